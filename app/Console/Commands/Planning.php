@@ -1,0 +1,171 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console\Commands;
+
+use App\Exceptions\Answers;
+use App\Exceptions\StorageFailed;
+use App\Exchange\ChoicesReader;
+use Illuminate\Console\Command;
+use Illuminate\Database\QueryException;
+use Illuminate\Validation\ValidationException;
+use InchLadder\Fit\Reference;
+use InchLadder\Grid\Cells;
+use InchLadder\Impossible;
+use InchLadder\Measure\LengthReader;
+use InchLadder\Measure\LengthUnreadable;
+use InchLadder\Measure\Size;
+use InchLadder\Measure\Unit;
+use InchLadder\Paper\Catalogue;
+use Symfony\Component\Console\Output\ConsoleOutputInterface;
+
+/** What the commands that take choices share: the options, and one sentence on stderr when something is wrong. */
+abstract class Planning extends Command
+{
+    protected const OPTIONS = '
+        {--sheet=letter : A catalogue name (letter, a3, artist-18x24) or a size (18x24in)}
+        {--fit=crop : crop, inset, cells or stretch}
+        {--cell= : Side of a cell on the paper, like 1.5in}
+        {--columns= : Cells across, 1 to 60}
+        {--rows= : Cells down, 1 to 60}
+        {--turn=given : given, advised, upright or sideways}
+        {--margin= : Kept free on every side of the sheet}
+        {--ruler= : The finest division, like 1/16in or 1mm}
+        {--unit= : in, cm or mm; bare numbers take it}
+        {--labels=letters : letters or numbers}';
+
+    final public function handle(): int
+    {
+        try {
+            $this->answer();
+
+            return self::SUCCESS;
+        } catch (ValidationException $e) {
+            $sentence = (string) collect($e->errors())->flatten()->first();
+        } catch (Impossible|StorageFailed $e) {
+            $sentence = $e->getMessage();
+        } catch (QueryException $e) {
+            $sentence = Answers::ofDatabase($e) ?? throw $e;
+        }
+        $output = $this->output->getOutput();
+        ($output instanceof ConsoleOutputInterface ? $output->getErrorOutput() : $output)->writeln($sentence);
+
+        return self::FAILURE;
+    }
+
+    /**
+     * @throws Impossible
+     * @throws QueryException
+     * @throws StorageFailed
+     * @throws ValidationException
+     */
+    abstract protected function answer(): void;
+
+    /**
+     * The options as a choices document.
+     *
+     * @param  Size|null  $print  the print's size; null works from a screen
+     * @return array<string, mixed>
+     */
+    protected function document(?Size $print): array
+    {
+        $unit = $this->unit();
+        $exact = fn (Size $size): array => ['width' => $size->width->exact().' mm', 'height' => $size->height->exact().' mm'];
+        $sheet = (string) $this->text('sheet');
+        $named = Catalogue::has($sheet) ? Catalogue::find($sheet) : null;
+        $size = $named->size ?? $this->lengths()->readSize($sheet);
+        $margin = $this->text('margin') ?? '0';
+
+        return [
+            'unit' => $unit->value,
+            'ruler' => $this->text('ruler') ?? $unit->commonRuler()->name,
+            'photo' => $print === null ? ['kind' => 'screen'] : ['kind' => 'print', ...$exact($print)],
+            'paper' => [
+                'sheet' => $named?->key,
+                ...$exact($size),
+                'turn' => $this->text('turn'),
+                'margins' => array_fill_keys(['top', 'right', 'bottom', 'left'], $margin),
+            ],
+            'fit' => array_filter([
+                'way' => $this->text('fit'),
+                'cell' => $this->text('fit') === 'cells' ? $this->wholeCell($size, $margin) : null,
+                'columns' => $this->text('cell') === null ? null : $this->text('columns'),
+                'rows' => $this->text('cell') === null ? null : $this->text('rows'),
+            ], static fn (?string $value): bool => $value !== null),
+            'grid' => array_filter([
+                'school' => $this->school(),
+                'columns' => $this->text('columns'),
+                'rows' => $this->text('rows'),
+                'cell' => $this->text('cell'),
+                'labels' => $this->text('labels'),
+            ], static fn (?string $value): bool => $value !== null),
+        ];
+    }
+
+    /** A photo option: `5x7in` is a print, `1600x1200` is pixels, `4x6` after a catalogue name is its size. */
+    protected function read(string $photo): Reference|Size
+    {
+        if (Catalogue::has($photo)) {
+            return Catalogue::find($photo)->size;
+        }
+        if (preg_match('/^\s*(\d{1,6})\s*[x×]\s*(\d{1,6})\s*$/iu', $photo, $found)) {
+            [$wide, $high] = [(int) $found[1], (int) $found[2]];
+
+            return $wide > 0 && $high > 0 ? Reference::onScreen($wide, $high) : throw LengthUnreadable::text($photo);
+        }
+
+        return $this->lengths()->readSize($photo);
+    }
+
+    protected function text(string $option): ?string
+    {
+        $value = $this->option($option);
+
+        return is_string($value) && $value !== '' ? $value : null;
+    }
+
+    protected function lengths(): LengthReader
+    {
+        return new LengthReader($this->unit());
+    }
+
+    /** The unit asked for, or the one the ruler or the sheet speaks in. */
+    private function unit(): Unit
+    {
+        $asked = $this->text('unit');
+        if ($asked !== null) {
+            return Unit::tryFrom($asked) ?? throw ValidationException::withMessages(['unit' => 'A unit is in, cm or mm.']);
+        }
+        $sheet = (string) $this->text('sheet');
+        $hint = $this->text('ruler') ?? (Catalogue::has($sheet) ? Catalogue::find($sheet)->unit->value : $sheet);
+
+        return match (true) {
+            preg_match('/mm\s*$/i', $hint) === 1 && ! Catalogue::has($sheet) => Unit::Millimetre,
+            preg_match('/(mm|cm)\s*$/i', $hint) === 1 => Unit::Centimetre,
+            default => Unit::Inch,
+        };
+    }
+
+    private function school(): string
+    {
+        return match (true) {
+            $this->text('cell') !== null && $this->text('fit') !== 'cells' => 'measure',
+            $this->text('columns') !== null && $this->text('rows') !== null => 'proportional',
+            default => 'count',
+        };
+    }
+
+    /** Whole cells need a cell: the one given, or the paper's width in so many columns. */
+    private function wholeCell(Size $sheet, string $margin): string
+    {
+        if ($this->text('cell') !== null) {
+            return $this->text('cell');
+        }
+        $columns = filter_var($this->text('columns') ?? ChoicesReader::DEFAULTS['grid']['columns'], FILTER_VALIDATE_INT);
+        $columns = Cells::of($columns === false ? 0 : $columns, 1)->columns;
+        $free = $this->lengths()->read($margin)->times(2);
+
+        return $sheet->width->minus($free)->dividedBy($columns)->exact().' mm';
+    }
+}

@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Exceptions;
+
+use InchLadder\Grid\Cells;
+use InchLadder\Impossible;
+
+final class CellUnknown extends Impossible
+{
+    public static function at(int $column, int $row, Cells $cells): self
+    {
+        return new self('There is no cell '.($column + 1).' in, '.($row + 1)." down; this grid has {$cells->columns} columns and {$cells->rows} rows.");
+    }
+
+    public function choice(): string
+    {
+        return 'cell';
+    }
+}

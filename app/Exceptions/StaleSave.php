@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Exceptions;
+
+use App\Models\Drawing;
+
+/** A save that names an older version of the drawing than the one kept. */
+final class StaleSave extends \RuntimeException
+{
+    /** @param  list<string>  $changed the rungs that differ */
+    private function __construct(string $message, public readonly array $changed, public readonly int $version)
+    {
+        parent::__construct($message);
+    }
+
+    /** @param  list<string>  $changed */
+    public static function of(Drawing $drawing, array $changed): self
+    {
+        $what = $changed === [] ? 'it' : implode(' and ', $changed);
+
+        return new self("This drawing was changed elsewhere meanwhile ({$what}), so this change was not saved over it.", $changed, $drawing->version);
+    }
+}

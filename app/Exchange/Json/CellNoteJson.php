@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Exchange\Json;
+
+use OpenApi\Attributes as OA;
+
+/** What has become of a cell; open cells are not listed. */
+#[OA\Schema]
+final readonly class CellNoteJson
+{
+    public function __construct(
+        /** 0-based */
+        #[OA\Property] public int $column,
+        #[OA\Property] public int $row,
+        #[OA\Property(enum: ['done', 'empty'])] public string $state,
+    ) {
+    }
+}

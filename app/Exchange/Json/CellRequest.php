@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Exchange\Json;
+
+use OpenApi\Attributes as OA;
+
+/** What has become of a cell. */
+#[OA\Schema]
+final readonly class CellRequest
+{
+    public function __construct(
+        #[OA\Property(enum: ['done', 'empty', 'open'])] public string $state,
+    ) {
+    }
+}

@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Exchange\Json;
+
+use OpenApi\Attributes as OA;
+
+/** All that is stored of a drawing; the document every request carries. */
+#[OA\Schema]
+final readonly class ChoicesJson
+{
+    public function __construct(
+        /** Of this document; 1. */
+        #[OA\Property] public int $format,
+        #[OA\Property] public string $title,
+        #[OA\Property(enum: ['in', 'cm', 'mm'])] public string $unit,
+        /** The finest division, like 1/16 in. */
+        #[OA\Property] public string $ruler,
+        #[OA\Property] public PhotoChoice $photo,
+        #[OA\Property] public PaperChoice $paper,
+        #[OA\Property] public FitChoice $fit,
+        #[OA\Property] public GridChoice $grid,
+    ) {
+    }
+}

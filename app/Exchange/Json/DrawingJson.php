@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Exchange\Json;
+
+use OpenApi\Attributes as OA;
+
+/** A drawing as it stands. */
+#[OA\Schema]
+final readonly class DrawingJson
+{
+    public function __construct(
+        #[OA\Property] public string $id,
+        /** Name it in the next save. */
+        #[OA\Property] public int $version,
+        #[OA\Property] public PhotoJson $photo,
+        #[OA\Property] public WorkingsJson $workings,
+        /** In force. */
+        #[OA\Property] public LineColourJson $line,
+        #[OA\Property] public string $line_reason,
+        /** @var list<CellNoteJson> Of the mesh in force. */
+        #[OA\Property(type: 'array', items: new OA\Items(ref: CellNoteJson::class))] public array $cells,
+        /** Cells marked on other meshes, kept for a return to them. */
+        #[OA\Property] public int $kept,
+        /** What undo takes back. */
+        #[OA\Property] public ?string $undo,
+        /** What redo brings back. */
+        #[OA\Property] public ?string $redo,
+    ) {
+    }
+}

@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Exchange\Json;
+
+use OpenApi\Attributes as OA;
+
+/** The version an undo or redo was asked from. */
+#[OA\Schema]
+final readonly class StepRequest
+{
+    public function __construct(
+        #[OA\Property] public int $version,
+    ) {
+    }
+}

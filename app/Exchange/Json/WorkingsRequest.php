@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Exchange\Json;
+
+use OpenApi\Attributes as OA;
+
+/** Choices to work out, for a photo of so many pixels; the pointer as shares of the crop. */
+#[OA\Schema]
+final readonly class WorkingsRequest
+{
+    public function __construct(
+        #[OA\Property] public ChoicesJson $choices,
+        /** pixels */
+        #[OA\Property] public int $wide,
+        /** pixels */
+        #[OA\Property] public int $high,
+        /** 0…1 */
+        #[OA\Property] public ?float $x,
+        #[OA\Property] public ?float $y,
+    ) {
+    }
+}

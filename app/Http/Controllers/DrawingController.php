@@ -1,0 +1,105 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Exchange\ChoicesReader;
+use App\Exchange\DrawingWriter;
+use App\Exchange\Json\CellRequest;
+use App\Exchange\Json\SaveRequest;
+use App\Exchange\Json\ShelfEntryJson;
+use App\Exchange\Json\StepRequest;
+use App\Http\Requests\ChoicesInput;
+use App\Http\Requests\PhotoRequest;
+use App\Imaging\PhotoStore;
+use App\Models\Drawing;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use InchLadder\Plan\Plan;
+use OpenApi\Attributes as OA;
+
+final readonly class DrawingController
+{
+    public function __construct(private PhotoStore $photos, private DrawingWriter $writer)
+    {
+    }
+
+    /** @return list<ShelfEntryJson> */
+    #[OA\Get(path: '/api/drawings', operationId: 'shelf', responses: [new OA\Response(response: 200, description: 'The shelf, last touched first.', content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: ShelfEntryJson::class)))])]
+    public function index(): array
+    {
+        return array_values(Drawing::query()->with(['photo', 'cellNotes'])->latest('updated_at')->get()->map($this->writer->shelf(...))->all());
+    }
+
+    #[OA\Post(path: '/api/drawings', operationId: 'begin', requestBody: new OA\RequestBody(content: new OA\MediaType(mediaType: 'multipart/form-data', schema: new OA\Schema(required: ['photo'], properties: [new OA\Property(property: 'photo', type: 'string', format: 'binary')]))), responses: [new OA\Response(response: 201, ref: '#/components/responses/Drawing'), new OA\Response(response: 422, ref: '#/components/responses/Trouble')])]
+    public function store(PhotoRequest $request): JsonResponse
+    {
+        $photo = $this->photos->take($request->photo());
+        $choices = ChoicesReader::read(['title' => $request->title()], $photo->width, $photo->height);
+
+        return new JsonResponse($this->writer->drawing(Drawing::begin($photo, $choices->json)), 201);
+    }
+
+    #[OA\Get(path: '/api/drawings/{drawing}', operationId: 'drawing', parameters: [new OA\Parameter(ref: '#/components/parameters/drawing')], responses: [new OA\Response(response: 200, ref: '#/components/responses/Drawing'), new OA\Response(response: 404, ref: '#/components/responses/Trouble')])]
+    public function show(Drawing $drawing): JsonResponse
+    {
+        return new JsonResponse($this->writer->drawing($drawing));
+    }
+
+    #[OA\Put(path: '/api/drawings/{drawing}', operationId: 'decide', parameters: [new OA\Parameter(ref: '#/components/parameters/drawing')], requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: SaveRequest::class)), responses: [new OA\Response(response: 200, ref: '#/components/responses/Drawing'), new OA\Response(response: 409, ref: '#/components/responses/Trouble'), new OA\Response(response: 422, ref: '#/components/responses/Trouble')])]
+    public function update(ChoicesInput $request, Drawing $drawing): JsonResponse
+    {
+        $read = ChoicesReader::read($request->choices(), $drawing->photo->width, $drawing->photo->height);
+        Plan::of($read->choices);
+        $drawing->decide($read->json, $request->version());
+
+        return new JsonResponse($this->writer->drawing($drawing));
+    }
+
+    #[OA\Post(path: '/api/drawings/{drawing}/undo', operationId: 'undo', parameters: [new OA\Parameter(ref: '#/components/parameters/drawing')], requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: StepRequest::class)), responses: [new OA\Response(response: 200, ref: '#/components/responses/Drawing'), new OA\Response(response: 409, ref: '#/components/responses/Trouble')])]
+    public function undo(Request $request, Drawing $drawing): JsonResponse
+    {
+        return $this->step($request, $drawing, -1);
+    }
+
+    #[OA\Post(path: '/api/drawings/{drawing}/redo', operationId: 'redo', parameters: [new OA\Parameter(ref: '#/components/parameters/drawing')], requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: StepRequest::class)), responses: [new OA\Response(response: 200, ref: '#/components/responses/Drawing'), new OA\Response(response: 409, ref: '#/components/responses/Trouble')])]
+    public function redo(Request $request, Drawing $drawing): JsonResponse
+    {
+        return $this->step($request, $drawing, 1);
+    }
+
+    #[OA\Put(path: '/api/drawings/{drawing}/cells/{column}/{row}', operationId: 'cell', parameters: [new OA\Parameter(ref: '#/components/parameters/drawing'), new OA\Parameter(name: 'column', in: 'path', required: true, schema: new OA\Schema(type: 'integer')), new OA\Parameter(name: 'row', in: 'path', required: true, schema: new OA\Schema(type: 'integer'))], requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: CellRequest::class)), responses: [new OA\Response(response: 204, description: 'Noted.'), new OA\Response(response: 422, ref: '#/components/responses/Trouble')])]
+    public function cell(Request $request, Drawing $drawing, int $column, int $row): Response
+    {
+        $state = $request->validate(['state' => 'required|in:done,empty,open'], ['state' => 'A cell is done, empty or open.'])['state'];
+        $drawing->noteCell($drawing->plan()->grid->cells(), $column, $row, $state);
+
+        return new Response(status: 204);
+    }
+
+    #[OA\Delete(path: '/api/drawings/{drawing}', operationId: 'bin', parameters: [new OA\Parameter(ref: '#/components/parameters/drawing')], responses: [new OA\Response(response: 204, description: 'In the bin.')])]
+    public function destroy(Drawing $drawing): Response
+    {
+        $drawing->delete();
+
+        return new Response(status: 204);
+    }
+
+    #[OA\Post(path: '/api/drawings/{drawing}/restore', operationId: 'restore', parameters: [new OA\Parameter(ref: '#/components/parameters/drawing')], responses: [new OA\Response(response: 200, ref: '#/components/responses/Drawing')])]
+    public function restore(string $drawing): JsonResponse
+    {
+        $found = Drawing::onlyTrashed()->findOrFail($drawing);
+        $found->restore();
+
+        return new JsonResponse($this->writer->drawing($found));
+    }
+
+    private function step(Request $request, Drawing $drawing, int $by): JsonResponse
+    {
+        $drawing->step($by, $request->integer('version'));
+
+        return new JsonResponse($this->writer->drawing($drawing));
+    }
+}

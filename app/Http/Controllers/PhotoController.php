@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Imaging\PhotoStore;
+use App\Models\Photo;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Symfony\Component\HttpFoundation\BinaryFileResponse;
+
+/** Pictures are named by what they show and never change, so a browser may keep them for good. */
+final readonly class PhotoController
+{
+    private const KEEP = 'public, max-age=31536000, immutable';
+
+    /** Longer side of the largest cut, in pixels: sharper than any screen shows a cell. */
+    private const LARGEST_CUT = 1600;
+
+    public function __construct(private PhotoStore $photos)
+    {
+    }
+
+    public function preview(Photo $photo): BinaryFileResponse
+    {
+        return new BinaryFileResponse($this->photos->preview($photo), 200, ['Content-Type' => 'image/jpeg', 'Cache-Control' => self::KEEP]);
+    }
+
+    public function cut(Request $request, Photo $photo): Response
+    {
+        $share = static fn (string $side): float => max(0, min(1, $request->float($side)));
+        $part = [min(0.999, $share('left')), min(0.999, $share('top')), $share('width'), $share('height')];
+
+        return new Response($this->photos->cut($photo, $part, self::LARGEST_CUT), 200, ['Content-Type' => 'image/jpeg', 'Cache-Control' => self::KEEP]);
+    }
+}

@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use App\Imaging\PhotoRefused;
+use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Http\UploadedFile;
+
+/** A file dropped on the shelf. */
+final class PhotoRequest extends FormRequest
+{
+    /** Where the uploaded file lies. Throws PhotoRefused when none came, or a cut-off one. */
+    public function photo(): string
+    {
+        $file = $this->upload();
+        if (in_array($file->getError(), [UPLOAD_ERR_INI_SIZE, UPLOAD_ERR_FORM_SIZE], true)) {
+            throw PhotoRefused::tooHeavy();
+        }
+
+        return $file->isValid() ? $file->getPathname() : throw PhotoRefused::missing();
+    }
+
+    /** The file's name without its ending, made readable: a first title. */
+    public function title(): string
+    {
+        $name = pathinfo($this->upload()->getClientOriginalName(), PATHINFO_FILENAME);
+
+        return ucfirst(trim((string) preg_replace('/[\s_\-]+/u', ' ', $name)));
+    }
+
+    private function upload(): UploadedFile
+    {
+        $file = $this->file('photo');
+
+        return $file instanceof UploadedFile ? $file : throw PhotoRefused::missing();
+    }
+}

@@ -1,0 +1,155 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Imaging;
+
+use Imagick;
+use ImagickException;
+
+/**
+ * Pixels out of a file: turned upright, in sRGB, without anything the camera
+ * wrote beside them. Every decode is bounded in memory, and in time by the pixels
+ * a picture may have. (The library's own time limit counts from the start of the
+ * process, and ends it: no use to a server.)
+ */
+final class Decoder
+{
+    /** How far from the side asked for a smaller copy may be left. */
+    private const NEAR_BELOW = 0.875;
+
+    private const NEAR_ABOVE = 1.35;
+
+    private const MEMORY = 768 * 1024 * 1024;
+
+    /**
+     * Checks a file before a pixel is decoded.
+     *
+     * @return array{Kind, int, int} kind, and width and height in pixels after the camera's own turn
+     *
+     * @throws PhotoRefused
+     */
+    public function inspect(string $path): array
+    {
+        clearstatcache(true, $path);
+        $bytes = (int) filesize($path);
+        if ($bytes === 0) {
+            throw PhotoRefused::empty();
+        }
+        if ($bytes > config('inch.photo.most_bytes')) {
+            throw PhotoRefused::tooHeavy();
+        }
+        $kind = Kind::of($path);
+        try {
+            $image = $this->imagick();
+            $image->pingImage("{$kind->decoder()}:{$path}[0]");
+        } catch (ImagickException) {
+            throw $kind->isWhole($path) ? PhotoRefused::notAPicture() : PhotoRefused::cutShort();
+        }
+        [$wide, $high] = [$image->getImageWidth(), $image->getImageHeight()];
+        if ($wide * $high > config('inch.photo.most_pixels')) {
+            throw PhotoRefused::tooManyPixels($wide, $high);
+        }
+        if (min($wide, $high) < config('inch.photo.least_side')) {
+            throw PhotoRefused::tooSmall($wide, $high);
+        }
+        if (max($wide, $high) > config('inch.photo.most_side')) {
+            throw PhotoRefused::tooLong($wide, $high);
+        }
+        if (! $kind->isWhole($path)) {
+            throw PhotoRefused::cutShort();
+        }
+
+        return $image->getImageOrientation() >= Imagick::ORIENTATION_LEFTTOP ? [$kind, $high, $wide] : [$kind, $wide, $high];
+    }
+
+    /**
+     * Every pixel of a picture.
+     *
+     * @throws PhotoRefused when the pixels turn out to be damaged
+     */
+    public function decode(string $path, Kind $kind): Imagick
+    {
+        return $this->read($path, $kind, null);
+    }
+
+    /**
+     * A smaller copy: its longer side is about what is asked for, if the picture has as many pixels.
+     *
+     * A JPEG is made of blocks of 8 × 8, and can be decoded with 1, 2, 3, 4 or all 8 of each
+     * block's sides for a fraction of the work (ITU-T T.81, A.3); the nearest of these above
+     * or a little below the wish is taken as it is.
+     *
+     * @param  int  $side  longer side in pixels
+     *
+     * @throws PhotoRefused when the pixels turn out to be damaged
+     */
+    public function decodeSmall(string $path, Kind $kind, int $side): Imagick
+    {
+        return $this->read($path, $kind, $side);
+    }
+
+    private function read(string $path, Kind $kind, ?int $side): Imagick
+    {
+        try {
+            $image = $this->imagick();
+            if ($side !== null && $kind === Kind::Jpeg) {
+                $this->hint($image, $path, $side);
+            }
+            $image->readImage("{$kind->decoder()}:{$path}[0]");
+            if ($side !== null && max($image->getImageWidth(), $image->getImageHeight()) > $side * self::NEAR_ABOVE) {
+                $image->resizeImage($side, $side, Imagick::FILTER_TRIANGLE, 1, true);
+            }
+            $this->turn($image);
+            $this->manageColour($image);
+            if ($image->getImageAlphaChannel()) {
+                $image->setImageBackgroundColor('white');
+                $image->setImageAlphaChannel(Imagick::ALPHACHANNEL_REMOVE);
+            }
+            $image->stripImage();
+
+            return $image;
+        } catch (ImagickException) {
+            throw PhotoRefused::cutShort();
+        }
+    }
+
+    /** Tells the JPEG decoder how coarse a picture will do. */
+    private function hint(Imagick $image, string $path, int $side): void
+    {
+        $header = $this->imagick();
+        $header->pingImage("jpeg:{$path}[0]");
+        [$wide, $high] = [$header->getImageWidth(), $header->getImageHeight()];
+        foreach ([8 => 1, 4 => 2, 3 => 3, 2 => 4] as $divisor => $eighths) {
+            if (max($wide, $high) * $eighths / 8 >= $side * self::NEAR_BELOW) {
+                $image->setOption('jpeg:size', intdiv($wide, $divisor).'x'.intdiv($high, $divisor));
+
+                return;
+            }
+        }
+    }
+
+    private function imagick(): Imagick
+    {
+        Imagick::setResourceLimit(Imagick::RESOURCETYPE_MEMORY, self::MEMORY);
+        Imagick::setResourceLimit(Imagick::RESOURCETYPE_MAP, 2 * self::MEMORY);
+
+        return new Imagick;
+    }
+
+    private function turn(Imagick $image): void
+    {
+        $image->autoOrient();
+        $image->setImageOrientation(Imagick::ORIENTATION_TOPLEFT);
+    }
+
+    private function manageColour(Imagick $image): void
+    {
+        $profile = $image->getImageProfiles('icc');
+        if ($profile !== []) {
+            $image->profileImage('icc', (string) file_get_contents(resource_path('colour/srgb.icc')));
+        } elseif ($image->getImageColorspace() !== Imagick::COLORSPACE_SRGB) {
+            $image->transformImageColorspace(Imagick::COLORSPACE_SRGB);
+        }
+    }
+}

@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Imaging;
+
+use App\Exchange\Json\LineColourJson;
+use App\Models\Drawing;
+use InchLadder\Grid\LineColour;
+use InchLadder\Plan\Plan;
+
+/** Which colour the gridlines have on a drawing's photo: the artist's, or the one that shows best. */
+final readonly class LineAdvice
+{
+    private function __construct(public LineColour $colour, public string $reason)
+    {
+    }
+
+    public static function for(Drawing $drawing, Plan $plan): self
+    {
+        $chosen = LineColour::tryFrom((string) data_get($drawing->choices, 'grid.colour'));
+        if ($chosen !== null) {
+            return new self($chosen, 'Your own choice.');
+        }
+        $samples = new Samples($drawing->photo);
+        $crop = $plan->fitted->crop;
+        $under = [];
+        $along = range(0.5 / Samples::SIDE, 1, 1 / Samples::SIDE);
+        foreach ($plan->grid->columns as $fraction) {
+            foreach ($along as $step) {
+                $under[] = [$fraction->toFloat(), $step];
+            }
+        }
+        foreach ($plan->grid->rows as $fraction) {
+            foreach ($along as $step) {
+                $under[] = [$step, $fraction->toFloat()];
+            }
+        }
+        $tones = [];
+        foreach ($under as [$x, $y]) {
+            $tone = $samples->at($crop->left->toFloat() + $x * $crop->width->toFloat(), $crop->top->toFloat() + $y * $crop->height->toFloat());
+            $tones[$tone->key()] ??= [$tone, 0];
+            $tones[$tone->key()][1]++;
+        }
+        $best = LineColour::showingOn(array_values($tones));
+
+        return new self($best, ucfirst($best->label()).' shows best against the colours under the lines.');
+    }
+
+    public static function json(LineColour $colour): LineColourJson
+    {
+        return new LineColourJson($colour->value, $colour->label(), $colour->css(), $colour->casing());
+    }
+}

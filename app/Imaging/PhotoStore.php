@@ -1,0 +1,182 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Imaging;
+
+use App\Exceptions\StorageFailed;
+use App\Models\Photo;
+use Illuminate\Filesystem\Filesystem;
+use Imagick;
+
+/**
+ * Originals, untouched, under the SHA-256 of their bytes; and beside them the
+ * pictures derived from them, which can be thrown away at any time.
+ */
+final readonly class PhotoStore
+{
+    private const QUALITY = 88;
+
+    private const TILE = 1024;
+
+    public function __construct(private Decoder $decoder)
+    {
+    }
+
+    /**
+     * Takes in a file: checked, kept, and with a preview ready.
+     *
+     * @throws PhotoRefused
+     * @throws StorageFailed with nothing kept
+     */
+    public function take(string $path): Photo
+    {
+        [$kind, $wide, $high] = $this->decoder->inspect($path);
+        $sha256 = (string) hash_file('sha256', $path);
+        $known = Photo::query()->firstWhere('sha256', $sha256);
+        if ($known !== null && is_file($this->original($sha256))) {
+            return $known;
+        }
+        $preview = $this->decoder->decodeSmall($path, $kind, config('inch.photo.preview_side'));
+        $this->write($this->original($sha256), static fn (string $to): bool => copy($path, $to) && filesize($to) === filesize($path), StorageFailed::savingPhoto(...));
+        $this->write($this->derived($sha256, 'preview.jpg'), fn (string $to): bool => $this->jpeg($preview, $to), StorageFailed::savingPhoto(...));
+
+        // The same photo may be coming in from another tab at this very moment.
+        return $known ?? Photo::query()->createOrFirst(['sha256' => $sha256], [
+            'mime' => $kind->value, 'bytes' => filesize($path),
+            'width' => $wide, 'height' => $high, 'samples' => Samples::take($preview),
+        ]);
+    }
+
+    /** Path of the preview, made anew if the cache was thrown away. */
+    public function preview(Photo $photo): string
+    {
+        $path = $this->derived($photo->sha256, 'preview.jpg');
+        if (! is_file($path)) {
+            $preview = $this->decoder->decodeSmall($this->original($photo->sha256), Kind::from($photo->mime), config('inch.photo.preview_side'));
+            $this->write($path, fn (string $to): bool => $this->jpeg($preview, $to), StorageFailed::savingPicture(...));
+        }
+
+        return $path;
+    }
+
+    /** The whole picture, every pixel. */
+    public function decode(Photo $photo): Imagick
+    {
+        return $this->decoder->decode($this->original($photo->sha256), Kind::from($photo->mime));
+    }
+
+    /**
+     * A rectangle of the picture with every pixel it has, as JPEG.
+     *
+     * Put together from tiles cut once, since a JPEG can only be decoded whole.
+     *
+     * @param  array{float, float, float, float}  $part  left, top, width, height as shares of the picture, inside it
+     * @param  int  $most  longer side of the answer in pixels; a larger part is made smaller
+     */
+    public function cut(Photo $photo, array $part, int $most): string
+    {
+        [$left, $top] = [(int) round($part[0] * $photo->width), (int) round($part[1] * $photo->height)];
+        $wide = max(1, min($photo->width - $left, (int) round($part[2] * $photo->width)));
+        $high = max(1, min($photo->height - $top, (int) round($part[3] * $photo->height)));
+        $tiles = $this->tiles($photo);
+
+        $cut = new Imagick;
+        $cut->newImage($wide, $high, 'white');
+        foreach (range(intdiv($top, self::TILE), intdiv($top + $high - 1, self::TILE)) as $row) {
+            foreach (range(intdiv($left, self::TILE), intdiv($left + $wide - 1, self::TILE)) as $column) {
+                $tile = new Imagick("jpeg:{$tiles}/{$column}-{$row}.jpg");
+                $cut->compositeImage($tile, Imagick::COMPOSITE_COPY, $column * self::TILE - $left, $row * self::TILE - $top);
+            }
+        }
+        if (max($wide, $high) > $most) {
+            $cut->resizeImage($most, $most, Imagick::FILTER_TRIANGLE, 1, true);
+        }
+        $cut->setImageFormat('jpeg');
+        $cut->setImageCompressionQuality(self::QUALITY);
+
+        return $cut->getImageBlob();
+    }
+
+    /** Folder of the picture's tiles, cut on the first call; others wait for that one to end. */
+    private function tiles(Photo $photo): string
+    {
+        $folder = $this->derived($photo->sha256, 'tiles');
+        if (is_dir($folder)) {
+            return $folder;
+        }
+        $this->folder(dirname($folder), StorageFailed::savingPicture(...));
+        $lock = fopen($folder.'.lock', 'c') ?: throw StorageFailed::savingPicture();
+        flock($lock, LOCK_EX);
+        clearstatcache(true, $folder);
+        if (! is_dir($folder)) {
+            $this->write($folder, fn (string $to): bool => mkdir($to) && $this->cutTiles($photo, $to), StorageFailed::savingPicture(...));
+        }
+        flock($lock, LOCK_UN);
+
+        return $folder;
+    }
+
+    private function cutTiles(Photo $photo, string $folder): bool
+    {
+        $image = $this->decode($photo);
+        for ($row = 0; $row * self::TILE < $photo->height; $row++) {
+            for ($column = 0; $column * self::TILE < $photo->width; $column++) {
+                $tile = $image->getImageRegion(self::TILE, self::TILE, $column * self::TILE, $row * self::TILE);
+                $tile->setImagePage(0, 0, 0, 0);
+                if (! $this->jpeg($tile, "{$folder}/{$column}-{$row}.jpg")) {
+                    return false;
+                }
+            }
+        }
+
+        return true;
+    }
+
+    private function jpeg(Imagick $image, string $path): bool
+    {
+        $image->setImageFormat('jpeg');
+        $image->setImageCompressionQuality(self::QUALITY);
+
+        return $image->writeImage("jpeg:{$path}") && (int) filesize($path) > 0;
+    }
+
+    /**
+     * Writes beside the place and moves there, so that nothing is ever half-saved.
+     *
+     * @param  \Closure(string): bool  $fill
+     * @param  \Closure(): StorageFailed  $failed
+     */
+    private function write(string $path, \Closure $fill, \Closure $failed): void
+    {
+        $this->folder(dirname($path), $failed);
+        $beside = $path.'.'.bin2hex(random_bytes(4)).'.part';
+        try {
+            $done = $fill($beside) && rename($beside, $path);
+        } catch (\ErrorException|\ImagickException) {
+            $done = false;
+        }
+        if (! $done) {
+            is_dir($beside) ? (new Filesystem)->deleteDirectory($beside) : @unlink($beside);
+            throw $failed();
+        }
+    }
+
+    /** @param  \Closure(): StorageFailed  $failed */
+    private function folder(string $folder, \Closure $failed): void
+    {
+        if (! is_dir($folder) && ! @mkdir($folder, 0o755, true) && ! is_dir($folder)) {
+            throw $failed();
+        }
+    }
+
+    private function original(string $sha256): string
+    {
+        return config('inch.data').'/photos/'.substr($sha256, 0, 2)."/{$sha256}";
+    }
+
+    private function derived(string $sha256, string $name): string
+    {
+        return config('inch.data').'/cache/'.substr($sha256, 0, 2)."/{$sha256}/{$name}";
+    }
+}

@@ -1,0 +1,186 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use App\Exceptions\CellUnknown;
+use App\Exceptions\StaleSave;
+use App\Exchange\ChoicesReader;
+use App\Exchange\Json\ChoicesJson;
+use Illuminate\Database\Eloquent\Concerns\HasUlids;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Database\Eloquent\SoftDeletes;
+use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\DB;
+use InchLadder\Grid\Cells;
+use InchLadder\Plan\Plan;
+
+/**
+ * One piece of work. Holds the artist's choices; everything else is computed
+ * from them by plan().
+ *
+ * @property string $id
+ * @property int $version grows with every write; a save must name the one it read
+ * @property int $position the revision the drawing stands at
+ * @property array<string, mixed> $choices
+ * @property Photo $photo
+ * @property Carbon $updated_at
+ */
+final class Drawing extends Model
+{
+    use HasUlids;
+    use SoftDeletes;
+
+    protected $fillable = ['choices'];
+
+    protected $casts = ['choices' => 'array', 'version' => 'integer', 'position' => 'integer'];
+
+    public static function begin(Photo $photo, ChoicesJson $choices): self
+    {
+        return DB::transaction(function () use ($photo, $choices): self {
+            $drawing = new self(['choices' => (array) $choices]);
+            $drawing->photo()->associate($photo);
+            $drawing->save();
+            $drawing->revisions()->create(['position' => 0, 'what' => 'begun', 'choices' => (array) $choices]);
+
+            return $drawing->refresh();
+        });
+    }
+
+    /** @return BelongsTo<Photo, $this> */
+    public function photo(): BelongsTo
+    {
+        return $this->belongsTo(Photo::class);
+    }
+
+    /** @return HasMany<Revision, $this> */
+    public function revisions(): HasMany
+    {
+        return $this->hasMany(Revision::class);
+    }
+
+    /** @return HasMany<CellNote, $this> */
+    public function cellNotes(): HasMany
+    {
+        return $this->hasMany(CellNote::class);
+    }
+
+    public function read(): ChoicesReader
+    {
+        return ChoicesReader::read($this->choices, $this->photo->width, $this->photo->height);
+    }
+
+    public function plan(): Plan
+    {
+        return Plan::of($this->read()->choices);
+    }
+
+    /**
+     * Saves choices over the version they were read from, as a new revision.
+     *
+     * @throws StaleSave when another save came first
+     */
+    public function decide(ChoicesJson $choices, int $version): void
+    {
+        $this->write($version, (array) $choices, function () use ($choices): void {
+            $what = self::difference($this->choices, (array) $choices);
+            if ($what === []) {
+                return;
+            }
+            $this->revisions()->where('position', '>', $this->position)->delete();
+            $this->position++;
+            $this->choices = (array) $choices;
+            $this->revisions()->create(['position' => $this->position, 'what' => implode(', ', $what), 'choices' => $this->choices]);
+        });
+    }
+
+    /**
+     * Goes back (−1) or forward (+1) one revision; does nothing at either end.
+     *
+     * @throws StaleSave
+     */
+    public function step(int $by, int $version): void
+    {
+        $this->write($version, $this->choices, function () use ($by): void {
+            $revision = $this->revisions()->where('position', $this->position + $by)->first();
+            if ($revision !== null) {
+                $this->position = $revision->position;
+                $this->choices = $revision->choices;
+            }
+        });
+    }
+
+    /**
+     * Notes what has become of a cell; `open` forgets it.
+     *
+     * @param  int  $column  0-based
+     * @param  int  $row  0-based
+     *
+     * @throws CellUnknown
+     */
+    public function noteCell(Cells $cells, int $column, int $row, string $state): void
+    {
+        if ($column >= $cells->columns || $row >= $cells->rows) {
+            throw CellUnknown::at($column, $row, $cells);
+        }
+        $place = ['mesh' => self::mesh($cells), 'column' => $column, 'row' => $row];
+        if ($state === 'open') {
+            $this->cellNotes()->where($place)->delete();
+        } else {
+            $this->cellNotes()->updateOrCreate($place, ['state' => $state]);
+        }
+        $this->touch();
+    }
+
+    /** The name a mesh's cell notes are kept under: `5x7`. */
+    public static function mesh(Cells $cells): string
+    {
+        return "{$cells->columns}x{$cells->rows}";
+    }
+
+    /** What undo would take back, in words; null at the beginning. */
+    public function undoable(): ?string
+    {
+        return $this->position === 0 ? null : $this->revisions()->where('position', $this->position)->value('what');
+    }
+
+    /** What redo would bring back, in words; null at the end. */
+    public function redoable(): ?string
+    {
+        return $this->revisions()->where('position', $this->position + 1)->value('what');
+    }
+
+    /** @param  array<string, mixed>  $wanted */
+    private function write(int $version, array $wanted, \Closure $change): void
+    {
+        DB::transaction(function () use ($version, $wanted, $change): void {
+            // A write comes first, and changes nothing: it waits for the lock. Reading first and writing then
+            // would be refused when another save came between (SQLite before PHP 8.4 begins no other way).
+            self::query()->toBase()->where('id', $this->id)->update(['version' => DB::raw('version')]);
+            $this->refresh();
+            if ($this->version !== $version) {
+                throw StaleSave::of($this, self::difference($this->choices, $wanted));
+            }
+            $change();
+            if ($this->isDirty()) {
+                $this->version++;
+                $this->save();
+            }
+        });
+    }
+
+    /**
+     * @param  array<string, mixed>  $before
+     * @param  array<string, mixed>  $after
+     * @return list<string> the parts that differ
+     */
+    private static function difference(array $before, array $after): array
+    {
+        $plain = static fn (mixed $part): mixed => json_decode((string) json_encode($part), true);
+
+        return array_keys(array_filter($after, static fn (mixed $part, string $name): bool => $plain($part) !== $plain($before[$name] ?? null), ARRAY_FILTER_USE_BOTH));
+    }
+}

@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Press;
+
+use App\Press\Writers\PdfWriter;
+use App\Press\Writers\PngWriter;
+use App\Press\Writers\SvgWriter;
+
+/** The open formats a sheet can be had in, by file ending. */
+enum Format: string
+{
+    case Pdf = 'pdf';
+    case Png = 'png';
+    case Svg = 'svg';
+
+    public function writer(): Writer
+    {
+        return match ($this) {
+            self::Pdf => new PdfWriter,
+            self::Png => new PngWriter,
+            self::Svg => new SvgWriter,
+        };
+    }
+
+    /** @throws SheetImpossible */
+    public static function ofFile(string $path): self
+    {
+        return self::tryFrom(strtolower(pathinfo($path, PATHINFO_EXTENSION))) ?? throw SheetImpossible::unknownEnding($path);
+    }
+}

@@ -1,0 +1,142 @@
+<?php
+
+declare(strict_types=1);
+
+use Bench\Bench;
+use Illuminate\Contracts\Console\Kernel;
+use Symfony\Component\Process\Process;
+use Tests\Browser\Table;
+use Tests\Photos;
+
+/*
+ * The speed bars, as ratios measured in one run. Needs the development libraries:
+ * the browser and the photos of the tests serve here too.
+ */
+require __DIR__.'/../tests/bootstrap.php';
+require __DIR__.'/Bench.php';
+$app = require __DIR__.'/../bootstrap/app.php';
+$app->make(Kernel::class)->bootstrap();
+
+$bench = new Bench;
+$table = Table::lay();
+
+/** @return array{int, string} */
+function request(CurlHandle $curl, string $url, mixed $body = null): array
+{
+    curl_setopt_array($curl, [CURLOPT_URL => $url, CURLOPT_RETURNTRANSFER => true, CURLOPT_HTTPGET => $body === null, CURLOPT_HTTPHEADER => ['Accept: application/json', 'Expect:']]);
+    if ($body !== null) {
+        curl_setopt_array($curl, [CURLOPT_POST => true, CURLOPT_POSTFIELDS => $body]);
+    }
+    $answer = curl_exec($curl);
+
+    return [(int) curl_getinfo($curl, CURLINFO_RESPONSE_CODE), is_string($answer) ? $answer : ''];
+}
+
+// 24-megapixel JPEG: upload to usable preview, against vipsthumbnail.
+$photos = array_map(fn (int $i) => Photos::photographic(6000, 4000, $i), range(1, 5));
+$next = 0;
+$side = 1600;
+$curl = curl_init();
+$times = Bench::together([
+    'ours' => function () use ($table, $photos, &$next, &$side, $curl) {
+        [$status, $answer] = request($curl, $table->address('/api/drawings'), ['photo' => new CURLFile($photos[$next++])]);
+        $status === 201 || throw new RuntimeException("The upload was answered {$status}: {$answer}");
+        [$status, $preview] = request($curl, $table->address(json_decode($answer, true)['photo']['preview']));
+        $status === 200 || throw new RuntimeException('There is no preview.');
+        [$wide, $high] = getimagesizefromstring($preview) ?: [1600, 1600];
+        $side = max($wide, $high);
+    },
+    'vips' => function () use ($photos, &$next, &$side) {
+        (new Process(['vipsthumbnail', $photos[$next - 1], '--size', "{$side}x{$side}", '--eprofile', resource_path('colour/srgb.icc'), '-o', getenv('INCH_DATA').'/thumb.jpg[Q=88]']))->mustRun();
+    },
+], count($photos));
+$ratio = $times['ours'] / $times['vips'];
+$bench->say('24-megapixel JPEG, upload to usable preview', sprintf('%.2f × vipsthumbnail', $ratio), '≤ 1.2 ×', $ratio <= 1.2, sprintf('%d and %d ms', $times['ours'] * 1000, $times['vips'] * 1000));
+
+// POST /api/workings, 10 × 14 grid, four clients at a time, against an empty answer.
+$body = (string) json_encode(['choices' => ['photo' => ['kind' => 'print', 'width' => '5 in', 'height' => '7 in'], 'grid' => ['school' => 'proportional', 'columns' => 10, 'rows' => 14]], 'wide' => 5000, 'high' => 7000]);
+$load = function (string $path, string $body, int $count) use ($table): array {
+    $multi = curl_multi_init();
+    $times = [];
+    $open = [];
+    $start = function () use ($table, $path, $body, $multi, &$open): void {
+        $curl = curl_init($table->address($path));
+        curl_setopt_array($curl, [CURLOPT_RETURNTRANSFER => true, CURLOPT_POST => true, CURLOPT_POSTFIELDS => $body, CURLOPT_HTTPHEADER => ['Content-Type: application/json', 'Accept: application/json']]);
+        curl_multi_add_handle($multi, $curl);
+        $open[spl_object_id($curl)] = $curl;
+    };
+    for ($i = 0; $i < 4; $i++) {
+        $start();
+    }
+    $started = 4;
+    do {
+        curl_multi_exec($multi, $running);
+        while ($done = curl_multi_info_read($multi)) {
+            $curl = $done['handle'];
+            curl_getinfo($curl, CURLINFO_RESPONSE_CODE) === 200 || throw new RuntimeException(curl_multi_getcontent($curl) ?? '');
+            $times[] = curl_getinfo($curl, CURLINFO_TOTAL_TIME);
+            curl_multi_remove_handle($multi, $curl);
+            unset($open[spl_object_id($curl)]);
+            if ($started < $count) {
+                $start();
+                $started++;
+            }
+        }
+        curl_multi_select($multi, 0.05);
+    } while ($open !== []);
+
+    return $times;
+};
+// Warm: the server compiles what it is asked for often.
+$load('/api/nothing', '{}', 300);
+$load('/api/workings', $body, 600);
+[$ours, $empty] = [[], []];
+for ($round = 0; $round < 6; $round++) {
+    array_push($empty, ...$load('/api/nothing', '{}', 150));
+    array_push($ours, ...$load('/api/workings', $body, 150));
+}
+foreach (['p50' => 0.5, 'p99' => 0.99] as $name => $share) {
+    [$mine, $theirs] = [Bench::quantile($ours, $share), Bench::quantile($empty, $share)];
+    $bench->say("POST /api/workings, 10 × 14 grid, 4 clients, {$name}", sprintf('%.2f × an empty answer', $mine / $theirs), '≤ 1.5 ×', $mine / $theirs <= 1.5, sprintf('%.1f and %.1f ms', $mine * 1000, $theirs * 1000));
+}
+
+// Next cell in Copy, from key press to sharp picture, neighbours fetched.
+$made = json_decode($table->artisan('inch:new '.$photos[0].' --photo=15x10in --sheet=18x24in --turn=advised --columns=10'), true);
+$table->go("/drawing/{$made['drawing']}/copy")->see('[data-test=address]', 'A1');
+$waits = $table->browser->executeAsyncScript(<<<'JS'
+    const done = arguments[arguments.length - 1]
+    const pause = (ms) => new Promise((go) => setTimeout(go, ms))
+    const sharp = async (before) => {
+        for (;;) {
+            const image = document.querySelector('[data-test=cell-picture]')
+            if (image && image.src !== before && image.complete && image.naturalWidth > 0) { await image.decode(); return image.src }
+            await new Promise(requestAnimationFrame)
+        }
+    }
+    ;(async () => {
+        let shown = await sharp('')
+        await pause(2500)
+        const waits = []
+        for (let i = 0; i < 12; i++) {
+            const start = performance.now()
+            window.dispatchEvent(new KeyboardEvent('keydown', { key: i % 4 === 3 ? 'ArrowDown' : 'ArrowRight' }))
+            shown = await sharp(shown)
+            waits.push(performance.now() - start)
+            await pause(1200)
+        }
+        done(waits)
+    })()
+    JS);
+$worst = Bench::quantile($waits, 0.95);
+$bench->say('next cell in Copy, key press to sharp picture', sprintf('%.0f ms (19 of 20)', $worst), '≤ 100 ms', $worst <= 100);
+
+// The front end's first load.
+$manifest = json_decode((string) file_get_contents(public_path('build/manifest.json')), true);
+$needed = function (string $entry) use ($manifest, &$needed): array {
+    return [$entry, ...array_merge(...array_map($needed, $manifest[$entry]['imports'] ?? [])), ...[]];
+};
+$scripts = fn (array $entries): int => array_sum(array_map(fn (string $entry) => strlen((string) gzencode((string) file_get_contents(public_path('build/'.$manifest[$entry]['file'])), 6)), array_unique($entries)));
+$drawing = $scripts([...$needed('resources/js/main.ts'), ...$needed('resources/js/rungs/Rungs.vue')]);
+$bench->say('first load of a drawing, compressed script', sprintf('%d kB', $drawing / 1000), '≤ 250 kB', $drawing <= 250_000, sprintf('the shelf alone %d kB', $scripts($needed('resources/js/main.ts')) / 1000));
+
+exit($bench->allMet() ? 0 : 1);

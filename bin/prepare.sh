@@ -1,0 +1,91 @@
+# Sourced by the commands beside it: installs and builds whatever is missing, and says what it is doing.
+# A step that fails names itself and the cure.
+
+set -euo pipefail
+cd "$(dirname "${BASH_SOURCE[0]}")/.."
+export DEBIAN_FRONTEND=noninteractive COMPOSER_ALLOW_SUPERUSER=1 COMPOSER_NO_INTERACTION=1
+export MAGICK_CONFIGURE_PATH="$PWD/config/magick"
+export PATH="$PWD/.tools/node_modules/.bin:$PATH"
+NODE_FALLBACK=20.20.2
+LOG=$(mktemp)
+trap 'rm -f "$LOG"' EXIT
+
+say() { printf '%s\n' "$*"; }
+
+# step NAME CURE COMMAND…
+step() {
+    local name=$1 cure=$2
+    shift 2
+    say "· $name"
+    if ! "$@" >"$LOG" 2>&1; then
+        tail -n 25 "$LOG" >&2
+        printf '\nThis step failed: %s\nWhat helps: %s\n' "$name" "$cure" >&2
+        exit 1
+    fi
+}
+
+as_root() { if [ "$(id -u)" = 0 ]; then "$@"; else sudo -E "$@"; fi; }
+
+packages() {
+    local missing=()
+    for package in "$@"; do
+        dpkg-query -W -f='${Status}' "$package" 2>/dev/null | grep -q 'ok installed' || missing+=("$package")
+    done
+    [ ${#missing[@]} -eq 0 ] && return
+    local cure='check that this machine reaches its Debian mirror, and that you are root or may use sudo.'
+    step 'reading the list of Debian packages' "$cure" as_root apt-get update
+    step "installing ${missing[*]}" "$cure" as_root apt-get install -y --no-install-recommends "${missing[@]}"
+}
+
+prepare_php() {
+    local php=php8.2
+    packages ca-certificates git unzip fonts-dejavu-core "$php-cli" "$php-sqlite3" "$php-gmp" "$php-gd" "$php-curl" "$php-zip" "$php-mbstring" "$php-xml" "$php-imagick"
+    command -v composer >/dev/null || packages composer
+    if [ ! -f vendor/autoload.php ] || [ composer.json -nt vendor/autoload.php ]; then
+        step 'fetching PHP libraries' 'check that this machine reaches the PHP package registry, then run this again.' composer update --no-progress --prefer-dist
+        touch vendor/autoload.php
+    fi
+}
+
+node_is_new_enough() { command -v node >/dev/null && node -e 'const [a, b] = process.versions.node.split(".").map(Number); process.exit(a > 20 || (a === 20 && b >= 19) ? 0 : 1)'; }
+
+prepare_node() {
+    command -v npm >/dev/null || packages nodejs npm
+    if ! node_is_new_enough; then
+        local arch=x64
+        [ "$(uname -m)" = aarch64 ] && arch=arm64
+        step "fetching Node $NODE_FALLBACK, as the system's is older" 'check that this machine reaches the npm registry, then run this again.' npm install --prefix .tools --no-save --no-audit --no-fund "node-linux-$arch@$NODE_FALLBACK"
+        mkdir -p .tools/node_modules/.bin
+        ln -sf "../node-linux-$arch/bin/node" .tools/node_modules/.bin/node
+        hash -r
+    fi
+    if [ ! -f node_modules/.package-lock.json ] || [ package-lock.json -nt node_modules/.package-lock.json ]; then
+        step 'fetching front end libraries' 'check that this machine reaches the npm registry, then run this again.' npm ci --no-audit --no-fund
+        touch node_modules/.package-lock.json
+    fi
+}
+
+prepare_front_end() {
+    prepare_node
+    if [ ! -f public/build/manifest.json ] || [ -n "$(find resources/js package.json vite.config.ts -newer public/build/manifest.json -print -quit)" ]; then
+        step 'building the front end' 'read the lines above; removing node_modules and running this again cures a half-finished install.' npm run build
+    fi
+}
+
+# serve PORT DATA: the app on 127.0.0.1, four requests at a time.
+serve() {
+    cd public
+    # A process group of its own, so that ending this ends the server's workers too.
+    set -m
+    INCH_DATA=$2 PHP_CLI_SERVER_WORKERS=4 php -q -d upload_max_filesize=65M -d post_max_size=80M -d memory_limit=512M -d max_execution_time=120 \
+        -d display_errors=0 -d opcache.enable=1 -d opcache.memory_consumption=128 -d opcache.max_accelerated_files=20000 -d opcache.revalidate_freq=1 \
+        -d opcache.jit=function -d opcache.jit_buffer_size=64M -d opcache.preload=../bootstrap/preload.php -d opcache.preload_user="$(id -un)" \
+        -S "127.0.0.1:$1" ../vendor/laravel/framework/src/Illuminate/Foundation/resources/server.php >"$2/server.log" 2>&1 &
+    trap "kill -- -$! 2>/dev/null" EXIT
+    trap 'exit 0' INT TERM
+    wait $!
+}
+
+free_port() {
+    php -r 'for ($p = (int) $argv[1]; $p < (int) $argv[1] + 200; $p++) { if ($s = @stream_socket_server("tcp://127.0.0.1:$p")) { echo $p; exit; } } exit(1);' "$1"
+}

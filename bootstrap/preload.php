@@ -1,0 +1,22 @@
+<?php
+
+/*
+ * Loads the rules and the classes that cross the wire once, when the server starts:
+ * live dragging asks for some hundred small classes at every request.
+ */
+spl_autoload_register(static function (string $class): void {
+    foreach (['InchLadder\\' => 'core', 'App\\' => 'app', 'Brick\\Math\\' => 'vendor/brick/math/src'] as $prefix => $folder) {
+        if (str_starts_with($class, $prefix)) {
+            require_once dirname(__DIR__)."/{$folder}/".str_replace('\\', '/', substr($class, strlen($prefix))).'.php';
+        }
+    }
+});
+
+foreach ([__DIR__.'/../core', __DIR__.'/../app/Exchange/Json'] as $folder) {
+    foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator($folder, FilesystemIterator::SKIP_DOTS)) as $file) {
+        require_once $file->getPathname();
+    }
+}
+foreach (['ChoicesReader', 'PlanWriter'] as $class) {
+    require_once __DIR__."/../app/Exchange/{$class}.php";
+}

@@ -1,0 +1,7 @@
+<?php
+
+return [
+    'name' => 'Inch Ladder',
+    'env' => env('APP_ENV', 'production'),
+    'debug' => (bool) env('APP_DEBUG', false),
+];

@@ -1,0 +1,18 @@
+<?php
+
+return [
+    'default' => env('DB_CONNECTION', 'sqlite'),
+    'connections' => [
+        'sqlite' => [
+            'driver' => 'sqlite',
+            'database' => env('DB_DATABASE', env('INCH_DATA', storage_path('data')).'/inch-ladder.sqlite'),
+            'prefix' => '',
+            'foreign_key_constraints' => true,
+            'busy_timeout' => 5000,
+            'journal_mode' => 'WAL',
+            'synchronous' => 'NORMAL',
+            // In force from PHP 8.4 on; until then Drawing::write takes the lock itself.
+            'transaction_mode' => 'IMMEDIATE',
+        ],
+    ],
+];

@@ -1,0 +1,18 @@
+<?php
+
+return [
+    /** Where the database, the photos and the throw-away pictures live; `./bin/start --data=DIR` sets it. */
+    'data' => env('INCH_DATA', storage_path('data')),
+
+    /** Type on sheets written as PNG; Debian's fonts-dejavu-core. */
+    'sheet_font' => '/usr/share/fonts/truetype/dejavu/DejaVuSans.ttf',
+
+    'photo' => [
+        'most_bytes' => 64 * 1024 * 1024,
+        /** Decoded pixels; a larger picture is refused before it is decoded. */
+        'most_pixels' => 120_000_000,
+        'least_side' => 64,
+        'most_side' => 30_000,
+        'preview_side' => 1600,
+    ],
+];

@@ -1,0 +1,5 @@
+<?php
+
+return [
+    'default' => env('LOG_CHANNEL', 'single'),
+];

@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace InchLadder\Fit;
+
+use InchLadder\Grid\Cells;
+use InchLadder\Measure\Size;
+
+/** What a fit decided: which part of the picture, and how large it is drawn. */
+final readonly class Fitted
+{
+    /** @param  Cells|null  $cells the grid that comes with the fit, when it is made of whole cells */
+    public function __construct(public Crop $crop, public Size $area, public ?Cells $cells = null)
+    {
+    }
+}

@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace InchLadder\Fit\Ways;
+
+use InchLadder\Fit\Crop;
+use InchLadder\Fit\Fit;
+use InchLadder\Fit\Fitted;
+use InchLadder\Fit\Frame;
+use InchLadder\Fit\Reference;
+use InchLadder\Measure\Size;
+
+/** Trim the picture to the paper's ratio and fill the paper. */
+final readonly class CropToPaper implements Fit
+{
+    public function __construct(private Frame $frame)
+    {
+    }
+
+    public function onto(Reference $reference, Size $usable): Fitted
+    {
+        return new Fitted(Crop::shaped($usable->ratio(), $reference->ratio(), $this->frame), $usable);
+    }
+}

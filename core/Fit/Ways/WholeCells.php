@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace InchLadder\Fit\Ways;
+
+use InchLadder\Fit\CellTooLarge;
+use InchLadder\Fit\Crop;
+use InchLadder\Fit\Fit;
+use InchLadder\Fit\Fitted;
+use InchLadder\Fit\Frame;
+use InchLadder\Fit\Reference;
+use InchLadder\Grid\Cells;
+use InchLadder\Measure\Length;
+use InchLadder\Measure\Rational;
+use InchLadder\Measure\Size;
+
+/** Trim the picture and the paper both to whole squares, and let the remainder go. */
+final readonly class WholeCells implements Fit
+{
+    /**
+     * @param  Length  $cell  side of a square on the paper
+     * @param  int|null  $columns  at most so many; null takes all that fit
+     */
+    public function __construct(private Length $cell, private Frame $frame, private ?int $columns = null, private ?int $rows = null)
+    {
+    }
+
+    /** @throws CellTooLarge when not one square fits, or not as many as wanted */
+    public function onto(Reference $reference, Size $usable): Fitted
+    {
+        $columns = $this->fitting($usable->width, $this->columns);
+        $rows = $this->fitting($usable->height, $this->rows);
+        $cells = Cells::of($columns, $rows);
+
+        return new Fitted(
+            Crop::shaped(Rational::nd($columns, $rows), $reference->ratio(), $this->frame),
+            new Size($this->cell->times($columns), $this->cell->times($rows)),
+            $cells,
+        );
+    }
+
+    private function fitting(Length $side, ?int $wanted): int
+    {
+        $fit = $this->cell->isPositive() ? $side->over($this->cell)->floor() : 0;
+        if ($fit < 1) {
+            throw $this->cell->isPositive() ? CellTooLarge::forArea($this->cell, $side) : CellTooLarge::nothing();
+        }
+        if ($wanted !== null && $wanted > $fit) {
+            throw CellTooLarge::forCount($wanted, $fit);
+        }
+
+        return $wanted ?? $fit;
+    }
+}

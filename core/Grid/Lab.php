@@ -1,0 +1,87 @@
+<?php
+
+declare(strict_types=1);
+
+namespace InchLadder\Grid;
+
+/** A colour in CIELAB under D65: lightness L* in 0…100, and a*, b*. */
+final readonly class Lab
+{
+    public function __construct(public float $lightness, public float $a, public float $b)
+    {
+    }
+
+    /**
+     * From sRGB bytes, by IEC 61966-2-1 (linearisation and the RGB to XYZ matrix) and
+     * CIE 15 (XYZ to L*a*b*, D65 white).
+     *
+     * @param  int<0, 255>  $red
+     * @param  int<0, 255>  $green
+     * @param  int<0, 255>  $blue
+     */
+    public static function fromSrgb(int $red, int $green, int $blue): self
+    {
+        $linear = static fn (int $byte): float => $byte / 255 <= 0.04045 ? $byte / 255 / 12.92 : (($byte / 255 + 0.055) / 1.055) ** 2.4;
+        [$r, $g, $b] = [$linear($red), $linear($green), $linear($blue)];
+        $f = static fn (float $t): float => $t > (6 / 29) ** 3 ? $t ** (1 / 3) : $t / (3 * (6 / 29) ** 2) + 4 / 29;
+        $x = $f((0.4124 * $r + 0.3576 * $g + 0.1805 * $b) / 0.95047);
+        $y = $f(0.2126 * $r + 0.7152 * $g + 0.0722 * $b);
+        $z = $f((0.0193 * $r + 0.1192 * $g + 0.9505 * $b) / 1.08883);
+
+        return new self(116 * $y - 16, 500 * ($x - $y), 200 * ($y - $z));
+    }
+
+    /**
+     * How different two colours look: CIEDE2000, with all weights 1.
+     *
+     * Formula numbers are those of G. Sharma, W. Wu and E. N. Dalal, "The CIEDE2000
+     * color-difference formula", Color Research and Application 30 (2005).
+     */
+    public function differenceTo(self $other): float
+    {
+        $meanChroma = (hypot($this->a, $this->b) + hypot($other->a, $other->b)) / 2;
+        $g = 0.5 * (1 - sqrt($meanChroma ** 7 / ($meanChroma ** 7 + 25 ** 7))); // (4)
+        [$a1, $a2] = [(1 + $g) * $this->a, (1 + $g) * $other->a]; // (5)
+        [$c1, $c2] = [hypot($a1, $this->b), hypot($a2, $other->b)]; // (6)
+        [$h1, $h2] = [self::hue($a1, $this->b), self::hue($a2, $other->b)]; // (7)
+
+        $turn = $h2 - $h1;
+        if ($c1 * $c2 === 0.0) {
+            $turn = 0;
+        } elseif (abs($turn) > 180) {
+            $turn += $turn > 0 ? -360 : 360; // (10)
+        }
+        $dL = $other->lightness - $this->lightness; // (8)
+        $dC = $c2 - $c1; // (9)
+        $dH = 2 * sqrt($c1 * $c2) * sin(deg2rad($turn / 2)); // (11)
+
+        $l = ($this->lightness + $other->lightness) / 2; // (12)
+        $c = ($c1 + $c2) / 2; // (13)
+        $h = $h1 + $h2;
+        if ($c1 * $c2 !== 0.0) {
+            $h = abs($h1 - $h2) <= 180 ? $h / 2 : ($h < 360 ? ($h + 360) / 2 : ($h - 360) / 2); // (14)
+        }
+        $t = 1 - 0.17 * cos(deg2rad($h - 30)) + 0.24 * cos(deg2rad(2 * $h)) + 0.32 * cos(deg2rad(3 * $h + 6)) - 0.20 * cos(deg2rad(4 * $h - 63)); // (15)
+        $dTheta = 30 * exp(-((($h - 275) / 25) ** 2)); // (16)
+        $rC = 2 * sqrt($c ** 7 / ($c ** 7 + 25 ** 7)); // (17)
+        $sL = 1 + 0.015 * ($l - 50) ** 2 / sqrt(20 + ($l - 50) ** 2); // (18)
+        $sC = 1 + 0.045 * $c; // (19)
+        $sH = 1 + 0.015 * $c * $t; // (20)
+        $rT = -sin(deg2rad(2 * $dTheta)) * $rC; // (21)
+
+        return sqrt(($dL / $sL) ** 2 + ($dC / $sC) ** 2 + ($dH / $sH) ** 2 + $rT * ($dC / $sC) * ($dH / $sH)); // (22)
+    }
+
+    /** One name for one colour, so that equal ones are compared once. */
+    public function key(): string
+    {
+        return sprintf('%.1f %.1f %.1f', $this->lightness, $this->a, $this->b);
+    }
+
+    private static function hue(float $a, float $b): float
+    {
+        $degrees = rad2deg(atan2($b, $a));
+
+        return $degrees < 0 ? $degrees + 360 : $degrees;
+    }
+}

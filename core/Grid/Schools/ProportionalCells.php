@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace InchLadder\Grid\Schools;
+
+use InchLadder\Grid\Cells;
+use InchLadder\Grid\Grid;
+use InchLadder\Grid\School;
+use InchLadder\Measure\Size;
+
+/** n × m equal parts of both boards; the cells need not be square. */
+final readonly class ProportionalCells implements School
+{
+    public function __construct(private Cells $cells)
+    {
+    }
+
+    public function over(Size $area, ?Size $print): Grid
+    {
+        return Grid::even($this->cells);
+    }
+}

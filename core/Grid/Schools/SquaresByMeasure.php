@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace InchLadder\Grid\Schools;
+
+use InchLadder\Fit\CellTooLarge;
+use InchLadder\Grid\Grid;
+use InchLadder\Grid\School;
+use InchLadder\Measure\Length;
+use InchLadder\Measure\Size;
+
+/** Squares of a measure that falls on the ruler, with a remainder at two edges. */
+final readonly class SquaresByMeasure implements School
+{
+    /** @param  bool  $onPrint whether the measure is the photo's cell; else it is the paper's */
+    public function __construct(private Length $cell, private bool $onPrint = false)
+    {
+    }
+
+    /** @throws CellTooLarge */
+    public function over(Size $area, ?Size $print): Grid
+    {
+        $board = $this->onPrint && $print !== null ? $print : $area;
+        if (! $this->cell->isPositive()) {
+            throw CellTooLarge::nothing();
+        }
+        foreach ([$board->width, $board->height] as $side) {
+            if ($this->cell->isLongerThan($side)) {
+                throw CellTooLarge::forArea($this->cell, $side);
+            }
+        }
+
+        return Grid::squares($this->cell, $board->width, $board->height);
+    }
+}

@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+namespace InchLadder\Marks;
+
+use InchLadder\Measure\Graduation;
+use InchLadder\Measure\Length;
+use InchLadder\Measure\Rational;
+
+/**
+ * All the ticks of one edge, each rounded from its own exact value and never
+ * from its neighbour, so that no error is over half a graduation.
+ */
+final readonly class MarkLadder
+{
+    /** @param  list<Mark>  $marks from the first gridline to the far edge */
+    private function __construct(public array $marks)
+    {
+    }
+
+    /**
+     * @param  list<Rational>  $fractions  of the edge, 0 and 1 included
+     * @param  Length|null  $print  the crop's side; null on a screen
+     * @param  Length  $area  the drawing area's side
+     * @param  Length  $offset  from the sheet's edge to the drawing area
+     */
+    public static function along(array $fractions, ?Length $print, Length $area, Length $offset, Graduation $ruler): self
+    {
+        $marks = [];
+        $step = $ruler->round($area->times($fractions[1]))->reading;
+        foreach (array_slice($fractions, 1) as $index => $fraction) {
+            $exact = $area->times($fraction);
+            $regular = $fraction->isEqualTo($fractions[1]->times($index + 1));
+            $marks[] = new Mark(
+                $index + 1,
+                Reading::of($print?->times($fraction), $exact, $offset, $ruler),
+                $regular ? $step->times($index + 1)->minus($exact) : $ruler->round($exact)->error(),
+            );
+        }
+
+        return new self($marks);
+    }
+
+    /** The mark that stepping would miss by most; null when stepping does no harm on this ruler. */
+    public function worstStepped(): ?Mark
+    {
+        $worst = null;
+        foreach ($this->marks as $mark) {
+            $harm = $mark->steppedError->absolute();
+            if ($harm->isLongerThan($mark->at->area->error()->absolute())
+                && ($worst === null || $harm->isLongerThan($worst->steppedError->absolute()))) {
+                $worst = $mark;
+            }
+        }
+
+        return $worst;
+    }
+
+    public function everyMarkIsExact(): bool
+    {
+        return array_reduce($this->marks, static fn (bool $all, Mark $mark): bool => $all && $mark->at->sheet->isExact(), true);
+    }
+}

@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace InchLadder\Measure;
+
+/** Writes plain numbers as people do on paper. */
+final class Fractions
+{
+    /** The largest denominator still written as a fraction; beyond it a decimal reads better. */
+    private const LARGEST_DENOMINATOR = 64;
+
+    /** `1 1/2`, `4/7`, `3`; a number too fine for that as a decimal, `1.1234`. */
+    public static function mixed(Rational $number): string
+    {
+        if ($number->isFinerThan(self::LARGEST_DENOMINATOR)) {
+            return self::places($number, 4);
+        }
+        $sign = $number->isNegative() ? '−' : '';
+        [$whole, $rest] = $number->split();
+
+        return $sign.match (true) {
+            $rest->isZero() => (string) $whole,
+            $whole === 0 => (string) $rest,
+            default => "{$whole} {$rest}",
+        };
+    }
+
+    /** A finite decimal up to three places as such (`21.05`); thirds and the like as a mixed fraction (`16 2/3`). */
+    public static function decimal(Rational $number): string
+    {
+        $thousandths = $number->times(1000);
+
+        return $thousandths->isWhole() ? self::places($number, 3) : self::mixed($number);
+    }
+
+    /** A decimal rounded to so many places, without trailing zeros. */
+    public static function places(Rational $number, int $places): string
+    {
+        $text = (string) $number->toScale($places);
+
+        return str_replace('-', '−', str_contains($text, '.') ? rtrim(rtrim($text, '0'), '.') : $text);
+    }
+}

@@ -1,0 +1,85 @@
+<?php
+
+declare(strict_types=1);
+
+namespace InchLadder\Plan;
+
+use InchLadder\Fit\Ways\CropToPaper;
+use InchLadder\Fit\Ways\Inset;
+use InchLadder\Fit\Ways\WholeCells;
+use InchLadder\Measure\Fractions;
+use InchLadder\Measure\Size;
+
+/** What was decided on each rung, in a few words. */
+final readonly class Decisions
+{
+    public function __construct(private Plan $plan)
+    {
+    }
+
+    public function photo(): string
+    {
+        $reference = $this->plan->choices->reference;
+
+        return $reference->print === null ? 'on a screen' : $this->size($reference->print).' print';
+    }
+
+    public function paper(): string
+    {
+        $sheet = $this->plan->sheet;
+        $way = $sheet->width->equals($sheet->height) ? 'square' : ($sheet->isUpright() ? 'upright' : 'sideways');
+
+        return ($this->plan->choices->sheetName ?? $this->size($sheet)).', '.$way;
+    }
+
+    /** `×1 1/2`; null on a screen, and where the two axes differ. */
+    public function factor(): ?string
+    {
+        $scale = $this->plan->scale;
+
+        return $scale->x === null || ! $scale->keepsProportion() ? null : '×'.Fractions::mixed($scale->x);
+    }
+
+    public function fit(): string
+    {
+        $fit = $this->plan->choices->fit;
+        $way = match (true) {
+            $fit instanceof CropToPaper => 'crop',
+            $fit instanceof Inset => 'inset',
+            $fit instanceof WholeCells => 'whole cells',
+            default => 'stretch',
+        };
+        if (($factor = $this->factor()) !== null) {
+            return "{$way}, {$factor}";
+        }
+        $trimmed = $this->plan->fitted->crop->trimmed();
+
+        return $trimmed->isZero() ? $way : "{$way}, ".round($trimmed->toFloat() * 100).' % trimmed';
+    }
+
+    public function grid(): string
+    {
+        $cells = $this->plan->grid->cells();
+        $last = $this->plan->choices->labels->column($cells->columns - 1);
+        $first = $this->plan->choices->labels->column(0);
+
+        return "{$cells->columns} by {$cells->rows}, {$first}–{$last}";
+    }
+
+    public function marks(): string
+    {
+        return match ($lines = $this->plan->grid->innerLines()) {
+            0 => 'the frame only',
+            1 => '1 line to rule',
+            default => "{$lines} lines to rule",
+        };
+    }
+
+    private function size(Size $size): string
+    {
+        $notation = $this->plan->choices->notation;
+        $nearest = static fn ($length) => $notation->ruler->round($length)->reading;
+
+        return $notation->amount($nearest($size->width)).' × '.$notation->plain($nearest($size->height));
+    }
+}

@@ -1,0 +1,58 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Database\Seeders;
+
+use App\Exchange\ChoicesReader;
+use App\Imaging\PhotoStore;
+use App\Models\Drawing;
+use Illuminate\Database\Seeder;
+use Illuminate\Support\Carbon;
+
+/** Three invented drawings: one half copied, one just begun, one finished. */
+final class DatabaseSeeder extends Seeder
+{
+    public function run(PhotoStore $photos): void
+    {
+        $jug = $this->draw($photos, 'jug-on-the-sill', [
+            'title' => 'Jug on the sill',
+            'photo' => ['kind' => 'print', 'width' => '4 in', 'height' => '5 in'],
+            'paper' => ['sheet' => 'artist-9x12', 'width' => '9 in', 'height' => '12 in', 'margins' => array_fill_keys(['top', 'right', 'bottom', 'left'], '1/2 in')],
+            'fit' => ['way' => 'inset'],
+            'grid' => ['school' => 'proportional', 'columns' => 4, 'rows' => 5],
+        ]);
+        $this->copy($jug, 20, [0, 1, 2, 3, 4]);
+
+        $this->draw($photos, 'low-water', ['title' => 'Low water, evening']);
+
+        $bench = $this->draw($photos, 'potting-bench', [
+            'title' => 'Potting bench, late morning',
+            'photo' => ['kind' => 'print', 'width' => '5 in', 'height' => '7 in'],
+            'paper' => ['margins' => array_fill_keys(['top', 'right', 'bottom', 'left'], '0 in')],
+            'fit' => ['way' => 'cells', 'cell' => '1 1/2 in'],
+        ]);
+        $this->copy($bench, 17, [0, 1, 2]);
+    }
+
+    /** @param  array<string, mixed>  $choices */
+    private function draw(PhotoStore $photos, string $picture, array $choices): Drawing
+    {
+        // Each a moment after the one before, so that the shelf keeps this order.
+        Carbon::setTestNow(Carbon::now()->addSecond());
+        $photo = $photos->take(database_path("demo/{$picture}.jpg"));
+        $drawing = Drawing::begin($photo, ChoicesReader::read(['title' => $choices['title']], $photo->width, $photo->height)->json);
+        $drawing->decide(ChoicesReader::read($choices, $photo->width, $photo->height)->json, $drawing->version);
+
+        return $drawing;
+    }
+
+    /** @param  list<int>  $empty which of the first cells have nothing in them */
+    private function copy(Drawing $drawing, int $count, array $empty): void
+    {
+        $cells = $drawing->plan()->grid->cells();
+        foreach (range(0, $count - 1) as $i) {
+            $drawing->noteCell($cells, $i % $cells->columns, intdiv($i, $cells->columns), in_array($i, $empty, true) ? 'empty' : 'done');
+        }
+    }
+}

@@ -1,0 +1,50 @@
+import { useEventListener } from '@vueuse/core'
+import { ref, type Ref } from 'vue'
+import type { View } from './stage'
+
+const MOST = 12
+
+/** Zoom and pan for both boards together: wheel, drag on the bench, and the keys + − 0. */
+export function useZoom(stage: Ref<SVGSVGElement | null>) {
+  const view = ref<View>({ zoom: 1, x: 0, y: 0 })
+
+  function zoomBy(factor: number, x = (stage.value?.clientWidth ?? 0) / 2, y = (stage.value?.clientHeight ?? 0) / 2) {
+    const zoom = Math.min(MOST, Math.max(1, view.value.zoom * factor))
+    const by = zoom / view.value.zoom
+    view.value = zoom === 1 ? { zoom: 1, x: 0, y: 0 } : { zoom, x: x - (x - view.value.x) * by, y: y - (y - view.value.y) * by }
+  }
+
+  function reset() {
+    view.value = { zoom: 1, x: 0, y: 0 }
+  }
+
+  useEventListener(
+    stage,
+    'wheel',
+    (event: WheelEvent) => {
+      event.preventDefault()
+      const box = stage.value?.getBoundingClientRect()
+      zoomBy(Math.exp(-event.deltaY / 400), event.clientX - (box?.left ?? 0), event.clientY - (box?.top ?? 0))
+    },
+    { passive: false },
+  )
+  useEventListener('keydown', (event: KeyboardEvent) => {
+    if (event.target instanceof HTMLElement && event.target.closest('input, textarea, select, [role=combobox]')) return
+    if (event.ctrlKey || event.metaKey || event.altKey) return
+    if (event.key === '+') zoomBy(1.25)
+    if (event.key === '-') zoomBy(0.8)
+    if (event.key === '0') reset()
+  })
+
+  /** Drags the view along with a pointer that went down on the bare bench. */
+  function pan(start: PointerEvent) {
+    if (view.value.zoom === 1) return
+    const from = { ...view.value }
+    const stop = useEventListener('pointermove', (event: PointerEvent) => {
+      view.value = { zoom: from.zoom, x: from.x + event.clientX - start.clientX, y: from.y + event.clientY - start.clientY }
+    })
+    useEventListener('pointerup', stop, { once: true })
+  }
+
+  return { view, zoomBy, reset, pan }
+}

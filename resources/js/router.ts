@@ -1,0 +1,13 @@
+import { createRouter, createWebHistory } from 'vue-router'
+import Shelf from './shelf/Shelf.vue'
+
+export const router = createRouter({
+  history: createWebHistory(),
+  routes: [
+    { path: '/', name: 'shelf', component: Shelf, meta: { title: 'Shelf' } },
+    { path: '/drawing/:id', redirect: (to) => ({ name: 'rung', params: { id: to.params.id, rung: 'photo' } }) },
+    { path: '/drawing/:id/copy/:cell?', name: 'copy', component: () => import('./rungs/copy/CopyRung.vue'), props: true },
+    { path: '/drawing/:id/:rung(photo|paper|fit|grid|marks)', name: 'rung', component: () => import('./rungs/Rungs.vue'), props: true },
+    { path: '/:rest(.*)*', name: 'lost', component: () => import('./shelf/Lost.vue'), meta: { title: 'Not here' } },
+  ],
+})

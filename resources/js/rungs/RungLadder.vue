@@ -1,0 +1,121 @@
+<script setup lang="ts">
+import type { Workings } from '@/api/types'
+import Num from '@/ui/Num.vue'
+import { decision, isBuilt, route, rungs, type RungKey } from './rungs'
+
+/** The nine rungs as a ladder to climb; slim keeps only the rungs themselves. */
+defineProps<{ id: string; current: RungKey; workings: Workings; done: number; slim?: boolean }>()
+</script>
+
+<template>
+  <nav class="ladder" :class="{ slim }" aria-label="Rungs">
+    <ol>
+      <li v-for="rung in rungs" :key="rung.key">
+        <router-link v-if="isBuilt(rung.key)" :to="route(id, rung.key)" class="rung" :class="{ current: rung.key === current }" :aria-current="rung.key === current ? 'step' : undefined" :aria-label="slim ? rung.name : undefined" :title="slim ? rung.name : undefined">
+          <template v-if="!slim">
+            <b>{{ rung.name }}</b>
+            <small><Num :text="decision(rung.key, workings, done)" /></small>
+          </template>
+        </router-link>
+        <span v-else class="rung later" :title="slim ? `${rung.name}: still to come` : undefined">
+          <template v-if="!slim">
+            <b>{{ rung.name }}</b>
+            <small>{{ decision(rung.key, workings, done) }}</small>
+          </template>
+        </span>
+      </li>
+    </ol>
+  </nav>
+</template>
+
+<style scoped>
+.ladder {
+  padding: 12px 0 12px 12px;
+  min-height: 0;
+}
+
+ol {
+  display: flex;
+  flex-direction: column;
+  height: 100%;
+  margin: 0;
+  padding: 0;
+  list-style: none;
+  border: solid var(--graphite);
+  border-width: 0 2px;
+}
+
+li {
+  flex: 1;
+  min-height: 0;
+}
+
+.rung {
+  display: flex;
+  flex-direction: column;
+  height: 100%;
+  padding: 8px 6px 4px 8px;
+  border-top: 2px solid var(--graphite);
+  text-decoration: none;
+  line-height: 1.2;
+  overflow: hidden;
+}
+
+.rung:hover:not(.later) {
+  background: var(--panel);
+}
+
+.rung:focus-visible {
+  outline-offset: -3px;
+}
+
+.rung b {
+  font-size: 16px;
+}
+
+.rung small {
+  font-size: 13.5px;
+  color: var(--soft);
+}
+
+.current {
+  border-top: 4px solid var(--red);
+  background: var(--panel);
+}
+
+.later {
+  border-top-color: var(--rule);
+  color: var(--soft);
+}
+
+.slim {
+  width: 44px;
+  padding-left: 14px;
+}
+
+@media (max-width: 760px) {
+  .ladder:not(.slim) {
+    padding: 6px 8px;
+    overflow-x: auto;
+  }
+
+  .ladder:not(.slim) ol {
+    flex-direction: row;
+    border-width: 2px 0;
+  }
+
+  .ladder:not(.slim) li {
+    flex: 0 0 104px;
+    height: 60px;
+  }
+
+  .ladder:not(.slim) .rung {
+    border-top: 0;
+    border-left: 2px solid var(--graphite);
+  }
+
+  .ladder:not(.slim) .current {
+    border-left: 4px solid var(--red);
+  }
+}
+</style>

@@ -1,0 +1,120 @@
+<script setup lang="ts">
+import { useEventListener } from '@vueuse/core'
+import { computed, ref, watch } from 'vue'
+import { useDrawing } from '@/stores/drawing'
+import { useScheme } from '@/ui/useScheme'
+
+/** Shelf, name, undo and redo, saved. */
+const store = useDrawing()
+const scheme = useScheme()
+const title = ref('')
+watch(
+  () => store.draft?.title,
+  (kept) => (title.value = kept ?? ''),
+  { immediate: true },
+)
+
+function rename() {
+  const name = title.value.trim()
+  if (name && name !== store.draft?.title) store.decide((choices) => (choices.title = name))
+  else title.value = store.draft?.title ?? ''
+}
+
+useEventListener('keydown', (event: KeyboardEvent) => {
+  if (!(event.ctrlKey || event.metaKey) || event.target instanceof HTMLInputElement) return
+  const key = event.key.toLowerCase()
+  if (key !== 'z' && key !== 'y') return
+  event.preventDefault()
+  void store.step(key === 'y' || event.shiftKey ? 'redo' : 'undo')
+})
+
+const kept = computed(() => ({ saved: 'saved', saving: 'saving …', unsaved: 'not saved yet' })[store.state])
+</script>
+
+<template>
+  <header class="strip">
+    <router-link to="/" class="shelf" aria-label="Shelf" title="Shelf">
+      <svg viewBox="0 0 20 20" width="20" height="20" aria-hidden="true"><path d="M4 1v18M16 1v18M4 5h12M4 10h12M4 15h12" /></svg>
+    </router-link>
+    <h1 class="unseen">{{ store.draft?.title }}</h1>
+    <input v-model="title" class="title" aria-label="Name of the drawing" maxlength="120" @change="rename" @keydown.enter="($event.target as HTMLInputElement).blur()" />
+    <slot />
+    <router-link v-if="store.drawing && store.draft" class="unit soft" :to="{ name: 'rung', params: { id: store.drawing.id, rung: 'paper' } }" title="Unit and ruler">{{ store.draft.unit }} · {{ store.draft.ruler.split(' ')[0] }}</router-link>
+    <button type="button" class="button bare" data-test="undo" :disabled="!store.drawing?.undo" :title="store.drawing?.undo ? `Take back: ${store.drawing.undo} (Ctrl Z)` : 'Nothing to take back'" aria-label="Undo" @click="store.step('undo')">↶</button>
+    <button type="button" class="button bare" data-test="redo" :disabled="!store.drawing?.redo" :title="store.drawing?.redo ? `Bring back: ${store.drawing.redo} (Ctrl Y)` : 'Nothing to bring back'" aria-label="Redo" @click="store.step('redo')">↷</button>
+    <span class="kept soft" data-test="kept" role="status">{{ kept }}</span>
+    <button type="button" class="button bare lamp" @click="scheme = scheme === 'dark' ? 'light' : 'dark'">{{ scheme === 'dark' ? 'day' : 'lamp' }}</button>
+  </header>
+</template>
+
+<style scoped>
+.strip {
+  display: flex;
+  align-items: center;
+  gap: 6px;
+  height: 46px;
+  padding: 0 14px;
+  border-bottom: 1px solid var(--rule);
+  min-width: 0;
+}
+
+.shelf {
+  display: grid;
+  place-items: center;
+  width: 40px;
+  height: 40px;
+  margin-left: -6px;
+}
+
+.shelf path {
+  fill: none;
+  stroke: var(--graphite);
+  stroke-width: 2;
+}
+
+.title {
+  flex: 1;
+  min-width: 60px;
+  border: 0;
+  background: none;
+  color: var(--graphite);
+  font-family: inherit;
+  font-size: 18px;
+  font-weight: 700;
+  line-height: 1.2;
+  padding: 6px;
+  text-overflow: ellipsis;
+}
+
+.unit {
+  padding: 8px;
+  text-decoration: none;
+  white-space: nowrap;
+}
+
+.strip .bare {
+  font-size: 20px;
+  min-width: 36px;
+}
+
+.strip .lamp {
+  font-size: 15px;
+  font-weight: 400;
+}
+
+.kept {
+  min-width: 66px;
+  text-align: right;
+  white-space: nowrap;
+}
+
+@media (max-width: 760px) {
+  .unit {
+    display: none;
+  }
+
+  .kept {
+    min-width: 0;
+  }
+}
+</style>

@@ -1,0 +1,19 @@
+<script setup lang="ts">
+import { useDrawing } from '@/stores/drawing'
+import Callout from '@/ui/Callout.vue'
+
+/** What the server had to say that belongs beside no single field. */
+const store = useDrawing()
+</script>
+
+<template>
+  <Callout v-if="store.stale" data-test="stale">
+    <p>{{ store.stale.message }}</p>
+    <button type="button" class="button" @click="store.takeTheirs()">Take those changes</button>
+    <button type="button" class="button" @click="store.putMineOnTop()">Put mine on top</button>
+  </Callout>
+  <Callout v-if="store.trouble" data-test="trouble">
+    <p>{{ store.trouble }}</p>
+    <button v-if="store.state === 'unsaved'" type="button" class="button" @click="store.keep()">Try again</button>
+  </Callout>
+</template>

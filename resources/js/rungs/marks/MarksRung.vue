@@ -1,0 +1,132 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { Choices, Drawing, Readings, Workings } from '@/api/types'
+import Num from '@/ui/Num.vue'
+import Pick from '@/ui/Pick.vue'
+import Sums from '@/ui/Sums.vue'
+import PrintSheet from './PrintSheet.vue'
+
+const props = defineProps<{ choices: Choices; workings: Workings; drawing: Drawing }>()
+const way = defineModel<'across' | 'down'>('way', { required: true })
+const lit = defineModel<number | null>('lit', { required: true })
+
+const rows = computed(() => props.workings[way.value])
+const chosen = computed(() => rows.value.find((row) => row.line === lit.value))
+
+function bare(text: string | undefined) {
+  return text?.replace(/ (in|cm|mm)$/, '') ?? '–'
+}
+
+function off(row: Readings) {
+  return [row.print, row.area, row.sheet].some((reading) => reading !== null && reading.error_mm !== 0)
+}
+</script>
+
+<template>
+  <h2>{{ way === 'down' ? 'Marks down the side' : 'Marks across the top' }}</h2>
+  <Pick v-model="way" label="Which edge" :options="{ down: 'down', across: 'across' }" />
+  <table data-test="marks">
+    <thead>
+      <tr>
+        <th scope="col">line</th>
+        <th scope="col">photo</th>
+        <th scope="col">area</th>
+        <th scope="col">sheet edge</th>
+        <th scope="col"><span class="unseen">rounded</span></th>
+      </tr>
+    </thead>
+    <tbody>
+      <tr v-for="row in rows" :key="row.line" :class="{ lit: lit === row.line }" @pointerenter="lit = row.line">
+        <th scope="row">
+          <button type="button" :aria-pressed="lit === row.line" :aria-label="`Line ${row.line}`" @click="lit = row.line" @focus="lit = row.line">{{ row.line }}</button>
+        </th>
+        <td><Num :text="bare(row.print?.rounded.text)" /></td>
+        <td><Num :text="bare(row.area.rounded.text)" /></td>
+        <td class="sheet"><Num :text="bare(row.sheet.rounded.text)" /></td>
+        <td class="off">{{ off(row) ? '≈' : '' }}</td>
+      </tr>
+    </tbody>
+  </table>
+  <dl v-if="chosen" class="exact" data-test="exact">
+    <template v-for="[name, reading] in [['photo', chosen.print], ['area', chosen.area], ['sheet edge', chosen.sheet]] as const" :key="name">
+      <template v-if="reading">
+        <dt class="legend">{{ name }}</dt>
+        <dd>
+          <Num :text="reading.exactly" /><span v-if="reading.error_mm !== 0" class="soft">; <Num :text="bare(reading.rounded.text)" /> is {{ reading.error }}</span><span v-else class="soft">, on the ruler</span>
+        </dd>
+      </template>
+    </template>
+    <template v-if="Math.abs(chosen.stepped_error_mm) > Math.abs(chosen.area.error_mm)">
+      <dt class="legend">stepped</dt>
+      <dd class="soft">stepping the first cell along would be {{ Math.abs(chosen.stepped_error_mm).toFixed(1) }} mm off</dd>
+    </template>
+  </dl>
+  <p v-else class="soft">Point at a line for its true value and its rounding.</p>
+  <Sums :lines="workings.rungs.marks.sums" />
+  <PrintSheet :drawing="drawing" :choices="choices" />
+</template>
+
+<style scoped>
+table {
+  width: 100%;
+  border-collapse: collapse;
+  font-size: 17px;
+}
+
+th,
+td {
+  padding: 2px 4px;
+  border-bottom: 1px solid var(--rule);
+  text-align: right;
+  font-weight: 400;
+  white-space: nowrap;
+}
+
+thead th {
+  font-size: 14px;
+  color: var(--soft);
+}
+
+tbody th {
+  padding: 0;
+  color: var(--soft);
+}
+
+tbody button {
+  width: 100%;
+  min-height: 30px;
+  border: 0;
+  background: none;
+  color: inherit;
+  font: inherit;
+  text-align: right;
+  padding-right: 8px;
+  cursor: pointer;
+}
+
+.sheet {
+  font-weight: 600;
+}
+
+.lit :is(td, th) {
+  color: var(--red);
+  font-weight: 700;
+}
+
+.off {
+  color: var(--soft);
+  width: 18px;
+}
+
+.exact {
+  display: grid;
+  grid-template-columns: auto 1fr;
+  gap: 2px 12px;
+  margin: 0;
+  line-height: 1.3;
+}
+
+dd {
+  margin: 0;
+}
+</style>

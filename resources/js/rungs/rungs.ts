@@ -1,0 +1,31 @@
+import type { Workings } from '@/api/types'
+
+/** The nine rungs, in the order practitioners work. Those without a page yet say so. */
+export const rungs = [
+  { key: 'photo', name: 'Photo', next: 'Say whether you work from a screen or a print; then the paper.' },
+  { key: 'paper', name: 'Paper', next: 'Choose the sheet and which way round it lies; then make the two agree.' },
+  { key: 'fit', name: 'Fit', next: 'Drag the frame to what you want to draw; arrow keys nudge it.' },
+  { key: 'grid', name: 'Grid', next: 'Choose how many cells; the same grid lies on photo and paper.' },
+  { key: 'marks', name: 'Marks', next: 'Measure each mark from the same zero corner, never from the mark before.' },
+  { key: 'copy', name: 'Copy', next: '' },
+  { key: 'check', name: 'Check', next: '' },
+  { key: 'tone', name: 'Tone', next: '' },
+  { key: 'finish', name: 'Finish', next: '' },
+] as const
+
+export type RungKey = (typeof rungs)[number]['key']
+
+const built: readonly RungKey[] = ['photo', 'paper', 'fit', 'grid', 'marks', 'copy']
+
+export function isBuilt(key: RungKey) {
+  return built.includes(key)
+}
+
+export function decision(key: RungKey, workings: Workings, done: number): string {
+  if (key === 'copy') return `${done} of ${workings.grid.columns * workings.grid.rows}`
+  return key === 'check' || key === 'tone' || key === 'finish' ? 'still to come' : workings.rungs[key].decision
+}
+
+export function route(id: string, key: RungKey) {
+  return key === 'copy' ? { name: 'copy', params: { id } } : { name: 'rung', params: { id, rung: key } }
+}

@@ -1,0 +1,19 @@
+import { useEventListener, useTitle } from '@vueuse/core'
+import { computed, watch } from 'vue'
+import { useDrawing } from '@/stores/drawing'
+
+/** Opens the drawing a page is about, and keeps it fresh when the artist comes back to the tab. */
+export function useOpenDrawing(id: () => string, page: () => string) {
+  const store = useDrawing()
+  watch(
+    id,
+    (wanted) => {
+      if (store.drawing?.id !== wanted) void store.open(wanted)
+    },
+    { immediate: true },
+  )
+  useEventListener('focus', () => void store.refresh())
+  useTitle(computed(() => `${page()} · ${store.draft?.title ?? 'Inch Ladder'}`))
+
+  return store
+}

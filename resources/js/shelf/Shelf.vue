@@ -1,0 +1,218 @@
+<script setup lang="ts">
+import { useDropZone, useTitle } from '@vueuse/core'
+import { ref, shallowRef, useTemplateRef } from 'vue'
+import { useRouter } from 'vue-router'
+import { api, begin, Refused } from '@/api/client'
+import type { ShelfEntry } from '@/api/types'
+import { route, type RungKey } from '@/rungs/rungs'
+import Callout from '@/ui/Callout.vue'
+import Num from '@/ui/Num.vue'
+import { useScheme } from '@/ui/useScheme'
+import SmallBoard from './SmallBoard.vue'
+
+useTitle('Shelf · Inch Ladder')
+const router = useRouter()
+const scheme = useScheme()
+
+const entries = shallowRef<ShelfEntry[] | null>(null)
+const trouble = ref<string | null>(null)
+const progress = ref<number | null>(null)
+const binned = shallowRef<ShelfEntry | null>(null)
+const chooser = useTemplateRef<HTMLInputElement>('chooser')
+
+async function load() {
+  try {
+    entries.value = await api.shelf()
+  } catch (error) {
+    trouble.value = error instanceof Refused ? error.message : String(error)
+  }
+}
+void load()
+
+async function take(file: File | undefined) {
+  if (!file || progress.value !== null) return
+  trouble.value = null
+  progress.value = 0
+  try {
+    const drawing = await begin(file, (share) => (progress.value = share))
+    await router.push({ name: 'rung', params: { id: drawing.id, rung: 'photo' } })
+  } catch (error) {
+    trouble.value = error instanceof Refused ? error.message : String(error)
+  } finally {
+    progress.value = null
+    if (chooser.value) chooser.value.value = ''
+  }
+}
+
+const { isOverDropZone } = useDropZone(document.body, { onDrop: (files) => void take(files?.[0]), multiple: true })
+
+async function bin(entry: ShelfEntry) {
+  await api.bin(entry.id)
+  binned.value = entry
+  await load()
+}
+
+async function putBack() {
+  if (binned.value) await api.restore(binned.value.id)
+  binned.value = null
+  await load()
+}
+</script>
+
+<template>
+  <div class="shelf">
+    <header>
+      <svg viewBox="0 0 20 20" width="26" height="26" aria-hidden="true"><path d="M4 1v18M16 1v18M4 5h12M4 10h12M4 15h12" /></svg>
+      <h1>Inch Ladder</h1>
+      <span class="soft">a photo on to paper, in true proportion</span>
+      <button type="button" class="button bare" @click="scheme = scheme === 'dark' ? 'light' : 'dark'">{{ scheme === 'dark' ? 'day' : 'lamp' }}</button>
+    </header>
+    <main>
+      <div class="drop" :class="{ over: isOverDropZone }">
+        <template v-if="progress === null">
+          <p><b>Drop a photo anywhere here</b> to start a drawing</p>
+          <label class="button strong">Choose a photo<input ref="chooser" type="file" class="unseen" accept="image/jpeg,image/png,image/webp,image/heic,image/avif" data-test="photo-file" @change="take(($event.target as HTMLInputElement).files?.[0])" /></label>
+          <p class="soft">JPEG, PNG, WebP or HEIC, up to 64 MB. It stays on this machine.</p>
+        </template>
+        <div v-else class="progress" role="status">
+          <p>{{ progress < 1 ? `Bringing it over, ${Math.round(progress * 100)} %` : 'Turning it upright and reading its colours …' }}</p>
+          <progress :value="progress < 1 ? progress : undefined" max="1" aria-label="Bringing the photo over" />
+        </div>
+      </div>
+      <Callout v-if="trouble" data-test="trouble">{{ trouble }}</Callout>
+      <Callout v-if="binned" tone="calm" class="binned"><span>“{{ binned.title }}” is in the bin.</span><button type="button" class="button" @click="putBack">Put it back</button></Callout>
+      <p v-if="entries?.length === 0" class="soft">The shelf is empty. A first photo can be any snapshot; nothing done here alters it.</p>
+      <ul v-if="entries" class="boards">
+        <li v-for="entry in entries" :key="entry.id">
+          <router-link :to="route(entry.id, entry.rung as RungKey)">
+            <div class="board"><SmallBoard :entry="entry" /></div>
+            <h2>{{ entry.title }}</h2>
+            <p class="soft"><Num :text="entry.decision" /></p>
+            <p class="rungs" :title="`${entry.done} of ${entry.cells} cells done`"><span :style="{ width: `${(100 * (entry.done + entry.empty)) / entry.cells}%` }" /></p>
+            <p>{{ entry.next }}</p>
+          </router-link>
+          <button type="button" class="button bare" :aria-label="`to the bin: ${entry.title}`" @click="bin(entry)">to the bin</button>
+        </li>
+      </ul>
+    </main>
+  </div>
+</template>
+
+<style scoped>
+.shelf {
+  max-width: 1180px;
+  margin: 0 auto;
+  padding: 0 24px 40px;
+}
+
+header {
+  display: flex;
+  align-items: center;
+  gap: 12px;
+  padding: 18px 0;
+}
+
+header path {
+  fill: none;
+  stroke: var(--graphite);
+  stroke-width: 2;
+}
+
+h1 {
+  font-size: 24px;
+}
+
+header .button {
+  margin-left: auto;
+  font-weight: 400;
+}
+
+main {
+  display: grid;
+  gap: 20px;
+}
+
+.drop {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  justify-content: center;
+  gap: 12px 20px;
+  min-height: 92px;
+  padding: 18px;
+  border: 2px dashed var(--tick);
+}
+
+.drop.over {
+  border: 2px solid var(--guide-ink);
+  background: var(--panel);
+}
+
+.drop label:has(:focus-visible) {
+  outline: 2px solid var(--guide-ink);
+  outline-offset: 2px;
+}
+
+.progress {
+  width: min(420px, 100%);
+}
+
+progress {
+  width: 100%;
+  accent-color: var(--done);
+}
+
+.boards {
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(300px, 1fr));
+  gap: 34px 28px;
+  margin: 0;
+  padding: 0;
+  list-style: none;
+}
+
+li {
+  position: relative;
+}
+
+li > a {
+  display: grid;
+  gap: 3px;
+  text-decoration: none;
+}
+
+.board {
+  height: 300px;
+  display: flex;
+  align-items: end;
+  padding-bottom: 10px;
+  border-bottom: 3px solid var(--graphite);
+  margin-bottom: 8px;
+}
+
+li > .button {
+  position: absolute;
+  right: -8px;
+  bottom: -6px;
+  font-weight: 400;
+  font-size: 14px;
+  color: var(--soft);
+}
+
+.rungs {
+  height: 6px;
+  background: var(--rule);
+}
+
+.rungs span {
+  display: block;
+  height: 100%;
+  background: var(--done);
+}
+
+@media (max-width: 500px) {
+  header span {
+    display: none;
+  }
+}
+</style>

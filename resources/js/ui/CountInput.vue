@@ -1,0 +1,51 @@
+<script setup lang="ts">
+import { computed, ref, useId, watch } from 'vue'
+import { useDrawing } from '@/stores/drawing'
+
+/** A count with a large less and more. */
+const props = defineProps<{ label: string; modelValue: number; field: string }>()
+const emit = defineEmits<{ 'update:modelValue': [count: number] }>()
+
+const drawing = useDrawing()
+const id = useId()
+const typed = ref(String(props.modelValue))
+watch(
+  () => props.modelValue,
+  (kept) => (typed.value = String(kept)),
+)
+const fault = computed(() => drawing.errors[props.field])
+
+function tell(text: string) {
+  // Whether a text is a count is for the server to say; it is sent as it was typed.
+  emit('update:modelValue', (/^\d+$/.test(text.trim()) ? Number(text) : text) as number)
+}
+</script>
+
+<template>
+  <div class="field">
+    <label :for="id">{{ label }}</label>
+    <div class="row">
+      <button type="button" class="button" :aria-label="`One of the ${label.toLowerCase()} less`" @click="tell(String(Number(typed) - 1))">−</button>
+      <el-input :id="id" v-model="typed" inputmode="numeric" autocomplete="off" :aria-invalid="fault ? true : undefined" :aria-describedby="fault ? `${id}-fault` : undefined" @change="tell" />
+      <button type="button" class="button" :aria-label="`One of the ${label.toLowerCase()} more`" @click="tell(String(Number(typed) + 1))">+</button>
+    </div>
+    <p v-if="fault" :id="`${id}-fault`" class="fault" role="alert">{{ fault }}</p>
+  </div>
+</template>
+
+<style scoped>
+.row {
+  display: grid;
+  grid-template-columns: 36px minmax(0, 1fr) 36px;
+  gap: 4px;
+}
+
+.button {
+  padding: 0;
+  font-size: 20px;
+}
+
+:deep(.el-input__inner) {
+  text-align: center;
+}
+</style>

@@ -1,0 +1,28 @@
+<?php
+
+use App\Http\Controllers\CatalogueController;
+use App\Http\Controllers\DrawingController;
+use App\Http\Controllers\PhotoController;
+use App\Http\Controllers\SheetController;
+use App\Http\Controllers\WorkingsController;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Support\Facades\Route;
+
+Route::get('catalogue', CatalogueController::class);
+Route::post('workings', WorkingsController::class);
+// An empty answer, for bin/bench to measure the others against.
+Route::post('nothing', fn () => new JsonResponse(new stdClass));
+
+Route::get('drawings', [DrawingController::class, 'index']);
+Route::post('drawings', [DrawingController::class, 'store']);
+Route::get('drawings/{drawing}', [DrawingController::class, 'show']);
+Route::put('drawings/{drawing}', [DrawingController::class, 'update']);
+Route::delete('drawings/{drawing}', [DrawingController::class, 'destroy']);
+Route::post('drawings/{drawing}/restore', [DrawingController::class, 'restore']);
+Route::post('drawings/{drawing}/undo', [DrawingController::class, 'undo']);
+Route::post('drawings/{drawing}/redo', [DrawingController::class, 'redo']);
+Route::put('drawings/{drawing}/cells/{column}/{row}', [DrawingController::class, 'cell'])->whereNumber(['column', 'row']);
+Route::get('drawings/{drawing}/sheets/{kind}.{format}', SheetController::class);
+
+Route::get('photos/{photo}/preview.jpg', [PhotoController::class, 'preview']);
+Route::get('photos/{photo}/cut.jpg', [PhotoController::class, 'cut']);

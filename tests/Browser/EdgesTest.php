@@ -1,0 +1,279 @@
+<?php
+
+use Facebook\WebDriver\Interactions\WebDriverActions;
+use Facebook\WebDriver\WebDriverKeys;
+use Tests\Browser\Table;
+use Tests\Photos;
+
+/** Opens a demo drawing by its name, at a rung. */
+function open(string $title, string $rung): Table
+{
+    $table = Table::lay();
+    $shelf = json_decode((string) file_get_contents($table->address('/api/drawings')), true);
+    $id = collect($shelf)->firstWhere('title', $title)['id'];
+
+    return $table->go("/drawing/{$id}/{$rung}");
+}
+
+/** A drawing of a photo made for the test, so that nothing is left of what another test did. */
+function fresh(string $options, string $rung, int $wide = 900, int $high = 600): Table
+{
+    $table = Table::lay();
+    $made = json_decode($table->artisan('inch:new '.Photos::make($wide, $high)." --title=Test {$options}"), true);
+
+    return $table->go("/drawing/{$made['drawing']}/{$rung}");
+}
+
+/** @return array{float, float, float, float} x, y, width and height of the crop's frame */
+function cropFrame(Table $table): array
+{
+    return array_map(fn (string $name) => (float) $table->find('[data-test=crop]')->getAttribute($name), ['x', 'y', 'width', 'height']);
+}
+
+it('moves the crop by hand and by arrow keys, masks the rest, and keeps it', function () {
+    // A wide photo for a square sheet: the crop has room to either side.
+    $table = fresh('--sheet=10x10in --photo=9x6in', 'fit')->see('[data-test=sums]', '33.3 % of the photo is trimmed: 1 1/2 in off the left, 1 1/2 in off the right.');
+    [$x, $y, $width, $height] = cropFrame($table);
+    expect($width)->toEqualWithDelta($height, 0.5)->and($table->all('.mask'))->toHaveCount(1);
+
+    (new WebDriverActions($table->browser))->moveToElement($table->find('[data-test=crop]'))->clickAndHold()->moveByOffset(-30, 0)->moveByOffset(-150, 5)->release()->perform();
+    $table->kept()->see('[data-test=sums]', '33.3 % of the photo is trimmed: 3 in off the right.');
+    expect(cropFrame($table)[0])->toBeLessThan($x - 20)->and(cropFrame($table)[1])->toEqualWithDelta($y, 0.5);
+
+    $table->browser->executeScript('document.querySelector("[data-test=crop]").focus()');
+    foreach (range(1, 5) as $press) {
+        $table->key(WebDriverKeys::ARROW_RIGHT);
+    }
+    $table->kept()->see('[data-test=sums]', '1/16 in off the left');
+    $place = cropFrame($table);
+    $table->browser->navigate()->refresh();
+    $table->see('[data-test=sums]', '1/16 in off the left');
+    expect(cropFrame($table))->toEqualWithDelta($place, 0.5);
+    $table->press('Centre the crop')->see('[data-test=sums]', '1 1/2 in off the left')->kept();
+});
+
+it('shows what each fit costs', function (string $fit, array $figures, string $sum) {
+    $table = fresh('--sheet=letter --photo=6x4in --turn=advised', 'fit')->press($fit)->kept();
+    foreach ($figures as $figure) {
+        $table->see('[data-test=figures]', $figure);
+    }
+    $table->see('[data-test=sums]', $sum);
+})->with([
+    'crop' => ['crop', ['13.7 %', 'nothing'], 'The drawing fills the paper inside its margins.'],
+    'inset' => ['inset', ['0 %', '×1 5/6', '0 in, 1 3/16 in'], 'Left over: 0 in across, 1 3/16 in down.'],
+    'whole cells' => ['whole cells', ['6.7 %', '×1 7/8'], '7 × 1 1/2 = 10 1/2 in across, 5 × 1 1/2 = 7 1/2 in down.'],
+]);
+
+it('answers nonsense beside the field, keeps what was typed, and goes on when it is put right', function (string $rung, array $before, string $label, string $nonsense, string $says, string $sense) {
+    $table = fresh('--sheet=letter --photo=6x4in', $rung);
+    array_map($table->press(...), $before);
+    $table->write($label, $nonsense);
+    expect($table->fault($label))->toContain($says)->and($table->field($label)->getAttribute('value'))->toBe($nonsense);
+    $table->see('[data-test=kept]', 'not saved yet')->isAccessible("{$rung} with a fault");
+    $table->write($label, $sense)->kept();
+    expect($table->all('.fault'))->toBe([]);
+})->with([
+    ['photo', [], 'Width, measured', '0', 'A print cannot be 0 long', '6 in'],
+    ['photo', [], 'Height, measured', '-4', 'less than nothing', '4 in'],
+    ['photo', [], 'Width, measured', 'abc', 'is not a length; write it like 8 1/2 in', '6in'],
+    ['paper', [], 'top', 'a bit', 'is not a length', '1/2'],
+    ['paper', [], 'Width, measured', '99 m', 'a sheet has sides from 1 cm', '8 1/2'],
+    ['fit', ['whole cells'], 'Cell on the paper', '12 in', 'longer than the side it must divide', '2 in'],
+    ['grid', ['measure'], 'Side of a square', '0', 'cannot be 0 long', '1 1/4'],
+    ['grid', [], 'Columns', '500', 'the limit is 60 a side', '6'],
+    ['grid', ['equal parts'], 'Rows', '0', 'at least 1 of its rows', '6'],
+]);
+
+it('says when margins eat the sheet', function () {
+    $table = fresh('--sheet=letter --photo=6x4in', 'paper')->write('left', '5 in')->write('right', '5 in');
+    $table->see('.margins', 'These margins leave no room to draw on')->write('left', '1/4')->write('right', '0')->kept();
+});
+
+it('says that a print contradicts its photo, with three ways to go on', function (string $way, string $field, string $value) {
+    $table = fresh('--sheet=letter', 'photo', 900, 600)->press('a print')->write('Width, measured', '6 in')->write('Height, measured', '5 in');
+    $table->see('[data-test=mismatch]', 'differ by 20 %')->press($way);
+    Table::until(fn () => $table->all('[data-test=mismatch]') === [], 'the word about the print to go');
+    expect($table->kept()->field($field)->getAttribute('value'))->toBe($value);
+})->with([
+    ['Make the height 4 in', 'Height, measured', '4 in'],
+    ['Make the width 7 1/2 in', 'Width, measured', '7 1/2 in'],
+    ['Keep my size', 'Height, measured', '5 in'],
+]);
+
+it('refuses a file beside the place it was dropped, and the shelf stays as it was', function (Closure $file, string $says) {
+    $table = Table::lay()->go('/');
+    $table->find('.boards li');
+    $before = count($table->all('.boards li'));
+    $table->choosePhoto($file())->see('[data-test=trouble]', $says);
+    expect($table->path())->toBe('/')->and($table->all('.boards li'))->toHaveCount($before);
+})->with([
+    [fn () => Photos::file('dear diary', '.jpg'), 'not a picture that can be read here'],
+    [fn () => Photos::claiming(30000, 30000), 'the limit is 120 megapixels'],
+    [fn () => Photos::file(substr((string) file_get_contents(Photos::make()), 0, 2000)), 'cut short'],
+]);
+
+it('tells a second tab that the first has saved meanwhile, and lets the artist choose', function (string $choose, string $left) {
+    $table = fresh('--sheet=letter --photo=6x4in --columns=4', 'grid')->see('nav', '4 by');
+    $id = (string) preg_replace('#^/drawing/(\w+)/.*#', '$1', $table->path());
+    // The other tab: a save of its own, behind this one's back.
+    $theirs = json_decode((string) file_get_contents($table->address("/api/drawings/{$id}")), true);
+    data_set($theirs, 'workings.choices.grid.columns', 9);
+    $put = stream_context_create(['http' => ['method' => 'PUT', 'header' => 'Content-Type: application/json', 'content' => json_encode(['version' => $theirs['version'], 'choices' => $theirs['workings']['choices']])]]);
+    expect(file_get_contents($table->address("/api/drawings/{$id}"), false, $put))->toContain('"columns":9');
+
+    $table->write('Columns', '7')->see('[data-test=stale]', 'This drawing was changed elsewhere meanwhile (grid)')->isAccessible('A stale save');
+    $table->press($choose)->kept()->see('nav', $left);
+    $table->browser->navigate()->refresh();
+    $table->see('nav', $left);
+})->with([['Take those changes', '9 by'], ['Put mine on top', '7 by']]);
+
+it('keeps every state at an address: back, forward, a reload and a link all come home', function () {
+    $table = open('Potting bench, late morning', 'paper')->see('h2', 'What you draw on');
+    $table->click('nav li:nth-child(4) a')->see('h2', 'The same grid on both');
+    $table->press('Marks')->see('h2', 'Marks down the side');
+    $table->browser->navigate()->back();
+    $table->see('h2', 'The same grid on both');
+    $table->browser->navigate()->back();
+    $table->see('h2', 'What you draw on');
+    $table->browser->navigate()->forward();
+    $table->see('h2', 'The same grid on both');
+    $table->click('.shelf')->see('h1', 'Inch Ladder');
+    $table->browser->navigate()->back();
+    $table->see('h2', 'The same grid on both');
+    $table->go('/drawing/nosuch/fit')->see('h1', 'Nothing lies here')->isAccessible('Nothing here');
+    $table->go('/no/such/page')->see('h1', 'Nothing lies here')->press('To the shelf')->arrive('/');
+});
+
+it('points at one board and shows it on the other, with both measures', function () {
+    $table = open('Potting bench, late morning', 'marks')->see('h2', 'Marks');
+    $table->find('[data-test=photo-board] image');
+    // The middle of the photo: half of 5 in, and half of 7½ in on the paper.
+    $middle = $table->browser->executeScript('const r = document.querySelector("[data-test=photo-board] image").getBoundingClientRect(); return [r.x + r.width / 2, r.y + r.height / 2]');
+    $table->devtools('Input.dispatchMouseEvent', ['type' => 'mouseMoved', 'x' => $middle[0], 'y' => $middle[1]]);
+    $table->see('[data-test=reading]', 'C4');
+    expect($table->text('[data-test=reading]'))->toMatch('/photo 2 (7\/16|1\/2|9\/16) in in, 3 (7\/16|1\/2|9\/16) in down/')->toMatch('/paper 3 (11\/16|3\/4|13\/16) in in/');
+    expect($table->all('[data-test=paper-board] .cross[d^=M]'))->toHaveCount(1);
+});
+
+it('lays gridlines on both boards at the same fractions, and the ladder between them', function () {
+    $table = fresh('--sheet=9x12in --photo=9x6in --columns=5 --margin=1/2', 'grid')->see('nav', '5 by');
+    $places = $table->browser->executeScript(<<<'JS'
+        const rules = (css) => document.querySelector(css).getAttribute('d').match(/M[\d.]+ [\d.]+v/g).map((m) => parseFloat(m.slice(1)))
+        const shares = (xs) => xs.map((x) => (x - xs[0]) / (xs[xs.length - 1] - xs[0]))
+        return [shares(rules('[data-test=photo-board] .rule')), shares(rules('[data-test=paper-board] .rule'))]
+        JS);
+    expect($places[0])->toHaveCount(6);
+    foreach ($places as $shares) {
+        foreach ($shares as $i => $share) {
+            expect($share)->toEqualWithDelta($i / 5, 0.01);
+        }
+    }
+});
+
+it('shows true relative size: the paper’s cell is drawn as many times larger as the scale says', function () {
+    $table = open('Potting bench, late morning', 'grid')->see('nav', '5 by 7');
+    $table->find('[data-test=paper-board] .rule');
+    $widths = $table->browser->executeScript('return ["photo", "paper"].map((b) => { const m = document.querySelector(`[data-test=${b}-board] .rule`).getAttribute("d").match(/M([\d.]+) [\d.]+v/g).map((s) => parseFloat(s.slice(1))); return m[m.length - 1] - m[0] })');
+    expect($widths[1] / $widths[0])->toEqualWithDelta(1.5, 0.02);
+});
+
+it('chooses a line colour and goes back to the advised one', function () {
+    $table = fresh('--sheet=letter --photo=6x4in', 'grid')->see('[data-test=line-reason]', 'shows best');
+    $table->click('.pencils label:nth-of-type(4)')->kept()->see('[data-test=line-reason]', 'Your own choice.');
+    expect($table->find('[data-test=photo-board] .rule:nth-of-type(2)')->getAttribute('stroke'))->toBe('#ffe84a');
+    $table->press('as advised')->kept()->see('[data-test=line-reason]', 'shows best');
+});
+
+it('keeps the marks of a mesh when the counts change and come back', function () {
+    $table = fresh('--sheet=letter --photo=6x4in --columns=4', 'copy')->see('[data-test=address]', 'A1');
+    $table->key(' ')->see('[data-test=progress]', '1 of');
+    $table->click('nav li:nth-child(4) a')->write('Columns', '5')->kept()->see('.workings', 'One cell marked on another grid: kept');
+    $table->write('Columns', '4')->kept()->see('nav', 'Copy');
+    expect($table->text('nav li:nth-child(6)'))->toContain('1 of');
+});
+
+it('speaks cm as well as inches, in one unit throughout', function () {
+    $table = fresh('--sheet=a4 --photo=10x15cm --columns=4', 'marks', 600, 900)->see('[data-test=marks]', '5.3')->see('[data-test=sums]', 'Across: 21 ÷ 4 = 5.25 cm; on this ruler 5.3, 0.5 mm over.');
+    expect($table->text('.workings'))->not->toContain(' in ');
+    $table->click('nav li:nth-child(2) a')->press('in')->kept()->click('nav li:nth-child(5) a')->see('[data-test=marks]', '2 1/16');
+});
+
+it('is usable on a phone at the easel, and by lamp', function () {
+    $table = Table::lay();
+    $table->size(390, 844);
+    fresh('--sheet=letter --photo=6x4in', 'copy')->see('[data-test=progress]', 'done');
+    [$photo, $paper] = $table->browser->executeScript('return [...document.querySelectorAll(".cell")].map((e) => { const r = e.getBoundingClientRect(); return [r.left, r.top, r.right, r.bottom] })');
+    expect($photo[3])->toBeLessThan($paper[1])->and(max($photo[2], $paper[2]))->toBeLessThanOrEqual(390)->and($photo[2] - $photo[0])->toBeGreaterThan(180);
+    $done = $table->find('[data-test=done]')->getSize();
+    expect($done->getHeight())->toBeGreaterThanOrEqual(44)->and($table->browser->executeScript('return document.documentElement.scrollWidth'))->toBe(390);
+    $table->isAccessible('Copy on a phone');
+    $before = $table->text('[data-test=address]');
+    $table->click('[data-test=done]');
+    Table::until(fn () => $table->text('[data-test=address]') !== $before, 'the next cell');
+    foreach (['photo', 'marks'] as $rung) {
+        open('Potting bench, late morning', $rung)->see('h2', '')->isAccessible("{$rung} on a phone");
+        expect($table->browser->executeScript('return document.documentElement.scrollWidth'))->toBe(390);
+    }
+    $table->size(1280, 800);
+    $table->press('lamp');
+    foreach (['photo', 'paper', 'fit', 'grid', 'marks', 'copy'] as $rung) {
+        open('Low water, evening', $rung)->see('h2', '')->isAccessible("{$rung} by lamp");
+    }
+    $table->go('/')->see('.boards', 'Low water')->isAccessible('The shelf by lamp')->press('day')->isQuiet();
+});
+
+it('puts a drawing in the bin and back', function () {
+    $table = fresh('--sheet=letter --photo=6x4in', 'photo')->go('/')->see('.boards li:first-child', 'Test');
+    $table->press('to the bin: Test')->see('.binned', '“Test” is in the bin.')->press('Put it back');
+    Table::until(fn () => str_contains($table->text('.boards li:first-child'), 'Test'), 'the drawing to come back');
+});
+
+it('says when the server is gone, and loses nothing typed', function () {
+    $table = fresh('--sheet=letter --photo=6x4in --columns=4', 'grid')->see('nav', '4 by');
+    $table->stopServing();
+    $table->write('Columns', '6')->see('[data-test=trouble]', 'Inch Ladder is not answering');
+    expect($table->field('Columns')->getAttribute('value'))->toBe('6');
+    // Past the moment at which it tries to save by itself, so that only “Try again” is left.
+    usleep(1_200_000);
+    $table->see('[data-test=kept]', 'not saved yet')->serve();
+    $table->press('Try again')->kept()->see('nav', '6 by');
+    // What the browser noted of the missing server is no fault of the pages.
+    $table->browser->manage()->getLog('browser');
+});
+
+it('is accessible on every rung, in every width and by every light', function (string $rung, int $width, string $light) {
+    $table = Table::lay();
+    $table->size($width, 800);
+    $table->go('/')->browser->executeScript('localStorage.setItem("inch-ladder-scheme", arguments[0])', [$light]);
+    open('Jug on the sill', $rung)->see('h2', '')->isAccessible("{$rung} at {$width} px, {$light}");
+    // Nothing is wider than the screen, and nothing that can be pressed is too small to hit (WCAG 2.2, 2.5.8).
+    expect($table->browser->executeScript('return document.documentElement.scrollWidth'))->toBeLessThanOrEqual($width);
+    $small = $table->browser->executeScript(<<<'JS'
+        return [...document.querySelectorAll('button, a.button, input:not([type=radio])')]
+            .filter((e) => e.checkVisibility() && !e.closest('.map'))
+            .map((e) => [e.ariaLabel || e.innerText, ...['width', 'height'].map((side) => e.getBoundingClientRect()[side])])
+            .filter(([, w, h]) => w < 24 || h < 24)
+        JS);
+    expect($small)->toBe([]);
+    $table->size(1280, 800);
+    $table->browser->executeScript('localStorage.removeItem("inch-ladder-scheme")');
+})->with(['photo', 'paper', 'fit', 'grid', 'marks', 'copy'])->with([1024, 390])->with(['light', 'dark']);
+
+it('shows fractions as real ones that are still read and copied rightly', function () {
+    $table = open('Potting bench, late morning', 'marks')->see('[data-test=marks]', '1 1/2');
+    $set = $table->browser->executeScript(<<<'JS'
+        const cell = [...document.querySelectorAll('[data-test=marks] td')].find((e) => e.innerText === '1 1/2')
+        const fraction = cell.querySelector('.frac')
+        return [cell.innerText, getComputedStyle(fraction).fontFeatureSettings, fraction.getBoundingClientRect().width]
+        JS);
+    expect($set[0])->toBe('1 1/2')->and($set[1])->toContain('frac');
+    // Set as a fraction it is narrower than its three characters side by side.
+    $plain = $table->browser->executeScript('const f = document.querySelector("[data-test=marks] .frac"); f.style.fontFeatureSettings = "normal"; f.style.fontVariantNumeric = "normal"; return f.getBoundingClientRect().width');
+    expect($set[2])->toBeLessThan($plain);
+});
+
+it('asks nothing of any other machine', function () {
+    $table = open('Potting bench, late morning', 'grid')->see('nav', '5 by 7');
+    $asked = $table->browser->executeScript('return performance.getEntriesByType("resource").map((e) => new URL(e.name).origin)');
+    expect(array_values(array_unique($asked)))->toBe([$table->address()]);
+});

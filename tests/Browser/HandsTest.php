@@ -1,0 +1,171 @@
+<?php
+
+use Facebook\WebDriver\Interactions\WebDriverActions;
+use Facebook\WebDriver\WebDriverKeys;
+use Tests\Browser\Table;
+use Tests\Photos;
+
+/*
+ * The ways hands go about it: keys alone, a dropped file, another tab, a very large photo.
+ */
+
+/** Begins a drawing by the command line and opens it at a rung. */
+function begin(string $photo, string $options, string $rung): Table
+{
+    $made = json_decode(Table::lay()->artisan("inch:new {$photo} --title=Hands {$options}"), true);
+
+    return Table::lay()->go("/drawing/{$made['drawing']}/{$rung}");
+}
+
+it('reaches everything by keyboard alone', function () {
+    $table = begin(Photos::make(900, 600), '--sheet=letter --photo=6x4in --columns=4', 'grid')->see('nav', '4 by');
+    $reached = [];
+    for ($i = 0; $i < 40; $i++) {
+        $table->key(WebDriverKeys::TAB);
+        $focused = $table->browser->executeScript('const e = document.activeElement; return [e.tagName, (e.ariaLabel || e.innerText || e.value || "").trim().split("\n")[0], getComputedStyle(e).outlineStyle !== "none" || getComputedStyle(e.closest("label") ?? e.closest(".el-input__wrapper") ?? e).outlineStyle !== "none" || !!e.closest(".el-input__wrapper")]');
+        if ($focused[0] === 'BODY') {
+            break;
+        }
+        expect($focused[2])->toBeTrue("{$focused[1]} shows no sign of focus");
+        $reached[] = $focused[1];
+    }
+    expect($reached)->toContain('Shelf', 'Photo', 'Paper', 'Marks', 'Copy', 'Closer', 'One of the columns more');
+    // Radios turn by arrow keys, and the answer is kept.
+    $table->browser->executeScript('document.querySelector("fieldset input[value=count]").focus()');
+    $table->key(WebDriverKeys::ARROW_RIGHT)->see('.workings', 'Side of a square')->kept();
+});
+
+it('looks closer and back again, both boards together', function () {
+    $table = begin(Photos::make(900, 600), '--sheet=letter --photo=6x4in --columns=4', 'grid')->see('nav', '4 by');
+    $table->find('[data-test=paper-board] .sheet');
+    $widths = fn (): array => $table->browser->executeScript('return ["[data-test=photo-board] image", "[data-test=paper-board] .sheet"].map((c) => parseFloat(document.querySelector(c).getAttribute("width")))');
+    $before = $widths();
+    $table->press('Closer')->press('Closer');
+    expect($widths()[0])->toEqualWithDelta($before[0] * 1.5625, 0.5)->and($widths()[1])->toEqualWithDelta($before[1] * 1.5625, 0.5);
+    $table->key('0');
+    expect($widths())->toEqualWithDelta($before, 0.01);
+    $table->key('+')->press('whole boards');
+    expect($widths())->toEqualWithDelta($before, 0.01);
+});
+
+it('insets along the diagonal, and the scale follows', function () {
+    $table = begin(Photos::make(900, 600), '--sheet=9x6in --photo=9x6in --fit=inset', 'fit')->see('[data-test=figures]', '×1');
+    $table->find('.el-slider__button-wrapper')->click();
+    foreach (range(1, 50) as $press) {
+        $table->key(WebDriverKeys::ARROW_LEFT);
+    }
+    $table->kept()->see('[data-test=figures]', '×1/2')->see('[data-test=sums]', 'Left over: 4 1/2 in across, 3 in down.');
+});
+
+it('copies by map, by button and by key, and lifts, turns and thins what is in the way', function () {
+    $table = begin(Photos::make(900, 600), '--sheet=letter --photo=6x4in --columns=4', 'copy')->see('[data-test=address]', 'A1');
+    $table->browser->executeScript('document.querySelectorAll("[data-test=map] button")[5].click()');
+    $table->see('[data-test=address]', 'B2');
+    $table->key('u');
+    expect($table->all('img.turned'))->toHaveCount(1);
+    $table->see('.cells', 'the photo, upside down')->key('u')->key('h');
+    expect($table->all('.hairs'))->toHaveCount(0);
+    $table->key('h')->key('l');
+    expect($table->all('.photo.lifted'))->toHaveCount(1);
+    $table->key('?')->see('[data-test=help]', 'Arrows go from cell to cell')->isAccessible('Copy with its keys')->press('Put away');
+    expect($table->all('[data-test=help]'))->toHaveCount(0);
+    $table->press('One cell right')->see('[data-test=address]', 'C2')->press('One cell up')->see('[data-test=address]', 'C1');
+    $table->key(WebDriverKeys::ARROW_UP)->see('[data-test=address]', 'C1');
+    $table->click('[data-test=empty]')->see('[data-test=address]', 'D1')->see('[data-test=progress]', '1 left empty');
+    // The rest, to the end: it goes round to what is still open and then says so.
+    while (! str_contains($table->text('[data-test=progress]'), "\n0 to go")) {
+        $before = $table->text('[data-test=progress]');
+        $table->key(' ');
+        Table::until(fn () => $table->text('[data-test=progress]') !== $before, 'the cell to be noted');
+    }
+    $table->see('.side', 'Every cell has been round.')->isAccessible('Copy at its end');
+});
+
+it('says of a last cell that it is a partial one, and gives no quarters for it', function () {
+    $table = begin(Photos::make(900, 600), '--sheet=8x9in --photo=9x6in --columns=4', 'copy')->see('.head', 'column 1, row 1');
+    expect($table->text('.head'))->not->toContain('partial')->and($table->texts('.tick'))->toHaveCount(6);
+    $table->browser->executeScript('document.querySelector("[data-test=map] button:last-child").click()');
+    $table->see('.head', 'column 4, row 5 · a partial cell');
+    expect($table->texts('.tick'))->toBe([]);
+});
+
+it('shows the same piece of the photo as the grid has there', function () {
+    // Four coloured quarters, four cells: each cell is one colour.
+    $table = begin(Photos::make(800, 800), '--sheet=8x8in --photo=8x8in --columns=2', 'copy')->see('[data-test=address]', 'A1');
+    foreach ([[0, 'A1'], [1, 'B1'], [2, 'A2'], [3, 'B2']] as [$quarter, $address]) {
+        $table->browser->executeScript('document.querySelectorAll("[data-test=map] button")[arguments[0]].click()', [$quarter]);
+        $table->see('[data-test=address]', $address);
+        $colour = Table::until(fn () => $table->browser->executeScript(<<<'JS'
+            const i = document.querySelector('[data-test=cell-picture]')
+            if (!i || !i.complete || document.querySelector('.wait')) return null
+            const c = document.createElement('canvas'); c.width = c.height = 1
+            const g = c.getContext('2d'); g.drawImage(i, i.naturalWidth / 2, i.naturalHeight / 2, 1, 1, 0, 0, 1, 1)
+            return [...g.getImageData(0, 0, 1, 1).data].slice(0, 3)
+            JS), 'the cell’s picture');
+        expect(Photos::quarter($colour))->toBe($quarter);
+    }
+});
+
+it('takes a photo dropped anywhere on the shelf, with its progress in sight', function () {
+    $table = Table::lay()->go('/')->see('h1', 'Inch Ladder');
+    $table->find('.boards li');
+    $bytes = base64_encode((string) file_get_contents(Photos::make(640, 960)));
+    $table->browser->executeScript(<<<'JS'
+        const bytes = Uint8Array.from(atob(arguments[0]), (c) => c.charCodeAt(0))
+        const data = new DataTransfer()
+        const { items } = data
+        items.add(new File([bytes], 'allotment_in-june.jpg', { type: 'image/jpeg' }))
+        for (const type of ['dragenter', 'dragover', 'drop']) document.body.dispatchEvent(new DragEvent(type, { dataTransfer: data, bubbles: true, cancelable: true }))
+        JS, [$bytes]);
+    $table->arrive('/drawing/(\w+)/photo');
+    $table->see('[data-test=sums]', '640 × 960 pixels');
+    expect($table->find('.title')->getAttribute('value'))->toBe('Allotment in june');
+});
+
+it('gives a drawing a new name, and takes it back by key', function () {
+    $table = begin(Photos::make(900, 600), '--sheet=letter --photo=6x4in', 'photo');
+    $name = $table->find('.title');
+    $table->browser->executeScript('document.querySelector(".title").select()');
+    $name->sendKeys('Allotment')->sendKeys(WebDriverKeys::ENTER);
+    $table->kept();
+    Table::until(fn () => str_contains($table->browser->getTitle(), 'Allotment'), 'the tab to take the name');
+    (new WebDriverActions($table->browser))->keyDown(null, WebDriverKeys::CONTROL)->sendKeys(null, 'z')->keyUp(null, WebDriverKeys::CONTROL)->perform();
+    Table::until(fn () => $table->find('.title')->getAttribute('value') === 'Hands', 'the old name');
+    expect($table->find('[data-test=redo]')->isEnabled())->toBeTrue();
+});
+
+it('takes over what another tab saved when the artist comes back to this one', function () {
+    $table = begin(Photos::make(900, 600), '--sheet=letter --photo=6x4in --columns=4', 'grid')->see('nav', '4 by');
+    $here = $table->browser->getWindowHandle();
+    $address = $table->path();
+    $table->browser->switchTo()->newWindow();
+    $there = $table->browser->getWindowHandle();
+    $table->go($address)->see('nav', '4 by')->write('Columns', '8')->kept();
+    $table->browser->close();
+    $table->browser->switchTo()->window($here);
+    $table->browser->executeScript('window.dispatchEvent(new Event("focus"))');
+    $table->see('nav', '8 by');
+    expect($there)->not->toBe($here);
+});
+
+it('handles a very large photo and the finest grid', function () {
+    $table = begin(Photos::make(7000, 4600), '--sheet=22x30in --turn=advised --columns=60 --rows=60', 'grid')->see('nav', '60 by 60');
+    expect(count($table->texts('[data-test=photo-board] .label')))->toBeLessThan(80);
+    $table->click('nav li:nth-child(5) a')->see('[data-test=marks]', '60');
+    $table->click('nav li:nth-child(6) a')->see('[data-test=address]', 'A1');
+    Table::until(fn () => $table->browser->executeScript('const i = document.querySelector("[data-test=cell-picture]"); return i && i.complete && i.naturalWidth > 100'), 'the first cell');
+    $table->isQuiet();
+});
+
+it('has something to say where there is nothing to show', function () {
+    $table = Table::lay();
+    $binned = [];
+    foreach (json_decode((string) file_get_contents($table->address('/api/drawings')), true) as $entry) {
+        file_get_contents($table->address("/api/drawings/{$entry['id']}"), false, stream_context_create(['http' => ['method' => 'DELETE']]));
+        $binned[] = $entry['id'];
+    }
+    $table->go('/')->see('main', 'The shelf is empty. A first photo can be any snapshot')->isAccessible('An empty shelf');
+    foreach ($binned as $id) {
+        file_get_contents($table->address("/api/drawings/{$id}/restore"), false, stream_context_create(['http' => ['method' => 'POST', 'content' => '']]));
+    }
+});

@@ -1,0 +1,108 @@
+<?php
+
+use Facebook\WebDriver\Interactions\WebDriverActions;
+use Facebook\WebDriver\WebDriverKeys;
+use Smalot\PdfParser\Parser;
+use Tests\Browser\Table;
+use Tests\Pdf;
+use Tests\Photos;
+
+/*
+ * The whole of the work, from a photo to the first copied cell, as a person does it.
+ */
+it('goes from a photo to a printed grid and a copied cell, with the same numbers everywhere', function () {
+    $table = Table::lay()->go('/')->see('h1', 'Inch Ladder');
+    $table->see('.boards', 'Next: copy cell C4.')->isAccessible('The shelf');
+    expect($table->texts('.boards h2'))->toContain('Potting bench, late morning', 'Low water, evening', 'Jug on the sill');
+
+    // Photo
+    $table->choosePhoto(Photos::make(1500, 2100));
+    $id = $table->arrive('/drawing/(\w+)/photo');
+    $table->see('[data-test=sums]', '1500 × 2100 pixels')->see('[data-test=sums]', 'The taller side is the longer');
+    $table->press('a print')->write('Width, measured', '5 in')->write('Height, measured', '7"')->kept();
+    $table->see('[data-test=sums]', 'Print 5 × 7 in.')->isAccessible('Photo');
+
+    // Paper
+    $table->press('Paper')->see('[data-test=advice]', 'Upright: the picture is taller than wide. Whole, it leaves 8 % of the sheet empty this way');
+    foreach (['top', 'left', 'right', 'bottom'] as $side) {
+        $table->write($side, '0');
+    }
+    $table->kept()->see('nav', 'Letter, upright')->isAccessible('Paper');
+
+    // Fit
+    $table->press('Fit')->press('whole cells')->write('Cell on the paper', '1½')->kept();
+    $table->see('[data-test=figures]', '×1 1/2')->see('[data-test=sums]', 'Nothing is trimmed from the photo.')->see('[data-test=sums]', 'Left over: 1 in across, 1/2 in down.');
+    $table->isAccessible('Fit');
+
+    // Grid
+    $table->press('Grid')->see('nav', '5 by 7, A–E');
+    foreach (['photo-board', 'paper-board'] as $board) {
+        expect($table->texts("[data-test={$board}] .label"))->toBe(['A', 'B', 'C', 'D', 'E', '1', '2', '3', '4', '5', '6', '7']);
+    }
+    $table->see('[data-test=line-reason]', 'shows best')->isAccessible('Grid');
+
+    // Marks: the table, the ladder and the command line say the same.
+    $table->press('Marks')->see('h2', 'Marks down the side');
+    $plan = json_decode($table->artisan('inch:plan --photo=5x7in --sheet=letter --fit=cells --cell=1.5in --json'), true);
+    $bare = fn (array $length) => str_replace(' in', '', $length['text']);
+    foreach (['down', 'across'] as $way) {
+        $table->press($way);
+        Table::until(fn () => count($table->all('[data-test=marks] tbody tr')) === count($plan['marks'][$way]), "the marks {$way}");
+        $rows = array_chunk($table->texts('[data-test=marks] tbody :is(th, td:not(.off))'), 4);
+        expect($rows)->toBe(array_map(fn (array $mark) => [(string) $mark['line'], $bare($mark['photo']), $bare($mark['rounded']), $bare($mark['sheet'])], $plan['marks'][$way]));
+    }
+    $ladder = $table->texts('[data-test=ladder] .number');
+    expect(array_values(array_filter($ladder, fn ($i) => $i % 2 === 0, ARRAY_FILTER_USE_KEY)))->toBe(['0', ...array_map(fn ($m) => $bare($m['photo']), $plan['marks']['down'])])
+        ->and(array_values(array_filter($ladder, fn ($i) => $i % 2 === 1, ARRAY_FILTER_USE_KEY)))->toBe(['0', ...array_map(fn ($m) => $bare($m['rounded']), $plan['marks']['down'])]);
+    $table->press('down')->press('Line 3')->see('[data-test=exact]', 'area')->see('[data-test=exact]', '4 1/2 in, on the ruler')->isAccessible('Marks');
+
+    // Print: the PDF's lines are the marks.
+    $pdf = (string) file_get_contents($table->address((string) $table->find('[data-test=print-pdf]')->getAttribute('href')));
+    expect((new Parser)->parseContent($pdf)->getText())->toContain('5 by 7, at print size');
+    [$across] = Pdf::ruled(Pdf::strokes($pdf), 105);
+    foreach ($plan['marks']['across'] as $i => $mark) {
+        expect($across[$i + 1])->toEqualWithDelta($mark['photo']['mm'], 0.1);
+    }
+
+    // Copy
+    $table->press('Copy')->see('[data-test=address]', 'A1');
+    $cut = Table::until(fn () => $table->browser->executeScript('const i = document.querySelector("[data-test=cell-picture]"); return i && i.complete && [i.naturalWidth, i.naturalHeight]'), 'the cell’s picture');
+    expect($cut)->toBe([300, 300]);
+    $table->isAccessible('Copy');
+    $table->key(' ')->see('[data-test=address]', 'B1')->see('[data-test=progress]', '1 of 35 done');
+    $table->key('x')->see('[data-test=address]', 'C1')->see('[data-test=progress]', '1 left empty');
+    $table->key(WebDriverKeys::ARROW_DOWN)->key(WebDriverKeys::ARROW_RIGHT)->see('[data-test=address]', 'D2');
+    $table->key(WebDriverKeys::PAGE_DOWN)->see('[data-test=address]', 'E2')->see('[data-test=progress]', '2 of 34 done');
+    $table->key(WebDriverKeys::BACKSPACE)->see('[data-test=address]', 'D2')->see('[data-test=progress]', '1 of 34 done');
+    expect($table->path())->toBe("/drawing/{$id}/copy/4-2");
+
+    // Reload in the middle, and quit and start again: everything is there.
+    $table->browser->navigate()->refresh();
+    $table->see('[data-test=address]', 'D2')->see('[data-test=progress]', '1 of 34 done');
+    $table->stopServing();
+    $table->serve();
+    $table->go('/')->see('.boards li:first-child', 'Letter, upright · whole cells, ×1 1/2')->see('.boards li:first-child', 'Next: copy cell C1.');
+    $table->go("/drawing/{$id}/copy")->see('[data-test=address]', 'C1');
+
+    // Undo, over every choice made, back to the beginning; and redo.
+    $table->go("/drawing/{$id}/fit")->see('[data-test=figures]', '×1 1/2');
+    $version = fn () => json_decode((string) file_get_contents($table->address("/api/drawings/{$id}")), true)['version'];
+    $steps = 0;
+    while ($table->find('[data-test=undo]')->isEnabled() && $steps < 40) {
+        $before = $version();
+        $table->click('[data-test=undo]');
+        Table::until(fn () => $version() > $before && $table->kept(), 'the undo');
+        $steps++;
+    }
+    expect($steps)->toBeGreaterThanOrEqual(3);
+    $table->see('nav', 'on a screen')->see('nav', 'crop, ');
+    (new WebDriverActions($table->browser))->keyDown(null, WebDriverKeys::CONTROL)->sendKeys(null, 'y')->keyUp(null, WebDriverKeys::CONTROL)->perform();
+    Table::until(fn () => $table->find('[data-test=undo]')->isEnabled(), 'the redo by key');
+    for ($i = 1; $i < $steps; $i++) {
+        $before = $version();
+        $table->click('[data-test=redo]');
+        Table::until(fn () => $version() > $before && $table->kept(), 'the redo');
+    }
+    expect($table->find('[data-test=redo]')->isEnabled())->toBeFalse();
+    $table->see('[data-test=figures]', '×1 1/2')->isQuiet();
+});

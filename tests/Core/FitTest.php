@@ -1,0 +1,151 @@
+<?php
+
+use InchLadder\Fit\CellTooLarge;
+use InchLadder\Fit\Frame;
+use InchLadder\Fit\PrintSizeImpossible;
+use InchLadder\Fit\Reference;
+use InchLadder\Fit\Scale;
+use InchLadder\Fit\Ways\CropToPaper;
+use InchLadder\Fit\Ways\Inset;
+use InchLadder\Fit\Ways\Stretch;
+use InchLadder\Fit\Ways\WholeCells;
+use InchLadder\Grid\CountOutOfRange;
+use InchLadder\Measure\Length;
+use InchLadder\Measure\Rational;
+use Tests\Core\Plans;
+
+/*
+ * The trade figures here are common practice; they have no published source.
+ */
+
+function frame(?string $left = null, ?string $top = null, string $size = '1'): Frame
+{
+    return new Frame($left === null ? null : Rational::of($left), $top === null ? null : Rational::of($top), Rational::of($size));
+}
+
+it('fits whole cells on to a sheet', function (string $print, string $sheet, string $cell, int $columns, int $rows, string $area, string $left, string $scale) {
+    $plan = Plans::of(Reference::printed(size($print)), size($sheet), new WholeCells(length($cell), frame()));
+    expect([$plan->grid->cells()->columns, $plan->grid->cells()->rows])->toBe([$columns, $rows])
+        ->and($plan->fitted->area)->toEqual(size($area))
+        ->and($plan->leftover)->toEqual(size($left))
+        ->and((string) $plan->scale->x)->toBe($scale)
+        ->and((string) $plan->scale->y)->toBe($scale)
+        ->and($plan->scale->keepsProportion())->toBeTrue();
+})->with([
+    '5 × 7 print on letter, 1 in becomes 1½ in' => ['5x7in', '8.5x11in', '1.5 in', 5, 7, '7.5x10.5in', '1x0.5in', '3/2'],
+    '6 × 4 print, 1 in becomes 2 in' => ['6x4in', '12x8in', '2 in', 6, 4, '12x8in', '0x0in', '2'],
+    'a sheet measured 294 × 420 mm, 5 cm cells' => ['25x40cm', '294x420mm', '5 cm', 5, 8, '25x40cm', '44x20mm', '1'],
+    'the same sheet, cells that leave nothing' => ['7x10cm', '294x420mm', '42 mm', 7, 10, '294x420mm', '0x0mm', '21/5'],
+]);
+
+it('enlarges the area with the square of the length', function () {
+    $plan = Plans::of(Reference::printed(size('5x7in')), size('8.5x11in'), new WholeCells(length('1.5in'), frame()));
+    expect((string) $plan->scale->area())->toBe('9/4');
+});
+
+it('takes as many cells as are asked for, when they fit', function () {
+    $plan = Plans::of(Reference::printed(size('4x5in')), size('21x29.7cm'), new WholeCells(length('4 cm'), frame(), 4, 5));
+    expect($plan->fitted->area)->toEqual(size('16x20cm'));
+});
+
+it('refuses cells that cannot be', function (string $cell, ?int $columns, string $exception, string $says) {
+    $fit = fn () => (new WholeCells(length($cell), frame(), $columns))->onto(Reference::onScreen(400, 300), size('8.5x11in'));
+    expect($fit)->toThrow($exception, $says);
+})->with([
+    'larger than the sheet' => ['9 in', null, CellTooLarge::class, 'longer than the side it must divide, 8.5 in'],
+    'nothing' => ['0', null, CellTooLarge::class, 'cannot be 0 long'],
+    'too many wanted' => ['2 in', 5, CellTooLarge::class, '5 cells of this size do not fit along the paper; 4 do'],
+    'more than sixty' => ['1 mm', null, CountOutOfRange::class, 'the limit is 60 a side'],
+]);
+
+it('trims both to whole cells, the print too', function () {
+    $plan = Plans::of(Reference::printed(size('5x7in')), size('10x10in'), new WholeCells(length('2.5 in'), frame()));
+    // 4 × 4 cells want a square: 5 of the 7 in are kept.
+    expect($plan->print)->toEqual(size('5x5in'))
+        ->and((string) $plan->fitted->crop->trimmed())->toBe('2/7')
+        ->and((string) $plan->fitted->crop->top)->toBe('1/7');
+});
+
+it('crops the largest part of the paper’s shape', function (string $photo, string $sheet, string $width, string $height) {
+    $fitted = (new CropToPaper(frame()))->onto(Reference::printed(size($photo)), size($sheet));
+    expect([(string) $fitted->crop->width, (string) $fitted->crop->height])->toBe([$width, $height]);
+})->with([
+    'wide photo, tall paper' => ['10x5in', '4x5in', '2/5', '1'],
+    'tall photo, wide paper' => ['5x10in', '5x4in', '1', '2/5'],
+    'the same shape' => ['4x6in', '8x12in', '1', '1'],
+    '8 × 10 photo on 9 × 11: 8 × 9 7/9 is kept' => ['8x10in', '9x11in', '1', '44/45'],
+]);
+
+it('keeps the crop inside the photo wherever it is put', function (?string $left, ?string $top, string $size, string $placed) {
+    $crop = (new CropToPaper(frame($left, $top, $size)))->onto(Reference::onScreen(1000, 500), size('5x5in'))->crop;
+    expect("{$crop->left} {$crop->top} {$crop->width} {$crop->height}")->toBe($placed);
+})->with([
+    'centred' => [null, null, '1', '1/4 0 1/2 1'],
+    'put at the left' => ['0', null, '1', '0 0 1/2 1'],
+    'dragged past the right' => ['0.9', '0.5', '1', '1/2 0 1/2 1'],
+    'dragged past the left' => ['-3', null, '1', '0 0 1/2 1'],
+    'half as large, centred' => [null, null, '1/2', '3/8 1/4 1/4 1/2'],
+    'half as large, in a corner' => ['1', '1', '0.5', '3/4 1/2 1/4 1/2'],
+]);
+
+it('insets the whole photo along the extended diagonal', function (string $photo, string $sheet, string $size, string $area) {
+    $fitted = (new Inset(Rational::of($size)))->onto(Reference::printed(size($photo)), size($sheet));
+    expect($fitted->area)->toEqual(size($area))->and($fitted->crop->trimmed()->isZero())->toBeTrue();
+})->with([
+    'a square on 18 × 24' => ['5x5in', '18x24in', '1', '18x18in'],
+    '8 × 10 on to 9 × 11, held by the height' => ['8x10in', '9x11in', '1', '8.8x11in'],
+    '8 × 10 in 9 wide' => ['8x10in', '9x20in', '1', '9x11.25in'],
+    '15 × 10 cm in 25 wide: the true height is 16⅔ cm' => ['15x10cm', '25x20cm', '1', '25x50/3cm'],
+    'at half' => ['5x5in', '18x24in', '1/2', '9x9in'],
+]);
+
+it('measures a stretch, and what it does to a slope', function (string $photo, string $sheet, string $x, string $y, string $stretch, float $slope) {
+    $scale = Scale::between(size($photo), size($sheet));
+    expect([(string) $scale->x, (string) $scale->y, (string) $scale->stretch])->toBe([$x, $y, $stretch])
+        ->and($scale->slope(20.0))->toEqualWithDelta($slope, 0.05);
+})->with([
+    '8 × 10 on to 9 × 11' => ['8x10in', '9x11in', '9/8', '11/10', '1/44', 19.6],
+    'a square filling 18 × 24' => ['10x10in', '24x18in', '12/5', '9/5', '1/3', 15.3],
+    'the same, upright' => ['10x10in', '18x24in', '9/5', '12/5', '1/3', 25.9],
+    'in proportion' => ['5x7in', '7.5x10.5in', '3/2', '3/2', '0', 20.0],
+]);
+
+it('stretches knowingly: the whole photo, the whole paper', function () {
+    $plan = Plans::of(Reference::printed(size('8x10in')), size('9x11in'), new Stretch);
+    expect(round($plan->scale->stretch->toFloat() * 100, 2))->toBe(2.27)->and($plan->leftover)->toEqual(size('0x0in'));
+});
+
+it('finds that adding the same to both sides is no enlargement', function () {
+    // 15 × 10 cm with 10 cm added to each side: 25 × 20.
+    expect((string) size('15x10cm')->ratio())->toBe('3/2')->and((string) size('25x20cm')->ratio())->toBe('5/4');
+});
+
+it('works from a screen without a single length on the photo', function () {
+    $plan = Plans::of(Reference::onScreen(3000, 2000), size('8.5x11in'));
+    expect($plan->print)->toBeNull()->and($plan->printCell())->toBeNull()
+        ->and($plan->scale->x)->toBeNull()->and($plan->scale->area())->toBeNull()
+        ->and($plan->scale->stretch->isZero())->toBeTrue()
+        ->and($plan->across->marks[0]->at->print)->toBeNull();
+});
+
+it('mentions a print whose shape is not its photo’s', function (string $print, ?float $percent) {
+    $mismatch = Reference::printed(size($print), 3000, 2000)->mismatch();
+    expect($mismatch === null ? null : round($mismatch->percent, 1))->toBe($percent);
+})->with([['6x4in', null], ['6x4.1in', 2.4], ['6x4.05in', null], ['7x4in', 16.7], ['4x6in', 55.6]]);
+
+it('offers the two sizes that would agree', function () {
+    $mismatch = Reference::printed(size('7x5in'), 3000, 2000)->mismatch();
+    expect($mismatch?->heightForWidth())->toBeLength('14/3 in')->and($mismatch?->widthForHeight())->toBeLength('7.5 in');
+});
+
+it('refuses prints that cannot be', fn (string $size) => Reference::printed(size($size)))
+    ->with(['nothing' => '0x7in', 'a hair' => '0.5x7mm', 'a street' => '5x21m'])->throws(PrintSizeImpossible::class);
+
+it('knows the diagonals of a 6 in square', function () {
+    expect(size('6x6in')->diagonal() / 25.4)->toEqualWithDelta(8.485, 0.0005);
+});
+
+it('turns no length into a float on the way', function () {
+    $third = Plans::of(Reference::printed(size('3x3in')), size('7x7in'), new Inset(Rational::nd(1, 3)))->fitted->area->width;
+    expect($third->times(3)->equals(Length::inches(7)))->toBeTrue();
+});

@@ -1,0 +1,158 @@
+<?php
+
+use Brick\Math\BigRational;
+use Brick\Math\Exception\DivisionByZeroException;
+use Brick\Math\RoundingMode;
+use InchLadder\Measure\Graduation;
+use InchLadder\Measure\Length;
+use InchLadder\Measure\LengthReader;
+use InchLadder\Measure\LengthUnreadable;
+use InchLadder\Measure\Notation;
+use InchLadder\Measure\Rational;
+use InchLadder\Measure\RulerUnknown;
+use InchLadder\Measure\Unit;
+
+it('reads lengths as people write them', function (string $written, string $millimetres) {
+    expect((new LengthReader(Unit::Inch))->read($written)->exact())->toBe($millimetres);
+})->with([
+    'decimal inches' => ['8.5in', '2159/10'],
+    'mixed fraction and inch mark' => ['8 1/2"', '2159/10'],
+    'hyphened fraction' => ['8-1/2 in', '2159/10'],
+    'glyph and no unit' => ['8½', '2159/10'],
+    'glyph alone' => ['¾ in', '381/20'],
+    'feet and inches' => ['1\' 6"', '2286/5'],
+    'feet alone' => ["2'", '3048/5'],
+    'feet in words' => ['2 ft 3 1/2 in', '1397/2'],
+    'typographic marks' => ['1′ 6″', '2286/5'],
+    'centimetres' => ['21 cm', '210'],
+    'millimetres, no space' => ['210mm', '210'],
+    'decimal comma' => ['2,5 cm', '25'],
+    'metres' => ['1.5 m', '1500'],
+    'plain fraction' => ['1/3 in', '127/15'],
+    'leading point' => ['.5in', '127/10'],
+    'capitals and spaces' => ['  21   CM ', '210'],
+    'a fraction slash' => ['1⁄4 in', '127/20'],
+    'nothing' => ['0', '0'],
+]);
+
+it('takes a bare number in the drawing’s unit', function (Unit $unit, string $millimetres) {
+    expect((new LengthReader($unit))->read('12')->exact())->toBe($millimetres);
+})->with([[Unit::Inch, '1524/5'], [Unit::Centimetre, '120'], [Unit::Millimetre, '12']]);
+
+it('refuses what is no length', function (string $written) {
+    (new LengthReader(Unit::Inch))->read($written);
+})->with([
+    'words' => 'abc', 'two numbers' => '8 5', 'unknown unit' => '8 parsecs', 'trailing rubbish' => '8in x', 'empty' => '', 'spaces' => '   ',
+    'negative' => '-5', 'divided by nothing' => '1/0', 'an exponent' => '1e9', 'a very long text' => str_repeat('9', 400), 'markup' => '<b>5</b>',
+])->throws(LengthUnreadable::class);
+
+it('says what is wrong with a length', function (string $written, string $says) {
+    expect(fn () => (new LengthReader(Unit::Inch))->read($written))->toThrow(LengthUnreadable::class, $says);
+})->with([
+    ['abc', '“abc” is not a length; write it like 8 1/2 in, 21 cm or 210 mm.'],
+    ['-5 cm', 'less than nothing'],
+    ['3/0', 'divides by nothing'],
+    ['', 'A length is missing'],
+]);
+
+it('reads sizes', function (string $written, string $width, string $height) {
+    $size = (new LengthReader(Unit::Inch))->readSize($written);
+    expect($size->width)->toBeLength($width)->and($size->height)->toBeLength($height);
+})->with([
+    ['5x7in', '5 in', '7 in'], ['8.5 × 11 in', '8.5 in', '11 in'], ['21 x 29.7 cm', '21 cm', '29.7 cm'],
+    ['9 in by 30 cm', '9 in', '30 cm'], ['18x24', '18 in', '24 in'], ['4 1/2 x 6 in', '4 1/2 in', '6 in'],
+]);
+
+it('refuses what is no size', fn (string $written) => (new LengthReader(Unit::Inch))->readSize($written))
+    ->with(['5', '5x', 'x7', '5x7x9', 'wide'])->throws(LengthUnreadable::class);
+
+it('writes a length at the ruler’s graduation, and says how far off that is', function (string $length, Unit $unit, string $ruler, string $written) {
+    expect((new Notation($unit, Graduation::read($ruler)))->write(length($length)))->toBe($written);
+})->with([
+    'on the ruler' => ['1.5 in', Unit::Inch, '1/16 in', '1 1/2 in'],
+    'a whole number' => ['12 in', Unit::Inch, '1/16 in', '12 in'],
+    'below one' => ['0.1875 in', Unit::Inch, '1/16 in', '3/16 in'],
+    'short' => ['11/7 in', Unit::Inch, '1/16 in', '1 9/16 in (0.009 in short)'],
+    'over' => ['1/3 in', Unit::Inch, '1/8 in', '3/8 in (0.042 in over)'],
+    'hardly off' => ['1.00001 in', Unit::Inch, '1/16 in', '1 in (under 0.001 in short)'],
+    'a coarse ruler' => ['1 3/8 in', Unit::Inch, '1/2 in', '1 1/2 in (0.125 in over)'],
+    'half a step goes up' => ['1/32 in', Unit::Inch, '1/16 in', '1/16 in (0.031 in over)'],
+    'centimetres' => ['21 cm', Unit::Centimetre, '1 mm', '21 cm'],
+    'a decimal' => ['8 in', Unit::Centimetre, '1 mm', '20.3 cm (0.2 mm short)'],
+    'millimetres' => ['8 in', Unit::Millimetre, '1 mm', '203 mm (0.2 mm short)'],
+    'half millimetres' => ['20.35 cm', Unit::Centimetre, '0.5 mm', '20.35 cm'],
+    'nothing' => ['0', Unit::Inch, '1/16 in', '0 in'],
+]);
+
+it('shows a sum without rounding', function (string $length, Unit $unit, string $written) {
+    expect((new Notation($unit, $unit->commonRuler()))->plain(length($length)))->toBe($written);
+})->with([
+    ['11/7 in', Unit::Inch, '1 4/7 in'],
+    ['50/3 cm', Unit::Centimetre, '16 2/3 cm'],
+    ['2.25 in', Unit::Inch, '2 1/4 in'],
+    ['21.05 cm', Unit::Centimetre, '21.05 cm'],
+    ['1.00001 in', Unit::Inch, '1 in'],
+]);
+
+it('rounds to the nearest graduation, never further off than half of one', function (string $ruler) {
+    $graduation = Graduation::read($ruler);
+    $half = $graduation->step->dividedBy(2);
+    foreach (range(1, 400) as $n) {
+        $exact = Length::inches("{$n}/37");
+        $rounded = $graduation->round($exact);
+        expect($graduation->carries($rounded->reading))->toBeTrue()
+            ->and($rounded->error()->absolute()->isLongerThan($half))->toBeFalse()
+            ->and($rounded->reading->minus($rounded->error())->equals($exact))->toBeTrue();
+    }
+})->with(Graduation::COMMON);
+
+it('knows only rulers that are made', fn (string $ruler) => Graduation::read($ruler))
+    ->with(['1/7 in', '3 mm', '', 'in', '1/16'])->throws(RulerUnknown::class);
+
+it('keeps a drawing to one unit', fn () => new Notation(Unit::Centimetre, Graduation::read('1/16 in')))
+    ->throws(RulerUnknown::class, 'A ruler marked in 1/16 in does not read cm');
+
+it('keeps thirds and sevenths exact through a sum and back', function () {
+    $seventh = Length::inches(11)->dividedBy(7);
+    $sum = array_reduce(range(1, 7), fn (Length $sum) => $sum->plus($seventh), Length::zero());
+    expect($sum)->toBeLength('11 in')->and($sum->minus(Length::inches(11))->isZero())->toBeTrue();
+});
+
+it('halves five and a half to two and three quarters', function () {
+    expect((new Notation(Unit::Inch, Graduation::read('1/16 in')))->write(length('5 1/2 in')->dividedBy(2)))->toBe('2 3/4 in');
+});
+
+it('takes an inch as 25.4 mm exactly', function () {
+    // International yard and pound agreement, 1959: 1 yd = 0.9144 m.
+    expect(Length::inches(36)->exact())->toBe(Length::mm('914.4')->exact());
+});
+
+it('keeps every fraction exact, on machine integers and beyond them', function (string $a, string $b) {
+    // brick/math, on which the fast path leans, is the other opinion.
+    [$x, $y] = [Rational::of($a), Rational::of($b)];
+    [$p, $q] = [BigRational::of($a), BigRational::of($b)];
+    foreach ([[$x->plus($y), $p->plus($q)], [$x->minus($y), $p->minus($q)], [$x->times($y), $p->multipliedBy($q)], [$x->dividedBy($y), $p->dividedBy($q)], [$x->reciprocal(), $p->reciprocal()], [$x->abs(), $p->abs()]] as [$ours, $theirs]) {
+        expect((string) $ours)->toBe((string) $theirs->simplified());
+    }
+    [$whole, $rest] = $x->split();
+    expect($x->compareTo($y))->toBe($p->compareTo($q))
+        ->and($x->floor())->toBe($p->toScale(0, RoundingMode::FLOOR)->toInt())
+        ->and($x->ceiling())->toBe($p->toScale(0, RoundingMode::CEILING)->toInt())
+        ->and($x->round())->toBe($p->plus('1/2')->toScale(0, RoundingMode::FLOOR)->toInt())
+        ->and($x->toScale(3))->toBe((string) $p->toScale(3, RoundingMode::HALF_UP))
+        ->and((string) $rest->plus($whole))->toBe((string) $p->abs()->simplified())
+        ->and($x->toFloat())->toEqualWithDelta($p->toFloat(), 1e-9 * abs($p->toFloat()));
+})->with(function () {
+    $numbers = ['1', '-1', '3/7', '-22/7', '0.000001', '25.4', '-0.5', '1.5', '1000000007/3', '9007199254740993/7', '-3037000500/3037000499', '4611686018427387904/3', '1/4611686018427387903', '9223372036854775807', '-9223372036854775807/2', '123456789012345678901/1000'];
+    foreach ($numbers as $i => $a) {
+        foreach ([1, 5, 9] as $step) {
+            $b = $numbers[($i + $step) % count($numbers)];
+            if (BigRational::of($a)->abs()->isLessThan('4611686018427387904')) {
+                yield "{$a} and {$b}" => [$a, $b];
+            }
+        }
+    }
+});
+
+it('does not divide by nothing', fn (Closure $divide) => $divide())
+    ->with([fn () => Rational::of(1)->dividedBy(0), fn () => Rational::nd(1, 0), fn () => Rational::zero()->reciprocal()])->throws(DivisionByZeroException::class);

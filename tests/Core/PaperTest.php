@@ -1,0 +1,84 @@
+<?php
+
+use InchLadder\Fit\Reference;
+use InchLadder\Fit\Ways\Inset;
+use InchLadder\Measure\Rational;
+use InchLadder\Paper\Catalogue;
+use InchLadder\Paper\Margins;
+use InchLadder\Paper\MarginsEatSheet;
+use InchLadder\Paper\OrientationAdvice;
+use InchLadder\Paper\Placement;
+use InchLadder\Paper\SheetSize;
+use InchLadder\Paper\SheetSizeOutOfBounds;
+use InchLadder\Paper\SheetUnknown;
+use InchLadder\Paper\Turn;
+use Tests\Core\Plans;
+
+it('names every sheet once, upright, with the source of its size', function () {
+    $sheets = Catalogue::sheets();
+    expect($sheets)->not->toBeEmpty();
+    foreach ($sheets as $key => $sheet) {
+        expect($sheet->key)->toBe($key)
+            ->and($sheet->size->isUpright())->toBeTrue("{$key} lies on its side")
+            ->and($sheet->source)->not->toBe('')
+            ->and(SheetSize::check($sheet->size))->toBe($sheet->size);
+    }
+    expect(array_unique(array_map(fn ($sheet) => $sheet->source.$sheet->name, $sheets)))->toHaveCount(count($sheets));
+});
+
+it('finds sheets by what people call them', function (string $name, string $size) {
+    $sheet = Catalogue::find($name)->size;
+    expect($sheet->width)->toBeLength(explode('x', $size)[0].' in')
+        ->and($sheet->height)->toBeLength(explode('x', $size)[1].' in');
+})->with([['letter', '8.5x11'], ['Letter', '8.5x11'], ['legal', '8.5x14'], ['tabloid', '11x17'], ['artist-18x24', '18x24'], ['Arch A', '9x12']]);
+
+it('does not guess at a sheet it does not know', fn () => Catalogue::find('foolscap octavo'))->throws(SheetUnknown::class, 'No sheet is called “foolscap octavo”');
+
+it('takes the margins off the sheet', function () {
+    $usable = (new Margins(length('1 in'), length('1/2 in'), length('2 in'), length('1/4 in')))->inside(size('9x12in'));
+    expect($usable->width)->toBeLength('8.25 in')->and($usable->height)->toBeLength('9 in');
+});
+
+it('refuses margins that eat the sheet', fn (string $margin) => Margins::all(length($margin))->inside(size('6x8in')))
+    ->with(['just' => '2.9 in', 'all' => '3 in', 'more' => '20 in'])->throws(MarginsEatSheet::class, 'These margins leave no room to draw on');
+
+it('bounds a sheet from 10 mm to 20 m', function (string $size, bool $allowed) {
+    $check = fn () => SheetSize::check(size($size));
+    $allowed ? expect($check())->toBeObject() : expect($check)->toThrow(SheetSizeOutOfBounds::class, 'from 1 cm (3/8 in) to 20 m');
+})->with([['10x10mm', true], ['9.9x10mm', false], ['20x20m', true], ['1x20.01m', false], ['0x5in', false]]);
+
+it('advises which way round by the long axes, with the share each way wastes', function (string $photo, string $sheet, ?bool $upright, string $words) {
+    $advice = OrientationAdvice::for(size($photo)->ratio(), size($sheet));
+    expect($advice->upright)->toBe($upright)->and($advice->sentence())->toContain($words);
+})->with([
+    'tall on a tall sheet' => ['5x7in', '8.5x11in', true, 'Upright: the picture is taller than wide.'],
+    'wide on a tall sheet' => ['6x4in', '8.5x11in', false, 'Sideways: the picture is wider than tall.'],
+    'tall on a sheet given sideways' => ['5x7in', '11x8.5in', true, 'Upright'],
+    'a square picture' => ['5x5in', '18x24in', null, 'either way, 25 % of the sheet stays empty'],
+    'a square sheet' => ['5x7in', '10x10in', null, 'The sheet is square'],
+]);
+
+it('says a square picture leaves a quarter of an 18 × 24 sheet empty', function () {
+    // Common practice.
+    $advice = OrientationAdvice::for(Rational::one(), size('18x24in'));
+    expect((string) $advice->wastedUpright)->toBe('1/4')->and((string) $advice->wastedSideways)->toBe('1/4');
+});
+
+it('turns the sheet only as it is told', function (Turn $turn, string $photo, string $width) {
+    expect(Plans::of(Reference::printed(size($photo)), size('8.5x11in'), turn: $turn)->sheet->width)->toBeLength($width);
+})->with([
+    [Turn::AsGiven, '6x4in', '8.5 in'], [Turn::Advised, '6x4in', '11 in'], [Turn::Advised, '4x6in', '8.5 in'], [Turn::Advised, '4x4in', '8.5 in'],
+    [Turn::Upright, '6x4in', '8.5 in'], [Turn::Sideways, '4x6in', '11 in'],
+]);
+
+it('puts the drawing area where it is wanted inside the margins', function (Placement $placement, string $left, string $top) {
+    $plan = Plans::of(
+        Reference::printed(size('5x7in')), size('9x12in'), new Inset(Rational::nd(1, 2)),
+        margins: new Margins(length('1 in'), length('1 in'), length('1 in'), length('2 in')), placement: $placement,
+    );
+    // Usable 6 × 10, inset 6 × 8.4 at half size: 3 × 4.2, so 3 × 5.8 to spare.
+    expect($plan->left)->toBeLength($left)->and($plan->top)->toBeLength($top);
+})->with([
+    [Placement::Centred, '3.5 in', '3.9 in'], [Placement::TopLeft, '2 in', '1 in'], [Placement::TopRight, '5 in', '1 in'],
+    [Placement::BottomLeft, '2 in', '6.8 in'], [Placement::BottomRight, '5 in', '6.8 in'],
+]);

@@ -1,0 +1,27 @@
+<?php
+
+namespace Tests;
+
+use App\Exchange\ChoicesReader;
+use App\Imaging\PhotoStore;
+use App\Models\Drawing;
+
+/** Drawings for tests. */
+final class Drawings
+{
+    /** The drawing of the trade's favourite sum: a 5 × 7 in print on letter, 1 in becomes 1½ in. */
+    public const FIVE_BY_SEVEN = [
+        'title' => 'Garden gate',
+        'photo' => ['kind' => 'print', 'width' => '5 in', 'height' => '7 in'],
+        'paper' => ['margins' => ['top' => '0 in', 'right' => '0 in', 'bottom' => '0 in', 'left' => '0 in']],
+        'fit' => ['way' => 'cells', 'cell' => '1 1/2 in'],
+    ];
+
+    /** @param  array<string, mixed>  $choices */
+    public static function begin(array $choices = self::FIVE_BY_SEVEN, int $wide = 500, int $high = 700): Drawing
+    {
+        $photo = app(PhotoStore::class)->take(Photos::make($wide, $high));
+
+        return Drawing::begin($photo, ChoicesReader::read($choices, $photo->width, $photo->height)->json);
+    }
+}

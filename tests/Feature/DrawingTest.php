@@ -1,0 +1,203 @@
+<?php
+
+use App\Exchange\ChoicesReader;
+use App\Models\Drawing;
+use Illuminate\Support\Facades\Artisan;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Testing\TestResponse;
+use Tests\Drawings;
+
+/** @param  array<string, mixed>  $changes by dotted name */
+function decide(Drawing $drawing, int $version, array $changes): TestResponse
+{
+    $choices = test()->getJson("/api/drawings/{$drawing->id}")->json('workings.choices');
+    foreach ($changes as $field => $value) {
+        data_set($choices, $field, $value);
+    }
+
+    return test()->putJson("/api/drawings/{$drawing->id}", ['version' => $version, 'choices' => $choices]);
+}
+
+function standing(Drawing $drawing, string $field): mixed
+{
+    return test()->getJson("/api/drawings/{$drawing->id}")->assertOk()->json("workings.choices.{$field}");
+}
+
+it('keeps choices, and everything that follows is computed from them', function () {
+    $drawing = Drawings::begin();
+    $answer = decide($drawing, 1, ['fit.cell' => '2in', 'grid.labels' => 'numbers'])->assertOk();
+    expect($answer->json('version'))->toBe(2)
+        ->and($answer->json('workings.grid.columns'))->toBe(4)
+        ->and($answer->json('workings.drawing.height.text'))->toBe('10 in')
+        ->and($answer->json('workings.lines.columns'))->toBe(['1', '2', '3', '4'])
+        ->and(DB::table('drawings')->value('choices'))->not->toContain('drawing_area');
+    expect(standing($drawing, 'fit.cell'))->toBe('2in');
+});
+
+it('takes changes back and brings them again, over days and in any number', function () {
+    $drawing = Drawings::begin();
+    foreach (['1 in', '2 in', '3 in'] as $i => $cell) {
+        $last = decide($drawing, $i + 1, ['fit.cell' => $cell])->assertOk();
+    }
+    expect($last->json('undo'))->toBe('fit')->and($last->json('redo'))->toBeNull();
+    $step = fn (string $way, int $version) => test()->postJson("/api/drawings/{$drawing->id}/{$way}", ['version' => $version])->assertOk();
+    $seen = [];
+    foreach ([['undo', 4], ['undo', 5], ['undo', 6], ['undo', 7], ['redo', 7], ['redo', 8]] as [$way, $version]) {
+        $seen[] = $step($way, $version)->json('workings.choices.fit.cell');
+    }
+    expect($seen)->toBe(['2 in', '1 in', '1 1/2 in', '1 1/2 in', '1 in', '2 in']);
+});
+
+it('forgets what was taken back once something else is chosen', function () {
+    $drawing = Drawings::begin();
+    decide($drawing, 1, ['fit.cell' => '2 in']);
+    test()->postJson("/api/drawings/{$drawing->id}/undo", ['version' => 2]);
+    $answer = decide($drawing, 3, ['title' => 'Gate']);
+    expect($answer->json('redo'))->toBeNull()->and($answer->json('undo'))->toBe('title')->and(standing($drawing, 'fit.cell'))->toBe('1 1/2 in');
+});
+
+it('makes no revision of a save that changes nothing', function () {
+    $drawing = Drawings::begin();
+    expect(decide($drawing, 1, [])->json('version'))->toBe(1)->and($drawing->revisions()->count())->toBe(1);
+});
+
+it('refuses a save over a newer version, names what differs, and keeps the newer', function () {
+    $drawing = Drawings::begin();
+    decide($drawing, 1, ['fit.cell' => '2 in'])->assertOk();
+    decide($drawing, 1, ['grid.labels' => 'numbers', 'fit.cell' => '1 in'])
+        ->assertConflict()->assertJsonPath('changed', ['fit', 'grid'])->assertJsonPath('version', 2)
+        ->assertJsonPath('message', fn (string $message) => str_contains($message, 'changed elsewhere meanwhile (fit and grid)'));
+    test()->postJson("/api/drawings/{$drawing->id}/undo", ['version' => 1])->assertConflict();
+    expect(standing($drawing, 'fit.cell'))->toBe('2 in')->and(standing($drawing, 'grid.labels'))->toBe('letters');
+});
+
+it('answers nonsense beside its field, and nothing is lost', function (array $changes, string $field, string $says) {
+    $drawing = Drawings::begin(['photo' => ['kind' => 'print', 'width' => '5 in', 'height' => '7 in']]);
+    $errors = decide($drawing, 1, $changes)->assertUnprocessable()->json('errors');
+    expect($errors)->toHaveKey($field)->and($errors[$field][0])->toContain($says)->and(count($errors))->toBeLessThan(3);
+    expect($drawing->refresh()->version)->toBe(1);
+})->with([
+    'a print of nothing' => [['photo.width' => '0'], 'photo.width', 'A print cannot be 0 long'],
+    'a negative print' => [['photo.height' => '-5'], 'photo.height', 'less than nothing'],
+    'a print in words' => [['photo.width' => 'abc'], 'photo.width', '“abc” is not a length'],
+    'a print with a side missing' => [['photo.height' => ''], 'photo.height', 'Measure this side'],
+    'margins that eat the sheet' => [['paper.margins.left' => '8 in'], 'paper.margins', 'leave no room to draw on'],
+    'a margin in words' => [['paper.margins.top' => 'some'], 'paper.margins.top', 'is not a length'],
+    'a sheet of nothing' => [['paper.width' => '0 in'], 'paper.width', 'cannot be drawn on'],
+    'a sheet as large as a field' => [['paper.height' => '300 m'], 'paper.width', 'cannot be drawn on'],
+    'an unknown sheet' => [['paper.sheet' => 'papyrus'], 'paper.sheet', 'not in the catalogue'],
+    'a cell larger than the area' => [['fit.way' => 'cells', 'fit.cell' => '9 in'], 'cell', 'longer than the side it must divide'],
+    'a square larger than the area' => [['grid.school' => 'measure', 'grid.cell' => '9 in'], 'cell', 'longer than the side it must divide'],
+    'no columns' => [['grid.columns' => 0], 'grid.columns', 'at least 1'],
+    'five hundred columns' => [['grid.columns' => 500], 'grid.columns', 'the limit is 60 a side'],
+    'columns in words' => [['grid.columns' => 'many'], 'grid.columns', 'whole number from 1 to 60'],
+    'half a column' => [['grid.columns' => '2.5'], 'grid.columns', 'whole number'],
+    'an unknown fit' => [['fit.way' => 'squeeze'], 'fit.way', 'Choose one of'],
+    'a crop in words' => [['fit.left' => 'there'], 'fit.left', 'A share is a number'],
+    'an unknown unit' => [['unit' => 'furlong'], 'unit', 'Choose one of in, cm, mm'],
+    'a ruler of another unit' => [['ruler' => '1 mm'], 'ruler', 'a drawing keeps to one unit'],
+    'a list for a length' => [['paper.width' => ['8', '5']], 'paper.width', 'is not a length'],
+]);
+
+it('reads a document with parts missing, and one with parts it does not know', function () {
+    $read = ChoicesReader::read(['from_the_future' => 1, 'paper' => ['sheet' => 'a4', 'width' => '21 cm', 'height' => '29.7 cm']], 800, 600);
+    expect($read->json->grid->columns)->toBe(5)->and($read->json->paper->sheet)->toBe('a4')->and($read->choices->sheetName)->toBe('A4');
+    expect(ChoicesReader::read((array) json_decode((string) json_encode($read->json), true), 800, 600)->json)->toEqual($read->json);
+});
+
+it('gives a bare number its unit for good, so that a later change of unit cannot turn 5 inches into 5 centimetres', function () {
+    $drawing = Drawings::begin();
+    decide($drawing, 1, ['photo.width' => '10', 'photo.height' => '14']);
+    expect(standing($drawing, 'photo.width'))->toBe('10 in');
+    $metric = decide($drawing, 2, ['unit' => 'cm', 'ruler' => '1 mm'])->assertOk();
+    expect($metric->json('workings.print.width.text'))->toBe('25.4 cm');
+});
+
+it('says that a print contradicts its pixels, and lets the artist keep it', function () {
+    $drawing = Drawings::begin(['photo' => ['kind' => 'print', 'width' => '5 in', 'height' => '6 in']]);
+    $answer = test()->getJson("/api/drawings/{$drawing->id}");
+    expect($answer->json('workings.mismatch.percent'))->toEqualWithDelta(16.67, 0.01)
+        ->and($answer->json('workings.mismatch.height_for_width.text'))->toBe('7 in')
+        ->and($answer->json('workings.mismatch.sentence'))->toContain('differ by 16.7 %');
+    expect(decide($drawing, 1, ['photo.agreed' => true])->assertOk()->json('workings.choices.photo.agreed'))->toBeTrue();
+});
+
+it('notes cells, keeps the notes of each mesh apart, and goes on at the first open one', function () {
+    $drawing = Drawings::begin();
+    $note = fn (int $column, int $row, string $state) => test()->putJson("/api/drawings/{$drawing->id}/cells/{$column}/{$row}", ['state' => $state]);
+    $note(0, 0, 'empty')->assertNoContent();
+    $note(1, 0, 'done')->assertNoContent();
+    $note(2, 0, 'done');
+    $note(2, 0, 'open')->assertNoContent();
+    $note(5, 0, 'done')->assertUnprocessable()->assertJsonPath('message', 'There is no cell 6 in, 1 down; this grid has 5 columns and 7 rows.');
+    $note(1, 1, 'smudged')->assertUnprocessable();
+    expect(test()->getJson("/api/drawings/{$drawing->id}")->json('cells'))->toBe([['column' => 0, 'row' => 0, 'state' => 'empty'], ['column' => 1, 'row' => 0, 'state' => 'done']]);
+    $shelf = test()->getJson('/api/drawings')->json('0');
+    expect([$shelf['done'], $shelf['empty'], $shelf['cells'], $shelf['rung'], $shelf['next']])->toBe([1, 1, 35, 'copy', 'Next: copy cell C1.']);
+
+    $other = decide($drawing, 1, ['fit.cell' => '2 in']);
+    expect($other->json('cells'))->toBe([])->and($other->json('kept'))->toBe(2);
+    expect(decide($drawing, 2, ['fit.cell' => '1 1/2 in'])->json('cells'))->toHaveCount(2);
+});
+
+it('puts a drawing in the bin and back', function () {
+    $drawing = Drawings::begin();
+    test()->deleteJson("/api/drawings/{$drawing->id}")->assertNoContent();
+    expect(test()->getJson('/api/drawings')->json())->toBe([]);
+    test()->getJson("/api/drawings/{$drawing->id}")->assertNotFound()->assertJsonPath('message', fn (string $message) => str_contains($message, 'bin'));
+    test()->postJson("/api/drawings/{$drawing->id}/restore")->assertOk();
+    expect(test()->getJson('/api/drawings')->json())->toHaveCount(1);
+});
+
+it('answers workings exactly as the saved drawing does', function () {
+    $drawing = Drawings::begin();
+    $saved = test()->getJson("/api/drawings/{$drawing->id}")->json('workings');
+    $live = test()->postJson('/api/workings', ['choices' => $saved['choices'], 'wide' => 500, 'high' => 700])->assertOk()->json();
+    expect($live)->toBe($saved);
+});
+
+it('reads a pointed-at place on all three rulers', function () {
+    $point = test()->postJson('/api/workings', ['choices' => Drawings::FIVE_BY_SEVEN, 'wide' => 500, 'high' => 700, 'x' => 0.5, 'y' => 0.5])->json('point');
+    expect($point['cell'])->toBe('C4')
+        ->and($point['across']['print']['rounded']['text'])->toBe('2 1/2 in')
+        ->and($point['down']['area']['rounded']['text'])->toBe('5 1/4 in')
+        ->and($point['down']['sheet']['rounded']['text'])->toBe('5 1/2 in');
+});
+
+it('names the drawing’s line colour and keeps the artist’s own', function () {
+    $drawing = Drawings::begin();
+    expect(test()->getJson("/api/drawings/{$drawing->id}")->json('line_reason'))->toContain('shows best');
+    $chosen = decide($drawing, 1, ['grid.colour' => 'lemon']);
+    expect($chosen->json('line.key'))->toBe('lemon')->and($chosen->json('line_reason'))->toBe('Your own choice.');
+});
+
+it('lets no other site write through the artist’s browser', function (string $from, int $status) {
+    test()->withHeader('Sec-Fetch-Site', $from)->deleteJson('/api/drawings/'.Drawings::begin()->id)->assertStatus($status);
+})->with([['cross-site', 403], ['same-site', 403], ['same-origin', 204], ['none', 204]]);
+
+it('lists the catalogue with a source for each sheet', function () {
+    $catalogue = test()->getJson('/api/catalogue')->assertOk()->json();
+    expect(collect($catalogue['sheets'])->firstWhere('key', 'a4'))->toBe(['key' => 'a4', 'name' => 'A4', 'width' => '210 mm', 'height' => '297 mm', 'unit' => 'mm', 'source' => 'ISO 216'])
+        ->and($catalogue['rulers'])->toContain('1/16 in', '1 mm')
+        ->and($catalogue['colours'])->toHaveCount(5);
+});
+
+it('says what is wrong with the database, and loses nothing', function (Closure $break, string $says) {
+    $path = getenv('INCH_DATA').'/broken-'.bin2hex(random_bytes(3)).'.sqlite';
+    touch($path);
+    config(['database.connections.broken' => [...config('database.connections.sqlite'), 'database' => $path], 'database.default' => 'broken']);
+    Artisan::call('migrate', ['--force' => true]);
+    $drawing = Drawings::begin();
+    DB::purge('broken');
+    $break($path);
+    test()->putJson("/api/drawings/{$drawing->id}", ['version' => 1, 'choices' => [...Drawings::FIVE_BY_SEVEN, 'title' => 'New']])
+        ->assertStatus(503)->assertJsonPath('message', fn (string $message) => str_contains($message, $says));
+    config(['database.default' => 'sqlite']);
+})->with([
+    'missing' => [function (string $path) {
+        array_map(unlink(...), glob("{$path}*") ?: []);
+    }, 'The database file is missing'],
+    'read-only' => [function (string $path) {
+        config(['database.connections.broken.options' => [PDO::SQLITE_ATTR_OPEN_FLAGS => PDO::SQLITE_OPEN_READONLY], 'database.connections.broken.journal_mode' => null]);
+    }, 'may only be read'],
+]);

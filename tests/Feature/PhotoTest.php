@@ -1,0 +1,152 @@
+<?php
+
+use App\Imaging\Decoder;
+use App\Imaging\PhotoRefused;
+use App\Imaging\PhotoStore;
+use App\Models\Drawing;
+use App\Models\Photo;
+use Illuminate\Http\UploadedFile;
+use Illuminate\Testing\TestResponse;
+use Symfony\Component\Process\Process;
+use Tests\Photos;
+
+function upload(string $path, string $name = 'my_garden-gate.jpg'): TestResponse
+{
+    return test()->post('/api/drawings', ['photo' => new UploadedFile($path, $name, null, null, true)], ['Accept' => 'application/json']);
+}
+
+it('begins a drawing from a photo of every kind, judged by content and not by name', function (string $format) {
+    $answer = upload(Photos::make(640, 480, $format), 'my_garden-gate.txt')->assertCreated();
+    expect($answer->json('photo.width'))->toBe(640)->and($answer->json('photo.height'))->toBe(480)
+        ->and($answer->json('workings.choices.title'))->toBe('My garden gate')
+        ->and($answer->json('workings.sheet.width.text'))->toBe('11 in')
+        ->and(Drawing::query()->count())->toBe(1);
+    $preview = test()->get($answer->json('photo.preview'))->assertOk();
+    expect(Photos::quarter(Photos::colourAt((string) file_get_contents($preview->baseResponse->getFile()->getPathname()), 0.25, 0.25)))->toBe(0);
+})->with(['jpeg', 'png', 'webp', 'heic', 'avif']);
+
+it('turns a photo upright by its EXIF', function (int $orientation, int $wide, int $high, array $quarters) {
+    // Exif 2.3: where row 0 and column 0 of the stored picture are seen.
+    $photo = app(PhotoStore::class)->take(Photos::make(600, 400, 'jpeg', $orientation));
+    expect([$photo->width, $photo->height])->toBe([$wide, $high]);
+    foreach ([app(PhotoStore::class)->decode($photo)->getImageBlob(), (string) file_get_contents(app(PhotoStore::class)->preview($photo))] as $jpeg) {
+        $seen = array_map(fn (array $at) => Photos::quarter(Photos::colourAt($jpeg, ...$at)), [[0.25, 0.25], [0.75, 0.25], [0.25, 0.75], [0.75, 0.75]]);
+        expect($seen)->toBe($quarters);
+    }
+})->with([
+    'as stored' => [1, 600, 400, [0, 1, 2, 3]],
+    'mirrored' => [2, 600, 400, [1, 0, 3, 2]],
+    'upside down' => [3, 600, 400, [3, 2, 1, 0]],
+    'turned a quarter left' => [6, 400, 600, [2, 0, 3, 1]],
+    'turned a quarter right' => [8, 400, 600, [1, 3, 0, 2]],
+    'mirrored and turned' => [5, 400, 600, [0, 2, 1, 3]],
+]);
+
+it('manages colour: a picture in another RGB is brought to sRGB', function () {
+    $store = app(PhotoStore::class);
+    $photo = $store->take(Photos::make(profiles: ['icc' => Photos::swappedProfile()]));
+    [$red, $green] = Photos::colourAt((string) file_get_contents($store->preview($photo)), 0.25, 0.25);
+    // The first quarter is stored as a strong red; its profile says that the first channel is green.
+    expect($green)->toBeGreaterThan($red + 60);
+});
+
+it('keeps the original byte for byte, and takes nothing of the camera into what it derives', function () {
+    $path = Photos::make(orientation: 6);
+    $photo = app(PhotoStore::class)->take($path);
+    $kept = config('inch.data').'/photos/'.substr($photo->sha256, 0, 2).'/'.$photo->sha256;
+    expect(hash_file('sha256', $kept))->toBe(hash_file('sha256', $path))
+        ->and((string) file_get_contents($path))->toContain('Exif')
+        ->and((string) file_get_contents(app(PhotoStore::class)->preview($photo)))->not->toContain('Exif');
+});
+
+it('keeps one photo once, however often it is dropped', function () {
+    $path = Photos::make();
+    expect(upload($path)->json('photo.id'))->toBe(upload($path)->json('photo.id'))
+        ->and(Photo::query()->count())->toBe(1)->and(Drawing::query()->count())->toBe(2);
+});
+
+it('makes thrown-away pictures anew', function () {
+    $photo = app(PhotoStore::class)->take(Photos::make());
+    unlink(app(PhotoStore::class)->preview($photo));
+    test()->get("/api/photos/{$photo->id}/preview.jpg")->assertOk();
+});
+
+it('refuses what is no photo in one sentence, and keeps nothing of it', function (Closure $file, string $says) {
+    $before = glob(config('inch.data').'/photos/*/*') ?: [];
+    upload($file())->assertUnprocessable()->assertJsonPath('message', fn (string $message) => str_contains($message, $says))->assertJsonPath('errors.photo.0', fn (string $message) => str_contains($message, $says));
+    expect(Photo::query()->count())->toBe(0)->and(Drawing::query()->count())->toBe(0)->and(glob(config('inch.data').'/photos/*/*') ?: [])->toBe($before);
+})->with([
+    'a text' => [fn () => Photos::file('dear diary'), 'not a picture'],
+    'a text called a photo' => [fn () => Photos::file(str_repeat('GIF', 400), '.jpg'), 'not a picture'],
+    'a GIF' => [fn () => Photos::file("GIF89a\1\0\1\0\0\0\0;", '.gif'), 'not a picture'],
+    'an SVG that names a file' => [fn () => Photos::file('<svg xmlns="http://www.w3.org/2000/svg"><image href="/etc/passwd"/></svg>', '.svg'), 'not a picture'],
+    'a PostScript' => [fn () => Photos::file("%!PS-Adobe-3.0\nshowpage\n", '.jpg'), 'not a picture'],
+    'nothing' => [fn () => Photos::file(''), 'empty (0 bytes)'],
+    'a bomb' => [fn () => Photos::claiming(30000, 30000), 'the limit is 120 megapixels'],
+    'just over the limit' => [fn () => Photos::claiming(12000, 10001), 'the limit is 120 megapixels'],
+    'one pixel' => [fn () => Photos::make(1, 1, 'png'), 'This picture is 1 × 1 pixel'],
+    'a thread' => [fn () => Photos::make(20000, 10, 'png'), '20,000 × 10 pixels; it needs at least 64'],
+    'a ribbon' => [fn () => Photos::claiming(31000, 100), 'the limit is 30,000 on the longer side'],
+    'half a JPEG' => [fn () => Photos::file(substr((string) file_get_contents(Photos::make()), 0, 3000)), 'cut short'],
+    'a JPEG without its last bytes' => [fn () => Photos::file(substr((string) file_get_contents(Photos::make()), 0, -40)), 'cut short'],
+    'half a PNG' => [fn () => Photos::file(substr((string) file_get_contents(Photos::make(format: 'png')), 0, -30), '.png'), 'cut short'],
+    'half a WebP' => [fn () => Photos::file(substr((string) file_get_contents(Photos::make(format: 'webp')), 0, -30), '.webp'), 'cut short'],
+    'half a HEIC' => [fn () => Photos::file(substr((string) file_get_contents(Photos::make(format: 'heic')), 0, -300), '.heic'), 'cut short'],
+    'a JPEG head alone' => [fn () => Photos::file("\xFF\xD8\xFF\xE0\0\x10JFIF\0\1\1\0\0\1\0\1\0\0"), 'cut short'],
+]);
+
+it('takes a photo with something after its end, as phones append', function () {
+    upload(Photos::file(file_get_contents(Photos::make()).str_repeat("\0moving picture", 500)))->assertCreated();
+});
+
+it('refuses a file over 64 MB before it looks inside', function () {
+    $path = Photos::file('');
+    $file = fopen($path, 'r+');
+    ftruncate($file, 64 * 1024 * 1024 + 1);
+    expect(fn () => app(Decoder::class)->inspect($path))->toThrow(PhotoRefused::class, 'larger than 64 MB');
+});
+
+it('answers an upload the server itself cut off', function (int $error, string $says) {
+    $file = new UploadedFile(Photos::file('x'), 'a.jpg', null, $error, true);
+    test()->post('/api/drawings', ['photo' => $file], ['Accept' => 'application/json'])->assertUnprocessable()->assertJsonPath('message', fn (string $message) => str_contains($message, $says));
+})->with([[UPLOAD_ERR_INI_SIZE, 'larger than 64 MB'], [UPLOAD_ERR_PARTIAL, 'No photo came']]);
+
+it('asks for a photo where none came', fn () => test()->postJson('/api/drawings')->assertUnprocessable()->assertJsonPath('message', fn (string $message) => str_contains($message, 'No photo came')));
+
+it('cuts a piece with every pixel it has, across the seams of its tiles', function () {
+    $photo = app(PhotoStore::class)->take(Photos::make(2400, 1600));
+    $jpeg = test()->get("/api/photos/{$photo->id}/cut.jpg?left=0.375&top=0.375&width=0.25&height=0.25")->assertOk()->getContent();
+    $image = new Imagick;
+    $image->readImageBlob($jpeg);
+    expect([$image->getImageWidth(), $image->getImageHeight()])->toBe([600, 400]);
+    $seen = array_map(fn (array $at) => Photos::quarter(Photos::colourAt($jpeg, ...$at)), [[0.2, 0.2], [0.8, 0.2], [0.2, 0.8], [0.8, 0.8]]);
+    expect($seen)->toBe([0, 1, 2, 3]);
+    // Just either side of the middle: no seam is off by more than JPEG's own blur of a few pixels.
+    expect(Photos::quarter(Photos::colourAt($jpeg, 0.49, 0.2)))->toBe(0)->and(Photos::quarter(Photos::colourAt($jpeg, 0.51, 0.2)))->toBe(1);
+});
+
+it('cuts something sensible whatever it is asked', function (string $query) {
+    $photo = app(PhotoStore::class)->take(Photos::make());
+    test()->get("/api/photos/{$photo->id}/cut.jpg?{$query}")->assertOk()->assertHeader('Content-Type', 'image/jpeg');
+})->with(['', 'left=2&top=-1&width=9&height=9', 'left=abc', 'left=1&top=1&width=0&height=0', 'width=1&height=1']);
+
+it('half-saves nothing when the disk has no room', function () {
+    $photo = Photos::noise(800, 600);
+    $data = getenv('INCH_DATA').'/full';
+    mkdir($data);
+    touch("{$data}/inch-ladder.sqlite");
+    $run = function (string $command) use ($data): Process {
+        $process = Process::fromShellCommandline($command, base_path(), ['INCH_DATA' => $data, 'DB_DATABASE' => "{$data}/inch-ladder.sqlite", 'APP_ENV' => 'production']);
+        $process->run();
+
+        return $process;
+    };
+    expect($run('php artisan migrate --force')->getExitCode())->toBe(0);
+    expect(filesize($photo))->toBeGreaterThan(400 * 1024);
+    // No file may grow past 400 kB: to the program the same as a disk that fills up while it writes.
+    $full = $run("trap '' XFSZ; ulimit -f 400; php artisan inch:new {$photo}");
+    expect($full->getExitCode())->toBe(1)->and($full->getOutput())->toBe('')->and($full->getErrorOutput())->toContain('the disk is full')
+        ->and(glob("{$data}/photos/*/*"))->toBe([]);
+    $roomy = $run("php artisan inch:new {$photo}");
+    expect($roomy->getExitCode())->toBe(0)->and(json_decode($roomy->getOutput(), true)['drawing'])->toHaveLength(26);
+});

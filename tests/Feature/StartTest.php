@@ -1,0 +1,74 @@
+<?php
+
+use Symfony\Component\Process\Process;
+use Tests\Server;
+
+/*
+ * The command a newcomer runs, as they run it; what is missing was installed by the
+ * run of ./bin/test these tests are part of.
+ */
+
+it('starts with the demo, keeps what was done, starts again within seconds, and begins anew when told', function () {
+    $data = getenv('INCH_DATA').'/start';
+    [$first, $address] = Server::start("--data={$data}");
+    expect($first->getOutput())->toContain('loading the demo')->toContain($data)->and(Server::shelf($address))->toHaveCount(3);
+    $page = (string) file_get_contents("{$address}/");
+    expect($page)->toContain('/build/assets/main-')->and(str_replace($address, '', $page))->not->toMatch('#(src|href)="https?://#');
+
+    $id = json_decode((string) file_get_contents("{$address}/api/drawings"), true)[0]['id'];
+    file_get_contents("{$address}/api/drawings/{$id}", false, stream_context_create(['http' => ['method' => 'DELETE']]));
+    $first->stop(3);
+    expect(@file_get_contents("{$address}/api/catalogue"))->toBeFalse();
+
+    [$second, $again] = Server::start("--data={$data}");
+    // What makes it quick: nothing is installed, fetched, built or loaded a second time.
+    expect($second->getOutput())->not->toMatch('/demo|installing|fetching|building|reading the list/')->and(Server::shelf($again))->toHaveCount(2);
+    $second->stop(3);
+
+    [$third, $anew] = Server::start("--data={$data}", '--fresh');
+    expect($third->getOutput())->toContain('loading the demo')->and(Server::shelf($anew))->toHaveCount(3);
+    $third->stop(3);
+});
+
+it('serves where it is told, and takes a relative folder from where it was called', function () {
+    $socket = stream_socket_server('tcp://127.0.0.1:0');
+    $port = (int) substr(strrchr((string) stream_socket_get_name($socket, false), ':') ?: '', 1);
+    fclose($socket);
+    $folder = 'inch-ladder-start-'.getmypid();
+    [$process, $address] = Server::start("--port={$port}", "--data={$folder}");
+    expect($address)->toBe("http://127.0.0.1:{$port}")->and(is_file(sys_get_temp_dir()."/{$folder}/inch-ladder.sqlite"))->toBeTrue();
+    $process->stop(3);
+    (new Illuminate\Filesystem\Filesystem)->deleteDirectory(sys_get_temp_dir()."/{$folder}");
+});
+
+it('finds another port when the first is taken', function () {
+    [$one, $first] = Server::start('--data='.getenv('INCH_DATA').'/one');
+    [$two, $second] = Server::start('--data='.getenv('INCH_DATA').'/two');
+    expect($second)->not->toBe($first)->and(Server::shelf($first))->toBe(Server::shelf($second));
+    $one->stop(3);
+    $two->stop(3);
+});
+
+it('names what is wrong with how it was called, or the step that failed and the cure', function (array $options, int $code, string $says) {
+    $process = new Process(['bash', base_path('bin/start'), ...$options], base_path(), ['APP_ENV' => 'production']);
+    $process->run();
+    expect($process->getExitCode())->toBe($code)->and($process->getErrorOutput())->toContain($says);
+})->with([
+    [['--prot=80'], 2, 'Unknown option --prot=80'],
+    [['--port=http'], 2, '--port takes a number'],
+    [['--data=/proc/no/such'], 1, 'What helps: give yourself the right to write there'],
+]);
+
+it('refuses an upload too large, whichever of the server’s doors it comes to', function (int $megabytes, int $status) {
+    [$process, $address] = Server::start('--data='.getenv('INCH_DATA').'/large');
+    $path = getenv('INCH_DATA').'/large.jpg';
+    $file = fopen($path, 'w');
+    fwrite($file, (string) file_get_contents(Tests\Photos::make()));
+    ftruncate($file, $megabytes * 1024 * 1024);
+    $curl = curl_init("{$address}/api/drawings");
+    curl_setopt_array($curl, [CURLOPT_RETURNTRANSFER => true, CURLOPT_POSTFIELDS => ['photo' => new CURLFile($path)], CURLOPT_HTTPHEADER => ['Accept: application/json', 'Expect:']]);
+    $answer = json_decode((string) curl_exec($curl), true);
+    expect(curl_getinfo($curl, CURLINFO_RESPONSE_CODE))->toBe($status)->and($answer['message'])->toContain('larger than 64 MB')->and(Server::shelf($address))->toHaveCount(3);
+    $process->stop(3);
+    unlink($path);
+})->with(['over our limit' => [65, 422], 'over the limit for a file' => [70, 422], 'over the limit for a request' => [90, 413]]);

@@ -1,0 +1,30 @@
+<?php
+
+use Illuminate\Foundation\Testing\RefreshDatabase;
+use InchLadder\Measure\Length;
+use InchLadder\Measure\LengthReader;
+use InchLadder\Measure\Size;
+use InchLadder\Measure\Unit;
+use Tests\TestCase;
+
+pest()->extend(TestCase::class)->use(RefreshDatabase::class)->in('Feature');
+pest()->extend(TestCase::class)->in('Reference', 'Browser');
+
+/** A length as a person writes it. */
+function length(string $text): Length
+{
+    return (new LengthReader(Unit::Inch))->read($text);
+}
+
+/** A size as a person writes it: `5x7in`. */
+function size(string $text): Size
+{
+    return (new LengthReader(Unit::Inch))->readSize($text);
+}
+
+/** Both equal to the last digit, not nearly. */
+expect()->extend('toBeLength', function (string $text) {
+    expect($this->value->exact())->toBe(length($text)->exact());
+
+    return $this;
+});

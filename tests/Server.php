@@ -1,0 +1,54 @@
+<?php
+
+namespace Tests;
+
+use PHPUnit\Framework\Assert;
+use Symfony\Component\Process\Process;
+
+/** The app as `./bin/start` serves it, on data of its own. */
+final class Server
+{
+    /** @return array{Process, string} the running server and its address */
+    public static function start(string ...$options): array
+    {
+        $process = new Process(['bash', base_path('bin/start'), ...$options], sys_get_temp_dir(), ['DB_DATABASE' => false, 'APP_ENV' => 'production', 'INCH_DATA' => false], null, 60);
+        $process->start();
+        $process->waitUntil(fn () => str_contains($process->getOutput(), 'Ctrl C ends it') || $process->isTerminated());
+        Assert::assertSame(1, preg_match('#http://127\.0\.0\.1:\d+#', $process->getOutput(), $found), $process->getOutput().$process->getErrorOutput());
+        for ($try = 0; $try < 100 && @file_get_contents("{$found[0]}/api/catalogue") === false; $try++) {
+            usleep(50_000);
+        }
+
+        return [$process, $found[0]];
+    }
+
+    /** @return list<string> titles on the shelf */
+    public static function shelf(string $address): array
+    {
+        return array_column(json_decode((string) file_get_contents("{$address}/api/drawings"), true), 'title');
+    }
+
+    /**
+     * Sends requests all at the same time.
+     *
+     * @param  list<array<int, mixed>>  $requests  curl options of each
+     * @return list<array{int, mixed}> status and answer, in the order they were sent
+     */
+    public static function together(array $requests): array
+    {
+        $multi = curl_multi_init();
+        $handles = array_map(function (array $options) use ($multi) {
+            $curl = curl_init();
+            curl_setopt_array($curl, $options + [CURLOPT_RETURNTRANSFER => true, CURLOPT_TIMEOUT => 30]);
+            curl_multi_add_handle($multi, $curl);
+
+            return $curl;
+        }, $requests);
+        do {
+            curl_multi_exec($multi, $running);
+            curl_multi_select($multi, 0.1);
+        } while ($running > 0);
+
+        return array_map(fn ($curl) => [curl_getinfo($curl, CURLINFO_RESPONSE_CODE), json_decode((string) curl_multi_getcontent($curl), true)], $handles);
+    }
+}

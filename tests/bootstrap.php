@@ -1,0 +1,11 @@
+<?php
+
+require __DIR__.'/../bootstrap/picture-policy.php';
+require __DIR__.'/../vendor/autoload.php';
+
+// Every run keeps its photos in a folder of its own, and takes it away at the end.
+$data = sys_get_temp_dir().'/inch-ladder-tests-'.getmypid();
+mkdir($data);
+putenv("INCH_DATA={$data}");
+$_ENV['INCH_DATA'] = $_SERVER['INCH_DATA'] = $data;
+register_shutdown_function(fn () => (new Illuminate\Filesystem\Filesystem)->deleteDirectory($data));

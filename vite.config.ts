@@ -1,0 +1,18 @@
+import vue from '@vitejs/plugin-vue'
+import { fileURLToPath } from 'node:url'
+import Components from 'unplugin-vue-components/vite'
+import { ElementPlusResolver } from 'unplugin-vue-components/resolvers'
+import { defineConfig } from 'vite'
+
+export default defineConfig({
+  plugins: [vue(), Components({ dirs: [], dts: false, resolvers: [ElementPlusResolver({ importStyle: 'css' })] })],
+  resolve: { alias: { '@': fileURLToPath(new URL('./resources/js', import.meta.url)) } },
+  base: '/build/',
+  publicDir: false,
+  build: {
+    outDir: 'public/build',
+    emptyOutDir: true,
+    manifest: 'manifest.json',
+    rollupOptions: { input: 'resources/js/main.ts' },
+  },
+})
