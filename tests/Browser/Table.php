@@ -152,12 +152,15 @@ final class Table
     /** Waits until an element says this. */
     public function see(string $css, string $words): self
     {
+        $seen = '';
         try {
-            self::until(fn () => str_contains($this->text($css), $words), '');
+            self::until(function () use ($css, $words, &$seen) {
+                return str_contains($seen = $this->text($css), $words);
+            }, '');
         } catch (\RuntimeException) {
-            Assert::assertStringContainsString($words, $this->text($css), "in {$css} at {$this->path()}");
+            // Said below, with what was there instead.
         }
-        Assert::assertStringContainsString($words, $this->text($css));
+        Assert::assertStringContainsString($words, $seen, "in {$css} at {$this->path()}");
 
         return $this;
     }
