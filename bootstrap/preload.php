@@ -12,11 +12,11 @@ spl_autoload_register(static function (string $class): void {
     }
 });
 
-foreach ([__DIR__.'/../core', __DIR__.'/../app/Exchange/Json'] as $folder) {
+foreach ([__DIR__.'/../core', __DIR__.'/../app/Exchange/Json', __DIR__.'/../app/Exchange/Reading'] as $folder) {
     foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator($folder, FilesystemIterator::SKIP_DOTS)) as $file) {
         require_once $file->getPathname();
     }
 }
-foreach (['ChoicesReader', 'PlanWriter'] as $class) {
+foreach (['ChoicesReader', 'FramingQuery', 'PlanWriter'] as $class) {
     require_once __DIR__."/../app/Exchange/{$class}.php";
 }

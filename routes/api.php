@@ -2,7 +2,9 @@
 
 use App\Http\Controllers\CatalogueController;
 use App\Http\Controllers\DrawingController;
+use App\Http\Controllers\KeepsakeController;
 use App\Http\Controllers\PhotoController;
+use App\Http\Controllers\ProspectController;
 use App\Http\Controllers\SheetController;
 use App\Http\Controllers\WorkingsController;
 use Illuminate\Http\JsonResponse;
@@ -10,6 +12,12 @@ use Illuminate\Support\Facades\Route;
 
 Route::get('catalogue', CatalogueController::class);
 Route::post('workings', WorkingsController::class);
+foreach (['ways', 'sheets', 'schools', 'prints', 'dividers', 'enlargement', 'ruled', 'plans', 'adjust'] as $prospect) {
+    Route::post($prospect, [ProspectController::class, $prospect]);
+}
+Route::get('keepsakes', [KeepsakeController::class, 'index']);
+Route::post('keepsakes', [KeepsakeController::class, 'store']);
+Route::delete('keepsakes/{keepsake}', [KeepsakeController::class, 'destroy']);
 // An empty answer, for bin/bench to measure the others against.
 Route::post('nothing', fn () => new JsonResponse(new stdClass));
 
@@ -22,6 +30,7 @@ Route::post('drawings/{drawing}/restore', [DrawingController::class, 'restore'])
 Route::post('drawings/{drawing}/undo', [DrawingController::class, 'undo']);
 Route::post('drawings/{drawing}/redo', [DrawingController::class, 'redo']);
 Route::put('drawings/{drawing}/cells/{column}/{row}', [DrawingController::class, 'cell'])->whereNumber(['column', 'row']);
+Route::get('drawings/{drawing}/edges', [DrawingController::class, 'edges']);
 Route::get('drawings/{drawing}/sheets/{kind}.{format}', SheetController::class);
 
 Route::get('photos/{photo}/preview.jpg', [PhotoController::class, 'preview']);

@@ -9,6 +9,7 @@ use App\Exchange\Json\DrawingJson;
 use App\Exchange\Json\PhotoJson;
 use App\Exchange\Json\ShelfEntryJson;
 use App\Imaging\LineAdvice;
+use App\Imaging\PhotoStore;
 use App\Models\CellNote;
 use App\Models\Drawing;
 use App\Models\Photo;
@@ -17,8 +18,12 @@ use InchLadder\Plan\Decisions;
 use InchLadder\Plan\Plan;
 
 /** Writes a drawing as JSON, for its own page and for the shelf. */
-final class DrawingWriter
+final readonly class DrawingWriter
 {
+    public function __construct(private PhotoStore $photos)
+    {
+    }
+
     public function drawing(Drawing $drawing): DrawingJson
     {
         $read = $drawing->read();
@@ -33,6 +38,7 @@ final class DrawingWriter
             (new PlanWriter($plan))->workings($read->json),
             LineAdvice::json($line->colour),
             $line->reason,
+            $drawing->photo === null ? [] : $this->photos->samples($drawing->photo, $plan->choices->framing)->tones(),
             array_values($notes->map(static fn (CellNote $note): CellNoteJson => new CellNoteJson($note->column, $note->row, $note->state))->all()),
             $drawing->cellNotes->count() - $notes->count(),
             $drawing->undoable(),
@@ -46,14 +52,16 @@ final class DrawingWriter
         $writer = new PlanWriter($plan);
         $decisions = new Decisions($plan);
         $notes = $this->notes($drawing, $plan);
-        $cells = $plan->grid->cells();
-        $count = $cells->columns * $cells->rows;
+        $spared = $plan->spared();
+        $count = $plan->grid->cells()->columns * $plan->grid->cells()->rows - count($spared);
         [$rung, $next] = $this->next($drawing, $plan, $notes, $count);
 
         return new ShelfEntryJson(
             $drawing->id,
             (string) data_get($drawing->choices, 'title'),
             $this->photo($drawing->photo),
+            FramingQuery::write($plan->choices->framing),
+            round($plan->reference->ratio()->toFloat(), 6),
             $writer->crop(),
             $writer->lines(),
             LineAdvice::json(LineAdvice::for($drawing, $plan)->colour),
@@ -83,13 +91,13 @@ final class DrawingWriter
             return ['copy', 'Every cell is copied.'];
         }
         $cells = $plan->grid->cells();
-        $taken = $notes->map(static fn (CellNote $note): int => $note->row * $cells->columns + $note->column)->flip();
+        $taken = $notes->map(static fn (CellNote $note): int => $note->row * $cells->columns + $note->column)->merge($plan->spared())->flip();
         $open = 0;
         while ($taken->has($open)) {
             $open++;
         }
 
-        return ['copy', 'Next: copy cell '.$plan->choices->labels->address($open % $cells->columns, intdiv($open, $cells->columns)).'.'];
+        return ['copy', 'Next: copy cell '.$plan->addresses->of($open % $cells->columns, intdiv($open, $cells->columns)).'.'];
     }
 
     /** @return Collection<int, CellNote> of the mesh in force */
@@ -98,8 +106,8 @@ final class DrawingWriter
         return $drawing->cellNotes->where('mesh', Drawing::mesh($plan->grid->cells()))->toBase();
     }
 
-    private function photo(Photo $photo): PhotoJson
+    private function photo(?Photo $photo): ?PhotoJson
     {
-        return new PhotoJson($photo->id, $photo->width, $photo->height, "/api/photos/{$photo->id}/preview.jpg", "/api/photos/{$photo->id}/cut.jpg");
+        return $photo === null ? null : new PhotoJson($photo->id, $photo->width, $photo->height, "/api/photos/{$photo->id}/preview.jpg", "/api/photos/{$photo->id}/cut.jpg");
     }
 }

@@ -9,12 +9,16 @@ use App\Exchange\Json\AreaJson;
 use App\Exchange\Json\CellJson;
 use App\Exchange\Json\ChoicesJson;
 use App\Exchange\Json\CropJson;
+use App\Exchange\Json\DividedJson;
 use App\Exchange\Json\GridJson;
+use App\Exchange\Json\KeyPointJson;
 use App\Exchange\Json\LengthJson;
 use App\Exchange\Json\LinesJson;
 use App\Exchange\Json\MarkJson;
 use App\Exchange\Json\MarksJson;
 use App\Exchange\Json\MismatchJson;
+use App\Exchange\Json\OverlayJson;
+use App\Exchange\Json\PictureJson;
 use App\Exchange\Json\PlanJson;
 use App\Exchange\Json\PointJson;
 use App\Exchange\Json\ReadingJson;
@@ -23,12 +27,15 @@ use App\Exchange\Json\RulerJson;
 use App\Exchange\Json\RungJson;
 use App\Exchange\Json\RungsJson;
 use App\Exchange\Json\ScaleJson;
+use App\Exchange\Json\SidesJson;
 use App\Exchange\Json\SizeJson;
+use App\Exchange\Json\StretchJson;
 use App\Exchange\Json\WorkingsJson;
+use InchLadder\Fit\Crop;
+use InchLadder\Fit\Frame;
 use InchLadder\Fit\PrintMismatch;
-use InchLadder\Fit\Ways\CropToPaper;
-use InchLadder\Fit\Ways\Inset;
-use InchLadder\Fit\Ways\WholeCells;
+use InchLadder\Grid\Division;
+use InchLadder\Grid\Overlay;
 use InchLadder\Marks\Mark;
 use InchLadder\Marks\MarkLadder;
 use InchLadder\Marks\Reading;
@@ -39,6 +46,7 @@ use InchLadder\Measure\Rational;
 use InchLadder\Measure\Rounded;
 use InchLadder\Measure\Size;
 use InchLadder\Measure\Unit;
+use InchLadder\Measuring\Placed;
 use InchLadder\Plan\Decisions;
 use InchLadder\Plan\Plan;
 use InchLadder\Plan\Sums;
@@ -56,15 +64,9 @@ final readonly class PlanWriter
     public function plan(): PlanJson
     {
         $plan = $this->plan;
-        $fit = $plan->choices->fit;
 
         return new PlanJson(
-            fit: match (true) {
-                $fit instanceof CropToPaper => 'crop',
-                $fit instanceof Inset => 'inset',
-                $fit instanceof WholeCells => 'cells',
-                default => 'stretch',
-            },
+            fit: $plan->choices->fit->way()->value,
             orientation: $plan->sheet->width->equals($plan->sheet->height) ? 'square' : ($plan->sheet->isUpright() ? 'upright' : 'sideways'),
             crop: $this->crop(),
             drawing: $this->area($plan->fitted->area, $plan->left, $plan->top),
@@ -79,39 +81,82 @@ final readonly class PlanWriter
     public function workings(ChoicesJson $choices, ?array $point = null): WorkingsJson
     {
         $plan = $this->plan;
-        $mismatch = $plan->choices->reference->mismatch();
+        $mismatch = $plan->choices->whole->mismatch();
         $margins = $plan->choices->margins;
         $sums = new Sums($plan);
         $decisions = new Decisions($plan);
 
         return new WorkingsJson(
             choices: $choices,
+            picture: $this->picture(),
             crop: $this->crop(),
+            trimmed: new SidesJson(...$sums->fit->edges()),
+            crop_size: round(Crop::shaped($plan->fitted->crop->shapeOn($plan->reference), $plan->reference->ratio(), Frame::centred())->width->reciprocal()->times($plan->fitted->crop->width)->toFloat(), 6),
+            inset_size: round(min(1, $plan->fitted->area->width->over($plan->usable->largestInside($plan->fitted->area->ratio())->width)->toFloat()), 6),
             drawing: $this->area($plan->fitted->area, $plan->left, $plan->top),
+            to_edges: new SidesJson(...array_map(fn (Length $length): string => $this->notation->plain($this->notation->ruler->round($length)->reading), [$plan->left, $plan->right(), $plan->top, $plan->bottom()])),
             leftover: $this->size($plan->leftover),
             scale: $this->scale(),
+            stretch: new StretchJson($plan->scale->verdict()->value, $plan->scale->verdict()->verdict(), round($plan->scale->circle()->toFloat(), 6)),
             factor: $decisions->factor(),
             grid: $this->grid(),
             sheet: $this->size($plan->sheet),
             usable: $this->area($plan->usable, $margins->left, $margins->top),
-            print: $this->sizeOrNull($plan->choices->reference->print),
+            print: $this->sizeOrNull($plan->reference->print),
             advice: new AdviceJson(match ($plan->advice->upright) {
                 true => 'upright', false => 'sideways', null => null
             }, $plan->advice->sentence()),
             mismatch: $mismatch === null ? null : $this->mismatch($mismatch),
-            lines: $this->lines(),
+            lines: $this->lines($choices->grid->overlays),
             across: $this->ladder($plan->across),
             down: $this->ladder($plan->down),
+            divided: $this->divided(),
+            points: array_map(fn (Placed $placed): KeyPointJson => $this->keyPoint($placed, $sums), $plan->points()),
             cell: $this->cell(),
             ruler: $this->ruler(),
             rungs: new RungsJson(
-                new RungJson($decisions->photo(), $sums->photo()),
-                new RungJson($decisions->paper(), $sums->paper()),
-                new RungJson($decisions->fit(), $sums->fit()),
-                new RungJson($decisions->grid(), $sums->grid()),
-                new RungJson($decisions->marks(), $sums->marks()),
+                new RungJson($decisions->photo(), $sums->photo->lines(), $sums->photo->warnings()),
+                new RungJson($decisions->paper(), $sums->paper->lines(), $sums->paper->warnings()),
+                new RungJson($decisions->fit(), $sums->fit->lines(), $sums->fit->warnings()),
+                new RungJson($decisions->grid(), $sums->grid->lines()),
+                new RungJson($decisions->marks(), $sums->marks->lines()),
             ),
             point: $point === null ? null : $this->point(...$point),
+        );
+    }
+
+    private function picture(): PictureJson
+    {
+        return new PictureJson($this->plan->reference->pixelsWide, $this->plan->reference->pixelsHigh, FramingQuery::write($this->plan->choices->framing));
+    }
+
+    /** @return list<DividedJson> */
+    private function divided(): array
+    {
+        $grid = $this->plan->grid;
+        $there = array_filter($this->plan->choices->divisions, static fn (Division $division): bool => $division->isIn($grid));
+
+        return array_values(array_map(fn (Division $division): DividedJson => new DividedJson(
+            $division->column, $division->row, $division->parts, $this->plan->addresses->of($division->column, $division->row),
+            self::floats($division->across($grid)), self::floats($division->down($grid)),
+            array_map(fn (Rational $share): ReadingsJson => $this->readings(0, $this->plan->readAcross($share), Length::zero()), $division->across($grid)),
+            array_map(fn (Rational $share): ReadingsJson => $this->readings(0, $this->plan->readDown($share), Length::zero()), $division->down($grid)),
+        ), $there));
+    }
+
+    private function keyPoint(Placed $placed, Sums $sums): KeyPointJson
+    {
+        $inside = $placed->isInside();
+        [$column, $row] = $this->plan->grid->cellAt($placed->x->toFloat(), $placed->y->toFloat());
+
+        return new KeyPointJson(
+            $placed->point->name, $placed->x->toFloat(), $placed->y->toFloat(), $inside, $placed->point->cross,
+            $inside ? $this->plan->addresses->of($column, $row) : null,
+            $this->readings(0, $this->plan->readAcross($placed->x), Length::zero()),
+            $this->readings(0, $this->plan->readDown($placed->y), Length::zero()),
+            $inside ? $sums->points->fromNearestLines($placed) : 'cropped away',
+            $inside ? $sums->points->fromThirds($placed) : 'cropped away',
+            $sums->points->plotted($placed),
         );
     }
 
@@ -135,18 +180,25 @@ final readonly class PlanWriter
         );
     }
 
-    public function lines(): LinesJson
+    /** @param  list<string>  $overlays */
+    public function lines(array $overlays = []): LinesJson
     {
         $grid = $this->plan->grid;
-        $labels = $this->plan->choices->labels;
+        $addresses = $this->plan->addresses;
 
         return new LinesJson(
             self::floats($grid->columns),
             self::floats($grid->rows),
-            array_map($labels->column(...), range(0, $grid->cells()->columns - 1)),
-            array_map($labels->row(...), range(0, $grid->cells()->rows - 1)),
-            $grid->isPartialColumn($grid->cells()->columns - 1),
-            $grid->isPartialRow($grid->cells()->rows - 1),
+            array_map($addresses->column(...), range(0, $grid->across->parts() - 1)),
+            array_map($addresses->row(...), range(0, $grid->down->parts() - 1)),
+            $addresses->all(),
+            $grid->across->partial,
+            $grid->down->partial,
+            $this->plan->spared(),
+            $grid->diagonals,
+            self::floats($grid->axes->across ?? []),
+            self::floats($grid->axes->down ?? []),
+            array_map(static fn (string $name): OverlayJson => new OverlayJson($name, self::floats(Overlay::from($name)->lines()), $name === Overlay::Diagonals->value), $overlays),
         );
     }
 
@@ -252,11 +304,11 @@ final readonly class PlanWriter
 
     private function point(float $x, float $y): PointJson
     {
-        $decimal = static fn (float $share): string => number_format(max(0, min(1, $share)), 6, '.', '');
+        $decimal = static fn (float $share): Rational => Rational::of(number_format(max(0, min(1, $share)), 6, '.', ''));
         [$column, $row] = $this->plan->grid->cellAt($x, $y);
 
         return new PointJson(
-            $this->plan->choices->labels->address($column, $row),
+            $this->plan->addresses->of($column, $row),
             $this->readings(0, $this->plan->readAcross($decimal($x)), Length::zero()),
             $this->readings(0, $this->plan->readDown($decimal($y)), Length::zero()),
         );

@@ -22,7 +22,10 @@ final readonly class LineAdvice
         if ($chosen !== null) {
             return new self($chosen, 'Your own choice.');
         }
-        $samples = new Samples($drawing->photo);
+        if ($drawing->photo === null) {
+            return new self(LineColour::Graphite, 'Graphite, on a board without a photo.');
+        }
+        $samples = app(PhotoStore::class)->samples($drawing->photo, $plan->choices->framing);
         $crop = $plan->fitted->crop;
         $under = [];
         $along = range(0.5 / Samples::SIDE, 1, 1 / Samples::SIDE);

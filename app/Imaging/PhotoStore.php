@@ -8,6 +8,8 @@ use App\Exceptions\StorageFailed;
 use App\Models\Photo;
 use Illuminate\Filesystem\Filesystem;
 use Imagick;
+use InchLadder\Photo\Framing;
+use InchLadder\Pixels\Field;
 
 /**
  * Originals, untouched, under the SHA-256 of their bytes; and beside them the
@@ -48,22 +50,42 @@ final readonly class PhotoStore
         ]);
     }
 
-    /** Path of the preview, made anew if the cache was thrown away. */
-    public function preview(Photo $photo): string
+    /** Path of a preview, made anew if the cache was thrown away. */
+    public function preview(Photo $photo, ?Framing $framing = null): string
     {
-        $path = $this->derived($photo->sha256, 'preview.jpg');
+        $framing ??= Framing::plain();
+        $path = $this->derived($photo->sha256, 'preview'.Framer::key($framing).'.jpg');
         if (! is_file($path)) {
-            $preview = $this->decoder->decodeSmall($this->original($photo->sha256), Kind::from($photo->mime), config('inch.photo.preview_side'));
+            $preview = $framing->isPlain()
+                ? $this->decoder->decodeSmall($this->original($photo->sha256), Kind::from($photo->mime), config('inch.photo.preview_side'))
+                : Framer::frame(new Imagick('jpeg:'.$this->preview($photo)), $framing);
             $this->write($path, fn (string $to): bool => $this->jpeg($preview, $to), StorageFailed::savingPicture(...));
         }
 
         return $path;
     }
 
-    /** The whole picture, every pixel. */
-    public function decode(Photo $photo): Imagick
+    /** The whole picture, every pixel, held as it is framed. */
+    public function decode(Photo $photo, ?Framing $framing = null): Imagick
     {
-        return $this->decoder->decode($this->original($photo->sha256), Kind::from($photo->mime));
+        return Framer::frame($this->decoder->decode($this->original($photo->sha256), Kind::from($photo->mime)), $framing ?? Framing::plain());
+    }
+
+    /** What colours lie where in the picture, coarsely. */
+    public function samples(Photo $photo, Framing $framing): Samples
+    {
+        return $framing->isPlain() ? new Samples($photo->samples) : new Samples(Samples::take(new Imagick('jpeg:'.$this->preview($photo, $framing))));
+    }
+
+    /** Its lightness, for finding the edges of masses. */
+    public function lightness(Photo $photo, Framing $framing, int $side): Field
+    {
+        $small = new Imagick('jpeg:'.$this->preview($photo, $framing));
+        $small->resizeImage($side, $side, Imagick::FILTER_BOX, 1);
+        /** @var list<int> $pixels */
+        $pixels = $small->exportImagePixels(0, 0, $side, $side, 'I', Imagick::PIXEL_CHAR);
+
+        return new Field($side, $side, $pixels);
     }
 
     /**
@@ -74,12 +96,14 @@ final readonly class PhotoStore
      * @param  array{float, float, float, float}  $part  left, top, width, height as shares of the picture, inside it
      * @param  int  $most  longer side of the answer in pixels; a larger part is made smaller
      */
-    public function cut(Photo $photo, array $part, int $most): string
+    public function cut(Photo $photo, array $part, int $most, ?Framing $framing = null): string
     {
-        [$left, $top] = [(int) round($part[0] * $photo->width), (int) round($part[1] * $photo->height)];
-        $wide = max(1, min($photo->width - $left, (int) round($part[2] * $photo->width)));
-        $high = max(1, min($photo->height - $top, (int) round($part[3] * $photo->height)));
-        $tiles = $this->tiles($photo);
+        $framing ??= Framing::plain();
+        ['width' => $width, 'height' => $height] = $framing->pixels($photo->width, $photo->height);
+        [$left, $top] = [(int) round($part[0] * $width), (int) round($part[1] * $height)];
+        $wide = max(1, min($width - $left, (int) round($part[2] * $width)));
+        $high = max(1, min($height - $top, (int) round($part[3] * $height)));
+        $tiles = $this->tiles($photo, $framing);
 
         $cut = new Imagick;
         $cut->newImage($wide, $high, 'white');
@@ -99,9 +123,9 @@ final readonly class PhotoStore
     }
 
     /** Folder of the picture's tiles, cut on the first call; others wait for that one to end. */
-    private function tiles(Photo $photo): string
+    private function tiles(Photo $photo, Framing $framing): string
     {
-        $folder = $this->derived($photo->sha256, 'tiles');
+        $folder = $this->derived($photo->sha256, 'tiles'.Framer::key($framing));
         if (is_dir($folder)) {
             return $folder;
         }
@@ -110,18 +134,18 @@ final readonly class PhotoStore
         flock($lock, LOCK_EX);
         clearstatcache(true, $folder);
         if (! is_dir($folder)) {
-            $this->write($folder, fn (string $to): bool => mkdir($to) && $this->cutTiles($photo, $to), StorageFailed::savingPicture(...));
+            $this->write($folder, fn (string $to): bool => mkdir($to) && $this->cutTiles($photo, $framing, $to), StorageFailed::savingPicture(...));
         }
         flock($lock, LOCK_UN);
 
         return $folder;
     }
 
-    private function cutTiles(Photo $photo, string $folder): bool
+    private function cutTiles(Photo $photo, Framing $framing, string $folder): bool
     {
-        $image = $this->decode($photo);
-        for ($row = 0; $row * self::TILE < $photo->height; $row++) {
-            for ($column = 0; $column * self::TILE < $photo->width; $column++) {
+        $image = $this->decode($photo, $framing);
+        for ($row = 0; $row * self::TILE < $image->getImageHeight(); $row++) {
+            for ($column = 0; $column * self::TILE < $image->getImageWidth(); $column++) {
                 $tile = $image->getImageRegion(self::TILE, self::TILE, $column * self::TILE, $row * self::TILE);
                 $tile->setImagePage(0, 0, 0, 0);
                 if (! $this->jpeg($tile, "{$folder}/{$column}-{$row}.jpg")) {

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Imaging;
 
-use App\Models\Photo;
 use Imagick;
 use InchLadder\Grid\Lab;
 
@@ -15,9 +14,10 @@ final readonly class Samples
 
     private string $rgb;
 
-    public function __construct(Photo $photo)
+    /** @param  string  $base64  as taken */
+    public function __construct(string $base64)
     {
-        $this->rgb = (string) base64_decode($photo->samples, true);
+        $this->rgb = (string) base64_decode($base64, true);
     }
 
     /** base64 of SIDE × SIDE RGB triples, the picture squeezed to a square. */
@@ -41,5 +41,26 @@ final readonly class Samples
         $start = 3 * ($index($y) * self::SIDE + $index($x));
 
         return Lab::fromSrgb(ord($this->rgb[$start]), ord($this->rgb[$start + 1]), ord($this->rgb[$start + 2]));
+    }
+
+    /**
+     * The picture's main tones, lightest first: the mean colour of each fifth of its places, by lightness.
+     *
+     * @return list<string> `#rrggbb`
+     */
+    public function tones(int $count = 5): array
+    {
+        $places = [];
+        foreach (str_split($this->rgb, 3) as $pixel) {
+            [$red, $green, $blue] = [ord($pixel[0]), ord($pixel[1]), ord($pixel[2])];
+            $places[] = [Lab::fromSrgb($red, $green, $blue)->lightness, $red, $green, $blue];
+        }
+        rsort($places);
+
+        return array_map(static function (array $band): string {
+            $mean = static fn (int $channel): int => (int) round(array_sum(array_column($band, $channel)) / count($band));
+
+            return sprintf('#%02x%02x%02x', $mean(1), $mean(2), $mean(3));
+        }, array_chunk($places, max(1, (int) ceil(count($places) / $count))));
     }
 }

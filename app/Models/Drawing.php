@@ -26,7 +26,7 @@ use InchLadder\Plan\Plan;
  * @property int $version grows with every write; a save must name the one it read
  * @property int $position the revision the drawing stands at
  * @property array<string, mixed> $choices
- * @property Photo $photo
+ * @property Photo|null $photo null when there are only sizes
  * @property Carbon $updated_at
  */
 final class Drawing extends Model
@@ -38,11 +38,12 @@ final class Drawing extends Model
 
     protected $casts = ['choices' => 'array', 'version' => 'integer', 'position' => 'integer'];
 
-    public static function begin(Photo $photo, ChoicesJson $choices): self
+    /** @param  Photo|null  $photo  null when there are only sizes */
+    public static function begin(?Photo $photo, ChoicesJson $choices): self
     {
         return DB::transaction(function () use ($photo, $choices): self {
             $drawing = new self(['choices' => (array) $choices]);
-            $drawing->photo()->associate($photo);
+            $photo === null || $drawing->photo()->associate($photo);
             $drawing->save();
             $drawing->revisions()->create(['position' => 0, 'what' => 'begun', 'choices' => (array) $choices]);
 
@@ -70,7 +71,7 @@ final class Drawing extends Model
 
     public function read(): ChoicesReader
     {
-        return ChoicesReader::read($this->choices, $this->photo->width, $this->photo->height);
+        return ChoicesReader::read($this->choices, $this->photo?->width, $this->photo?->height);
     }
 
     public function plan(): Plan

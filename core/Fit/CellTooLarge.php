@@ -23,6 +23,11 @@ final class CellTooLarge extends Impossible
         return new self("{$wanted} cells of this size do not fit along the paper; {$fit} do, or choose a smaller cell.");
     }
 
+    public static function forPrint(int $wanted, int $fit): self
+    {
+        return new self("{$wanted} cells of this size do not fit along the print; {$fit} do. Choose a smaller cell on the print, or fewer of them.");
+    }
+
     public static function nothing(): self
     {
         return new self('A cell cannot be 0 long; try 1 in or 2 cm.');

@@ -24,6 +24,7 @@ final readonly class Crop
 
     /**
      * The largest crop of one shape inside a reference of another, made smaller if wished.
+     * The frame's place is where its corner would be; the crop stays inside the reference.
      *
      * @param  Rational  $wanted  width ÷ height of the crop
      * @param  Rational  $reference  width ÷ height of the whole
@@ -38,6 +39,45 @@ final readonly class Crop
         $height = $height->times($frame->size);
 
         return new self(self::place($frame->left, $width), self::place($frame->top, $height), $width, $height);
+    }
+
+    /**
+     * A crop of any shape, brought inside the reference.
+     *
+     * @param  Rational  $width  share, in (0, 1]; a larger one is the whole
+     */
+    public static function at(?Rational $left, ?Rational $top, Rational $width, Rational $height): self
+    {
+        [$width, $height] = [Rational::smaller($width, Rational::one()), Rational::smaller($height, Rational::one())];
+
+        return new self(self::place($left, $width), self::place($top, $height), $width, $height);
+    }
+
+    /** Width ÷ height of what is cropped from a reference. */
+    public function shapeOn(Reference $reference): Rational
+    {
+        return $reference->ratio()->times($this->width)->dividedBy($this->height);
+    }
+
+    /**
+     * The middle part of this crop.
+     *
+     * @param  Rational  $width  share of this crop's width, in (0, 1]
+     */
+    public function middle(Rational $width, Rational $height): self
+    {
+        return new self(
+            $this->left->plus($this->width->times(Rational::one()->minus($width))->dividedBy(2)),
+            $this->top->plus($this->height->times(Rational::one()->minus($height))->dividedBy(2)),
+            $this->width->times($width),
+            $this->height->times($height),
+        );
+    }
+
+    /** The same crop with its corner elsewhere, but never over the edge. */
+    public function movedTo(Rational $left, Rational $top): self
+    {
+        return new self(self::place($left, $this->width), self::place($top, $this->height), $this->width, $this->height);
     }
 
     /** How much of the reference's area is left out, in [0, 1). */

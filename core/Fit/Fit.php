@@ -15,4 +15,6 @@ interface Fit
      * @throws \InchLadder\Impossible
      */
     public function onto(Reference $reference, Size $usable): Fitted;
+
+    public function way(): Way;
 }

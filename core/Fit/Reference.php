@@ -45,6 +45,22 @@ final readonly class Reference
         return new self($wide, $high, $print);
     }
 
+    /**
+     * A part of it, as shares of its width and height in (0, 1].
+     */
+    public function part(Rational $width, Rational $height): self
+    {
+        if ($width->isEqualTo(1) && $height->isEqualTo(1)) {
+            return $this;
+        }
+
+        return new self(
+            $this->pixelsWide === null ? null : max(1, $width->times($this->pixelsWide)->round()),
+            $this->pixelsHigh === null ? null : max(1, $height->times($this->pixelsHigh)->round()),
+            $this->print === null ? null : new Size($this->print->width->times($width), $this->print->height->times($height)),
+        );
+    }
+
     /** Width ÷ height; the print as measured goes before its pixels. */
     public function ratio(): Rational
     {

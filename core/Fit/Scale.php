@@ -55,6 +55,17 @@ final readonly class Scale
         return rad2deg(atan(tan(deg2rad($degrees)) * $this->yOverX->toFloat()));
     }
 
+    /** How much wider than high a circle becomes, as its width ÷ height: kx ÷ ky. */
+    public function circle(): Rational
+    {
+        return $this->yOverX->reciprocal();
+    }
+
+    public function verdict(): Stretched
+    {
+        return Stretched::by($this->stretch);
+    }
+
     /** Whole picture on to a paper area, for comparing two sizes. */
     public static function between(Size $picture, Size $area): self
     {

@@ -6,45 +6,66 @@ namespace InchLadder\Grid;
 
 use InchLadder\Measure\Length;
 use InchLadder\Measure\Rational;
+use InchLadder\Measure\Size;
 
 /**
- * Gridlines as fractions of the picture, 0 = u₀ < u₁ < … < uₙ = 1, the same
- * across the crop and across the drawing area. Everything hangs on that sameness.
+ * Gridlines as fractions of the picture, the same across the crop and across the
+ * drawing area. Everything hangs on that sameness. Every school makes one of these.
  */
 final readonly class Grid
 {
+    /** @var list<Rational> fractions across, edges included */
+    public array $columns;
+
+    /** @var list<Rational> fractions down, edges included */
+    public array $rows;
+
     /**
-     * @param  list<Rational>  $columns  fractions across, edges included
-     * @param  list<Rational>  $rows  fractions down, edges included
+     * @param  bool  $diagonals  whether corner is joined to corner
+     * @param  Axes|null  $axes  ticks along one line each way, for plotting points
      */
-    private function __construct(public array $columns, public array $rows)
+    private function __construct(public Edge $across, public Edge $down, public bool $diagonals, public ?Axes $axes)
     {
+        $this->columns = $across->fractions;
+        $this->rows = $down->fractions;
+    }
+
+    public static function of(Edge $across, Edge $down): self
+    {
+        return new self($across, $down, false, null);
     }
 
     /** n × m equal parts. */
     public static function even(Cells $cells): self
     {
-        return new self(self::parts($cells->columns), self::parts($cells->rows));
+        return self::of(Edge::even($cells->columns), Edge::even($cells->rows));
     }
 
     /**
-     * Squares from the top left, with what remains kept as partial cells at the right and the bottom.
+     * Squares from the top left.
      *
-     * @param  Length  $cell  side of a square, in the same measure as the area
+     * @param  Length  $cell  side of a square, in the same measure as the board
      *
      * @throws CountOutOfRange
      */
-    public static function squares(Length $cell, Length $width, Length $height): self
+    public static function squares(Length $cell, Size $board, Remainder $remainder = Remainder::Keep): self
     {
-        $columns = self::steps($cell->over($width), 'columns');
-        $rows = self::steps($cell->over($height), 'rows');
+        return self::of(Edge::steps($cell->over($board->width), $remainder, 'columns'), Edge::steps($cell->over($board->height), $remainder, 'rows'));
+    }
 
-        return new self($columns, $rows);
+    public function withDiagonals(): self
+    {
+        return new self($this->across, $this->down, true, $this->axes);
+    }
+
+    public function withAxes(Axes $axes): self
+    {
+        return new self($this->across, $this->down, $this->diagonals, $axes);
     }
 
     public function cells(): Cells
     {
-        return Cells::of(count($this->columns) - 1, count($this->rows) - 1);
+        return Cells::of($this->across->parts(), $this->down->parts());
     }
 
     /**
@@ -56,57 +77,12 @@ final readonly class Grid
      */
     public function cellAt(float $x, float $y): array
     {
-        return [self::indexAt($this->columns, $x), self::indexAt($this->rows, $y)];
+        return [$this->across->partAt($x), $this->down->partAt($y)];
     }
 
-    public function isPartialColumn(int $column): bool
-    {
-        return self::isPartial($this->columns, $column);
-    }
-
-    public function isPartialRow(int $row): bool
-    {
-        return self::isPartial($this->rows, $row);
-    }
-
-    /** Lines to rule: the inner ones, and the frame's four sides are not counted. */
+    /** Lines to rule: the inner ones and the diagonals; the frame's four sides are not counted. */
     public function innerLines(): int
     {
-        return count($this->columns) + count($this->rows) - 4;
-    }
-
-    /** @param  list<Rational>  $fractions */
-    private static function indexAt(array $fractions, float $share): int
-    {
-        $index = 0;
-        while ($index < count($fractions) - 2 && $share >= $fractions[$index + 1]->toFloat()) {
-            $index++;
-        }
-
-        return $index;
-    }
-
-    /** @param  list<Rational>  $fractions */
-    private static function isPartial(array $fractions, int $index): bool
-    {
-        return ! $fractions[$index + 1]->minus($fractions[$index])->isEqualTo($fractions[1]);
-    }
-
-    /** @return list<Rational> */
-    private static function parts(int $count): array
-    {
-        return array_map(static fn (int $i): Rational => Rational::nd($i, $count), range(0, $count));
-    }
-
-    /** @return list<Rational> */
-    private static function steps(Rational $step, string $which): array
-    {
-        $count = $step->reciprocal()->ceiling();
-        if ($count > Cells::MOST) {
-            throw CountOutOfRange::of($which, $count);
-        }
-        $fractions = array_map(static fn (int $i): Rational => $step->times($i), range(0, $count - 1));
-
-        return [...$fractions, Rational::one()];
+        return count($this->columns) + count($this->rows) - 4 + ($this->diagonals ? 2 : 0);
     }
 }

@@ -16,4 +16,7 @@ interface School
      * @throws \InchLadder\Impossible
      */
     public function over(Size $area, ?Size $print): Grid;
+
+    /** What artists say for it and against it. */
+    public function reasons(): Reasons;
 }

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace InchLadder\Marks;
 
+use InchLadder\Grid\Edge;
 use InchLadder\Measure\Graduation;
 use InchLadder\Measure\Length;
-use InchLadder\Measure\Rational;
 
 /**
  * All the ticks of one edge, each rounded from its own exact value and never
@@ -20,22 +20,22 @@ final readonly class MarkLadder
     }
 
     /**
-     * @param  list<Rational>  $fractions  of the edge, 0 and 1 included
      * @param  Length|null  $print  the crop's side; null on a screen
      * @param  Length  $area  the drawing area's side
      * @param  Length  $offset  from the sheet's edge to the drawing area
      */
-    public static function along(array $fractions, ?Length $print, Length $area, Length $offset, Graduation $ruler): self
+    public static function along(Edge $edge, ?Length $print, Length $area, Length $offset, Graduation $onPrint, Graduation $onPaper): self
     {
         $marks = [];
-        $step = $ruler->round($area->times($fractions[1]))->reading;
+        $fractions = $edge->fractions;
+        $step = $onPaper->round($area->times($fractions[1]))->reading;
         foreach (array_slice($fractions, 1) as $index => $fraction) {
             $exact = $area->times($fraction);
             $regular = $fraction->isEqualTo($fractions[1]->times($index + 1));
             $marks[] = new Mark(
                 $index + 1,
-                Reading::of($print?->times($fraction), $exact, $offset, $ruler),
-                $regular ? $step->times($index + 1)->minus($exact) : $ruler->round($exact)->error(),
+                Reading::of($print?->times($fraction), $exact, $offset, $onPrint, $onPaper),
+                $regular ? $step->times($index + 1)->minus($exact) : $onPaper->round($exact)->error(),
             );
         }
 
@@ -55,6 +55,16 @@ final readonly class MarkLadder
         }
 
         return $worst;
+    }
+
+    /**
+     * Which laying of a ruler a mark falls in, from 1, when it is laid on end to end.
+     *
+     * @param  Length  $ruler  how long it is, over 0
+     */
+    public static function layingOf(Mark $mark, Length $ruler): int
+    {
+        return max(1, $mark->at->sheet->reading->over($ruler)->ceiling());
     }
 
     public function everyMarkIsExact(): bool

@@ -21,12 +21,12 @@ final readonly class Reading
     ) {
     }
 
-    public static function of(?Length $print, Length $area, Length $offset, Graduation $ruler): self
+    public static function of(?Length $print, Length $area, Length $offset, Graduation $onPrint, Graduation $onPaper): self
     {
         return new self(
-            $print === null ? null : $ruler->round($print),
-            $ruler->round($area),
-            $ruler->round($area->plus($offset)),
+            $print === null ? null : $onPrint->round($print),
+            $onPaper->round($area),
+            $onPaper->round($area->plus($offset)),
         );
     }
 }

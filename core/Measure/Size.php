@@ -37,6 +37,11 @@ final readonly class Size
         return ! $this->width->isLongerThan($this->height);
     }
 
+    public function isNothing(): bool
+    {
+        return $this->width->isZero() && $this->height->isZero();
+    }
+
     public function times(Rational|int|string $factor): self
     {
         return new self($this->width->times($factor), $this->height->times($factor));

@@ -11,11 +11,12 @@ use InchLadder\Paper\Standards\Iso216;
 use InchLadder\Paper\Standards\JisP0138;
 use InchLadder\Paper\Standards\OfficeSheets;
 use InchLadder\Paper\Standards\PhotoPrints;
+use InchLadder\Paper\Standards\StretchedCanvas;
 
 /** All sheets known by name. */
 final class Catalogue
 {
-    private const STANDARDS = [OfficeSheets::class, ArtistsSheets::class, Iso216::class, JisP0138::class, AsmeY14::class, ArchitecturalSheets::class, PhotoPrints::class];
+    private const STANDARDS = [OfficeSheets::class, ArtistsSheets::class, Iso216::class, JisP0138::class, AsmeY14::class, ArchitecturalSheets::class, PhotoPrints::class, StretchedCanvas::class];
 
     /** @return array<string, Sheet> by key */
     public static function sheets(): array

@@ -5,35 +5,47 @@ declare(strict_types=1);
 namespace InchLadder\Paper;
 
 use InchLadder\Measure\Length;
-use InchLadder\Measure\Rational;
 use InchLadder\Measure\Size;
 
-/** Where the drawing area lies in the usable paper, as the share of the spare room put before it each way. */
-enum Placement: string
+/** Where the drawing area lies on the sheet: at a spot of the usable paper, or at offsets of the artist's own. */
+final readonly class Placement
 {
-    case Centred = 'centred';
-    case TopLeft = 'top left';
-    case TopRight = 'top right';
-    case BottomLeft = 'bottom left';
-    case BottomRight = 'bottom right';
-
-    /** Distance from the left of the usable paper to the drawing area. */
-    public function fromLeft(Size $spare): Length
+    private function __construct(private ?Spot $spot, private ?Length $left, private ?Length $top)
     {
-        return $spare->width->times(match ($this) {
-            self::Centred => Rational::nd(1, 2),
-            self::TopLeft, self::BottomLeft => 0,
-            self::TopRight, self::BottomRight => 1,
-        });
     }
 
-    /** Distance from the top of the usable paper to the drawing area. */
-    public function fromTop(Size $spare): Length
+    public static function at(Spot $spot): self
     {
-        return $spare->height->times(match ($this) {
-            self::Centred => Rational::nd(1, 2),
-            self::TopLeft, self::TopRight => 0,
-            self::BottomLeft, self::BottomRight => 1,
-        });
+        return new self($spot, null, null);
+    }
+
+    /** From the sheet's left and top edges to the drawing area. */
+    public static function offset(Length $left, Length $top): self
+    {
+        return new self(null, $left, $top);
+    }
+
+    /**
+     * From the sheet's left and top edges to the drawing area.
+     *
+     * @return array{Length, Length}
+     *
+     * @throws OffTheSheet when own offsets push the drawing over an edge
+     */
+    public function of(Size $area, Size $sheet, Margins $margins): array
+    {
+        if ($this->left === null || $this->top === null) {
+            $spare = $margins->inside($sheet)->minus($area);
+            $spot = $this->spot ?? Spot::Centred;
+
+            return [$margins->left->plus($spare->width->times($spot->across())), $margins->top->plus($spare->height->times($spot->down()))];
+        }
+        foreach ([['left', $this->left, $area->width, $sheet->width], ['top', $this->top, $area->height, $sheet->height]] as [$side, $offset, $drawn, $whole]) {
+            if ($offset->mm->isNegative() || $offset->plus($drawn)->isLongerThan($whole)) {
+                throw OffTheSheet::at($side, $whole->minus($drawn));
+            }
+        }
+
+        return [$this->left, $this->top];
     }
 }

@@ -20,6 +20,12 @@ final readonly class Sheet
     ) {
     }
 
+    /** Whether the tolerances of ISO 216 hold for this sheet. */
+    public function hasIsoTolerance(): bool
+    {
+        return $this->source === 'ISO 216';
+    }
+
     /**
      * @param  array<string, array{string, int|string, int|string}>  $rows  key => name, width, height
      * @return list<self>

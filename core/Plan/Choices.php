@@ -6,30 +6,95 @@ namespace InchLadder\Plan;
 
 use InchLadder\Fit\Fit;
 use InchLadder\Fit\Reference;
+use InchLadder\Grid\Corner;
+use InchLadder\Grid\Division;
 use InchLadder\Grid\Labels;
 use InchLadder\Grid\School;
+use InchLadder\Measure\Graduation;
+use InchLadder\Measure\Length;
 use InchLadder\Measure\Notation;
 use InchLadder\Measure\Size;
+use InchLadder\Measuring\KeyPoint;
+use InchLadder\Measuring\Region;
 use InchLadder\Paper\Margins;
 use InchLadder\Paper\Placement;
+use InchLadder\Paper\Shape;
+use InchLadder\Paper\Sheet;
+use InchLadder\Paper\Spot;
 use InchLadder\Paper\Turn;
+use InchLadder\Photo\Framing;
+use InchLadder\Photo\Subject;
 
 /** Everything the artist decided. Choices are stored; results are computed from them by Plan::of. */
 final readonly class Choices
 {
+    public Placement $placement;
+
+    public Framing $framing;
+
+    /**
+     * @param  list<KeyPoint>  $points
+     * @param  list<Region>  $regions
+     * @param  list<Division>  $divisions
+     */
     public function __construct(
         public Notation $notation,
-        public Reference $reference,
+        /** The photo after its quarter turns, border and all. */
+        public Reference $whole,
         /** As measured, either way round. */
         public Size $sheet,
-        /** The sheet's name in the catalogue; null for a size of one's own. */
-        public ?string $sheetName,
+        /** The sheet of the catalogue it is; null for a size of one's own. */
+        public ?Sheet $standard,
         public Turn $turn,
         public Margins $margins,
-        public Placement $placement,
         public Fit $fit,
         public School $school,
         public Labels $labels,
+        public Corner $corner = Corner::TopLeft,
+        ?Placement $placement = null,
+        ?Framing $framing = null,
+        public Shape $shape = Shape::Rectangle,
+        /** The name of a sheet from the artist's own stock. */
+        public ?string $stockName = null,
+        /** How long the ruler is; null when it reaches everywhere. */
+        public ?Length $reach = null,
+        /** The ruler laid to the print, when it is another than the paper's. */
+        public ?Graduation $printRuler = null,
+        public Subject $subject = Subject::StillLife,
+        public array $points = [],
+        public array $regions = [],
+        public array $divisions = [],
     ) {
+        $this->placement = $placement ?? Placement::at(Spot::Centred);
+        $this->framing = $framing ?? Framing::plain();
+    }
+
+    public function rulerOnPrint(): Graduation
+    {
+        return $this->printRuler ?? $this->notation->ruler;
+    }
+
+    /** The same choices made to agree another way. */
+    public function fitted(Fit $fit): self
+    {
+        return $this->with(['fit' => $fit]);
+    }
+
+    /** The same choices under another grid. */
+    public function schooled(School $school): self
+    {
+        return $this->with(['school' => $school]);
+    }
+
+    /** The same choices on another sheet, whichever way round suits it. */
+    public function on(Size $sheet): self
+    {
+        return $this->with(['sheet' => $sheet, 'standard' => null, 'turn' => Turn::Advised, 'placement' => Placement::at(Spot::Centred)]);
+    }
+
+    /** @param  array<string, mixed>  $changes */
+    private function with(array $changes): self
+    {
+        return new self(...[...get_object_vars($this), ...$changes]);
     }
 }

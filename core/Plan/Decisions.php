@@ -4,9 +4,6 @@ declare(strict_types=1);
 
 namespace InchLadder\Plan;
 
-use InchLadder\Fit\Ways\CropToPaper;
-use InchLadder\Fit\Ways\Inset;
-use InchLadder\Fit\Ways\WholeCells;
 use InchLadder\Measure\Fractions;
 use InchLadder\Measure\Size;
 
@@ -19,9 +16,13 @@ final readonly class Decisions
 
     public function photo(): string
     {
-        $reference = $this->plan->choices->reference;
+        $reference = $this->plan->reference;
 
-        return $reference->print === null ? 'on a screen' : $this->size($reference->print).' print';
+        return match (true) {
+            $reference->print === null => 'on a screen',
+            $reference->pixelsWide === null => $this->size($reference->print).', no photo',
+            default => $this->size($reference->print).' print',
+        };
     }
 
     public function paper(): string
@@ -29,7 +30,7 @@ final readonly class Decisions
         $sheet = $this->plan->sheet;
         $way = $sheet->width->equals($sheet->height) ? 'square' : ($sheet->isUpright() ? 'upright' : 'sideways');
 
-        return ($this->plan->choices->sheetName ?? $this->size($sheet)).', '.$way;
+        return ($this->plan->choices->standard->name ?? $this->plan->choices->stockName ?? $this->size($sheet)).', '.$way;
     }
 
     /** `×1 1/2`; null on a screen, and where the two axes differ. */
@@ -42,13 +43,7 @@ final readonly class Decisions
 
     public function fit(): string
     {
-        $fit = $this->plan->choices->fit;
-        $way = match (true) {
-            $fit instanceof CropToPaper => 'crop',
-            $fit instanceof Inset => 'inset',
-            $fit instanceof WholeCells => 'whole cells',
-            default => 'stretch',
-        };
+        $way = $this->plan->choices->fit->way()->label();
         if (($factor = $this->factor()) !== null) {
             return "{$way}, {$factor}";
         }
@@ -60,8 +55,7 @@ final readonly class Decisions
     public function grid(): string
     {
         $cells = $this->plan->grid->cells();
-        $last = $this->plan->choices->labels->column($cells->columns - 1);
-        $first = $this->plan->choices->labels->column(0);
+        [$first, $last] = [$this->plan->addresses->column(0), $this->plan->addresses->column($cells->columns - 1)];
 
         return "{$cells->columns} by {$cells->rows}, {$first}–{$last}";
     }

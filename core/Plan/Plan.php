@@ -5,12 +5,17 @@ declare(strict_types=1);
 namespace InchLadder\Plan;
 
 use InchLadder\Fit\Fitted;
+use InchLadder\Fit\Reference;
 use InchLadder\Fit\Scale;
+use InchLadder\Grid\Addresses;
 use InchLadder\Grid\Grid;
 use InchLadder\Marks\MarkLadder;
 use InchLadder\Marks\Reading;
 use InchLadder\Measure\Length;
+use InchLadder\Measure\Rational;
 use InchLadder\Measure\Size;
+use InchLadder\Measuring\KeyPoint;
+use InchLadder\Measuring\Placed;
 use InchLadder\Paper\OrientationAdvice;
 use InchLadder\Paper\SheetSize;
 
@@ -19,6 +24,8 @@ final readonly class Plan
 {
     private function __construct(
         public Choices $choices,
+        /** The picture that is drawn from: turned, straightened, without its border. */
+        public Reference $reference,
         public OrientationAdvice $advice,
         /** The sheet, the way round it lies. */
         public Size $sheet,
@@ -27,6 +34,7 @@ final readonly class Plan
         public Fitted $fitted,
         /** The crop on the print; null on a screen. */
         public ?Size $print,
+        /** Usable paper that is not drawn on. */
         public Size $leftover,
         /** From the sheet's left edge to the drawing area. */
         public Length $left,
@@ -34,6 +42,7 @@ final readonly class Plan
         public Length $top,
         public Scale $scale,
         public Grid $grid,
+        public Addresses $addresses,
         public MarkLadder $across,
         public MarkLadder $down,
     ) {
@@ -46,66 +55,106 @@ final readonly class Plan
      */
     public static function of(Choices $choices): self
     {
-        $reference = $choices->reference;
+        $reference = $choices->framing->within($choices->whole);
         $advice = OrientationAdvice::for($reference->ratio(), SheetSize::check($choices->sheet));
         $sheet = $choices->turn->apply($choices->sheet, $advice);
         $usable = $choices->margins->inside($sheet);
 
-        $fitted = $choices->fit->onto($reference, $usable);
-        $width = $reference->across($fitted->crop->width);
-        $height = $reference->down($fitted->crop->height);
-        $print = $width === null || $height === null ? null : new Size($width, $height);
-
-        $leftover = $usable->minus($fitted->area);
-        $left = $choices->margins->left->plus($choices->placement->fromLeft($leftover));
-        $top = $choices->margins->top->plus($choices->placement->fromTop($leftover));
-
-        $grid = $fitted->cells === null ? $choices->school->over($fitted->area, $print) : Grid::even($fitted->cells);
-        $ruler = $choices->notation->ruler;
+        $fitted = $choices->fit->onto($reference, $choices->shape->inside($usable));
+        $grid = $fitted->cells === null ? $choices->school->over($fitted->area, self::onPrint($reference, $fitted)) : Grid::even($fitted->cells);
+        $fitted = $fitted->middle($grid->across->covered, $grid->down->covered);
+        $print = self::onPrint($reference, $fitted);
+        [$left, $top] = $choices->placement->of($fitted->area, $sheet, $choices->margins);
+        $rulers = [$choices->rulerOnPrint(), $choices->notation->ruler];
 
         return new self(
-            $choices, $advice, $sheet, $usable, $fitted, $print, $leftover, $left, $top,
+            $choices, $reference, $advice, $sheet, $usable, $fitted, $print,
+            $usable->minus($fitted->area),
+            $left, $top,
             Scale::of($fitted, $reference),
             $grid,
-            MarkLadder::along($grid->columns, $width, $fitted->area->width, $left, $ruler),
-            MarkLadder::along($grid->rows, $height, $fitted->area->height, $top, $ruler),
+            new Addresses($choices->labels, $choices->corner, $grid->cells()),
+            MarkLadder::along($grid->across, $print?->width, $fitted->area->width, $left, ...$rulers),
+            MarkLadder::along($grid->down, $print?->height, $fitted->area->height, $top, ...$rulers),
         );
     }
 
-    /** The first cell, on the paper. */
+    /** The first whole cell, on the paper. */
     public function cell(): Size
     {
         return $this->cellOf($this->fitted->area);
     }
 
-    /** The first cell, on the print; null on a screen. */
+    /** The first whole cell, on the print; null on a screen. */
     public function printCell(): ?Size
     {
         return $this->print === null ? null : $this->cellOf($this->print);
     }
 
+    /** From the drawing area to the sheet's right edge. */
+    public function right(): Length
+    {
+        return $this->sheet->width->minus($this->left)->minus($this->fitted->area->width);
+    }
+
+    /** From the drawing area to the sheet's bottom edge. */
+    public function bottom(): Length
+    {
+        return $this->sheet->height->minus($this->top)->minus($this->fitted->area->height);
+    }
+
     /**
      * Where a point of the crop is, across, on each of the three rulers.
      *
-     * @param  numeric-string  $share  of the crop's width, 0…1
+     * @param  Rational  $share  of the crop's width
      */
-    public function readAcross(string $share): Reading
+    public function readAcross(Rational $share): Reading
     {
-        return Reading::of($this->print?->width->times($share), $this->fitted->area->width->times($share), $this->left, $this->choices->notation->ruler);
+        return Reading::of($this->print?->width->times($share), $this->fitted->area->width->times($share), $this->left, $this->choices->rulerOnPrint(), $this->choices->notation->ruler);
     }
 
     /**
      * As readAcross, down.
      *
-     * @param  numeric-string  $share  of the crop's height, 0…1
+     * @param  Rational  $share  of the crop's height
      */
-    public function readDown(string $share): Reading
+    public function readDown(Rational $share): Reading
     {
-        return Reading::of($this->print?->height->times($share), $this->fitted->area->height->times($share), $this->top, $this->choices->notation->ruler);
+        return Reading::of($this->print?->height->times($share), $this->fitted->area->height->times($share), $this->top, $this->choices->rulerOnPrint(), $this->choices->notation->ruler);
+    }
+
+    /** @return list<Placed> the key points, as they lie in the crop */
+    public function points(): array
+    {
+        return array_map(fn (KeyPoint $point): Placed => Placed::in($this->fitted->crop, $point), $this->choices->points);
+    }
+
+    /** @return list<int> cells that need not be copied: row × columns + column, in order */
+    public function spared(): array
+    {
+        $cells = [];
+        foreach ($this->choices->regions as $region) {
+            if ($region->use->spares()) {
+                $cells = [...$cells, ...$region->cells($this->fitted->crop, $this->grid)];
+            }
+        }
+        sort($cells);
+
+        return array_values(array_unique($cells));
+    }
+
+    private static function onPrint(Reference $reference, Fitted $fitted): ?Size
+    {
+        $width = $reference->across($fitted->crop->width);
+        $height = $reference->down($fitted->crop->height);
+
+        return $width === null || $height === null ? null : new Size($width, $height);
     }
 
     private function cellOf(Size $board): Size
     {
-        return new Size($board->width->times($this->grid->columns[1]), $board->height->times($this->grid->rows[1]));
+        $grid = $this->grid;
+
+        return new Size($board->width->times($grid->across->span($grid->across->firstWhole())), $board->height->times($grid->down->span($grid->down->firstWhole())));
     }
 }

@@ -66,7 +66,7 @@ it('shows what each fit costs', function (string $fit, array $figures, string $s
 
 it('answers nonsense beside the field, keeps what was typed, and goes on when it is put right', function (string $rung, array $before, string $label, string $nonsense, string $says, string $sense) {
     $table = fresh('--sheet=letter --photo=6x4in', $rung);
-    array_map($table->press(...), $before);
+    $before === [] || $table->choose(...$before);
     $table->write($label, $nonsense);
     expect($table->fault($label))->toContain($says)->and($table->field($label)->getAttribute('value'))->toBe($nonsense);
     $table->see('[data-test=kept]', 'not saved yet')->isAccessible("{$rung} with a fault");
@@ -78,11 +78,16 @@ it('answers nonsense beside the field, keeps what was typed, and goes on when it
     ['photo', [], 'Width, measured', 'abc', 'is not a length; write it like 8 1/2 in', '6in'],
     ['paper', [], 'top', 'a bit', 'is not a length', '1/2'],
     ['paper', [], 'Width, measured', '99 m', 'a sheet has sides from 1 cm', '8 1/2'],
-    ['fit', ['whole cells'], 'Cell on the paper', '12 in', 'longer than the side it must divide', '2 in'],
-    ['grid', ['measure'], 'Side of a square', '0', 'cannot be 0 long', '1 1/4'],
+    ['grid', ['School', 'squares by measure'], 'Side of a square', '0', 'cannot be 0 long', '1 1/4'],
     ['grid', [], 'Columns', '500', 'the limit is 60 a side', '6'],
-    ['grid', ['equal parts'], 'Rows', '0', 'at least 1 of its rows', '6'],
+    ['grid', ['School', 'equal parts'], 'Rows', '0', 'at least 1 of its rows', '6'],
 ]);
+
+it('answers a cell that is too large beside it', function () {
+    $table = fresh('--sheet=letter --photo=6x4in', 'fit')->press('whole cells')->kept()->write('Cell on the paper', '12 in');
+    expect($table->fault('Cell on the paper'))->toContain('longer than the side it must divide');
+    $table->write('Cell on the paper', '2 in')->kept();
+});
 
 it('says when margins eat the sheet', function () {
     $table = fresh('--sheet=letter --photo=6x4in', 'paper')->write('left', '5 in')->write('right', '5 in');
@@ -178,7 +183,7 @@ it('shows true relative size: the paper’s cell is drawn as many times larger a
 });
 
 it('chooses a line colour and goes back to the advised one', function () {
-    $table = fresh('--sheet=letter --photo=6x4in', 'grid')->see('[data-test=line-reason]', 'shows best');
+    $table = fresh('--sheet=letter --photo=6x4in', 'grid')->unfold('Lines')->see('[data-test=line-reason]', 'shows best');
     $table->click('.pencils label:nth-of-type(4)')->kept()->see('[data-test=line-reason]', 'Your own choice.');
     expect($table->find('[data-test=photo-board] .rule:nth-of-type(2)')->getAttribute('stroke'))->toBe('#ffe84a');
     $table->press('as advised')->kept()->see('[data-test=line-reason]', 'shows best');
@@ -195,7 +200,7 @@ it('keeps the marks of a mesh when the counts change and come back', function ()
 it('speaks cm as well as inches, in one unit throughout', function () {
     $table = fresh('--sheet=a4 --photo=10x15cm --columns=4', 'marks', 600, 900)->see('[data-test=marks]', '5.3')->see('[data-test=sums]', 'Across: 21 ÷ 4 = 5.25 cm; on this ruler 5.3, 0.5 mm over.');
     expect($table->text('.workings'))->not->toContain(' in ');
-    $table->click('nav li:nth-child(2) a')->press('in')->kept()->click('nav li:nth-child(5) a')->see('[data-test=marks]', '2 1/16');
+    $table->click('nav li:nth-child(2) a')->unfold('Ruler and unit')->press('in')->kept()->click('nav li:nth-child(5) a')->see('[data-test=marks]', '2 1/16');
 });
 
 it('is usable on a phone at the easel, and by lamp', function () {

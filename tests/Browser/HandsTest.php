@@ -22,7 +22,7 @@ it('reaches everything by keyboard alone', function () {
     $reached = [];
     for ($i = 0; $i < 40; $i++) {
         $table->key(WebDriverKeys::TAB);
-        $focused = $table->browser->executeScript('const e = document.activeElement; return [e.tagName, (e.ariaLabel || e.innerText || e.value || "").trim().split("\n")[0], getComputedStyle(e).outlineStyle !== "none" || getComputedStyle(e.closest("label") ?? e.closest(".el-input__wrapper") ?? e).outlineStyle !== "none" || !!e.closest(".el-input__wrapper")]');
+        $focused = $table->browser->executeScript('const e = document.activeElement; return [e.tagName, (e.ariaLabel || e.innerText || e.value || "").trim().split("\n")[0], getComputedStyle(e).outlineStyle !== "none" || getComputedStyle(e.closest("label") ?? e.closest(".el-input__wrapper") ?? e).outlineStyle !== "none" || !!e.closest(".el-input__wrapper, .el-select__wrapper")]');
         if ($focused[0] === 'BODY') {
             break;
         }
@@ -31,8 +31,8 @@ it('reaches everything by keyboard alone', function () {
     }
     expect($reached)->toContain('Shelf', 'Photo', 'Paper', 'Marks', 'Copy', 'Closer', 'One of the columns more');
     // Radios turn by arrow keys, and the answer is kept.
-    $table->browser->executeScript('document.querySelector("fieldset input[value=count]").focus()');
-    $table->key(WebDriverKeys::ARROW_RIGHT)->see('.workings', 'Side of a square')->kept();
+    $table->browser->executeScript('document.querySelector("fieldset input[value=letters]").focus()');
+    $table->key(WebDriverKeys::ARROW_RIGHT)->see('nav', '1–4')->kept();
 });
 
 it('looks closer and back again, both boards together', function () {

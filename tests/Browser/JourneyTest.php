@@ -39,7 +39,7 @@ it('goes from a photo to a printed grid and a copied cell, with the same numbers
     foreach (['photo-board', 'paper-board'] as $board) {
         expect($table->texts("[data-test={$board}] .label"))->toBe(['A', 'B', 'C', 'D', 'E', '1', '2', '3', '4', '5', '6', '7']);
     }
-    $table->see('[data-test=line-reason]', 'shows best')->isAccessible('Grid');
+    $table->unfold('Lines')->see('[data-test=line-reason]', 'shows best')->isAccessible('Grid');
 
     // Marks: the table, the ladder and the command line say the same.
     $table->press('Marks')->see('h2', 'Marks down the side');

@@ -190,6 +190,58 @@ final class Table
         return $this;
     }
 
+    /** Unfolds a part of the workings, unless it is open already. */
+    public function unfold(string $name): self
+    {
+        $json = json_encode($name);
+        self::until(function () use ($json) {
+            $open = $this->browser->executeScript("const d = [...document.querySelectorAll('details')].find((e) => e.querySelector('summary b').innerText.trim() === {$json}); if (d && !d.open) d.querySelector('summary').click(); return d?.open ?? false");
+
+            return $open;
+        }, "“{$name}” to unfold");
+
+        return $this;
+    }
+
+    /** Picks from a list that folds away. */
+    public function choose(string $label, string $option): self
+    {
+        $this->field($label);
+        $json = json_encode($label);
+        $this->browser->executeScript("const l = [...document.querySelectorAll('label')].find((e) => e.innerText.trim() === {$json}); const w = document.getElementById(l.htmlFor).closest('.el-select__wrapper'); w.scrollIntoView({ block: 'center' }); w.click()");
+        $name = json_encode($option);
+        self::until(function () use ($name) {
+            $element = $this->pick("[...document.querySelectorAll('.el-select-dropdown__item')].find((e) => e.innerText.trim().replace(/\\s+/g, ' ').startsWith({$name}) && e.checkVisibility() && e.getBoundingClientRect().height > 0)");
+            $element?->click();
+
+            return $element !== null;
+        }, "“{$option}” to be offered under “{$label}”");
+
+        return $this;
+    }
+
+    /**
+     * Draws on a board with the mouse held down, from one place to another.
+     *
+     * @param  array{float, float}  $from  shares of the element
+     * @param  array{float, float}  $to
+     */
+    public function drawOn(string $css, array $from, array $to): self
+    {
+        $this->find($css);
+        [$left, $top, $width, $height] = $this->browser->executeScript('const r = document.querySelector(arguments[0]).getBoundingClientRect(); return [r.left, r.top, r.width, r.height]', [$css]);
+        $at = static fn (array $place): array => ['x' => $left + $place[0] * $width, 'y' => $top + $place[1] * $height];
+        $mouse = fn (string $type, array $place, int $buttons) => $this->devtools('Input.dispatchMouseEvent', ['type' => $type, ...$at($place), 'button' => 'left', 'buttons' => $buttons, 'clickCount' => 1]);
+        $mouse('mouseMoved', $from, 0);
+        $mouse('mousePressed', $from, 1);
+        foreach ([0.5, 1.0] as $part) {
+            $mouse('mouseMoved', [$from[0] + ($to[0] - $from[0]) * $part, $from[1] + ($to[1] - $from[1]) * $part], 1);
+        }
+        $mouse('mouseReleased', $to, 0);
+
+        return $this;
+    }
+
     /** Types over what a labelled field holds, and leaves it. */
     public function write(string $label, string $words): self
     {

@@ -2,15 +2,32 @@
 
 use InchLadder\Fit\CellTooLarge;
 use InchLadder\Fit\Reference;
+use InchLadder\Grid\Addresses;
 use InchLadder\Grid\Cells;
+use InchLadder\Grid\Corner;
 use InchLadder\Grid\CountOutOfRange;
+use InchLadder\Grid\Division;
+use InchLadder\Grid\Edge;
+use InchLadder\Grid\Fineness;
+use InchLadder\Grid\FoldsOdd;
 use InchLadder\Grid\Grid;
 use InchLadder\Grid\Lab;
 use InchLadder\Grid\Labels;
 use InchLadder\Grid\LineColour;
+use InchLadder\Grid\Remainder;
+use InchLadder\Grid\School;
+use InchLadder\Grid\Schools\AxesWithTicks;
+use InchLadder\Grid\Schools\CentreCross;
+use InchLadder\Grid\Schools\Folding;
+use InchLadder\Grid\Schools\MainLines;
+use InchLadder\Grid\Schools\OwnLines;
 use InchLadder\Grid\Schools\ProportionalCells;
+use InchLadder\Grid\Schools\QuartersAndDiagonals;
 use InchLadder\Grid\Schools\SquaresByCount;
 use InchLadder\Grid\Schools\SquaresByMeasure;
+use InchLadder\Grid\Schools\Thirds;
+use InchLadder\Grid\SetUpTime;
+use InchLadder\Measure\Rational;
 use Tests\Core\Plans;
 
 /** @return list<string> */
@@ -31,8 +48,8 @@ it('lays squares by count: so many across, as many down as fit', function (strin
 it('lays squares by measure, on the paper or on the print', function (string $cell, bool $onPrint, int $columns, int $rows, bool $partial) {
     $grid = (new SquaresByMeasure(length($cell), $onPrint))->over(size('7.5x10.5in'), size('5x7in'));
     expect([$grid->cells()->columns, $grid->cells()->rows])->toBe([$columns, $rows])
-        ->and($grid->isPartialColumn($columns - 1))->toBe($partial)
-        ->and($grid->isPartialColumn(0))->toBeFalse();
+        ->and($grid->across->isPartial($columns - 1))->toBe($partial)
+        ->and($grid->across->isPartial(0))->toBeFalse();
 })->with([
     ['1.5 in', false, 5, 7, false], ['1 in', true, 5, 7, false], ['1 in', false, 8, 11, true], ['2 in', true, 3, 4, true], ['2 cm', false, 10, 14, true],
 ]);
@@ -68,23 +85,79 @@ it('refuses squares that make more than 60, or none', function (string $cell, st
     expect(fn () => (new SquaresByMeasure(length($cell)))->over(size('8x10in'), null))->toThrow($exception);
 })->with([['1 mm', CountOutOfRange::class], ['9 in', CellTooLarge::class], ['0', CellTooLarge::class], ['10 in', CellTooLarge::class]]);
 
-it('names cells in one way only', function (Labels $labels, int $column, int $row, string $address) {
-    expect($labels->address($column, $row))->toBe($address);
+it('names cells in one way only', function (Labels $labels, Corner $corner, int $column, int $row, string $address) {
+    expect((new Addresses($labels, $corner, Cells::of(60, 60)))->of($column, $row))->toBe($address);
 })->with([
-    [Labels::Letters, 0, 0, 'A1'], [Labels::Letters, 2, 3, 'C4'], [Labels::Letters, 25, 9, 'Z10'], [Labels::Letters, 26, 0, 'AA1'],
-    [Labels::Letters, 51, 0, 'AZ1'], [Labels::Letters, 52, 0, 'BA1'], [Labels::Letters, 59, 59, 'BH60'],
-    [Labels::Numbers, 0, 0, '1 in, 1 down'], [Labels::Numbers, 4, 2, '5 in, 3 down'],
+    [Labels::Letters, Corner::TopLeft, 0, 0, 'A1'], [Labels::Letters, Corner::TopLeft, 2, 3, 'C4'], [Labels::Letters, Corner::TopLeft, 25, 9, 'Z10'],
+    [Labels::Letters, Corner::TopLeft, 26, 0, 'AA1'], [Labels::Letters, Corner::TopLeft, 52, 0, 'BA1'], [Labels::Letters, Corner::TopLeft, 59, 59, 'BH60'],
+    [Labels::Letters, Corner::TopRight, 59, 0, 'A1'], [Labels::Letters, Corner::TopRight, 0, 3, 'BH4'],
+    [Labels::Numbers, Corner::TopLeft, 0, 0, '1 in, 1 down'], [Labels::Numbers, Corner::TopLeft, 4, 2, '5 in, 3 down'], [Labels::Numbers, Corner::TopRight, 55, 2, '5 in, 3 down'],
+    [Labels::Running, Corner::TopLeft, 0, 0, '1'], [Labels::Running, Corner::TopLeft, 4, 2, '125'], [Labels::Running, Corner::TopRight, 59, 1, '61'],
 ]);
 
-it('gives no two cells the same address', function (Labels $labels) {
-    $addresses = [];
-    foreach (range(0, 59) as $column) {
-        foreach (range(0, 59) as $row) {
-            $addresses[] = $labels->address($column, $row);
-        }
-    }
-    expect(array_unique($addresses))->toHaveCount(3600);
-})->with(Labels::cases());
+it('gives no two cells the same address', function (Labels $labels, Corner $corner) {
+    $all = (new Addresses($labels, $corner, Cells::of(60, 60)))->all();
+    expect($all)->toHaveCount(3600)->and(array_unique($all))->toHaveCount(3600);
+})->with(Labels::cases())->with(Corner::cases());
+
+it('numbers the rows of a running count by their first cell', function () {
+    $addresses = new Addresses(Labels::Running, Corner::TopLeft, Cells::of(5, 7));
+    expect([$addresses->column(0), $addresses->column(4), $addresses->row(0), $addresses->row(2)])->toBe(['1', '5', '1', '11']);
+});
+
+it('does with what remains as it is told', function (Remainder $remainder, array $fractions, array $partial, string $covered) {
+    // 8 in in steps of 3 in: two whole squares, and 2 in over.
+    $edge = Edge::steps(Rational::nd(3, 8), $remainder, 'columns');
+    expect(fractions($edge->fractions))->toBe($fractions)->and($edge->partial)->toBe($partial)->and((string) $edge->covered)->toBe($covered);
+})->with([
+    'kept' => [Remainder::Keep, ['0', '3/8', '3/4', '1'], [2], '1'],
+    'shared' => [Remainder::Share, ['0', '1/8', '1/2', '7/8', '1'], [0, 3], '1'],
+    'dropped' => [Remainder::Drop, ['0', '1/2', '1'], [], '3/4'],
+    'absorbed' => [Remainder::Absorb, ['0', '1/3', '2/3', '1'], [], '1'],
+]);
+
+it('draws neither picture nor paper where what remains is dropped, and keeps the scale', function () {
+    $plan = Plans::of(Reference::printed(size('4x6in')), size('8x12in'), school: new SquaresByMeasure(length('3 in'), false, Remainder::Drop));
+    expect($plan->fitted->area)->toEqual(size('6x12in'))->and($plan->print)->toEqual(size('3x6in'))->and((string) $plan->scale->x)->toBe('2')
+        ->and((string) $plan->fitted->crop->left)->toBe('1/8')->and($plan->left)->toBeLength('1 in')->and($plan->cell())->toEqual(size('3x3in'));
+});
+
+it('lays each school on the one model', function (School $school, array $across, array $down, bool $diagonals, int $lines) {
+    $grid = $school->over(size('8x12in'), null);
+    expect(fractions($grid->columns))->toBe($across)->and(fractions($grid->rows))->toBe($down)->and($grid->diagonals)->toBe($diagonals)->and($grid->innerLines())->toBe($lines)
+        ->and($school->reasons()->for)->toEndWith('.')->and($school->reasons()->against)->toEndWith('.');
+})->with([
+    'thirds' => [new Thirds, ['0', '1/3', '2/3', '1'], ['0', '1/3', '2/3', '1'], false, 4],
+    'quarters and diagonals' => [new QuartersAndDiagonals, ['0', '1/2', '1'], ['0', '1/2', '1'], true, 4],
+    'folding' => [Folding::into(4, 2), ['0', '1/4', '1/2', '3/4', '1'], ['0', '1/2', '1'], false, 4],
+    'centre cross' => [new CentreCross, ['0', '1/2', '1'], ['0', '1/2', '1'], false, 2],
+    'axes' => [new AxesWithTicks(Rational::nd(1, 4), Rational::nd(1, 3), length('1 in')), ['0', '1/4', '1'], ['0', '1/3', '1'], false, 2],
+    'main lines, in any order, once each' => [new MainLines([Rational::nd(2, 3), Rational::nd(1, 5), Rational::nd(2, 3)], [Rational::one()]), ['0', '1/5', '2/3', '1'], ['0', '1'], false, 2],
+    'own lines, those beyond the edge left out' => [new OwnLines([length('2 in'), length('9 in')], [length('3 in')]), ['0', '1/4', '1'], ['0', '1/4', '1'], false, 2],
+]);
+
+it('ticks the axes from where they meet', function () {
+    $axes = (new AxesWithTicks(Rational::nd(1, 4), Rational::nd(1, 3), length('2 in')))->over(size('8x12in'), null)->axes;
+    expect(fractions($axes->across))->toBe(['0', '1/4', '1/2', '3/4', '1'])->and(fractions($axes->down))->toBe(['0', '1/6', '1/3', '1/2', '2/3', '5/6', '1']);
+});
+
+it('folds into halves of halves only', fn (int $parts) => Folding::into(4, $parts))->with([0, 1, 3, 6, 12, 32])->throws(FoldsOdd::class, 'Folding gives 2, 4, 8 or 16 parts');
+
+it('cuts one cell finer and leaves the mesh as it is', function () {
+    $grid = Grid::even(Cells::of(2, 5));
+    $division = new Division(1, 2, 4);
+    expect(fractions($division->across($grid)))->toBe(['5/8', '3/4', '7/8'])->and(fractions($division->down($grid)))->toBe(['9/20', '1/2', '11/20'])
+        ->and($division->isIn($grid))->toBeTrue()->and((new Division(2, 0, 2))->isIn($grid))->toBeFalse();
+});
+
+it('proposes columns for the smallest thing that matters', function (Fineness $fineness, string $feature, int $columns) {
+    expect($fineness->columns(Rational::of($feature)))->toBe($columns);
+})->with([[Fineness::Loose, '1/8', 8], [Fineness::Middling, '1/8', 16], [Fineness::Exact, '1/8', 32], [Fineness::Loose, '0.3', 4], [Fineness::Loose, '1', 1]]);
+
+it('says when a thing is too small for any grid', fn () => Fineness::Exact->columns(Rational::nd(1, 20)))->throws(CountOutOfRange::class, '80 columns are more');
+
+it('allows five to ten minutes for a dozen lines', fn (int $lines, string $words) => expect(SetUpTime::forLines($lines)->words())->toBe($words))
+    ->with([[12, '5 to 10 min'], [0, 'nothing to rule'], [1, 'about 1 min'], [7, '3 to 6 min'], [118, '50 to 99 min']]);
 
 it('tells the cell a point lies in; the far edges belong to the last', function (float $x, float $y, array $cell) {
     expect(Grid::even(Cells::of(4, 5))->cellAt($x, $y))->toBe($cell);

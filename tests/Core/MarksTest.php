@@ -28,7 +28,7 @@ function ladder(string $edge, int $parts, string $ruler = '1/16 in', ?string $pr
 {
     $grid = (new ProportionalCells(Cells::of($parts, 1)))->over(size("{$edge}x{$edge}"), null);
 
-    return MarkLadder::along($grid->columns, $print === null ? null : length($print), length($edge), length($offset), Graduation::read($ruler));
+    return MarkLadder::along($grid->across, $print === null ? null : length($print), length($edge), length($offset), Graduation::read($ruler), Graduation::read($ruler));
 }
 
 it('marks an edge from one zero', function (string $edge, int $parts, string $ruler, array $marks) {
@@ -91,13 +91,24 @@ it('lays the same fractions on the print, the area and the sheet', function () {
 
 it('does not call a partial last cell a stepping error', function () {
     $grid = (new SquaresByMeasure(length('3 in')))->over(size('10x10in'), null);
-    $ladder = MarkLadder::along($grid->columns, null, length('10 in'), Length::zero(), Graduation::read('1/16 in'));
+    $ladder = MarkLadder::along($grid->across, null, length('10 in'), Length::zero(), Graduation::read('1/16 in'), Graduation::read('1/16 in'));
     expect(last($ladder->marks)->steppedError->isZero())->toBeTrue();
 });
 
 it('reads any point on all three rulers', function () {
     $plan = Plans::of(Reference::printed(size('5x7in')), size('8x12in'), new Inset(Rational::one()));
     // Inset 8 × 11.2, so 0.4 in above.
-    $down = $plan->readDown('0.5');
+    $down = $plan->readDown(Rational::nd(1, 2));
     expect($down->print->exact)->toBeLength('3.5 in')->and($down->area->exact)->toBeLength('5.6 in')->and($down->sheet->exact)->toBeLength('6 in');
 });
+
+it('rounds the print to its own ruler', function () {
+    $edge = (new ProportionalCells(Cells::of(7, 1)))->over(size('11x11in'), null)->across;
+    $ladder = MarkLadder::along($edge, length('5 in'), length('11 in'), length('0'), Graduation::read('1/4 in'), Graduation::read('1/16 in'));
+    // 5/7 in is 0.714: 3/4 in on quarters, while 11/7 in on sixteenths is 1 9/16.
+    expect($ladder->marks[0]->at->print?->reading)->toBeLength('3/4 in')->and($ladder->marks[0]->at->area->reading)->toBeLength('1 9/16 in');
+});
+
+it('tells which laying of a short ruler a mark falls in', function (string $ruler, array $layings) {
+    expect(array_map(fn (Mark $mark) => MarkLadder::layingOf($mark, length($ruler)), ladder('24 in', 4)->marks))->toBe($layings);
+})->with([['12 in', [1, 1, 2, 2]], ['6 in', [1, 2, 3, 4]], ['36 in', [1, 1, 1, 1]]]);

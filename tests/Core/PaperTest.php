@@ -6,11 +6,15 @@ use InchLadder\Measure\Rational;
 use InchLadder\Paper\Catalogue;
 use InchLadder\Paper\Margins;
 use InchLadder\Paper\MarginsEatSheet;
+use InchLadder\Paper\Measured;
+use InchLadder\Paper\OffTheSheet;
 use InchLadder\Paper\OrientationAdvice;
 use InchLadder\Paper\Placement;
+use InchLadder\Paper\Shape;
 use InchLadder\Paper\SheetSize;
 use InchLadder\Paper\SheetSizeOutOfBounds;
 use InchLadder\Paper\SheetUnknown;
+use InchLadder\Paper\Spot;
 use InchLadder\Paper\Turn;
 use Tests\Core\Plans;
 
@@ -71,14 +75,37 @@ it('turns the sheet only as it is told', function (Turn $turn, string $photo, st
     [Turn::Upright, '6x4in', '8.5 in'], [Turn::Sideways, '4x6in', '11 in'],
 ]);
 
-it('puts the drawing area where it is wanted inside the margins', function (Placement $placement, string $left, string $top) {
+it('puts the drawing area where it is wanted inside the margins', function (Spot|array $place, string $left, string $top) {
     $plan = Plans::of(
         Reference::printed(size('5x7in')), size('9x12in'), new Inset(Rational::nd(1, 2)),
-        margins: new Margins(length('1 in'), length('1 in'), length('1 in'), length('2 in')), placement: $placement,
+        margins: new Margins(length('1 in'), length('1 in'), length('1 in'), length('2 in')),
+        placement: $place instanceof Spot ? Placement::at($place) : Placement::offset(length($place[0]), length($place[1])),
     );
     // Usable 6 × 10, inset 6 × 8.4 at half size: 3 × 4.2, so 3 × 5.8 to spare.
     expect($plan->left)->toBeLength($left)->and($plan->top)->toBeLength($top);
 })->with([
-    [Placement::Centred, '3.5 in', '3.9 in'], [Placement::TopLeft, '2 in', '1 in'], [Placement::TopRight, '5 in', '1 in'],
-    [Placement::BottomLeft, '2 in', '6.8 in'], [Placement::BottomRight, '5 in', '6.8 in'],
+    [Spot::Centred, '3.5 in', '3.9 in'], [Spot::TopLeft, '2 in', '1 in'], [Spot::TopRight, '5 in', '1 in'],
+    [Spot::BottomLeft, '2 in', '6.8 in'], [Spot::BottomRight, '5 in', '6.8 in'],
+    // Of 5.8 in to spare, 45 % lie above: 2.61 in (common practice).
+    [Spot::Optical, '3.5 in', '3.61 in'],
+    'own offsets, over the margin' => [['1/2 in', '6 in'], '1/2 in', '6 in'],
 ]);
+
+it('refuses offsets that run off the sheet', function (string $left, string $top, string $says) {
+    $plan = fn () => Plans::of(Reference::printed(size('5x7in')), size('9x12in'), new Inset(Rational::nd(1, 2)), placement: Placement::offset(length($left), length($top)));
+    expect($plan)->toThrow(OffTheSheet::class, $says);
+})->with([['5 in', '1 in', 'from the left edge it may lie 0 to 4.71 in'], ['1 in', '6.5 in', 'from the top edge it may lie 0 to 6 in']]);
+
+it('points out a sheet that is further off than ISO 216 allows', function (string $key, string $measured, ?bool $within, string $short) {
+    $found = Measured::against(Catalogue::find($key), size($measured));
+    expect($found->isWithinTolerance)->toBe($within)->and($found->short)->toBeLength($short);
+})->with([
+    // ISO 216: ±1.5 mm to 150 mm, ±2 mm to 600 mm, ±3 mm above.
+    ['a6', '106.5x148mm', true, '1.5 mm'], ['a6', '106.6x148mm', false, '1.6 mm'], ['a4', '212x299mm', true, '2 mm'], ['a4', '210x294.9mm', false, '0'],
+    ['a0', '844x1192mm', true, '3 mm'], ['a0', '841x1192.1mm', false, '0'], 'measured sideways' => ['a4', '297x210mm', true, '0'],
+    'no tolerance is named' => ['letter', '9x11in', null, '0.5 in'],
+]);
+
+it('draws a circle on the largest square of the paper, an oval on all of it', function (Shape $shape, string $area) {
+    expect(Plans::of(Reference::printed(size('5x7in')), size('9x12in'), shape: $shape)->fitted->area)->toEqual(size($area));
+})->with([[Shape::Circle, '9x9in'], [Shape::Oval, '9x12in'], [Shape::Rectangle, '9x12in']]);

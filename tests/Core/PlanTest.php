@@ -1,20 +1,38 @@
 <?php
 
+use InchLadder\Fit\Crop;
 use InchLadder\Fit\Frame;
 use InchLadder\Fit\Reference;
 use InchLadder\Fit\Ways\CropToPaper;
+use InchLadder\Fit\Ways\CropToRatio;
+use InchLadder\Fit\Ways\FreeCrop;
 use InchLadder\Fit\Ways\Inset;
 use InchLadder\Fit\Ways\Stretch;
 use InchLadder\Fit\Ways\WholeCells;
 use InchLadder\Grid\Cells;
 use InchLadder\Grid\Labels;
+use InchLadder\Grid\Remainder;
+use InchLadder\Grid\Schools\AxesWithTicks;
+use InchLadder\Grid\Schools\CentreCross;
+use InchLadder\Grid\Schools\Folding;
+use InchLadder\Grid\Schools\MainLines;
+use InchLadder\Grid\Schools\OwnLines;
 use InchLadder\Grid\Schools\ProportionalCells;
+use InchLadder\Grid\Schools\QuartersAndDiagonals;
 use InchLadder\Grid\Schools\SquaresByCount;
 use InchLadder\Grid\Schools\SquaresByMeasure;
+use InchLadder\Grid\Schools\Thirds;
 use InchLadder\Measure\Rational;
+use InchLadder\Paper\Catalogue;
 use InchLadder\Paper\Margins;
 use InchLadder\Paper\Placement;
+use InchLadder\Paper\Spot;
 use InchLadder\Paper\Turn;
+use InchLadder\Photo\Border;
+use InchLadder\Photo\Framing;
+use InchLadder\Photo\Keep;
+use InchLadder\Photo\Subject;
+use InchLadder\Photo\Turning;
 use InchLadder\Plan\Decisions;
 use InchLadder\Plan\Plan;
 use InchLadder\Plan\Sums;
@@ -50,7 +68,7 @@ function holds(Plan $plan): void
     }
     // Every number can be said.
     $sums = new Sums($plan);
-    $said = [...$sums->photo(), ...$sums->paper(), ...$sums->fit(), ...$sums->grid(), ...$sums->marks()];
+    $said = [...$sums->all(), ...$sums->photo->warnings(), ...$sums->paper->warnings(), ...$sums->fit->warnings()];
     $decided = new Decisions($plan);
     array_push($said, $decided->photo(), $decided->paper(), $decided->fit(), $decided->grid(), $decided->marks());
     foreach ($said as $line) {
@@ -68,20 +86,28 @@ it('keeps its promises for any photo, paper, fit and grid', function (string $ph
         new Stretch,
         new WholeCells(length('2 cm'), Frame::centred()),
         new WholeCells(length('1 1/3 in'), new Frame(Rational::of('0.2'), null, Rational::one())),
+        new WholeCells(length('2 cm'), Frame::centred(), 3, 3, length('1/2 in')),
+        new CropToRatio(Rational::nd(4, 5), Frame::centred()),
+        new FreeCrop(Crop::at(Rational::of('0.1'), null, Rational::of('0.31'), Rational::of('0.77'))),
     ];
-    $schools = [SquaresByCount::across(4), new ProportionalCells(Cells::of(7, 3)), new SquaresByMeasure(length('13 mm')), new SquaresByMeasure(length('1/2 in'), true)];
+    $schools = [
+        SquaresByCount::across(4), SquaresByCount::across(3, Remainder::Share), SquaresByCount::across(5, Remainder::Drop), new ProportionalCells(Cells::of(7, 3)),
+        new SquaresByMeasure(length('13 mm')), new SquaresByMeasure(length('1/2 in'), true), new SquaresByMeasure(length('1/2 in'), false, Remainder::Absorb),
+        new Thirds, new QuartersAndDiagonals, Folding::into(8, 16), new CentreCross, new AxesWithTicks(Rational::nd(1, 3), Rational::nd(5, 8), length('1 cm')),
+        new MainLines([Rational::of('0.37')], [Rational::nd(1, 3), Rational::of('0.62')]), new OwnLines([length('1 1/8 in')], [length('3 cm')]),
+    ];
     $margins = new Margins(length('1/4 in'), length('3 mm'), length('1/2 in'), length('0'));
     $n = 0;
     foreach ($references as $reference) {
         foreach ($fits as $i => $fit) {
             foreach ($schools as $j => $school) {
-                $place = Placement::cases()[($i + $j) % count(Placement::cases())];
-                holds(Plans::of($reference, size($sheet), $fit, $school, $margins, $ruler, Turn::cases()[$j], $place, Labels::cases()[$i % 2]));
+                $place = Placement::at(Spot::cases()[($i + $j) % count(Spot::cases())]);
+                holds(Plans::of($reference, size($sheet), $fit, $school, $margins, $ruler, Turn::cases()[$j % 4], Labels::cases()[$i % 3], placement: $place));
                 $n++;
             }
         }
     }
-    expect($n)->toBe(56);
+    expect($n)->toBe(2 * count($fits) * count($schools));
 })->with([
     ['5x7in', '8.5x11in', '1/16 in'],
     ['11x4in', '9x12in', '1/8 in'],
@@ -91,7 +117,7 @@ it('keeps its promises for any photo, paper, fit and grid', function (string $ph
 ]);
 
 it('writes its sums as a careful person would', function (string $rung, string $line, Closure $plan) {
-    expect((new Sums($plan()))->{$rung}())->toContain($line);
+    expect((new Sums($plan()))->{$rung}->lines())->toContain($line);
 })->with([
     ['photo', 'Print 5 × 7 in.', fn () => Plans::of(Reference::printed(size('5x7in')), size('8.5x11in'))],
     ['photo', 'The wider side is the longer: 3000 × 2000 pixels, shape 1.5.', fn () => Plans::of(Reference::onScreen(3000, 2000), size('8.5x11in'))],
@@ -103,12 +129,32 @@ it('writes its sums as a careful person would', function (string $rung, string $
     ['fit', '33.3 % of the photo is trimmed: 1 in off the left, 1 in off the right.', fn () => Plans::of(Reference::printed(size('6x4in')), size('10x10in'))],
     ['fit', '33.3 % of the photo is trimmed: 16.7 % off the left, 16.7 % off the right.', fn () => Plans::of(Reference::onScreen(600, 400), size('10x10in'))],
     ['fit', '5 × 1 1/2 = 7 1/2 in across, 7 × 1 1/2 = 10 1/2 in down.', fn () => Plans::of(Reference::printed(size('5x7in')), size('8.5x11in'), new WholeCells(length('1.5in'), Frame::centred()))],
-    ['fit', '7 1/2 ÷ 5 in = ×1 1/2; the area grows ×2 1/4.', fn () => Plans::of(Reference::printed(size('5x7in')), size('7.5x10.5in'))],
-    ['fit', 'Stretched 2.27 %: a slope of 20° becomes 19.6°.', fn () => Plans::of(Reference::printed(size('8x10in')), size('9x11in'), new Stretch)],
+    ['fit', '7 1/2 ÷ 5 in = ×1 1/2, larger, 3:2 or 150 %; the area grows ×2 1/4.', fn () => Plans::of(Reference::printed(size('5x7in')), size('7.5x10.5in'))],
+    ['fit', '3 ÷ 6 in = ×1/2, smaller, 1:2 or 50 %; the area grows ×1/4.', fn () => Plans::of(Reference::printed(size('6x4in')), size('3x2in'))],
+    ['fit', 'The same size: what is measured on the print is drawn as it is. A misprinted guide cancels out only when it is used on both.', fn () => Plans::of(Reference::printed(size('5x7in')), size('5x7in'))],
+    ['fit', 'The height stops it first; all the slack is at the sides.', fn () => Plans::of(Reference::printed(size('5x7in')), size('10x7in'), new Inset(Rational::one()))],
+    ['fit', 'A straight edge laid through the photo’s corners meets the paper’s right edge, 1 1/2 in from its far corner.', fn () => Plans::of(Reference::printed(size('6x4in')), size('9x7.5in'))],
+    ['fit', 'A straight edge laid through the photo’s corners meets the paper’s far corner.', fn () => Plans::of(Reference::printed(size('6x4in')), size('9x6in'))],
+    ['fit', 'Two cells to keep apart: 1 × 1 in on the print, 1 1/2 × 1 1/2 in on the paper.', fn () => Plans::of(Reference::printed(size('5x7in')), size('8.5x11in'), new WholeCells(length('1.5in'), Frame::centred()))],
+    ['photo', 'Nearly 5 × 7 in, a usual print, but 1/16 in less across and the same down; the measured size counts.', fn () => Plans::of(Reference::printed(size('4 15/16 x 7 in')), size('8.5x11in'))],
+    ['photo', 'A cell has 750 pixels to its side; printed as large as the drawing there are 273 to the inch, and Canvas 20 × 24 in is the largest sheet it fills with 150.', fn () => Plans::of(Reference::onScreen(3000, 3882), size('11x14in'))],
+    ['photo', 'The photo is turned a quarter clockwise, mirrored; its file stays as it is.', fn () => Plans::of(Reference::onScreen(300, 200), size('11x14in'), framing: new Framing(Turning::of(5, true, 0, Keep::Shape), Border::none()))],
+    ['photo', 'The border, 36 % of the photo, is no part of the picture: every guide is computed from the picture alone.', fn () => Plans::of(Reference::onScreen(300, 200), size('11x14in'), framing: new Framing(Turning::none(), Border::of(...array_fill(0, 4, Rational::of('0.1')))))],
+    ['paper', 'To the edges: 1 1/4 left, 1 1/4 right, 1/2 above, 1/2 below; left and right are equal.', fn () => Plans::of(Reference::printed(size('6x10in')), size('8.5x11in'), new Inset(Rational::one()), margins: Margins::all(length('1/2 in')))],
+    ['paper', 'Corners, from the left edge and the top: 1 1/4 and 1/2, 7 1/4 and 1/2, 1 1/4 and 10 1/2, 7 1/4 and 10 1/2.', fn () => Plans::of(Reference::printed(size('6x10in')), size('8.5x11in'), new Inset(Rational::one()), margins: Margins::all(length('1/2 in')))],
+    ['paper', 'A4 is 21 × 29.7 cm: the short side is 0.1 cm short, the long side as it should be. The measured size counts.', fn () => Plans::of(Reference::printed(size('10x15cm')), size('209x297mm'), ruler: '1 mm', standard: Catalogue::find('a4'))],
+    ['paper', 'The margins take 19.8 % of the sheet.', fn () => Plans::of(Reference::printed(size('6x10in')), size('8.5x11in'), margins: Margins::all(length('1/2 in')))],
+    ['paper', 'The farthest mark lies 11 in from the zero corner: a ruler of 6 in is laid 2 times.', fn () => Plans::of(Reference::printed(size('6x10in')), size('8.5x11in'), reach: length('6 in'))],
+    ['marks', 'Down: from the sheet’s edge the ruler reaches line 2; tick where it ends, 6 in, and lay its zero there for the rest.', fn () => Plans::of(Reference::printed(size('5x5in')), size('10x10in'), school: new ProportionalCells(Cells::of(1, 4)), reach: length('6 in'))],
+    ['grid', 'Across: 4 parts, 3 lines inside, 5 with the edges. Down: 5 parts, 4 lines inside, 6 with the edges.', fn () => Plans::of(Reference::printed(size('4x5in')), size('8x10in'), school: new ProportionalCells(Cells::of(4, 5)))],
+    ['grid', 'What remains, 2 in, is not drawn: half of it is left at either side.', fn () => Plans::of(Reference::printed(size('4x5in')), size('8x10in'), school: new SquaresByMeasure(length('3 in'), false, Remainder::Drop))],
+    ['grid', 'What remains is shared: 1 in of partial cells at both sides.', fn () => Plans::of(Reference::printed(size('4x5in')), size('8x10in'), school: new SquaresByMeasure(length('3 in'), false, Remainder::Share))],
+    ['grid', 'To mark and rule: 5 to 10 min a board (common practice). A mark is off by 1/32 in at most, on this ruler.', fn () => Plans::of(Reference::printed(size('4x5in')), size('8x10in'), school: new ProportionalCells(Cells::of(6, 8)))],
+    ['grid', 'The axes meet 2 in from the sheet’s left edge and 5 in from its top; points right and down of them count plus.', fn () => Plans::of(Reference::printed(size('4x5in')), size('8x10in'), school: new AxesWithTicks(Rational::nd(1, 4), Rational::nd(1, 2), length('1 in')))],
     ['grid', '4 columns and 5 rows: 20 cells, 7 lines inside the frame.', fn () => Plans::of(Reference::printed(size('4x5in')), size('8x10in'), school: new ProportionalCells(Cells::of(4, 5)))],
     ['grid', 'A cell is 2 × 2 in on the paper, 1 × 1 in on the print.', fn () => Plans::of(Reference::printed(size('4x5in')), size('8x10in'), school: new ProportionalCells(Cells::of(4, 5)))],
     ['grid', 'What remains at the right, 2 in, is kept as partial cells.', fn () => Plans::of(Reference::printed(size('4x5in')), size('8x10in'), school: new SquaresByMeasure(length('3 in')))],
-    ['grid', 'These cells are not square; they keep the proportion as long as both boards have the same counts.', fn () => Plans::of(Reference::printed(size('4x5in')), size('8x10in'), school: new ProportionalCells(Cells::of(3, 3)))],
+    ['grid', 'These cells are not square; they keep the proportion as long as both boards have the same counts. The nearest to squares is 3 by 4.', fn () => Plans::of(Reference::printed(size('4x5in')), size('8x10in'), school: new ProportionalCells(Cells::of(3, 3)))],
     ['marks', 'Down: 11 ÷ 7 = 1 4/7 in; on this ruler 1 9/16, 0.009 in short.', fn () => Plans::of(Reference::printed(size('5.5x11in')), size('5.5x11in'), school: new ProportionalCells(Cells::of(1, 7)))],
     ['marks', 'Stepping 1 9/16 in down the side would put line 7 out by 1/16 in short.', fn () => Plans::of(Reference::printed(size('5.5x11in')), size('5.5x11in'), school: new ProportionalCells(Cells::of(1, 7)))],
     ['marks', 'Stepping 2 1/8 in across the top would put line 5 out by 1/8 in over.', fn () => Plans::of(Reference::printed(size('10.5x7in')), size('10.5x7in'), school: new ProportionalCells(Cells::of(5, 1)))],
@@ -119,7 +165,8 @@ it('writes its sums as a careful person would', function (string $rung, string $
 it('says each decision in a few words', function (string $rung, string $words, Closure $plan) {
     expect((new Decisions($plan()))->{$rung}())->toBe($words);
 })->with([
-    ['photo', '5 × 7 in print', fn () => Plans::of(Reference::printed(size('5x7in')), size('8.5x11in'))],
+    ['photo', '5 × 7 in print', fn () => Plans::of(Reference::printed(size('5x7in'), 500, 700), size('8.5x11in'))],
+    ['photo', '5 × 7 in, no photo', fn () => Plans::of(Reference::printed(size('5x7in')), size('8.5x11in'))],
     ['photo', 'on a screen', fn () => Plans::of(Reference::onScreen(3, 2), size('8.5x11in'))],
     ['paper', '8 1/2 × 11 in, upright', fn () => Plans::of(Reference::onScreen(3, 2), size('8.5x11in'))],
     ['paper', '11 × 8 1/2 in, sideways', fn () => Plans::of(Reference::onScreen(3, 2), size('8.5x11in'), turn: Turn::Advised)],
@@ -134,4 +181,19 @@ it('says each decision in a few words', function (string $rung, string $words, C
     ['marks', '6 lines to rule', fn () => Plans::of(Reference::onScreen(4, 4), size('8x8in'))],
     ['marks', '1 line to rule', fn () => Plans::of(Reference::onScreen(4, 4), size('8x8in'), school: new ProportionalCells(Cells::of(2, 1)))],
     ['marks', 'the frame only', fn () => Plans::of(Reference::onScreen(4, 4), size('8x8in'), school: new ProportionalCells(Cells::of(1, 1)))],
+]);
+
+it('warns of what needs the eye, and of nothing else', function (string $rung, array $warnings, Closure $plan) {
+    expect((new Sums($plan()))->{$rung}->warnings())->toBe($warnings);
+})->with([
+    'pixels enough' => ['photo', [], fn () => Plans::of(Reference::printed(size('5x7in'), 1500, 2100), size('8.5x11in'))],
+    'too few for the print' => ['photo', ['At this print size the photo has 100 pixels to the inch; under 150 they show. It carries 3 5/16 × 4 5/16 in well.'], fn () => Plans::of(Reference::printed(size('5x7in'), 500, 700), size('8.5x11in'))],
+    'too few for the cells' => ['photo', ['A cell has only 30 pixels to its side; under 100 they show. Take fewer cells, or crop less.'], fn () => Plans::of(Reference::onScreen(120, 160), size('9x12in'))],
+    'another sheet than its name says' => ['paper', ['This is further from A4 than ISO 216 allows; it may be another sheet. The measured size counts.'], fn () => Plans::of(Reference::printed(size('10x15cm')), size('205x297mm'), ruler: '1 mm', standard: Catalogue::find('a4'), margins: Margins::all(length('1 cm')))],
+    'over the margin' => ['paper', ['The drawing lies over the margin at the right.'], fn () => Plans::of(Reference::printed(size('5x7in')), size('9x12in'), new Inset(Rational::nd(1, 2)), margins: Margins::all(length('1 in')), placement: Placement::offset(length('5 in'), length('4 in')))],
+    'up to the edge' => ['paper', ['The drawing comes within 0 in of an edge; 1/4 in leaves room for tape and fingers (common practice).'], fn () => Plans::of(Reference::printed(size('5x7in')), size('9x12in'))],
+    'in proportion' => ['fit', [], fn () => Plans::of(Reference::printed(size('5x7in')), size('9x12in'))],
+    'visibly stretched' => ['fit', ['Stretched 33.33 %: visible: a circle is drawn as an oval. A circle becomes an oval 33.3 % higher than wide; a slope of 20° becomes 25.9°. On a subject like this (still life) it will be seen.'], fn () => Plans::of(Reference::printed(size('5x5in')), size('18x24in'), new Stretch)],
+    'slightly' => ['fit', ['Stretched 2.27 %: slight: fit for a landscape, not for a likeness. A circle becomes an oval 2.3 % wider than high; a slope of 20° becomes 19.6°.'], fn () => Plans::of(Reference::printed(size('8x10in')), size('9x11in'), new Stretch, subject: Subject::Landscape)],
+    'harmlessly' => ['fit', ['Stretched 0.5 %: harmless: under 1 %, less than a pencil line. A circle becomes an oval 0.5 % wider than high; a slope of 20° becomes 19.9°.'], fn () => Plans::of(Reference::printed(size('100x100mm')), size('201x200mm'), new Stretch)],
 ]);

@@ -15,7 +15,7 @@ use InchLadder\Measure\Notation;
 use InchLadder\Measure\Size;
 use InchLadder\Measure\Unit;
 use InchLadder\Paper\Margins;
-use InchLadder\Paper\Placement;
+use InchLadder\Paper\Sheet;
 use InchLadder\Paper\Turn;
 use InchLadder\Plan\Choices;
 use InchLadder\Plan\Plan;
@@ -23,6 +23,7 @@ use InchLadder\Plan\Plan;
 /** Plans for tests, with everything but what a test is about left at its plainest. */
 final class Plans
 {
+    /** @param  mixed  ...$more  further choices, by name */
     public static function of(
         Reference $reference,
         Size $sheet,
@@ -31,8 +32,9 @@ final class Plans
         ?Margins $margins = null,
         string $ruler = '1/16 in',
         Turn $turn = Turn::AsGiven,
-        Placement $placement = Placement::Centred,
         Labels $labels = Labels::Letters,
+        ?Sheet $standard = null,
+        mixed ...$more,
     ): Plan {
         $graduation = Graduation::read($ruler);
 
@@ -40,13 +42,13 @@ final class Plans
             new Notation($graduation->unit === Unit::Inch ? Unit::Inch : Unit::Centimetre, $graduation),
             $reference,
             $sheet,
-            null,
+            $standard,
             $turn,
             $margins ?? Margins::all(Length::zero()),
-            $placement,
             $fit ?? new CropToPaper(Frame::centred()),
             $school ?? SquaresByCount::across(4),
             $labels,
+            ...$more,
         ));
     }
 }

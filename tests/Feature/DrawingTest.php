@@ -101,7 +101,7 @@ it('answers nonsense beside its field, and nothing is lost', function (array $ch
 
 it('reads a document with parts missing, and one with parts it does not know', function () {
     $read = ChoicesReader::read(['from_the_future' => 1, 'paper' => ['sheet' => 'a4', 'width' => '21 cm', 'height' => '29.7 cm']], 800, 600);
-    expect($read->json->grid->columns)->toBe(5)->and($read->json->paper->sheet)->toBe('a4')->and($read->choices->sheetName)->toBe('A4');
+    expect($read->json->grid->columns)->toBe(5)->and($read->json->paper->sheet)->toBe('a4')->and($read->choices->standard?->name)->toBe('A4');
     expect(ChoicesReader::read((array) json_decode((string) json_encode($read->json), true), 800, 600)->json)->toEqual($read->json);
 });
 

@@ -33,8 +33,7 @@ final class PlanCommand extends Planning
 
             return;
         }
-        $sums = new Sums($plan);
-        foreach ([...$sums->photo(), ...$sums->paper(), ...$sums->fit(), ...$sums->grid(), ...$sums->marks()] as $line) {
+        foreach ((new Sums($plan))->all() as $line) {
             $this->line($line);
         }
         foreach (['across' => $json->marks->across, 'down' => $json->marks->down] as $way => $marks) {

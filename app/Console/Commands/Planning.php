@@ -15,6 +15,7 @@ use InchLadder\Grid\Cells;
 use InchLadder\Impossible;
 use InchLadder\Measure\LengthReader;
 use InchLadder\Measure\LengthUnreadable;
+use InchLadder\Measure\Notation;
 use InchLadder\Measure\Size;
 use InchLadder\Measure\Unit;
 use InchLadder\Paper\Catalogue;
@@ -71,7 +72,8 @@ abstract class Planning extends Command
     protected function document(?Size $print): array
     {
         $unit = $this->unit();
-        $exact = fn (Size $size): array => ['width' => $size->width->exact().' mm', 'height' => $size->height->exact().' mm'];
+        $notation = new Notation($unit, $unit->commonRuler());
+        $exact = static fn (Size $size): array => ['width' => $notation->plain($size->width), 'height' => $notation->plain($size->height)];
         $sheet = (string) $this->text('sheet');
         $named = Catalogue::has($sheet) ? Catalogue::find($sheet) : null;
         $size = $named->size ?? $this->lengths()->readSize($sheet);

@@ -10,6 +10,11 @@ use OpenApi\Attributes as OA;
 #[OA\Schema]
 final readonly class ChoicesJson
 {
+    /**
+     * @param  list<PointChoice>  $points
+     * @param  list<RegionChoice>  $regions
+     * @param  list<KeptCrop>  $crops
+     */
     public function __construct(
         /** Of this document; 1. */
         #[OA\Property] public int $format,
@@ -17,10 +22,16 @@ final readonly class ChoicesJson
         #[OA\Property(enum: ['in', 'cm', 'mm'])] public string $unit,
         /** The finest division, like 1/16 in. */
         #[OA\Property] public string $ruler,
+        /** How long the ruler is, as typed; null when it reaches everywhere. */
+        #[OA\Property] public ?string $reach,
         #[OA\Property] public PhotoChoice $photo,
         #[OA\Property] public PaperChoice $paper,
         #[OA\Property] public FitChoice $fit,
         #[OA\Property] public GridChoice $grid,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: PointChoice::class))] public array $points,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: RegionChoice::class))] public array $regions,
+        /** Crops kept side by side. */
+        #[OA\Property(type: 'array', items: new OA\Items(ref: KeptCrop::class))] public array $crops,
     ) {
     }
 }

@@ -14,11 +14,14 @@ final readonly class DrawingJson
         #[OA\Property] public string $id,
         /** Name it in the next save. */
         #[OA\Property] public int $version,
-        #[OA\Property] public PhotoJson $photo,
+        /** Null when there are only sizes. */
+        #[OA\Property] public ?PhotoJson $photo,
         #[OA\Property] public WorkingsJson $workings,
         /** In force. */
         #[OA\Property] public LineColourJson $line,
         #[OA\Property] public string $line_reason,
+        /** @var list<string> The photo’s main tones, lightest first, as CSS colours. */
+        #[OA\Property(type: 'array', items: new OA\Items(type: 'string'))] public array $tones,
         /** @var list<CellNoteJson> Of the mesh in force. */
         #[OA\Property(type: 'array', items: new OA\Items(ref: CellNoteJson::class))] public array $cells,
         /** Cells marked on other meshes, kept for a return to them. */

@@ -6,22 +6,41 @@ namespace App\Exchange\Json;
 
 use OpenApi\Attributes as OA;
 
-/** Gridlines as shares of the crop, 0 and 1 included, and the labels between them. */
+/** Gridlines as shares of the crop, 0 and 1 included, and the names of what lies between them. */
 #[OA\Schema]
 final readonly class LinesJson
 {
+    /**
+     * @param  list<float>  $across
+     * @param  list<float>  $down
+     * @param  list<string>  $columns
+     * @param  list<string>  $rows
+     * @param  list<string>  $addresses
+     * @param  list<int>  $partial_columns
+     * @param  list<int>  $partial_rows
+     * @param  list<int>  $spared
+     * @param  list<float>  $ticks_across
+     * @param  list<float>  $ticks_down
+     * @param  list<OverlayJson>  $overlays
+     */
     public function __construct(
-        /** @var list<float> */
         #[OA\Property(type: 'array', items: new OA\Items(type: 'number'))] public array $across,
-        /** @var list<float> */
         #[OA\Property(type: 'array', items: new OA\Items(type: 'number'))] public array $down,
-        /** @var list<string> */
         #[OA\Property(type: 'array', items: new OA\Items(type: 'string'))] public array $columns,
-        /** @var list<string> */
         #[OA\Property(type: 'array', items: new OA\Items(type: 'string'))] public array $rows,
-        /** Whether what remains at the right is kept as a narrower last column. */
-        #[OA\Property] public bool $partial_column,
-        #[OA\Property] public bool $partial_row,
+        /** Every cell’s, row by row from the top left. */
+        #[OA\Property(type: 'array', items: new OA\Items(type: 'string'))] public array $addresses,
+        /** Columns that are narrower, from what remains; 0-based. */
+        #[OA\Property(type: 'array', items: new OA\Items(type: 'integer'))] public array $partial_columns,
+        #[OA\Property(type: 'array', items: new OA\Items(type: 'integer'))] public array $partial_rows,
+        /** Cells that need no copying: row × columns + column. */
+        #[OA\Property(type: 'array', items: new OA\Items(type: 'integer'))] public array $spared,
+        /** Whether corner is joined to corner. */
+        #[OA\Property] public bool $diagonals,
+        /** Ticks of the axes. */
+        #[OA\Property(type: 'array', items: new OA\Items(type: 'number'))] public array $ticks_across,
+        #[OA\Property(type: 'array', items: new OA\Items(type: 'number'))] public array $ticks_down,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: OverlayJson::class))] public array $overlays,
     ) {
     }
 }

@@ -13,7 +13,11 @@ final readonly class ShelfEntryJson
     public function __construct(
         #[OA\Property] public string $id,
         #[OA\Property] public string $title,
-        #[OA\Property] public PhotoJson $photo,
+        #[OA\Property] public ?PhotoJson $photo,
+        /** What follows the address of its preview. */
+        #[OA\Property] public string $query,
+        /** Of the whole picture, width ÷ height. */
+        #[OA\Property] public float $shape,
         #[OA\Property] public CropJson $crop,
         #[OA\Property] public LinesJson $lines,
         #[OA\Property] public LineColourJson $line,

@@ -10,13 +10,28 @@ use OpenApi\Attributes as OA;
 #[OA\Schema]
 final readonly class WorkingsJson
 {
+    /**
+     * @param  list<ReadingsJson>  $across
+     * @param  list<ReadingsJson>  $down
+     * @param  list<DividedJson>  $divided
+     * @param  list<KeyPointJson>  $points
+     */
     public function __construct(
         /** The choices as understood: units added, bounds applied. */
         #[OA\Property] public ChoicesJson $choices,
+        #[OA\Property] public PictureJson $picture,
         #[OA\Property] public CropJson $crop,
+        /** What comes off each side of the photo. */
+        #[OA\Property] public SidesJson $trimmed,
+        /** Side of the crop against the largest of its shape, and of the drawing against the largest inset; 0…1. */
+        #[OA\Property] public float $crop_size,
+        #[OA\Property] public float $inset_size,
         #[OA\Property] public AreaJson $drawing,
+        /** From the drawing to each edge of the sheet. */
+        #[OA\Property] public SidesJson $to_edges,
         #[OA\Property] public SizeJson $leftover,
         #[OA\Property] public ScaleJson $scale,
+        #[OA\Property] public StretchJson $stretch,
         /** How many times larger, as `×1 1/2`; null on a screen and under a stretch. */
         #[OA\Property] public ?string $factor,
         #[OA\Property] public GridJson $grid,
@@ -24,15 +39,15 @@ final readonly class WorkingsJson
         #[OA\Property] public SizeJson $sheet,
         /** The sheet inside its margins. */
         #[OA\Property] public AreaJson $usable,
-        /** The whole print, null on a screen. */
+        /** The whole picture on the print, null on a screen. */
         #[OA\Property] public ?SizeJson $print,
         #[OA\Property] public AdviceJson $advice,
         #[OA\Property] public ?MismatchJson $mismatch,
         #[OA\Property] public LinesJson $lines,
-        /** @var list<ReadingsJson> */
         #[OA\Property(type: 'array', items: new OA\Items(ref: ReadingsJson::class))] public array $across,
-        /** @var list<ReadingsJson> */
         #[OA\Property(type: 'array', items: new OA\Items(ref: ReadingsJson::class))] public array $down,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: DividedJson::class))] public array $divided,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: KeyPointJson::class))] public array $points,
         #[OA\Property] public CellJson $cell,
         #[OA\Property] public RulerJson $ruler,
         #[OA\Property] public RungsJson $rungs,

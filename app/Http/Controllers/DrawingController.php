@@ -7,11 +7,13 @@ namespace App\Http\Controllers;
 use App\Exchange\ChoicesReader;
 use App\Exchange\DrawingWriter;
 use App\Exchange\Json\CellRequest;
+use App\Exchange\Json\MainLineJson;
 use App\Exchange\Json\SaveRequest;
 use App\Exchange\Json\ShelfEntryJson;
 use App\Exchange\Json\StepRequest;
 use App\Http\Requests\ChoicesInput;
 use App\Http\Requests\PhotoRequest;
+use App\Imaging\MainLines;
 use App\Imaging\PhotoStore;
 use App\Models\Drawing;
 use Illuminate\Http\JsonResponse;
@@ -36,6 +38,12 @@ final readonly class DrawingController
     #[OA\Post(path: '/api/drawings', operationId: 'begin', requestBody: new OA\RequestBody(content: new OA\MediaType(mediaType: 'multipart/form-data', schema: new OA\Schema(required: ['photo'], properties: [new OA\Property(property: 'photo', type: 'string', format: 'binary')]))), responses: [new OA\Response(response: 201, ref: '#/components/responses/Drawing'), new OA\Response(response: 422, ref: '#/components/responses/Trouble')])]
     public function store(PhotoRequest $request): JsonResponse
     {
+        if ($request->isForSizes()) {
+            $choices = ChoicesReader::read(['title' => 'Sizes only', 'photo' => ['kind' => 'sizes', ...$request->sizes()]], null, null);
+            Plan::of($choices->choices);
+
+            return new JsonResponse($this->writer->drawing(Drawing::begin(null, $choices->json)), 201);
+        }
         $photo = $this->photos->take($request->photo());
         $choices = ChoicesReader::read(['title' => $request->title()], $photo->width, $photo->height);
 
@@ -48,10 +56,17 @@ final readonly class DrawingController
         return new JsonResponse($this->writer->drawing($drawing));
     }
 
+    /** @return list<MainLineJson> the strongest level and upright edges of the crop */
+    #[OA\Get(path: '/api/drawings/{drawing}/edges', operationId: 'edges', parameters: [new OA\Parameter(ref: '#/components/parameters/drawing')], responses: [new OA\Response(response: 200, description: 'Main lines to choose from.', content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: MainLineJson::class)))])]
+    public function edges(Drawing $drawing): array
+    {
+        return $drawing->photo === null ? [] : MainLines::of($this->photos, $drawing->photo, $drawing->plan());
+    }
+
     #[OA\Put(path: '/api/drawings/{drawing}', operationId: 'decide', parameters: [new OA\Parameter(ref: '#/components/parameters/drawing')], requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: SaveRequest::class)), responses: [new OA\Response(response: 200, ref: '#/components/responses/Drawing'), new OA\Response(response: 409, ref: '#/components/responses/Trouble'), new OA\Response(response: 422, ref: '#/components/responses/Trouble')])]
     public function update(ChoicesInput $request, Drawing $drawing): JsonResponse
     {
-        $read = ChoicesReader::read($request->choices(), $drawing->photo->width, $drawing->photo->height);
+        $read = ChoicesReader::read($request->choices(), $drawing->photo?->width, $drawing->photo?->height);
         Plan::of($read->choices);
         $drawing->decide($read->json, $request->version());
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Exchange\FramingQuery;
 use App\Imaging\PhotoStore;
 use App\Models\Photo;
 use Illuminate\Http\Request;
@@ -22,9 +23,9 @@ final readonly class PhotoController
     {
     }
 
-    public function preview(Photo $photo): BinaryFileResponse
+    public function preview(Request $request, Photo $photo): BinaryFileResponse
     {
-        return new BinaryFileResponse($this->photos->preview($photo), 200, ['Content-Type' => 'image/jpeg', 'Cache-Control' => self::KEEP]);
+        return new BinaryFileResponse($this->photos->preview($photo, FramingQuery::read($request)), 200, ['Content-Type' => 'image/jpeg', 'Cache-Control' => self::KEEP]);
     }
 
     public function cut(Request $request, Photo $photo): Response
@@ -32,6 +33,6 @@ final readonly class PhotoController
         $share = static fn (string $side): float => max(0, min(1, $request->float($side)));
         $part = [min(0.999, $share('left')), min(0.999, $share('top')), $share('width'), $share('height')];
 
-        return new Response($this->photos->cut($photo, $part, self::LARGEST_CUT), 200, ['Content-Type' => 'image/jpeg', 'Cache-Control' => self::KEEP]);
+        return new Response($this->photos->cut($photo, $part, self::LARGEST_CUT, FramingQuery::read($request)), 200, ['Content-Type' => 'image/jpeg', 'Cache-Control' => self::KEEP]);
     }
 }

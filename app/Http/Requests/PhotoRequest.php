@@ -8,9 +8,21 @@ use App\Imaging\PhotoRefused;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Http\UploadedFile;
 
-/** A file dropped on the shelf. */
+/** What a drawing is begun from: a file dropped on the shelf, or a size. */
 final class PhotoRequest extends FormRequest
 {
+    /** Whether a drawing is begun from the original's size alone. */
+    public function isForSizes(): bool
+    {
+        return $this->file('photo') === null && $this->has('width');
+    }
+
+    /** @return array{width: string, height: string} as typed */
+    public function sizes(): array
+    {
+        return ['width' => $this->string('width')->trim()->value(), 'height' => $this->string('height')->trim()->value()];
+    }
+
     /** Where the uploaded file lies. Throws PhotoRefused when none came, or a cut-off one. */
     public function photo(): string
     {

@@ -36,6 +36,9 @@ final readonly class GriddedReference implements Sheet
     /** Finer than this no printer shows; pixels beyond it are left out. */
     private const DOTS_PER_INCH = 400;
 
+    /** Width of a printed line in mm, by its weight. */
+    private const WEIGHTS = [1 => 0.15, 2 => 0.25, 3 => 0.5];
+
     public function __construct(private PhotoStore $photos)
     {
     }
@@ -48,9 +51,11 @@ final readonly class GriddedReference implements Sheet
         $left = self::BORDER + self::LABELS + ($pageWidth - $width - self::LABELS - 2 * self::BORDER) / 2;
         $top = self::BORDER + self::LABELS;
 
+        $picture = $this->crop($drawing, $plan, $width);
+
         return new Page((string) data_get($drawing->choices, 'title'), $pageWidth, $pageHeight, [
-            new Picture($left, $top, $width, $height, $this->crop($drawing, $plan, $width)),
-            ...$this->grid($plan, LineAdvice::for($drawing, $plan), $left, $top, $width, $height),
+            ...array_filter([$picture === null ? null : new Picture($left, $top, $width, $height, $picture)]),
+            ...$this->grid($plan, LineAdvice::for($drawing, $plan), self::WEIGHTS[(int) data_get($drawing->choices, 'grid.weights.print', 2)] ?? self::WEIGHTS[2], $left, $top, $width, $height),
             ...$this->foot($drawing, $plan, $order->at, $own, $pageHeight, $metric),
         ]);
     }
@@ -61,7 +66,7 @@ final readonly class GriddedReference implements Sheet
         $crop = $plan->fitted->crop;
         $ratio = $order->at === At::Drawing
             ? $plan->fitted->area->ratio()->toFloat()
-            : $plan->choices->reference->ratio()->times($crop->width)->dividedBy($crop->height)->toFloat();
+            : $crop->shapeOn($plan->reference)->toFloat();
         [$short, $long] = [min($page->width->toFloat(), $page->height->toFloat()), max($page->width->toFloat(), $page->height->toFloat())];
         $room = static fn (float $wide, float $high): array => [$wide - 2 * self::BORDER - self::LABELS, $high - 2 * self::BORDER - self::LABELS - self::FOOT];
         [$pageWidth, $pageHeight] = $ratio > 1 ? [$long, $short] : [$short, $long];
@@ -84,18 +89,21 @@ final readonly class GriddedReference implements Sheet
         return [$width, $height, max($width + self::LABELS + 2 * self::BORDER, 130), $height + self::LABELS + self::FOOT + 2 * self::BORDER, true];
     }
 
-    private function crop(Drawing $drawing, Plan $plan, float $width): string
+    private function crop(Drawing $drawing, Plan $plan, float $width): ?string
     {
+        if ($drawing->photo === null) {
+            return null;
+        }
         $crop = $plan->fitted->crop;
-        $photo = $drawing->photo;
         $wanted = (int) ceil($width / 25.4 * self::DOTS_PER_INCH);
-        $wide = (int) round($crop->width->toFloat() * $photo->width);
-        $image = $this->photos->decode($photo);
+        $image = $this->photos->decode($drawing->photo, $plan->choices->framing);
+        [$wholeWide, $wholeHigh] = [$image->getImageWidth(), $image->getImageHeight()];
+        $wide = (int) round($crop->width->toFloat() * $wholeWide);
         $image->cropImage(
             $wide,
-            (int) round($crop->height->toFloat() * $photo->height),
-            (int) round($crop->left->toFloat() * $photo->width),
-            (int) round($crop->top->toFloat() * $photo->height),
+            (int) round($crop->height->toFloat() * $wholeHigh),
+            (int) round($crop->left->toFloat() * $wholeWide),
+            (int) round($crop->top->toFloat() * $wholeHigh),
         );
         $image->setImagePage(0, 0, 0, 0);
         if ($wide > $wanted) {
@@ -108,12 +116,12 @@ final readonly class GriddedReference implements Sheet
     }
 
     /** @return list<Line|Text> */
-    private function grid(Plan $plan, LineAdvice $advice, float $left, float $top, float $width, float $height): array
+    private function grid(Plan $plan, LineAdvice $advice, float $weight, float $left, float $top, float $width, float $height): array
     {
         $marks = [];
-        $rule = static function (float $x1, float $y1, float $x2, float $y2) use (&$marks, $advice): void {
-            $marks[] = new Line($x1, $y1, $x2, $y2, 0.45, $advice->colour->casing());
-            $marks[] = new Line($x1, $y1, $x2, $y2, 0.25, $advice->colour->css());
+        $rule = static function (float $x1, float $y1, float $x2, float $y2) use (&$marks, $advice, $weight): void {
+            $marks[] = new Line($x1, $y1, $x2, $y2, $weight + 0.2, $advice->colour->casing());
+            $marks[] = new Line($x1, $y1, $x2, $y2, $weight, $advice->colour->css());
         };
         $across = array_map(static fn ($fraction): float => $left + $width * $fraction->toFloat(), $plan->grid->columns);
         $down = array_map(static fn ($fraction): float => $top + $height * $fraction->toFloat(), $plan->grid->rows);
@@ -123,7 +131,24 @@ final readonly class GriddedReference implements Sheet
         foreach ($down as $y) {
             $rule($left, $y, $left + $width, $y);
         }
-        $labels = $plan->choices->labels;
+        foreach ($plan->grid->diagonals ? [[$top, $top + $height], [$top + $height, $top]] : [] as [$from, $to]) {
+            $rule($left, $from, $left + $width, $to);
+        }
+        foreach ($plan->choices->divisions as $division) {
+            if ($division->isIn($plan->grid)) {
+                [$x1, $x2, $y1, $y2] = [$across[$division->column], $across[$division->column + 1], $down[$division->row], $down[$division->row + 1]];
+                array_map(static fn ($share) => $rule($left + $width * $share->toFloat(), $y1, $left + $width * $share->toFloat(), $y2), $division->across($plan->grid));
+                array_map(static fn ($share) => $rule($x1, $top + $height * $share->toFloat(), $x2, $top + $height * $share->toFloat()), $division->down($plan->grid));
+            }
+        }
+        foreach ($plan->points() as $placed) {
+            if ($placed->point->cross && $placed->isInside()) {
+                [$x, $y] = [$left + $width * $placed->x->toFloat(), $top + $height * $placed->y->toFloat()];
+                $rule($x, $top, $x, $top + $height);
+                $rule($left, $y, $left + $width, $y);
+            }
+        }
+        $labels = $plan->addresses;
         for ($i = 0; $i < count($across) - 1; $i++) {
             $marks[] = new Text(($across[$i] + $across[$i + 1]) / 2, $top - 2, $labels->column($i), $this->labelSize($across[1] - $across[0]), Anchor::Middle);
         }

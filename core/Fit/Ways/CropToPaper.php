@@ -9,6 +9,7 @@ use InchLadder\Fit\Fit;
 use InchLadder\Fit\Fitted;
 use InchLadder\Fit\Frame;
 use InchLadder\Fit\Reference;
+use InchLadder\Fit\Way;
 use InchLadder\Measure\Size;
 
 /** Trim the picture to the paper's ratio and fill the paper. */
@@ -21,5 +22,10 @@ final readonly class CropToPaper implements Fit
     public function onto(Reference $reference, Size $usable): Fitted
     {
         return new Fitted(Crop::shaped($usable->ratio(), $reference->ratio(), $this->frame), $usable);
+    }
+
+    public function way(): Way
+    {
+        return Way::Crop;
     }
 }

@@ -8,6 +8,7 @@ use InchLadder\Fit\Crop;
 use InchLadder\Fit\Fit;
 use InchLadder\Fit\Fitted;
 use InchLadder\Fit\Reference;
+use InchLadder\Fit\Way;
 use InchLadder\Measure\Size;
 
 /** Fill the paper with the whole picture, knowingly out of proportion. */
@@ -16,5 +17,10 @@ final readonly class Stretch implements Fit
     public function onto(Reference $reference, Size $usable): Fitted
     {
         return new Fitted(Crop::whole(), $usable);
+    }
+
+    public function way(): Way
+    {
+        return Way::Stretch;
     }
 }

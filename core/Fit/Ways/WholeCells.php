@@ -10,6 +10,7 @@ use InchLadder\Fit\Fit;
 use InchLadder\Fit\Fitted;
 use InchLadder\Fit\Frame;
 use InchLadder\Fit\Reference;
+use InchLadder\Fit\Way;
 use InchLadder\Grid\Cells;
 use InchLadder\Measure\Length;
 use InchLadder\Measure\Rational;
@@ -21,8 +22,9 @@ final readonly class WholeCells implements Fit
     /**
      * @param  Length  $cell  side of a square on the paper
      * @param  int|null  $columns  at most so many; null takes all that fit
+     * @param  Length|null  $printCell  side of a square on the print; null makes them as large as the print takes
      */
-    public function __construct(private Length $cell, private Frame $frame, private ?int $columns = null, private ?int $rows = null)
+    public function __construct(private Length $cell, private Frame $frame, private ?int $columns = null, private ?int $rows = null, private ?Length $printCell = null)
     {
     }
 
@@ -34,10 +36,25 @@ final readonly class WholeCells implements Fit
         $cells = Cells::of($columns, $rows);
 
         return new Fitted(
-            Crop::shaped(Rational::nd($columns, $rows), $reference->ratio(), $this->frame),
+            $this->crop($reference, $columns, $rows),
             new Size($this->cell->times($columns), $this->cell->times($rows)),
             $cells,
         );
+    }
+
+    private function crop(Reference $reference, int $columns, int $rows): Crop
+    {
+        if ($this->printCell === null || $reference->print === null) {
+            return Crop::shaped(Rational::nd($columns, $rows), $reference->ratio(), $this->frame);
+        }
+        if (! $this->printCell->isPositive()) {
+            throw CellTooLarge::nothing();
+        }
+        $side = static fn (int $count, Length $cell, Length $whole): Rational => $cell->times($count)->isLongerThan($whole)
+            ? throw CellTooLarge::forPrint($count, $whole->over($cell)->floor())
+            : $cell->times($count)->over($whole);
+
+        return Crop::at($this->frame->left, $this->frame->top, $side($columns, $this->printCell, $reference->print->width), $side($rows, $this->printCell, $reference->print->height));
     }
 
     private function fitting(Length $side, ?int $wanted): int
@@ -51,5 +68,10 @@ final readonly class WholeCells implements Fit
         }
 
         return $wanted ?? $fit;
+    }
+
+    public function way(): Way
+    {
+        return Way::Cells;
     }
 }

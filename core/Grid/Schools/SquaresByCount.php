@@ -6,24 +6,31 @@ namespace InchLadder\Grid\Schools;
 
 use InchLadder\Grid\Cells;
 use InchLadder\Grid\Grid;
+use InchLadder\Grid\Reasons;
+use InchLadder\Grid\Remainder;
 use InchLadder\Grid\School;
 use InchLadder\Measure\Size;
 
 /** So many squares across, and as many down as fit. */
 final readonly class SquaresByCount implements School
 {
-    private function __construct(private int $columns)
+    private function __construct(private int $columns, private Remainder $remainder)
     {
     }
 
     /** @throws \InchLadder\Grid\CountOutOfRange */
-    public static function across(int $columns): self
+    public static function across(int $columns, Remainder $remainder = Remainder::Keep): self
     {
-        return new self(Cells::of($columns, 1)->columns);
+        return new self(Cells::of($columns, 1)->columns, $remainder);
     }
 
     public function over(Size $area, ?Size $print): Grid
     {
-        return Grid::squares($area->width->dividedBy($this->columns), $area->width, $area->height);
+        return Grid::squares($area->width->dividedBy($this->columns), $area, $this->remainder);
+    }
+
+    public function reasons(): Reasons
+    {
+        return new Reasons('squares by count', 'Quick to set up; a four by five grid is only seven lines.', 'Coarse squares leave more to the eye.');
     }
 }

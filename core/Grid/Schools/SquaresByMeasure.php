@@ -6,15 +6,17 @@ namespace InchLadder\Grid\Schools;
 
 use InchLadder\Fit\CellTooLarge;
 use InchLadder\Grid\Grid;
+use InchLadder\Grid\Reasons;
+use InchLadder\Grid\Remainder;
 use InchLadder\Grid\School;
 use InchLadder\Measure\Length;
 use InchLadder\Measure\Size;
 
-/** Squares of a measure that falls on the ruler, with a remainder at two edges. */
+/** Squares of a measure that falls on the ruler; what is left over is the remainder's. */
 final readonly class SquaresByMeasure implements School
 {
-    /** @param  bool  $onPrint whether the measure is the photo's cell; else it is the paper's */
-    public function __construct(private Length $cell, private bool $onPrint = false)
+    /** @param  bool  $onPrint  whether the measure is the photo's cell; else it is the paper's */
+    public function __construct(private Length $cell, private bool $onPrint = false, private Remainder $remainder = Remainder::Keep)
     {
     }
 
@@ -31,6 +33,11 @@ final readonly class SquaresByMeasure implements School
             }
         }
 
-        return Grid::squares($this->cell, $board->width, $board->height);
+        return Grid::squares($this->cell, $board, $this->remainder);
+    }
+
+    public function reasons(): Reasons
+    {
+        return new Reasons('squares by measure', 'Every mark falls on the ruler; no arithmetic.', 'Leaves a strip over at two edges.');
     }
 }

@@ -1,4 +1,7 @@
-import type { Catalogue, CellState, Choices, Drawing, ShelfEntry, Trouble, Workings } from './types'
+import type { Act, Adjusted, Catalogue, CellState, Choices, Divider, Drawing, Enlargement, Keepsake, MainLine, OtherSheet, PrintSize, Proposal, Ruled, School, ShelfEntry, Trouble, Way, Workings } from './types'
+
+/** A photo's pixels; null when there are only sizes. */
+export type Pixels = { width: number; height: number } | null
 
 /** An answer that was not a yes: one sentence, and beside which choices it belongs. */
 export class Refused extends Error {
@@ -35,8 +38,26 @@ export const api = {
   bin: (id: string) => call<void>('DELETE', `drawings/${id}`),
   restore: (id: string) => call<Drawing>('POST', `drawings/${id}/restore`),
   cell: (id: string, column: number, row: number, state: CellState | 'open') => call<void>('PUT', `drawings/${id}/cells/${column}/${row}`, { state }),
-  workings: (photo: { width: number; height: number }, choices: Choices, point: { x: number; y: number } | null = null) =>
-    call<Workings>('POST', 'workings', { choices, wide: photo.width, high: photo.height, x: point?.x ?? null, y: point?.y ?? null }),
+  workings: (photo: Pixels, choices: Choices, point: { x: number; y: number } | null = null) => ask<Workings>('workings', photo, choices, { x: point?.x ?? null, y: point?.y ?? null }),
+  ways: (photo: Pixels, choices: Choices) => ask<Way[]>('ways', photo, choices),
+  sheets: (photo: Pixels, choices: Choices) => ask<OtherSheet[]>('sheets', photo, choices),
+  schools: (photo: Pixels, choices: Choices) => ask<School[]>('schools', photo, choices),
+  prints: (photo: Pixels, choices: Choices) => ask<PrintSize[]>('prints', photo, choices),
+  dividers: (photo: Pixels, choices: Choices) => ask<Divider[]>('dividers', photo, choices),
+  enlargement: (photo: Pixels, choices: Choices, size: string) => ask<Enlargement>('enlargement', photo, choices, { size }),
+  ruled: (photo: Pixels, choices: Choices, columns: number, rows: number) => ask<Ruled>('ruled', photo, choices, { columns, rows }),
+  plans: (photo: Pixels, choices: Choices, demands: Record<string, unknown>) => ask<Proposal[]>('plans', photo, choices, demands),
+  adjust: (photo: Pixels, choices: Choices, act: Act, how: Record<string, unknown>) => ask<Adjusted>('adjust', photo, choices, { act, how }),
+  edges: (id: string) => call<MainLine[]>('GET', `drawings/${id}/edges`),
+  beginSizes: (width: string, height: string) => call<Drawing>('POST', 'drawings', { width, height }),
+  keepsakes: () => call<Keepsake[]>('GET', 'keepsakes'),
+  keepThing: (kind: Keepsake['kind'], name: string, photo: Pixels, choices: Choices) => ask<Keepsake>('keepsakes', photo, choices, { kind, name }),
+  forgetThing: (id: string) => call<void>('DELETE', `keepsakes/${id}`),
+}
+
+/** Asks something about choices; nothing is kept by it. */
+function ask<T>(path: string, photo: Pixels, choices: Choices, more: Record<string, unknown> = {}): Promise<T> {
+  return call<T>('POST', path, { choices, wide: photo?.width ?? null, high: photo?.height ?? null, ...more })
 }
 
 /** Sends a photo and tells how far it has come, 0…1. fetch cannot report that, so this is an XMLHttpRequest. */

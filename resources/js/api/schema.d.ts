@@ -52,6 +52,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/drawings/{drawing}/edges": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["edges"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/drawings/{drawing}/undo": {
         parameters: {
             query?: never;
@@ -116,6 +132,182 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/keepsakes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["keepsakes"];
+        put?: never;
+        post: operations["keepThing"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/keepsakes/{keepsake}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["forgetThing"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/ways": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["ways"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sheets": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["sheets"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/schools": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["schools"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/prints": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["prints"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/dividers": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["dividers"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/enlargement": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["enlargement"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/ruled": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["ruled"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/plans": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["plans"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/adjust": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["adjust"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/workings": {
         parameters: {
             query?: never;
@@ -136,6 +328,22 @@ export interface paths {
 export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
+        /** @description Something done by hand to a drawing. */
+        AdjustRequest: {
+            choices: components["schemas"]["ChoicesJson"];
+            wide: number | null;
+            high: number | null;
+            /** @enum {string} */
+            act: "turn" | "level" | "border" | "aim" | "crop" | "inset" | "plan" | "feature" | "whole";
+            how: {
+                [key: string]: unknown;
+            };
+        };
+        /** @description Choices after something was done to them, and what is to be said of it. */
+        AdjustedJson: {
+            choices: components["schemas"]["ChoicesJson"];
+            said: string;
+        };
         /** @description Which way round the sheet should lie, and why. */
         AdviceJson: {
             /** @enum {string|null} */
@@ -148,6 +356,13 @@ export interface components {
             height: components["schemas"]["LengthJson"];
             left: components["schemas"]["LengthJson"];
             top: components["schemas"]["LengthJson"];
+        };
+        /** @description What surrounds the picture and is no part of it, as typed: `3 %`, or a length of the print. */
+        BorderChoice: {
+            top: string;
+            right: string;
+            bottom: string;
+            left: string;
         };
         /** @description What can be chosen from. */
         CatalogueJson: {
@@ -180,10 +395,14 @@ export interface components {
             /** @enum {string} */
             unit: "in" | "cm" | "mm";
             ruler: string;
+            reach: string | null;
             photo: components["schemas"]["PhotoChoice"];
             paper: components["schemas"]["PaperChoice"];
             fit: components["schemas"]["FitChoice"];
             grid: components["schemas"]["GridChoice"];
+            points: components["schemas"]["PointChoice"][];
+            regions: components["schemas"]["RegionChoice"][];
+            crops: components["schemas"]["KeptCrop"][];
         };
         /** @description The part of the photo that is drawn; lengths are on the print, null on a screen. */
         CropJson: {
@@ -200,47 +419,97 @@ export interface components {
             /** Format: float */
             trimmed_percent: number;
         };
+        /** @description A cell that is cut finer: its lines as shares of the crop, and where they lie on every ruler. */
+        DividedJson: {
+            column: number;
+            row: number;
+            parts: number;
+            address: string;
+            across: number[];
+            down: number[];
+            readings_across: components["schemas"]["ReadingsJson"][];
+            readings_down: components["schemas"]["ReadingsJson"][];
+        };
+        /** @description A setting of proportional dividers, and the drawing it makes. */
+        DividerJson: {
+            setting: string;
+            drawing: string;
+            /** Format: float */
+            empty_percent: number;
+            fits: boolean;
+        };
+        /** @description A cell that is cut finer. */
+        DivisionChoice: {
+            column: number;
+            row: number;
+            parts: number;
+        };
         /** @description A drawing as it stands. */
         DrawingJson: {
             id: string;
             version: number;
-            photo: components["schemas"]["PhotoJson"];
+            photo: components["schemas"]["PhotoJson"] | null;
             workings: components["schemas"]["WorkingsJson"];
             line: components["schemas"]["LineColourJson"];
             line_reason: string;
+            tones: string[];
             cells: components["schemas"]["CellNoteJson"][];
             kept: number;
             undo: string | null;
             redo: string | null;
         };
-        /** @description How picture and paper are made to agree. */
+        /** @description A size thought of, held against the true enlargements. */
+        EnlargementJson: {
+            true: boolean;
+            sentences: string[];
+        };
+        /** @description How picture and paper are made to agree. Shares are exact, `0.25` or `1/4`. */
         FitChoice: {
             /** @enum {string} */
             way: "crop" | "inset" | "cells" | "stretch";
-            /** Format: float */
-            left: number | null;
-            /** Format: float */
-            top: number | null;
-            /** Format: float */
-            size: number;
-            /** Format: float */
-            inset: number;
+            /** @enum {string} */
+            lock: "paper" | "ratio" | "free";
+            ratio: string;
+            left: string | null;
+            top: string | null;
+            size: string;
+            width: string;
+            height: string;
+            inset: string;
+            inset_width: string | null;
             cell: string;
+            print_cell: string | null;
             columns: number | null;
             rows: number | null;
         };
-        /** @description The school of grid, its size, its labels and its colour on the photo. */
+        /** @description The school of grid, its size, its labels and its lines. */
         GridChoice: {
             /** @enum {string} */
-            school: "count" | "measure" | "proportional";
+            school: "count" | "measure" | "proportional" | "thirds" | "quarters" | "folding" | "axes" | "cross" | "main" | "own";
             columns: number;
             rows: number;
             cell: string;
             /** @enum {string} */
             on: "paper" | "print";
             /** @enum {string} */
-            labels: "letters" | "numbers";
+            remainder: "keep" | "drop" | "share" | "absorb";
+            /** @enum {string} */
+            labels: "letters" | "numbers" | "running";
+            /** @enum {string} */
+            corner: "top left" | "top right";
             colour: string | null;
+            weights: components["schemas"]["WeightsChoice"];
+            fold_columns: number;
+            fold_rows: number;
+            x: string;
+            y: string;
+            tick: string;
+            main_across: string[];
+            main_down: string[];
+            own_across: string;
+            own_down: string;
+            divided: components["schemas"]["DivisionChoice"][];
+            overlays: ("thirds" | "centre cross" | "diagonals")[];
         };
         /** @description Counts and the size of the first cell on both boards. */
         GridJson: {
@@ -248,6 +517,44 @@ export interface components {
             rows: number;
             cell: components["schemas"]["SizeJson"];
             photo_cell: components["schemas"]["SizeJson"] | null;
+        };
+        /** @description What is to be kept, taken from these choices. */
+        KeepRequest: {
+            /** @enum {string} */
+            kind: "paper" | "ruler" | "grid";
+            name: string;
+            choices: components["schemas"]["ChoicesJson"];
+        };
+        /** @description A paper, a ruler or a grid kept under a name; its content is laid into choices as it is. */
+        KeepsakeJson: {
+            id: string;
+            /** @enum {string} */
+            kind: "paper" | "ruler" | "grid";
+            name: string;
+            content: {
+                [key: string]: unknown;
+            };
+        };
+        /** @description A crop kept to be compared, and to be reopened. */
+        KeptCrop: {
+            name: string;
+            fit: components["schemas"]["FitChoice"];
+        };
+        /** @description A key point as it lies in the crop and on the paper. */
+        KeyPointJson: {
+            name: string;
+            /** Format: float */
+            x: number;
+            /** Format: float */
+            y: number;
+            inside: boolean;
+            cross: boolean;
+            cell: string | null;
+            across: components["schemas"]["ReadingsJson"];
+            down: components["schemas"]["ReadingsJson"];
+            nearest: string;
+            thirds: string;
+            plotted: string | null;
         };
         /** @description A length: millimetres, the same exactly, and as read in the drawing’s unit. */
         LengthJson: {
@@ -263,14 +570,27 @@ export interface components {
             css: string;
             casing: string;
         };
-        /** @description Gridlines as shares of the crop, 0 and 1 included, and the labels between them. */
+        /** @description Gridlines as shares of the crop, 0 and 1 included, and the names of what lies between them. */
         LinesJson: {
             across: number[];
             down: number[];
             columns: string[];
             rows: string[];
-            partial_column: boolean;
-            partial_row: boolean;
+            addresses: string[];
+            partial_columns: number[];
+            partial_rows: number[];
+            spared: number[];
+            diagonals: boolean;
+            ticks_across: number[];
+            ticks_down: number[];
+            overlays: components["schemas"]["OverlayJson"][];
+        };
+        /** @description A strong level or upright edge in the picture. */
+        MainLineJson: {
+            /** @enum {string} */
+            way: "across" | "down";
+            share: string;
+            sentence: string;
         };
         /** @description What is kept free on each side of the sheet, as typed, with units. */
         MarginsChoice: {
@@ -304,24 +624,67 @@ export interface components {
             height_for_width: components["schemas"]["LengthJson"];
             width_for_height: components["schemas"]["LengthJson"];
         };
-        /** @description The sheet, the way it lies and what is kept free round it. */
+        /** @description From the sheet’s edges to the drawing area, as typed; null is the margin. */
+        OffsetChoice: {
+            left: string | null;
+            top: string | null;
+        };
+        /** @description Another sheet for the same picture, drawn whole. */
+        OtherSheetJson: {
+            key: string | null;
+            name: string;
+            width: string;
+            height: string;
+            owned: boolean;
+            drawing: string;
+            scale: string;
+            /** Format: float */
+            wasted_percent: number;
+        };
+        /** @description Lines laid over the picture to judge it by. */
+        OverlayJson: {
+            name: string;
+            lines: number[];
+            diagonals: boolean;
+        };
+        /** @description The sheet, the way it lies, what is kept free round it and where the drawing sits. */
         PaperChoice: {
             sheet: string | null;
+            name: string | null;
             width: string;
             height: string;
             /** @enum {string} */
             turn: "given" | "advised" | "upright" | "sideways";
             /** @enum {string} */
-            placement: "centred" | "top left" | "top right" | "bottom left" | "bottom right";
+            placement: "centred" | "optical" | "top left" | "top right" | "bottom left" | "bottom right" | "offsets";
+            offset: components["schemas"]["OffsetChoice"];
             margins: components["schemas"]["MarginsChoice"];
+            /** @enum {string} */
+            margins_for: "tape" | "mat" | "trim";
+            /** @enum {string} */
+            shape: "rectangle" | "oval" | "circle";
+            /** @enum {string} */
+            colour: "white" | "cream" | "grey" | "tan" | "blue grey" | "black";
         };
-        /** @description The reference: worked from a screen, or a print with a measured size. */
+        /** @description The reference: worked from a screen, a print with a measured size, or sizes alone with no photo; and how it is held. */
         PhotoChoice: {
             /** @enum {string} */
-            kind: "screen" | "print";
+            kind: "screen" | "print" | "sizes";
             width: string | null;
             height: string | null;
             agreed: boolean;
+            ruler: string | null;
+            /** @enum {string} */
+            subject: "likeness" | "figure" | "still life" | "buildings" | "landscape";
+            source: string;
+            permission: string;
+            quarters: number;
+            mirrored: boolean;
+            /** Format: float */
+            straighten: number;
+            /** @enum {string} */
+            keep: "shape" | "largest";
+            border: components["schemas"]["BorderChoice"];
         };
         /** @description The original’s pixels, after the camera’s own turn, and a smaller picture of it. */
         PhotoJson: {
@@ -330,6 +693,12 @@ export interface components {
             height: number;
             preview: string;
             cut: string;
+        };
+        /** @description The picture that is drawn from: turned, straightened, without its border. */
+        PictureJson: {
+            width: number | null;
+            height: number | null;
+            query: string;
         };
         /** @description The plan as `inch:plan --json` prints it. */
         PlanJson: {
@@ -344,11 +713,41 @@ export interface components {
             grid: components["schemas"]["GridJson"];
             marks: components["schemas"]["MarksJson"];
         };
+        /** @description A key point on the reference. */
+        PointChoice: {
+            name: string;
+            x: string;
+            y: string;
+            cross: boolean;
+        };
         /** @description A pointed-at place, in words on both boards. */
         PointJson: {
             cell: string;
             across: components["schemas"]["ReadingsJson"];
             down: components["schemas"]["ReadingsJson"];
+        };
+        /** @description How large the reference could be printed, and what a cell would be. */
+        PrintSizeJson: {
+            paper: string;
+            print: string;
+            cell: string;
+            per_inch: number | null;
+            enough: boolean;
+        };
+        /** @description A plan whose cells are easy on both rulers. */
+        ProposalJson: {
+            photo_cell: components["schemas"]["LengthJson"] | null;
+            paper_cell: components["schemas"]["LengthJson"];
+            columns: number;
+            rows: number;
+            scale: string | null;
+            /** Format: float */
+            trimmed_percent: number;
+            /** Format: float */
+            paper_used_percent: number;
+            lines: number;
+            sentence: string;
+            rank: number;
         };
         /** @description One ruler reading: true, rounded, and by how much it is off in words. */
         ReadingJson: {
@@ -367,16 +766,31 @@ export interface components {
             /** Format: float */
             stepped_error_mm: number;
         };
+        /** @description A part of the picture that is not drawn, or only measured by; shares of the picture. */
+        RegionChoice: {
+            left: string;
+            top: string;
+            width: string;
+            height: string;
+            /** @enum {string} */
+            use: "not needed" | "hidden later" | "for measuring";
+        };
+        /** @description A grid already ruled with other counts, line by line against this one. */
+        RuledJson: {
+            agrees: boolean;
+            sentences: string[];
+        };
         /** @description How a ruler in the drawing’s unit is ticked: one unit, and the parts it is cut in. */
         RulerJson: {
             /** Format: float */
             unit_mm: number;
             parts: number;
         };
-        /** @description One rung: what was decided, in a few words, and the sums behind it. */
+        /** @description One rung: what was decided, in a few words, the sums behind it, and what needs the eye. */
         RungJson: {
             decision: string;
             sums: string[];
+            warnings: string[];
         };
         /** @description The rungs that are computed. */
         RungsJson: {
@@ -401,6 +815,18 @@ export interface components {
             /** Format: float */
             stretch_percent: number;
         };
+        /** @description One school of grid as it would be for this drawing. */
+        SchoolJson: {
+            school: string;
+            name: string;
+            trouble: string | null;
+            lines: number;
+            cells: number;
+            largest: string;
+            time: string;
+            for: string;
+            against: string;
+        };
         /** @description A sheet of the catalogue, upright. */
         SheetJson: {
             key: string;
@@ -414,7 +840,10 @@ export interface components {
         ShelfEntryJson: {
             id: string;
             title: string;
-            photo: components["schemas"]["PhotoJson"];
+            photo: components["schemas"]["PhotoJson"] | null;
+            query: string;
+            /** Format: float */
+            shape: number;
             crop: components["schemas"]["CropJson"];
             lines: components["schemas"]["LinesJson"];
             line: components["schemas"]["LineColourJson"];
@@ -426,6 +855,13 @@ export interface components {
             next: string;
             touched: string;
         };
+        /** @description Something said of each side; empty where there is nothing to say. */
+        SidesJson: {
+            left: string;
+            right: string;
+            top: string;
+            bottom: string;
+        };
         /** @description A width and a height. */
         SizeJson: {
             width: components["schemas"]["LengthJson"];
@@ -434,6 +870,14 @@ export interface components {
         /** @description The version an undo or redo was asked from. */
         StepRequest: {
             version: number;
+        };
+        /** @description How far the two axes’ scales differ, and what to think of it. */
+        StretchJson: {
+            /** @enum {string} */
+            verdict: "not" | "harmless" | "slight" | "visible";
+            words: string;
+            /** Format: float */
+            circle: number;
         };
         /** @description What went wrong, as one sentence, and beside which choice it belongs. */
         Trouble: {
@@ -444,13 +888,51 @@ export interface components {
             changed: string[] | null;
             version: number | null;
         };
+        /** @description One way of making the two agree, and what it costs on either side. */
+        WayJson: {
+            /** @enum {string} */
+            way: "crop" | "inset" | "cells" | "stretch";
+            name: string;
+            trouble: string | null;
+            size: string;
+            scale: string;
+            trimmed: string;
+            leftover: string;
+            stretch: string;
+            /** @enum {string} */
+            verdict: "not" | "harmless" | "slight" | "visible";
+        };
+        /** @description How heavy the lines are, 1…3, on each board and in print. */
+        WeightsChoice: {
+            photo: number;
+            paper: number;
+            print: number;
+        };
+        /** @description Choices to plan for, and what a plan must be like. */
+        WishRequest: {
+            choices: components["schemas"]["ChoicesJson"];
+            wide: number | null;
+            high: number | null;
+            never_trim: boolean;
+            whole_sheet: boolean;
+            most_lines: string;
+            least_cell: string;
+        };
         /** @description Everything that follows from the choices. */
         WorkingsJson: {
             choices: components["schemas"]["ChoicesJson"];
+            picture: components["schemas"]["PictureJson"];
             crop: components["schemas"]["CropJson"];
+            trimmed: components["schemas"]["SidesJson"];
+            /** Format: float */
+            crop_size: number;
+            /** Format: float */
+            inset_size: number;
             drawing: components["schemas"]["AreaJson"];
+            to_edges: components["schemas"]["SidesJson"];
             leftover: components["schemas"]["SizeJson"];
             scale: components["schemas"]["ScaleJson"];
+            stretch: components["schemas"]["StretchJson"];
             factor: string | null;
             grid: components["schemas"]["GridJson"];
             sheet: components["schemas"]["SizeJson"];
@@ -461,6 +943,8 @@ export interface components {
             lines: components["schemas"]["LinesJson"];
             across: components["schemas"]["ReadingsJson"][];
             down: components["schemas"]["ReadingsJson"][];
+            divided: components["schemas"]["DividedJson"][];
+            points: components["schemas"]["KeyPointJson"][];
             cell: components["schemas"]["CellJson"];
             ruler: components["schemas"]["RulerJson"];
             rungs: components["schemas"]["RungsJson"];
@@ -625,6 +1109,29 @@ export interface operations {
             };
         };
     };
+    edges: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description The head of the description that the front end's types are generated from. */
+                drawing: components["parameters"]["drawing"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Main lines to choose from. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MainLineJson"][];
+                };
+            };
+        };
+    };
     undo: {
         parameters: {
             query?: never;
@@ -706,6 +1213,287 @@ export interface operations {
         requestBody?: never;
         responses: {
             200: components["responses"]["Drawing"];
+        };
+    };
+    keepsakes: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description All that is kept, by name. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KeepsakeJson"][];
+                };
+            };
+        };
+    };
+    keepThing: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["KeepRequest"];
+            };
+        };
+        responses: {
+            /** @description Kept, in place of another of this name. */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KeepsakeJson"];
+                };
+            };
+            422: components["responses"]["Trouble"];
+        };
+    };
+    forgetThing: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                keepsake: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Forgotten. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    ways: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["WishRequest"];
+            };
+        };
+        responses: {
+            /** @description The four ways to make picture and paper agree. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WayJson"][];
+                };
+            };
+        };
+    };
+    sheets: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["WishRequest"];
+            };
+        };
+        responses: {
+            /** @description Other sheets for this picture. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OtherSheetJson"][];
+                };
+            };
+        };
+    };
+    schools: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["WishRequest"];
+            };
+        };
+        responses: {
+            /** @description The schools side by side. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SchoolJson"][];
+                };
+            };
+        };
+    };
+    prints: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["WishRequest"];
+            };
+        };
+        responses: {
+            /** @description Sizes the reference could be printed at. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PrintSizeJson"][];
+                };
+            };
+        };
+    };
+    dividers: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["WishRequest"];
+            };
+        };
+        responses: {
+            /** @description Settings of proportional dividers. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DividerJson"][];
+                };
+            };
+        };
+    };
+    enlargement: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["WishRequest"];
+            };
+        };
+        responses: {
+            /** @description Whether a size is a true enlargement. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["EnlargementJson"];
+                };
+            };
+        };
+    };
+    ruled: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["WishRequest"];
+            };
+        };
+        responses: {
+            /** @description A ruled grid against this one. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RuledJson"];
+                };
+            };
+        };
+    };
+    plans: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["WishRequest"];
+            };
+        };
+        responses: {
+            /** @description Plans that are easy on both rulers, the best first. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProposalJson"][];
+                };
+            };
+        };
+    };
+    adjust: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["AdjustRequest"];
+            };
+        };
+        responses: {
+            /** @description The choices after it. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AdjustedJson"];
+                };
+            };
         };
     };
     workings: {

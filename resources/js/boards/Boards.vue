@@ -1,26 +1,50 @@
 <script setup lang="ts">
 import { useElementSize } from '@vueuse/core'
-import { computed, ref, useTemplateRef } from 'vue'
+import { computed, useTemplateRef } from 'vue'
 import type { Drawing, Workings } from '@/api/types'
+import { useTool } from '@/stores/tool'
 import Num from '@/ui/Num.vue'
 import Ladder from './Ladder.vue'
+import LookStrip from './LookStrip.vue'
+import PaperExtras from './PaperExtras.vue'
+import PhotoMarks from './PhotoMarks.vue'
 import { every, layStage, type Box, type Focus } from './stage'
+import { useLook } from './useLook'
+import { usePhotoHand } from './usePhotoHand'
 import { usePointer } from './usePointer'
 import { useZoom } from './useZoom'
 
 /** The photo board, the paper board, and the ladder between them. */
-const props = defineProps<{ drawing: Drawing; workings: Workings; focus: Focus; wholePhoto?: boolean; grid?: boolean; movable?: boolean; way?: 'across' | 'down' }>()
+const props = defineProps<{ drawing: Drawing; workings: Workings; rung: 'photo' | 'paper' | 'fit' | 'grid' | 'marks'; focus: Focus; wholePhoto?: boolean; grid?: boolean; way?: 'across' | 'down' }>()
 const lit = defineModel<number | null>('lit', { default: null })
-const emit = defineEmits<{ move: [left: number, top: number]; moved: [] }>()
+const emit = defineEmits<{ move: [left: number, top: number]; resize: [width: number, height: number]; inset: [share: number]; line: [way: 'across' | 'down', from: number, to: number]; moved: [] }>()
 
 const svg = useTemplateRef<SVGSVGElement>('svg')
 const { width, height } = useElementSize(svg)
 const { view, zoomBy, reset, pan } = useZoom(svg)
 const { at: point, reading } = usePointer()
+const { look, filter, maskColour } = useLook()
+const tool = useTool()
 
-const stage = computed(() => layStage(props.workings, props.drawing.photo, props.focus, props.wholePhoto ?? false, { width: width.value, height: height.value }, view.value))
+const workings = computed(() => props.workings)
+const choices = computed(() => props.workings.choices)
+const stage = computed(() => layStage(props.workings, props.focus, props.wholePhoto ?? false, { width: width.value, height: height.value }, view.value))
 const crop = computed(() => props.workings.crop)
 const lines = computed(() => props.workings.lines)
+const fitWay = computed(() => choices.value.fit.way)
+const can = computed(() => ({
+  whole: props.wholePhoto ?? false,
+  crop: props.rung === 'fit' && (fitWay.value === 'crop' || fitWay.value === 'cells'),
+  inset: props.rung === 'fit' && fitWay.value === 'inset',
+  lines: props.rung === 'grid' && fitWay.value !== 'cells' && choices.value.grid.school === 'main',
+}))
+const hand = usePhotoHand(svg, stage, workings, can, {
+  move: (left, top) => emit('move', left, top),
+  resize: (w, h) => emit('resize', w, h),
+  inset: (share) => emit('inset', share),
+  line: (which, from, to) => emit('line', which, from, to),
+  moved: () => emit('moved'),
+})
 
 /** Where the preview has to lie for the photo's box to show the right part of it. */
 const image = computed<Box>(() => {
@@ -30,11 +54,46 @@ const image = computed<Box>(() => {
   const h = photo.h / crop.value.share_h
   return { x: photo.x - crop.value.left * w, y: photo.y - crop.value.top * h, w, h }
 })
+const address = computed(() => (props.drawing.photo ? [props.drawing.photo.preview, props.workings.picture.query].filter(Boolean).join('?') : null))
+const mirror = computed(() => (look.value.mirrored ? `translate(${2 * stage.value.photo.x + stage.value.photo.w} 0) scale(-1 1)` : undefined))
+const ruled = computed(() => props.grid && !look.value.lifted)
 
 function rules(box: Box) {
   const across = lines.value.across.map((share) => `M${crisp(box.x + share * box.w)} ${box.y}v${box.h}`)
   const down = lines.value.down.map((share) => `M${box.x} ${crisp(box.y + share * box.h)}h${box.w}`)
-  return [...across, ...down].join('')
+  return [...across, ...down, lines.value.diagonals ? corners(box) : '', ticks(box)].join('')
+}
+
+function corners(box: Box) {
+  return `M${box.x} ${box.y}l${box.w} ${box.h}M${box.x} ${box.y + box.h}l${box.w} ${-box.h}`
+}
+
+/** Ticks along the axes, when the school has axes. */
+function ticks(box: Box) {
+  const [x, y] = [lines.value.across[1] ?? 0, lines.value.down[1] ?? 0]
+  return [...lines.value.ticks_across.map((share) => `M${crisp(box.x + share * box.w)} ${box.y + y * box.h - 5}v10`), ...lines.value.ticks_down.map((share) => `M${box.x + x * box.w - 5} ${crisp(box.y + share * box.h)}h10`)].join('')
+}
+
+/** The finer lines of cells that are cut. */
+function cuts(box: Box) {
+  return props.workings.divided
+    .map((cell) => {
+      const side = (shares: number[], i: number) => shares[i] ?? 1
+      const [left, right] = [side(lines.value.across, cell.column), side(lines.value.across, cell.column + 1)]
+      const [top, bottom] = [side(lines.value.down, cell.row), side(lines.value.down, cell.row + 1)]
+      return [
+        ...cell.across.map((share) => `M${crisp(box.x + share * box.w)} ${box.y + top * box.h}V${box.y + bottom * box.h}`),
+        ...cell.down.map((share) => `M${box.x + left * box.w} ${crisp(box.y + share * box.h)}H${box.x + right * box.w}`),
+      ].join('')
+    })
+    .join('')
+}
+
+/** Thirds, the cross and diagonals, to judge by. */
+function overlays(box: Box) {
+  return lines.value.overlays
+    .map((overlay) => (overlay.diagonals ? corners(box) : overlay.lines.map((share) => `M${crisp(box.x + share * box.w)} ${box.y}v${box.h}M${box.x} ${crisp(box.y + share * box.h)}h${box.w}`).join('')))
+    .join('')
 }
 
 function litLine(box: Box) {
@@ -48,23 +107,44 @@ function crisp(px: number) {
   return Math.round(px) + 0.5
 }
 
-/** Labels stand outside their board, where a narrow margin would cut them in two. */
+/** Labels stand outside their board, where a narrow margin would cut them in two; a running count stands in its cells. */
 function labels(box: Box, board: Box = box) {
   const above = box.y - board.y < LABEL_ROOM ? board.y : box.y
-  const before = box.x - board.x < LABEL_ROOM ? board.x : box.x
-  const { across, down, columns, rows } = lines.value
+  const { across, down, columns, rows, addresses } = lines.value
+  const right = choices.value.grid.corner === 'top right'
+  const middle = (shares: number[], i: number) => ((shares[i] ?? 0) + (shares[i + 1] ?? 0)) / 2
+  if (choices.value.grid.labels === 'running') {
+    if (box.w / columns.length < LEAST_CELL || box.h / rows.length < LEAST_CELL) return []
+    return addresses.map((text, i) => ({ text, x: box.x + middle(across, i % columns.length) * box.w, y: box.y + middle(down, Math.floor(i / columns.length)) * box.h + 5, anchor: 'middle' }))
+  }
   const stepX = every(columns.length, box.w, 18)
   const stepY = every(rows.length, box.h, 18)
-  const middle = (shares: number[], i: number) => ((shares[i] ?? 0) + (shares[i + 1] ?? 0)) / 2
+  const beside = right ? (board.x + board.w - box.x - box.w < LABEL_ROOM ? board.x + board.w : box.x + box.w) + 8 : (box.x - board.x < LABEL_ROOM ? board.x : box.x) - 8
   return [
     ...columns.map((text, i) => ({ text, x: box.x + middle(across, i) * box.w, y: above - 8, anchor: 'middle', show: i % stepX === 0 })),
-    ...rows.map((text, i) => ({ text, x: before - 8, y: box.y + middle(down, i) * box.h + 5, anchor: 'end', show: i % stepY === 0 })),
+    ...rows.map((text, i) => ({ text, x: beside, y: box.y + middle(down, i) * box.h + 5, anchor: right ? 'start' : 'end', show: i % stepY === 0 })),
   ].filter((label) => label.show)
 }
 
 const mask = computed(() => {
   const { photo: p, crop: c } = stage.value
-  return `M${p.x} ${p.y}h${p.w}v${p.h}h${-p.w}zM${c.x} ${c.y}v${c.h}h${c.w}v${-c.h}z`
+  const hole =
+    choices.value.paper.shape === 'rectangle'
+      ? `M${c.x} ${c.y}v${c.h}h${c.w}v${-c.h}z`
+      : `M${c.x} ${c.y + c.h / 2}a${c.w / 2} ${c.h / 2} 0 1 0 ${c.w} 0a${c.w / 2} ${c.h / 2} 0 1 0 ${-c.w} 0z`
+  return `M${p.x} ${p.y}h${p.w}v${p.h}h${-p.w}z${hole}`
+})
+
+/** What each side of the crop loses, written where it is lost. */
+const losses = computed(() => {
+  const { crop: c } = stage.value
+  const { left, right, top, bottom } = props.workings.trimmed
+  return [
+    { side: 'left', text: left, x: c.x - 6, y: c.y + c.h / 2, anchor: 'end' },
+    { side: 'right', text: right, x: c.x + c.w + 6, y: c.y + c.h / 2, anchor: 'start' },
+    { side: 'top', text: top, x: c.x + c.w / 2, y: c.y - 8, anchor: 'middle' },
+    { side: 'bottom', text: bottom, x: c.x + c.w / 2, y: c.y + c.h + 18, anchor: 'middle' },
+  ].filter((loss) => loss.text)
 })
 
 function share(event: PointerEvent, box: Box) {
@@ -74,36 +154,25 @@ function share(event: PointerEvent, box: Box) {
   return x >= 0 && x <= 1 && y >= 0 && y <= 1 ? { x, y } : null
 }
 
-const dragging = ref<{ x: number; y: number; left: number; top: number } | null>(null)
-
 function down(event: PointerEvent) {
-  if (props.movable && share(event, stage.value.crop)) {
-    dragging.value = { x: event.clientX, y: event.clientY, left: crop.value.left, top: crop.value.top }
-    svg.value?.setPointerCapture(event.pointerId)
-  } else {
-    pan(event)
-  }
+  if (look.value.mirrored) return
+  if (hand.down(event)) svg.value?.setPointerCapture(event.pointerId)
+  else pan(event)
 }
 
 function move(event: PointerEvent) {
-  const from = dragging.value
-  if (from) {
-    emit('move', from.left + (event.clientX - from.x) / stage.value.photo.w, from.top + (event.clientY - from.y) / stage.value.photo.h)
-  }
-  point.value = share(event, stage.value.crop) ?? share(event, stage.value.area)
-}
-
-function up() {
-  if (dragging.value) emit('moved')
-  dragging.value = null
+  hand.move(event)
+  point.value = look.value.mirrored ? null : (share(event, stage.value.crop) ?? share(event, stage.value.area))
 }
 
 const LABEL_ROOM = 22
+const LEAST_CELL = 26
 const NUDGE = 0.002
+const LOUPE = { radius: 84, times: 3 }
 
 function nudge(event: KeyboardEvent) {
   const step = { ArrowLeft: [-1, 0], ArrowRight: [1, 0], ArrowUp: [0, -1], ArrowDown: [0, 1] }[event.key]
-  if (!step || !props.movable) return
+  if (!step || !can.value.crop) return
   event.preventDefault()
   const by = event.shiftKey ? NUDGE * 10 : NUDGE
   emit('move', crop.value.left + (step[0] ?? 0) * by, crop.value.top + (step[1] ?? 0) * by)
@@ -115,65 +184,109 @@ function cross(box: Box) {
   return p ? `M${crisp(box.x + p.x * box.w)} ${box.y}v${box.h}M${box.x} ${crisp(box.y + p.y * box.h)}h${box.w}` : ''
 }
 
+/** What lies under the pointer, larger, brighter and with more contrast. */
+const loupe = computed(() => {
+  if (!look.value.loupe || !point.value) return null
+  const { crop: c } = stage.value
+  const [x, y] = [c.x + point.value.x * c.w, c.y + point.value.y * c.h]
+  return { x, y, transform: `translate(${x} ${y}) scale(${LOUPE.times}) translate(${-x} ${-y})` }
+})
+
 const ROOM_FOR_CAPTION = 190
 const caption = computed(() => {
   const trimmed = crop.value.trimmed_percent === 0 ? 'nothing trimmed' : `${Math.round(crop.value.trimmed_percent)} % trimmed`
   const { decision } = props.workings.rungs.photo
   return stage.value.photo.w < ROOM_FOR_CAPTION && width.value < 600 ? decision : `${decision} · ${trimmed}`
 })
+const weights = { 1: 0.8, 2: 1.2, 3: 2.2 } as Record<number, number>
+const circle = computed(() => (props.workings.stretch.verdict === 'not' || props.rung !== 'fit' ? null : Math.min(stage.value.crop.w, stage.value.crop.h) * 0.3))
 </script>
 
 <template>
-  <div class="boards">
-    <svg ref="svg" class="stage" role="group" aria-label="Photo board, inch ladder and paper board" @pointerdown="down" @pointermove="move" @pointerup="up" @pointerleave="point = null">
+  <div class="boards" :class="{ drawing: tool.kind }">
+    <svg ref="svg" class="stage" role="group" aria-label="Photo board, inch ladder and paper board" @pointerdown="down" @pointermove="move" @pointerup="hand.up" @pointerleave="point = null">
       <defs>
         <clipPath id="photo-clip"><rect :x="stage.photo.x" :y="stage.photo.y" :width="stage.photo.w" :height="stage.photo.h" /></clipPath>
+        <clipPath v-if="loupe" id="loupe-clip"><circle :cx="loupe.x" :cy="loupe.y" :r="LOUPE.radius" /></clipPath>
+        <filter v-for="n in [1, 2, 3, 4]" :id="`simple-${n}`" :key="n" x="0" y="0" width="1" height="1">
+          <feGaussianBlur :stdDeviation="n * 1.8" edgeMode="duplicate" />
+          <feComponentTransfer>
+            <component :is="`feFunc${channel}`" v-for="channel in ['R', 'G', 'B']" :key="channel" type="discrete" :tableValues="Array.from({ length: 9 - 1.5 * n }, (_, i, all = Math.floor(9 - 1.5 * n)) => i / (all - 1)).join(' ')" />
+          </feComponentTransfer>
+        </filter>
       </defs>
 
       <g data-test="photo-board">
-        <image :href="drawing.photo.preview" :x="image.x" :y="image.y" :width="image.w" :height="image.h" preserveAspectRatio="none" clip-path="url(#photo-clip)" />
-        <path v-if="wholePhoto" class="mask" fill-rule="evenodd" :d="mask" />
-        <template v-if="grid">
-          <path class="rule" :d="rules(stage.crop)" :stroke="drawing.line.casing" stroke-opacity="0.35" stroke-width="2.4" />
-          <path class="rule" :d="rules(stage.crop)" :stroke="drawing.line.css" stroke-width="1.2" />
-          <text v-for="label in labels(stage.crop)" :key="`${label.x} ${label.y}`" class="label" :x="label.x" :y="label.y" :text-anchor="label.anchor">{{ label.text }}</text>
+        <g :transform="mirror">
+          <image v-if="address" :href="address" :x="image.x" :y="image.y" :width="image.w" :height="image.h" preserveAspectRatio="none" clip-path="url(#photo-clip)" :style="{ filter }" />
+          <rect v-else class="blank" :x="stage.photo.x" :y="stage.photo.y" :width="stage.photo.w" :height="stage.photo.h" />
+          <path v-if="wholePhoto" class="mask" fill-rule="evenodd" :d="mask" :style="{ fill: maskColour, fillOpacity: look.strength / 100 }" />
+          <template v-if="ruled">
+            <path class="rule" :d="rules(stage.crop)" :stroke="drawing.line.casing" stroke-opacity="0.35" :stroke-width="(weights[choices.grid.weights.photo] ?? 1.2) + 1.2" />
+            <path class="rule" :d="rules(stage.crop)" :stroke="drawing.line.css" :stroke-width="weights[choices.grid.weights.photo]" />
+            <path class="rule" :d="cuts(stage.crop)" :stroke="drawing.line.css" stroke-width="0.8" />
+          </template>
+          <template v-if="lines.overlays.length && !look.lifted">
+            <path class="overlay casing" :d="overlays(stage.crop)" />
+            <path class="overlay" :d="overlays(stage.crop)" />
+          </template>
+        </g>
+        <template v-if="ruled && !look.mirrored">
+          <text v-for="label in labels(stage.crop)" :key="`${label.x} ${label.y}`" class="label" :class="{ inside: choices.grid.labels === 'running' }" :x="label.x" :y="label.y" :text-anchor="label.anchor">{{ label.text }}</text>
         </template>
+        <PhotoMarks v-if="!look.mirrored" :stage="stage" :workings="workings" :whole="wholePhoto ?? false" />
+        <ellipse v-if="choices.paper.shape !== 'rectangle'" class="outline" :cx="stage.crop.x + stage.crop.w / 2" :cy="stage.crop.y + stage.crop.h / 2" :rx="stage.crop.w / 2" :ry="stage.crop.h / 2" />
+        <circle v-if="circle" class="circle" :cx="stage.crop.x + stage.crop.w / 2" :cy="stage.crop.y + stage.crop.h / 2" :r="circle" />
         <rect
-          v-if="wholePhoto"
+          v-if="wholePhoto && !look.mirrored"
           class="frame"
-          :class="{ movable }"
+          :class="{ movable: can.crop }"
           :x="stage.crop.x"
           :y="stage.crop.y"
           :width="stage.crop.w"
           :height="stage.crop.h"
-          :tabindex="movable ? 0 : undefined"
-          :role="movable ? 'application' : undefined"
-          :aria-label="movable ? 'The crop. Arrow keys move it, with Shift further.' : undefined"
+          :tabindex="can.crop ? 0 : undefined"
+          :role="can.crop ? 'application' : undefined"
+          :aria-label="can.crop ? 'The crop. Arrow keys move it, with Shift further.' : undefined"
           data-test="crop"
           @keydown="nudge"
         />
+        <path v-if="can.crop && !look.mirrored" class="grip" :d="`M${stage.crop.x + stage.crop.w + 1} ${stage.crop.y + stage.crop.h - 16}v17h-17`" data-test="corner" />
+        <g v-if="rung === 'fit' && !look.mirrored" data-test="losses">
+          <text v-for="loss in losses" :key="loss.side" class="loss" :x="loss.x" :y="loss.y" :text-anchor="loss.anchor"><Num svg :text="loss.text" /></text>
+        </g>
         <path class="lit" :d="litLine(stage.crop)" />
-        <path class="cross" :d="cross(stage.crop)" />
+        <path v-if="!loupe" class="cross" :d="cross(stage.crop)" />
+        <g v-if="loupe && address" clip-path="url(#loupe-clip)">
+          <image :href="address" :x="image.x" :y="image.y" :width="image.w" :height="image.h" preserveAspectRatio="none" :transform="loupe.transform" class="lens" />
+          <circle class="rim" :cx="loupe.x" :cy="loupe.y" :r="LOUPE.radius" />
+        </g>
+        <rect v-if="hand.rubber.value && tool.kind === 'box'" class="rubber" :x="Math.min(hand.rubber.value.x, hand.rubber.value.x + hand.rubber.value.w)" :y="Math.min(hand.rubber.value.y, hand.rubber.value.y + hand.rubber.value.h)" :width="Math.abs(hand.rubber.value.w)" :height="Math.abs(hand.rubber.value.h)" />
+        <path v-if="hand.rubber.value && tool.kind === 'line'" class="rubber" :d="`M${hand.rubber.value.x} ${hand.rubber.value.y}l${hand.rubber.value.w} ${hand.rubber.value.h}`" />
         <text class="caption" :x="stage.photo.x + stage.photo.w / 2" :y="stage.photo.y + stage.photo.h + 25" text-anchor="middle"><Num svg :text="caption" /></text>
       </g>
 
       <g data-test="paper-board">
-        <rect class="sheet" :x="stage.sheet.x" :y="stage.sheet.y" :width="stage.sheet.w" :height="stage.sheet.h" />
-        <rect v-if="focus === 'paper'" class="usable" :x="stage.usable.x" :y="stage.usable.y" :width="stage.usable.w" :height="stage.usable.h" />
+        <rect class="sheet" :class="choices.paper.colour.replace(' ', '-')" :x="stage.sheet.x" :y="stage.sheet.y" :width="stage.sheet.w" :height="stage.sheet.h" />
+        <rect v-if="focus === 'paper' || rung === 'fit'" class="usable" :x="stage.usable.x" :y="stage.usable.y" :width="stage.usable.w" :height="stage.usable.h" />
         <template v-if="grid">
-          <path class="rule guide" :d="rules(stage.area)" />
+          <path class="rule guide" :d="rules(stage.area)" :stroke-width="weights[choices.grid.weights.paper]" />
+          <path class="rule guide" :d="cuts(stage.area)" stroke-width="0.7" />
           <text v-for="label in labels(stage.area, stage.sheet)" :key="`${label.x} ${label.y}`" class="label guide" :x="label.x" :y="label.y" :text-anchor="label.anchor">{{ label.text }}</text>
         </template>
         <rect v-else class="area" :x="stage.area.x" :y="stage.area.y" :width="stage.area.w" :height="stage.area.h" />
+        <PaperExtras :stage="stage" :workings="workings" :drawing="drawing" :rung="rung" :diagonal="can.inset ? hand.diagonal.value : null" :overlays="overlays(stage.area)" :circle="circle && circle * (stage.area.h / stage.crop.h)" />
         <path class="lit" :d="litLine(stage.area)" />
         <path class="cross" :d="cross(stage.area)" />
         <text class="caption" :x="stage.sheet.x + stage.sheet.w / 2" :y="stage.sheet.y + stage.sheet.h + 25" text-anchor="middle"><Num svg :text="workings.rungs.paper.decision" /></text>
       </g>
 
-      <Ladder :stage="stage" :workings="workings" :lit="way === 'across' ? null : lit" :pointed="point?.y ?? null" @light="way === 'across' || (lit = $event)" />
+      <Ladder :stage="stage" :workings="workings" :lit="props.way === 'across' ? null : lit" :pointed="point?.y ?? null" @light="props.way === 'across' || (lit = $event)" />
       <text v-if="workings.factor" class="scale" :x="(stage.leftStile + stage.rightStile) / 2" :y="Math.min(stage.crop.y, stage.area.y) - 28" text-anchor="middle"><Num svg :text="workings.factor" /></text>
     </svg>
 
+    <LookStrip />
+    <p v-if="tool.kind" class="hint" role="status" data-test="hint">{{ tool.hint }} <button type="button" class="button" @click="tool.finish(null)"><kbd>Esc</kbd>never mind</button></p>
     <div v-if="point" class="reading" data-test="reading" aria-live="polite">
       <template v-if="reading">
         <b>{{ reading.cell }}</b>
@@ -206,9 +319,83 @@ const caption = computed(() => {
   user-select: none;
 }
 
-.mask {
-  fill: var(--bench);
-  fill-opacity: 0.82;
+.blank {
+  fill: var(--sheet);
+  stroke: var(--tick);
+}
+
+.drawing .stage {
+  cursor: crosshair;
+}
+
+.overlay {
+  fill: none;
+  stroke: #fffefa;
+  stroke-width: 1.2;
+  stroke-dasharray: 7 5;
+}
+
+.overlay.casing {
+  stroke: #22201d;
+  stroke-opacity: 0.55;
+  stroke-width: 3;
+  stroke-dasharray: none;
+}
+
+.outline,
+.circle {
+  fill: none;
+  stroke: #c8341f;
+  stroke-width: 1.5;
+}
+
+.grip {
+  fill: none;
+  stroke: #c8341f;
+  stroke-width: 5;
+  cursor: nwse-resize;
+}
+
+.loss {
+  font-size: 14px;
+  font-weight: 600;
+  fill: #2b2926;
+  paint-order: stroke;
+  stroke: #fffefa;
+  stroke-width: 4px;
+  stroke-linejoin: round;
+}
+
+.lens {
+  filter: brightness(1.25) contrast(1.45);
+}
+
+.rim {
+  fill: none;
+  stroke: #fffefa;
+  stroke-width: 4;
+}
+
+.rubber {
+  fill: rgb(47 155 224 / 18%);
+  stroke: #c8341f;
+  stroke-width: 2;
+}
+
+.hint {
+  position: absolute;
+  left: 50%;
+  top: 6px;
+  transform: translateX(-50%);
+  display: flex;
+  align-items: center;
+  gap: 12px;
+  padding: 6px 8px 6px 14px;
+  background: var(--sheet);
+  color: var(--sheet-ink);
+  border-left: 4px solid #b3321f;
+  box-shadow: 0 1px 6px var(--shade);
+  max-width: 94%;
 }
 
 .frame {
@@ -252,6 +439,12 @@ const caption = computed(() => {
   filter: drop-shadow(0 1px 4px var(--shade));
 }
 
+.sheet.cream { fill: #f6eed8; }
+.sheet.grey { fill: #c9c7c2; }
+.sheet.tan { fill: #d6bf9b; }
+.sheet.blue-grey { fill: #b9c4cc; }
+.sheet.black { fill: #26241f; }
+
 .usable {
   fill: none;
   stroke: var(--tick);
@@ -267,6 +460,13 @@ const caption = computed(() => {
 .label {
   font-size: 14px;
   fill: var(--soft);
+}
+
+.label.inside {
+  fill: #2b2926;
+  paint-order: stroke;
+  stroke: rgb(255 254 250 / 85%);
+  stroke-width: 3px;
 }
 
 .label.guide {

@@ -45,13 +45,13 @@ const SCREEN_SHARE = 0.62
  * With the focus on both, they are at true relative size; else the board the
  * rung is about takes two thirds.
  */
-export function layStage(workings: Workings, photo: { width: number; height: number }, focus: Focus, wholePhoto: boolean, room: { width: number; height: number }, view: View): Stage {
+export function layStage(workings: Workings, focus: Focus, wholePhoto: boolean, room: { width: number; height: number }, view: View): Stage {
   const { crop, drawing } = workings
   const print = workings.print
   const area = { w: drawing.width.mm, h: drawing.height.mm }
   const whole = print
     ? { w: print.width.mm, h: print.height.mm }
-    : sized(photo, (area.w * SCREEN_SHARE) / crop.share_w)
+    : sized({ width: workings.picture.width ?? 1, height: workings.picture.height ?? 1 }, (area.w * SCREEN_SHARE) / crop.share_w)
   const shown = wholePhoto ? whole : { w: whole.w * crop.share_w, h: whole.h * crop.share_h }
   const cropTop = wholePhoto ? crop.top * whole.h : 0
   const sheet = { w: workings.sheet.width.mm, h: workings.sheet.height.mm }

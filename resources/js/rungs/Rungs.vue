@@ -11,6 +11,8 @@ import PaperRung from './paper/PaperRung.vue'
 import PhotoRung from './photo/PhotoRung.vue'
 import RungLadder from './RungLadder.vue'
 import { rungs, type RungKey } from './rungs'
+import { useTool } from '@/stores/tool'
+import { toNumber, toShare } from '@/ui/shares'
 import TopStrip from './TopStrip.vue'
 import Troubles from './Troubles.vue'
 import { useOpenDrawing } from './useOpenDrawing'
@@ -31,6 +33,7 @@ const store = useOpenDrawing(
   () => props.id,
   () => about.value.name,
 )
+const tool = useTool()
 const page = computed(() => views[props.rung])
 const following = computed(() => rungs[rungs.indexOf(about.value) + 1])
 
@@ -42,6 +45,23 @@ watch(
 )
 
 const frame = useCropFrame()
+
+/** A main dividing line was pulled from one share to another. */
+function pull(which: 'across' | 'down', from: number, to: number) {
+  void store.preview((choices) => {
+    const lines = choices.grid[`main_${which}`]
+    const nearest = lines.reduce((best, share, i) => (Math.abs(toNumber(share) - from) < Math.abs(toNumber(lines[best] ?? '9') - from) ? i : best), 0)
+    lines[nearest] = toShare(to)
+  })
+}
+
+watch(
+  () => props.rung,
+  () => {
+    store.said = ''
+    tool.finish(null)
+  },
+)
 
 function showPrint() {
   document.getElementById('print')?.scrollIntoView({ block: 'end' })
@@ -61,9 +81,12 @@ function showPrint() {
         :focus="page.focus"
         :whole-photo="page.wholePhoto"
         :grid="page.grid"
+        :rung="rung"
         :way="rung === 'marks' ? way : 'down'"
-        :movable="rung === 'fit' && store.draft.fit.way !== 'inset'"
         @move="frame.move"
+        @resize="frame.resize"
+        @inset="frame.inset"
+        @line="pull"
         @moved="frame.moved"
       />
     </main>

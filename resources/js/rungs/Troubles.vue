@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { useDrawing } from '@/stores/drawing'
 import Callout from '@/ui/Callout.vue'
+import Num from '@/ui/Num.vue'
 
 /** What the server had to say that belongs beside no single field. */
 const store = useDrawing()
@@ -11,6 +12,9 @@ const store = useDrawing()
     <p>{{ store.stale.message }}</p>
     <button type="button" class="button" @click="store.takeTheirs()">Take those changes</button>
     <button type="button" class="button" @click="store.putMineOnTop()">Put mine on top</button>
+  </Callout>
+  <Callout v-if="store.said" tone="calm" data-test="said">
+    <p><Num :text="store.said" /></p>
   </Callout>
   <Callout v-if="store.trouble" data-test="trouble">
     <p>{{ store.trouble }}</p>

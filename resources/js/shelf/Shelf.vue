@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { useDropZone, useTitle } from '@vueuse/core'
-import { ref, shallowRef, useTemplateRef } from 'vue'
+import { reactive, ref, shallowRef, useTemplateRef } from 'vue'
 import { useRouter } from 'vue-router'
 import { api, begin, Refused } from '@/api/client'
 import type { ShelfEntry } from '@/api/types'
@@ -44,6 +44,19 @@ async function take(file: File | undefined) {
   }
 }
 
+const sizes = reactive({ width: '', height: '' })
+
+/** A drawing with no photo: many only need the marks. */
+async function takeSizes() {
+  trouble.value = null
+  try {
+    const drawing = await api.beginSizes(sizes.width, sizes.height)
+    await router.push({ name: 'rung', params: { id: drawing.id, rung: 'photo' } })
+  } catch (error) {
+    trouble.value = error instanceof Refused ? (Object.values(error.trouble.errors ?? {})[0]?.[0] ?? error.message) : String(error)
+  }
+}
+
 const { isOverDropZone } = useDropZone(document.body, { onDrop: (files) => void take(files?.[0]), multiple: true })
 
 async function bin(entry: ShelfEntry) {
@@ -73,6 +86,13 @@ async function putBack() {
           <p><b>Drop a photo anywhere here</b> to start a drawing</p>
           <label class="button strong">Choose a photo<input ref="chooser" type="file" class="unseen" accept="image/jpeg,image/png,image/webp,image/heic,image/avif" data-test="photo-file" @change="take(($event.target as HTMLInputElement).files?.[0])" /></label>
           <p class="soft">JPEG, PNG, WebP or HEIC, up to 64 MB. It stays on this machine.</p>
+          <form class="sizes" @submit.prevent="takeSizes">
+            <span>Only the marks are wanted? The original’s size will do:</span>
+            <el-input v-model="sizes.width" aria-label="Original’s width" placeholder="5 in" autocomplete="off" />
+            <span>×</span>
+            <el-input v-model="sizes.height" aria-label="Original’s height" placeholder="7 in" autocomplete="off" />
+            <button type="submit" class="button">begin without a photo</button>
+          </form>
         </template>
         <div v-else class="progress" role="status">
           <p>{{ progress < 1 ? `Bringing it over, ${Math.round(progress * 100)} %` : 'Turning it upright and reading its colours …' }}</p>
@@ -130,6 +150,19 @@ header .button {
 main {
   display: grid;
   gap: 20px;
+}
+
+.sizes {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  justify-content: center;
+  gap: 8px;
+  width: 100%;
+}
+
+.sizes .el-input {
+  width: 92px;
 }
 
 .drop {

@@ -5,8 +5,11 @@ import type { ShelfEntry } from '@/api/types'
 /** A drawing as a small board: the crop with its grid on it. */
 const props = defineProps<{ entry: ShelfEntry }>()
 
+/** The picture's own pixels are not needed for a small one; its shape is. */
+const size = computed(() => ({ width: 1000 * props.entry.shape, height: 1000 }))
 const shape = computed(() => {
-  const { photo, crop } = props.entry
+  const { crop } = props.entry
+  const photo = size.value
   return { w: photo.width * crop.share_w, h: photo.height * crop.share_h, x: photo.width * crop.left, y: photo.height * crop.top }
 })
 const rules = computed(() => {
@@ -17,12 +20,17 @@ const rules = computed(() => {
 
 <template>
   <svg :viewBox="`0 0 ${shape.w} ${shape.h}`" aria-hidden="true">
-    <image :href="entry.photo.preview" :x="-shape.x" :y="-shape.y" :width="entry.photo.width" :height="entry.photo.height" preserveAspectRatio="none" />
+    <rect v-if="!entry.photo" class="bare" :width="shape.w" :height="shape.h" />
+    <image v-else :href="`${entry.photo.preview}?${entry.query}`" :x="-shape.x" :y="-shape.y" :width="size.width" :height="size.height" preserveAspectRatio="none" />
     <path :d="rules" :stroke="entry.line.css" fill="none" stroke-width="1" vector-effect="non-scaling-stroke" />
   </svg>
 </template>
 
 <style scoped>
+.bare {
+  fill: var(--sheet);
+}
+
 svg {
   display: block;
   max-width: 100%;

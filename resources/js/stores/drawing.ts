@@ -2,7 +2,7 @@ import { useDebounceFn } from '@vueuse/core'
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef } from 'vue'
 import { api, Refused } from '@/api/client'
-import type { CellState, Choices, Drawing, Workings } from '@/api/types'
+import type { Act, CellState, Choices, Drawing, Workings } from '@/api/types'
 
 /** Long enough that a run of clicks on a stepper is one change to undo. */
 const SETTLE_MS = 350
@@ -21,6 +21,8 @@ export const useDrawing = defineStore('drawing', () => {
   const stale = ref<{ message: string; changed: string[] } | null>(null)
   const state = ref<'saved' | 'saving' | 'unsaved'>('saved')
   const missing = ref(false)
+  /** What was said of the last thing done by hand. */
+  const said = ref('')
 
   const copied = computed(() => new Map((drawing.value?.cells ?? []).map((cell) => [`${cell.column}-${cell.row}`, cell.state])))
 
@@ -32,6 +34,24 @@ export const useDrawing = defineStore('drawing', () => {
     trouble.value = null
     stale.value = null
     state.value = 'saved'
+  }
+
+  /** Where the choices are read, errors stand beside them; typed things that are no choices have theirs here until the next try. */
+  async function adjust(act: Act, how: Record<string, unknown>) {
+    if (!draft.value || !drawing.value) return
+    said.value = ''
+    const before = state.value
+    state.value = 'unsaved'
+    try {
+      const answer = await api.adjust(drawing.value.photo, draft.value, act, how)
+      errors.value = {}
+      draft.value = answer.choices
+      said.value = answer.said
+      decide(() => undefined)
+    } catch (error) {
+      state.value = before
+      complain(error)
+    }
   }
 
   async function open(id: string) {
@@ -126,6 +146,8 @@ export const useDrawing = defineStore('drawing', () => {
   }
 
   async function step(way: 'undo' | 'redo') {
+    // What was done a moment ago is kept first, so that it is what is taken back.
+    if (state.value === 'unsaved' && Object.keys(errors.value).length === 0) await keep()
     if (!drawing.value || (way === 'undo' ? drawing.value.undo : drawing.value.redo) === null) return
     try {
       show(await api[way](drawing.value.id, drawing.value.version))
@@ -162,5 +184,5 @@ export const useDrawing = defineStore('drawing', () => {
     }
   }
 
-  return { drawing, draft, workings, errors, trouble, stale, state, missing, copied, open, refresh, preview, keep, decide, step, takeTheirs, putMineOnTop, note }
+  return { said, adjust, drawing, draft, workings, errors, trouble, stale, state, missing, copied, open, refresh, preview, keep, decide, step, takeTheirs, putMineOnTop, note }
 })

@@ -2,9 +2,9 @@
 import { keyOf, useCells, type Place } from './useCells'
 
 /** Place and progress at a glance; a tap goes to that cell. */
-defineProps<{ at: Place; label: (place: Place) => string }>()
+defineProps<{ at: Place }>()
 defineEmits<{ go: [place: Place] }>()
-const { route, columns, stateOf } = useCells()
+const { route, columns, stateOf, isSpared, address } = useCells()
 </script>
 
 <template>
@@ -14,8 +14,8 @@ const { route, columns, stateOf } = useCells()
       :key="keyOf(place)"
       type="button"
       tabindex="-1"
-      :class="[stateOf(place), { here: keyOf(place) === keyOf(at) }]"
-      :aria-label="`${label(place)}, ${stateOf(place)}`"
+      :class="[stateOf(place), { here: keyOf(place) === keyOf(at), spared: isSpared(place) }]"
+      :aria-label="`${address(place)}, ${isSpared(place) ? 'not to be drawn' : stateOf(place)}`"
       @click="$emit('go', place)"
     />
   </div>
@@ -50,5 +50,9 @@ button {
 .here {
   outline: 3px solid var(--red);
   z-index: 1;
+}
+
+.spared {
+  opacity: 0.35;
 }
 </style>

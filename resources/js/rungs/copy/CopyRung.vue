@@ -32,24 +32,17 @@ function go(place: Place) {
 
 const lines = computed(() => store.workings?.lines)
 
-function label(place: Place) {
-  const column = lines.value?.columns[place.column] ?? ''
-  const row = lines.value?.rows[place.row] ?? ''
-  return store.draft?.grid.labels === 'numbers' ? `${column} in, ${row} down` : column + row
-}
-
 /** The address of a cell's picture: its shares of the whole photo. */
 function picture(place: Place) {
   const crop = store.workings?.crop
-  if (!crop || !lines.value || !store.drawing) return ''
+  if (!crop || !lines.value || !store.drawing?.photo) return ''
   const { across, down } = lines.value
   const span = (shares: number[], i: number) => [shares[i] ?? 0, (shares[i + 1] ?? 1) - (shares[i] ?? 0)] as const
   const [x, w] = span(across, place.column)
   const [y, h] = span(down, place.row)
   const query = { left: crop.left + x * crop.share_w, top: crop.top + y * crop.share_h, width: w * crop.share_w, height: h * crop.share_h }
-  return `${store.drawing.photo.cut}?${Object.entries(query)
-    .map(([name, share]) => `${name}=${share.toFixed(7)}`)
-    .join('&')}`
+  const parts = Object.entries(query).map(([name, share]) => `${name}=${share.toFixed(7)}`)
+  return `${store.drawing.photo.cut}?${[...parts, store.workings?.picture.query].filter(Boolean).join('&')}`
 }
 
 const source = computed(() => picture(at.value))
@@ -150,12 +143,12 @@ const size = computed(() => {
   return { width: `${Math.round(w * scale)}px`, height: `${Math.round(h * scale)}px` }
 })
 
-const partial = computed(() => {
-  const [column, row] = [lines.value?.partial_column, lines.value?.partial_row]
-  return (column && at.value.column === cells.columns.value - 1) || (row && at.value.row === cells.rows.value - 1)
-})
+const partial = computed(() => lines.value?.partial_columns.includes(at.value.column) || lines.value?.partial_rows.includes(at.value.row))
+/** A cell that is cut finer shows its own cuts; others their halves. */
+const division = computed(() => store.workings?.divided.find((cell) => cell.column === at.value.column && cell.row === at.value.row))
+const cuts = computed(() => Array.from({ length: (division.value?.parts ?? 2) - 1 }, (_, i) => (100 * (i + 1)) / (division.value?.parts ?? 2)))
 const quarters = [25, 50, 75]
-const left = computed(() => cells.route.value.length - cells.done.value - cells.empty.value)
+const left = computed(() => cells.toCopy.value.length - cells.done.value - cells.empty.value)
 </script>
 
 <template>
@@ -165,8 +158,8 @@ const left = computed(() => cells.route.value.length - cells.done.value - cells.
     <RungLadder :id="id" current="copy" :workings="store.workings" :done="store.drawing.cells.length" slim />
     <main class="table">
       <div class="head">
-        <h2 class="address" data-test="address" aria-live="polite">{{ label(at) }}</h2>
-        <span class="soft">column {{ at.column + 1 }}, row {{ at.row + 1 }}<template v-if="cells.stateOf(at) !== 'open'"> · {{ cells.stateOf(at) === 'done' ? 'done' : 'nothing here' }}</template><template v-if="partial"> · a partial cell</template></span>
+        <h2 class="address" data-test="address" aria-live="polite">{{ cells.address(at) }}</h2>
+        <span class="soft">column {{ at.column + 1 }}, row {{ at.row + 1 }}<template v-if="cells.stateOf(at) !== 'open'"> · {{ cells.stateOf(at) === 'done' ? 'done' : 'nothing here' }}</template><template v-if="partial"> · a partial cell</template><template v-if="cells.isSpared(at)"> · not to be drawn</template><template v-if="division"> · cut in {{ division.parts }}</template></span>
       </div>
       <Troubles />
       <div ref="table" class="cells">
@@ -174,14 +167,14 @@ const left = computed(() => cells.route.value.length - cells.done.value - cells.
           <div class="cell photo" :class="{ lifted }" :style="size">
             <img v-if="shown" :src="shown" alt="" :class="{ turned: upsideDown }" data-test="cell-picture" />
             <p v-if="failed" class="fault">This piece could not be cut from the photo; press an arrow key and come back.</p>
-            <p v-else-if="shown !== source" class="wait">Cutting the piece at full sharpness …</p>
-            <div v-if="hairlines && !lifted" class="hairs" />
+            <p v-else-if="source && shown !== source" class="wait">Cutting the piece at full sharpness …</p>
+            <svg v-if="hairlines && !lifted" class="hairs" viewBox="0 0 100 100" preserveAspectRatio="none" aria-hidden="true"><path v-for="cut in cuts" :key="cut" :d="`M${cut} 0V100M0 ${cut}H100`" /></svg>
           </div>
           <figcaption class="soft">the photo{{ upsideDown ? ', upside down' : '' }}</figcaption>
         </figure>
         <figure>
           <div class="cell paper" :style="size">
-            <div v-if="hairlines" class="hairs guide" />
+            <svg v-if="hairlines" class="hairs guide" viewBox="0 0 100 100" preserveAspectRatio="none" aria-hidden="true"><path v-for="cut in cuts" :key="cut" :d="`M${cut} 0V100M0 ${cut}H100`" /></svg>
             <template v-if="!partial">
               <span v-for="(quarter, i) in quarters" :key="`y${quarter}`" class="tick down" :class="{ half: quarter === 50 }" :style="{ top: `${quarter}%` }"><Num :text="store.workings.cell.down[i]?.text ?? ''" /></span>
               <span v-for="(quarter, i) in quarters" :key="`x${quarter}`" class="tick across" :class="{ half: quarter === 50 }" :style="{ left: `${quarter}%` }"><Num :text="store.workings.cell.across[i]?.text.replace(/ \w+$/, '') ?? ''" /></span>
@@ -192,8 +185,8 @@ const left = computed(() => cells.route.value.length - cells.done.value - cells.
       </div>
     </main>
     <aside class="side" aria-label="Progress">
-      <CellMap :at="at" :label="label" @go="go" @mousedown.prevent />
-      <p data-test="progress"><b>{{ cells.done.value }}</b> of {{ cells.route.value.length - cells.empty.value }} done<br />{{ cells.empty.value }} left empty<br />{{ left }} to go</p>
+      <CellMap :at="at" @go="go" @mousedown.prevent />
+      <p data-test="progress"><b>{{ cells.done.value }}</b> of {{ cells.toCopy.value.length - cells.empty.value }} done<br />{{ cells.empty.value }} left empty<br />{{ left }} to go</p>
       <Callout v-if="left === 0" tone="calm">Every cell has been round. Look at the whole from arm’s length.</Callout>
     </aside>
     <!-- A click must not take the focus: Space would then press that button again. -->
@@ -306,17 +299,26 @@ img {
 .hairs {
   position: absolute;
   inset: 0;
+  width: 100%;
+  height: 100%;
   pointer-events: none;
-  --dash: rgb(255 255 255 / 75%);
-  background:
-    repeating-linear-gradient(to bottom, var(--dash) 0 6px, transparent 6px 12px) 50% 0 / 1.5px 100% no-repeat,
-    repeating-linear-gradient(to right, var(--dash) 0 6px, transparent 6px 12px) 0 50% / 100% 1.5px no-repeat;
   mix-blend-mode: difference;
 }
 
+.hairs path {
+  fill: none;
+  stroke: rgb(255 255 255 / 75%);
+  stroke-width: 1.5px;
+  stroke-dasharray: 6 6;
+  vector-effect: non-scaling-stroke;
+}
+
 .hairs.guide {
-  --dash: var(--guide);
   mix-blend-mode: normal;
+}
+
+.hairs.guide path {
+  stroke: var(--guide);
 }
 
 .tick {

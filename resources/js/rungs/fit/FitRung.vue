@@ -1,66 +1,186 @@
 <script setup lang="ts">
-import { computed, useId } from 'vue'
-import type { Choices, Drawing, Workings } from '@/api/types'
+import { computed, ref, useId } from 'vue'
+import { api } from '@/api/client'
+import { useLook } from '@/boards/useLook'
+import type { Choices, Drawing, Enlargement, Overlay, Workings } from '@/api/types'
 import { useDrawing } from '@/stores/drawing'
+import { useTool } from '@/stores/tool'
+import AdjustInput from '@/ui/AdjustInput.vue'
+import Fold from '@/ui/Fold.vue'
 import LengthInput from '@/ui/LengthInput.vue'
 import Num from '@/ui/Num.vue'
 import Pick from '@/ui/Pick.vue'
 import Sums from '@/ui/Sums.vue'
+import { toShare } from '@/ui/shares'
+import Warnings from '@/ui/Warnings.vue'
+import PlannerList from '../planner/PlannerList.vue'
+import { useAsked } from '../useAsked'
+import KeptCrops from './KeptCrops.vue'
+import Ways from './Ways.vue'
 
 const props = defineProps<{ choices: Choices; workings: Workings; drawing: Drawing }>()
 const store = useDrawing()
+const tool = useTool()
+const { look } = useLook()
 const id = useId()
 
-const slid = computed(() => (props.choices.fit.way === 'inset' ? 'inset' : 'size'))
-const percent = computed(() => Math.round(props.choices.fit[slid.value] * 100))
+const way = computed(() => props.choices.fit.way)
+const slid = computed(() => (way.value === 'inset' ? 'inset' : 'size'))
+const percent = computed(() => Math.round((slid.value === 'inset' ? props.workings.inset_size : props.workings.crop_size) * 100))
+const sized = computed(() => way.value === 'inset' || way.value === 'cells' || (way.value === 'crop' && props.choices.fit.lock !== 'free'))
 const says = {
-  crop: 'Trim the photo to the paper’s shape and fill the paper.',
+  crop: 'Trim the photo to a shape, and draw it as large as the paper takes.',
   inset: 'Keep the whole photo and give up some paper.',
   cells: 'Trim photo and paper both to whole squares; the rest is left.',
   stretch: 'Fill the paper with the whole photo, out of proportion.',
 }
+const short = (text: string) => text.replace(/ \(.*/, '')
 const figures = computed(() => {
   const { factor, crop, leftover } = props.workings
-  const short = (text: string) => text.replace(/ \(.*/, '')
   return [
     { name: 'scale', text: factor ?? '—' },
     { name: 'trimmed', text: `${Math.round(crop.trimmed_percent * 10) / 10} %` },
     { name: 'left over', text: leftover.width.mm + leftover.height.mm === 0 ? 'nothing' : `${short(leftover.width.text)}, ${short(leftover.height.text)}` },
   ]
 })
+/** The crop's place and size as the artist would type them. */
+const typed = computed(() => {
+  const { crop, print } = props.workings
+  const share = (of: number) => `${Math.round(of * 1000) / 10} %`
+  return {
+    left: print ? props.workings.trimmed.left.replace(/,.*/, '') || '0' : share(crop.left),
+    top: print ? props.workings.trimmed.top.replace(/,.*/, '') || '0' : share(crop.top),
+    width: crop.width ? short(crop.width.text) : share(crop.share_w),
+    height: crop.height ? short(crop.height.text) : share(crop.share_h),
+  }
+})
+const overlays: Overlay[] = ['thirds', 'centre cross', 'diagonals']
 
 /** The crop grows and shrinks about its own middle. */
 function resize(to: number) {
   const share = to / 100
   void store.preview((choices) => {
-    const { crop } = props.workings
-    const by = share / choices.fit[slid.value]
-    if (slid.value === 'size') {
-      choices.fit.left = Math.max(0, crop.left + (crop.share_w * (1 - by)) / 2)
-      choices.fit.top = Math.max(0, crop.top + (crop.share_h * (1 - by)) / 2)
+    if (slid.value === 'inset') {
+      Object.assign(choices.fit, { inset: toShare(share), inset_width: null })
+      return
     }
-    choices.fit[slid.value] = share
+    const { crop, crop_size: size } = props.workings
+    const by = share / size
+    choices.fit.left = toShare(crop.left + (crop.share_w * (1 - by)) / 2)
+    choices.fit.top = toShare(crop.top + (crop.share_h * (1 - by)) / 2)
+    choices.fit.size = toShare(share)
   })
 }
+
+function lock(to: Choices['fit']['lock']) {
+  store.decide((choices) => {
+    const { crop } = props.workings
+    choices.fit.lock = to
+    if (to === 'free') Object.assign(choices.fit, { left: toShare(crop.left), top: toShare(crop.top), width: toShare(crop.share_w), height: toShare(crop.share_h) })
+  })
+}
+
+async function aim(at: 'centre' | 'third') {
+  const point = await tool.ask('point', at === 'centre' ? 'Point at what belongs in the dead centre.' : 'Point at what belongs on a third.')
+  if (point) await store.adjust('aim', { x: point.x2, y: point.y2, at })
+}
+
+async function whole() {
+  const box = await tool.ask('box', 'Box the thing no line should run through.')
+  if (box) await store.adjust('whole', { left: Math.min(box.x1, box.x2), top: Math.min(box.y1, box.y2), width: Math.abs(box.x2 - box.x1), height: Math.abs(box.y2 - box.y1) })
+}
+
+function overlay(name: Overlay) {
+  store.decide((choices) => {
+    const { overlays: on } = choices.grid
+    choices.grid.overlays = on.includes(name) ? on.filter((one) => one !== name) : [...on, name]
+  })
+}
+
+const wanted = ref('')
+const enlargement = useAsked<Enlargement | null>((photo, choices) => (wanted.value.trim() ? api.enlargement(photo, choices, wanted.value) : Promise.resolve(null)))
+const dividers = useAsked(api.dividers)
 </script>
 
 <template>
   <h2>Make the two agree</h2>
-  <Pick label="How" :model-value="choices.fit.way" :options="{ crop: 'crop', inset: 'inset', cells: 'whole cells' }" @update:model-value="store.decide((c) => (c.fit.way = $event))" />
-  <p>{{ says[choices.fit.way] }}</p>
+  <Pick label="How" :model-value="way" :options="{ crop: 'crop', inset: 'inset', cells: 'whole cells', stretch: 'stretch' }" @update:model-value="store.decide((c) => (c.fit.way = $event))" />
+  <p>{{ says[way] }}</p>
   <dl class="figures" data-test="figures">
     <div v-for="figure in figures" :key="figure.name">
       <dt class="legend">{{ figure.name }}</dt>
       <dd><Num :text="figure.text" /></dd>
     </div>
   </dl>
-  <LengthInput v-if="choices.fit.way === 'cells'" label="Cell on the paper" field="cell" :model-value="choices.fit.cell" @update:model-value="store.decide((c) => (c.fit.cell = $event))" />
-  <div class="field">
-    <span :id="id" class="legend">{{ choices.fit.way === 'inset' ? 'Size along the diagonal' : 'Size of the crop' }}, {{ percent }} %</span>
-    <el-slider :model-value="percent" :min="5" :max="100" :show-tooltip="false" :aria-labelledby="id" :aria-label="choices.fit.way === 'inset' ? 'Size along the diagonal' : 'Size of the crop'" @input="resize($event as number)" @change="store.keep()" />
+  <Warnings :lines="workings.rungs.fit.warnings" />
+  <div v-if="way === 'cells'" class="two">
+    <LengthInput label="Cell on the paper" field="cell" :model-value="choices.fit.cell" @update:model-value="store.decide((c) => (c.fit.cell = $event))" />
+    <LengthInput v-if="choices.photo.kind !== 'screen'" label="Cell on the print" field="fit.print_cell" :model-value="choices.fit.print_cell" hint="as large as fits" @update:model-value="store.decide((c) => (c.fit.print_cell = $event || null))" />
   </div>
-  <button v-if="choices.fit.way !== 'inset'" type="button" class="button" @click="store.decide((c) => Object.assign(c.fit, { left: null, top: null }))">Centre the crop</button>
+  <template v-if="way === 'crop'">
+    <Pick label="Its shape is" :model-value="choices.fit.lock" :options="{ paper: 'the paper’s', ratio: 'my own', free: 'free' }" @update:model-value="lock" />
+    <LengthInput v-if="choices.fit.lock === 'ratio'" label="Shape" field="fit.ratio" :model-value="choices.fit.ratio" hint="4:5, 8x10in, a4" @update:model-value="store.decide((c) => (c.fit.ratio = $event))" />
+  </template>
+  <div v-if="sized" class="field">
+    <span :id="id" class="legend">{{ way === 'inset' ? 'Size along the diagonal' : 'Size of the crop' }}, {{ percent }} %</span>
+    <el-slider :model-value="percent" :min="5" :max="100" :show-tooltip="false" :aria-labelledby="id" :aria-label="way === 'inset' ? 'Size along the diagonal' : 'Size of the crop'" @input="resize($event as number)" @change="store.keep()" />
+  </div>
+  <div v-if="way === 'inset'" class="two">
+    <AdjustInput label="Width of the drawing" field="inset.width" :value="short(workings.drawing.width.text)" @typed="store.adjust('inset', { as: 'width', typed: $event })" />
+    <AdjustInput label="Height of the drawing" field="inset.height" :value="short(workings.drawing.height.text)" @typed="store.adjust('inset', { as: 'height', typed: $event })" />
+    <AdjustInput v-if="workings.print" label="Times larger" field="inset.factor" :value="workings.factor ?? ''" @typed="store.adjust('inset', { as: 'factor', typed: $event })" />
+    <AdjustInput v-if="workings.print" label="Per cent" field="inset.percent" :value="workings.scale.percent === null ? '' : `${Math.round(workings.scale.percent * 100) / 100}`" @typed="store.adjust('inset', { as: 'percent', typed: $event })" />
+  </div>
+  <button v-if="way === 'crop' || way === 'cells'" type="button" class="button" @click="store.decide((c) => Object.assign(c.fit, { left: null, top: null }))">Centre the crop</button>
   <Sums :lines="workings.rungs.fit.sums" />
+  <div>
+    <Fold name="Cells easy on both rulers" decided="the planner"><PlannerList :drawing="drawing" :workings="workings" :choices="choices" /></Fold>
+    <Fold name="All four ways side by side"><Ways :way="way" /></Fold>
+    <Fold v-if="way === 'crop' || way === 'cells'" name="Place it" decided="by number, by point">
+      <div class="two">
+        <AdjustInput label="From the left" field="crop.left" :value="typed.left" @typed="store.adjust('crop', { side: 'left', typed: $event })" />
+        <AdjustInput label="From the top" field="crop.top" :value="typed.top" @typed="store.adjust('crop', { side: 'top', typed: $event })" />
+        <AdjustInput label="Crop’s width" field="crop.width" :value="typed.width" @typed="store.adjust('crop', { side: 'width', typed: $event })" />
+        <AdjustInput label="Crop’s height" field="crop.height" :value="typed.height" @typed="store.adjust('crop', { side: 'height', typed: $event })" />
+      </div>
+      <div class="two">
+        <button type="button" class="button" @click="aim('centre')">a point in the centre</button>
+        <button type="button" class="button" @click="aim('third')">a point on a third</button>
+      </div>
+      <button type="button" class="button" @click="whole">keep a thing clear of lines</button>
+    </Fold>
+    <Fold name="Judge it" :decided="choices.grid.overlays.join(', ')">
+      <fieldset class="checks">
+        <legend class="legend">Laid over both boards</legend>
+        <label v-for="name in overlays" :key="name"><input type="checkbox" :checked="choices.grid.overlays.includes(name)" @change="overlay(name)" /> {{ name }}</label>
+      </fieldset>
+      <Pick v-model="look.mask" label="Mask round the crop" :options="{ bench: 'bench', black: 'black', white: 'white', grey: 'grey' }" />
+      <label class="field"><span class="legend">How dense, {{ look.strength }} %</span><input v-model.number="look.strength" type="range" min="0" max="100" step="2" /></label>
+    </Fold>
+    <Fold name="Crops kept" :decided="choices.crops.length ? String(choices.crops.length) : 'none'"><KeptCrops :choices="choices" :drawing="drawing" :workings="workings" /></Fold>
+    <Fold v-if="workings.print" name="Is it a true enlargement?">
+      <div class="field">
+        <label :for="`${id}-size`">A size you think of</label>
+        <el-input :id="`${id}-size`" v-model="wanted" placeholder="25 x 20 cm" autocomplete="off" @change="enlargement.ask" />
+      </div>
+      <p v-if="enlargement.fault.value" class="fault" role="alert">{{ enlargement.fault.value }}</p>
+      <div v-if="enlargement.answer.value" data-test="enlargement" :class="{ wrong: !enlargement.answer.value.true }">
+        <p v-for="line in enlargement.answer.value.sentences" :key="line"><Num :text="line" /></p>
+      </div>
+    </Fold>
+    <Fold v-if="workings.print" name="Settings of the dividers" @opened="dividers.ask">
+      <p v-if="dividers.fault.value" class="fault">{{ dividers.fault.value }}</p>
+      <table v-if="dividers.answer.value" data-test="dividers">
+        <tbody>
+          <tr v-for="one in dividers.answer.value" :key="one.setting">
+            <th scope="row"><Num :text="one.setting" /></th>
+            <td><Num :text="one.drawing" /></td>
+            <td>{{ one.fits ? `${one.empty_percent} % empty` : 'too large' }}</td>
+          </tr>
+        </tbody>
+      </table>
+    </Fold>
+  </div>
 </template>
 
 <style scoped>
@@ -76,5 +196,53 @@ dd {
   font-size: 20px;
   font-weight: 700;
   line-height: 1.2;
+}
+
+.checks {
+  margin: 0;
+  padding: 0;
+  border: 0;
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0 14px;
+}
+
+.checks label {
+  display: flex;
+  align-items: center;
+  gap: 6px;
+  min-height: 34px;
+}
+
+input[type='checkbox'] {
+  width: 18px;
+  height: 18px;
+}
+
+input[type='checkbox'],
+input[type='range'] {
+  accent-color: #2b2926;
+}
+
+.wrong {
+  border-left: 4px solid #b3321f;
+  padding-left: 10px;
+}
+
+table {
+  width: 100%;
+  border-collapse: collapse;
+}
+
+th,
+td {
+  padding: 4px 6px 4px 0;
+  border-bottom: 1px solid var(--rule);
+  text-align: left;
+  font-weight: 400;
+}
+
+th {
+  font-weight: 700;
 }
 </style>

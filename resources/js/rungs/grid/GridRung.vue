@@ -1,16 +1,49 @@
 <script setup lang="ts">
-import type { Choices, Drawing, Workings } from '@/api/types'
+import { computed } from 'vue'
+import type { Choices, Drawing, Overlay, Workings } from '@/api/types'
 import { useCatalogue } from '@/stores/catalogue'
 import { useDrawing } from '@/stores/drawing'
+import { useTool } from '@/stores/tool'
 import Callout from '@/ui/Callout.vue'
+import Choose from '@/ui/Choose.vue'
 import CountInput from '@/ui/CountInput.vue'
+import Fold from '@/ui/Fold.vue'
 import LengthInput from '@/ui/LengthInput.vue'
 import Pick from '@/ui/Pick.vue'
 import Sums from '@/ui/Sums.vue'
+import KeepUnder from '../KeepUnder.vue'
+import KeyPoints from '../photo/KeyPoints.vue'
+import Finer from './Finer.vue'
+import MainLines from './MainLines.vue'
+import RuledAlready from './RuledAlready.vue'
+import Schools from './Schools.vue'
 
-defineProps<{ choices: Choices; workings: Workings; drawing: Drawing }>()
+const props = defineProps<{ choices: Choices; workings: Workings; drawing: Drawing }>()
 const store = useDrawing()
+const tool = useTool()
 const shelf = useCatalogue()
+
+const schools = { count: 'squares by count', measure: 'squares by measure', proportional: 'equal parts', thirds: 'thirds', quarters: 'quarters and diagonals', folding: 'folding', axes: 'axes with ticks', cross: 'centre cross', main: 'main dividing lines', own: 'own lines' } as const
+const remainders = { keep: 'kept as partial cells', drop: 'not drawn, both ends alike', share: 'shared between both edges', absorb: 'spread over all cells' } as const
+const folds = { 2: '2', 4: '4', 8: '8', 16: '16' }
+const weights = { 1: 'fine', 2: 'middling', 3: 'bold' }
+const overlays: Overlay[] = ['thirds', 'centre cross', 'diagonals']
+const school = computed(() => props.choices.grid.school)
+const squares = computed(() => school.value === 'count' || school.value === 'measure')
+
+async function axes() {
+  const point = await tool.ask('point', 'Point at where the axes should meet.')
+  if (!point) return
+  const { crop } = props.workings
+  store.decide((choices) => Object.assign(choices.grid, { x: String(Math.max(0, (point.x2 - crop.left) / crop.share_w).toFixed(6)), y: String(Math.max(0, (point.y2 - crop.top) / crop.share_h).toFixed(6)) }))
+}
+
+function overlay(name: Overlay) {
+  store.decide((choices) => {
+    const { overlays: on } = choices.grid
+    choices.grid.overlays = on.includes(name) ? on.filter((one) => one !== name) : [...on, name]
+  })
+}
 </script>
 
 <template>
@@ -20,30 +53,76 @@ const shelf = useCatalogue()
     <LengthInput label="Cell on the paper" field="cell" :model-value="choices.fit.cell" @update:model-value="store.decide((c) => (c.fit.cell = $event))" />
   </template>
   <template v-else>
-    <Pick label="Cells by" :model-value="choices.grid.school" :options="{ count: 'count', measure: 'measure', proportional: 'equal parts' }" @update:model-value="store.decide((c) => (c.grid.school = $event))" />
-    <template v-if="choices.grid.school === 'measure'">
+    <Choose label="School" :model-value="school" :options="schools" @update:model-value="store.decide((c) => (c.grid.school = $event))" />
+    <template v-if="school === 'measure'">
       <LengthInput label="Side of a square" field="cell" :model-value="choices.grid.cell" @update:model-value="store.decide((c) => (c.grid.cell = $event))" />
-      <Pick v-if="choices.photo.kind === 'print'" label="Measured on" :model-value="choices.grid.on" :options="{ paper: 'the paper', print: 'the print' }" @update:model-value="store.decide((c) => (c.grid.on = $event))" />
+      <Pick v-if="choices.photo.kind !== 'screen'" label="Measured on" :model-value="choices.grid.on" :options="{ paper: 'the paper', print: 'the print' }" @update:model-value="store.decide((c) => (c.grid.on = $event))" />
     </template>
-    <div v-else class="counts">
+    <div v-if="school === 'count' || school === 'proportional'" class="counts">
       <CountInput label="Columns" field="grid.columns" :model-value="choices.grid.columns" @update:model-value="store.decide((c) => (c.grid.columns = $event))" />
-      <CountInput v-if="choices.grid.school === 'proportional'" label="Rows" field="grid.rows" :model-value="choices.grid.rows" @update:model-value="store.decide((c) => (c.grid.rows = $event))" />
+      <CountInput v-if="school === 'proportional'" label="Rows" field="grid.rows" :model-value="choices.grid.rows" @update:model-value="store.decide((c) => (c.grid.rows = $event))" />
     </div>
+    <template v-if="school === 'folding'">
+      <Pick label="Parts across" :model-value="String(choices.grid.fold_columns)" :options="folds" @update:model-value="store.decide((c) => (c.grid.fold_columns = Number($event)))" />
+      <Pick label="Parts down" :model-value="String(choices.grid.fold_rows)" :options="folds" @update:model-value="store.decide((c) => (c.grid.fold_rows = Number($event)))" />
+      <p class="soft">Fold a copy: a crease in a print, or in good paper, stays.</p>
+    </template>
+    <template v-if="school === 'axes'">
+      <div class="two">
+        <LengthInput label="From tick to tick" field="grid.tick" :model-value="choices.grid.tick" @update:model-value="store.decide((c) => (c.grid.tick = $event))" />
+        <div class="field"><span class="legend">They meet</span><button type="button" class="button" @click="axes">at a point</button></div>
+      </div>
+    </template>
+    <MainLines v-if="school === 'main'" :choices="choices" :workings="workings" :drawing="drawing" />
+    <template v-if="school === 'own'">
+      <LengthInput label="Upright lines, from the left" field="grid.own_across" :model-value="choices.grid.own_across" hint="1 in, 2 1/2 in" @update:model-value="store.decide((c) => (c.grid.own_across = $event))" />
+      <LengthInput label="Level lines, from the top" field="grid.own_down" :model-value="choices.grid.own_down" hint="3 in, 5 in" @update:model-value="store.decide((c) => (c.grid.own_down = $event))" />
+    </template>
+    <Choose v-if="squares" label="What remains is" :model-value="choices.grid.remainder" :options="remainders" @update:model-value="store.decide((c) => (c.grid.remainder = $event))" />
   </template>
-  <p v-if="store.errors['grid.rows'] && choices.grid.school !== 'proportional'" class="fault" role="alert">{{ store.errors['grid.rows'] }}</p>
-  <Pick label="Labels" :model-value="choices.grid.labels" :options="{ letters: 'C4', numbers: '3 in, 4 down' }" @update:model-value="store.decide((c) => (c.grid.labels = $event))" />
-  <fieldset class="pencils">
-    <legend class="legend">Line on the photo</legend>
-    <label v-for="colour in shelf.catalogue.colours" :key="colour.key" :title="colour.name">
-      <input type="radio" name="line-colour" :value="colour.key" :checked="drawing.line.key === colour.key" @change="store.decide((c) => (c.grid.colour = colour.key))" />
-      <span class="swatch" :style="{ background: colour.css, outlineColor: colour.casing }" />
-      <span class="unseen">{{ colour.name }}</span>
-    </label>
-    <button v-if="choices.grid.colour !== null" type="button" class="button" @click="store.decide((c) => (c.grid.colour = null))">as advised</button>
-  </fieldset>
-  <p class="soft" data-test="line-reason">{{ drawing.line_reason }}</p>
+  <p v-if="store.errors['grid.rows'] && school !== 'proportional'" class="fault" role="alert">{{ store.errors['grid.rows'] }}</p>
+  <Pick label="Labels" :model-value="choices.grid.labels" :options="{ letters: 'C4', numbers: '3 in, 4 down', running: '18' }" @update:model-value="store.decide((c) => (c.grid.labels = $event))" />
   <Callout v-if="drawing.kept > 0" tone="calm">{{ drawing.kept === 1 ? 'One cell' : `${drawing.kept} cells` }} marked on another grid: kept, and back with it.</Callout>
   <Sums :lines="workings.rungs.grid.sums" />
+  <div>
+    <Fold name="The schools side by side"><Schools :choices="choices" /></Fold>
+    <Finer :choices="choices" :workings="workings" />
+    <KeyPoints :choices="choices" :workings="workings" />
+    <Fold name="Lines" :decided="`${weights[choices.grid.weights.photo as 1]} on the photo`">
+      <fieldset class="pencils">
+        <legend class="legend">Line on the photo</legend>
+        <label v-for="colour in shelf.catalogue.colours" :key="colour.key" :title="colour.name">
+          <input type="radio" name="line-colour" :value="colour.key" :checked="drawing.line.key === colour.key" @change="store.decide((c) => (c.grid.colour = colour.key))" />
+          <span class="swatch" :style="{ background: colour.css, outlineColor: colour.casing }" />
+          <span class="unseen">{{ colour.name }}</span>
+        </label>
+        <button v-if="choices.grid.colour !== null" type="button" class="button" @click="store.decide((c) => (c.grid.colour = null))">as advised</button>
+      </fieldset>
+      <p class="soft" data-test="line-reason">{{ drawing.line_reason }}</p>
+      <Pick v-for="[board, name] in [['photo', 'On the photo'], ['paper', 'On the paper board'], ['print', 'In print']] as const" :key="board" :label="name" :model-value="String(choices.grid.weights[board])" :options="weights" @update:model-value="store.decide((c) => (c.grid.weights[board] = Number($event)))" />
+      <p class="soft">On the paper itself keep them faint: a hard pencil, hardly pressed, comes out again.</p>
+    </Fold>
+    <Fold name="Counted from, laid over" :decided="[choices.grid.corner, ...choices.grid.overlays].join(', ')">
+      <Pick label="Columns count from the" :model-value="choices.grid.corner" :options="{ 'top left': 'top left', 'top right': 'top right' }" @update:model-value="store.decide((c) => (c.grid.corner = $event))" />
+      <fieldset class="checks">
+        <legend class="legend">Laid over both boards</legend>
+        <label v-for="name in overlays" :key="name"><input type="checkbox" :checked="choices.grid.overlays.includes(name)" @change="overlay(name)" /> {{ name }}</label>
+      </fieldset>
+    </Fold>
+    <Fold name="Already ruled?"><RuledAlready :workings="workings" /></Fold>
+    <Fold name="Grids kept">
+      <div v-if="shelf.of('grid').length" class="kept">
+        <button v-for="grid in shelf.of('grid')" :key="grid.id" type="button" class="button" @click="store.decide((c) => Object.assign(c.grid, JSON.parse(JSON.stringify(grid.content.grid))))">{{ grid.name }}</button>
+      </div>
+      <KeepUnder kind="grid" label="Keep this grid as" hint="my portrait grid" />
+    </Fold>
+  </div>
+  <div class="legendry" aria-label="What the lines are">
+    <span><i class="line" :style="{ background: drawing.line.css, outlineColor: drawing.line.casing }" /> grid on the photo</span>
+    <span><i class="line guide" /> grid on the paper</span>
+    <span v-if="choices.points.some((point) => point.cross)"><i class="line focal" /> focal cross</span>
+    <span v-if="choices.grid.overlays.length"><i class="line over" /> {{ choices.grid.overlays.join(', ') }}</span>
+  </div>
 </template>
 
 <style scoped>
@@ -91,5 +170,61 @@ const shelf = useCatalogue()
 
 .pencils .button {
   margin-left: auto;
+}
+
+.checks {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0 14px;
+  margin: 0;
+  padding: 0;
+  border: 0;
+}
+
+.checks label {
+  display: flex;
+  align-items: center;
+  gap: 6px;
+  min-height: 34px;
+}
+
+input[type='checkbox'] {
+  width: 18px;
+  height: 18px;
+  accent-color: #2b2926;
+}
+
+.kept {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 4px;
+}
+
+.legendry {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 2px 16px;
+  font-size: 14px;
+  color: var(--soft);
+}
+
+.line {
+  display: inline-block;
+  width: 26px;
+  height: 3px;
+  margin: 0 4px 4px 0;
+  outline: 1px solid transparent;
+}
+
+.line.guide {
+  background: var(--guide);
+}
+
+.line.focal {
+  background: repeating-linear-gradient(to right, #c8341f 0 8px, transparent 8px 12px);
+}
+
+.line.over {
+  background: repeating-linear-gradient(to right, var(--graphite) 0 6px, transparent 6px 10px);
 }
 </style>

@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console\Commands;
+
+use App\Exchange\ChoicesReader;
+use App\Exchange\Json\ProposalJson;
+use App\Exchange\Suggestions;
+use InchLadder\Measure\Size;
+
+final class SuggestCommand extends Planning
+{
+    protected $signature = 'inch:suggest
+        {--photo= : A print (5x7in), a catalogue name (print-5x7), or pixels (1600x1200)}
+        {--subject=still life : likeness, figure, still life, buildings or landscape}
+        {--photo-ruler= : The ruler laid to the print, when it is another}
+        {--never-trim : The whole photo, to its edges}
+        {--whole-sheet : The whole paper inside its margins}
+        {--most-lines= : Lines to rule inside the frame, at most}
+        {--least-cell= : Side of a cell on the paper, at least}
+        {--json : Print the plans as JSON}'.self::OPTIONS;
+
+    protected $description = 'Find cells that are easy on both rulers';
+
+    protected function answer(): void
+    {
+        $photo = $this->read((string) $this->text('photo'));
+        $document = $this->document($photo instanceof Size ? $photo : null);
+        $document['photo'] = [...$document['photo'], 'subject' => $this->text('subject'), 'ruler' => $this->text('photo-ruler')];
+        $read = $photo instanceof Size ? ChoicesReader::read($document, null, null) : ChoicesReader::read($document, $photo->pixelsWide, $photo->pixelsHigh);
+        $plans = (new Suggestions($read->choices))->plans([
+            'never_trim' => $this->option('never-trim'), 'whole_sheet' => $this->option('whole-sheet'), 'most_lines' => $this->text('most-lines'), 'least_cell' => $this->text('least-cell'),
+        ]);
+
+        if ($this->option('json')) {
+            $this->line((string) json_encode($plans, JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_PRESERVE_ZERO_FRACTION));
+
+            return;
+        }
+        $this->table(['', 'photo', 'paper', 'cells', 'trimmed', 'paper used', 'lines', ''], array_map(static fn (ProposalJson $plan): array => [
+            $plan->rank, $plan->photo_cell->text ?? '–', $plan->paper_cell->text, "{$plan->columns} × {$plan->rows}", "{$plan->trimmed_percent} %", "{$plan->paper_used_percent} %", $plan->lines, $plan->sentence,
+        ], $plans), 'compact');
+    }
+}

@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Exchange\Adjusting;
+
+use App\Exchange\ChoicesReader;
+use App\Exchange\Json\AdjustedJson;
+use Illuminate\Validation\ValidationException;
+use InchLadder\Plan\Plan;
+
+/** The adjustments by name. A new one is a class beside this and a line here. */
+final class Adjustments
+{
+    private const KNOWN = [
+        'turn' => TurnPhoto::class, 'level' => LevelPhoto::class, 'border' => SetBorder::class, 'aim' => AimCrop::class, 'crop' => TypeCrop::class,
+        'inset' => TypeInset::class, 'plan' => AdoptPlan::class, 'feature' => FitFeature::class, 'whole' => KeepWhole::class,
+    ];
+
+    /**
+     * @param  array<array-key, mixed>  $how
+     *
+     * @throws ValidationException
+     * @throws \InchLadder\Impossible also when the choices cannot be after it
+     */
+    public static function apply(string $name, ChoicesReader $read, array $how, ?int $wide, ?int $high): AdjustedJson
+    {
+        $class = self::KNOWN[$name] ?? throw ValidationException::withMessages(['act' => 'There is no such thing to do.']);
+        $adjusted = (new $class)->apply($read, $how);
+        $document = json_decode((string) json_encode($read->json), true);
+        foreach ($adjusted->changes as $part => $change) {
+            // Lists are replaced, parts are laid over.
+            $document[$part] = array_is_list($change) ? $change : array_replace_recursive($document[$part], $change);
+        }
+        $after = ChoicesReader::read($document, $wide, $high);
+        Plan::of($after->choices);
+
+        return new AdjustedJson($after->json, $adjusted->said);
+    }
+}

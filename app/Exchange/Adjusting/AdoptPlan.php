@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Exchange\Adjusting;
+
+use App\Exchange\ChoicesReader;
+use InchLadder\Measure\LengthReader;
+
+/** A plan of the planner taken up: it fills in Fit, and the grid comes with it. */
+final readonly class AdoptPlan implements Adjustment
+{
+    public function apply(ChoicesReader $read, array $how): Adjusted
+    {
+        $notation = $read->choices->notation;
+        $lengths = new LengthReader($notation->unit);
+        $written = static fn (string $cell): string => $notation->plain($lengths->read(How::typed($how, $cell)));
+
+        return new Adjusted(['fit' => [
+            'way' => 'cells', 'cell' => $written('paper_cell'), 'print_cell' => How::typed($how, 'photo_cell') === '' ? null : $written('photo_cell'),
+            'columns' => $how['columns'] ?? null, 'rows' => $how['rows'] ?? null, 'size' => '1', 'left' => null, 'top' => null,
+        ]]);
+    }
+}

@@ -1,0 +1,79 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Exchange\Reading;
+
+use App\Exchange\Json\FitChoice;
+use InchLadder\Fit\Crop;
+use InchLadder\Fit\Fit;
+use InchLadder\Fit\Frame;
+use InchLadder\Fit\Ratio;
+use InchLadder\Fit\Reference;
+use InchLadder\Fit\Way;
+use InchLadder\Fit\Ways\CropToPaper;
+use InchLadder\Fit\Ways\CropToRatio;
+use InchLadder\Fit\Ways\FreeCrop;
+use InchLadder\Fit\Ways\Inset;
+use InchLadder\Fit\Ways\Stretch;
+use InchLadder\Fit\Ways\WholeCells;
+use InchLadder\Measure\Rational;
+use InchLadder\Measure\Size;
+
+/** Reads how picture and paper are made to agree; what belongs to another way is kept for a return to it. */
+final readonly class FitPart
+{
+    public const DEFAULTS = [
+        'way' => 'crop', 'lock' => 'paper', 'ratio' => '4:5', 'left' => null, 'top' => null, 'size' => '1', 'width' => '1', 'height' => '1',
+        'inset' => '1', 'inset_width' => null, 'cell' => '1 1/2 in', 'print_cell' => null, 'columns' => null, 'rows' => null,
+    ];
+
+    public FitChoice $json;
+
+    public function __construct(private Fields $fields)
+    {
+        $this->json = new FitChoice(
+            way: $fields->one('fit.way', Way::class)->value,
+            lock: $fields->word('fit.lock', ['paper', 'ratio', 'free']),
+            ratio: $fields->words('fit.ratio', 30) ?: self::DEFAULTS['ratio'],
+            left: $fields->share('fit.left'),
+            top: $fields->share('fit.top'),
+            size: $fields->share('fit.size', Frame::LEAST) ?? '1',
+            width: $fields->share('fit.width', Frame::LEAST) ?? '1',
+            height: $fields->share('fit.height', Frame::LEAST) ?? '1',
+            inset: $fields->share('fit.inset', Frame::LEAST) ?? '1',
+            inset_width: $fields->typed('fit.inset_width'),
+            cell: $fields->typed('fit.cell') ?? self::DEFAULTS['cell'],
+            print_cell: $fields->typed('fit.print_cell'),
+            columns: $fields->whole('fit.columns'),
+            rows: $fields->whole('fit.rows'),
+        );
+    }
+
+    /** @param  Size  $room  the paper an inset has, inside its margins and the way round it lies */
+    public function fit(Reference $reference, Size $room): Fit
+    {
+        return $this->way(Way::from($this->json->way), $reference, $room);
+    }
+
+    /** What another way would be, with all that was chosen for it. */
+    public function way(Way $way, Reference $reference, Size $room): Fit
+    {
+        $json = $this->json;
+        $share = static fn (?string $share): ?Rational => $share === null ? null : Rational::of($share);
+        $frame = new Frame($share($json->left), $share($json->top), Rational::of($json->size));
+
+        return match ($way) {
+            Way::Crop => match ($json->lock) {
+                'paper' => new CropToPaper($frame),
+                'ratio' => new CropToRatio($this->fields->beside('fit.ratio', fn (): Rational => Ratio::read($json->ratio, $this->fields->lengths)) ?? $reference->ratio(), $frame),
+                default => new FreeCrop(Crop::at($frame->left, $frame->top, Rational::of($json->width), Rational::of($json->height))),
+            },
+            Way::Inset => new Inset($json->inset_width === null
+                ? Rational::of($json->inset)
+                : ($this->fields->beside('fit.inset_width', fn (): Rational => Inset::reach($reference, $room, $this->fields->length($json->inset_width))) ?? Rational::of($json->inset))),
+            Way::Cells => new WholeCells($this->fields->length($json->cell), $frame, $json->columns, $json->rows, $json->print_cell === null ? null : $this->fields->length($json->print_cell)),
+            Way::Stretch => new Stretch,
+        };
+    }
+}

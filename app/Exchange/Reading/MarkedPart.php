@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Exchange\Reading;
+
+use App\Exchange\Json\KeptCrop;
+use App\Exchange\Json\PointChoice;
+use App\Exchange\Json\RegionChoice;
+use InchLadder\Measure\Rational;
+use InchLadder\Measuring\KeyPoint;
+use InchLadder\Measuring\Region;
+use InchLadder\Measuring\RegionUse;
+
+/** Reads what was marked on the reference: key points, regions, and crops kept side by side. */
+final readonly class MarkedPart
+{
+    private const MOST_CROPS = 12;
+
+    /** @var list<PointChoice> */
+    public array $points;
+
+    /** @var list<RegionChoice> */
+    public array $regions;
+
+    /** @var list<KeptCrop> */
+    public array $crops;
+
+    public function __construct(Fields $fields)
+    {
+        $share = static fn (string $field): string => $fields->share($field) ?? '0';
+        $this->points = array_map(static fn (int $i): PointChoice => new PointChoice(
+            $fields->words("points.{$i}.name", 40) ?: 'point '.($i + 1), $share("points.{$i}.x"), $share("points.{$i}.y"), $fields->flag("points.{$i}.cross"),
+        ), $fields->entries('points', KeyPoint::MOST));
+        $this->regions = array_map(static fn (int $i): RegionChoice => new RegionChoice(
+            $share("regions.{$i}.left"), $share("regions.{$i}.top"), $share("regions.{$i}.width"), $share("regions.{$i}.height"),
+            $fields->one("regions.{$i}.use", RegionUse::class)->value,
+        ), $fields->entries('regions', Region::MOST));
+        $this->crops = array_map(static fn (int $i): KeptCrop => new KeptCrop(
+            $fields->words("crops.{$i}.name", 40) ?: 'crop '.($i + 1), (new FitPart(new Fields(['unit' => $fields->unit->value, 'fit' => $fields->at("crops.{$i}.fit")], ['fit' => FitPart::DEFAULTS])))->json,
+        ), $fields->entries('crops', self::MOST_CROPS));
+    }
+
+    /** @return list<KeyPoint> */
+    public function points(): array
+    {
+        return array_map(static fn (PointChoice $point): KeyPoint => new KeyPoint($point->name, Rational::of($point->x), Rational::of($point->y), $point->cross), $this->points);
+    }
+
+    /** @return list<Region> */
+    public function regions(): array
+    {
+        return array_map(static fn (RegionChoice $region): Region => new Region(
+            Rational::of($region->left), Rational::of($region->top), Rational::of($region->width), Rational::of($region->height), RegionUse::from($region->use),
+        ), $this->regions);
+    }
+}

@@ -1,0 +1,130 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Exchange\Reading;
+
+use App\Exchange\Json\BorderChoice;
+use App\Exchange\Json\PhotoChoice;
+use InchLadder\Fit\Reference;
+use InchLadder\Measure\Graduation;
+use InchLadder\Measure\Length;
+use InchLadder\Measure\Rational;
+use InchLadder\Measure\RulerUnknown;
+use InchLadder\Photo\Border;
+use InchLadder\Photo\Framing;
+use InchLadder\Photo\Keep;
+use InchLadder\Photo\Subject;
+use InchLadder\Photo\Turning;
+
+/** Reads what is copied from: the reference, how it is held, and what it is of. */
+final readonly class PhotoPart
+{
+    public const DEFAULTS = [
+        'kind' => 'screen', 'width' => null, 'height' => null, 'agreed' => false, 'ruler' => null, 'subject' => 'still life', 'source' => '', 'permission' => '',
+        'quarters' => 0, 'mirrored' => false, 'straighten' => 0, 'keep' => 'shape',
+        'border' => ['top' => '0', 'right' => '0', 'bottom' => '0', 'left' => '0'],
+    ];
+
+    public PhotoChoice $json;
+
+    public function __construct(private Fields $fields)
+    {
+        $degrees = $fields->at('photo.straighten');
+        $quarters = $fields->at('photo.quarters');
+        $ruler = $fields->at('photo.ruler');
+        $this->json = new PhotoChoice(
+            kind: $fields->word('photo.kind', ['screen', 'print', 'sizes']),
+            width: $fields->typed('photo.width'),
+            height: $fields->typed('photo.height'),
+            agreed: $fields->flag('photo.agreed'),
+            ruler: is_string($ruler) && $ruler !== '' ? $ruler : null,
+            subject: $fields->one('photo.subject', Subject::class)->value,
+            source: $fields->words('photo.source', 300),
+            permission: $fields->words('photo.permission', 300),
+            quarters: is_int($quarters) ? (($quarters % 4) + 4) % 4 : 0,
+            mirrored: $fields->flag('photo.mirrored'),
+            straighten: is_numeric($degrees) && is_finite((float) $degrees) ? round((float) $degrees, 2) : $this->notDegrees(),
+            keep: $fields->one('photo.keep', Keep::class)->value,
+            border: new BorderChoice(...array_map(fn (string $side): string => $fields->words("photo.border.{$side}", 40) ?: '0', ['top' => 'top', 'right' => 'right', 'bottom' => 'bottom', 'left' => 'left'])),
+        );
+    }
+
+    /**
+     * The photo after its quarter turns, border and all.
+     *
+     * @param  int|null  $wide  pixels of the file
+     */
+    public function whole(?int $wide, ?int $high): ?Reference
+    {
+        $turning = Turning::of($this->json->quarters, false, 0, Keep::Shape);
+        [$wide, $high] = $turning->quarterTurned($wide, $high);
+        if ($this->json->kind === 'screen') {
+            return Reference::onScreen(max(1, (int) $wide), max(1, (int) $high));
+        }
+        foreach (['width' => $this->json->width, 'height' => $this->json->height] as $side => $typed) {
+            if ($typed === null) {
+                $this->fields->wrong("photo.{$side}", $this->json->kind === 'print' ? 'Measure this side of the print, like 7 in or 18 cm.' : 'Say how long this side of the original is, like 7 in or 18 cm.');
+            }
+        }
+        $this->fields->refuseIfWrong();
+
+        return $this->fields->beside('photo.width', fn (): Reference => Reference::printed(
+            $this->fields->size((string) $this->json->width, (string) $this->json->height),
+            $this->json->kind === 'sizes' ? null : $wide,
+            $this->json->kind === 'sizes' ? null : $high,
+        ));
+    }
+
+    public function framing(Reference $whole): ?Framing
+    {
+        $json = $this->json;
+        $turning = $this->fields->beside('photo.straighten', fn (): Turning => Turning::of($json->quarters, $json->mirrored, $whole->pixelsWide === null ? 0 : $json->straighten, Keep::from($json->keep)));
+        $side = fn (string $name, string $typed, ?Length $length): Rational => $this->borderShare("photo.border.{$name}", $typed, $length);
+        $border = $this->fields->beside('photo.border.top', fn (): Border => Border::of(
+            $side('top', $json->border->top, $whole->print?->height),
+            $side('right', $json->border->right, $whole->print?->width),
+            $side('bottom', $json->border->bottom, $whole->print?->height),
+            $side('left', $json->border->left, $whole->print?->width),
+        ));
+
+        return $turning === null || $border === null ? null : new Framing($turning, $border);
+    }
+
+    /** The print's own ruler; null when it is the paper's. */
+    public function ruler(): ?Graduation
+    {
+        $name = $this->json->ruler;
+
+        return $name === null ? null : $this->fields->beside('photo.ruler', function () use ($name): Graduation {
+            $ruler = Graduation::read($name);
+
+            return $ruler->unit->isMetric() === $this->fields->unit->isMetric() ? $ruler : throw RulerUnknown::inAnotherUnit($ruler, $this->fields->unit);
+        });
+    }
+
+    /** `3 %` of anything; a length of a print only. */
+    private function borderShare(string $field, string $typed, ?Length $side): Rational
+    {
+        if (preg_match('/^(\d{1,2}(?:[.,]\d{1,4})?)\s*%$/', $typed, $found)) {
+            return Rational::of(str_replace(',', '.', $found[1]))->dividedBy(100);
+        }
+        if (preg_match('/^0+([.,]0+)?$/', $typed)) {
+            return Rational::zero();
+        }
+        if ($side === null) {
+            $this->fields->wrong($field, 'On a screen a border is typed in per cent, like 3 %.');
+
+            return Rational::zero();
+        }
+
+        return $this->fields->beside($field, fn (): Rational => $this->fields->lengths->read($typed)->over($side)) ?? Rational::zero();
+    }
+
+    private function notDegrees(): float
+    {
+        $this->fields->wrong('photo.straighten', 'Straightening is typed in degrees, like 1.5 or -0.75.');
+
+        return 0.0;
+    }
+}

@@ -1,0 +1,99 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Exchange\Adjusting\Adjustments;
+use App\Exchange\ChoicesReader;
+use App\Exchange\Json\AdjustedJson;
+use App\Exchange\Json\AdjustRequest;
+use App\Exchange\Json\DividerJson;
+use App\Exchange\Json\EnlargementJson;
+use App\Exchange\Json\OtherSheetJson;
+use App\Exchange\Json\PrintSizeJson;
+use App\Exchange\Json\ProposalJson;
+use App\Exchange\Json\RuledJson;
+use App\Exchange\Json\SchoolJson;
+use App\Exchange\Json\WayJson;
+use App\Exchange\Json\WishRequest;
+use App\Exchange\Prospects;
+use App\Exchange\Suggestions;
+use App\Http\Requests\ChoicesInput;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use OpenApi\Attributes as OA;
+
+/** What a drawing could be instead. Nothing here is kept; the choices come with every question. */
+final readonly class ProspectController
+{
+    /** @return list<WayJson> */
+    #[OA\Post(path: '/api/ways', operationId: 'ways', requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: WishRequest::class)), responses: [new OA\Response(response: 200, description: 'The four ways to make picture and paper agree.', content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: WayJson::class)))])]
+    public function ways(ChoicesInput $input): array
+    {
+        return $this->prospects($input)->ways();
+    }
+
+    /** @return list<OtherSheetJson> */
+    #[OA\Post(path: '/api/sheets', operationId: 'sheets', requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: WishRequest::class)), responses: [new OA\Response(response: 200, description: 'Other sheets for this picture.', content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: OtherSheetJson::class)))])]
+    public function sheets(ChoicesInput $input): array
+    {
+        return $this->prospects($input)->sheets();
+    }
+
+    /** @return list<SchoolJson> */
+    #[OA\Post(path: '/api/schools', operationId: 'schools', requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: WishRequest::class)), responses: [new OA\Response(response: 200, description: 'The schools side by side.', content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: SchoolJson::class)))])]
+    public function schools(ChoicesInput $input): array
+    {
+        return $this->prospects($input)->schools();
+    }
+
+    /** @return list<PrintSizeJson> */
+    #[OA\Post(path: '/api/prints', operationId: 'prints', requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: WishRequest::class)), responses: [new OA\Response(response: 200, description: 'Sizes the reference could be printed at.', content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: PrintSizeJson::class)))])]
+    public function prints(ChoicesInput $input): array
+    {
+        return $this->prospects($input)->prints();
+    }
+
+    /** @return list<DividerJson> */
+    #[OA\Post(path: '/api/dividers', operationId: 'dividers', requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: WishRequest::class)), responses: [new OA\Response(response: 200, description: 'Settings of proportional dividers.', content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: DividerJson::class)))])]
+    public function dividers(ChoicesInput $input): array
+    {
+        return $this->prospects($input)->dividers();
+    }
+
+    #[OA\Post(path: '/api/enlargement', operationId: 'enlargement', requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: WishRequest::class)), responses: [new OA\Response(response: 200, description: 'Whether a size is a true enlargement.', content: new OA\JsonContent(ref: EnlargementJson::class))])]
+    public function enlargement(ChoicesInput $input, Request $request): JsonResponse
+    {
+        return new JsonResponse($this->prospects($input)->enlargement($request->string('size')->value()));
+    }
+
+    #[OA\Post(path: '/api/ruled', operationId: 'ruled', requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: WishRequest::class)), responses: [new OA\Response(response: 200, description: 'A ruled grid against this one.', content: new OA\JsonContent(ref: RuledJson::class))])]
+    public function ruled(ChoicesInput $input, Request $request): JsonResponse
+    {
+        return new JsonResponse($this->prospects($input)->ruled($request->integer('columns'), $request->integer('rows')));
+    }
+
+    /** @return list<ProposalJson> */
+    #[OA\Post(path: '/api/plans', operationId: 'plans', requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: WishRequest::class)), responses: [new OA\Response(response: 200, description: 'Plans that are easy on both rulers, the best first.', content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: ProposalJson::class)))])]
+    public function plans(ChoicesInput $input, Request $request): array
+    {
+        return (new Suggestions($this->read($input)->choices))->plans($request->only(['never_trim', 'whole_sheet', 'most_lines', 'least_cell']));
+    }
+
+    #[OA\Post(path: '/api/adjust', operationId: 'adjust', requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: AdjustRequest::class)), responses: [new OA\Response(response: 200, description: 'The choices after it.', content: new OA\JsonContent(ref: AdjustedJson::class))])]
+    public function adjust(ChoicesInput $input, Request $request): JsonResponse
+    {
+        return new JsonResponse(Adjustments::apply($request->string('act')->value(), $this->read($input), (array) $request->input('how', []), $input->pixels('wide'), $input->pixels('high')));
+    }
+
+    private function prospects(ChoicesInput $input): Prospects
+    {
+        return new Prospects($this->read($input));
+    }
+
+    private function read(ChoicesInput $input): ChoicesReader
+    {
+        return ChoicesReader::read($input->choices(), $input->pixels('wide'), $input->pixels('high'));
+    }
+}

@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Imaging;
+
+use App\Exchange\Json\MainLineJson;
+use App\Models\Photo;
+use InchLadder\Measure\Fractions;
+use InchLadder\Measure\Rational;
+use InchLadder\Measure\SimpleFraction;
+use InchLadder\Pixels\MainEdges;
+use InchLadder\Plan\Plan;
+
+/** The strongest level and upright edges of what is cropped, to be kept or refused as dividing lines. */
+final class MainLines
+{
+    private const SIDE = 240;
+
+    private const MOST = 4;
+
+    /** @return list<MainLineJson> level ones first */
+    public static function of(PhotoStore $photos, Photo $photo, Plan $plan): array
+    {
+        $field = $photos->lightness($photo, $plan->choices->framing, self::SIDE);
+        $crop = $plan->fitted->crop;
+        $lines = [];
+        foreach ([['down', $field, $crop->top, $crop->height, 'level'], ['across', $field->transposed(), $crop->left, $crop->width, 'upright']] as [$way, $turned, $start, $length, $words]) {
+            foreach (MainEdges::level($turned, self::MOST) as [$place, $strength]) {
+                $share = Rational::of(number_format($place, 6, '.', ''))->minus($start)->dividedBy($length);
+                if ($share->isPositive() && $share->isLessThan(1)) {
+                    $simple = SimpleFraction::nearest($share);
+                    $lines[] = new MainLineJson($way, (string) $share, "{$words}, at ".Fractions::places($share->times(100), 1)." %: near {$simple->fraction}, ".round($strength, 1).' times as strong as the rest');
+                }
+            }
+        }
+
+        return $lines;
+    }
+}

@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace InchLadder\Fit;
+
+use InchLadder\Measure\Rational;
+use InchLadder\Measure\Size;
+
+/** The settings marked on common proportional dividers (common practice), as paper ÷ photo. */
+final readonly class Dividers
+{
+    private const SETTINGS = ['1', '5/4', '4/3', '3/2', '5/3', '2', '5/2', '3', '4', '5', '6', '8', '10'];
+
+    /** @return list<Rational> */
+    public static function settings(): array
+    {
+        return array_map(Rational::of(...), self::SETTINGS);
+    }
+
+    /** The drawing a setting makes of what is cropped from a print. */
+    public static function drawing(Size $print, Rational $setting): Size
+    {
+        return $print->times($setting);
+    }
+
+    public static function fits(Size $drawing, Size $usable): bool
+    {
+        return ! $drawing->width->isLongerThan($usable->width) && ! $drawing->height->isLongerThan($usable->height);
+    }
+}

@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace InchLadder\Fit;
+
+use InchLadder\Measure\LengthReader;
+use InchLadder\Measure\LengthUnreadable;
+use InchLadder\Measure\Rational;
+use InchLadder\Paper\Catalogue;
+
+/** The shape a crop is locked to, as people write it: `4:5`, `3 to 2`, `1.5`, `8x10in`, a sheet's name. */
+final readonly class Ratio
+{
+    /** No crop is more than so many times as long as wide. */
+    private const LONGEST = 50;
+
+    /**
+     * @return Rational width ÷ height
+     *
+     * @throws RatioUnreadable
+     */
+    public static function read(string $text, LengthReader $lengths): Rational
+    {
+        $ratio = self::parse(trim($text), $lengths);
+        if ($ratio === null || ! $ratio->isPositive() || $ratio->isGreaterThan(self::LONGEST) || $ratio->reciprocal()->isGreaterThan(self::LONGEST)) {
+            throw RatioUnreadable::text($text);
+        }
+
+        return $ratio;
+    }
+
+    private static function parse(string $text, LengthReader $lengths): ?Rational
+    {
+        if (preg_match('/^(\d{1,5}(?:[.,]\d{1,4})?)\s*(?::|to)\s*(\d{1,5}(?:[.,]\d{1,4})?)$/iu', $text, $found)) {
+            [$wide, $high] = [Rational::of(str_replace(',', '.', $found[1])), Rational::of(str_replace(',', '.', $found[2]))];
+
+            return $high->isZero() ? null : $wide->dividedBy($high);
+        }
+        if (preg_match('/^\d{1,3}(?:[.,]\d{1,4})?$/', $text)) {
+            return Rational::of(str_replace(',', '.', $text));
+        }
+        if (Catalogue::has($text)) {
+            return Catalogue::find($text)->size->ratio();
+        }
+        try {
+            $size = $lengths->readSize($text);
+
+            return $size->height->isZero() ? null : $size->ratio();
+        } catch (LengthUnreadable) {
+            return null;
+        }
+    }
+}

@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace InchLadder\Grid\Schools;
+
+use InchLadder\Fit\CellTooLarge;
+use InchLadder\Grid\Axes;
+use InchLadder\Grid\Edge;
+use InchLadder\Grid\Grid;
+use InchLadder\Grid\Reasons;
+use InchLadder\Grid\School;
+use InchLadder\Measure\Length;
+use InchLadder\Measure\Rational;
+use InchLadder\Measure\Size;
+
+/** One line each way through a chosen point, with ticks at a measure of the paper, for plotting points. */
+final readonly class AxesWithTicks implements School
+{
+    /**
+     * @param  Rational  $x  where the axes meet, as a share of the crop's width
+     * @param  Rational  $y  as a share of its height
+     * @param  Length  $tick  from tick to tick on the paper
+     */
+    public function __construct(private Rational $x, private Rational $y, private Length $tick)
+    {
+    }
+
+    public function over(Size $area, ?Size $print): Grid
+    {
+        if (! $this->tick->isPositive()) {
+            throw CellTooLarge::nothing();
+        }
+        $inside = static fn (Rational $share): Rational => Rational::larger(Rational::zero(), Rational::smaller(Rational::one(), $share));
+        [$x, $y] = [$inside($this->x), $inside($this->y)];
+
+        return Grid::of(Edge::at([$x]), Edge::at([$y], 'rows'))->withAxes(Axes::through($x, $y, $this->tick->over($area->width), $this->tick->over($area->height)));
+    }
+
+    public function reasons(): Reasons
+    {
+        return new Reasons('axes with ticks', 'Two lines on the paper, and any point can be plotted.', 'Gives points only, no cells to compare.');
+    }
+}

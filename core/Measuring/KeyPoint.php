@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+namespace InchLadder\Measuring;
+
+use InchLadder\Measure\Rational;
+
+/** A named place on the reference; with a focal cross when it must be exact. */
+final readonly class KeyPoint
+{
+    public const MOST = 100;
+
+    /**
+     * @param  Rational  $x  share of the reference's width, 0…1
+     * @param  Rational  $y  share of its height
+     */
+    public function __construct(public string $name, public Rational $x, public Rational $y, public bool $cross)
+    {
+    }
+}

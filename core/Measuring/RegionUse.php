@@ -1,0 +1,19 @@
+<?php
+
+declare(strict_types=1);
+
+namespace InchLadder\Measuring;
+
+/** What becomes of a part of the reference. */
+enum RegionUse: string
+{
+    case NotNeeded = 'not needed';
+    case HiddenLater = 'hidden later';
+    case ForMeasuring = 'for measuring';
+
+    /** Whether its cells are left out of those to copy. */
+    public function spares(): bool
+    {
+        return $this !== self::ForMeasuring;
+    }
+}

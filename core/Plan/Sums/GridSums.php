@@ -1,0 +1,153 @@
+<?php
+
+declare(strict_types=1);
+
+namespace InchLadder\Plan\Sums;
+
+use InchLadder\Grid\Cells;
+use InchLadder\Grid\Edge;
+use InchLadder\Grid\Schools\MainLines;
+use InchLadder\Grid\SetUpTime;
+use InchLadder\Measure\Rational;
+use InchLadder\Measure\SimpleFraction;
+use InchLadder\Plan\Plan;
+
+/** The grid on both boards: how many lines and cells, how large, and what remains. */
+final readonly class GridSums
+{
+    private Writing $write;
+
+    public function __construct(private Plan $plan)
+    {
+        $this->write = new Writing($plan->choices->notation);
+    }
+
+    /** @return list<string> */
+    public function lines(): array
+    {
+        return array_values(array_filter([
+            $this->counts(),
+            $this->parts(),
+            $this->cell(),
+            $this->notSquare(),
+            ...$this->remainders(),
+            $this->axes(),
+            $this->cross(),
+            ...$this->mainLines(),
+            $this->time(),
+            $this->spared(),
+        ]));
+    }
+
+    private function counts(): string
+    {
+        $cells = $this->plan->grid->cells();
+
+        return "{$cells->columns} columns and {$cells->rows} rows: ".($cells->columns * $cells->rows).' cells, '.$this->plan->grid->innerLines().' lines inside the frame.';
+    }
+
+    /** Lines and parts are easily taken for one another. */
+    private function parts(): string
+    {
+        $say = static fn (Edge $edge): string => $edge->parts().($edge->parts() === 1 ? ' part, ' : ' parts, ').($edge->parts() - 1).' lines inside, '.($edge->parts() + 1).' with the edges';
+
+        return 'Across: '.$say($this->plan->grid->across).'. Down: '.$say($this->plan->grid->down).'.';
+    }
+
+    private function cell(): string
+    {
+        $plan = $this->plan;
+        $regular = $plan->grid->across->isRegular() && $plan->grid->down->isRegular();
+
+        return ($regular ? 'A cell is ' : 'The first cell is ').$this->write->size($plan->cell()).' on the paper'.($plan->printCell() === null ? '.' : ', '.$this->write->size($plan->printCell()).' on the print.');
+    }
+
+    private function notSquare(): ?string
+    {
+        $cell = $this->plan->cell();
+        if ($cell->width->equals($cell->height) || ! $this->plan->grid->across->isRegular() || ! $this->plan->grid->down->isRegular()) {
+            return null;
+        }
+        $columns = $this->plan->grid->across->parts();
+        $rows = max(1, min(Cells::MOST, $this->plan->fitted->area->height->over($this->plan->fitted->area->width)->times($columns)->round()));
+        $nearest = $rows === $this->plan->grid->down->parts() ? '' : " The nearest to squares is {$columns} by {$rows}.";
+
+        return "These cells are not square; they keep the proportion as long as both boards have the same counts.{$nearest}";
+    }
+
+    /** @return list<string> */
+    private function remainders(): array
+    {
+        $plan = $this->plan;
+        $lines = [];
+        foreach ([['right', 'both sides', $plan->grid->across, $plan->fitted->area->width], ['bottom', 'top and bottom', $plan->grid->down, $plan->fitted->area->height]] as [$end, $both, $edge, $length]) {
+            if ($edge->partial !== []) {
+                $strip = $length->times($edge->span($edge->parts() - 1));
+                $lines[] = count($edge->partial) === 1
+                    ? "What remains at the {$end}, {$this->write->notation->write($strip)}, is kept as partial cells."
+                    : "What remains is shared: {$this->write->notation->write($strip)} of partial cells at {$both}.";
+            }
+            if (! $edge->covered->isEqualTo(1)) {
+                $whole = $length->dividedBy($edge->covered);
+                $lines[] = "What remains, {$this->write->notation->write($whole->minus($length))}, is not drawn: half of it is left at ".($end === 'right' ? 'either side.' : 'top and bottom.');
+            }
+        }
+
+        return $lines;
+    }
+
+    private function axes(): ?string
+    {
+        $axes = $this->plan->grid->axes;
+        if ($axes === null) {
+            return null;
+        }
+        [$left, $top] = [$this->plan->readAcross($axes->x)->sheet->reading, $this->plan->readDown($axes->y)->sheet->reading];
+
+        return "The axes meet {$this->write->plain($left)} from the sheet’s left edge and {$this->write->plain($top)} from its top; points right and down of them count plus.";
+    }
+
+    private function time(): ?string
+    {
+        $lines = $this->plan->grid->innerLines();
+        $error = $this->write->notation->ruler->step->dividedBy(2);
+
+        return $lines === 0 ? null : 'To mark and rule: '.SetUpTime::forLines($lines)->words()." a board (common practice). A mark is off by {$this->write->plain($error)} at most, on this ruler.";
+    }
+
+    private function spared(): ?string
+    {
+        $count = count($this->plan->spared());
+
+        return $count === 0 ? null : ($count === 1 ? 'One cell lies' : "{$count} cells lie").' in what is not to be drawn, and need no copying.';
+    }
+
+    /** Where the one line each way crosses the other, from the sheet's edges. */
+    private function cross(): ?string
+    {
+        $grid = $this->plan->grid;
+        if ($grid->axes !== null || $grid->across->parts() !== 2 || $grid->down->parts() !== 2) {
+            return null;
+        }
+
+        return "The cross lies {$this->write->reading($this->plan->left->plus($this->plan->fitted->area->width->times($grid->columns[1])))} from the sheet’s left edge and {$this->write->reading($this->plan->top->plus($this->plan->fitted->area->height->times($grid->rows[1])))} from its top.";
+    }
+
+    /** @return list<string> of the main dividing lines, what fraction each is */
+    private function mainLines(): array
+    {
+        if (! $this->plan->choices->school instanceof MainLines) {
+            return [];
+        }
+        $say = static function (string $way, Rational $share): string {
+            $simple = SimpleFraction::nearest($share);
+
+            return "{$way} at ".Writing::percent($share).': '.($simple->off->isZero() ? 'exactly ' : 'nearly ').$simple->fraction.'.';
+        };
+
+        return [
+            ...array_map(static fn (Rational $share): string => $say('An upright line', $share), array_slice($this->plan->grid->columns, 1, -1)),
+            ...array_map(static fn (Rational $share): string => $say('A level line', $share), array_slice($this->plan->grid->rows, 1, -1)),
+        ];
+    }
+}

@@ -1,0 +1,82 @@
+<?php
+
+declare(strict_types=1);
+
+namespace InchLadder\Plan\Sums;
+
+use InchLadder\Marks\MarkLadder;
+use InchLadder\Measure\Length;
+use InchLadder\Measure\Rounded;
+use InchLadder\Plan\Plan;
+
+/** Why each mark is where it is. */
+final readonly class MarkSums
+{
+    private Writing $write;
+
+    public function __construct(private Plan $plan)
+    {
+        $this->write = new Writing($plan->choices->notation);
+    }
+
+    /** @return list<string> */
+    public function lines(): array
+    {
+        $plan = $this->plan;
+
+        return array_values(array_filter([
+            ...$this->edge('across', $plan->across, $plan->fitted->area->width),
+            ...$this->edge('down', $plan->down, $plan->fitted->area->height),
+            $plan->across->everyMarkIsExact() && $plan->down->everyMarkIsExact()
+                ? 'Every mark falls on the ruler: nothing is rounded.'
+                : 'Each mark is rounded from its own true value, never more than half a graduation off.',
+            $this->layings('across', $plan->across),
+            $this->layings('down', $plan->down),
+        ]));
+    }
+
+    /** @return list<string> */
+    private function edge(string $way, MarkLadder $ladder, Length $side): array
+    {
+        $first = $ladder->marks[0];
+        $count = count($ladder->marks);
+        if ($count === 1) {
+            return [];
+        }
+        $exact = $first->at->area->exact;
+        $even = $exact->times($count)->equals($side);
+        $sum = $even ? "{$this->write->amount($side)} ÷ {$count} = {$this->write->plain($exact)}" : 'The first line lies at '.$this->write->plain($exact);
+        $lines = [ucfirst($way).': '.$sum.($first->at->area->isExact() ? '.' : '; on this ruler '.$this->write->amount($first->at->area->reading).', '.$this->write->notation->error($first->at->area).'.')];
+        if (($worst = $ladder->worstStepped()) !== null) {
+            $where = $way === 'across' ? 'across the top' : 'down the side';
+            $lines[] = 'Stepping '.$this->write->plain($first->at->area->reading)." {$where} would put line {$worst->line} out by {$this->off($worst->steppedError)}.";
+        }
+
+        return $lines;
+    }
+
+    /** Where a ruler shorter than the edge has to be laid on. */
+    private function layings(string $way, MarkLadder $ladder): ?string
+    {
+        $ruler = $this->plan->choices->reach;
+        if ($ruler === null) {
+            return null;
+        }
+        $last = 0;
+        foreach ($ladder->marks as $mark) {
+            if (MarkLadder::layingOf($mark, $ruler) === 1) {
+                $last = $mark->line;
+            }
+        }
+
+        return $last === count($ladder->marks) ? null : ucfirst($way).': from the sheet’s edge the ruler reaches '.($last === 0 ? 'no line' : "line {$last}").'; tick where it ends, '.$this->write->plain($ruler).', and lay its zero there for the rest.';
+    }
+
+    /** How far a length is off: a fraction where the ruler has it, `1/16 in short`, else a decimal. */
+    private function off(Length $error): string
+    {
+        return $this->write->notation->ruler->carries($error)
+            ? $this->write->plain($error->absolute()).($error->isPositive() ? ' over' : ' short')
+            : $this->write->notation->error(new Rounded(Length::zero(), $error));
+    }
+}

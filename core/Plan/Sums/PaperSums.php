@@ -1,0 +1,134 @@
+<?php
+
+declare(strict_types=1);
+
+namespace InchLadder\Plan\Sums;
+
+use InchLadder\Measure\Length;
+use InchLadder\Measure\Rational;
+use InchLadder\Measure\Size;
+use InchLadder\Paper\Measured;
+use InchLadder\Plan\Plan;
+
+/** The sheet, what its margins cost, and where the drawing lies on it. */
+final readonly class PaperSums
+{
+    /** Kept free at least, so that the edge does not crowd the drawing: 1/4 in (common practice). */
+    private const LEAST_MARGIN_MM = '127/20';
+
+    private Writing $write;
+
+    public function __construct(private Plan $plan)
+    {
+        $this->write = new Writing($plan->choices->notation);
+    }
+
+    /** @return list<string> */
+    public function lines(): array
+    {
+        return array_values(array_filter([
+            'Sheet '.$this->write->size($this->plan->sheet).'.',
+            $this->measured(),
+            ...$this->margins(),
+            $this->price(),
+            ...$this->place(),
+            $this->reach(),
+        ]));
+    }
+
+    /** @return list<string> what needs the eye */
+    public function warnings(): array
+    {
+        $plan = $this->plan;
+        $warnings = [];
+        $standard = $plan->choices->standard;
+        if ($standard !== null && Measured::against($standard, $plan->choices->sheet)->isWithinTolerance === false) {
+            $warnings[] = "This is further from {$standard->name} than {$standard->source} allows; it may be another sheet. The measured size counts.";
+        }
+        $margins = $plan->choices->margins;
+        $over = array_keys(array_filter([
+            'left' => $margins->left->isLongerThan($plan->left), 'top' => $margins->top->isLongerThan($plan->top),
+            'right' => $margins->right->isLongerThan($plan->right()), 'bottom' => $margins->bottom->isLongerThan($plan->bottom()),
+        ]));
+        if ($over !== []) {
+            $warnings[] = 'The drawing lies over the margin at the '.implode(' and the ', $over).'.';
+        }
+        $least = Length::mm(self::LEAST_MARGIN_MM);
+        $nearest = Length::smaller(Length::smaller($plan->left, $plan->right()), Length::smaller($plan->top, $plan->bottom()));
+        if ($least->isLongerThan($nearest)) {
+            $warnings[] = "The drawing comes within {$this->write->reading($nearest)} of an edge; {$this->write->reading($least)} leaves room for tape and fingers (common practice).";
+        }
+
+        return $warnings;
+    }
+
+    private function measured(): ?string
+    {
+        $standard = $this->plan->choices->standard;
+        if ($standard === null) {
+            return null;
+        }
+        $measured = Measured::against($standard, $this->plan->choices->sheet);
+        if ($measured->isExact()) {
+            return null;
+        }
+        $off = fn (Length $difference): string => match (true) {
+            $difference->isZero() => 'as it should be',
+            $difference->isPositive() => $this->write->plain($difference).' over',
+            default => $this->write->plain($difference->absolute()).' short',
+        };
+
+        return "{$standard->name} is {$this->write->size($standard->size)}: the short side is {$off($measured->short)}, the long side {$off($measured->long)}. The measured size counts.";
+    }
+
+    /** @return list<string> */
+    private function margins(): array
+    {
+        $plan = $this->plan;
+        $margins = $plan->choices->margins;
+        $lines = [];
+        foreach ([['across', $plan->sheet->width, $margins->left, $margins->right, $plan->usable->width], ['down', $plan->sheet->height, $margins->top, $margins->bottom, $plan->usable->height]] as [$way, $whole, $first, $second, $left]) {
+            if ($first->isPositive() || $second->isPositive()) {
+                $lines[] = "{$this->write->amount($whole)} − {$this->write->amount($first)} − {$this->write->amount($second)} = {$this->write->plain($left)} to draw on, {$way}.";
+            }
+        }
+
+        return $lines;
+    }
+
+    private function price(): ?string
+    {
+        $taken = Rational::one()->minus($this->plan->usable->shareOf($this->plan->sheet));
+
+        return $taken->isZero() ? null : 'The margins take '.Writing::percent($taken).' of the sheet.';
+    }
+
+    /** @return list<string> */
+    private function place(): array
+    {
+        $plan = $this->plan;
+        [$left, $top, $right, $bottom] = array_map($this->write->read(...), [$plan->left, $plan->top, $plan->right(), $plan->bottom()]);
+        $even = $plan->left->equals($plan->right()) ? 'left and right are equal' : 'left and right differ';
+        $size = $plan->fitted->area;
+        [$far, $low] = [$this->write->read($plan->left->plus($size->width)), $this->write->read($plan->top->plus($size->height))];
+
+        return [
+            "To the edges: {$left} left, {$right} right, {$top} above, {$bottom} below; {$even}.",
+            "Corners, from the left edge and the top: {$left} and {$top}, {$far} and {$top}, {$left} and {$low}, {$far} and {$low}.",
+        ];
+    }
+
+    private function reach(): ?string
+    {
+        $plan = $this->plan;
+        $ruler = $plan->choices->reach;
+        if ($ruler === null) {
+            return null;
+        }
+        $farthest = new Size($plan->left->plus($plan->fitted->area->width), $plan->top->plus($plan->fitted->area->height));
+        $longest = $farthest->width->isLongerThan($farthest->height) ? $farthest->width : $farthest->height;
+        $layings = $longest->over($ruler)->ceiling();
+
+        return "The farthest mark lies {$this->write->reading($longest)} from the zero corner: a ruler of {$this->write->plain($ruler)} ".($layings <= 1 ? 'reaches it.' : "is laid {$layings} times.");
+    }
+}

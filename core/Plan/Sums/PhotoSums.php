@@ -1,0 +1,176 @@
+<?php
+
+declare(strict_types=1);
+
+namespace InchLadder\Plan\Sums;
+
+use InchLadder\Measure\Fractions;
+use InchLadder\Measure\Length;
+use InchLadder\Measure\Rational;
+use InchLadder\Measure\Size;
+use InchLadder\Paper\Catalogue;
+use InchLadder\Paper\Standards\PhotoPrints;
+use InchLadder\Photo\Resolution;
+use InchLadder\Plan\Plan;
+
+/** What is known of the picture: its shape, how it is held, its size as a print, and whether it has pixels enough. */
+final readonly class PhotoSums
+{
+    /** A cell with fewer pixels to its side than this shows them when it fills a screen (ours). */
+    private const FEWEST_PIXELS_TO_A_CELL = 100;
+
+    /** A print this near to a usual size on both sides is one, as measured: 1/8 in. */
+    private const NEAR_USUAL_MM = '127/40';
+
+    private Writing $write;
+
+    public function __construct(private Plan $plan)
+    {
+        $this->write = new Writing($plan->choices->notation);
+    }
+
+    /** @return list<string> */
+    public function lines(): array
+    {
+        $reference = $this->plan->reference;
+
+        return array_values(array_filter([
+            $reference->pixelsWide === null ? null : $this->side(),
+            $this->held(),
+            $this->border(),
+            $reference->print === null
+                ? 'On a screen nothing is measured off the photo: the same cells and labels carry it to the paper.'
+                : 'Print '.$this->write->size($reference->print).'.',
+            $this->usual(),
+            $this->pixels(),
+        ]));
+    }
+
+    /** @return list<string> what needs the eye */
+    public function warnings(): array
+    {
+        $warnings = [];
+        $print = $this->onPaper($this->plan->print);
+        if ($print !== null && ! $print->isEnough()) {
+            $warnings[] = 'At this print size the photo has '.round($print->perInch).' pixels to the inch; under '.Resolution::LEAST_PER_INCH.' they show. It carries '.$this->write->readSize($print->largest).' well.';
+        }
+        $cell = $this->pixelsToACell();
+        $drawing = $this->onPaper($this->plan->fitted->area);
+        if ($cell !== null && $drawing !== null && $cell < self::FEWEST_PIXELS_TO_A_CELL) {
+            $warnings[] = "A cell has only {$cell} pixels to its side; under ".self::FEWEST_PIXELS_TO_A_CELL.' they show. Take fewer cells, or crop less.';
+        }
+
+        return $warnings;
+    }
+
+    private function side(): string
+    {
+        $reference = $this->plan->reference;
+        $side = match ($reference->pixelsWide <=> $reference->pixelsHigh) {
+            -1 => 'The taller side is the longer',
+            0 => 'Both sides are as long',
+            1 => 'The wider side is the longer',
+        };
+
+        return "{$side}: {$reference->pixelsWide} × {$reference->pixelsHigh} pixels, shape ".Fractions::places($reference->ratio(), 3).'.';
+    }
+
+    private function held(): ?string
+    {
+        $turning = $this->plan->choices->framing->turning;
+        $whole = $this->plan->choices->whole;
+        $words = array_filter([
+            ['', 'turned a quarter clockwise', 'turned upside down', 'turned a quarter anticlockwise'][$turning->quarters],
+            $turning->mirrored ? 'mirrored' : '',
+            $turning->degrees === 0.0 ? '' : 'straightened '.abs($turning->degrees).'° '.($turning->degrees > 0 ? 'clockwise' : 'anticlockwise'),
+        ]);
+        if ($words === []) {
+            return null;
+        }
+        if ($turning->degrees === 0.0 || $whole->pixelsWide === null || $whole->pixelsHigh === null) {
+            return 'The photo is '.implode(', ', $words).'; its file stays as it is.';
+        }
+        [$width, $height] = $turning->kept($whole->pixelsWide, $whole->pixelsHigh);
+
+        return 'The photo is '.implode(', ', $words).', which keeps '.Writing::percent($width->times($height)).' of it; its file stays as it is.';
+    }
+
+    private function border(): ?string
+    {
+        $border = $this->plan->choices->framing->border;
+        if ($border->isNone()) {
+            return null;
+        }
+        $off = Writing::percent(Rational::one()->minus($border->width()->times($border->height())));
+
+        return "The border, {$off} of the photo, is no part of the picture: every guide is computed from the picture alone.";
+    }
+
+    /** The usual print size this print nearly is, when it is not quite that. */
+    private function usual(): ?string
+    {
+        $print = $this->plan->choices->whole->print;
+        if ($print === null) {
+            return null;
+        }
+        foreach ((new PhotoPrints)->sheets() as $sheet) {
+            $usual = $sheet->size->isUpright() === $print->isUpright() ? $sheet->size : $sheet->size->turned();
+            $off = $print->minus($usual);
+            $near = static fn (Length $side): bool => ! $side->absolute()->mm->isGreaterThan(Rational::of(self::NEAR_USUAL_MM));
+            if ($near($off->width) && $near($off->height) && ! $off->isNothing()) {
+                return "Nearly {$this->write->size($usual)}, a usual print, but {$this->difference($off->width)} across and {$this->difference($off->height)} down; the measured size counts.";
+            }
+        }
+
+        return null;
+    }
+
+    private function difference(Length $off): string
+    {
+        return match (true) {
+            $off->isZero() => 'the same',
+            $off->isPositive() => $this->write->plain($off).' more',
+            default => $this->write->plain($off->absolute()).' less',
+        };
+    }
+
+    private function pixels(): ?string
+    {
+        $drawing = $this->onPaper($this->plan->fitted->area);
+        $cell = $this->pixelsToACell();
+        if ($drawing === null || $cell === null) {
+            return null;
+        }
+        $largest = null;
+        foreach (Catalogue::sheets() as $sheet) {
+            $size = $sheet->size->isUpright() === $drawing->largest->isUpright() ? $sheet->size : $sheet->size->turned();
+            $fits = ! $size->width->isLongerThan($drawing->largest->width) && ! $size->height->isLongerThan($drawing->largest->height);
+            if ($fits && ($largest === null || $size->width->isLongerThan($largest[1]->width))) {
+                $largest = [$sheet->name, $size];
+            }
+        }
+
+        return "A cell has {$cell} pixels to its side; printed as large as the drawing there are ".round($drawing->perInch).' to the inch'
+            .($largest === null ? '.' : ", and {$largest[0]} is the largest sheet it fills with ".Resolution::LEAST_PER_INCH.'.');
+    }
+
+    private function pixelsToACell(): ?int
+    {
+        $wide = $this->plan->reference->pixelsWide;
+        if ($wide === null) {
+            return null;
+        }
+        $across = $this->plan->grid->across;
+
+        return $this->plan->fitted->crop->width->times($wide)->times($across->span($across->firstWhole()))->floor();
+    }
+
+    private function onPaper(?Size $size): ?Resolution
+    {
+        [$reference, $crop] = [$this->plan->reference, $this->plan->fitted->crop];
+
+        return $size === null || $reference->pixelsWide === null || $reference->pixelsHigh === null
+            ? null
+            : Resolution::of($crop->width->times($reference->pixelsWide), $crop->height->times($reference->pixelsHigh), $size);
+    }
+}

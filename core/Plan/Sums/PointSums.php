@@ -1,0 +1,79 @@
+<?php
+
+declare(strict_types=1);
+
+namespace InchLadder\Plan\Sums;
+
+use InchLadder\Fit\Aim;
+use InchLadder\Measure\Length;
+use InchLadder\Measure\Rational;
+use InchLadder\Measuring\Placed;
+use InchLadder\Plan\Plan;
+
+/** Where key points lie: from the gridlines, from the thirds, from the axes. */
+final readonly class PointSums
+{
+    private Writing $write;
+
+    public function __construct(private Plan $plan)
+    {
+        $this->write = new Writing($plan->choices->notation);
+    }
+
+    /** By how much, and which way, it misses the crossing of thirds it is nearest to; on the paper. */
+    public function fromThirds(Placed $placed): string
+    {
+        $area = $this->plan->fitted->area;
+        $off = [
+            [$area->width->times($placed->x->minus(Aim::nearestThird($placed->x))), ['left', 'right']],
+            [$area->height->times($placed->y->minus(Aim::nearestThird($placed->y))), ['above', 'below']],
+        ];
+        $said = [];
+        foreach ($off as [$length, $sides]) {
+            $reading = $this->write->notation->ruler->round($length->absolute())->reading;
+            if (! $reading->isZero()) {
+                $said[] = $this->write->plain($reading).' '.$sides[$length->isPositive() ? 1 : 0];
+            }
+        }
+
+        return $said === [] ? 'on a crossing of the thirds' : implode(', ', $said).' of the nearest crossing of thirds';
+    }
+
+    /** Its place counted from where the axes meet, as plotted on the paper: `+1 1/2, −3/4 in`; null without axes. */
+    public function plotted(Placed $placed): ?string
+    {
+        $axes = $this->plan->grid->axes;
+        if ($axes === null || ! $placed->isInside()) {
+            return null;
+        }
+        $area = $this->plan->fitted->area;
+        $signed = fn (Rational $share, Length $side): string => ($share->isNegative() ? '−' : '+').$this->write->read($side->times($share->abs()));
+
+        return $signed($placed->x->minus($axes->x), $area->width).', '.$signed($placed->y->minus($axes->y), $area->height).' '.$this->write->notation->unit->value;
+    }
+
+    /** Where a key point lies from the gridlines nearest to it, the shorter reach first. */
+    public function fromNearestLines(Placed $placed): string
+    {
+        $plan = $this->plan;
+        [$line, $off] = Placed::nearestLine($plan->grid->columns, $placed->x);
+        [$row, $below] = Placed::nearestLine($plan->grid->rows, $placed->y);
+        $across = [$plan->fitted->area->width->times($off), "line {$line} across", ['left', 'right']];
+        $down = [$plan->fitted->area->height->times($below), "line {$row} down", ['above', 'below']];
+        $reaches = $across[0]->absolute()->isLongerThan($down[0]->absolute()) ? [$down, $across] : [$across, $down];
+
+        return implode(', ', array_map(fn (array $reach): string => $this->beside(...$reach), $reaches));
+    }
+
+    /** @param  array{string, string}  $sides  before and after the line */
+    private function beside(Length $off, string $line, array $sides): string
+    {
+        $reading = $this->write->notation->ruler->round($off->absolute())->reading;
+        if ($reading->isZero()) {
+            return "on {$line}";
+        }
+        $side = $sides[$off->isPositive() ? 1 : 0];
+
+        return $this->write->plain($reading).' '.($side === 'left' || $side === 'right' ? "{$side} of" : $side)." {$line}";
+    }
+}

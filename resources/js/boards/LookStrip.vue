@@ -1,0 +1,78 @@
+<script setup lang="ts">
+import { useEventListener } from '@vueuse/core'
+import { ref } from 'vue'
+import { useLook } from './useLook'
+
+/** Other ways to look at the photo, a key each. */
+const { look } = useLook()
+const open = ref(false)
+
+const toggles = [
+  { key: 'g', name: 'grey', of: 'grey' },
+  { key: 'k', name: 'more contrast', of: 'contrast' },
+  { key: 'm', name: 'mirrored', of: 'mirrored' },
+  { key: 'o', name: 'loupe', of: 'loupe' },
+  { key: 'l', name: 'lift the grid', of: 'lifted' },
+] as const
+
+useEventListener('keydown', (event: KeyboardEvent) => {
+  if (event.target instanceof HTMLElement && event.target.closest('input, textarea, select, [role=combobox]')) return
+  if (event.ctrlKey || event.metaKey || event.altKey) return
+  const toggle = toggles.find((one) => one.key === event.key)
+  if (toggle) look.value[toggle.of] = !look.value[toggle.of]
+  if (event.key === 's') look.value.simple = look.value.simple === 0 ? 2 : 0
+})
+</script>
+
+<template>
+  <div class="look">
+    <div v-if="open" class="strip" role="group" aria-label="How to look at the photo">
+      <button v-for="toggle in toggles" :key="toggle.key" type="button" class="button" :aria-pressed="look[toggle.of]" @click="look[toggle.of] = !look[toggle.of]"><kbd>{{ toggle.key.toUpperCase() }}</kbd>{{ toggle.name }}</button>
+      <label class="slide">
+        <span><kbd>S</kbd> simplified</span>
+        <input v-model.number="look.simple" type="range" min="0" max="4" aria-label="Simplified, from every detail to the big masses" />
+      </label>
+    </div>
+    <button type="button" class="button bare" :aria-expanded="open" @click="open = !open">{{ open ? 'put away' : 'look' }}</button>
+  </div>
+</template>
+
+<style scoped>
+.look {
+  position: absolute;
+  right: 8px;
+  top: 4px;
+  display: flex;
+  justify-content: flex-end;
+  gap: 6px;
+  max-width: calc(100% - 16px);
+}
+
+.strip {
+  display: flex;
+  flex-wrap: wrap;
+  justify-content: flex-end;
+  gap: 4px;
+  padding: 4px;
+  background: var(--panel);
+  border: 1px solid var(--rule);
+}
+
+.button[aria-pressed='true'] {
+  background: #2b2926;
+  border-color: #2b2926;
+  color: #fffefa;
+}
+
+.slide {
+  display: flex;
+  align-items: center;
+  gap: 8px;
+  padding: 0 8px;
+}
+
+input {
+  width: 90px;
+  accent-color: var(--graphite);
+}
+</style>

@@ -1,0 +1,75 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { Workings } from '@/api/types'
+import { toNumber } from '@/ui/shares'
+import type { Box, Stage } from './stage'
+
+/** What was marked on the picture: key points, and what is not to be drawn. */
+const props = defineProps<{ stage: Stage; workings: Workings; whole: boolean }>()
+
+/** The whole picture's box, even where only the crop is shown. */
+const picture = computed<Box>(() => {
+  const { crop } = props.workings
+  const { photo } = props.stage
+  if (props.whole) return photo
+  const [w, h] = [photo.w / crop.share_w, photo.h / crop.share_h]
+  return { x: photo.x - crop.left * w, y: photo.y - crop.top * h, w, h }
+})
+const regions = computed(() =>
+  props.workings.choices.regions.map((region) => ({
+    x: picture.value.x + toNumber(region.left) * picture.value.w,
+    y: picture.value.y + toNumber(region.top) * picture.value.h,
+    w: toNumber(region.width) * picture.value.w,
+    h: toNumber(region.height) * picture.value.h,
+    use: region.use,
+  })),
+)
+const points = computed(() => props.workings.points.map((point) => ({ ...point, at: { x: props.stage.crop.x + point.x * props.stage.crop.w, y: props.stage.crop.y + point.y * props.stage.crop.h } })))
+</script>
+
+<template>
+  <g clip-path="url(#photo-clip)">
+    <rect v-for="(region, i) in regions" :key="i" :class="['region', region.use.replace(/ /g, '-')]" :x="region.x" :y="region.y" :width="region.w" :height="region.h" data-test="region" />
+    <g v-for="point in points" :key="point.name" data-test="point">
+      <path v-if="point.cross && point.inside" class="focal" :d="`M${point.at.x} ${stage.crop.y}v${stage.crop.h}M${stage.crop.x} ${point.at.y}h${stage.crop.w}`" />
+      <circle class="dot" :cx="point.at.x" :cy="point.at.y" r="5" />
+      <text class="name" :x="point.at.x + 8" :y="point.at.y - 7">{{ point.name }}</text>
+    </g>
+  </g>
+</template>
+
+<style scoped>
+.region {
+  fill: #8d8a85;
+  fill-opacity: 0.72;
+  stroke: #fffefa;
+  stroke-dasharray: 5 4;
+}
+
+.for-measuring {
+  fill-opacity: 0;
+  stroke: #2f9be0;
+}
+
+.focal {
+  stroke: #c8341f;
+  stroke-width: 1.2;
+  stroke-dasharray: 8 4;
+}
+
+.dot {
+  fill: #fffefa;
+  stroke: #c8341f;
+  stroke-width: 2;
+}
+
+.name {
+  font-size: 14px;
+  font-weight: 600;
+  fill: #2b2926;
+  paint-order: stroke;
+  stroke: #fffefa;
+  stroke-width: 3.5px;
+  stroke-linejoin: round;
+}
+</style>

@@ -1,0 +1,118 @@
+import { useEventListener } from '@vueuse/core'
+import { computed, ref, type ComputedRef, type Ref } from 'vue'
+import type { Workings } from '@/api/types'
+import { useTool } from '@/stores/tool'
+import type { Box, Stage } from './stage'
+
+/** What the hand does to the photo board: takes up a tool, drags or stretches the crop, pulls a line or the inset's corner. */
+export interface Hand {
+  move: (left: number, top: number) => void
+  resize: (width: number, height: number) => void
+  inset: (share: number) => void
+  line: (way: 'across' | 'down', from: number, to: number) => void
+  moved: () => void
+}
+
+const GRIP = 16
+
+export function usePhotoHand(svg: Ref<SVGSVGElement | null>, stage: ComputedRef<Stage>, workings: ComputedRef<Workings>, can: ComputedRef<{ whole: boolean; crop: boolean; inset: boolean; lines: boolean }>, hand: Hand) {
+  const tool = useTool()
+  const rubber = ref<Box | null>(null)
+  const start = ref<{ x: number; y: number } | null>(null)
+  const grip = ref<'crop' | 'corner' | 'inset' | { way: 'across' | 'down'; from: number } | null>(null)
+  let origin = { x: 0, y: 0, left: 0, top: 0 }
+
+  function at(event: PointerEvent) {
+    const rect = svg.value?.getBoundingClientRect()
+    return { x: event.clientX - (rect?.left ?? 0), y: event.clientY - (rect?.top ?? 0) }
+  }
+
+  /** A place on the board as a share of the whole picture. */
+  function picture(p: { x: number; y: number }) {
+    const { crop } = workings.value
+    const box = stage.value.photo
+    const [x, y] = [(p.x - box.x) / box.w, (p.y - box.y) / box.h]
+    const whole = can.value.whole ? { x, y } : { x: crop.left + x * crop.share_w, y: crop.top + y * crop.share_h }
+    return { x: Math.min(1, Math.max(0, whole.x)), y: Math.min(1, Math.max(0, whole.y)) }
+  }
+
+  const near = (a: { x: number; y: number }, x: number, y: number) => Math.hypot(a.x - x, a.y - y) <= GRIP
+
+  /** Where the inset's free corner is, and the whole diagonal it runs along, from the corner of the paper. */
+  const diagonal = computed(() => {
+    const { usable, area } = stage.value
+    const size = workings.value.inset_size || 1
+    return { x: usable.x, y: usable.y, w: area.w / size, h: area.h / size, endX: usable.x + area.w, endY: usable.y + area.h }
+  })
+
+  function lineAt(p: { x: number; y: number }): { way: 'across' | 'down'; from: number } | null {
+    const { crop } = stage.value
+    const { across, down } = workings.value.lines
+    const column = across.slice(1, -1).find((share) => Math.abs(crop.x + share * crop.w - p.x) <= GRIP / 2)
+    if (column !== undefined) return { way: 'across', from: column }
+    const row = down.slice(1, -1).find((share) => Math.abs(crop.y + share * crop.h - p.y) <= GRIP / 2)
+    return row === undefined ? null : { way: 'down', from: row }
+  }
+
+  /** Takes hold of what lies under the pointer; false when there is nothing to hold. */
+  function down(event: PointerEvent): boolean {
+    const p = at(event)
+    const { crop, photo } = stage.value
+    if (tool.kind) {
+      start.value = p
+      if (tool.kind === 'point') finishTool(p)
+      return true
+    }
+    const inside = p.x >= crop.x && p.x <= crop.x + crop.w && p.y >= crop.y && p.y <= crop.y + crop.h
+    const d = diagonal.value
+    if (can.value.inset && near(p, d.endX, d.endY)) grip.value = 'inset'
+    else if (can.value.crop && near(p, crop.x + crop.w, crop.y + crop.h)) grip.value = 'corner'
+    else if (can.value.lines && inside) grip.value = lineAt(p)
+    else if (can.value.crop && inside) grip.value = 'crop'
+    if (grip.value) origin = { ...p, left: workings.value.crop.left, top: workings.value.crop.top }
+    return grip.value !== null || (can.value.crop && p.x >= photo.x && p.x <= photo.x + photo.w && inside)
+  }
+
+  function move(event: PointerEvent) {
+    const p = at(event)
+    const { photo, crop } = stage.value
+    if (start.value && tool.kind) {
+      rubber.value = { x: start.value.x, y: start.value.y, w: p.x - start.value.x, h: p.y - start.value.y }
+    } else if (grip.value === 'crop') {
+      hand.move(origin.left + (p.x - origin.x) / photo.w, origin.top + (p.y - origin.y) / photo.h)
+    } else if (grip.value === 'corner') {
+      hand.resize(Math.max(0.05, (p.x - crop.x) / photo.w), Math.max(0.05, (p.y - crop.y) / photo.h))
+    } else if (grip.value === 'inset') {
+      const d = diagonal.value
+      hand.inset(Math.min(1, Math.max(0.05, ((p.x - d.x) / d.w + (p.y - d.y) / d.h) / 2)))
+    } else if (grip.value) {
+      const to = grip.value.way === 'across' ? (p.x - crop.x) / crop.w : (p.y - crop.y) / crop.h
+      const kept = Math.min(0.999, Math.max(0.001, to))
+      hand.line(grip.value.way, grip.value.from, kept)
+      grip.value = { ...grip.value, from: kept }
+    }
+  }
+
+  function up(event: PointerEvent) {
+    if (start.value && tool.kind) finishTool(at(event))
+    else if (grip.value) hand.moved()
+    grip.value = null
+  }
+
+  function finishTool(end: { x: number; y: number }) {
+    const from = picture(start.value ?? end)
+    const to = picture(end)
+    start.value = null
+    rubber.value = null
+    tool.finish({ x1: from.x, y1: from.y, x2: to.x, y2: to.y })
+  }
+
+  useEventListener('keydown', (event: KeyboardEvent) => {
+    if (event.key !== 'Escape' || !tool.kind) return
+    start.value = null
+    rubber.value = null
+    tool.finish(null)
+  })
+
+  return { rubber, diagonal, grip, down, move, up }
+}

@@ -1,0 +1,74 @@
+<script setup lang="ts">
+import { shallowRef } from 'vue'
+import { api } from '@/api/client'
+import type { Choices, Drawing, MainLine, Workings } from '@/api/types'
+import { useDrawing } from '@/stores/drawing'
+import { useTool } from '@/stores/tool'
+import { toNumber, toShare } from '@/ui/shares'
+
+/** The horizon and the edges of big masses: added by hand or from what the picture shows, dragged, kept or taken away. */
+const props = defineProps<{ choices: Choices; workings: Workings; drawing: Drawing }>()
+const store = useDrawing()
+const tool = useTool()
+const found = shallowRef<MainLine[] | null>(null)
+
+async function add(way: 'across' | 'down') {
+  const point = await tool.ask('point', way === 'down' ? 'Point at the height of the level line.' : 'Point at the place of the upright line.')
+  if (!point) return
+  const { crop } = props.workings
+  const share = way === 'down' ? (point.y2 - crop.top) / crop.share_h : (point.x2 - crop.left) / crop.share_w
+  store.decide((choices) => choices.grid[`main_${way}`].push(toShare(share)))
+}
+
+async function look() {
+  found.value = await api.edges(props.drawing.id).catch(() => [])
+}
+
+function keep(line: MainLine) {
+  store.decide((choices) => choices.grid[`main_${line.way}`].push(line.share))
+  found.value = found.value?.filter((one) => one !== line) ?? null
+}
+</script>
+
+<template>
+  <div class="two">
+    <button type="button" class="button" @click="add('down')">add a level line</button>
+    <button type="button" class="button" @click="add('across')">add an upright</button>
+  </div>
+  <p class="soft">Drag a line on the photo to where it belongs.</p>
+  <ul class="lines">
+    <template v-for="way in ['down', 'across'] as const" :key="way">
+      <li v-for="(share, i) in choices.grid[`main_${way}`]" :key="`${way}${i}`">
+        {{ way === 'down' ? 'level' : 'upright' }}, at {{ Math.round(toNumber(share) * 1000) / 10 }} %
+        <button type="button" class="button bare" :aria-label="`Take away the ${way === 'down' ? 'level' : 'upright'} line ${i + 1}`" @click="store.decide((c) => c.grid[`main_${way}`].splice(i, 1))">✕</button>
+      </li>
+    </template>
+  </ul>
+  <template v-if="drawing.photo">
+    <button type="button" class="button" @click="look">look for strong lines</button>
+    <p v-if="found?.length === 0" class="soft">No edge runs level or upright through this picture strongly enough to offer.</p>
+    <ul v-if="found" class="lines" data-test="found-lines">
+      <li v-for="line in found" :key="line.way + line.share">
+        <span>{{ line.sentence }}</span>
+        <button type="button" class="button" @click="keep(line)">keep</button>
+      </li>
+    </ul>
+  </template>
+</template>
+
+<style scoped>
+.lines {
+  margin: 0;
+  padding: 0;
+  list-style: none;
+}
+
+li {
+  display: flex;
+  align-items: center;
+  justify-content: space-between;
+  gap: 8px;
+  line-height: 1.25;
+  padding: 3px 0;
+}
+</style>

@@ -1,0 +1,55 @@
+<script setup lang="ts">
+import { api } from '@/api/client'
+import type { Choices } from '@/api/types'
+import { useDrawing } from '@/stores/drawing'
+import Num from '@/ui/Num.vue'
+import { useAsked } from '../useAsked'
+
+/** What each school costs on this drawing, and what is said for it and against it. */
+const props = defineProps<{ choices: Choices }>()
+const store = useDrawing()
+const schools = useAsked(api.schools)
+void schools.ask()
+
+function take(school: string) {
+  store.decide((choices) => {
+    choices.grid.school = school as Choices['grid']['school']
+    if (choices.fit.way === 'cells') choices.fit.way = 'crop'
+  })
+}
+const on = (school: string) => props.choices.fit.way !== 'cells' && school === props.choices.grid.school
+</script>
+
+<template>
+  <p class="soft">Set-up times are common practice: five to ten minutes for a dozen lines.</p>
+  <p v-if="schools.fault.value" class="fault">{{ schools.fault.value }}</p>
+  <div v-for="one in schools.answer.value ?? []" :key="one.school" class="school" :class="{ on: on(one.school) }" data-test="school">
+    <button type="button" class="button bare" :aria-pressed="on(one.school)" @click="take(one.school)">{{ one.name }}</button>
+    <p v-if="one.trouble" class="fault">{{ one.trouble }}</p>
+    <template v-else>
+      <p>{{ one.lines }} lines · {{ one.cells }} cells · {{ one.time }}</p>
+      <p>largest cell <Num :text="one.largest" /></p>
+      <p class="soft">For: {{ one.for }}</p>
+      <p class="soft">Against: {{ one.against }}</p>
+    </template>
+  </div>
+</template>
+
+<style scoped>
+.school {
+  padding: 2px 0 8px 10px;
+  border-left: 4px solid var(--rule);
+  font-size: 15px;
+  line-height: 1.3;
+}
+
+.on {
+  border-left-color: var(--graphite);
+}
+
+.button {
+  padding-left: 0;
+  font-size: 16px;
+  text-align: left;
+}
+</style>

@@ -1,0 +1,78 @@
+<script setup lang="ts">
+import type { Choices, Workings } from '@/api/types'
+import { useDrawing } from '@/stores/drawing'
+import { useTool } from '@/stores/tool'
+import Fold from '@/ui/Fold.vue'
+import LengthInput from '@/ui/LengthInput.vue'
+import Num from '@/ui/Num.vue'
+import { toShare } from '@/ui/shares'
+
+/** Named places on the picture: where they are on both boards, from the lines and from the thirds; a focal cross through those that must be exact. */
+defineProps<{ choices: Choices; workings: Workings; open?: boolean }>()
+const store = useDrawing()
+const tool = useTool()
+
+async function add(cross: boolean) {
+  const at = await tool.ask('point', cross ? 'Point at what must be exact.' : 'Point at a place you will measure from.')
+  if (at) store.decide((choices) => choices.points.push({ name: `point ${choices.points.length + 1}`, x: toShare(at.x2), y: toShare(at.y2), cross }))
+}
+</script>
+
+<template>
+  <Fold name="Key points" :decided="choices.points.length ? String(choices.points.length) : 'none'" :open="open">
+    <div class="two">
+      <button type="button" class="button" @click="add(false)">add a point</button>
+      <button type="button" class="button" @click="add(true)">add a focal cross</button>
+    </div>
+    <p v-if="store.errors.points" class="fault" role="alert">{{ store.errors.points }}</p>
+    <div v-for="(point, i) in choices.points" :key="i" class="point" data-test="key-point">
+      <LengthInput :label="`Name of point ${i + 1}`" :field="`points.${i}.name`" :model-value="point.name" @update:model-value="store.decide((c) => c.points[i] && (c.points[i].name = $event))" />
+      <template v-if="workings.points[i]">
+        <p v-if="workings.points[i].inside"><b>{{ workings.points[i].cell }}</b> · paper <Num :text="workings.points[i].across.area.rounded.text" /> in, <Num :text="workings.points[i].down.area.rounded.text" /> down · sheet edge <Num :text="workings.points[i].across.sheet.rounded.text" />, <Num :text="workings.points[i].down.sheet.rounded.text" /></p>
+        <p v-if="workings.points[i].inside && workings.points[i].across.print && workings.points[i].down.print" class="soft">print <Num :text="workings.points[i].across.print.rounded.text" /> in, <Num :text="workings.points[i].down.print.rounded.text" /> down</p>
+        <p v-if="workings.points[i].plotted">plotted <Num :text="workings.points[i].plotted" /></p>
+        <p class="soft"><Num :text="workings.points[i].nearest" /></p>
+        <p class="soft"><Num :text="workings.points[i].thirds" /></p>
+      </template>
+      <div class="row">
+        <label><input type="checkbox" :checked="point.cross" @change="store.decide((c) => c.points[i] && (c.points[i].cross = !point.cross))" /> focal cross</label>
+        <button type="button" class="button bare" @click="store.adjust('aim', { x: point.x, y: point.y, at: 'centre' })">centre it</button>
+        <button type="button" class="button bare" @click="store.adjust('aim', { x: point.x, y: point.y, at: 'third' })">on a third</button>
+        <button type="button" class="button bare" :aria-label="`Take away ${point.name}`" @click="store.decide((c) => c.points.splice(i, 1))">✕</button>
+      </div>
+    </div>
+  </Fold>
+</template>
+
+<style scoped>
+.point {
+  display: flex;
+  flex-direction: column;
+  gap: 3px;
+  padding-bottom: 6px;
+  border-bottom: 1px solid var(--rule);
+  font-size: 15px;
+  line-height: 1.3;
+}
+
+.row {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 0 4px;
+}
+
+.row label {
+  display: flex;
+  align-items: center;
+  gap: 6px;
+  min-height: 36px;
+  margin-right: auto;
+}
+
+input[type='checkbox'] {
+  width: 18px;
+  height: 18px;
+  accent-color: #2b2926;
+}
+</style>

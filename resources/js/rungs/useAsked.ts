@@ -1,0 +1,37 @@
+import { useDebounceFn } from '@vueuse/core'
+import { ref, shallowRef, watch } from 'vue'
+import { Refused, type Pixels } from '@/api/client'
+import type { Choices } from '@/api/types'
+import { useDrawing } from '@/stores/drawing'
+
+const SETTLE_MS = 200
+
+/** Something asked of the server about the drawing as it stands; asked again when that changes, once it was wanted. */
+export function useAsked<T>(question: (photo: Pixels, choices: Choices) => Promise<T>) {
+  const store = useDrawing()
+  const answer = shallowRef<T | null>(null)
+  const fault = ref('')
+  const wanted = ref(false)
+
+  async function ask() {
+    if (!store.drawing || !store.draft) return
+    wanted.value = true
+    try {
+      answer.value = await question(store.drawing.photo, store.draft)
+      fault.value = ''
+    } catch (error) {
+      if (!(error instanceof Refused)) throw error
+      fault.value = Object.values(error.trouble.errors ?? {})[0]?.[0] ?? error.message
+    }
+  }
+
+  const again = useDebounceFn(ask, SETTLE_MS)
+  watch(
+    () => store.workings,
+    () => {
+      if (wanted.value) void again()
+    },
+  )
+
+  return { answer, fault, ask }
+}

@@ -1,0 +1,35 @@
+import { defineStore } from 'pinia'
+import { ref } from 'vue'
+
+/** What the hand drew on the photo board: shares of the whole picture, 0…1. */
+export interface Drawn {
+  x1: number
+  y1: number
+  x2: number
+  y2: number
+}
+
+export type ToolKind = 'point' | 'line' | 'box'
+
+/** A moment's tool: one point, line or box asked for on the photo board. Escape lays it down. */
+export const useTool = defineStore('tool', () => {
+  const kind = ref<ToolKind | null>(null)
+  const hint = ref('')
+  let answer: ((drawn: Drawn | null) => void) | null = null
+
+  function ask(wanted: ToolKind, words: string): Promise<Drawn | null> {
+    answer?.(null)
+    kind.value = wanted
+    hint.value = words
+    return new Promise((resolve) => (answer = resolve))
+  }
+
+  function finish(drawn: Drawn | null) {
+    kind.value = null
+    hint.value = ''
+    answer?.(drawn)
+    answer = null
+  }
+
+  return { kind, hint, ask, finish }
+})

@@ -1,0 +1,274 @@
+<?php
+
+use App\Imaging\Framer;
+use App\Models\Drawing;
+use App\Models\Keepsake;
+use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Facades\Artisan;
+use InchLadder\Measure\Rational;
+use InchLadder\Photo\Border;
+use InchLadder\Photo\Framing;
+use InchLadder\Photo\Keep;
+use InchLadder\Photo\Turning;
+use Symfony\Component\Console\Output\BufferedOutput;
+use Tests\Photos;
+
+/*
+ * What a drawing could be instead, and what is done to it by hand.
+ */
+
+/**
+ * @param  array<string, mixed>  $choices  laid over a 5 × 7 in print on letter, no margins
+ * @param  array<string, mixed>  $more
+ * @return array<string, mixed>
+ */
+function asked(array $choices = [], array $more = []): array
+{
+    return ['choices' => array_replace_recursive([
+        'photo' => ['kind' => 'print', 'width' => '5 in', 'height' => '7 in'],
+        'paper' => ['margins' => ['top' => '0', 'right' => '0', 'bottom' => '0', 'left' => '0']],
+    ], $choices), 'wide' => 1000, 'high' => 1400, ...$more];
+}
+
+/** Takes a picture of four corners: red, green, blue and white, clockwise from the top left. */
+function fourCorners(int $wide, int $high): Imagick
+{
+    $image = new Imagick;
+    $image->newImage($wide, $high, 'white');
+    foreach ([['red', 0, 0], ['lime', intdiv($wide, 2), 0], ['blue', intdiv($wide, 2), intdiv($high, 2)]] as [$colour, $x, $y]) {
+        $part = new Imagick;
+        $part->newImage(intdiv($wide, 2), intdiv($high, 2), $colour);
+        $image->compositeImage($part, Imagick::COMPOSITE_COPY, $x, $y);
+    }
+
+    return $image;
+}
+
+/** @return list<string> colours of the corners, clockwise from the top left */
+function cornersOf(Imagick $image): array
+{
+    [$w, $h] = [$image->getImageWidth() - 1, $image->getImageHeight() - 1];
+    $names = ['255 0 0' => 'red', '0 255 0' => 'lime', '0 0 255' => 'blue', '255 255 255' => 'white'];
+
+    return array_map(function (array $at) use ($image, $names): string {
+        $pixel = $image->getImagePixelColor(...$at)->getColor();
+
+        return $names["{$pixel['r']} {$pixel['g']} {$pixel['b']}"] ?? 'mixed';
+    }, [[2, 2], [$w - 2, 2], [$w - 2, $h - 2], [2, $h - 2]]);
+}
+
+it('holds pixels as a framing says', function (int $quarters, bool $mirrored, float $degrees, string $border, array $size, array $corners) {
+    $framing = new Framing(Turning::of($quarters, $mirrored, $degrees, Keep::Shape), Border::of(...array_fill(0, 4, Rational::of($border))));
+    $framed = Framer::frame(fourCorners(400, 300), $framing);
+    expect([$framed->getImageWidth(), $framed->getImageHeight()])->toBe($size)->and(cornersOf($framed))->toBe($corners);
+})->with([
+    'as it lies' => [0, false, 0, '0', [400, 300], ['red', 'lime', 'blue', 'white']],
+    'a quarter clockwise' => [1, false, 0, '0', [300, 400], ['white', 'red', 'lime', 'blue']],
+    'upside down' => [2, false, 0, '0', [400, 300], ['blue', 'white', 'red', 'lime']],
+    'mirrored' => [0, true, 0, '0', [400, 300], ['lime', 'red', 'white', 'blue']],
+    'a quarter, then mirrored' => [1, true, 0, '0', [300, 400], ['red', 'white', 'blue', 'lime']],
+    'a border off' => [0, false, 0, '0.1', [320, 240], ['red', 'lime', 'blue', 'white']],
+    'straightened' => [0, false, 5, '0', [359, 269], ['red', 'lime', 'blue', 'white']],
+]);
+
+it('turns a falling line level: clockwise is clockwise in pixels too', function () {
+    // A black line that falls by 1 in 20 to the right, on white.
+    $image = new Imagick;
+    $image->newImage(600, 400, 'white');
+    $line = new ImagickDraw;
+    $line->setStrokeColor('black');
+    $line->setStrokeWidth(3);
+    $line->line(0, 185, 600, 215);
+    $image->drawImage($line);
+    $framed = Framer::frame($image, new Framing(Turning::of(0, false, Turning::levelling(600, 30), Keep::Shape), Border::none()));
+    $darkest = function (int $x) use ($framed): int {
+        $column = $framed->exportImagePixels($x, 0, 1, $framed->getImageHeight(), 'I', Imagick::PIXEL_CHAR);
+
+        return (int) array_search(min($column), $column, true);
+    };
+    expect(abs($darkest(10) - $darkest($framed->getImageWidth() - 10)))->toBeLessThanOrEqual(2);
+});
+
+it('serves previews and cuts held as they are framed, and a tampered address as the photo lies', function () {
+    $drawing = Drawing::query()->findOrFail($this->post('/api/drawings', ['photo' => new UploadedFile(Photos::make(800, 600), 'p.jpg', null, null, true)])->json('id'));
+    $size = function (string $address): array {
+        $image = new Imagick;
+        $response = $this->get($address)->assertOk();
+        $image->readImageBlob($response->baseResponse instanceof Symfony\Component\HttpFoundation\BinaryFileResponse ? (string) file_get_contents($response->baseResponse->getFile()->getPathname()) : $response->content());
+
+        return [$image->getImageWidth(), $image->getImageHeight()];
+    };
+    $photo = "/api/photos/{$drawing->photo_id}";
+    expect($size("{$photo}/preview.jpg?quarters=1&mirrored=0&straighten=0&keep=shape&border="))->toBe([600, 800])
+        ->and($size("{$photo}/cut.jpg?left=0&top=0&width=0.5&height=0.5&quarters=1&mirrored=0&straighten=0&keep=shape&border=0.100000+0+0.100000+0"))->toBe([300, 320])
+        ->and($size("{$photo}/preview.jpg?quarters=1&straighten=80"))->toBe([800, 600])
+        ->and($size("{$photo}/preview.jpg?quarters=0&straighten=0&border=9+9+9+9"))->toBe([800, 600]);
+});
+
+it('sets the four ways side by side', function () {
+    $ways = collect($this->postJson('/api/ways', asked(['fit' => ['cell' => '9 in']]))->assertOk()->json())->keyBy('way');
+    expect($ways['crop']['trimmed'])->toContain('7.6 %')
+        ->and($ways['inset']['size'])->toBe('7 7/8 × 11 in')->and($ways['inset']['leftover'])->toContain('5/8 in across')
+        ->and($ways['cells']['trouble'])->toContain('longer than the side')
+        ->and($ways['stretch']['stretch'])->toBe('8.18 %, visible')->and($ways['stretch']['scale'])->toBe('×1 7/10 by ×1 4/7');
+});
+
+it('lists other sheets, the artist’s own first, the least wasted before others', function () {
+    Keepsake::query()->create(['kind' => 'paper', 'name' => 'Grey pad', 'content' => ['paper' => ['width' => '20 in', 'height' => '7 in']]]);
+    $sheets = $this->postJson('/api/sheets', asked())->assertOk()->json();
+    expect($sheets[0])->toMatchArray(['name' => 'Grey pad', 'owned' => true, 'key' => null]);
+    $wasted = array_column(array_slice($sheets, 1), 'wasted_percent');
+    $sorted = $wasted;
+    sort($sorted);
+    expect($wasted)->toBe($sorted)->and(count($sheets))->toBe(13)->and(array_column($sheets, 'name'))->toContain('A4');
+});
+
+it('compares the schools, each with its reasons, and says which cannot be had', function () {
+    $schools = collect($this->postJson('/api/schools', asked(['grid' => ['cell' => '20 in', 'columns' => 4]]))->assertOk()->json())->keyBy('school');
+    expect($schools)->toHaveCount(10)->and($schools['measure']['trouble'])->toContain('choose a smaller one')
+        ->and($schools['thirds'])->toMatchArray(['lines' => 4, 'cells' => 9, 'time' => '2 to 4 min'])
+        ->and($schools['count']['largest'])->toBe('2 1/8 × 2 1/8 in')->and($schools['count']['for'])->not->toBe('');
+});
+
+it('says how large to print the reference, and which sizes have too few pixels', function () {
+    $prints = collect($this->postJson('/api/prints', asked())->assertOk()->json())->keyBy('paper');
+    expect($prints['Print 5 × 7 in'])->toMatchArray(['print' => '5 × 7 in', 'per_inch' => 200, 'enough' => true])
+        ->and($prints['A3']['enough'])->toBeFalse()->and($prints['A3']['per_inch'])->toBe(86);
+});
+
+it('lists the dividers’ settings, those that fit first and the fullest before others', function () {
+    $settings = $this->postJson('/api/dividers', asked())->assertOk()->json();
+    expect(array_column(array_filter($settings, fn (array $one) => $one['fits']), 'setting'))->toBe(['×1 2/3', '×1 1/2', '×1 1/3', '×1 1/4', '×1'])
+        ->and($settings[0]['empty_percent'])->toBe(3.9);
+    $this->postJson('/api/dividers', asked(['photo' => ['kind' => 'screen']]))->assertUnprocessable()->assertJsonPath('errors.dividers.0', 'Dividers carry lengths off a print; this drawing works from a screen.');
+});
+
+it('tells a false enlargement with the drawing’s own numbers', function (string $size, bool $true, string $says) {
+    $answer = $this->postJson('/api/enlargement', asked(['fit' => ['way' => 'inset']], ['size' => $size]))->assertOk()->json();
+    expect($answer['true'])->toBe($true)->and(implode(' ', $answer['sentences']))->toContain($says);
+})->with([
+    ['10 x 14 in', true, 'both sides ×2, a true enlargement'],
+    ['7 x 9 in', false, '2 in added to both sides is no enlargement.'],
+    ['7 x 9 in', false, 'In proportion it is 7 × 9 4/5 in, or 6 3/7 × 9 in.'],
+    ['8 x 10 in', false, 'visible'],
+]);
+
+it('answers nonsense beside what was typed', function (string $path, array $more, string $field, string $says) {
+    $this->postJson("/api/{$path}", asked([], $more))->assertUnprocessable()->assertJson(['errors' => [$field => [$says]]]);
+})->with([
+    ['plans', ['most_lines' => 'few'], 'most_lines', 'Lines are counted in whole numbers, up to 120.'],
+    ['plans', ['least_cell' => '2 in', 'never_trim' => true, 'whole_sheet' => true], 'plans', 'No cells are easy on both rulers under these demands, nor with one of them let go; let go of more than one.'],
+    ['adjust', ['act' => 'dance', 'how' => []], 'act', 'There is no such thing to do.'],
+    ['adjust', ['act' => 'aim', 'how' => ['x' => 'here']], 'x', 'Point at the picture.'],
+    ['ruled', ['columns' => 0, 'rows' => 3], 'grid.columns', 'A grid needs at least 1 of its columns; choose 1 to 60.'],
+]);
+
+it('turns what was marked with the photo', function (string $way, array $point, array $region, array $photo) {
+    $before = ['points' => [['name' => 'eye', 'x' => '1/4', 'y' => '1/5', 'cross' => true]], 'regions' => [['left' => '0', 'top' => '1/2', 'width' => '1/4', 'height' => '1/10', 'use' => 'not needed']], 'photo' => ['border' => ['left' => '5 %', 'top' => '2 %']]];
+    $after = $this->postJson('/api/adjust', asked($before, ['act' => 'turn', 'how' => ['way' => $way]]))->assertOk()->json('choices');
+    expect([$after['points'][0]['x'], $after['points'][0]['y']])->toBe($point)
+        ->and([$after['regions'][0]['left'], $after['regions'][0]['top'], $after['regions'][0]['width'], $after['regions'][0]['height']])->toBe($region)
+        ->and([$after['photo']['width'], $after['photo']['border']['top'], $after['photo']['border']['right'], $after['photo']['border']['left']])->toBe($photo);
+})->with([
+    'right' => ['right', ['4/5', '1/4'], ['2/5', '0', '1/10', '1/4'], ['7 in', '5 %', '2 %', '0']],
+    'left' => ['left', ['1/5', '3/4'], ['1/2', '3/4', '1/10', '1/4'], ['7 in', '0', '0', '2 %']],
+    'mirrored' => ['mirror', ['3/4', '1/5'], ['3/4', '1/2', '1/4', '1/10'], ['5 in', '2 %', '5 %', '0']],
+]);
+
+it('comes round to where it began after four turns, mirrored or not', function (bool $mirrored) {
+    $choices = asked(['photo' => ['mirrored' => $mirrored], 'points' => [['name' => 'eye', 'x' => '1/4', 'y' => '1/5', 'cross' => true]]])['choices'];
+    $first = null;
+    for ($turn = 0; $turn < 4; $turn++) {
+        $choices = $this->postJson('/api/adjust', ['choices' => $choices, 'wide' => 1000, 'high' => 1400, 'act' => 'turn', 'how' => ['way' => 'right']])->assertOk()->json('choices');
+        $first ??= $choices;
+    }
+    expect($first['photo']['quarters'])->toBe($mirrored ? 3 : 1)->and($choices['photo']['quarters'])->toBe(0)->and($choices['points'][0])->toMatchArray(['x' => '1/4', 'y' => '1/5']);
+})->with([true, false]);
+
+it('moves the crop to keep a thing clear of lines, when it can', function (array $box, string $says) {
+    $choices = ['fit' => ['way' => 'crop', 'lock' => 'free', 'left' => '0.1', 'top' => '0.1', 'width' => '0.5', 'height' => '0.5'], 'grid' => ['school' => 'proportional', 'columns' => 2, 'rows' => 2]];
+    expect($this->postJson('/api/adjust', asked($choices, ['act' => 'whole', 'how' => $box]))->assertOk()->json('said'))->toContain($says);
+})->with([
+    'across the middle line' => [['left' => 0.3, 'top' => 0.15, 'width' => 0.1, 'height' => 0.1], 'no line runs through it now'],
+    'clear already' => [['left' => 0.15, 'top' => 0.15, 'width' => 0.1, 'height' => 0.1], 'No line runs through it.'],
+    'too large' => [['left' => 0.15, 'top' => 0.15, 'width' => 0.3, 'height' => 0.1], 'larger than one cell'],
+]);
+
+it('takes up a plan so that both cells are exactly what was promised', function () {
+    $plans = $this->postJson('/api/plans', asked())->assertOk()->json();
+    foreach ($plans as $plan) {
+        $choices = $this->postJson('/api/adjust', asked([], ['act' => 'plan', 'how' => ['paper_cell' => $plan['paper_cell']['exact'].' mm', 'photo_cell' => $plan['photo_cell']['exact'].' mm', 'columns' => $plan['columns'], 'rows' => $plan['rows']]]))->assertOk()->json('choices');
+        $workings = $this->postJson('/api/workings', ['choices' => $choices, 'wide' => 1000, 'high' => 1400])->assertOk()->json();
+        expect($workings['grid']['photo_cell']['width']['exact'])->toBe($plan['photo_cell']['exact'])
+            ->and($workings['grid']['cell']['height']['exact'])->toBe($plan['paper_cell']['exact'])
+            ->and($workings['scale']['x'])->toBe($plan['scale'])
+            ->and($workings['crop']['trimmed_percent'])->toEqualWithDelta($plan['trimmed_percent'], 0.006);
+    }
+    expect(array_column($plans, 'rank'))->toBe(range(1, count($plans)));
+});
+
+it('suggests the same on the command line', function (string $options, array $more) {
+    $output = new BufferedOutput;
+    expect(Artisan::call("inch:suggest --photo=5x7in --sheet=letter --json {$options}", [], $output))->toBe(0);
+    expect(json_decode($output->fetch(), true))->toEqual($this->postJson('/api/plans', asked([], $more))->assertOk()->json());
+})->with([['', []], ['--never-trim --most-lines=10', ['never_trim' => true, 'most_lines' => '10']], ['--least-cell=2in', ['least_cell' => '2in']]]);
+
+it('says on the command line which demand to let go of', function (string $options, string $says) {
+    $output = new BufferedOutput;
+    expect(Artisan::call("inch:suggest {$options}", [], $output))->toBe(1)->and($output->fetch())->toContain($says);
+})->with([
+    ['--photo=5x7in --sheet=9x11in --never-trim --whole-sheet', 'Let go of “use the whole sheet”'],
+    ['--photo=5x7in --subject=dragon', 'Choose one of likeness'],
+    ['--photo=5x7in --photo-ruler=1mm', 'in'],
+]);
+
+it('keeps papers, rulers and grids under a name, and forgets them', function () {
+    $keep = fn (string $kind, string $name, array $choices = []) => $this->postJson('/api/keepsakes', asked($choices, ['kind' => $kind, 'name' => $name]));
+    $keep('grid', 'Portrait', ['grid' => ['school' => 'folding', 'fold_columns' => 8]])->assertCreated()->assertJsonPath('content.grid.fold_columns', 8);
+    $keep('ruler', 'Steel', ['reach' => '12'])->assertCreated()->assertJsonPath('content.reach', '12 in')->assertJsonMissingPath('content.paper');
+    $keep('ruler', 'Steel', ['reach' => '18'])->assertCreated();
+    $keep('ruler', ' ')->assertUnprocessable()->assertJsonPath('errors.name.0', 'Give it a name of up to 60 letters, to find it by.');
+    $keep('pencil', 'B')->assertUnprocessable();
+    $kept = $this->getJson('/api/keepsakes')->assertJsonCount(2)->json();
+    $this->deleteJson("/api/keepsakes/{$kept[0]['id']}")->assertNoContent();
+    $this->getJson('/api/keepsakes')->assertJsonCount(1);
+});
+
+it('begins from sizes alone, prints its grid, and refuses sizes that cannot be', function () {
+    $drawing = $this->postJson('/api/drawings', ['width' => '5', 'height' => '7 in'])->assertCreated()->json();
+    expect($drawing['photo'])->toBeNull()->and($drawing['workings']['grid']['photo_cell']['width']['text'])->toStartWith('1 in')->and($drawing['tones'])->toBe([]);
+    $this->get("/api/drawings/{$drawing['id']}/sheets/gridded.svg?at=print")->assertOk()->assertSee('<line', false)->assertDontSee('<image', false);
+    $this->getJson('/api/drawings')->assertOk()->assertJsonPath('0.photo', null)->assertJsonPath('0.shape', 0.714286);
+    $this->getJson("/api/drawings/{$drawing['id']}/edges")->assertExactJson([]);
+    $this->postJson('/api/drawings', ['width' => '0', 'height' => '7'])->assertUnprocessable();
+    $this->postJson('/api/drawings', ['width' => '', 'height' => '7'])->assertUnprocessable()->assertJsonPath('errors', ['photo.width' => ['Say how long this side of the original is, like 7 in or 18 cm.']]);
+});
+
+it('finds the strong lines of a picture, as shares of the crop', function () {
+    $image = new Imagick;
+    $image->newImage(600, 600, '#d8e4ee');
+    $ground = new Imagick;
+    $ground->newImage(600, 240, '#4a3a28');
+    $image->compositeImage($ground, Imagick::COMPOSITE_COPY, 0, 360);
+    $image->setImageFormat('png');
+    $id = $this->post('/api/drawings', ['photo' => new UploadedFile(Photos::file($image->getImageBlob(), '.png'), 'h.png', null, null, true)])->json('id');
+    $lines = $this->getJson("/api/drawings/{$id}/edges")->assertOk()->json();
+    // 0.6 of the photo; the crop for letter trims the sides only.
+    expect($lines)->toHaveCount(1)->and($lines[0]['way'])->toBe('down')->and($lines[0]['sentence'])->toStartWith('level, at 60 %: near 3/5');
+});
+
+it('reads a document of the first kind, with numbers for shares, as it was meant', function () {
+    $workings = $this->postJson('/api/workings', asked(['fit' => ['way' => 'crop', 'left' => 0.01, 'top' => 0.05, 'size' => 0.5, 'inset' => 1], 'paper' => ['sheet' => null, 'width' => '10 in', 'height' => '10 in']]))->assertOk()->json();
+    expect($workings['crop']['left'])->toBe(0.01)->and($workings['crop']['share_w'])->toBe(0.5)->and($workings['choices']['fit']['size'])->toBe('1/2');
+});
+
+it('refuses hostile choices in a sentence, field by field', function (array $choices, string $field) {
+    $this->postJson('/api/workings', asked($choices))->assertUnprocessable()->assertJsonStructure(['message', 'errors' => [$field]]);
+})->with([
+    [['photo' => ['straighten' => 'NAN']], 'photo.straighten'], [['photo' => ['straighten' => 40]], 'photo.straighten'], [['photo' => ['ruler' => '1 mm']], 'photo.ruler'],
+    [['photo' => ['border' => ['left' => '99 %']]], 'photo.border.top'], [['photo' => ['subject' => 'a celebrity']], 'photo.subject'], [['reach' => '0'], 'reach'],
+    [['grid' => ['school' => 'folding', 'fold_columns' => 3]], 'grid.columns'], [['grid' => ['tick' => '0']], 'grid.tick'], [['grid' => ['school' => 'axes', 'tick' => '1/64 in']], 'grid.columns'],
+    [['fit' => ['lock' => 'ratio', 'ratio' => '0:0']], 'fit.ratio'], [['fit' => ['way' => 'cells', 'print_cell' => '9 in']], 'cell'], [['points' => array_fill(0, 101, ['x' => 0, 'y' => 0])], 'points'],
+    [['regions' => [['left' => 0, 'top' => 0, 'width' => 1, 'height' => 1, 'use' => 'erase']]], 'regions.0.use'], [['paper' => ['placement' => 'offsets', 'offset' => ['left' => '5 in', 'top' => '0']]], 'paper.offset.left'],
+    [['fit' => ['left' => 'left']], 'fit.left'],
+]);
