@@ -4,6 +4,13 @@ declare(strict_types=1);
 
 use Bench\Bench;
 use Illuminate\Contracts\Console\Kernel;
+use InchLadder\Fit\Reference;
+use InchLadder\Measure\Graduation;
+use InchLadder\Measure\Size;
+use InchLadder\Photo\Subject;
+use InchLadder\Planner\Friendly;
+use InchLadder\Planner\Planner;
+use InchLadder\Planner\Wish;
 use Symfony\Component\Process\Process;
 use Tests\Browser\Table;
 use Tests\Photos;
@@ -53,8 +60,8 @@ $times = Bench::together([
 $ratio = $times['ours'] / $times['vips'];
 $bench->say('24-megapixel JPEG, upload to usable preview', sprintf('%.2f × vipsthumbnail', $ratio), '≤ 1.2 ×', $ratio <= 1.2, sprintf('%d and %d ms', $times['ours'] * 1000, $times['vips'] * 1000));
 
-// POST /api/workings, 10 × 14 grid, four clients at a time, against an empty answer.
-$body = (string) json_encode(['choices' => ['photo' => ['kind' => 'print', 'width' => '5 in', 'height' => '7 in'], 'grid' => ['school' => 'proportional', 'columns' => 10, 'rows' => 14]], 'wide' => 5000, 'high' => 7000]);
+// POST /api/workings, 10 × 14 grid, as the Grid rung asks it, four clients at a time, against an empty answer.
+$body = (string) json_encode(['choices' => ['photo' => ['kind' => 'print', 'width' => '5 in', 'height' => '7 in'], 'grid' => ['school' => 'proportional', 'columns' => 10, 'rows' => 14]], 'wide' => 5000, 'high' => 7000, 'rung' => 'grid']);
 $load = function (string $path, string $body, int $count) use ($table): array {
     $multi = curl_multi_init();
     $times = [];
@@ -99,6 +106,22 @@ foreach (['p50' => 0.5, 'p99' => 0.99] as $name => $share) {
     [$mine, $theirs] = [Bench::quantile($ours, $share), Bench::quantile($empty, $share)];
     $bench->say("POST /api/workings, 10 × 14 grid, 4 clients, {$name}", sprintf('%.2f × an empty answer', $mine / $theirs), '≤ 1.5 ×', $mine / $theirs <= 1.5, sprintf('%.1f and %.1f ms', $mine * 1000, $theirs * 1000));
 }
+
+// The planner over both rulers, letter to 22 × 30 in; its front is held against a brute force in tests/Reference/PlannerTest.php.
+$calls = [];
+foreach ([['5', '7', '17/2', '11'], ['4', '6', '18', '24'], ['8', '10', '22', '30'], ['15/2', '53/10', '22', '30']] as [$w, $h, $wide, $high]) {
+    foreach (['1/16 in', '1 mm'] as $ruler) {
+        $friendly = Friendly::on(Graduation::read($ruler));
+        foreach ([Reference::printed(Size::inches($w, $h)), Reference::onScreen(3000, 2000)] as $reference) {
+            foreach (Subject::cases() as $subject) {
+                $start = hrtime(true);
+                (new Planner($reference, Size::inches($wide, $high), $friendly, $friendly))->plans(new Wish($subject));
+                $calls[] = (hrtime(true) - $start) / 1e6;
+            }
+        }
+    }
+}
+$bench->say('planner, letter to 22 × 30 in, the slowest of '.count($calls).' calls', sprintf('%.1f ms', max($calls)), '≤ 50 ms', max($calls) <= 50, sprintf('half of them under %.1f ms', Bench::quantile($calls, 0.5)));
 
 // Next cell in Copy, from key press to sharp picture, neighbours fetched.
 $made = json_decode($table->artisan('inch:new '.$photos[0].' --photo=15x10in --sheet=18x24in --turn=advised --columns=10'), true);

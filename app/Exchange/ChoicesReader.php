@@ -13,11 +13,11 @@ use App\Exchange\Reading\PaperPart;
 use App\Exchange\Reading\PhotoPart;
 use Illuminate\Validation\ValidationException;
 use InchLadder\Fit\Way;
+use InchLadder\Fit\Ways\Stretch;
 use InchLadder\Grid\Corner;
 use InchLadder\Grid\Labels;
 use InchLadder\Measure\Graduation;
 use InchLadder\Measure\Notation;
-use InchLadder\Paper\OrientationAdvice;
 use InchLadder\Paper\Shape;
 use InchLadder\Paper\Turn;
 use InchLadder\Photo\Subject;
@@ -85,28 +85,20 @@ final class ChoicesReader
         $fields->refuseIfWrong();
         assert($whole !== null && $school !== null && $size !== null && $framing !== null, 'What could not be read was refused above.');
 
-        $reference = $framing->within($whole);
-        $turn = Turn::from($paper->json->turn);
-        $shape = Shape::from($paper->json->shape);
-        $margins = $paper->margins();
-        $room = $shape->inside($margins->inside($turn->apply($size, OrientationAdvice::for($reference->ratio(), $size))));
-        $fit = $this->fit->fit($reference, $room);
-        $fields->refuseIfWrong();
-
-        $this->choices = new Choices(
+        $unfitted = new Choices(
             notation: $notation,
             whole: $whole,
             sheet: $size,
             standard: $paper->standard(),
-            turn: $turn,
-            margins: $margins,
-            fit: $fit,
+            turn: Turn::from($paper->json->turn),
+            margins: $paper->margins(),
+            fit: new Stretch,
             school: $school,
             labels: Labels::from($this->grid->json->labels),
             corner: Corner::from($this->grid->json->corner),
             placement: $paper->placement(),
             framing: $framing,
-            shape: $shape,
+            shape: Shape::from($paper->json->shape),
             stockName: $paper->json->name,
             reach: $reach === null ? null : $fields->length($reach),
             printRuler: $printRuler,
@@ -115,6 +107,8 @@ final class ChoicesReader
             regions: $marked->regions(),
             divisions: $this->grid->divisions(),
         );
+        $this->choices = $unfitted->fitted($this->fit->fit($unfitted));
+        $fields->refuseIfWrong();
     }
 
     /**
@@ -129,13 +123,10 @@ final class ChoicesReader
         return new self($document, $wide, $high);
     }
 
-    /** The choices as they would be another way, or null where that way has nothing to go by yet. */
+    /** The choices as they would be another way. */
     public function fitted(Way $way): Choices
     {
-        $reference = $this->choices->framing->within($this->choices->whole);
-        $room = $this->choices->shape->inside($this->choices->margins->inside($this->choices->turn->apply($this->choices->sheet, OrientationAdvice::for($reference->ratio(), $this->choices->sheet))));
-
-        return $this->choices->fitted($this->fit->way($way, $reference, $room));
+        return $this->choices->fitted($this->fit->way($way, $this->choices));
     }
 
     /** The choices as they would be under another school; null when what it needs was not readable. */

@@ -85,7 +85,7 @@ final readonly class DrawingWriter
             return ['paper', 'Next: choose the paper.'];
         }
         if ($notes->isEmpty()) {
-            return ['marks', 'Next: rule '.(new Decisions($plan))->marks().'.'];
+            return ['marks', 'Next: '.(new Decisions($plan))->marks().'.'];
         }
         if ($notes->count() >= $count) {
             return ['copy', 'Every cell is copied.'];

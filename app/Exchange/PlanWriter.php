@@ -50,6 +50,11 @@ use InchLadder\Measuring\Placed;
 use InchLadder\Plan\Decisions;
 use InchLadder\Plan\Plan;
 use InchLadder\Plan\Sums;
+use InchLadder\Plan\Sums\FitSums;
+use InchLadder\Plan\Sums\GridSums;
+use InchLadder\Plan\Sums\MarkSums;
+use InchLadder\Plan\Sums\PaperSums;
+use InchLadder\Plan\Sums\PhotoSums;
 
 /** Writes a plan as JSON: the short form of the command line, and the full workings of the pages. */
 final readonly class PlanWriter
@@ -77,8 +82,11 @@ final readonly class PlanWriter
         );
     }
 
-    /** @param  array{float, float}|null  $point shares of the crop */
-    public function workings(ChoicesJson $choices, ?array $point = null): WorkingsJson
+    /**
+     * @param  array{float, float}|null  $point  shares of the crop
+     * @param  string|null  $rung  the one rung whose sums are worked out, while something is dragged on it; null for all
+     */
+    public function workings(ChoicesJson $choices, ?array $point = null, ?string $rung = null): WorkingsJson
     {
         $plan = $this->plan;
         $mismatch = $plan->choices->whole->mismatch();
@@ -98,7 +106,7 @@ final readonly class PlanWriter
             leftover: $this->size($plan->leftover),
             scale: $this->scale(),
             stretch: new StretchJson($plan->scale->verdict()->value, $plan->scale->verdict()->verdict(), round($plan->scale->circle()->toFloat(), 6)),
-            factor: $decisions->factor(),
+            factor: $decisions->scales(),
             grid: $this->grid(),
             sheet: $this->size($plan->sheet),
             usable: $this->area($plan->usable, $margins->left, $margins->top),
@@ -115,14 +123,21 @@ final readonly class PlanWriter
             cell: $this->cell(),
             ruler: $this->ruler(),
             rungs: new RungsJson(
-                new RungJson($decisions->photo(), $sums->photo->lines(), $sums->photo->warnings()),
-                new RungJson($decisions->paper(), $sums->paper->lines(), $sums->paper->warnings()),
-                new RungJson($decisions->fit(), $sums->fit->lines(), $sums->fit->warnings()),
-                new RungJson($decisions->grid(), $sums->grid->lines()),
-                new RungJson($decisions->marks(), $sums->marks->lines()),
+                $this->rung($decisions->photo(), $sums->photo, $rung === null || $rung === 'photo'),
+                $this->rung($decisions->paper(), $sums->paper, $rung === null || $rung === 'paper'),
+                $this->rung($decisions->fit(), $sums->fit, $rung === null || $rung === 'fit'),
+                $this->rung($decisions->grid(), $sums->grid, $rung === null || $rung === 'grid'),
+                $this->rung($decisions->marks(), $sums->marks, $rung === null || $rung === 'marks'),
             ),
             point: $point === null ? null : $this->point(...$point),
         );
+    }
+
+    private function rung(string $decision, PhotoSums|PaperSums|FitSums|GridSums|MarkSums $sums, bool $wanted): RungJson
+    {
+        return $wanted
+            ? new RungJson($decision, $sums->lines(), $sums instanceof GridSums || $sums instanceof MarkSums ? [] : $sums->warnings())
+            : new RungJson($decision, []);
     }
 
     private function picture(): PictureJson
@@ -318,7 +333,7 @@ final readonly class PlanWriter
     {
         $cell = $this->plan->cell();
         $ruler = $this->notation->ruler;
-        $quarters = fn (Length $side): array => array_map(fn (int $n): LengthJson => $this->length($ruler->round($side->times(Rational::nd($n, 4)))->reading), range(1, 4));
+        $quarters = fn (Length $side): array => array_map(fn (int $n): LengthJson => $this->onRuler($ruler->round($side->times(Rational::nd($n, 4)))->reading), range(1, 4));
         $width = $this->notation->plain($ruler->round($cell->width)->reading);
 
         return new CellJson($quarters($cell->width), $quarters($cell->height), $cell->width->equals($cell->height)

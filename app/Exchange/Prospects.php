@@ -222,7 +222,7 @@ final readonly class Prospects
 
     private function scale(Plan $plan): string
     {
-        return (new Decisions($plan))->factor() ?? ($plan->scale->x === null || $plan->scale->y === null ? '–' : '×'.Fractions::mixed($plan->scale->x).' by ×'.Fractions::mixed($plan->scale->y));
+        return (new Decisions($plan))->scales() ?? '–';
     }
 
     private function sheet(Choices $whole, ?string $key, string $name, Size $size, string $width, string $height): ?OtherSheetJson

@@ -33,7 +33,9 @@ final readonly class Rational implements \Stringable
         return match (true) {
             $number instanceof self => $number,
             is_int($number) => new self($number, 1),
-            is_string($number) && preg_match('/^(-?\d{1,9})(?:\.(\d{1,9}))?$/', $number, $found) === 1 => self::reduced((int) ($found[1].($found[2] ?? '')), 10 ** strlen($found[2] ?? '')),
+            is_string($number) && preg_match('~^(-?\d{1,9})(?:\.(\d{1,9})|/(\d{1,9}))?$~', $number, $found) === 1 => isset($found[3])
+                ? self::reduced((int) $found[1], (int) $found[3])
+                : self::reduced((int) ($found[1].($found[2] ?? '')), 10 ** strlen($found[2] ?? '')),
             default => self::narrow(BigRational::of($number)),
         };
     }
@@ -176,23 +178,20 @@ final readonly class Rational implements \Stringable
     /** The largest whole number not above this. */
     public function floor(): int
     {
-        return $this->toWhole(RoundingMode::FLOOR);
+        return $this->big === null ? self::floored($this->top, $this->bottom) : $this->big->toScale(0, RoundingMode::FLOOR)->toInt();
     }
 
     /** The smallest whole number not below this. */
     public function ceiling(): int
     {
-        return $this->toWhole(RoundingMode::CEILING);
+        return $this->big === null ? -self::floored(-$this->top, $this->bottom) : $this->big->toScale(0, RoundingMode::CEILING)->toInt();
     }
 
     /** The nearest whole number; halves go up. */
     public function round(): int
     {
         if ($this->big === null && abs($this->top) < 1 << 60 && $this->bottom < 1 << 60) {
-            $twice = 2 * $this->bottom;
-            $sum = 2 * $this->top + $this->bottom;
-
-            return intdiv($sum, $twice) - ($sum < 0 && $sum % $twice !== 0 ? 1 : 0);
+            return self::floored(2 * $this->top + $this->bottom, 2 * $this->bottom);
         }
 
         return $this->plus(self::nd(1, 2))->floor();
@@ -252,14 +251,9 @@ final readonly class Rational implements \Stringable
         };
     }
 
-    private function toWhole(RoundingMode $mode): int
+    private static function floored(int $top, int $bottom): int
     {
-        if ($this->big !== null) {
-            return $this->big->toScale(0, $mode)->toInt();
-        }
-        $down = intdiv($this->top, $this->bottom) - ($this->top < 0 && $this->top % $this->bottom !== 0 ? 1 : 0);
-
-        return $mode === RoundingMode::FLOOR || $this->bottom === 1 ? $down : $down + 1;
+        return intdiv($top, $bottom) - ($top < 0 && $top % $bottom !== 0 ? 1 : 0);
     }
 
     /** Whether two products are integers still: PHP makes a float of one that overflows. */

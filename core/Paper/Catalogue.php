@@ -21,25 +21,43 @@ final class Catalogue
     /** @return array<string, Sheet> by key */
     public static function sheets(): array
     {
-        /** @var array<string, Sheet>|null $sheets */
-        static $sheets = null;
-
-        return $sheets ??= array_column(
-            array_merge(...array_map(static fn (string $standard): array => (new $standard)->sheets(), self::STANDARDS)),
-            null,
-            'key',
-        );
+        return array_merge(...array_map(self::of(...), self::STANDARDS));
     }
 
     /** @throws SheetUnknown */
     public static function find(string $key): Sheet
     {
-        return self::sheets()[self::key($key)] ?? throw SheetUnknown::named($key);
+        return self::known($key) ?? throw SheetUnknown::named($key);
     }
 
     public static function has(string $key): bool
     {
-        return isset(self::sheets()[self::key($key)]);
+        return self::known($key) !== null;
+    }
+
+    /** Standards are read one after another, and only until the sheet is found: most are in the first. */
+    private static function known(string $key): ?Sheet
+    {
+        $key = self::key($key);
+        foreach (self::STANDARDS as $standard) {
+            if (isset(self::of($standard)[$key])) {
+                return self::of($standard)[$key];
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * @param  class-string<Standard>  $standard
+     * @return array<string, Sheet> by key
+     */
+    private static function of(string $standard): array
+    {
+        /** @var array<class-string<Standard>, array<string, Sheet>> $read */
+        static $read = [];
+
+        return $read[$standard] ??= array_column((new $standard)->sheets(), null, 'key');
     }
 
     private static function key(string $name): string

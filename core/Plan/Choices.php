@@ -17,6 +17,7 @@ use InchLadder\Measure\Size;
 use InchLadder\Measuring\KeyPoint;
 use InchLadder\Measuring\Region;
 use InchLadder\Paper\Margins;
+use InchLadder\Paper\OrientationAdvice;
 use InchLadder\Paper\Placement;
 use InchLadder\Paper\Shape;
 use InchLadder\Paper\Sheet;
@@ -72,6 +73,18 @@ final readonly class Choices
     public function rulerOnPrint(): Graduation
     {
         return $this->printRuler ?? $this->notation->ruler;
+    }
+
+    /** The picture that is drawn from: turned, straightened, without its border. */
+    public function reference(): Reference
+    {
+        return $this->framing->within($this->whole);
+    }
+
+    /** The paper a drawing can take: inside its margins, the way round the sheet lies, and of the outline's shape. */
+    public function room(): Size
+    {
+        return $this->shape->inside($this->margins->inside($this->turn->apply($this->sheet, OrientationAdvice::for($this->reference()->ratio(), $this->sheet))));
     }
 
     /** The same choices made to agree another way. */

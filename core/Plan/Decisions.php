@@ -41,11 +41,22 @@ final readonly class Decisions
         return $scale->x === null || ! $scale->keepsProportion() ? null : '×'.Fractions::mixed($scale->x);
     }
 
+    /** The factor, or both of them where the axes differ: `×1 1/8 by ×1 1/10`; null on a screen. */
+    public function scales(): ?string
+    {
+        [$x, $y] = [$this->plan->scale->x, $this->plan->scale->y];
+
+        return $this->factor() ?? ($x === null || $y === null ? null : '×'.Fractions::mixed($x).' by ×'.Fractions::mixed($y));
+    }
+
     public function fit(): string
     {
         $way = $this->plan->choices->fit->way()->label();
         if (($factor = $this->factor()) !== null) {
             return "{$way}, {$factor}";
+        }
+        if (! $this->plan->scale->keepsProportion()) {
+            return "{$way}, ".Fractions::places($this->plan->scale->stretch->times(100), 1).' %';
         }
         $trimmed = $this->plan->fitted->crop->trimmed();
 

@@ -55,7 +55,7 @@ final readonly class Plan
      */
     public static function of(Choices $choices): self
     {
-        $reference = $choices->framing->within($choices->whole);
+        $reference = $choices->reference();
         $advice = OrientationAdvice::for($reference->ratio(), SheetSize::check($choices->sheet));
         $sheet = $choices->turn->apply($choices->sheet, $advice);
         $usable = $choices->margins->inside($sheet);

@@ -156,7 +156,7 @@ it('points at one board and shows it on the other, with both measures', function
     $middle = $table->browser->executeScript('const r = document.querySelector("[data-test=photo-board] image").getBoundingClientRect(); return [r.x + r.width / 2, r.y + r.height / 2]');
     $table->devtools('Input.dispatchMouseEvent', ['type' => 'mouseMoved', 'x' => $middle[0], 'y' => $middle[1]]);
     $table->see('[data-test=reading]', 'C4');
-    expect($table->text('[data-test=reading]'))->toMatch('/photo 2 (7\/16|1\/2|9\/16) in in, 3 (7\/16|1\/2|9\/16) in down/')->toMatch('/paper 3 (11\/16|3\/4|13\/16) in in/');
+    expect($table->text('[data-test=reading]'))->toMatch('/photo 2 (7\/16|1\/2|9\/16) in across, 3 (7\/16|1\/2|9\/16) in down/')->toMatch('/paper 3 (11\/16|3\/4|13\/16) in across/');
     expect($table->all('[data-test=paper-board] .cross[d^=M]'))->toHaveCount(1);
 });
 

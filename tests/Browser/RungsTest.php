@@ -63,7 +63,7 @@ it('leaves a border off, by hand and by number, and marks what is not to be draw
 it('measures key points, and says how they miss the thirds', function () {
     $table = begun('--sheet=9x6in --photo=6x4in --columns=3 --margin=0', 'photo')->unfold('Key points')->press('add a focal cross')->drawOn('[data-test=photo-board] image', [0.5, 0.25], [0.5, 0.25])->kept();
     $table->write('Name of point 1', 'left eye')->kept()->see('[data-test=photo-board]', 'left eye');
-    $table->see('[data-test=key-point]', 'paper 4 1/2 in in, 1 1/2 in down')->see('[data-test=key-point]', '1 1/2 in left, 1/2 in above of the nearest crossing of thirds');
+    $table->see('[data-test=key-point]', 'paper 4 1/2 in across, 1 1/2 in down')->see('[data-test=key-point]', '1 1/2 in left of and 1/2 in above the nearest crossing of thirds');
     expect($table->all('[data-test=paper-board] .focal'))->toHaveCount(1);
 });
 

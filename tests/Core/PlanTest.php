@@ -119,7 +119,8 @@ it('keeps its promises for any photo, paper, fit and grid', function (string $ph
 it('writes its sums as a careful person would', function (string $rung, string $line, Closure $plan) {
     expect((new Sums($plan()))->{$rung}->lines())->toContain($line);
 })->with([
-    ['photo', 'Print 5 × 7 in.', fn () => Plans::of(Reference::printed(size('5x7in')), size('8.5x11in'))],
+    ['photo', 'Print 5 × 7 in.', fn () => Plans::of(Reference::printed(size('5x7in'), 500, 700), size('8.5x11in'))],
+    ['photo', 'The original is 5 × 7 in.', fn () => Plans::of(Reference::printed(size('5x7in')), size('8.5x11in'))],
     ['photo', 'The wider side is the longer: 3000 × 2000 pixels, shape 1.5.', fn () => Plans::of(Reference::onScreen(3000, 2000), size('8.5x11in'))],
     ['photo', 'Both sides are as long: 900 × 900 pixels, shape 1.', fn () => Plans::of(Reference::onScreen(900, 900), size('8.5x11in'))],
     ['photo', 'On a screen nothing is measured off the photo: the same cells and labels carry it to the paper.', fn () => Plans::of(Reference::onScreen(3, 2), size('8.5x11in'))],
@@ -137,7 +138,7 @@ it('writes its sums as a careful person would', function (string $rung, string $
     ['fit', 'A straight edge laid through the photo’s corners meets the paper’s far corner.', fn () => Plans::of(Reference::printed(size('6x4in')), size('9x6in'))],
     ['fit', 'Two cells to keep apart: 1 × 1 in on the print, 1 1/2 × 1 1/2 in on the paper.', fn () => Plans::of(Reference::printed(size('5x7in')), size('8.5x11in'), new WholeCells(length('1.5in'), Frame::centred()))],
     ['photo', 'Nearly 5 × 7 in, a usual print, but 1/16 in less across and the same down; the measured size counts.', fn () => Plans::of(Reference::printed(size('4 15/16 x 7 in')), size('8.5x11in'))],
-    ['photo', 'A cell has 750 pixels to its side; printed as large as the drawing there are 273 to the inch, and Canvas 20 × 24 in is the largest sheet it fills with 150.', fn () => Plans::of(Reference::onScreen(3000, 3882), size('11x14in'))],
+    ['photo', 'A cell has 750 pixels to its side; printed as large as the drawing there are 273 to the inch.', fn () => Plans::of(Reference::onScreen(3000, 3882), size('11x14in'))],
     ['photo', 'The photo is turned a quarter clockwise, mirrored; its file stays as it is.', fn () => Plans::of(Reference::onScreen(300, 200), size('11x14in'), framing: new Framing(Turning::of(5, true, 0, Keep::Shape), Border::none()))],
     ['photo', 'The border, 36 % of the photo, is no part of the picture: every guide is computed from the picture alone.', fn () => Plans::of(Reference::onScreen(300, 200), size('11x14in'), framing: new Framing(Turning::none(), Border::of(...array_fill(0, 4, Rational::of('0.1')))))],
     ['paper', 'To the edges: 1 1/4 left, 1 1/4 right, 1/2 above, 1/2 below; left and right are equal.', fn () => Plans::of(Reference::printed(size('6x10in')), size('8.5x11in'), new Inset(Rational::one()), margins: Margins::all(length('1/2 in')))],
@@ -175,7 +176,7 @@ it('says each decision in a few words', function (string $rung, string $words, C
     ['fit', 'crop, 33 % trimmed', fn () => Plans::of(Reference::onScreen(6, 4), size('10x10in'))],
     ['fit', 'inset', fn () => Plans::of(Reference::onScreen(6, 4), size('10x10in'), new Inset(Rational::one()))],
     ['fit', 'whole cells, ×1 1/2', fn () => Plans::of(Reference::printed(size('5x7in')), size('8.5x11in'), new WholeCells(length('1.5in'), Frame::centred()))],
-    ['fit', 'stretch', fn () => Plans::of(Reference::printed(size('8x10in')), size('9x11in'), new Stretch)],
+    ['fit', 'stretch, 2.3 %', fn () => Plans::of(Reference::printed(size('8x10in')), size('9x11in'), new Stretch)],
     ['grid', '4 by 4, A–D', fn () => Plans::of(Reference::onScreen(4, 4), size('8x8in'))],
     ['grid', '4 by 4, 1–4', fn () => Plans::of(Reference::onScreen(4, 4), size('8x8in'), labels: Labels::Numbers)],
     ['marks', '6 lines to rule', fn () => Plans::of(Reference::onScreen(4, 4), size('8x8in'))],
@@ -187,7 +188,7 @@ it('warns of what needs the eye, and of nothing else', function (string $rung, a
     expect((new Sums($plan()))->{$rung}->warnings())->toBe($warnings);
 })->with([
     'pixels enough' => ['photo', [], fn () => Plans::of(Reference::printed(size('5x7in'), 1500, 2100), size('8.5x11in'))],
-    'too few for the print' => ['photo', ['At this print size the photo has 100 pixels to the inch; under 150 they show. It carries 3 5/16 × 4 5/16 in well.'], fn () => Plans::of(Reference::printed(size('5x7in'), 500, 700), size('8.5x11in'))],
+    'too few for the print' => ['photo', ['At this print size the photo has 100 pixels to the inch; under 150 they show. It carries 3 5/16 × 4 5/16 in well, or the whole of A7.'], fn () => Plans::of(Reference::printed(size('5x7in'), 500, 700), size('8.5x11in'))],
     'too few for the cells' => ['photo', ['A cell has only 30 pixels to its side; under 100 they show. Take fewer cells, or crop less.'], fn () => Plans::of(Reference::onScreen(120, 160), size('9x12in'))],
     'another sheet than its name says' => ['paper', ['This is further from A4 than ISO 216 allows; it may be another sheet. The measured size counts.'], fn () => Plans::of(Reference::printed(size('10x15cm')), size('205x297mm'), ruler: '1 mm', standard: Catalogue::find('a4'), margins: Margins::all(length('1 cm')))],
     'over the margin' => ['paper', ['The drawing lies over the margin at the right.'], fn () => Plans::of(Reference::printed(size('5x7in')), size('9x12in'), new Inset(Rational::nd(1, 2)), margins: Margins::all(length('1 in')), placement: Placement::offset(length('5 in'), length('4 in')))],

@@ -262,6 +262,12 @@ it('reads a document of the first kind, with numbers for shares, as it was meant
     expect($workings['crop']['left'])->toBe(0.01)->and($workings['crop']['share_w'])->toBe(0.5)->and($workings['choices']['fit']['size'])->toBe('1/2');
 });
 
+it('lets a size of one’s own have no name, and null be null', function () {
+    $workings = $this->postJson('/api/workings', asked(['paper' => ['sheet' => null, 'width' => '10 in', 'height' => '12 in'], 'fit' => null, 'photo' => 'x']))->assertOk()->json();
+    expect($workings['choices']['paper']['sheet'])->toBeNull()->and($workings['rungs']['paper']['decision'])->toBe('10 × 12 in, upright')
+        ->and($workings['choices']['fit']['way'])->toBe('crop')->and($workings['choices']['photo']['kind'])->toBe('screen');
+});
+
 it('refuses hostile choices in a sentence, field by field', function (array $choices, string $field) {
     $this->postJson('/api/workings', asked($choices))->assertUnprocessable()->assertJsonStructure(['message', 'errors' => [$field]]);
 })->with([

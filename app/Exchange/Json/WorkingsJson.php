@@ -32,7 +32,7 @@ final readonly class WorkingsJson
         #[OA\Property] public SizeJson $leftover,
         #[OA\Property] public ScaleJson $scale,
         #[OA\Property] public StretchJson $stretch,
-        /** How many times larger, as `×1 1/2`; null on a screen and under a stretch. */
+        /** How many times larger, as `×1 1/2`, or `×1 1/8 by ×1 1/10` under a stretch; null on a screen. */
         #[OA\Property] public ?string $factor,
         #[OA\Property] public GridJson $grid,
         /** The way round it lies. */

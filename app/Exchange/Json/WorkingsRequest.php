@@ -16,6 +16,8 @@ final readonly class WorkingsRequest
         #[OA\Property] public int $wide,
         /** pixels */
         #[OA\Property] public int $high,
+        /** Only this rung’s sums and warnings are worked out; null for all. */
+        #[OA\Property] public ?string $rung,
         /** 0…1 */
         #[OA\Property] public ?float $x,
         #[OA\Property] public ?float $y,

@@ -21,6 +21,9 @@ final class Fields
 {
     private const SHARE_DIGITS = 6;
 
+    /** @var array<array-key, mixed> */
+    private readonly array $document;
+
     public Unit $unit = Unit::Inch;
 
     public LengthReader $lengths;
@@ -35,15 +38,28 @@ final class Fields
      * @param  array<array-key, mixed>  $document
      * @param  array<string, mixed>  $defaults
      */
-    public function __construct(private readonly array $document, private readonly array $defaults)
+    public function __construct(array $document, private readonly array $defaults)
     {
+        // Each part's defaults are laid under it once; deeper ones are looked up when they are missing.
+        foreach ($defaults as $part => $default) {
+            $document[$part] = ! array_key_exists($part, $document) ? $default : (is_array($default) && is_array($document[$part]) ? $document[$part] + $default : $document[$part]);
+        }
+        $this->document = $document;
         $this->unit = $this->one('unit', Unit::class);
         $this->lengths = new LengthReader($this->unit);
     }
 
     public function at(string $field): mixed
     {
-        return self::in($this->document, $field, $field, $this->defaults);
+        $value = $this->document;
+        foreach (explode('.', $field) as $name) {
+            if (! is_array($value) || ! array_key_exists($name, $value)) {
+                return data_get($this->defaults, $field);
+            }
+            $value = $value[$name];
+        }
+
+        return $value;
     }
 
     /** A length already found readable; one that was not has its sentence, and stands in as nothing. */
@@ -231,21 +247,5 @@ final class Fields
         if ($this->errors !== []) {
             throw ValidationException::withMessages($this->errors);
         }
-    }
-
-    /**
-     * @param  array<array-key, mixed>  $document
-     * @param  array<array-key, mixed>  $defaults
-     */
-    private static function in(array $document, string $rest, string $field, array $defaults): mixed
-    {
-        foreach (explode('.', $rest) as $name) {
-            if (! is_array($document) || ! array_key_exists($name, $document)) {
-                return $defaults === [] ? null : self::in($defaults, $field, $field, []);
-            }
-            $document = $document[$name];
-        }
-
-        return $document;
     }
 }

@@ -9,7 +9,6 @@ use InchLadder\Fit\Crop;
 use InchLadder\Fit\Fit;
 use InchLadder\Fit\Frame;
 use InchLadder\Fit\Ratio;
-use InchLadder\Fit\Reference;
 use InchLadder\Fit\Way;
 use InchLadder\Fit\Ways\CropToPaper;
 use InchLadder\Fit\Ways\CropToRatio;
@@ -18,7 +17,7 @@ use InchLadder\Fit\Ways\Inset;
 use InchLadder\Fit\Ways\Stretch;
 use InchLadder\Fit\Ways\WholeCells;
 use InchLadder\Measure\Rational;
-use InchLadder\Measure\Size;
+use InchLadder\Plan\Choices;
 
 /** Reads how picture and paper are made to agree; what belongs to another way is kept for a return to it. */
 final readonly class FitPart
@@ -50,14 +49,14 @@ final readonly class FitPart
         );
     }
 
-    /** @param  Size  $room  the paper an inset has, inside its margins and the way round it lies */
-    public function fit(Reference $reference, Size $room): Fit
+    /** @param  Choices  $choices  all but the fit */
+    public function fit(Choices $choices): Fit
     {
-        return $this->way(Way::from($this->json->way), $reference, $room);
+        return $this->way(Way::from($this->json->way), $choices);
     }
 
     /** What another way would be, with all that was chosen for it. */
-    public function way(Way $way, Reference $reference, Size $room): Fit
+    public function way(Way $way, Choices $choices): Fit
     {
         $json = $this->json;
         $share = static fn (?string $share): ?Rational => $share === null ? null : Rational::of($share);
@@ -66,12 +65,12 @@ final readonly class FitPart
         return match ($way) {
             Way::Crop => match ($json->lock) {
                 'paper' => new CropToPaper($frame),
-                'ratio' => new CropToRatio($this->fields->beside('fit.ratio', fn (): Rational => Ratio::read($json->ratio, $this->fields->lengths)) ?? $reference->ratio(), $frame),
+                'ratio' => new CropToRatio($this->fields->beside('fit.ratio', fn (): Rational => Ratio::read($json->ratio, $this->fields->lengths)) ?? Rational::one(), $frame),
                 default => new FreeCrop(Crop::at($frame->left, $frame->top, Rational::of($json->width), Rational::of($json->height))),
             },
             Way::Inset => new Inset($json->inset_width === null
                 ? Rational::of($json->inset)
-                : ($this->fields->beside('fit.inset_width', fn (): Rational => Inset::reach($reference, $room, $this->fields->length($json->inset_width))) ?? Rational::of($json->inset))),
+                : ($this->fields->beside('fit.inset_width', fn (): Rational => Inset::reach($choices->reference(), $choices->room(), $this->fields->length($json->inset_width))) ?? Rational::of($json->inset))),
             Way::Cells => new WholeCells($this->fields->length($json->cell), $frame, $json->columns, $json->rows, $json->print_cell === null ? null : $this->fields->length($json->print_cell)),
             Way::Stretch => new Stretch,
         };

@@ -20,6 +20,6 @@ final class WorkingsController
     {
         $read = ChoicesReader::read($request->choices(), $request->pixels('wide'), $request->pixels('high'));
 
-        return new JsonResponse((new PlanWriter(Plan::of($read->choices)))->workings($read->json, $request->point()));
+        return new JsonResponse((new PlanWriter(Plan::of($read->choices)))->workings($read->json, $request->point(), $request->rung()));
     }
 }

@@ -45,6 +45,14 @@ final readonly class ChoicesInput
         return $pixels > 0 && $pixels <= 100_000 ? $pixels : null;
     }
 
+    /** The rung whose sums are wanted; null for every rung's. */
+    public function rung(): ?string
+    {
+        $rung = $this->request->input('rung');
+
+        return is_string($rung) ? $rung : null;
+    }
+
     /** @return array{float, float}|null where the pointer is, as shares of the crop */
     public function point(): ?array
     {

@@ -119,7 +119,7 @@ final readonly class GridSums
     {
         $count = count($this->plan->spared());
 
-        return $count === 0 ? null : ($count === 1 ? 'One cell lies' : "{$count} cells lie").' in what is not to be drawn, and need no copying.';
+        return $count === 0 ? null : ($count === 1 ? 'One cell lies in what is not to be drawn, and needs no copying.' : "{$count} cells lie in what is not to be drawn, and need no copying.");
     }
 
     /** Where the one line each way crosses the other, from the sheet's edges. */

@@ -40,7 +40,7 @@ final readonly class PhotoSums
             $this->border(),
             $reference->print === null
                 ? 'On a screen nothing is measured off the photo: the same cells and labels carry it to the paper.'
-                : 'Print '.$this->write->size($reference->print).'.',
+                : ($reference->pixelsWide === null ? 'The original is ' : 'Print ').$this->write->size($reference->print).'.',
             $this->usual(),
             $this->pixels(),
         ]));
@@ -52,12 +52,13 @@ final readonly class PhotoSums
         $warnings = [];
         $print = $this->onPaper($this->plan->print);
         if ($print !== null && ! $print->isEnough()) {
-            $warnings[] = 'At this print size the photo has '.round($print->perInch).' pixels to the inch; under '.Resolution::LEAST_PER_INCH.' they show. It carries '.$this->write->readSize($print->largest).' well.';
+            $sheet = self::largestSheet($print->largest);
+            $warnings[] = 'At this print size the photo has '.round($print->perInch).' pixels to the inch; under '.Resolution::LEAST_PER_INCH.' they show. It carries '.$this->write->readSize($print->largest).' well'.($sheet === null ? '.' : ", or the whole of {$sheet}.");
         }
         $cell = $this->pixelsToACell();
         $drawing = $this->onPaper($this->plan->fitted->area);
         if ($cell !== null && $drawing !== null && $cell < self::FEWEST_PIXELS_TO_A_CELL) {
-            $warnings[] = "A cell has only {$cell} pixels to its side; under ".self::FEWEST_PIXELS_TO_A_CELL.' they show. Take fewer cells, or crop less.';
+            $warnings[] = "A cell has only {$cell} pixels to its side; under ".self::FEWEST_PIXELS_TO_A_CELL.' they show. Take fewer cells, or crop less'.(($sheet = self::largestSheet($drawing->largest)) === null ? '.' : "; {$sheet} is the largest sheet it fills well.");
         }
 
         return $warnings;
@@ -141,17 +142,23 @@ final readonly class PhotoSums
         if ($drawing === null || $cell === null) {
             return null;
         }
+
+        return "A cell has {$cell} pixels to its side; printed as large as the drawing there are ".round($drawing->perInch).' to the inch.';
+    }
+
+    /** The largest sheet of the catalogue that the photo fills without its pixels showing; null when it fills none. */
+    private static function largestSheet(Size $well): ?string
+    {
         $largest = null;
         foreach (Catalogue::sheets() as $sheet) {
-            $size = $sheet->size->isUpright() === $drawing->largest->isUpright() ? $sheet->size : $sheet->size->turned();
-            $fits = ! $size->width->isLongerThan($drawing->largest->width) && ! $size->height->isLongerThan($drawing->largest->height);
+            $size = $sheet->size->isUpright() === $well->isUpright() ? $sheet->size : $sheet->size->turned();
+            $fits = ! $size->width->isLongerThan($well->width) && ! $size->height->isLongerThan($well->height);
             if ($fits && ($largest === null || $size->width->isLongerThan($largest[1]->width))) {
                 $largest = [$sheet->name, $size];
             }
         }
 
-        return "A cell has {$cell} pixels to its side; printed as large as the drawing there are ".round($drawing->perInch).' to the inch'
-            .($largest === null ? '.' : ", and {$largest[0]} is the largest sheet it fills with ".Resolution::LEAST_PER_INCH.'.');
+        return $largest[0] ?? null;
     }
 
     private function pixelsToACell(): ?int

@@ -25,7 +25,7 @@ final readonly class PointSums
     {
         $area = $this->plan->fitted->area;
         $off = [
-            [$area->width->times($placed->x->minus(Aim::nearestThird($placed->x))), ['left', 'right']],
+            [$area->width->times($placed->x->minus(Aim::nearestThird($placed->x))), ['left of', 'right of']],
             [$area->height->times($placed->y->minus(Aim::nearestThird($placed->y))), ['above', 'below']],
         ];
         $said = [];
@@ -36,7 +36,7 @@ final readonly class PointSums
             }
         }
 
-        return $said === [] ? 'on a crossing of the thirds' : implode(', ', $said).' of the nearest crossing of thirds';
+        return $said === [] ? 'on a crossing of the thirds' : implode(' and ', $said).' the nearest crossing of thirds';
     }
 
     /** Its place counted from where the axes meet, as plotted on the paper: `+1 1/2, −3/4 in`; null without axes. */

@@ -38,7 +38,7 @@ export const api = {
   bin: (id: string) => call<void>('DELETE', `drawings/${id}`),
   restore: (id: string) => call<Drawing>('POST', `drawings/${id}/restore`),
   cell: (id: string, column: number, row: number, state: CellState | 'open') => call<void>('PUT', `drawings/${id}/cells/${column}/${row}`, { state }),
-  workings: (photo: Pixels, choices: Choices, point: { x: number; y: number } | null = null) => ask<Workings>('workings', photo, choices, { x: point?.x ?? null, y: point?.y ?? null }),
+  workings: (photo: Pixels, choices: Choices, rung: string | null = null, point: { x: number; y: number } | null = null) => ask<Workings>('workings', photo, choices, { rung, x: point?.x ?? null, y: point?.y ?? null }),
   ways: (photo: Pixels, choices: Choices) => ask<Way[]>('ways', photo, choices),
   sheets: (photo: Pixels, choices: Choices) => ask<OtherSheet[]>('sheets', photo, choices),
   schools: (photo: Pixels, choices: Choices) => ask<School[]>('schools', photo, choices),

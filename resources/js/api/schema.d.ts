@@ -955,6 +955,7 @@ export interface components {
             choices: components["schemas"]["ChoicesJson"];
             wide: number;
             high: number;
+            rung: string | null;
             /** Format: float */
             x: number | null;
             /** Format: float */

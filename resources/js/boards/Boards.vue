@@ -193,6 +193,7 @@ const loupe = computed(() => {
 })
 
 const ROOM_FOR_CAPTION = 190
+const ROOM_FOR_LOSSES = 600
 const caption = computed(() => {
   const trimmed = crop.value.trimmed_percent === 0 ? 'nothing trimmed' : `${Math.round(crop.value.trimmed_percent)} % trimmed`
   const { decision } = props.workings.rungs.photo
@@ -252,7 +253,7 @@ const circle = computed(() => (props.workings.stretch.verdict === 'not' || props
           @keydown="nudge"
         />
         <path v-if="can.crop && !look.mirrored" class="grip" :d="`M${stage.crop.x + stage.crop.w + 1} ${stage.crop.y + stage.crop.h - 16}v17h-17`" data-test="corner" />
-        <g v-if="rung === 'fit' && !look.mirrored" data-test="losses">
+        <g v-if="rung === 'fit' && !look.mirrored && width > ROOM_FOR_LOSSES" data-test="losses">
           <text v-for="loss in losses" :key="loss.side" class="loss" :x="loss.x" :y="loss.y" :text-anchor="loss.anchor"><Num svg :text="loss.text" /></text>
         </g>
         <path class="lit" :d="litLine(stage.crop)" />
@@ -290,8 +291,8 @@ const circle = computed(() => (props.workings.stretch.verdict === 'not' || props
     <div v-if="point" class="reading" data-test="reading" aria-live="polite">
       <template v-if="reading">
         <b>{{ reading.cell }}</b>
-        <span v-if="reading.across.print && reading.down.print">photo <Num :text="reading.across.print.rounded.text" /> in, <Num :text="reading.down.print.rounded.text" /> down</span>
-        <span>paper <Num :text="reading.across.area.rounded.text" /> in, <Num :text="reading.down.area.rounded.text" /> down</span>
+        <span v-if="reading.across.print && reading.down.print">photo <Num :text="reading.across.print.rounded.text" /> across, <Num :text="reading.down.print.rounded.text" /> down</span>
+        <span>paper <Num :text="reading.across.area.rounded.text" /> across, <Num :text="reading.down.area.rounded.text" /> down</span>
         <span class="soft">sheet edge <Num :text="reading.across.sheet.rounded.text" />, <Num :text="reading.down.sheet.rounded.text" /></span>
       </template>
     </div>

@@ -9,7 +9,7 @@ const open = ref(false)
 
 const toggles = [
   { key: 'g', name: 'grey', of: 'grey' },
-  { key: 'k', name: 'more contrast', of: 'contrast' },
+  { key: 'k', name: 'contrast', of: 'contrast' },
   { key: 'm', name: 'mirrored', of: 'mirrored' },
   { key: 'o', name: 'loupe', of: 'loupe' },
   { key: 'l', name: 'lift the grid', of: 'lifted' },
@@ -38,6 +38,11 @@ useEventListener('keydown', (event: KeyboardEvent) => {
 </template>
 
 <style scoped>
+.look > .button {
+  flex: none;
+  align-self: flex-start;
+}
+
 .look {
   position: absolute;
   right: 8px;

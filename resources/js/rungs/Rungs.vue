@@ -57,10 +57,12 @@ function pull(which: 'across' | 'down', from: number, to: number) {
 
 watch(
   () => props.rung,
-  () => {
+  (rung) => {
+    store.rung = rung
     store.said = ''
     tool.finish(null)
   },
+  { immediate: true },
 )
 
 function showPrint() {

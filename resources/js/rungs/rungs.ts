@@ -4,7 +4,7 @@ import type { Workings } from '@/api/types'
 export const rungs = [
   { key: 'photo', name: 'Photo', next: 'Say whether you work from a screen or a print; then the paper.' },
   { key: 'paper', name: 'Paper', next: 'Choose the sheet and which way round it lies; then make the two agree.' },
-  { key: 'fit', name: 'Fit', next: 'Drag the frame to what you want to draw; arrow keys nudge it.' },
+  { key: 'fit', name: 'Fit', next: 'Drag the frame, its corner or the diagonal to what you want to draw; arrow keys nudge.' },
   { key: 'grid', name: 'Grid', next: 'Choose how many cells; the same grid lies on photo and paper.' },
   { key: 'marks', name: 'Marks', next: 'Measure each mark from the same zero corner, never from the mark before.' },
   { key: 'copy', name: 'Copy', next: '' },

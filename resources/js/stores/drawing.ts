@@ -83,6 +83,15 @@ export const useDrawing = defineStore('drawing', () => {
     }
   }
 
+  /** The rung in sight, whose sums are asked for while something is dragged. */
+  const rung = ref<string | null>(null)
+
+  /** Sums that were not asked for stay as they were until the drawing is saved, a moment later. */
+  function withSums(fresh: Workings['rungs'], before: Workings['rungs'] | undefined): Workings['rungs'] {
+    const kept = Object.entries(fresh).map(([name, one]) => [name, name === rung.value || rung.value === null || !before ? one : { ...before[name as keyof Workings['rungs']], decision: one.decision }])
+    return Object.fromEntries(kept) as Workings['rungs']
+  }
+
   let asking = false
   let askAgain = false
 
@@ -98,8 +107,8 @@ export const useDrawing = defineStore('drawing', () => {
     try {
       while (askAgain) {
         askAgain = false
-        const answer = await api.workings(drawing.value.photo, draft.value)
-        workings.value = answer
+        const answer = await api.workings(drawing.value.photo, draft.value, rung.value)
+        workings.value = { ...answer, rungs: withSums(answer.rungs, workings.value?.rungs) }
         errors.value = {}
         trouble.value = null
       }
@@ -184,5 +193,5 @@ export const useDrawing = defineStore('drawing', () => {
     }
   }
 
-  return { said, adjust, drawing, draft, workings, errors, trouble, stale, state, missing, copied, open, refresh, preview, keep, decide, step, takeTheirs, putMineOnTop, note }
+  return { rung, said, adjust, drawing, draft, workings, errors, trouble, stale, state, missing, copied, open, refresh, preview, keep, decide, step, takeTheirs, putMineOnTop, note }
 })

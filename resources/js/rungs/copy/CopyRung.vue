@@ -136,7 +136,7 @@ const size = computed(() => {
   const w = ((across[at.value.column + 1] ?? 1) - (across[at.value.column] ?? 0)) * (area?.width.mm ?? 1)
   const h = ((down[at.value.row + 1] ?? 1) - (down[at.value.row] ?? 0)) * (area?.height.mm ?? 1)
   const narrow = room.width.value < 640
-  const [gap, caption] = narrow ? [8, 46] : [104, 30]
+  const [gap, caption] = narrow ? [8, 46] : [116, 30]
   const wide = narrow ? room.width.value - gap : (room.width.value - 2 * gap) / 2
   const high = narrow ? (room.height.value - 2 * caption - 12) / 2 : room.height.value - caption
   const scale = Math.max(10, Math.min(wide, (high * w) / h)) / w

@@ -28,14 +28,14 @@ async function add(cross: boolean) {
     <div v-for="(point, i) in choices.points" :key="i" class="point" data-test="key-point">
       <LengthInput :label="`Name of point ${i + 1}`" :field="`points.${i}.name`" :model-value="point.name" @update:model-value="store.decide((c) => c.points[i] && (c.points[i].name = $event))" />
       <template v-if="workings.points[i]">
-        <p v-if="workings.points[i].inside"><b>{{ workings.points[i].cell }}</b> · paper <Num :text="workings.points[i].across.area.rounded.text" /> in, <Num :text="workings.points[i].down.area.rounded.text" /> down · sheet edge <Num :text="workings.points[i].across.sheet.rounded.text" />, <Num :text="workings.points[i].down.sheet.rounded.text" /></p>
-        <p v-if="workings.points[i].inside && workings.points[i].across.print && workings.points[i].down.print" class="soft">print <Num :text="workings.points[i].across.print.rounded.text" /> in, <Num :text="workings.points[i].down.print.rounded.text" /> down</p>
+        <p v-if="workings.points[i].inside"><b>{{ workings.points[i].cell }}</b> · paper <Num :text="workings.points[i].across.area.rounded.text" /> across, <Num :text="workings.points[i].down.area.rounded.text" /> down · sheet edge <Num :text="workings.points[i].across.sheet.rounded.text" />, <Num :text="workings.points[i].down.sheet.rounded.text" /></p>
+        <p v-if="workings.points[i].inside && workings.points[i].across.print && workings.points[i].down.print" class="soft">print <Num :text="workings.points[i].across.print.rounded.text" /> across, <Num :text="workings.points[i].down.print.rounded.text" /> down</p>
         <p v-if="workings.points[i].plotted">plotted <Num :text="workings.points[i].plotted" /></p>
         <p class="soft"><Num :text="workings.points[i].nearest" /></p>
         <p class="soft"><Num :text="workings.points[i].thirds" /></p>
       </template>
       <div class="row">
-        <label><input type="checkbox" :checked="point.cross" @change="store.decide((c) => c.points[i] && (c.points[i].cross = !point.cross))" /> focal cross</label>
+        <label><input type="checkbox" :checked="point.cross" @change="store.decide((c) => c.points[i] && (c.points[i].cross = !point.cross))" /> cross</label>
         <button type="button" class="button bare" @click="store.adjust('aim', { x: point.x, y: point.y, at: 'centre' })">centre it</button>
         <button type="button" class="button bare" @click="store.adjust('aim', { x: point.x, y: point.y, at: 'third' })">on a third</button>
         <button type="button" class="button bare" :aria-label="`Take away ${point.name}`" @click="store.decide((c) => c.points.splice(i, 1))">✕</button>
@@ -59,7 +59,11 @@ async function add(cross: boolean) {
   display: flex;
   flex-wrap: wrap;
   align-items: center;
-  gap: 0 4px;
+  gap: 0;
+}
+
+.row .button {
+  padding: 5px 7px;
 }
 
 .row label {
