@@ -33,5 +33,6 @@ Route::put('drawings/{drawing}/cells/{column}/{row}', [DrawingController::class,
 Route::get('drawings/{drawing}/edges', [DrawingController::class, 'edges']);
 Route::get('drawings/{drawing}/sheets/{kind}.{format}', SheetController::class);
 
+Route::post('photos', [PhotoController::class, 'store']);
 Route::get('photos/{photo}/preview.jpg', [PhotoController::class, 'preview']);
 Route::get('photos/{photo}/cut.jpg', [PhotoController::class, 'cut']);

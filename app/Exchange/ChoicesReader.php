@@ -46,6 +46,7 @@ final class ChoicesReader
         'grid' => GridPart::DEFAULTS,
         'points' => [],
         'regions' => [],
+        'beside' => [],
         'crops' => [],
     ];
 
@@ -75,7 +76,7 @@ final class ChoicesReader
 
         $this->json = new ChoicesJson(
             self::FORMAT, $title === '' ? 'Untitled' : $title, $fields->unit->value, $notation->ruler->name, $reach,
-            $photo->json, $paper->json, $this->fit->json, $this->grid->json, $marked->points, $marked->regions, $marked->crops,
+            $photo->json, $paper->json, $this->fit->json, $this->grid->json, $marked->points, $marked->regions, $marked->beside, $marked->crops,
         );
         $whole = $photo->whole($wide, $high);
         $school = $this->grid->school();
@@ -103,6 +104,7 @@ final class ChoicesReader
             reach: $reach === null ? null : $fields->length($reach),
             printRuler: $printRuler,
             subject: Subject::from($photo->json->subject),
+            part: $this->grid->part(),
             points: $marked->points(),
             regions: $marked->regions(),
             divisions: $this->grid->divisions(),

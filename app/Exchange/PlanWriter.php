@@ -101,6 +101,7 @@ final readonly class PlanWriter
             trimmed: new SidesJson(...$sums->fit->edges()),
             crop_size: round(Crop::shaped($plan->fitted->crop->shapeOn($plan->reference), $plan->reference->ratio(), Frame::centred())->width->reciprocal()->times($plan->fitted->crop->width)->toFloat(), 6),
             inset_size: round(min(1, $plan->fitted->area->width->over($plan->usable->largestInside($plan->fitted->area->ratio())->width)->toFloat()), 6),
+            shape: Fractions::places($plan->fitted->area->ratio(), 3),
             drawing: $this->area($plan->fitted->area, $plan->left, $plan->top),
             to_edges: new SidesJson(...array_map(fn (Length $length): string => $this->notation->plain($this->notation->ruler->round($length)->reading), [$plan->left, $plan->right(), $plan->top, $plan->bottom()])),
             leftover: $this->size($plan->leftover),

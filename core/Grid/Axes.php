@@ -30,6 +30,15 @@ final readonly class Axes
         return new self($x, $y, self::ticks($x, $stepAcross, 'columns'), self::ticks($y, $stepDown, 'rows'));
     }
 
+    /** The same axes in a part of the picture. */
+    public function within(Part $part): self
+    {
+        $across = static fn (Rational $share): Rational => $part->left->plus($share->times($part->width));
+        $down = static fn (Rational $share): Rational => $part->top->plus($share->times($part->height));
+
+        return new self($across($this->x), $down($this->y), array_map($across, $this->across), array_map($down, $this->down));
+    }
+
     /** @return list<Rational> */
     private static function ticks(Rational $from, Rational $step, string $which): array
     {

@@ -6,7 +6,7 @@ namespace InchLadder\Grid;
 
 use InchLadder\Measure\Rational;
 
-/** How one side is divided: fractions 0 = u₀ < u₁ < … < uₙ = 1, and which parts are only partial. */
+/** How one side is divided: fractions 0 = u₀ < u₁ < … < uₙ = 1 (or of a part of the side only), and which parts are only partial. */
 final readonly class Edge
 {
     /**
@@ -83,6 +83,20 @@ final readonly class Edge
         }
 
         return new self($fractions, $remainder === Remainder::Share ? [0, $last] : [$last], Rational::one());
+    }
+
+    /**
+     * The same division over a part of the side only; what a dropped remainder leaves stays free at either end of it.
+     *
+     * @param  Rational  $start  share of the side before the part
+     * @param  Rational  $length  share of the side that the part takes, in (0, 1]
+     */
+    public function within(Rational $start, Rational $length): self
+    {
+        $free = $length->times(Rational::one()->minus($this->covered))->dividedBy(2);
+        $divided = $length->times($this->covered);
+
+        return new self(array_map(static fn (Rational $share): Rational => $start->plus($free)->plus($share->times($divided)), $this->fractions), $this->partial, Rational::one());
     }
 
     public function parts(): int

@@ -63,6 +63,17 @@ final readonly class Grid
         return new self($this->across, $this->down, $this->diagonals, $axes);
     }
 
+    /** The same grid over a part of the picture only. */
+    public function within(Part $part): self
+    {
+        return new self(
+            $this->across->within($part->left, $part->width),
+            $this->down->within($part->top, $part->height),
+            $this->diagonals,
+            $this->axes?->within($part),
+        );
+    }
+
     public function cells(): Cells
     {
         return Cells::of($this->across->parts(), $this->down->parts());

@@ -10,7 +10,7 @@ use InchLadder\Measure\Length;
 final readonly class Mark
 {
     public function __construct(
-        /** 1-based from the zero corner; the last is the far edge itself. */
+        /** From the zero corner, whose edge is 0; the last is the far edge itself. There is a mark 0 only where a grid begins inside the picture. */
         public int $line,
         public Reading $at,
         /** Where stepping the rounded first cell along would have put it, less where it belongs. */

@@ -29,13 +29,16 @@ final readonly class MarkLadder
         $marks = [];
         $fractions = $edge->fractions;
         $step = $onPaper->round($area->times($fractions[1]))->reading;
-        foreach (array_slice($fractions, 1) as $index => $fraction) {
+        foreach ($fractions as $line => $fraction) {
+            if ($fraction->isZero()) {
+                continue;
+            }
             $exact = $area->times($fraction);
-            $regular = $fraction->isEqualTo($fractions[1]->times($index + 1));
+            $regular = $line > 0 && $fraction->isEqualTo($fractions[1]->times($line));
             $marks[] = new Mark(
-                $index + 1,
+                $line,
                 Reading::of($print?->times($fraction), $exact, $offset, $onPrint, $onPaper),
-                $regular ? $step->times($index + 1)->minus($exact) : $onPaper->round($exact)->error(),
+                $regular ? $step->times($line)->minus($exact) : $onPaper->round($exact)->error(),
             );
         }
 

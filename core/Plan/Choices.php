@@ -9,6 +9,7 @@ use InchLadder\Fit\Reference;
 use InchLadder\Grid\Corner;
 use InchLadder\Grid\Division;
 use InchLadder\Grid\Labels;
+use InchLadder\Grid\Part;
 use InchLadder\Grid\School;
 use InchLadder\Measure\Graduation;
 use InchLadder\Measure\Length;
@@ -62,6 +63,8 @@ final readonly class Choices
         /** The ruler laid to the print, when it is another than the paper's. */
         public ?Graduation $printRuler = null,
         public Subject $subject = Subject::StillLife,
+        /** The part of the crop the grid is wanted over; null for all of it. */
+        public ?Part $part = null,
         public array $points = [],
         public array $regions = [],
         public array $divisions = [],

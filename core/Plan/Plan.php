@@ -61,7 +61,7 @@ final readonly class Plan
         $usable = $choices->margins->inside($sheet);
 
         $fitted = $choices->fit->onto($reference, $choices->shape->inside($usable));
-        $grid = $fitted->cells === null ? $choices->school->over($fitted->area, self::onPrint($reference, $fitted)) : Grid::even($fitted->cells);
+        $grid = $fitted->cells === null ? self::grid($choices, $reference, $fitted) : Grid::even($fitted->cells);
         $fitted = $fitted->middle($grid->across->covered, $grid->down->covered);
         $print = self::onPrint($reference, $fitted);
         [$left, $top] = $choices->placement->of($fitted->area, $sheet, $choices->margins);
@@ -141,6 +141,16 @@ final readonly class Plan
         sort($cells);
 
         return array_values(array_unique($cells));
+    }
+
+    private static function grid(Choices $choices, Reference $reference, Fitted $fitted): Grid
+    {
+        $part = $choices->part;
+        $print = self::onPrint($reference, $fitted);
+
+        return $part === null
+            ? $choices->school->over($fitted->area, $print)
+            : $choices->school->over($part->sizeOn($fitted->area), $print === null ? null : $part->sizeOn($print))->within($part);
     }
 
     private static function onPrint(Reference $reference, Fitted $fitted): ?Size

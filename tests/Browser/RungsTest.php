@@ -1,5 +1,6 @@
 <?php
 
+use Facebook\WebDriver\Remote\LocalFileDetector;
 use Facebook\WebDriver\WebDriverKeys;
 use Tests\Browser\Table;
 use Tests\Photos;
@@ -58,6 +59,14 @@ it('leaves a border off, by hand and by number, and marks what is not to be draw
     expect((int) preg_replace('/.*, (\d+) cells spared.*/s', '$1', $table->text('.workings')))->toBeGreaterThan(3);
     $table->click('nav li:nth-child(6) a')->see('[data-test=progress]', 'of');
     expect($table->text('[data-test=address]'))->not->toBe('A1');
+});
+
+it('keeps another picture beside, not for measuring, and shows what is in a strip', function () {
+    $table = begun('--sheet=letter --photo=6x4in --turn=advised', 'photo')->unfold('Other pictures');
+    $table->find('[data-test=beside-file]')->setFileDetector(new LocalFileDetector)->sendKeys(Photos::make(400, 300));
+    $table->see('[data-test=beside]', 'not for measuring')->kept()->isAccessible('Photo, another picture');
+    $table->click('nav li:nth-child(4) a')->choose('School', 'squares by measure')->write('Side of a square', '3 in')->kept()->unfold('What is in the strip')->see('[data-test=strip]', 'at the right');
+    Table::until(fn () => $table->browser->executeScript('const i = document.querySelector("[data-test=strip] img"); return i.complete && i.naturalWidth > 0'), 'the strip');
 });
 
 it('measures key points, and says how they miss the thirds', function () {
@@ -182,6 +191,7 @@ it('numbers every cell, counts from the right, cuts one finer, and shares what r
     $table->press('C4')->kept()->unfold('Finer')->press('quarters')->press('point at a cell')->drawOn('[data-test=photo-board] image', [0.25, 0.2], [0.25, 0.2])->kept();
     $table->see('[data-test=divided]', 'B1 in 4, from the sheet’s edges: 1 3/4, 2 1/2, 3 1/4 across')->isAccessible('Grid, finer');
     $table->press('exact')->press('box it')->drawOn('[data-test=photo-board] image', [0.2, 0.2], [0.6, 0.4])->see('[data-test=said]', 'columns: the boxed thing spans')->kept();
+    $table->unfold('Over a part only')->press('box the part')->drawOn('[data-test=photo-board] image', [0.25, 0.25], [0.75, 0.75])->see('[data-test=sums]', 'The grid lies over a part only')->kept()->press('over all of it again')->kept();
     $table->unfold('Already ruled?')->write('Ruled across', '3')->press('compare')->see('[data-test=ruled]', 'Across: 3 parts are ruled');
     $table->write('Ruled across', '0')->press('compare')->see('.workings', 'at least 1 of its columns');
 });

@@ -14,6 +14,7 @@ use InchLadder\Grid\Grid;
 use InchLadder\Grid\Lab;
 use InchLadder\Grid\Labels;
 use InchLadder\Grid\LineColour;
+use InchLadder\Grid\Part;
 use InchLadder\Grid\Remainder;
 use InchLadder\Grid\School;
 use InchLadder\Grid\Schools\AxesWithTicks;
@@ -142,6 +143,19 @@ it('ticks the axes from where they meet', function () {
 });
 
 it('folds into halves of halves only', fn (int $parts) => Folding::into(4, $parts))->with([0, 1, 3, 6, 12, 32])->throws(FoldsOdd::class, 'Folding gives 2, 4, 8 or 16 parts');
+
+it('lies over a part of the picture only, and its place is kept on every ruler', function () {
+    $plan = Plans::of(Reference::printed(size('4x6in')), size('8x12in'), school: new ProportionalCells(Cells::of(2, 2)), part: Part::of(Rational::nd(1, 4), Rational::nd(1, 2), Rational::nd(1, 2), Rational::nd(1, 4)));
+    expect(fractions($plan->grid->columns))->toBe(['1/4', '1/2', '3/4'])->and(fractions($plan->grid->rows))->toBe(['1/2', '5/8', '3/4'])
+        ->and($plan->cell())->toEqual(size('2x1.5in'))->and($plan->across->marks)->toHaveCount(3)
+        ->and($plan->across->marks[0]->line)->toBe(0)->and($plan->across->marks[0]->at->sheet->reading)->toBeLength('2 in')->and($plan->down->marks[2]->at->print?->reading)->toBeLength('4.5 in')
+        ->and($plan->grid->cellAt(0.6, 0.6))->toBe([1, 0]);
+});
+
+it('keeps a part inside the crop', function (array $wanted, array $kept) {
+    $part = Part::of(...array_map(Rational::of(...), $wanted));
+    expect(fractions([$part->left, $part->top, $part->width, $part->height]))->toBe($kept);
+})->with([[['1/2', '0', '1', '1/2'], ['1/2', '0', '1/2', '1/2']], [['-1', '2', '0', '1'], ['0', '49/50', '1/50', '1/50']]]);
 
 it('cuts one cell finer and leaves the mesh as it is', function () {
     $grid = Grid::even(Cells::of(2, 5));

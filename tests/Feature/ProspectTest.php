@@ -262,6 +262,19 @@ it('reads a document of the first kind, with numbers for shares, as it was meant
     expect($workings['crop']['left'])->toBe(0.01)->and($workings['crop']['share_w'])->toBe(0.5)->and($workings['choices']['fit']['size'])->toBe('1/2');
 });
 
+it('takes another picture to stand beside the reference, and knows a made-up one', function () {
+    $beside = $this->post('/api/photos', ['photo' => new UploadedFile(Photos::make(300, 200), 'other view.jpg', null, null, true)])->assertCreated()->json();
+    expect($beside['name'])->toBe('Other view');
+    $this->postJson('/api/workings', asked(['beside' => [$beside]]))->assertOk()->assertJsonPath('choices.beside.0.id', $beside['id']);
+    $this->postJson('/api/workings', asked(['beside' => [['id' => '../../etc', 'name' => 'x']]]))->assertUnprocessable()->assertJsonPath('errors.beside.0', 'This picture is not known; bring it over again.');
+    $this->post('/api/photos', ['photo' => new UploadedFile(Photos::file('no picture'), 'x.jpg', null, null, true)], ['Accept' => 'application/json'])->assertUnprocessable();
+});
+
+it('works out only the sums that are in sight, when told which', function () {
+    $rungs = $this->postJson('/api/workings', asked([], ['rung' => 'fit']))->assertOk()->json('rungs');
+    expect($rungs['fit']['sums'])->not->toBe([])->and($rungs['paper']['sums'])->toBe([])->and($rungs['paper']['decision'])->toBe('Letter, upright');
+});
+
 it('lets a size of one’s own have no name, and null be null', function () {
     $workings = $this->postJson('/api/workings', asked(['paper' => ['sheet' => null, 'width' => '10 in', 'height' => '12 in'], 'fit' => null, 'photo' => 'x']))->assertOk()->json();
     expect($workings['choices']['paper']['sheet'])->toBeNull()->and($workings['rungs']['paper']['decision'])->toBe('10 × 12 in, upright')

@@ -13,6 +13,7 @@ final readonly class ChoicesJson
     /**
      * @param  list<PointChoice>  $points
      * @param  list<RegionChoice>  $regions
+     * @param  list<BesideChoice>  $beside
      * @param  list<KeptCrop>  $crops
      */
     public function __construct(
@@ -30,6 +31,8 @@ final readonly class ChoicesJson
         #[OA\Property] public GridChoice $grid,
         #[OA\Property(type: 'array', items: new OA\Items(ref: PointChoice::class))] public array $points,
         #[OA\Property(type: 'array', items: new OA\Items(ref: RegionChoice::class))] public array $regions,
+        /** Other pictures, not for measuring. */
+        #[OA\Property(type: 'array', items: new OA\Items(ref: BesideChoice::class))] public array $beside,
         /** Crops kept side by side. */
         #[OA\Property(type: 'array', items: new OA\Items(ref: KeptCrop::class))] public array $crops,
     ) {

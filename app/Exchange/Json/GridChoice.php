@@ -49,6 +49,8 @@ final readonly class GridChoice
         #[OA\Property] public string $own_across,
         #[OA\Property] public string $own_down,
         #[OA\Property(type: 'array', items: new OA\Items(ref: DivisionChoice::class))] public array $divided,
+        /** The part of the crop it is wanted over; null for all of it. */
+        #[OA\Property] public ?PartChoice $part,
         /** Lines laid over to judge by. */
         #[OA\Property(type: 'array', items: new OA\Items(type: 'string', enum: ['thirds', 'centre cross', 'diagonals']))] public array $overlays,
     ) {

@@ -26,6 +26,8 @@ final readonly class WorkingsJson
         /** Side of the crop against the largest of its shape, and of the drawing against the largest inset; 0…1. */
         #[OA\Property] public float $crop_size,
         #[OA\Property] public float $inset_size,
+        /** Of the drawing, width ÷ height, to three places. */
+        #[OA\Property] public string $shape,
         #[OA\Property] public AreaJson $drawing,
         /** From the drawing to each edge of the sheet. */
         #[OA\Property] public SidesJson $to_edges,

@@ -6,12 +6,14 @@ namespace App\Exchange\Reading;
 
 use App\Exchange\Json\DivisionChoice;
 use App\Exchange\Json\GridChoice;
+use App\Exchange\Json\PartChoice;
 use App\Exchange\Json\WeightsChoice;
 use InchLadder\Grid\Cells;
 use InchLadder\Grid\Corner;
 use InchLadder\Grid\Division;
 use InchLadder\Grid\Labels;
 use InchLadder\Grid\Overlay;
+use InchLadder\Grid\Part;
 use InchLadder\Grid\Remainder;
 use InchLadder\Grid\School;
 use InchLadder\Grid\Schools\AxesWithTicks;
@@ -33,7 +35,7 @@ final readonly class GridPart
     public const DEFAULTS = [
         'school' => 'count', 'columns' => 5, 'rows' => 7, 'cell' => '1 in', 'on' => 'paper', 'remainder' => 'keep', 'labels' => 'letters', 'corner' => 'top left',
         'colour' => null, 'weights' => ['photo' => 2, 'paper' => 2, 'print' => 2], 'fold_columns' => 4, 'fold_rows' => 4, 'x' => '1/2', 'y' => '1/2', 'tick' => '1/2 in',
-        'main_across' => [], 'main_down' => [], 'own_across' => '', 'own_down' => '', 'divided' => [], 'overlays' => [],
+        'main_across' => [], 'main_down' => [], 'own_across' => '', 'own_down' => '', 'divided' => [], 'overlays' => [], 'part' => null,
     ];
 
     /** The names of the schools, in the order they are shown. */
@@ -71,6 +73,7 @@ final readonly class GridPart
                 row: max(0, $count("grid.divided.{$i}.row")),
                 parts: in_array($count("grid.divided.{$i}.parts"), Division::PARTS, true) ? $count("grid.divided.{$i}.parts") : 2,
             ), $fields->entries('grid.divided', 60)),
+            part: is_array($fields->at('grid.part')) ? new PartChoice(...array_map(static fn (string $side): string => $fields->share("grid.part.{$side}") ?? '0', ['left' => 'left', 'top' => 'top', 'width' => 'width', 'height' => 'height'])) : null,
             overlays: is_array($overlays) ? array_values(array_intersect(array_column(Overlay::cases(), 'value'), $overlays)) : [],
         );
     }
@@ -98,6 +101,11 @@ final readonly class GridPart
             'own' => new OwnLines($this->lengths('grid.own_across', $json->own_across), $this->lengths('grid.own_down', $json->own_down)),
             default => new ProportionalCells(Cells::of($json->columns, $json->rows)),
         });
+    }
+
+    public function part(): ?Part
+    {
+        return $this->json->part === null ? null : Part::of(...array_map(Rational::of(...), (array) $this->json->part));
     }
 
     /** @return list<Division> */

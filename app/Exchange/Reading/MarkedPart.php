@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace App\Exchange\Reading;
 
+use App\Exchange\Json\BesideChoice;
 use App\Exchange\Json\KeptCrop;
 use App\Exchange\Json\PointChoice;
 use App\Exchange\Json\RegionChoice;
+use Illuminate\Support\Str;
 use InchLadder\Measure\Rational;
 use InchLadder\Measuring\KeyPoint;
 use InchLadder\Measuring\Region;
@@ -17,11 +19,16 @@ final readonly class MarkedPart
 {
     private const MOST_CROPS = 12;
 
+    private const MOST_BESIDE = 12;
+
     /** @var list<PointChoice> */
     public array $points;
 
     /** @var list<RegionChoice> */
     public array $regions;
+
+    /** @var list<BesideChoice> */
+    public array $beside;
 
     /** @var list<KeptCrop> */
     public array $crops;
@@ -36,6 +43,14 @@ final readonly class MarkedPart
             $share("regions.{$i}.left"), $share("regions.{$i}.top"), $share("regions.{$i}.width"), $share("regions.{$i}.height"),
             $fields->one("regions.{$i}.use", RegionUse::class)->value,
         ), $fields->entries('regions', Region::MOST));
+        $this->beside = array_map(static function (int $i) use ($fields): BesideChoice {
+            $id = $fields->words("beside.{$i}.id", 40);
+            if (! Str::isUlid($id)) {
+                $fields->wrong('beside', 'This picture is not known; bring it over again.');
+            }
+
+            return new BesideChoice($id, $fields->words("beside.{$i}.name", 60) ?: 'another picture');
+        }, $fields->entries('beside', self::MOST_BESIDE));
         $this->crops = array_map(static fn (int $i): KeptCrop => new KeptCrop(
             $fields->words("crops.{$i}.name", 40) ?: 'crop '.($i + 1), (new FitPart(new Fields(['unit' => $fields->unit->value, 'fit' => $fields->at("crops.{$i}.fit")], ['fit' => FitPart::DEFAULTS])))->json,
         ), $fields->entries('crops', self::MOST_CROPS));

@@ -12,6 +12,8 @@ use App\Models\Keepsake;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
+use InchLadder\Measure\Fractions;
+use InchLadder\Plan\Plan;
 use OpenApi\Attributes as OA;
 
 /** Papers and rulers owned, and grids kept, for any drawing. */
@@ -37,11 +39,15 @@ final class KeepsakeController
         $wanted = $request->validate(['kind' => 'required|in:'.implode(',', Keepsake::KINDS), 'name' => 'required|string|max:60'], [
             'kind' => 'A paper, a ruler or a grid can be kept.', 'name' => 'Give it a name of up to 60 letters, to find it by.',
         ]);
-        $choices = json_decode((string) json_encode(ChoicesReader::read($input->choices(), $input->pixels('wide'), $input->pixels('high'))->json), true);
+        $read = ChoicesReader::read($input->choices(), $input->pixels('wide'), $input->pixels('high'));
+        $choices = json_decode((string) json_encode($read->json), true);
         $content = [];
         foreach (self::PARTS[$wanted['kind']] as $part => $fields) {
             $taken = array_intersect_key($part === '' ? $choices : $choices[$part], array_flip($fields));
             $content += $part === '' ? $taken : [$part => $taken];
+        }
+        if ($wanted['kind'] === 'grid') {
+            $content['shape'] = Fractions::places(Plan::of($read->choices)->fitted->area->ratio(), 3);
         }
         $kept = Keepsake::query()->updateOrCreate(['kind' => $wanted['kind'], 'name' => trim($wanted['name'])], ['content' => $content]);
 

@@ -5,10 +5,14 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Exchange\FramingQuery;
+use App\Exchange\Json\BesideChoice;
+use App\Http\Requests\PhotoRequest;
 use App\Imaging\PhotoStore;
 use App\Models\Photo;
+use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
+use OpenApi\Attributes as OA;
 use Symfony\Component\HttpFoundation\BinaryFileResponse;
 
 /** Pictures are named by what they show and never change, so a browser may keep them for good. */
@@ -21,6 +25,12 @@ final readonly class PhotoController
 
     public function __construct(private PhotoStore $photos)
     {
+    }
+
+    #[OA\Post(path: '/api/photos', operationId: 'bring', requestBody: new OA\RequestBody(content: new OA\MediaType(mediaType: 'multipart/form-data', schema: new OA\Schema(required: ['photo'], properties: [new OA\Property(property: 'photo', type: 'string', format: 'binary')]))), responses: [new OA\Response(response: 201, description: 'A picture brought over, to stand beside a reference.', content: new OA\JsonContent(ref: BesideChoice::class))])]
+    public function store(PhotoRequest $request): JsonResponse
+    {
+        return new JsonResponse(new BesideChoice($this->photos->take($request->photo())->id, $request->title()), 201);
     }
 
     public function preview(Request $request, Photo $photo): BinaryFileResponse

@@ -126,13 +126,13 @@ final readonly class GriddedReference implements Sheet
         $across = array_map(static fn ($fraction): float => $left + $width * $fraction->toFloat(), $plan->grid->columns);
         $down = array_map(static fn ($fraction): float => $top + $height * $fraction->toFloat(), $plan->grid->rows);
         foreach ($across as $x) {
-            $rule($x, $top, $x, $top + $height);
+            $rule($x, $down[0], $x, $down[count($down) - 1]);
         }
         foreach ($down as $y) {
-            $rule($left, $y, $left + $width, $y);
+            $rule($across[0], $y, $across[count($across) - 1], $y);
         }
-        foreach ($plan->grid->diagonals ? [[$top, $top + $height], [$top + $height, $top]] : [] as [$from, $to]) {
-            $rule($left, $from, $left + $width, $to);
+        foreach ($plan->grid->diagonals ? [[$down[0], $down[count($down) - 1]], [$down[count($down) - 1], $down[0]]] : [] as [$from, $to]) {
+            $rule($across[0], $from, $across[count($across) - 1], $to);
         }
         foreach ($plan->choices->divisions as $division) {
             if ($division->isIn($plan->grid)) {

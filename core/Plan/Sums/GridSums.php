@@ -30,6 +30,7 @@ final readonly class GridSums
             $this->parts(),
             $this->cell(),
             $this->notSquare(),
+            $this->part(),
             ...$this->remainders(),
             $this->axes(),
             $this->cross(),
@@ -94,6 +95,16 @@ final readonly class GridSums
         }
 
         return $lines;
+    }
+
+    private function part(): ?string
+    {
+        if ($this->plan->choices->part === null || $this->plan->fitted->cells !== null) {
+            return null;
+        }
+        [$left, $top] = [$this->plan->readAcross($this->plan->grid->columns[0])->sheet->reading, $this->plan->readDown($this->plan->grid->rows[0])->sheet->reading];
+
+        return "The grid lies over a part only: it begins {$this->write->plain($left)} from the sheet’s left edge and {$this->write->plain($top)} from its top.";
     }
 
     private function axes(): ?string

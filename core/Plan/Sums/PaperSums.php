@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace InchLadder\Plan\Sums;
 
+use InchLadder\Impossible;
 use InchLadder\Measure\Length;
 use InchLadder\Measure\Rational;
 use InchLadder\Measure\Size;
@@ -100,7 +101,16 @@ final readonly class PaperSums
     {
         $taken = Rational::one()->minus($this->plan->usable->shareOf($this->plan->sheet));
 
-        return $taken->isZero() ? null : 'The margins take '.Writing::percent($taken).' of the sheet.';
+        if ($taken->isZero()) {
+            return null;
+        }
+        try {
+            $without = $this->plan->choices->fit->onto($this->plan->reference, $this->plan->choices->shape->inside($this->plan->sheet))->area;
+        } catch (Impossible) {
+            $without = null;
+        }
+
+        return 'The margins take '.Writing::percent($taken).' of the sheet'.($without === null || ! $without->width->isLongerThan($this->plan->fitted->area->width) ? '.' : "; without them the drawing would be {$this->write->readSize($without)}.");
     }
 
     /** @return list<string> */

@@ -61,7 +61,12 @@ function ask<T>(path: string, photo: Pixels, choices: Choices, more: Record<stri
 }
 
 /** Sends a photo and tells how far it has come, 0…1. fetch cannot report that, so this is an XMLHttpRequest. */
-export function begin(photo: File, onProgress: (share: number) => void): Promise<Drawing> {
+export const begin = (photo: File, onProgress: (share: number) => void) => send<Drawing>('/api/drawings', photo, onProgress)
+
+/** Brings over another picture, to stand beside the reference. */
+export const bring = (photo: File, onProgress: (share: number) => void) => send<Choices['beside'][number]>('/api/photos', photo, onProgress)
+
+function send<T>(path: string, photo: File, onProgress: (share: number) => void): Promise<T> {
   return new Promise((resolve, reject) => {
     const request = new XMLHttpRequest()
     const form = new FormData()
@@ -70,8 +75,8 @@ export function begin(photo: File, onProgress: (share: number) => void): Promise
     request.upload.onprogress = (event) => onProgress(event.loaded / event.total)
     request.onerror = () => reject(new Refused(0, { message: unreachable }))
     request.onload = () =>
-      request.status === 201 ? resolve(request.response as Drawing) : reject(new Refused(request.status, request.response ?? { message: unreachable }))
-    request.open('POST', '/api/drawings')
+      request.status === 201 ? resolve(request.response as T) : reject(new Refused(request.status, request.response ?? { message: unreachable }))
+    request.open('POST', path)
     request.setRequestHeader('Accept', 'application/json')
     request.send(form)
   })

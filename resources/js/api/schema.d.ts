@@ -164,6 +164,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/photos": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["bring"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/ways": {
         parameters: {
             query?: never;
@@ -357,6 +373,11 @@ export interface components {
             left: components["schemas"]["LengthJson"];
             top: components["schemas"]["LengthJson"];
         };
+        /** @description Another picture of the subject, kept beside the reference and never measured from. */
+        BesideChoice: {
+            id: string;
+            name: string;
+        };
         /** @description What surrounds the picture and is no part of it, as typed: `3 %`, or a length of the print. */
         BorderChoice: {
             top: string;
@@ -402,6 +423,7 @@ export interface components {
             grid: components["schemas"]["GridChoice"];
             points: components["schemas"]["PointChoice"][];
             regions: components["schemas"]["RegionChoice"][];
+            beside: components["schemas"]["BesideChoice"][];
             crops: components["schemas"]["KeptCrop"][];
         };
         /** @description The part of the photo that is drawn; lengths are on the print, null on a screen. */
@@ -509,6 +531,7 @@ export interface components {
             own_across: string;
             own_down: string;
             divided: components["schemas"]["DivisionChoice"][];
+            part: components["schemas"]["PartChoice"] | null;
             overlays: ("thirds" | "centre cross" | "diagonals")[];
         };
         /** @description Counts and the size of the first cell on both boards. */
@@ -665,6 +688,13 @@ export interface components {
             shape: "rectangle" | "oval" | "circle";
             /** @enum {string} */
             colour: "white" | "cream" | "grey" | "tan" | "blue grey" | "black";
+        };
+        /** @description A part of the crop; shares of it. */
+        PartChoice: {
+            left: string;
+            top: string;
+            width: string;
+            height: string;
         };
         /** @description The reference: worked from a screen, a print with a measured size, or sizes alone with no photo; and how it is held. */
         PhotoChoice: {
@@ -928,6 +958,7 @@ export interface components {
             crop_size: number;
             /** Format: float */
             inset_size: number;
+            shape: string;
             drawing: components["schemas"]["AreaJson"];
             to_edges: components["schemas"]["SidesJson"];
             leftover: components["schemas"]["SizeJson"];
@@ -1278,6 +1309,33 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+        };
+    };
+    bring: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "multipart/form-data": {
+                    /** Format: binary */
+                    photo: string;
+                };
+            };
+        };
+        responses: {
+            /** @description A picture brought over, to stand beside a reference. */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BesideChoice"];
+                };
             };
         };
     };

@@ -58,10 +58,19 @@ const address = computed(() => (props.drawing.photo ? [props.drawing.photo.previ
 const mirror = computed(() => (look.value.mirrored ? `translate(${2 * stage.value.photo.x + stage.value.photo.w} 0) scale(-1 1)` : undefined))
 const ruled = computed(() => props.grid && !look.value.lifted)
 
+/** The part of a board that the grid lies over; most often all of it. */
+function gridded(box: Box): Box {
+  const { across, down } = lines.value
+  const [left, right] = [across[0] ?? 0, across[across.length - 1] ?? 1]
+  const [top, bottom] = [down[0] ?? 0, down[down.length - 1] ?? 1]
+  return { x: box.x + left * box.w, y: box.y + top * box.h, w: (right - left) * box.w, h: (bottom - top) * box.h }
+}
+
 function rules(box: Box) {
-  const across = lines.value.across.map((share) => `M${crisp(box.x + share * box.w)} ${box.y}v${box.h}`)
-  const down = lines.value.down.map((share) => `M${box.x} ${crisp(box.y + share * box.h)}h${box.w}`)
-  return [...across, ...down, lines.value.diagonals ? corners(box) : '', ticks(box)].join('')
+  const g = gridded(box)
+  const across = lines.value.across.map((share) => `M${crisp(box.x + share * box.w)} ${g.y}v${g.h}`)
+  const down = lines.value.down.map((share) => `M${g.x} ${crisp(box.y + share * box.h)}h${g.w}`)
+  return [...across, ...down, lines.value.diagonals ? corners(g) : '', ticks(box)].join('')
 }
 
 function corners(box: Box) {

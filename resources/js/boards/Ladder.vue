@@ -14,14 +14,15 @@ const emit = defineEmits<{ light: [line: number | null] }>()
 const left = computed(() => props.stage.crop)
 const right = computed(() => props.stage.area)
 
+const markOf = (line: number) => props.workings.down.find((mark) => mark.line === line)
 const rungs = computed(() =>
   props.workings.lines.down.map((share, line) => ({
     line,
     share,
     y1: left.value.y + share * left.value.h,
     y2: right.value.y + share * right.value.h,
-    photo: line === 0 ? '0' : bare(props.workings.down[line - 1]?.print?.rounded.text ?? props.workings.lines.rows[line - 1] ?? ''),
-    paper: line === 0 ? '0' : bare(props.workings.down[line - 1]?.area.rounded.text ?? ''),
+    photo: share === 0 ? '0' : bare(markOf(line)?.print?.rounded.text ?? props.workings.lines.rows[Math.max(0, line - 1)] ?? ''),
+    paper: share === 0 ? '0' : bare(markOf(line)?.area.rounded.text ?? ''),
   })),
 )
 const numbered = computed(() => every(rungs.value.length - 1, Math.min(left.value.h, right.value.h), 17))

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, ref, watch } from 'vue'
+import { computed, onUnmounted, ref, watch } from 'vue'
 import Boards from '@/boards/Boards.vue'
 import type { Focus } from '@/boards/stage'
 import Lost from '@/shelf/Lost.vue'
@@ -64,6 +64,7 @@ watch(
   },
   { immediate: true },
 )
+onUnmounted(() => (store.rung = null))
 
 function showPrint() {
   document.getElementById('print')?.scrollIntoView({ block: 'end' })

@@ -77,6 +77,7 @@ watch(
 const lifted = ref(false)
 const hairlines = ref(true)
 const upsideDown = ref(false)
+const brighter = ref(false)
 const help = ref(false)
 const past = ref<Place[]>([])
 
@@ -111,6 +112,7 @@ const keys: Record<string, () => void> = {
   l: () => (lifted.value = !lifted.value),
   h: () => (hairlines.value = !hairlines.value),
   u: () => (upsideDown.value = !upsideDown.value),
+  b: () => (brighter.value = !brighter.value),
   '?': () => (help.value = !help.value),
 }
 
@@ -165,7 +167,7 @@ const left = computed(() => cells.toCopy.value.length - cells.done.value - cells
       <div ref="table" class="cells">
         <figure>
           <div class="cell photo" :class="{ lifted }" :style="size">
-            <img v-if="shown" :src="shown" alt="" :class="{ turned: upsideDown }" data-test="cell-picture" />
+            <img v-if="shown" :src="shown" alt="" :class="{ turned: upsideDown, brighter }" data-test="cell-picture" />
             <p v-if="failed" class="fault">This piece could not be cut from the photo; press an arrow key and come back.</p>
             <p v-else-if="source && shown !== source" class="wait">Cutting the piece at full sharpness …</p>
             <svg v-if="hairlines && !lifted" class="hairs" viewBox="0 0 100 100" preserveAspectRatio="none" aria-hidden="true"><path v-for="cut in cuts" :key="cut" :d="`M${cut} 0V100M0 ${cut}H100`" /></svg>
@@ -197,11 +199,12 @@ const left = computed(() => cells.toCopy.value.length - cells.done.value - cells
       <button type="button" class="button bare" :aria-pressed="hairlines" @click="hairlines = !hairlines"><kbd>H</kbd>hairlines</button>
       <button type="button" class="button bare wide" :aria-pressed="lifted" @click="lifted = !lifted"><kbd>L</kbd>lift the grid</button>
       <button type="button" class="button bare wide" :aria-pressed="upsideDown" @click="upsideDown = !upsideDown"><kbd>U</kbd>upside down</button>
+      <button type="button" class="button bare wide" :aria-pressed="brighter" @click="brighter = !brighter"><kbd>B</kbd>brighter</button>
       <span class="arrows"><button v-for="[sign, dx, dy, name] in [['←', -1, 0, 'left'], ['↑', 0, -1, 'up'], ['↓', 0, 1, 'down'], ['→', 1, 0, 'right']] as const" :key="sign" type="button" class="button bare" :aria-label="`One cell ${name}`" @click="move(dx, dy)"><kbd>{{ sign }}</kbd></button></span>
       <button type="button" class="button bare wide" aria-label="All keys" :aria-expanded="help" @click="help = !help"><kbd>?</kbd></button>
     </footer>
     <section v-if="help" class="help" aria-label="Keys" data-test="help">
-      <p>Arrows go from cell to cell. Space or Page Down: done, and on to the next open cell. Backspace or Page Up: back to the cell last left, open again. X: nothing in this cell. H: halving hairlines. L: lift the grid. U: upside down, to see shapes and not things.</p>
+      <p>Arrows go from cell to cell. Space or Page Down: done, and on to the next open cell. Backspace or Page Up: back to the cell last left, open again. X: nothing in this cell. H: halving hairlines. L: lift the grid. U: upside down, to see shapes and not things. B: brighter, to see into a dark corner.</p>
       <button type="button" class="button" @click="help = false">Put away</button>
     </section>
   </div>
@@ -282,6 +285,10 @@ img {
   display: block;
   width: 100%;
   height: 100%;
+}
+
+.brighter {
+  filter: brightness(1.3) contrast(1.4);
 }
 
 .turned {

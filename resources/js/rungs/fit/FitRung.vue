@@ -32,7 +32,7 @@ const says = {
   crop: 'Trim the photo to a shape, and draw it as large as the paper takes.',
   inset: 'Keep the whole photo and give up some paper.',
   cells: 'Trim photo and paper both to whole squares; the rest is left.',
-  stretch: 'Fill the paper with the whole photo, out of proportion.',
+  stretch: 'Fill the paper with the whole photo, out of proportion. Some put up with a little of it for a full sheet; for a likeness others never do.',
 }
 const short = (text: string) => text.replace(/ \(.*/, '')
 const figures = computed(() => {

@@ -4,16 +4,17 @@ import type { Choices, Drawing, Overlay, Workings } from '@/api/types'
 import { useCatalogue } from '@/stores/catalogue'
 import { useDrawing } from '@/stores/drawing'
 import { useTool } from '@/stores/tool'
-import Callout from '@/ui/Callout.vue'
 import Choose from '@/ui/Choose.vue'
 import CountInput from '@/ui/CountInput.vue'
 import Fold from '@/ui/Fold.vue'
 import LengthInput from '@/ui/LengthInput.vue'
 import Pick from '@/ui/Pick.vue'
 import Sums from '@/ui/Sums.vue'
+import { toShare } from '@/ui/shares'
 import KeepUnder from '../KeepUnder.vue'
 import KeyPoints from '../photo/KeyPoints.vue'
 import Finer from './Finer.vue'
+import LeftStrips from './LeftStrips.vue'
 import MainLines from './MainLines.vue'
 import RuledAlready from './RuledAlready.vue'
 import Schools from './Schools.vue'
@@ -35,7 +36,17 @@ async function axes() {
   const point = await tool.ask('point', 'Point at where the axes should meet.')
   if (!point) return
   const { crop } = props.workings
-  store.decide((choices) => Object.assign(choices.grid, { x: String(Math.max(0, (point.x2 - crop.left) / crop.share_w).toFixed(6)), y: String(Math.max(0, (point.y2 - crop.top) / crop.share_h).toFixed(6)) }))
+  store.decide((choices) => Object.assign(choices.grid, { x: toShare((point.x2 - crop.left) / crop.share_w), y: toShare((point.y2 - crop.top) / crop.share_h) }))
+}
+
+/** A box on the picture as shares of the crop. */
+async function part() {
+  const box = await tool.ask('box', 'Box the part the grid is wanted over.')
+  if (!box) return
+  const { crop } = props.workings
+  const [left, right] = [Math.min(box.x1, box.x2), Math.max(box.x1, box.x2)].map((x) => (x - crop.left) / crop.share_w) as [number, number]
+  const [top, bottom] = [Math.min(box.y1, box.y2), Math.max(box.y1, box.y2)].map((y) => (y - crop.top) / crop.share_h) as [number, number]
+  store.decide((choices) => (choices.grid.part = { left: toShare(left), top: toShare(top), width: toShare(right - left), height: toShare(bottom - top) }))
 }
 
 function overlay(name: Overlay) {
@@ -82,10 +93,10 @@ function overlay(name: Overlay) {
   </template>
   <p v-if="store.errors['grid.rows'] && school !== 'proportional'" class="fault" role="alert">{{ store.errors['grid.rows'] }}</p>
   <Pick label="Labels" :model-value="choices.grid.labels" :options="{ letters: 'C4', numbers: '3 in, 4 down', running: '18' }" @update:model-value="store.decide((c) => (c.grid.labels = $event))" />
-  <Callout v-if="drawing.kept > 0" tone="calm">{{ drawing.kept === 1 ? 'One cell' : `${drawing.kept} cells` }} marked on another grid: kept, and back with it.</Callout>
   <Sums :lines="workings.rungs.grid.sums" />
   <div>
     <Fold name="The schools side by side"><Schools :choices="choices" /></Fold>
+    <LeftStrips v-if="choices.fit.way !== 'cells'" :workings="workings" :drawing="drawing" />
     <Finer :choices="choices" :workings="workings" />
     <KeyPoints :choices="choices" :workings="workings" />
     <Fold name="Lines" :decided="`${weights[choices.grid.weights.photo as 1]} on the photo`">
@@ -109,10 +120,17 @@ function overlay(name: Overlay) {
         <label v-for="name in overlays" :key="name"><input type="checkbox" :checked="choices.grid.overlays.includes(name)" @change="overlay(name)" /> {{ name }}</label>
       </fieldset>
     </Fold>
+    <Fold name="Over a part only" :decided="choices.grid.part ? 'yes' : 'all of it'">
+      <button type="button" class="button" @click="part">box the part</button>
+      <button v-if="choices.grid.part" type="button" class="button" @click="store.decide((c) => (c.grid.part = null))">over all of it again</button>
+    </Fold>
     <Fold name="Already ruled?"><RuledAlready :workings="workings" /></Fold>
     <Fold name="Grids kept">
       <div v-if="shelf.of('grid').length" class="kept">
-        <button v-for="grid in shelf.of('grid')" :key="grid.id" type="button" class="button" @click="store.decide((c) => Object.assign(c.grid, JSON.parse(JSON.stringify(grid.content.grid))))">{{ grid.name }}</button>
+        <template v-for="grid in shelf.of('grid')" :key="grid.id">
+          <button type="button" class="button" @click="store.decide((c) => Object.assign(c.grid, JSON.parse(JSON.stringify(grid.content.grid))))">{{ grid.name }}</button>
+          <p v-if="grid.content.shape !== workings.shape" class="soft">made for the shape {{ grid.content.shape }}; here it is {{ workings.shape }}, so squares and counts may not come out alike</p>
+        </template>
       </div>
       <KeepUnder kind="grid" label="Keep this grid as" hint="my portrait grid" />
     </Fold>

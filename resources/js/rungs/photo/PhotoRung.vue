@@ -15,6 +15,7 @@ import Pick from '@/ui/Pick.vue'
 import Sums from '@/ui/Sums.vue'
 import Warnings from '@/ui/Warnings.vue'
 import { useAsked } from '../useAsked'
+import Beside from './Beside.vue'
 import KeyPoints from './KeyPoints.vue'
 import Regions from './Regions.vue'
 
@@ -111,6 +112,7 @@ async function border() {
         </tbody>
       </table>
     </Fold>
+    <Beside :choices="choices" />
     <Fold name="Whose photo" :decided="choices.photo.source || 'not said'">
       <LengthInput label="Where it comes from" field="photo.source" :model-value="choices.photo.source" hint="my own, from the beach" @update:model-value="store.decide((c) => (c.photo.source = $event))" />
       <LengthInput label="By whose leave" field="photo.permission" :model-value="choices.photo.permission" hint="mine" @update:model-value="store.decide((c) => (c.photo.permission = $event))" />

@@ -1,0 +1,44 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { Drawing, Workings } from '@/api/types'
+import Fold from '@/ui/Fold.vue'
+
+/** What is in the strips that squares leave over, enlarged, before it is decided what becomes of them. */
+const props = defineProps<{ workings: Workings; drawing: Drawing }>()
+
+const strips = computed(() => {
+  const { crop, lines, picture } = props.workings
+  const cut = (left: number, top: number, width: number, height: number) => {
+    const part = { left: crop.left + left * crop.share_w, top: crop.top + top * crop.share_h, width: width * crop.share_w, height: height * crop.share_h }
+    const query = Object.entries(part).map(([name, share]) => `${name}=${share.toFixed(6)}`)
+    return [`${props.drawing.photo?.cut}?`, [...query, picture.query].filter(Boolean).join('&')].join('')
+  }
+  const span = (shares: number[], i: number) => [shares[i] ?? 0, (shares[i + 1] ?? 1) - (shares[i] ?? 0)] as const
+  return [
+    ...lines.partial_columns.map((i) => ({ name: i === 0 ? 'at the left' : 'at the right', address: cut(span(lines.across, i)[0], 0, span(lines.across, i)[1], 1) })),
+    ...lines.partial_rows.map((i) => ({ name: i === 0 ? 'at the top' : 'at the foot', address: cut(0, span(lines.down, i)[0], 1, span(lines.down, i)[1]) })),
+  ]
+})
+</script>
+
+<template>
+  <Fold v-if="strips.length && drawing.photo" name="What is in the strip" :decided="strips.map((strip) => strip.name).join(', ')">
+    <figure v-for="strip in strips" :key="strip.name" data-test="strip">
+      <img :src="strip.address" :alt="`The strip ${strip.name}`" />
+      <figcaption class="soft">{{ strip.name }}</figcaption>
+    </figure>
+  </Fold>
+</template>
+
+<style scoped>
+figure {
+  margin: 0;
+}
+
+img {
+  display: block;
+  max-width: 100%;
+  max-height: 260px;
+  border: 1px solid var(--tick);
+}
+</style>

@@ -1,0 +1,56 @@
+<script setup lang="ts">
+import { ref } from 'vue'
+import { bring, Refused } from '@/api/client'
+import type { Choices } from '@/api/types'
+import { useDrawing } from '@/stores/drawing'
+import Fold from '@/ui/Fold.vue'
+
+/** Other pictures of the subject: to look at, never to measure from. One drawing has one reference. */
+defineProps<{ choices: Choices }>()
+const store = useDrawing()
+const progress = ref<number | null>(null)
+const fault = ref('')
+
+async function take(event: Event) {
+  const input = event.target as HTMLInputElement
+  const file = input.files?.[0]
+  if (!file || progress.value !== null) return
+  progress.value = 0
+  try {
+    const picture = await bring(file, (share) => (progress.value = share))
+    store.decide((choices) => choices.beside.push(picture))
+    fault.value = ''
+  } catch (error) {
+    fault.value = error instanceof Refused ? error.message : String(error)
+  } finally {
+    progress.value = null
+    input.value = ''
+  }
+}
+</script>
+
+<template>
+  <Fold name="Other pictures" :decided="choices.beside.length ? `${choices.beside.length}, not for measuring` : 'none'">
+    <label class="button">{{ progress === null ? 'bring one over' : `bringing it over, ${Math.round(progress * 100)} %` }}<input type="file" class="unseen" accept="image/jpeg,image/png,image/webp,image/heic,image/avif" data-test="beside-file" @change="take" /></label>
+    <p v-if="fault" class="fault" role="alert">{{ fault }}</p>
+    <p v-if="store.errors.beside" class="fault" role="alert">{{ store.errors.beside }}</p>
+    <figure v-for="(picture, i) in choices.beside" :key="i" data-test="beside">
+      <img :src="`/api/photos/${picture.id}/preview.jpg`" :alt="picture.name" />
+      <figcaption>{{ picture.name }} <span class="soft">· not for measuring</span> <button type="button" class="button bare" :aria-label="`Take away ${picture.name}`" @click="store.decide((c) => c.beside.splice(i, 1))">✕</button></figcaption>
+    </figure>
+  </Fold>
+</template>
+
+<style scoped>
+figure {
+  margin: 0;
+}
+
+img {
+  display: block;
+  max-width: 100%;
+  opacity: 0.85;
+  outline: 2px dashed var(--tick);
+  outline-offset: -2px;
+}
+</style>
