@@ -20,17 +20,19 @@ final class DatabaseSeeder extends Seeder
             'photo' => ['kind' => 'print', 'width' => '4 in', 'height' => '5 in'],
             'paper' => ['sheet' => 'artist-9x12', 'width' => '9 in', 'height' => '12 in', 'margins' => array_fill_keys(['top', 'right', 'bottom', 'left'], '1/2 in')],
             'fit' => ['way' => 'inset'],
+            'points' => [['name' => 'handle', 'x' => '0.8', 'y' => '0.36', 'cross' => false], ['name' => 'near pear', 'x' => '0.245', 'y' => '0.5', 'cross' => true]],
             'grid' => ['school' => 'proportional', 'columns' => 4, 'rows' => 5],
         ]);
         $this->copy($jug, 20, [0, 1, 2, 3, 4]);
 
-        $this->draw($photos, 'low-water', ['title' => 'Low water, evening']);
+        $this->draw($photos, 'low-water', ['title' => 'Low water, evening', 'photo' => ['subject' => 'landscape'], 'grid' => ['school' => 'count', 'columns' => 6]]);
 
         $bench = $this->draw($photos, 'potting-bench', [
             'title' => 'Potting bench, late morning',
             'photo' => ['kind' => 'print', 'width' => '5 in', 'height' => '7 in'],
             'paper' => ['margins' => array_fill_keys(['top', 'right', 'bottom', 'left'], '0 in')],
-            'fit' => ['way' => 'cells', 'cell' => '1 1/2 in'],
+            'fit' => ['way' => 'cells', 'cell' => '1 1/2 in', 'print_cell' => '1 in'],
+            'points' => [['name' => 'spout', 'x' => '0.95', 'y' => '0.46', 'cross' => false], ['name' => 'rim of the can', 'x' => '0.45', 'y' => '0.5', 'cross' => false]],
         ]);
         $this->copy($bench, 17, [0, 1, 2]);
     }

@@ -24,7 +24,7 @@ const regions = computed(() =>
     use: region.use,
   })),
 )
-const points = computed(() => props.workings.points.map((point) => ({ ...point, at: { x: props.stage.crop.x + point.x * props.stage.crop.w, y: props.stage.crop.y + point.y * props.stage.crop.h } })))
+const points = computed(() => props.workings.points.map((point) => ({ ...point, leftwards: point.x > 0.6, at: { x: props.stage.crop.x + point.x * props.stage.crop.w, y: props.stage.crop.y + point.y * props.stage.crop.h } })))
 </script>
 
 <template>
@@ -33,7 +33,7 @@ const points = computed(() => props.workings.points.map((point) => ({ ...point, 
     <g v-for="point in points" :key="point.name" data-test="point">
       <path v-if="point.cross && point.inside" class="focal" :d="`M${point.at.x} ${stage.crop.y}v${stage.crop.h}M${stage.crop.x} ${point.at.y}h${stage.crop.w}`" />
       <circle class="dot" :cx="point.at.x" :cy="point.at.y" r="5" />
-      <text class="name" :x="point.at.x + 8" :y="point.at.y - 7">{{ point.name }}</text>
+      <text class="name" :x="point.at.x + (point.leftwards ? -8 : 8)" :y="point.at.y + (point.at.y - stage.photo.y < 24 ? 20 : -7)" :text-anchor="point.leftwards ? 'end' : 'start'">{{ point.name }}</text>
     </g>
   </g>
 </template>
