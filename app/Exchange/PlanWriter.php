@@ -153,10 +153,16 @@ final readonly class PlanWriter
         $there = array_filter($this->plan->choices->divisions, static fn (Division $division): bool => $division->isIn($grid));
 
         return array_values(array_map(fn (Division $division): DividedJson => new DividedJson(
-            $division->column, $division->row, $division->parts, $this->plan->addresses->of($division->column, $division->row),
-            self::floats($division->across($grid)), self::floats($division->down($grid)),
-            array_map(fn (Rational $share): ReadingsJson => $this->readings(0, $this->plan->readAcross($share), Length::zero()), $division->across($grid)),
-            array_map(fn (Rational $share): ReadingsJson => $this->readings(0, $this->plan->readDown($share), Length::zero()), $division->down($grid)),
+            ...array_map(static fn (Rational $share): float => $share->toFloat(), $division->reach($grid)),
+            column: $division->column,
+            row: $division->row,
+            parts: $division->parts,
+            hairlines: $division->hairlines->value,
+            address: $this->plan->addresses->of($division->column, $division->row),
+            across: self::floats($division->across($grid)),
+            down: self::floats($division->down($grid)),
+            readings_across: array_map(fn (Rational $share): ReadingsJson => $this->readings(0, $this->plan->readAcross($share), Length::zero()), $division->across($grid)),
+            readings_down: array_map(fn (Rational $share): ReadingsJson => $this->readings(0, $this->plan->readDown($share), Length::zero()), $division->down($grid)),
         ), $there));
     }
 

@@ -16,8 +16,22 @@ final readonly class Division
      * @param  int  $row  0-based
      * @param  int  $parts  2, 3 or 4
      */
-    public function __construct(public int $column, public int $row, public int $parts)
+    public function __construct(public int $column, public int $row, public int $parts, public Hairlines $hairlines = Hairlines::InTheCell)
     {
+    }
+
+    /**
+     * How far the lines across run down, and those down run across: shares of the picture.
+     *
+     * @return array{left: Rational, right: Rational, top: Rational, bottom: Rational}
+     */
+    public function reach(Grid $grid): array
+    {
+        [$columns, $rows] = [$grid->columns, $grid->rows];
+
+        return $this->hairlines === Hairlines::RunOn
+            ? ['left' => $columns[0], 'right' => $columns[count($columns) - 1], 'top' => $rows[0], 'bottom' => $rows[count($rows) - 1]]
+            : ['left' => $columns[$this->column], 'right' => $columns[$this->column + 1], 'top' => $rows[$this->row], 'bottom' => $rows[$this->row + 1]];
     }
 
     public function isIn(Grid $grid): bool

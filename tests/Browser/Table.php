@@ -216,6 +216,7 @@ final class Table
 
             return $element !== null;
         }, "“{$option}” to be offered under “{$label}”");
+        self::until(fn () => $this->browser->executeScript('return [...document.querySelectorAll(".el-select-dropdown")].every((e) => e.getBoundingClientRect().height === 0)'), "the list under “{$label}” to fold away");
 
         return $this;
     }

@@ -11,6 +11,7 @@ use InchLadder\Grid\Edge;
 use InchLadder\Grid\Fineness;
 use InchLadder\Grid\FoldsOdd;
 use InchLadder\Grid\Grid;
+use InchLadder\Grid\Hairlines;
 use InchLadder\Grid\Lab;
 use InchLadder\Grid\Labels;
 use InchLadder\Grid\LineColour;
@@ -161,6 +162,8 @@ it('cuts one cell finer and leaves the mesh as it is', function () {
     $grid = Grid::even(Cells::of(2, 5));
     $division = new Division(1, 2, 4);
     expect(fractions($division->across($grid)))->toBe(['5/8', '3/4', '7/8'])->and(fractions($division->down($grid)))->toBe(['9/20', '1/2', '11/20'])
+        ->and(fractions(array_values($division->reach($grid))))->toBe(['1/2', '1', '2/5', '3/5'])
+        ->and(fractions(array_values((new Division(1, 2, 2, Hairlines::RunOn))->reach($grid))))->toBe(['0', '1', '0', '1'])
         ->and($division->isIn($grid))->toBeTrue()->and((new Division(2, 0, 2))->isIn($grid))->toBeFalse();
 });
 

@@ -20,7 +20,13 @@ final readonly class DividedJson
         #[OA\Property] public int $column,
         #[OA\Property] public int $row,
         #[OA\Property] public int $parts,
+        #[OA\Property(enum: ['in the cell', 'ticks', 'run on'])] public string $hairlines,
         #[OA\Property] public string $address,
+        /** How far its lines reach, as shares of the crop. */
+        #[OA\Property] public float $left,
+        #[OA\Property] public float $right,
+        #[OA\Property] public float $top,
+        #[OA\Property] public float $bottom,
         #[OA\Property(type: 'array', items: new OA\Items(type: 'number'))] public array $across,
         #[OA\Property(type: 'array', items: new OA\Items(type: 'number'))] public array $down,
         #[OA\Property(type: 'array', items: new OA\Items(ref: ReadingsJson::class))] public array $readings_across,

@@ -17,6 +17,8 @@ final readonly class DivisionChoice
         #[OA\Property] public int $row,
         /** 2, 3 or 4 */
         #[OA\Property] public int $parts,
+        /** How far its lines reach. */
+        #[OA\Property(enum: ['in the cell', 'ticks', 'run on'])] public string $hairlines,
     ) {
     }
 }

@@ -11,6 +11,7 @@ use App\Exchange\Json\WeightsChoice;
 use InchLadder\Grid\Cells;
 use InchLadder\Grid\Corner;
 use InchLadder\Grid\Division;
+use InchLadder\Grid\Hairlines;
 use InchLadder\Grid\Labels;
 use InchLadder\Grid\Overlay;
 use InchLadder\Grid\Part;
@@ -72,6 +73,7 @@ final readonly class GridPart
                 column: max(0, $count("grid.divided.{$i}.column")),
                 row: max(0, $count("grid.divided.{$i}.row")),
                 parts: in_array($count("grid.divided.{$i}.parts"), Division::PARTS, true) ? $count("grid.divided.{$i}.parts") : 2,
+                hairlines: (Hairlines::tryFrom($fields->words("grid.divided.{$i}.hairlines", 20)) ?? Hairlines::InTheCell)->value,
             ), $fields->entries('grid.divided', 60)),
             part: is_array($fields->at('grid.part')) ? new PartChoice(...array_map(static fn (string $side): string => $fields->share("grid.part.{$side}") ?? '0', ['left' => 'left', 'top' => 'top', 'width' => 'width', 'height' => 'height'])) : null,
             overlays: is_array($overlays) ? array_values(array_intersect(array_column(Overlay::cases(), 'value'), $overlays)) : [],
@@ -111,7 +113,7 @@ final readonly class GridPart
     /** @return list<Division> */
     public function divisions(): array
     {
-        return array_map(static fn (DivisionChoice $cell): Division => new Division($cell->column, $cell->row, $cell->parts), $this->json->divided);
+        return array_map(static fn (DivisionChoice $cell): Division => new Division($cell->column, $cell->row, $cell->parts, Hairlines::from($cell->hairlines)), $this->json->divided);
     }
 
     /**

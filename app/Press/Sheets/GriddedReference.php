@@ -17,6 +17,9 @@ use App\Press\Sheet;
 use App\Press\SheetImpossible;
 use App\Press\Text;
 use Imagick;
+use InchLadder\Grid\Division;
+use InchLadder\Grid\Grid;
+use InchLadder\Grid\Hairlines;
 use InchLadder\Measure\Size;
 use InchLadder\Paper\Catalogue;
 use InchLadder\Plan\Plan;
@@ -35,6 +38,9 @@ final readonly class GriddedReference implements Sheet
 
     /** Finer than this no printer shows; pixels beyond it are left out. */
     private const DOTS_PER_INCH = 400;
+
+    /** A tick on the side of a cell that is not to be lined, in mm. */
+    private const TICK = 2.0;
 
     /** Width of a printed line in mm, by its weight. */
     private const WEIGHTS = [1 => 0.15, 2 => 0.25, 3 => 0.5];
@@ -136,9 +142,7 @@ final readonly class GriddedReference implements Sheet
         }
         foreach ($plan->choices->divisions as $division) {
             if ($division->isIn($plan->grid)) {
-                [$x1, $x2, $y1, $y2] = [$across[$division->column], $across[$division->column + 1], $down[$division->row], $down[$division->row + 1]];
-                array_map(static fn ($share) => $rule($left + $width * $share->toFloat(), $y1, $left + $width * $share->toFloat(), $y2), $division->across($plan->grid));
-                array_map(static fn ($share) => $rule($x1, $top + $height * $share->toFloat(), $x2, $top + $height * $share->toFloat()), $division->down($plan->grid));
+                $this->divide($plan->grid, $division, $rule, $left, $top, $width, $height);
             }
         }
         foreach ($plan->points() as $placed) {
@@ -158,6 +162,23 @@ final readonly class GriddedReference implements Sheet
         }
 
         return $marks;
+    }
+
+    /** @param  \Closure(float, float, float, float): void  $rule */
+    private function divide(Grid $grid, Division $division, \Closure $rule, float $left, float $top, float $width, float $height): void
+    {
+        ['left' => $from, 'right' => $to, 'top' => $high, 'bottom' => $low] = $division->reach($grid);
+        $ticks = $division->hairlines === Hairlines::Ticks;
+        [$x1, $x2] = [$left + $width * $from->toFloat(), $left + $width * $to->toFloat()];
+        [$y1, $y2] = [$top + $height * $high->toFloat(), $top + $height * $low->toFloat()];
+        foreach ($division->across($grid) as $share) {
+            $x = $left + $width * $share->toFloat();
+            $rule($x, $y1, $x, $ticks ? $y1 + self::TICK : $y2);
+        }
+        foreach ($division->down($grid) as $share) {
+            $y = $top + $height * $share->toFloat();
+            $rule($x1, $y, $ticks ? $x1 + self::TICK : $x2, $y);
+        }
     }
 
     /** Type that fits in a cell's side, in mm. */

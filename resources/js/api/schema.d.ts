@@ -446,7 +446,17 @@ export interface components {
             column: number;
             row: number;
             parts: number;
+            /** @enum {string} */
+            hairlines: "in the cell" | "ticks" | "run on";
             address: string;
+            /** Format: float */
+            left: number;
+            /** Format: float */
+            right: number;
+            /** Format: float */
+            top: number;
+            /** Format: float */
+            bottom: number;
             across: number[];
             down: number[];
             readings_across: components["schemas"]["ReadingsJson"][];
@@ -465,6 +475,8 @@ export interface components {
             column: number;
             row: number;
             parts: number;
+            /** @enum {string} */
+            hairlines: "in the cell" | "ticks" | "run on";
         };
         /** @description A drawing as it stands. */
         DrawingJson: {

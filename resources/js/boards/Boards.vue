@@ -83,16 +83,16 @@ function ticks(box: Box) {
   return [...lines.value.ticks_across.map((share) => `M${crisp(box.x + share * box.w)} ${box.y + y * box.h - 5}v10`), ...lines.value.ticks_down.map((share) => `M${box.x + x * box.w - 5} ${crisp(box.y + share * box.h)}h10`)].join('')
 }
 
-/** The finer lines of cells that are cut. */
+/** The finer lines of cells that are cut: in the cell, ticked on its sides, or carried on. */
 function cuts(box: Box) {
   return props.workings.divided
     .map((cell) => {
-      const side = (shares: number[], i: number) => shares[i] ?? 1
-      const [left, right] = [side(lines.value.across, cell.column), side(lines.value.across, cell.column + 1)]
-      const [top, bottom] = [side(lines.value.down, cell.row), side(lines.value.down, cell.row + 1)]
+      const [x1, x2] = [box.x + cell.left * box.w, box.x + cell.right * box.w]
+      const [y1, y2] = [box.y + cell.top * box.h, box.y + cell.bottom * box.h]
+      const ticked = cell.hairlines === 'ticks'
       return [
-        ...cell.across.map((share) => `M${crisp(box.x + share * box.w)} ${box.y + top * box.h}V${box.y + bottom * box.h}`),
-        ...cell.down.map((share) => `M${box.x + left * box.w} ${crisp(box.y + share * box.h)}H${box.x + right * box.w}`),
+        ...cell.across.map((share) => `M${crisp(box.x + share * box.w)} ${y1}V${ticked ? y1 + TICK : y2}`),
+        ...cell.down.map((share) => `M${x1} ${crisp(box.y + share * box.h)}H${ticked ? x1 + TICK : x2}`),
       ].join('')
     })
     .join('')
@@ -176,6 +176,7 @@ function move(event: PointerEvent) {
 
 const LABEL_ROOM = 22
 const LEAST_CELL = 26
+const TICK = 7
 const NUDGE = 0.002
 const LOUPE = { radius: 84, times: 3 }
 

@@ -199,7 +199,7 @@ const left = computed(() => cells.toCopy.value.length - cells.done.value - cells
       <button type="button" class="button bare" :aria-pressed="hairlines" @click="hairlines = !hairlines"><kbd>H</kbd>hairlines</button>
       <button type="button" class="button bare wide" :aria-pressed="lifted" @click="lifted = !lifted"><kbd>L</kbd>lift the grid</button>
       <button type="button" class="button bare wide" :aria-pressed="upsideDown" @click="upsideDown = !upsideDown"><kbd>U</kbd>upside down</button>
-      <button type="button" class="button bare wide" :aria-pressed="brighter" @click="brighter = !brighter"><kbd>B</kbd>brighter</button>
+      <button type="button" class="button bare wide widest" :aria-pressed="brighter" @click="brighter = !brighter"><kbd>B</kbd>brighter</button>
       <span class="arrows"><button v-for="[sign, dx, dy, name] in [['←', -1, 0, 'left'], ['↑', 0, -1, 'up'], ['↓', 0, 1, 'down'], ['→', 1, 0, 'right']] as const" :key="sign" type="button" class="button bare" :aria-label="`One cell ${name}`" @click="move(dx, dy)"><kbd>{{ sign }}</kbd></button></span>
       <button type="button" class="button bare wide" aria-label="All keys" :aria-expanded="help" @click="help = !help"><kbd>?</kbd></button>
     </footer>
@@ -424,6 +424,12 @@ img {
 .waiting {
   padding: 60px;
   text-align: center;
+}
+
+@media (max-width: 1180px) {
+  .keys .widest {
+    display: none;
+  }
 }
 
 @media (max-width: 760px) {

@@ -12,6 +12,7 @@ const props = defineProps<{ choices: Choices; workings: Workings }>()
 const store = useDrawing()
 const tool = useTool()
 const parts = ref<'2' | '3' | '4'>('2')
+const hairlines = ref<'in the cell' | 'ticks' | 'run on'>('in the cell')
 const fineness = ref<'loose' | 'middling' | 'exact'>('middling')
 
 async function cut() {
@@ -21,7 +22,7 @@ async function cut() {
   const part = (shares: number[], at: number) => Math.max(0, shares.findLastIndex((share, i) => share <= at && i < shares.length - 1))
   const [column, row] = [part(lines.across, (point.x2 - crop.left) / crop.share_w), part(lines.down, (point.y2 - crop.top) / crop.share_h)]
   store.decide((choices) => {
-    choices.grid.divided = [...choices.grid.divided.filter((cell) => cell.column !== column || cell.row !== row), { column, row, parts: Number(parts.value) }]
+    choices.grid.divided = [...choices.grid.divided.filter((cell) => cell.column !== column || cell.row !== row), { column, row, parts: Number(parts.value), hairlines: hairlines.value }]
   })
 }
 
@@ -36,6 +37,7 @@ const bare = (text: string) => text.replace(/ (in|cm|mm)$/, '')
 <template>
   <Fold name="Finer" :decided="workings.divided.length ? workings.divided.map((cell) => cell.address).join(', ') : 'nowhere'">
     <Pick v-model="parts" label="Cut one cell into" :options="{ 2: 'halves', 3: 'thirds', 4: 'quarters' }" />
+    <Pick v-model="hairlines" label="Its lines" :options="{ 'in the cell': 'stay in it', ticks: 'ticks only', 'run on': 'run on' }" />
     <button type="button" class="button" @click="cut">point at a cell</button>
     <div v-for="cell in workings.divided" :key="cell.address" class="cell" data-test="divided">
       <p>

@@ -1,0 +1,80 @@
+<?php
+
+declare(strict_types=1);
+
+namespace InchLadder\Marks;
+
+use InchLadder\Measure\Length;
+
+/**
+ * Ticks of one edge measured back from the paper: a zero that moved (all are off by the same),
+ * a stretch (each is off by more than the one before), and single slips told apart.
+ *
+ * The stretch is the median of the slopes between all pairs of ticks, the moved zero the median
+ * of what remains (Theil 1950, Sen 1968): one slip, or two, cannot bend them.
+ */
+final readonly class MeasuredBack
+{
+    /**
+     * @param  float  $moved  in mm: where the zero lies, to the right or down of where it should
+     * @param  float  $stretch  length drawn ÷ length wanted, less 1
+     * @param  list<array{int, float}>  $slips  line, and how far it is off beyond drift and stretch, in mm
+     */
+    private function __construct(public float $moved, public float $stretch, public array $slips)
+    {
+    }
+
+    /**
+     * @param  array<int, array{Length, Length}>  $ticks  line => where it belongs, where it was measured; from the same zero
+     * @param  Length  $graduation  the ruler's finest mark; what it cannot tell is no error
+     */
+    public static function of(array $ticks, Length $graduation): self
+    {
+        $step = $graduation->toFloat();
+        $off = array_map(static fn (array $tick): array => [$tick[0]->toFloat(), $tick[1]->toFloat() - $tick[0]->toFloat()], $ticks);
+        $slopes = [];
+        foreach ($off as $i => [$x, $error]) {
+            foreach ($off as $j => [$other, $otherError]) {
+                if ($j > $i && $other !== $x) {
+                    $slopes[] = ($otherError - $error) / ($other - $x);
+                }
+            }
+        }
+        $stretch = count($off) < 3 ? 0.0 : self::median($slopes);
+        $longest = max([0.0, ...array_column($off, 0)]);
+        if (abs($stretch) * $longest <= $step / 2) {
+            $stretch = 0.0;
+        }
+        $rest = array_map(static fn (array $tick): float => $tick[1] - $stretch * $tick[0], $off);
+        $moved = count($off) < 2 ? 0.0 : self::median(array_values($rest));
+        if (abs($moved) <= $step / 2) {
+            $moved = 0.0;
+        }
+        $slips = [];
+        foreach ($rest as $line => $error) {
+            if (abs($error - $moved) > $step) {
+                $slips[] = [$line, $error - $moved];
+            }
+        }
+
+        return new self($moved, $stretch, $slips);
+    }
+
+    public function isTrue(): bool
+    {
+        return $this->moved === 0.0 && $this->stretch === 0.0 && $this->slips === [];
+    }
+
+    /** @param  list<float>  $numbers */
+    private static function median(array $numbers): float
+    {
+        sort($numbers);
+        $count = count($numbers);
+
+        return match (true) {
+            $count === 0 => 0.0,
+            $count % 2 === 1 => $numbers[intdiv($count, 2)],
+            default => ($numbers[$count / 2 - 1] + $numbers[$count / 2]) / 2,
+        };
+    }
+}
