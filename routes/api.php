@@ -1,6 +1,7 @@
 <?php
 
 use App\Http\Controllers\CatalogueController;
+use App\Http\Controllers\CheckController;
 use App\Http\Controllers\DrawingController;
 use App\Http\Controllers\KeepsakeController;
 use App\Http\Controllers\PhotoController;
@@ -15,6 +16,8 @@ Route::post('workings', WorkingsController::class);
 foreach (['ways', 'sheets', 'schools', 'prints', 'dividers', 'enlargement', 'ruled', 'plans', 'adjust'] as $prospect) {
     Route::post($prospect, [ProspectController::class, $prospect]);
 }
+Route::post('square', [CheckController::class, 'square']);
+Route::post('measured', [CheckController::class, 'measured']);
 Route::get('keepsakes', [KeepsakeController::class, 'index']);
 Route::post('keepsakes', [KeepsakeController::class, 'store']);
 Route::delete('keepsakes/{keepsake}', [KeepsakeController::class, 'destroy']);
@@ -30,6 +33,7 @@ Route::post('drawings/{drawing}/restore', [DrawingController::class, 'restore'])
 Route::post('drawings/{drawing}/undo', [DrawingController::class, 'undo']);
 Route::post('drawings/{drawing}/redo', [DrawingController::class, 'redo']);
 Route::put('drawings/{drawing}/cells/{column}/{row}', [DrawingController::class, 'cell'])->whereNumber(['column', 'row']);
+Route::get('drawings/{drawing}/marks.{format}', [DrawingController::class, 'marks'])->whereIn('format', ['csv', 'json']);
 Route::get('drawings/{drawing}/edges', [DrawingController::class, 'edges']);
 Route::get('drawings/{drawing}/sheets/{kind}.{format}', SheetController::class);
 

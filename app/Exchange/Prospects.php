@@ -5,11 +5,10 @@ declare(strict_types=1);
 namespace App\Exchange;
 
 use App\Exchange\Json\DividerJson;
-use App\Exchange\Json\EnlargementJson;
 use App\Exchange\Json\OtherSheetJson;
 use App\Exchange\Json\PrintSizeJson;
-use App\Exchange\Json\RuledJson;
 use App\Exchange\Json\SchoolJson;
+use App\Exchange\Json\VerdictJson;
 use App\Exchange\Json\WayJson;
 use App\Exchange\Reading\GridPart;
 use App\Models\Keepsake;
@@ -172,7 +171,7 @@ final readonly class Prospects
     }
 
     /** A size thought of for the picture: `25x20 cm`. */
-    public function enlargement(string $typed): EnlargementJson
+    public function enlargement(string $typed): VerdictJson
     {
         $plan = Plan::of($this->choices);
         $picture = $plan->print ?? throw ValidationException::withMessages(['enlargement' => 'On a screen the photo has no size to enlarge; say that it is a print, or type an inset.']);
@@ -183,11 +182,11 @@ final readonly class Prospects
         $found = Enlargement::of($picture, $wanted);
         $ratio = static fn (Size $size): string => Fractions::places($size->ratio(), 3);
         if ($found->isTrue()) {
-            return new EnlargementJson(true, ["{$this->write->size($picture)} becomes {$this->write->size($wanted)}: both sides ×".Fractions::mixed($found->scale->x ?? Rational::one()).', a true enlargement.']);
+            return new VerdictJson(true, ["{$this->write->size($picture)} becomes {$this->write->size($wanted)}: both sides ×".Fractions::mixed($found->scale->x ?? Rational::one()).', a true enlargement.']);
         }
         $added = $wanted->width->minus($picture->width);
 
-        return new EnlargementJson(false, array_values(array_filter([
+        return new VerdictJson(false, array_values(array_filter([
             $found->addsTheSame ? "{$this->write->plain($added->absolute())} ".($added->isPositive() ? 'added to' : 'taken off').' both sides is no enlargement.' : null,
             "{$this->write->size($picture)} has the shape {$ratio($picture)}; {$this->write->size($wanted)} has {$ratio($wanted)}: stretched ".Fractions::places($found->scale->stretch->times(100), 2)." %, {$found->scale->verdict()->verdict()}.",
             "In proportion it is {$this->write->amount($wanted->width)} × {$this->write->plain($found->trueHeight)}, or {$this->write->amount($found->trueWidth)} × {$this->write->plain($wanted->height)}.",
@@ -195,13 +194,13 @@ final readonly class Prospects
     }
 
     /** A grid already on the paper, with other counts: line by line, never blended into this one. */
-    public function ruled(int $columns, int $rows): RuledJson
+    public function ruled(int $columns, int $rows): VerdictJson
     {
         $plan = Plan::of($this->choices);
         $ruled = Cells::of($columns, $rows);
         $sentences = [...$this->against('across', $plan->grid->across, $ruled->columns, $plan->fitted->area->width), ...$this->against('down', $plan->grid->down, $ruled->rows, $plan->fitted->area->height)];
 
-        return new RuledJson($sentences === [], $sentences === [] ? ['The ruled lines are this grid’s lines.'] : $sentences);
+        return new VerdictJson($sentences === [], $sentences === [] ? ['The ruled lines are this grid’s lines.'] : $sentences);
     }
 
     /** @return list<string> */

@@ -42,7 +42,7 @@ final readonly class MeasuredBack
         }
         $stretch = count($off) < 3 ? 0.0 : self::median($slopes);
         $longest = max([0.0, ...array_column($off, 0)]);
-        if (abs($stretch) * $longest <= $step / 2) {
+        if (abs($stretch) * $longest <= $step) {
             $stretch = 0.0;
         }
         $rest = array_map(static fn (array $tick): float => $tick[1] - $stretch * $tick[0], $off);

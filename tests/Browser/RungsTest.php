@@ -196,6 +196,17 @@ it('numbers every cell, counts from the right, cuts one finer, and shares what r
     $table->write('Ruled across', '0')->press('compare')->see('.workings', 'at least 1 of its columns');
 });
 
+it('checks the frame and the ticks before anything is drawn on them', function () {
+    $table = begun('--sheet=letter --photo=5x7in --fit=cells --cell=1.5in', 'marks', 1000, 1400)->unfold('Is the frame square?')->see('[data-test=square]', 'Both diagonals should be 12 7/8 in');
+    $table->write('Falling to the right', '13 1/8')->write('Rising to the right', 'long');
+    $table->see('.workings', '“long” is not a length')->write('Rising to the right', '12 11/16')->see('[data-test=square]', 'slid 3/8 in to the right');
+    $table->unfold('Measured back')->press('check them')->see('.workings', 'Measure two ticks at least');
+    foreach (['line 1, 1 3/4 in' => '2', 'line 2, 3 1/4 in' => '3 1/2'] as $tick => $measured) {
+        $table->write($tick, $measured);
+    }
+    $table->press('check them')->see('[data-test=measured]', 'All of them lie 1/4 in too far down')->isAccessible('Marks, checked')->isQuiet();
+});
+
 it('begins from sizes alone, and goes as far as the marks and an empty cell', function () {
     $table = Table::lay()->go('/')->see('h1', 'Inch Ladder')->isAccessible('The shelf');
     $type = function (string $width, string $height) use ($table): void {

@@ -145,7 +145,7 @@ it('lists the dividers’ settings, those that fit first and the fullest before 
 
 it('tells a false enlargement with the drawing’s own numbers', function (string $size, bool $true, string $says) {
     $answer = $this->postJson('/api/enlargement', asked(['fit' => ['way' => 'inset']], ['size' => $size]))->assertOk()->json();
-    expect($answer['true'])->toBe($true)->and(implode(' ', $answer['sentences']))->toContain($says);
+    expect($answer['good'])->toBe($true)->and(implode(' ', $answer['sentences']))->toContain($says);
 })->with([
     ['10 x 14 in', true, 'both sides ×2, a true enlargement'],
     ['7 x 9 in', false, '2 in added to both sides is no enlargement.'],
@@ -221,6 +221,41 @@ it('says on the command line which demand to let go of', function (string $optio
     ['--photo=5x7in --subject=dragon', 'Choose one of likeness'],
     ['--photo=5x7in --photo-ruler=1mm', 'in'],
 ]);
+
+it('checks a frame by its diagonals, and ticks measured back', function (string $path, array $more, bool $good, string $says) {
+    $answer = $this->postJson("/api/{$path}", asked(['fit' => ['way' => 'cells', 'cell' => '1 1/2 in']], $more))->assertOk()->json();
+    expect($answer['good'])->toBe($good)->and(implode(' ', $answer['sentences']))->toContain($says);
+})->with([
+    // The frame is 7½ × 10½ in: 12.904 in corner to corner.
+    ['square', ['falling' => '', 'rising' => ''], true, 'Both diagonals should be 12 7/8 in'],
+    ['square', ['falling' => '12 7/8', 'rising' => '12 15/16 in'], true, 'Square, as far as this ruler can tell'],
+    ['square', ['falling' => '13 1/8', 'rising' => '12 11/16 in'], false, 'as if the lower edge had slid 3/8 in to the right'],
+    ['square', ['falling' => '13 1/4', 'rising' => '13 1/4 in'], false, '2.7 % too long: a side is off too'],
+    // Lines lie at 1¾, 3¼ … from the sheet's upper edge.
+    ['measured', ['way' => 'down', 'ticks' => [1 => '1 3/4', 2 => '3 1/4', 3 => '4 3/4']], true, '4 were not'],
+    ['measured', ['way' => 'down', 'ticks' => [1 => '2', 2 => '3 1/2', 3 => '5']], false, 'All of them lie 1/4 in too far down'],
+    ['measured', ['way' => 'across', 'ticks' => [1 => '2', 2 => '3 1/2', 3 => '5 1/2', 4 => '6 1/2', 5 => '8']], false, 'Line 3 alone has slipped 1/2 in to the right'],
+]);
+
+it('answers a measure that is none beside it', function () {
+    $this->postJson('/api/square', asked([], ['falling' => 'long', 'rising' => '13 in']))->assertUnprocessable()->assertJson(['errors' => ['square.falling' => ['“long” is not a length; write it like 8 1/2 in, 21 cm or 210 mm.']]]);
+    $this->postJson('/api/measured', asked([], ['way' => 'down', 'ticks' => [1 => '2']]))->assertUnprocessable()->assertJsonStructure(['errors' => ['measured']]);
+});
+
+it('lists the marks as CSV and as JSON, on the page and on the command line', function () {
+    $id = $this->postJson('/api/drawings', ['width' => '5 in', 'height' => '7 in'])->json('id');
+    $csv = $this->get("/api/drawings/{$id}/marks.csv")->assertOk()->assertHeader('Content-Type', 'text/csv; charset=utf-8')->content();
+    $rows = array_map(str_getcsv(...), explode("\r\n", trim($csv)));
+    $marks = $this->getJson("/api/drawings/{$id}/marks.json")->assertOk()->json();
+    expect($rows[0])->toBe(['edge', 'line', 'photo_mm', 'photo', 'area_mm', 'area', 'sheet_mm', 'sheet', 'error_mm'])->and(count($rows) - 1)->toBe(count($marks['across']) + count($marks['down']));
+    foreach ($marks['across'] as $i => $mark) {
+        expect((float) $rows[$i + 1][2])->toEqualWithDelta($mark['photo']['mm'], 0.0001)->and((float) $rows[$i + 1][6])->toEqualWithDelta($mark['sheet']['mm'], 0.0001)->and((float) $rows[$i + 1][8])->toEqualWithDelta($mark['error_mm'], 0.0001);
+    }
+    $output = new BufferedOutput;
+    expect(Artisan::call("inch:marks {$id} --csv", [], $output))->toBe(0)->and($output->fetch())->toBe($csv)
+        ->and(Artisan::call("inch:marks {$id} --json", [], $output))->toBe(0)->and(json_decode($output->fetch(), true))->toEqual($marks)
+        ->and(Artisan::call('inch:marks nobody', [], $output))->toBe(1);
+});
 
 it('keeps papers, rulers and grids under a name, and forgets them', function () {
     $keep = fn (string $kind, string $name, array $choices = []) => $this->postJson('/api/keepsakes', asked($choices, ['kind' => $kind, 'name' => $name]));

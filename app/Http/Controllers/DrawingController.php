@@ -11,6 +11,8 @@ use App\Exchange\Json\MainLineJson;
 use App\Exchange\Json\SaveRequest;
 use App\Exchange\Json\ShelfEntryJson;
 use App\Exchange\Json\StepRequest;
+use App\Exchange\MarkList;
+use App\Exchange\PlanWriter;
 use App\Http\Requests\ChoicesInput;
 use App\Http\Requests\PhotoRequest;
 use App\Imaging\MainLines;
@@ -61,6 +63,15 @@ final readonly class DrawingController
     public function edges(Drawing $drawing): array
     {
         return $drawing->photo === null ? [] : MainLines::of($this->photos, $drawing->photo, $drawing->plan());
+    }
+
+    public function marks(Drawing $drawing, string $format): Response
+    {
+        $plan = $drawing->plan();
+
+        return $format === 'csv'
+            ? new Response((new MarkList($plan))->csv(), 200, ['Content-Type' => 'text/csv; charset=utf-8', 'Content-Disposition' => 'attachment; filename="marks.csv"'])
+            : new Response((string) json_encode((new PlanWriter($plan))->plan()->marks, JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE), 200, ['Content-Type' => 'application/json']);
     }
 
     #[OA\Put(path: '/api/drawings/{drawing}', operationId: 'decide', parameters: [new OA\Parameter(ref: '#/components/parameters/drawing')], requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: SaveRequest::class)), responses: [new OA\Response(response: 200, ref: '#/components/responses/Drawing'), new OA\Response(response: 409, ref: '#/components/responses/Trouble'), new OA\Response(response: 422, ref: '#/components/responses/Trouble')])]

@@ -9,12 +9,11 @@ use App\Exchange\ChoicesReader;
 use App\Exchange\Json\AdjustedJson;
 use App\Exchange\Json\AdjustRequest;
 use App\Exchange\Json\DividerJson;
-use App\Exchange\Json\EnlargementJson;
 use App\Exchange\Json\OtherSheetJson;
 use App\Exchange\Json\PrintSizeJson;
 use App\Exchange\Json\ProposalJson;
-use App\Exchange\Json\RuledJson;
 use App\Exchange\Json\SchoolJson;
+use App\Exchange\Json\VerdictJson;
 use App\Exchange\Json\WayJson;
 use App\Exchange\Json\WishRequest;
 use App\Exchange\Prospects;
@@ -62,13 +61,13 @@ final readonly class ProspectController
         return $this->prospects($input)->dividers();
     }
 
-    #[OA\Post(path: '/api/enlargement', operationId: 'enlargement', requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: WishRequest::class)), responses: [new OA\Response(response: 200, description: 'Whether a size is a true enlargement.', content: new OA\JsonContent(ref: EnlargementJson::class))])]
+    #[OA\Post(path: '/api/enlargement', operationId: 'enlargement', requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: WishRequest::class)), responses: [new OA\Response(response: 200, description: 'Whether a size is a true enlargement.', content: new OA\JsonContent(ref: VerdictJson::class))])]
     public function enlargement(ChoicesInput $input, Request $request): JsonResponse
     {
         return new JsonResponse($this->prospects($input)->enlargement($request->string('size')->value()));
     }
 
-    #[OA\Post(path: '/api/ruled', operationId: 'ruled', requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: WishRequest::class)), responses: [new OA\Response(response: 200, description: 'A ruled grid against this one.', content: new OA\JsonContent(ref: RuledJson::class))])]
+    #[OA\Post(path: '/api/ruled', operationId: 'ruled', requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: WishRequest::class)), responses: [new OA\Response(response: 200, description: 'A ruled grid against this one.', content: new OA\JsonContent(ref: VerdictJson::class))])]
     public function ruled(ChoicesInput $input, Request $request): JsonResponse
     {
         return new JsonResponse($this->prospects($input)->ruled($request->integer('columns'), $request->integer('rows')));

@@ -1,4 +1,4 @@
-import type { Act, Adjusted, Catalogue, CellState, Choices, Divider, Drawing, Enlargement, Keepsake, MainLine, OtherSheet, PrintSize, Proposal, Ruled, School, ShelfEntry, Trouble, Way, Workings } from './types'
+import type { Act, Adjusted, Catalogue, CellState, Choices, Divider, Drawing, Keepsake, MainLine, OtherSheet, PrintSize, Proposal, School, ShelfEntry, Trouble, Verdict, Way, Workings } from './types'
 
 /** A photo's pixels; null when there are only sizes. */
 export type Pixels = { width: number; height: number } | null
@@ -44,8 +44,10 @@ export const api = {
   schools: (photo: Pixels, choices: Choices) => ask<School[]>('schools', photo, choices),
   prints: (photo: Pixels, choices: Choices) => ask<PrintSize[]>('prints', photo, choices),
   dividers: (photo: Pixels, choices: Choices) => ask<Divider[]>('dividers', photo, choices),
-  enlargement: (photo: Pixels, choices: Choices, size: string) => ask<Enlargement>('enlargement', photo, choices, { size }),
-  ruled: (photo: Pixels, choices: Choices, columns: number, rows: number) => ask<Ruled>('ruled', photo, choices, { columns, rows }),
+  enlargement: (photo: Pixels, choices: Choices, size: string) => ask<Verdict>('enlargement', photo, choices, { size }),
+  ruled: (photo: Pixels, choices: Choices, columns: number, rows: number) => ask<Verdict>('ruled', photo, choices, { columns, rows }),
+  square: (photo: Pixels, choices: Choices, falling: string, rising: string) => ask<Verdict>('square', photo, choices, { falling, rising }),
+  measured: (photo: Pixels, choices: Choices, way: 'across' | 'down', ticks: Record<number, string>) => ask<Verdict>('measured', photo, choices, { way, ticks }),
   plans: (photo: Pixels, choices: Choices, demands: Record<string, unknown>) => ask<Proposal[]>('plans', photo, choices, demands),
   adjust: (photo: Pixels, choices: Choices, act: Act, how: Record<string, unknown>) => ask<Adjusted>('adjust', photo, choices, { act, how }),
   edges: (id: string) => call<MainLine[]>('GET', `drawings/${id}/edges`),

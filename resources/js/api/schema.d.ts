@@ -20,6 +20,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/square": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["square"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/measured": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["measured"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/drawings": {
         parameters: {
             query?: never;
@@ -492,11 +524,6 @@ export interface components {
             undo: string | null;
             redo: string | null;
         };
-        /** @description A size thought of, held against the true enlargements. */
-        EnlargementJson: {
-            true: boolean;
-            sentences: string[];
-        };
         /** @description How picture and paper are made to agree. Shares are exact, `0.25` or `1/4`. */
         FitChoice: {
             /** @enum {string} */
@@ -817,11 +844,6 @@ export interface components {
             /** @enum {string} */
             use: "not needed" | "hidden later" | "for measuring";
         };
-        /** @description A grid already ruled with other counts, line by line against this one. */
-        RuledJson: {
-            agrees: boolean;
-            sentences: string[];
-        };
         /** @description How a ruler in the drawing’s unit is ticked: one unit, and the parts it is cut in. */
         RulerJson: {
             /** Format: float */
@@ -929,6 +951,11 @@ export interface components {
             } | null;
             changed: string[] | null;
             version: number | null;
+        };
+        /** @description Whether something is as it should be, and what is to be said of it. */
+        VerdictJson: {
+            good: boolean;
+            sentences: string[];
         };
         /** @description One way of making the two agree, and what it costs on either side. */
         WayJson: {
@@ -1051,6 +1078,54 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["CatalogueJson"];
+                };
+            };
+        };
+    };
+    square: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["WishRequest"];
+            };
+        };
+        responses: {
+            /** @description Whether the frame is square. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["VerdictJson"];
+                };
+            };
+        };
+    };
+    measured: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["WishRequest"];
+            };
+        };
+        responses: {
+            /** @description Whether ticks measured back are where they belong. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["VerdictJson"];
                 };
             };
         };
@@ -1490,7 +1565,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["EnlargementJson"];
+                    "application/json": components["schemas"]["VerdictJson"];
                 };
             };
         };
@@ -1514,7 +1589,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["RuledJson"];
+                    "application/json": components["schemas"]["VerdictJson"];
                 };
             };
         };

@@ -2,7 +2,7 @@
 import { computed, ref, useId } from 'vue'
 import { api } from '@/api/client'
 import { useLook } from '@/boards/useLook'
-import type { Choices, Drawing, Enlargement, Overlay, Workings } from '@/api/types'
+import type { Choices, Drawing, Overlay, Verdict, Workings } from '@/api/types'
 import { useDrawing } from '@/stores/drawing'
 import { useTool } from '@/stores/tool'
 import AdjustInput from '@/ui/AdjustInput.vue'
@@ -98,7 +98,7 @@ function overlay(name: Overlay) {
 }
 
 const wanted = ref('')
-const enlargement = useAsked<Enlargement | null>((photo, choices) => (wanted.value.trim() ? api.enlargement(photo, choices, wanted.value) : Promise.resolve(null)))
+const enlargement = useAsked<Verdict | null>((photo, choices) => (wanted.value.trim() ? api.enlargement(photo, choices, wanted.value) : Promise.resolve(null)))
 const dividers = useAsked(api.dividers)
 </script>
 
@@ -164,7 +164,7 @@ const dividers = useAsked(api.dividers)
         <el-input :id="`${id}-size`" v-model="wanted" placeholder="25 x 20 cm" autocomplete="off" @change="enlargement.ask" />
       </div>
       <p v-if="enlargement.fault.value" class="fault" role="alert">{{ enlargement.fault.value }}</p>
-      <div v-if="enlargement.answer.value" data-test="enlargement" :class="{ wrong: !enlargement.answer.value.true }">
+      <div v-if="enlargement.answer.value" data-test="enlargement" :class="{ wrong: !enlargement.answer.value.good }">
         <p v-for="line in enlargement.answer.value.sentences" :key="line"><Num :text="line" /></p>
       </div>
     </Fold>

@@ -4,6 +4,7 @@ import type { Choices, Drawing, Readings, Workings } from '@/api/types'
 import Num from '@/ui/Num.vue'
 import Pick from '@/ui/Pick.vue'
 import Sums from '@/ui/Sums.vue'
+import MarkChecks from './MarkChecks.vue'
 import PrintSheet from './PrintSheet.vue'
 
 const props = defineProps<{ choices: Choices; workings: Workings; drawing: Drawing }>()
@@ -63,6 +64,7 @@ function off(row: Readings) {
   </dl>
   <p v-else class="soft">Point at a line for its true value and its rounding.</p>
   <Sums :lines="workings.rungs.marks.sums" />
+  <MarkChecks :workings="workings" :way="way" />
   <PrintSheet :drawing="drawing" :choices="choices" />
 </template>
 

@@ -26,6 +26,7 @@ function address(format: string) {
       <a class="button" :href="address('png')" target="_blank" rel="noopener">PNG</a>
       <a class="button" :href="address('svg')" target="_blank" rel="noopener">SVG</a>
     </div>
+    <p class="soft">The marks as a list: <a :href="`/api/drawings/${drawing.id}/marks.csv?v=${drawing.version}`">CSV</a> · <a :href="`/api/drawings/${drawing.id}/marks.json?v=${drawing.version}`" target="_blank" rel="noopener">JSON</a></p>
   </section>
 </template>
 

@@ -6,13 +6,13 @@ namespace App\Exchange\Json;
 
 use OpenApi\Attributes as OA;
 
-/** A size thought of, held against the true enlargements. */
+/** Whether something is as it should be, and what is to be said of it. */
 #[OA\Schema]
-final readonly class EnlargementJson
+final readonly class VerdictJson
 {
     /** @param  list<string>  $sentences */
     public function __construct(
-        #[OA\Property] public bool $true,
+        #[OA\Property] public bool $good,
         #[OA\Property(type: 'array', items: new OA\Items(type: 'string'))] public array $sentences,
     ) {
     }

@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Exchange;
+
+use InchLadder\Marks\Mark;
+use InchLadder\Measure\Rounded;
+use InchLadder\Plan\Plan;
+
+/** The marks of a drawing as CSV (RFC 4180), for a spreadsheet or another tool; millimetres and what the ruler reads. */
+final readonly class MarkList
+{
+    private const HEAD = ['edge', 'line', 'photo_mm', 'photo', 'area_mm', 'area', 'sheet_mm', 'sheet', 'error_mm'];
+
+    public function __construct(private Plan $plan)
+    {
+    }
+
+    public function csv(): string
+    {
+        $rows = [self::HEAD];
+        foreach (['across' => $this->plan->across, 'down' => $this->plan->down] as $edge => $ladder) {
+            foreach ($ladder->marks as $mark) {
+                $rows[] = $this->row($edge, $mark);
+            }
+        }
+
+        return implode("\r\n", array_map(static fn (array $row): string => implode(',', array_map(self::cell(...), $row)), $rows))."\r\n";
+    }
+
+    /** @return list<string> */
+    private function row(string $edge, Mark $mark): array
+    {
+        return [$edge, (string) $mark->line, ...$this->pair($mark->at->print), ...$this->pair($mark->at->area), ...$this->pair($mark->at->sheet), self::number($mark->at->area->error()->toFloat())];
+    }
+
+    /** @return array{string, string} */
+    private function pair(?Rounded $rounded): array
+    {
+        return $rounded === null ? ['', ''] : [self::number($rounded->exact->toFloat()), $this->plan->choices->notation->plain($rounded->reading)];
+    }
+
+    private static function number(float $millimetres): string
+    {
+        return rtrim(rtrim(number_format($millimetres, 4, '.', ''), '0'), '.');
+    }
+
+    private static function cell(string $text): string
+    {
+        return preg_match('/[",\r\n]/', $text) === 1 ? '"'.str_replace('"', '""', $text).'"' : $text;
+    }
+}

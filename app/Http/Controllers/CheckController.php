@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Exchange\ChoicesReader;
+use App\Exchange\Json\VerdictJson;
+use App\Exchange\Json\WishRequest;
+use App\Exchange\MarkChecks;
+use App\Http\Requests\ChoicesInput;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use InchLadder\Plan\Plan;
+use OpenApi\Attributes as OA;
+
+/** Marks checked before they are drawn on; nothing is kept. */
+final class CheckController
+{
+    #[OA\Post(path: '/api/square', operationId: 'square', requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: WishRequest::class)), responses: [new OA\Response(response: 200, description: 'Whether the frame is square.', content: new OA\JsonContent(ref: VerdictJson::class))])]
+    public function square(ChoicesInput $input, Request $request): JsonResponse
+    {
+        return new JsonResponse($this->checks($input)->square($request->string('falling')->trim()->value(), $request->string('rising')->trim()->value()));
+    }
+
+    #[OA\Post(path: '/api/measured', operationId: 'measured', requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: WishRequest::class)), responses: [new OA\Response(response: 200, description: 'Whether ticks measured back are where they belong.', content: new OA\JsonContent(ref: VerdictJson::class))])]
+    public function measured(ChoicesInput $input, Request $request): JsonResponse
+    {
+        return new JsonResponse($this->checks($input)->measuredBack($request->input('way') === 'across' ? 'across' : 'down', (array) $request->input('ticks', [])));
+    }
+
+    private function checks(ChoicesInput $input): MarkChecks
+    {
+        return new MarkChecks(Plan::of(ChoicesReader::read($input->choices(), $input->pixels('wide'), $input->pixels('high'))->choices));
+    }
+}
