@@ -32,7 +32,8 @@ function cropFrame(Table $table): array
 
 it('moves the crop by hand and by arrow keys, masks the rest, and keeps it', function () {
     // A wide photo for a square sheet: the crop has room to either side.
-    $table = fresh('--sheet=10x10in --photo=9x6in', 'fit')->see('[data-test=sums]', '33.3 % of the photo is trimmed: 1 1/2 in off the left, 1 1/2 in off the right.');
+    $table = fresh('--sheet=10x10in --photo=9x6in', 'fit')
+        ->see('[data-test=sums]', '33.3 % of the photo is trimmed: 1 1/2 in off the left, 1 1/2 in off the right.');
     [$x, $y, $width, $height] = cropFrame($table);
     expect($width)->toEqualWithDelta($height, 0.5)->and($table->all('.mask'))->toHaveCount(1);
 
@@ -95,7 +96,10 @@ it('says when margins eat the sheet', function () {
 });
 
 it('says that a print contradicts its photo, with three ways to go on', function (string $way, string $field, string $value) {
-    $table = fresh('--sheet=letter', 'photo', 900, 600)->press('a print')->write('Width, measured', '6 in')->write('Height, measured', '5 in');
+    $table = fresh('--sheet=letter', 'photo', 900, 600)
+        ->press('a print')
+        ->write('Width, measured', '6 in')
+        ->write('Height, measured', '5 in');
     $table->see('[data-test=mismatch]', 'differ by 20 %')->press($way);
     Table::until(fn () => $table->all('[data-test=mismatch]') === [], 'the word about the print to go');
     expect($table->kept()->field($field)->getAttribute('value'))->toBe($value);
@@ -126,11 +130,17 @@ it('tells a second tab that the first has saved meanwhile, and lets the artist c
     $put = stream_context_create(['http' => ['method' => 'PUT', 'header' => 'Content-Type: application/json', 'content' => json_encode(['version' => $theirs['version'], 'choices' => $theirs['workings']['choices']])]]);
     expect(file_get_contents($table->address("/api/drawings/{$id}"), false, $put))->toContain('"columns":9');
 
-    $table->write('Columns', '7')->see('[data-test=stale]', 'This drawing was changed elsewhere meanwhile (grid)')->isAccessible('A stale save');
+    $table
+        ->write('Columns', '7')
+        ->see('[data-test=stale]', 'This drawing was changed elsewhere meanwhile (grid)')
+        ->isAccessible('A stale save');
     $table->press($choose)->kept()->see('nav', $left);
     $table->browser->navigate()->refresh();
     $table->see('nav', $left);
-})->with([['Take those changes', '9 by'], ['Put mine on top', '7 by']]);
+})->with([
+    ['Take those changes', '9 by'],
+    ['Put mine on top', '7 by'],
+]);
 
 it('keeps every state at an address: back, forward, a reload and a link all come home', function () {
     $table = open('Potting bench, late morning', 'paper')->see('h2', 'What you draw on');
@@ -192,15 +202,24 @@ it('chooses a line colour and goes back to the advised one', function () {
 it('keeps the marks of a mesh when the counts change and come back', function () {
     $table = fresh('--sheet=letter --photo=6x4in --columns=4', 'copy')->see('[data-test=address]', 'A1');
     $table->key(' ')->see('[data-test=progress]', '1 of');
-    $table->click('nav li:nth-child(4) a')->write('Columns', '5')->kept()->see('.workings', 'One cell marked on another grid: kept');
+    $table->click('nav li:nth-child(4) a')
+        ->write('Columns', '5')
+        ->kept()
+        ->see('.workings', 'One cell marked on another grid: kept');
     $table->write('Columns', '4')->kept()->see('nav', 'Copy');
     expect($table->text('nav li:nth-child(6)'))->toContain('1 of');
 });
 
 it('speaks cm as well as inches, in one unit throughout', function () {
-    $table = fresh('--sheet=a4 --photo=10x15cm --columns=4', 'marks', 600, 900)->see('[data-test=marks]', '5.3')->see('[data-test=sums]', 'Across: 21 ÷ 4 = 5.25 cm; on this ruler 5.3, 0.5 mm over.');
+    $table = fresh('--sheet=a4 --photo=10x15cm --columns=4', 'marks', 600, 900)
+        ->see('[data-test=marks]', '5.3')
+        ->see('[data-test=sums]', 'Across: 21 ÷ 4 = 5.25 cm; on this ruler 5.3, 0.5 mm over.');
     expect($table->text('.workings'))->not->toContain(' in ');
-    $table->click('nav li:nth-child(2) a')->unfold('Ruler and unit')->press('in')->kept()->click('nav li:nth-child(5) a')->see('[data-test=marks]', '2 1/16');
+    $table->click('nav li:nth-child(2) a')
+        ->unfold('Ruler and unit')
+        ->press('in')
+        ->kept()->click('nav li:nth-child(5) a')
+        ->see('[data-test=marks]', '2 1/16');
 });
 
 it('is usable on a phone at the easel, and by lamp', function () {
@@ -208,9 +227,12 @@ it('is usable on a phone at the easel, and by lamp', function () {
     $table->size(390, 844);
     fresh('--sheet=letter --photo=6x4in', 'copy')->see('[data-test=progress]', 'done');
     [$photo, $paper] = $table->browser->executeScript('return [...document.querySelectorAll(".cell")].map((e) => { const r = e.getBoundingClientRect(); return [r.left, r.top, r.right, r.bottom] })');
-    expect($photo[3])->toBeLessThan($paper[1])->and(max($photo[2], $paper[2]))->toBeLessThanOrEqual(390)->and($photo[2] - $photo[0])->toBeGreaterThan(180);
+    expect($photo[3])->toBeLessThan($paper[1])
+        ->and(max($photo[2], $paper[2]))->toBeLessThanOrEqual(390)
+        ->and($photo[2] - $photo[0])->toBeGreaterThan(180);
     $done = $table->find('[data-test=done]')->getSize();
-    expect($done->getHeight())->toBeGreaterThanOrEqual(44)->and($table->browser->executeScript('return document.documentElement.scrollWidth'))->toBe(390);
+    expect($done->getHeight())->toBeGreaterThanOrEqual(44)
+        ->and($table->browser->executeScript('return document.documentElement.scrollWidth'))->toBe(390);
     $table->isAccessible('Copy on a phone');
     $before = $table->text('[data-test=address]');
     $table->click('[data-test=done]');
@@ -262,7 +284,10 @@ it('is accessible on every rung, in every width and by every light', function (s
     expect($small)->toBe([]);
     $table->size(1280, 800);
     $table->browser->executeScript('localStorage.removeItem("inch-ladder-scheme")');
-})->with(['photo', 'paper', 'fit', 'grid', 'marks', 'copy'])->with([1024, 390])->with(['light', 'dark']);
+})->with(['photo', 'paper', 'fit', 'grid', 'marks', 'copy'])->with([1024, 390])->with([
+    'light',
+    'dark',
+]);
 
 it('shows fractions as real ones that are still read and copied rightly', function () {
     $table = open('Potting bench, late morning', 'marks')->see('[data-test=marks]', '1 1/2');

@@ -41,7 +41,8 @@ it('looks closer and back again, both boards together', function () {
     $widths = fn (): array => $table->browser->executeScript('return ["[data-test=photo-board] image", "[data-test=paper-board] .sheet"].map((c) => parseFloat(document.querySelector(c).getAttribute("width")))');
     $before = $widths();
     $table->press('Closer')->press('Closer');
-    expect($widths()[0])->toEqualWithDelta($before[0] * 1.5625, 0.5)->and($widths()[1])->toEqualWithDelta($before[1] * 1.5625, 0.5);
+    expect($widths()[0])->toEqualWithDelta($before[0] * 1.5625, 0.5)
+        ->and($widths()[1])->toEqualWithDelta($before[1] * 1.5625, 0.5);
     $table->key('0');
     expect($widths())->toEqualWithDelta($before, 0.01);
     $table->key('+')->press('whole boards');
@@ -67,7 +68,11 @@ it('copies by map, by button and by key, and lifts, turns and thins what is in t
     expect($table->all('.hairs'))->toHaveCount(0);
     $table->key('h')->key('l');
     expect($table->all('.photo.lifted'))->toHaveCount(1);
-    $table->key('?')->see('[data-test=help]', 'Arrows go from cell to cell')->isAccessible('Copy with its keys')->press('Put away');
+    $table
+        ->key('?')
+        ->see('[data-test=help]', 'Arrows go from cell to cell')
+        ->isAccessible('Copy with its keys')
+        ->press('Put away');
     expect($table->all('[data-test=help]'))->toHaveCount(0);
     $table->press('One cell right')->see('[data-test=address]', 'C2')->press('One cell up')->see('[data-test=address]', 'C1');
     $table->key(WebDriverKeys::ARROW_UP)->see('[data-test=address]', 'C1');
@@ -149,7 +154,8 @@ it('takes over what another tab saved when the artist comes back to this one', f
 });
 
 it('handles a very large photo and the finest grid', function () {
-    $table = begin(Photos::make(7000, 4600), '--sheet=22x30in --turn=advised --columns=60 --rows=60', 'grid')->see('nav', '60 by 60');
+    $table = begin(Photos::make(7000, 4600), '--sheet=22x30in --turn=advised --columns=60 --rows=60', 'grid')
+        ->see('nav', '60 by 60');
     expect(count($table->texts('[data-test=photo-board] .label')))->toBeLessThan(80);
     $table->click('nav li:nth-child(5) a')->see('[data-test=marks]', '60');
     $table->click('nav li:nth-child(6) a')->see('[data-test=address]', 'A1');

@@ -23,7 +23,9 @@ it('goes from a photo to a printed grid and a copied cell, with the same numbers
     $table->see('[data-test=sums]', 'Print 5 × 7 in.')->isAccessible('Photo');
 
     // Paper
-    $table->press('Paper')->see('[data-test=advice]', 'Upright: the picture is taller than wide. Whole, it leaves 8 % of the sheet empty this way');
+    $table
+        ->press('Paper')
+        ->see('[data-test=advice]', 'Upright: the picture is taller than wide. Whole, it leaves 8 % of the sheet empty this way');
     foreach (['top', 'left', 'right', 'bottom'] as $side) {
         $table->write($side, '0');
     }
@@ -31,7 +33,10 @@ it('goes from a photo to a printed grid and a copied cell, with the same numbers
 
     // Fit
     $table->press('Fit')->press('whole cells')->write('Cell on the paper', '1½')->kept();
-    $table->see('[data-test=figures]', '×1 1/2')->see('[data-test=sums]', 'Nothing is trimmed from the photo.')->see('[data-test=sums]', 'Left over: 1 in across, 1/2 in down.');
+    $table
+        ->see('[data-test=figures]', '×1 1/2')
+        ->see('[data-test=sums]', 'Nothing is trimmed from the photo.')
+        ->see('[data-test=sums]', 'Left over: 1 in across, 1/2 in down.');
     $table->isAccessible('Fit');
 
     // Grid
@@ -54,7 +59,12 @@ it('goes from a photo to a printed grid and a copied cell, with the same numbers
     $ladder = $table->texts('[data-test=ladder] .number');
     expect(array_values(array_filter($ladder, fn ($i) => $i % 2 === 0, ARRAY_FILTER_USE_KEY)))->toBe(['0', ...array_map(fn ($m) => $bare($m['photo']), $plan['marks']['down'])])
         ->and(array_values(array_filter($ladder, fn ($i) => $i % 2 === 1, ARRAY_FILTER_USE_KEY)))->toBe(['0', ...array_map(fn ($m) => $bare($m['rounded']), $plan['marks']['down'])]);
-    $table->press('down')->press('Line 3')->see('[data-test=exact]', 'area')->see('[data-test=exact]', '4 1/2 in, on the ruler')->isAccessible('Marks');
+    $table
+        ->press('down')
+        ->press('Line 3')
+        ->see('[data-test=exact]', 'area')
+        ->see('[data-test=exact]', '4 1/2 in, on the ruler')
+        ->isAccessible('Marks');
 
     // Print: the PDF's lines are the marks.
     $pdf = (string) file_get_contents($table->address((string) $table->find('[data-test=print-pdf]')->getAttribute('href')));
@@ -81,7 +91,9 @@ it('goes from a photo to a printed grid and a copied cell, with the same numbers
     $table->see('[data-test=address]', 'D2')->see('[data-test=progress]', '1 of 34 done');
     $table->stopServing();
     $table->serve();
-    $table->go('/')->see('.boards li:first-child', 'Letter, upright · whole cells, ×1 1/2')->see('.boards li:first-child', 'Next: copy cell C1.');
+    $table->go('/')
+        ->see('.boards li:first-child', 'Letter, upright · whole cells, ×1 1/2')
+        ->see('.boards li:first-child', 'Next: copy cell C1.');
     $table->go("/drawing/{$id}/copy")->see('[data-test=address]', 'C1');
 
     // Undo, over every choice made, back to the beginning; and redo.

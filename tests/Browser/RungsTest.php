@@ -25,13 +25,27 @@ function shownPixels(Table $table): array
 
 it('turns, mirrors and straightens the photo, and takes it back', function () {
     $table = begun('--sheet=letter --photo=6x4in', 'photo')->see('[data-test=sums]', '1500 × 1000 pixels');
-    $table->press('↻ right')->kept()->see('[data-test=sums]', '1000 × 1500 pixels')->see('[data-test=sums]', 'turned a quarter clockwise');
-    expect($table->field('Width, measured')->getAttribute('value'))->toBe('4 in')->and(shownPixels($table))->toBe([1000, 1500]);
-    $table->press('↺ left')->kept()->see('[data-test=sums]', '1500 × 1000 pixels')->press('mirror')->kept()->see('[data-test=sums]', 'The photo is mirrored');
+    $table
+        ->press('↻ right')
+        ->kept()
+        ->see('[data-test=sums]', '1000 × 1500 pixels')
+        ->see('[data-test=sums]', 'turned a quarter clockwise');
+    expect($table->field('Width, measured')->getAttribute('value'))->toBe('4 in')
+        ->and(shownPixels($table))->toBe([1000, 1500]);
+    $table
+        ->press('↺ left')
+        ->kept()
+        ->see('[data-test=sums]', '1500 × 1000 pixels')
+        ->press('mirror')
+        ->kept()
+        ->see('[data-test=sums]', 'The photo is mirrored');
     $table->press('mirror')->kept();
 
     // A horizon that falls by 1 in 25 to the right: atan(0.04) is 2.29°.
-    $table->press('draw a level')->see('[data-test=hint]', 'horizon')->drawOn('[data-test=photo-board] image', [0.1, 0.5], [0.85, 0.545]);
+    $table
+        ->press('draw a level')
+        ->see('[data-test=hint]', 'horizon')
+        ->drawOn('[data-test=photo-board] image', [0.1, 0.5], [0.85, 0.545]);
     $table->see('[data-test=sums]', 'straightened 2.29° anticlockwise, which keeps')->kept();
     [$wide, $high] = shownPixels($table);
     expect($wide)->toBeLessThan(1500)->and($wide / $high)->toEqualWithDelta(1.5, 0.01);
@@ -46,7 +60,10 @@ it('turns, mirrors and straightens the photo, and takes it back', function () {
 });
 
 it('leaves a border off, by hand and by number, and marks what is not to be drawn', function () {
-    $table = begun('--sheet=letter --photo=6x4in --columns=4', 'photo')->unfold('Border')->press('draw round the picture')->drawOn('[data-test=photo-board] image', [0.1, 0.1], [0.9, 0.9]);
+    $table = begun('--sheet=letter --photo=6x4in --columns=4', 'photo')
+        ->unfold('Border')
+        ->press('draw round the picture')
+        ->drawOn('[data-test=photo-board] image', [0.1, 0.1], [0.9, 0.9]);
     $table->see('[data-test=sums]', 'The border, 36 % of the photo, is no part of the picture')->kept();
     expect(shownPixels($table)[0])->toEqualWithDelta(1200, 12);
     $table->write('border, left', 'half');
@@ -54,7 +71,11 @@ it('leaves a border off, by hand and by number, and marks what is not to be draw
     $table->write('border, left', '85 %');
     $table->see('.workings', 'This border leaves no picture')->write('border, left', '1/2 in')->kept();
 
-    $table->unfold('Not to be drawn')->press('box a part')->drawOn('[data-test=photo-board] image', [0.0, 0.0], [1.0, 0.6])->kept();
+    $table
+        ->unfold('Not to be drawn')
+        ->press('box a part')
+        ->drawOn('[data-test=photo-board] image', [0.0, 0.0], [1.0, 0.6])
+        ->kept();
     $table->see('.workings', 'cells spared')->isAccessible('Photo, with everything unfolded');
     expect((int) preg_replace('/.*, (\d+) cells spared.*/s', '$1', $table->text('.workings')))->toBeGreaterThan(3);
     $table->click('nav li:nth-child(6) a')->see('[data-test=progress]', 'of');
@@ -65,35 +86,69 @@ it('keeps another picture beside, not for measuring, and shows what is in a stri
     $table = begun('--sheet=letter --photo=6x4in --turn=advised', 'photo')->unfold('Other pictures');
     $table->find('[data-test=beside-file]')->setFileDetector(new LocalFileDetector)->sendKeys(Photos::make(400, 300));
     $table->see('[data-test=beside]', 'not for measuring')->kept()->isAccessible('Photo, another picture');
-    $table->click('nav li:nth-child(4) a')->choose('School', 'squares by measure')->write('Side of a square', '3 in')->kept()->unfold('What is in the strip')->see('[data-test=strip]', 'at the right');
+    $table->click('nav li:nth-child(4) a')
+        ->choose('School', 'squares by measure')
+        ->write('Side of a square', '3 in')
+        ->kept()
+        ->unfold('What is in the strip')
+        ->see('[data-test=strip]', 'at the right');
     Table::until(fn () => $table->browser->executeScript('const i = document.querySelector("[data-test=strip] img"); return i.complete && i.naturalWidth > 0'), 'the strip');
 });
 
 it('measures key points, and says how they miss the thirds', function () {
-    $table = begun('--sheet=9x6in --photo=6x4in --columns=3 --margin=0', 'photo')->unfold('Key points')->press('add a focal cross')->drawOn('[data-test=photo-board] image', [0.5, 0.25], [0.5, 0.25])->kept();
+    $table = begun('--sheet=9x6in --photo=6x4in --columns=3 --margin=0', 'photo')
+        ->unfold('Key points')
+        ->press('add a focal cross')
+        ->drawOn('[data-test=photo-board] image', [0.5, 0.25], [0.5, 0.25])
+        ->kept();
     $table->write('Name of point 1', 'left eye')->kept()->see('[data-test=photo-board]', 'left eye');
-    $table->see('[data-test=key-point]', 'paper 4 1/2 in across, 1 1/2 in down')->see('[data-test=key-point]', '1 1/2 in left of and 1/2 in above the nearest crossing of thirds');
+    $table
+        ->see('[data-test=key-point]', 'paper 4 1/2 in across, 1 1/2 in down')
+        ->see('[data-test=key-point]', '1 1/2 in left of and 1/2 in above the nearest crossing of thirds');
     expect($table->all('[data-test=paper-board] .focal'))->toHaveCount(1);
 });
 
 it('places the drawing on the sheet, with all four distances', function () {
-    $table = begun('--sheet=letter --photo=6x4in --turn=advised --margin=1/2in', 'fit')->press('inset')->kept()->click('nav li:nth-child(2) a');
+    $table = begun('--sheet=letter --photo=6x4in --turn=advised --margin=1/2in', 'fit')
+        ->press('inset')
+        ->kept()->click('nav li:nth-child(2) a');
     $table->see('[data-test=distances]', '1/2 in');
     expect($table->texts('[data-test=distances] .number'))->toBe(['1/2 in', '1/2 in', '15/16 in', '15/16 in']);
     $table->choose('The drawing lies', 'bottom right')->kept();
     expect($table->texts('[data-test=distances] .number'))->toBe(['1/2 in', '1/2 in', '1 5/16 in', '1/2 in']);
     $table->choose('The drawing lies', 'at my own offsets')->write('From the left edge', '3 in');
     expect($table->fault('From the left edge'))->toContain('run off the sheet');
-    $table->write('From the left edge', '1/8 in')->kept()->see('[data-test=warnings]', 'over the margin at the left')->see('[data-test=sums]', 'left and right differ');
-    $table->unfold('Kept for, shape, colour')->press('round')->kept()->see('.workings', 'as large as a square fits')->choose('The paper is', 'tan')->kept();
-    expect($table->all('[data-test=paper-board] .oval'))->toHaveCount(1)->and($table->all('[data-test=tones] span'))->toHaveCount(5);
+    $table
+        ->write('From the left edge', '1/8 in')
+        ->kept()
+        ->see('[data-test=warnings]', 'over the margin at the left')
+        ->see('[data-test=sums]', 'left and right differ');
+    $table
+        ->unfold('Kept for, shape, colour')
+        ->press('round')
+        ->kept()
+        ->see('.workings', 'as large as a square fits')
+        ->choose('The paper is', 'tan')
+        ->kept();
+    expect($table->all('[data-test=paper-board] .oval'))->toHaveCount(1)
+        ->and($table->all('[data-test=tones] span'))->toHaveCount(5);
     $table->isAccessible('Paper, unfolded');
 });
 
 it('points out a sheet that is not what it is called, keeps it as own stock, and knows a short ruler', function () {
-    $table = begun('--sheet=a4 --photo=10x15cm', 'paper', 1000, 1500)->write('Width, measured', '20.4 cm')->kept()->see('[data-test=warnings]', 'further from A4 than ISO 216 allows')->see('[data-test=sums]', 'the short side is 0.6 cm short');
+    $table = begun('--sheet=a4 --photo=10x15cm', 'paper', 1000, 1500)
+        ->write('Width, measured', '20.4 cm')
+        ->kept()
+        ->see('[data-test=warnings]', 'further from A4 than ISO 216 allows')
+        ->see('[data-test=sums]', 'the short side is 0.6 cm short');
     $name = 'trimmed pad '.random_int(1, 99999);
-    $table->unfold('Keep as my own stock')->press('keep')->see('.workings', 'Give it a name')->write('Call it', $name)->press('keep')->see('.workings', $name);
+    $table
+        ->unfold('Keep as my own stock')
+        ->press('keep')
+        ->see('.workings', 'Give it a name')
+        ->write('Call it', $name)
+        ->press('keep')
+        ->see('.workings', $name);
     $table->choose('Sheet', 'A3')->kept()->see('nav', 'A3')->choose('Sheet', $name)->kept()->see('nav', $name);
     expect($table->field('Width, measured')->getAttribute('value'))->toBe('20.4 cm');
     $table->unfold('Ruler and unit')->write('Its length', '0');
@@ -122,18 +177,42 @@ it('locks the crop to a shape, frees it, and takes its place typed', function ()
     expect($table->fault('Shape'))->toContain('is not a shape; write it like 4:5');
     $table->write('Shape', '2:3')->kept()->see('[data-test=figures]', '×1 2/3')->see('[data-test=figures]', '55.6 %');
     $table->unfold('Place it')->write('From the left', '1 in')->kept()->see('[data-test=losses]', '1 in, 11.1 %');
-    $table->write('From the left', '8 in')->see('[data-test=said]', 'the crop stops at its edge')->kept()->see('[data-test=losses]', '5 in, 55.6 %');
+    $table
+        ->write('From the left', '8 in')
+        ->see('[data-test=said]', 'the crop stops at its edge')
+        ->kept()
+        ->see('[data-test=losses]', '5 in, 55.6 %');
     $table->write('Crop’s width', 'wide');
     expect($table->fault('Crop’s width'))->toContain('is not a length');
-    $table->write('Crop’s width', '2 in')->kept()->see('[data-test=sums]', '88.9 % of the photo is trimmed')->press('free')->kept()->write('Crop’s width', '50 %')->kept();
+    $table
+        ->write('Crop’s width', '2 in')
+        ->kept()
+        ->see('[data-test=sums]', '88.9 % of the photo is trimmed')
+        ->press('free')
+        ->kept()
+        ->write('Crop’s width', '50 %')
+        ->kept();
     $table->drawOn('[data-test=corner]', [0.9, 0.9], [-2.0, -1.0])->kept();
     expect($table->text('[data-test=figures]'))->toContain('×');
 });
 
 it('puts a point in the centre as far as the photo allows, and keeps crops side by side', function () {
-    $table = begun('--sheet=10x10in --photo=9x6in --margin=0', 'fit')->unfold('Place it')->press('a point in the centre')->drawOn('[data-test=photo-board] image', [0.4, 0.5], [0.4, 0.5]);
-    $table->see('[data-test=said]', 'The point lies in the dead centre.')->kept()->unfold('Crops kept')->press('keep this crop')->kept();
-    $table->press('a point in the centre')->drawOn('[data-test=photo-board] image', [0.1, 0.5], [0.1, 0.5])->see('[data-test=said]', 'The photo ends first')->see('[data-test=said]', 'left of it')->kept();
+    $table = begun('--sheet=10x10in --photo=9x6in --margin=0', 'fit')
+        ->unfold('Place it')
+        ->press('a point in the centre')
+        ->drawOn('[data-test=photo-board] image', [0.4, 0.5], [0.4, 0.5]);
+    $table
+        ->see('[data-test=said]', 'The point lies in the dead centre.')
+        ->kept()
+        ->unfold('Crops kept')
+        ->press('keep this crop')
+        ->kept();
+    $table
+        ->press('a point in the centre')
+        ->drawOn('[data-test=photo-board] image', [0.1, 0.5], [0.1, 0.5])
+        ->see('[data-test=said]', 'The photo ends first')
+        ->see('[data-test=said]', 'left of it')
+        ->kept();
     $table->press('keep this crop')->kept();
     Table::until(fn () => count($table->all('[data-test=kept-crop]')) === 2, 'two kept crops');
     $moved = $table->find('[data-test=crop]')->getAttribute('x');
@@ -147,20 +226,40 @@ it('sizes an inset along the diagonal, by hand and by number, and knows a false 
     $table = begun('--sheet=12x12in --photo=6x4in --margin=0', 'fit')->press('inset')->kept()->see('[data-test=figures]', '×2');
     $table->drawOn('[data-test=inset-handle]', [0.5, 0.5], [-5.0, -3.0])->kept();
     expect($table->text('[data-test=figures]'))->not->toContain('×2');
-    $table->write('Times larger', '1 1/2')->kept()->see('[data-test=figures]', '×1 1/2')->write('Height of the drawing', '5 in')->kept()->see('[data-test=figures]', '×1 1/4');
+    $table
+        ->write('Times larger', '1 1/2')
+        ->kept()
+        ->see('[data-test=figures]', '×1 1/2')
+        ->write('Height of the drawing', '5 in')
+        ->kept()
+        ->see('[data-test=figures]', '×1 1/4');
     $table->write('Per cent', '500');
-    $table->see('.workings', 'The paper takes the whole photo at 12 × 8 in')->write('Width of the drawing', '9 in')->kept()->see('[data-test=figures]', '×1 1/2');
-    $table->unfold('Is it a true enlargement?')->write('A size you think of', '10 x 8 in')->see('[data-test=enlargement]', '4 in added to both sides is no enlargement.')->see('[data-test=enlargement]', 'In proportion it is 10 × 6 2/3 in, or 12 × 8 in.');
+    $table
+        ->see('.workings', 'The paper takes the whole photo at 12 × 8 in')
+        ->write('Width of the drawing', '9 in')
+        ->kept()
+        ->see('[data-test=figures]', '×1 1/2');
+    $table
+        ->unfold('Is it a true enlargement?')
+        ->write('A size you think of', '10 x 8 in')
+        ->see('[data-test=enlargement]', '4 in added to both sides is no enlargement.')
+        ->see('[data-test=enlargement]', 'In proportion it is 10 × 6 2/3 in, or 12 × 8 in.');
     $table->unfold('Settings of the dividers')->see('[data-test=dividers]', '×2')->isAccessible('Fit, an inset');
 });
 
 it('finds cells easy on both rulers, takes one up, and takes it back', function () {
-    $table = begun('--sheet=letter --photo=5x7in --margin=0', 'fit', 1000, 1400)->unfold('Cells easy on both rulers')->see('[data-test=plan]', '1 in on the photo is 1 1/2 in on the paper: 5 by 7 cells');
+    $table = begun('--sheet=letter --photo=5x7in --margin=0', 'fit', 1000, 1400)
+        ->unfold('Cells easy on both rulers')
+        ->see('[data-test=plan]', '1 in on the photo is 1 1/2 in on the paper: 5 by 7 cells');
     expect($table->all('[data-test=plan]'))->toHaveCount(6);
     $rest = collect($table->texts('.workings .button'))->first(fn (string $words) => str_starts_with($words, 'the other '));
     $table->press($rest);
     Table::until(fn () => count($table->all('[data-test=plan]')) === 6 + (int) substr($rest, 10), 'the rest');
-    $table->isAccessible('The planner')->click('[data-test=plan] button')->see('nav', 'whole cells, ×1 1/2')->kept()->see('nav', '5 by 7');
+    $table
+        ->isAccessible('The planner')->click('[data-test=plan] button')
+        ->see('nav', 'whole cells, ×1 1/2')
+        ->kept()
+        ->see('nav', '5 by 7');
     expect($table->field('Cell on the print')->getAttribute('value'))->toBe('1 in');
     $table->click('[data-test=undo]')->see('nav', 'crop');
     $table->press('never trim')->press('use the whole sheet')->see('[data-test=no-plan]', 'Let go of “use the whole sheet”');
@@ -168,43 +267,100 @@ it('finds cells easy on both rulers, takes one up, and takes it back', function 
 });
 
 it('lays every school, compares them, and moves a main line', function () {
-    $table = begun('--sheet=9x6in --photo=6x4in --columns=3 --margin=0', 'grid')->unfold('The schools side by side')->see('[data-test=school]', '3 lines');
+    $table = begun('--sheet=9x6in --photo=6x4in --columns=3 --margin=0', 'grid')
+        ->unfold('The schools side by side')
+        ->see('[data-test=school]', '3 lines');
     expect($table->all('[data-test=school]'))->toHaveCount(10);
     $table->isAccessible('The schools')->press('quarters and diagonals')->kept()->see('nav', '4 lines to rule');
-    $table->choose('School', 'folding')->press('8')->kept()->see('nav', '8 by 4')->choose('School', 'axes with ticks')->kept()->see('[data-test=sums]', 'The axes meet 4 1/2 in');
+    $table
+        ->choose('School', 'folding')
+        ->press('8')
+        ->kept()
+        ->see('nav', '8 by 4')
+        ->choose('School', 'axes with ticks')
+        ->kept()
+        ->see('[data-test=sums]', 'The axes meet 4 1/2 in');
     $table->choose('School', 'own lines')->write('Upright lines, from the left', '1 in, soon');
     expect($table->fault('Upright lines, from the left'))->toContain('“soon” is not a length');
     $table->write('Upright lines, from the left', '1 in, 2 1/2 in')->kept()->see('nav', '3 by 1');
 
-    $table->choose('School', 'main dividing lines')->press('add a level line')->drawOn('[data-test=photo-board] image', [0.5, 0.5], [0.5, 0.5])->kept()->see('[data-test=sums]', 'A level line at 50 %: exactly 1/2.');
+    $table
+        ->choose('School', 'main dividing lines')
+        ->press('add a level line')
+        ->drawOn('[data-test=photo-board] image', [0.5, 0.5], [0.5, 0.5])
+        ->kept()
+        ->see('[data-test=sums]', 'A level line at 50 %: exactly 1/2.');
     $table->drawOn('[data-test=photo-board] image', [0.3, 0.5], [0.3, 0.62])->kept()->see('[data-test=sums]', 'nearly 5/8');
     $table->press('look for strong lines')->see('.workings', 'strong')->isAccessible('Main lines');
 });
 
 it('numbers every cell, counts from the right, cuts one finer, and shares what remains', function () {
-    $table = begun('--sheet=8x10in --photo=4x5in --margin=0', 'grid', 1000, 1250)->choose('School', 'squares by measure')->write('Side of a square', '3 in')->kept()->see('[data-test=sums]', 'kept as partial cells');
-    $table->choose('What remains is', 'shared between')->kept()->see('[data-test=sums]', '1 in of partial cells at both sides')->choose('What remains is', 'not drawn')->kept()->see('nav', '2 by 3');
+    $table = begun('--sheet=8x10in --photo=4x5in --margin=0', 'grid', 1000, 1250)
+        ->choose('School', 'squares by measure')
+        ->write('Side of a square', '3 in')
+        ->kept()
+        ->see('[data-test=sums]', 'kept as partial cells');
+    $table
+        ->choose('What remains is', 'shared between')
+        ->kept()
+        ->see('[data-test=sums]', '1 in of partial cells at both sides')
+        ->choose('What remains is', 'not drawn')
+        ->kept()
+        ->see('nav', '2 by 3');
     $table->press('18')->kept();
     Table::until(fn () => $table->texts('[data-test=paper-board] .label') === ['1', '2', '3', '4', '5', '6'], 'the running count');
     $table->unfold('Counted from, laid over')->press('top right')->kept();
     Table::until(fn () => $table->texts('[data-test=paper-board] .label') === ['2', '1', '4', '3', '6', '5'], 'the count from the right');
-    $table->press('C4')->kept()->unfold('Finer')->press('quarters')->press('point at a cell')->drawOn('[data-test=photo-board] image', [0.25, 0.2], [0.25, 0.2])->kept();
-    $table->see('[data-test=divided]', 'B1 in 4, from the sheet’s edges: 1 3/4, 2 1/2, 3 1/4 across')->isAccessible('Grid, finer');
-    $table->press('exact')->press('box it')->drawOn('[data-test=photo-board] image', [0.2, 0.2], [0.6, 0.4])->see('[data-test=said]', 'columns: the boxed thing spans')->kept();
-    $table->unfold('Over a part only')->press('box the part')->drawOn('[data-test=photo-board] image', [0.25, 0.25], [0.75, 0.75])->see('[data-test=sums]', 'The grid lies over a part only')->kept()->press('over all of it again')->kept();
-    $table->unfold('Already ruled?')->write('Ruled across', '3')->press('compare')->see('[data-test=ruled]', 'Across: 3 parts are ruled');
+    $table
+        ->press('C4')
+        ->kept()
+        ->unfold('Finer')
+        ->press('quarters')
+        ->press('point at a cell')
+        ->drawOn('[data-test=photo-board] image', [0.25, 0.2], [0.25, 0.2])
+        ->kept();
+    $table
+        ->see('[data-test=divided]', 'B1 in 4, from the sheet’s edges: 1 3/4, 2 1/2, 3 1/4 across')
+        ->isAccessible('Grid, finer');
+    $table
+        ->press('exact')
+        ->press('box it')
+        ->drawOn('[data-test=photo-board] image', [0.2, 0.2], [0.6, 0.4])
+        ->see('[data-test=said]', 'columns: the boxed thing spans')
+        ->kept();
+    $table
+        ->unfold('Over a part only')
+        ->press('box the part')
+        ->drawOn('[data-test=photo-board] image', [0.25, 0.25], [0.75, 0.75])
+        ->see('[data-test=sums]', 'The grid lies over a part only')
+        ->kept()
+        ->press('over all of it again')
+        ->kept();
+    $table
+        ->unfold('Already ruled?')
+        ->write('Ruled across', '3')
+        ->press('compare')
+        ->see('[data-test=ruled]', 'Across: 3 parts are ruled');
     $table->write('Ruled across', '0')->press('compare')->see('.workings', 'at least 1 of its columns');
 });
 
 it('checks the frame and the ticks before anything is drawn on them', function () {
-    $table = begun('--sheet=letter --photo=5x7in --fit=cells --cell=1.5in', 'marks', 1000, 1400)->unfold('Is the frame square?')->see('[data-test=square]', 'Both diagonals should be 12 7/8 in');
+    $table = begun('--sheet=letter --photo=5x7in --fit=cells --cell=1.5in', 'marks', 1000, 1400)
+        ->unfold('Is the frame square?')
+        ->see('[data-test=square]', 'Both diagonals should be 12 7/8 in');
     $table->write('Falling to the right', '13 1/8')->write('Rising to the right', 'long');
-    $table->see('.workings', '“long” is not a length')->write('Rising to the right', '12 11/16')->see('[data-test=square]', 'slid 3/8 in to the right');
+    $table
+        ->see('.workings', '“long” is not a length')
+        ->write('Rising to the right', '12 11/16')
+        ->see('[data-test=square]', 'slid 3/8 in to the right');
     $table->unfold('Measured back')->press('check them')->see('.workings', 'Measure two ticks at least');
     foreach (['line 1, 1 3/4 in' => '2', 'line 2, 3 1/4 in' => '3 1/2'] as $tick => $measured) {
         $table->write($tick, $measured);
     }
-    $table->press('check them')->see('[data-test=measured]', 'All of them lie 1/4 in too far down')->isAccessible('Marks, checked')->isQuiet();
+    $table
+        ->press('check them')
+        ->see('[data-test=measured]', 'All of them lie 1/4 in too far down')
+        ->isAccessible('Marks, checked')->isQuiet();
 });
 
 it('begins from sizes alone, and goes as far as the marks and an empty cell', function () {
@@ -222,7 +378,11 @@ it('begins from sizes alone, and goes as far as the marks and an empty cell', fu
     $type('5 in', '7 in');
     $id = $table->arrive('/drawing/(\w+)/photo');
     $table->see('nav', '5 × 7 in, no photo')->isAccessible('Photo, sizes only');
-    $table->click('nav li:nth-child(3) a')->press('whole cells')->kept()->click('nav li:nth-child(5) a')->see('[data-test=marks]', '1 1/2')->click('nav li:nth-child(6) a')->see('[data-test=address]', 'A1');
+    $table->click('nav li:nth-child(3) a')
+        ->press('whole cells')
+        ->kept()->click('nav li:nth-child(5) a')
+        ->see('[data-test=marks]', '1 1/2')->click('nav li:nth-child(6) a')
+        ->see('[data-test=address]', 'A1');
     $table->key(' ')->see('[data-test=address]', 'B1');
     $pdf = (string) file_get_contents($table->address("/api/drawings/{$id}/sheets/gridded.pdf?at=print&page=letter"));
     expect($pdf)->toStartWith('%PDF');

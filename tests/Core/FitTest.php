@@ -123,7 +123,8 @@ it('finds that adding the same to both sides is no enlargement', function () {
 it('works from a screen without a single length on the photo', function () {
     $plan = Plans::of(Reference::onScreen(3000, 2000), size('8.5x11in'));
     expect($plan->print)->toBeNull()->and($plan->printCell())->toBeNull()
-        ->and($plan->scale->x)->toBeNull()->and($plan->scale->area())->toBeNull()
+        ->and($plan->scale->x)->toBeNull()
+        ->and($plan->scale->area())->toBeNull()
         ->and($plan->scale->stretch->isZero())->toBeTrue()
         ->and($plan->across->marks[0]->at->print)->toBeNull();
 });
@@ -131,15 +132,26 @@ it('works from a screen without a single length on the photo', function () {
 it('mentions a print whose shape is not its photo’s', function (string $print, ?float $percent) {
     $mismatch = Reference::printed(size($print), 3000, 2000)->mismatch();
     expect($mismatch === null ? null : round($mismatch->percent, 1))->toBe($percent);
-})->with([['6x4in', null], ['6x4.1in', 2.4], ['6x4.05in', null], ['7x4in', 16.7], ['4x6in', 55.6]]);
+})->with([
+    ['6x4in', null],
+    ['6x4.1in', 2.4],
+    ['6x4.05in', null],
+    ['7x4in', 16.7],
+    ['4x6in', 55.6],
+]);
 
 it('offers the two sizes that would agree', function () {
     $mismatch = Reference::printed(size('7x5in'), 3000, 2000)->mismatch();
-    expect($mismatch?->heightForWidth())->toBeLength('14/3 in')->and($mismatch?->widthForHeight())->toBeLength('7.5 in');
+    expect($mismatch?->heightForWidth())->toBeLength('14/3 in')
+        ->and($mismatch?->widthForHeight())->toBeLength('7.5 in');
 });
 
 it('refuses prints that cannot be', fn (string $size) => Reference::printed(size($size)))
-    ->with(['nothing' => '0x7in', 'a hair' => '0.5x7mm', 'a street' => '5x21m'])->throws(PrintSizeImpossible::class);
+    ->with([
+        'nothing' => '0x7in',
+        'a hair' => '0.5x7mm',
+        'a street' => '5x21m',
+    ])->throws(PrintSizeImpossible::class);
 
 it('knows the diagonals of a 6 in square', function () {
     expect(size('6x6in')->diagonal() / 25.4)->toEqualWithDelta(8.485, 0.0005);

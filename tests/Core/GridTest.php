@@ -53,7 +53,11 @@ it('lays squares by measure, on the paper or on the print', function (string $ce
         ->and($grid->across->isPartial($columns - 1))->toBe($partial)
         ->and($grid->across->isPartial(0))->toBeFalse();
 })->with([
-    ['1.5 in', false, 5, 7, false], ['1 in', true, 5, 7, false], ['1 in', false, 8, 11, true], ['2 in', true, 3, 4, true], ['2 cm', false, 10, 14, true],
+    ['1.5 in', false, 5, 7, false],
+    ['1 in', true, 5, 7, false],
+    ['1 in', false, 8, 11, true],
+    ['2 in', true, 3, 4, true],
+    ['2 cm', false, 10, 14, true],
 ]);
 
 it('covers the whole area whatever the cell, in rising order, partial last cell included', function (string $cell) {
@@ -64,7 +68,15 @@ it('covers the whole area whatever the cell, in rising order, partial last cell 
             expect($fractions[$i]->isGreaterThan($fractions[$i - 1]))->toBeTrue();
         }
     }
-})->with(['1 in', '3/7 in', '1/3 in', '2.54 cm', '8 in', '0.2 in', '19 mm']);
+})->with([
+    '1 in',
+    '3/7 in',
+    '1/3 in',
+    '2.54 cm',
+    '8 in',
+    '0.2 in',
+    '19 mm',
+]);
 
 it('divides into equal parts that need not be square', function () {
     $plan = Plans::of(Reference::printed(size('5x7in')), size('8.5x11in'), school: new ProportionalCells(Cells::of(8, 8)));
@@ -79,22 +91,41 @@ it('limits a grid to 60 a side', function (int $columns, int $rows, ?string $say
     $cells = fn () => Cells::of($columns, $rows);
     $says === null ? expect($cells()->columns)->toBe($columns) : expect($cells)->toThrow(CountOutOfRange::class, $says);
 })->with([
-    [1, 1, null], [60, 60, null], [0, 5, 'at least 1 of its columns'], [5, 0, 'at least 1 of its rows'],
-    [61, 5, '61 columns are more'], [500, 5, '500 columns are more than can be ruled'], [5, -3, 'at least 1'],
+    [1, 1, null],
+    [60, 60, null],
+    [0, 5, 'at least 1 of its columns'],
+    [5, 0, 'at least 1 of its rows'],
+    [61, 5, '61 columns are more'],
+    [500, 5, '500 columns are more than can be ruled'],
+    [5, -3, 'at least 1'],
 ]);
 
 it('refuses squares that make more than 60, or none', function (string $cell, string $exception) {
     expect(fn () => (new SquaresByMeasure(length($cell)))->over(size('8x10in'), null))->toThrow($exception);
-})->with([['1 mm', CountOutOfRange::class], ['9 in', CellTooLarge::class], ['0', CellTooLarge::class], ['10 in', CellTooLarge::class]]);
+})->with([
+    ['1 mm', CountOutOfRange::class],
+    ['9 in', CellTooLarge::class],
+    ['0', CellTooLarge::class],
+    ['10 in', CellTooLarge::class],
+]);
 
 it('names cells in one way only', function (Labels $labels, Corner $corner, int $column, int $row, string $address) {
     expect((new Addresses($labels, $corner, Cells::of(60, 60)))->of($column, $row))->toBe($address);
 })->with([
-    [Labels::Letters, Corner::TopLeft, 0, 0, 'A1'], [Labels::Letters, Corner::TopLeft, 2, 3, 'C4'], [Labels::Letters, Corner::TopLeft, 25, 9, 'Z10'],
-    [Labels::Letters, Corner::TopLeft, 26, 0, 'AA1'], [Labels::Letters, Corner::TopLeft, 52, 0, 'BA1'], [Labels::Letters, Corner::TopLeft, 59, 59, 'BH60'],
-    [Labels::Letters, Corner::TopRight, 59, 0, 'A1'], [Labels::Letters, Corner::TopRight, 0, 3, 'BH4'],
-    [Labels::Numbers, Corner::TopLeft, 0, 0, '1 in, 1 down'], [Labels::Numbers, Corner::TopLeft, 4, 2, '5 in, 3 down'], [Labels::Numbers, Corner::TopRight, 55, 2, '5 in, 3 down'],
-    [Labels::Running, Corner::TopLeft, 0, 0, '1'], [Labels::Running, Corner::TopLeft, 4, 2, '125'], [Labels::Running, Corner::TopRight, 59, 1, '61'],
+    [Labels::Letters, Corner::TopLeft, 0, 0, 'A1'],
+    [Labels::Letters, Corner::TopLeft, 2, 3, 'C4'],
+    [Labels::Letters, Corner::TopLeft, 25, 9, 'Z10'],
+    [Labels::Letters, Corner::TopLeft, 26, 0, 'AA1'],
+    [Labels::Letters, Corner::TopLeft, 52, 0, 'BA1'],
+    [Labels::Letters, Corner::TopLeft, 59, 59, 'BH60'],
+    [Labels::Letters, Corner::TopRight, 59, 0, 'A1'],
+    [Labels::Letters, Corner::TopRight, 0, 3, 'BH4'],
+    [Labels::Numbers, Corner::TopLeft, 0, 0, '1 in, 1 down'],
+    [Labels::Numbers, Corner::TopLeft, 4, 2, '5 in, 3 down'],
+    [Labels::Numbers, Corner::TopRight, 55, 2, '5 in, 3 down'],
+    [Labels::Running, Corner::TopLeft, 0, 0, '1'],
+    [Labels::Running, Corner::TopLeft, 4, 2, '125'],
+    [Labels::Running, Corner::TopRight, 59, 1, '61'],
 ]);
 
 it('gives no two cells the same address', function (Labels $labels, Corner $corner) {
@@ -110,7 +141,9 @@ it('numbers the rows of a running count by their first cell', function () {
 it('does with what remains as it is told', function (Remainder $remainder, array $fractions, array $partial, string $covered) {
     // 8 in in steps of 3 in: two whole squares, and 2 in over.
     $edge = Edge::steps(Rational::nd(3, 8), $remainder, 'columns');
-    expect(fractions($edge->fractions))->toBe($fractions)->and($edge->partial)->toBe($partial)->and((string) $edge->covered)->toBe($covered);
+    expect(fractions($edge->fractions))->toBe($fractions)
+        ->and($edge->partial)->toBe($partial)
+        ->and((string) $edge->covered)->toBe($covered);
 })->with([
     'kept' => [Remainder::Keep, ['0', '3/8', '3/4', '1'], [2], '1'],
     'shared' => [Remainder::Share, ['0', '1/8', '1/2', '7/8', '1'], [0, 3], '1'],
@@ -120,14 +153,22 @@ it('does with what remains as it is told', function (Remainder $remainder, array
 
 it('draws neither picture nor paper where what remains is dropped, and keeps the scale', function () {
     $plan = Plans::of(Reference::printed(size('4x6in')), size('8x12in'), school: new SquaresByMeasure(length('3 in'), false, Remainder::Drop));
-    expect($plan->fitted->area)->toEqual(size('6x12in'))->and($plan->print)->toEqual(size('3x6in'))->and((string) $plan->scale->x)->toBe('2')
-        ->and((string) $plan->fitted->crop->left)->toBe('1/8')->and($plan->left)->toBeLength('1 in')->and($plan->cell())->toEqual(size('3x3in'));
+    expect($plan->fitted->area)->toEqual(size('6x12in'))
+        ->and($plan->print)->toEqual(size('3x6in'))
+        ->and((string) $plan->scale->x)->toBe('2')
+        ->and((string) $plan->fitted->crop->left)->toBe('1/8')
+        ->and($plan->left)->toBeLength('1 in')
+        ->and($plan->cell())->toEqual(size('3x3in'));
 });
 
 it('lays each school on the one model', function (School $school, array $across, array $down, bool $diagonals, int $lines) {
     $grid = $school->over(size('8x12in'), null);
-    expect(fractions($grid->columns))->toBe($across)->and(fractions($grid->rows))->toBe($down)->and($grid->diagonals)->toBe($diagonals)->and($grid->innerLines())->toBe($lines)
-        ->and($school->reasons()->for)->toEndWith('.')->and($school->reasons()->against)->toEndWith('.');
+    expect(fractions($grid->columns))->toBe($across)
+        ->and(fractions($grid->rows))->toBe($down)
+        ->and($grid->diagonals)->toBe($diagonals)
+        ->and($grid->innerLines())->toBe($lines)
+        ->and($school->reasons()->for)->toEndWith('.')
+        ->and($school->reasons()->against)->toEndWith('.');
 })->with([
     'thirds' => [new Thirds, ['0', '1/3', '2/3', '1'], ['0', '1/3', '2/3', '1'], false, 4],
     'quarters and diagonals' => [new QuartersAndDiagonals, ['0', '1/2', '1'], ['0', '1/2', '1'], true, 4],
@@ -140,45 +181,80 @@ it('lays each school on the one model', function (School $school, array $across,
 
 it('ticks the axes from where they meet', function () {
     $axes = (new AxesWithTicks(Rational::nd(1, 4), Rational::nd(1, 3), length('2 in')))->over(size('8x12in'), null)->axes;
-    expect(fractions($axes->across))->toBe(['0', '1/4', '1/2', '3/4', '1'])->and(fractions($axes->down))->toBe(['0', '1/6', '1/3', '1/2', '2/3', '5/6', '1']);
+    expect(fractions($axes->across))->toBe(['0', '1/4', '1/2', '3/4', '1'])
+        ->and(fractions($axes->down))->toBe(['0', '1/6', '1/3', '1/2', '2/3', '5/6', '1']);
 });
 
-it('folds into halves of halves only', fn (int $parts) => Folding::into(4, $parts))->with([0, 1, 3, 6, 12, 32])->throws(FoldsOdd::class, 'Folding gives 2, 4, 8 or 16 parts');
+it('folds into halves of halves only', fn (int $parts) => Folding::into(4, $parts))->with([
+    0,
+    1,
+    3,
+    6,
+    12,
+    32,
+])->throws(FoldsOdd::class, 'Folding gives 2, 4, 8 or 16 parts');
 
 it('lies over a part of the picture only, and its place is kept on every ruler', function () {
     $plan = Plans::of(Reference::printed(size('4x6in')), size('8x12in'), school: new ProportionalCells(Cells::of(2, 2)), part: Part::of(Rational::nd(1, 4), Rational::nd(1, 2), Rational::nd(1, 2), Rational::nd(1, 4)));
-    expect(fractions($plan->grid->columns))->toBe(['1/4', '1/2', '3/4'])->and(fractions($plan->grid->rows))->toBe(['1/2', '5/8', '3/4'])
-        ->and($plan->cell())->toEqual(size('2x1.5in'))->and($plan->across->marks)->toHaveCount(3)
-        ->and($plan->across->marks[0]->line)->toBe(0)->and($plan->across->marks[0]->at->sheet->reading)->toBeLength('2 in')->and($plan->down->marks[2]->at->print?->reading)->toBeLength('4.5 in')
+    expect(fractions($plan->grid->columns))->toBe(['1/4', '1/2', '3/4'])
+        ->and(fractions($plan->grid->rows))->toBe(['1/2', '5/8', '3/4'])
+        ->and($plan->cell())->toEqual(size('2x1.5in'))
+        ->and($plan->across->marks)->toHaveCount(3)
+        ->and($plan->across->marks[0]->line)->toBe(0)
+        ->and($plan->across->marks[0]->at->sheet->reading)->toBeLength('2 in')
+        ->and($plan->down->marks[2]->at->print?->reading)->toBeLength('4.5 in')
         ->and($plan->grid->cellAt(0.6, 0.6))->toBe([1, 0]);
 });
 
 it('keeps a part inside the crop', function (array $wanted, array $kept) {
     $part = Part::of(...array_map(Rational::of(...), $wanted));
     expect(fractions([$part->left, $part->top, $part->width, $part->height]))->toBe($kept);
-})->with([[['1/2', '0', '1', '1/2'], ['1/2', '0', '1/2', '1/2']], [['-1', '2', '0', '1'], ['0', '49/50', '1/50', '1/50']]]);
+})->with([
+    [['1/2', '0', '1', '1/2'], ['1/2', '0', '1/2', '1/2']],
+    [['-1', '2', '0', '1'], ['0', '49/50', '1/50', '1/50']],
+]);
 
 it('cuts one cell finer and leaves the mesh as it is', function () {
     $grid = Grid::even(Cells::of(2, 5));
     $division = new Division(1, 2, 4);
-    expect(fractions($division->across($grid)))->toBe(['5/8', '3/4', '7/8'])->and(fractions($division->down($grid)))->toBe(['9/20', '1/2', '11/20'])
+    expect(fractions($division->across($grid)))->toBe(['5/8', '3/4', '7/8'])
+        ->and(fractions($division->down($grid)))->toBe(['9/20', '1/2', '11/20'])
         ->and(fractions(array_values($division->reach($grid))))->toBe(['1/2', '1', '2/5', '3/5'])
         ->and(fractions(array_values((new Division(1, 2, 2, Hairlines::RunOn))->reach($grid))))->toBe(['0', '1', '0', '1'])
-        ->and($division->isIn($grid))->toBeTrue()->and((new Division(2, 0, 2))->isIn($grid))->toBeFalse();
+        ->and($division->isIn($grid))->toBeTrue()
+        ->and((new Division(2, 0, 2))->isIn($grid))->toBeFalse();
 });
 
 it('proposes columns for the smallest thing that matters', function (Fineness $fineness, string $feature, int $columns) {
     expect($fineness->columns(Rational::of($feature)))->toBe($columns);
-})->with([[Fineness::Loose, '1/8', 8], [Fineness::Middling, '1/8', 16], [Fineness::Exact, '1/8', 32], [Fineness::Loose, '0.3', 4], [Fineness::Loose, '1', 1]]);
+})->with([
+    [Fineness::Loose, '1/8', 8],
+    [Fineness::Middling, '1/8', 16],
+    [Fineness::Exact, '1/8', 32],
+    [Fineness::Loose, '0.3', 4],
+    [Fineness::Loose, '1', 1],
+]);
 
 it('says when a thing is too small for any grid', fn () => Fineness::Exact->columns(Rational::nd(1, 20)))->throws(CountOutOfRange::class, '80 columns are more');
 
 it('allows five to ten minutes for a dozen lines', fn (int $lines, string $words) => expect(SetUpTime::forLines($lines)->words())->toBe($words))
-    ->with([[12, '5 to 10 min'], [0, 'nothing to rule'], [1, 'about 1 min'], [7, '3 to 6 min'], [118, '50 to 99 min']]);
+    ->with([
+        [12, '5 to 10 min'],
+        [0, 'nothing to rule'],
+        [1, 'about 1 min'],
+        [7, '3 to 6 min'],
+        [118, '50 to 99 min'],
+    ]);
 
 it('tells the cell a point lies in; the far edges belong to the last', function (float $x, float $y, array $cell) {
     expect(Grid::even(Cells::of(4, 5))->cellAt($x, $y))->toBe($cell);
-})->with([[0, 0, [0, 0]], [0.25, 0.2, [1, 1]], [0.2499, 0.1999, [0, 0]], [1, 1, [3, 4]], [0.5, 0.99, [2, 4]]]);
+})->with([
+    [0, 0, [0, 0]],
+    [0.25, 0.2, [1, 1]],
+    [0.2499, 0.1999, [0, 0]],
+    [1, 1, [3, 4]],
+    [0.5, 0.99, [2, 4]],
+]);
 
 it('picks a line colour that shows on what lies under it', function (array $pixels, array $never) {
     $under = array_map(fn (array $rgb) => [Lab::fromSrgb(...$rgb), 10], $pixels);

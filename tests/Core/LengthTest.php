@@ -37,7 +37,11 @@ it('reads lengths as people write them', function (string $written, string $mill
 
 it('takes a bare number in the drawing’s unit', function (Unit $unit, string $millimetres) {
     expect((new LengthReader($unit))->read('12')->exact())->toBe($millimetres);
-})->with([[Unit::Inch, '1524/5'], [Unit::Centimetre, '120'], [Unit::Millimetre, '12']]);
+})->with([
+    [Unit::Inch, '1524/5'],
+    [Unit::Centimetre, '120'],
+    [Unit::Millimetre, '12'],
+]);
 
 it('refuses what is no length', function (string $written) {
     (new LengthReader(Unit::Inch))->read($written);
@@ -59,12 +63,22 @@ it('reads sizes', function (string $written, string $width, string $height) {
     $size = (new LengthReader(Unit::Inch))->readSize($written);
     expect($size->width)->toBeLength($width)->and($size->height)->toBeLength($height);
 })->with([
-    ['5x7in', '5 in', '7 in'], ['8.5 × 11 in', '8.5 in', '11 in'], ['21 x 29.7 cm', '21 cm', '29.7 cm'],
-    ['9 in by 30 cm', '9 in', '30 cm'], ['18x24', '18 in', '24 in'], ['4 1/2 x 6 in', '4 1/2 in', '6 in'],
+    ['5x7in', '5 in', '7 in'],
+    ['8.5 × 11 in', '8.5 in', '11 in'],
+    ['21 x 29.7 cm', '21 cm', '29.7 cm'],
+    ['9 in by 30 cm', '9 in', '30 cm'],
+    ['18x24', '18 in', '24 in'],
+    ['4 1/2 x 6 in', '4 1/2 in', '6 in'],
 ]);
 
 it('refuses what is no size', fn (string $written) => (new LengthReader(Unit::Inch))->readSize($written))
-    ->with(['5', '5x', 'x7', '5x7x9', 'wide'])->throws(LengthUnreadable::class);
+    ->with([
+        '5',
+        '5x',
+        'x7',
+        '5x7x9',
+        'wide',
+    ])->throws(LengthUnreadable::class);
 
 it('writes a length at the ruler’s graduation, and says how far off that is', function (string $length, Unit $unit, string $ruler, string $written) {
     expect((new Notation($unit, Graduation::read($ruler)))->write(length($length)))->toBe($written);
@@ -107,7 +121,13 @@ it('rounds to the nearest graduation, never further off than half of one', funct
 })->with(Graduation::COMMON);
 
 it('knows only rulers that are made', fn (string $ruler) => Graduation::read($ruler))
-    ->with(['1/7 in', '3 mm', '', 'in', '1/16'])->throws(RulerUnknown::class);
+    ->with([
+        '1/7 in',
+        '3 mm',
+        '',
+        'in',
+        '1/16',
+    ])->throws(RulerUnknown::class);
 
 it('keeps a drawing to one unit', fn () => new Notation(Unit::Centimetre, Graduation::read('1/16 in')))
     ->throws(RulerUnknown::class, 'A ruler marked in 1/16 in does not read cm');
@@ -155,4 +175,8 @@ it('keeps every fraction exact, on machine integers and beyond them', function (
 });
 
 it('does not divide by nothing', fn (Closure $divide) => $divide())
-    ->with([fn () => Rational::of(1)->dividedBy(0), fn () => Rational::nd(1, 0), fn () => Rational::zero()->reciprocal()])->throws(DivisionByZeroException::class);
+    ->with([
+        fn () => Rational::of(1)->dividedBy(0),
+        fn () => Rational::nd(1, 0),
+        fn () => Rational::zero()->reciprocal(),
+    ])->throws(DivisionByZeroException::class);

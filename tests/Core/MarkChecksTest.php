@@ -17,18 +17,32 @@ function diagonals(float $w, float $h, float $slid): array
 
 it('finds how far a frame leans from its diagonals alone', function (float $slid, bool $square) {
     $check = SquareCheck::of(size('203.2x254mm'), ...[...diagonals(203.2, 254.0, $slid), length('1/16 in')]);
-    expect($check->slid)->toEqualWithDelta($slid, 0.001)->and($check->lean)->toEqualWithDelta(rad2deg(asin($slid / 254)), 0.001)
-        ->and($check->larger)->toEqualWithDelta(0.0, 1e-6)->and($check->isSquare)->toBe($square);
-})->with([[0.0, true], [1.5, true], [1.7, false], [-4.0, false], [20.0, false]]);
+    expect($check->slid)->toEqualWithDelta($slid, 0.001)
+        ->and($check->lean)->toEqualWithDelta(rad2deg(asin($slid / 254)), 0.001)
+        ->and($check->larger)->toEqualWithDelta(0.0, 1e-6)
+        ->and($check->isSquare)->toBe($square);
+})->with([
+    [0.0, true],
+    [1.5, true],
+    [1.7, false],
+    [-4.0, false],
+    [20.0, false],
+]);
 
 it('tells a frame that leans from one that is too large', function () {
     $check = SquareCheck::of(size('8x10in'), length('13 in'), length('13 in'), length('1/16 in'));
     // 8 × 10 in has diagonals of 12.806 in; 13 in both ways is 1.5 % too long, and square.
-    expect($check->slid)->toEqualWithDelta(0.0, 1e-9)->and($check->larger)->toEqualWithDelta(13 / 12.8062 - 1, 1e-5)->and($check->isSquare)->toBeFalse();
+    expect($check->slid)->toEqualWithDelta(0.0, 1e-9)
+        ->and($check->larger)->toEqualWithDelta(13 / 12.8062 - 1, 1e-5)
+        ->and($check->isSquare)->toBeFalse();
 });
 
 it('refuses diagonals that no such frame has', fn (string $falling) => SquareCheck::of(size('8x10in'), length($falling), length('12.8 in'), length('1/16 in')))
-    ->with(['2 in', '20 in', '0'])->throws(DiagonalsImpossible::class, 'it should be near 12.81 in (32.5 cm)');
+    ->with([
+        '2 in',
+        '20 in',
+        '0',
+    ])->throws(DiagonalsImpossible::class, 'it should be near 12.81 in (32.5 cm)');
 
 it('tells a moved zero, a stretch and a slip apart', function (array $measured, float $moved, float $stretch, array $slips) {
     $ticks = [];
@@ -36,7 +50,9 @@ it('tells a moved zero, a stretch and a slip apart', function (array $measured, 
         $ticks[$line] = [Length::mm(20 * $line), Length::mm(Rational::of((string) $mm))];
     }
     $found = MeasuredBack::of($ticks, Length::mm(1));
-    expect($found->moved)->toEqualWithDelta($moved, 0.01)->and($found->stretch)->toEqualWithDelta($stretch, 0.0005)->and(array_column($found->slips, 0))->toBe($slips)
+    expect($found->moved)->toEqualWithDelta($moved, 0.01)
+        ->and($found->stretch)->toEqualWithDelta($stretch, 0.0005)
+        ->and(array_column($found->slips, 0))->toBe($slips)
         ->and($found->isTrue())->toBe($moved === 0.0 && $stretch === 0.0 && $slips === []);
 })->with([
     'all true' => [[1 => 20, 40, 60, 80, 100], 0.0, 0.0, []],

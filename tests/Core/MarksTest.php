@@ -64,7 +64,13 @@ it('rounds each mark from its own value: no error is over half a graduation, how
         expect($mark->line)->toBe($i + 1)
             ->and($mark->at->area->exact->equals(length($edge)->times($mark->line)->dividedBy($parts)))->toBeTrue();
     }
-})->with([['11 in', 7, '1/16 in'], ['23 9/16 in', 59, '1/8 in'], ['30 cm', 47, '1 mm'], ['19 7/8 in', 60, '1/2 in'], ['420 mm', 33, '0.5 mm']]);
+})->with([
+    ['11 in', 7, '1/16 in'],
+    ['23 9/16 in', 59, '1/8 in'],
+    ['30 cm', 47, '1 mm'],
+    ['19 7/8 in', 60, '1/2 in'],
+    ['420 mm', 33, '0.5 mm'],
+]);
 
 it('measures from the sheet’s edge as from the drawing area, by the offset', function () {
     foreach (ladder('7 1/2 in', 5, offset: '1/2 in')->marks as $mark) {
@@ -99,16 +105,23 @@ it('reads any point on all three rulers', function () {
     $plan = Plans::of(Reference::printed(size('5x7in')), size('8x12in'), new Inset(Rational::one()));
     // Inset 8 × 11.2, so 0.4 in above.
     $down = $plan->readDown(Rational::nd(1, 2));
-    expect($down->print->exact)->toBeLength('3.5 in')->and($down->area->exact)->toBeLength('5.6 in')->and($down->sheet->exact)->toBeLength('6 in');
+    expect($down->print->exact)->toBeLength('3.5 in')
+        ->and($down->area->exact)->toBeLength('5.6 in')
+        ->and($down->sheet->exact)->toBeLength('6 in');
 });
 
 it('rounds the print to its own ruler', function () {
     $edge = (new ProportionalCells(Cells::of(7, 1)))->over(size('11x11in'), null)->across;
     $ladder = MarkLadder::along($edge, length('5 in'), length('11 in'), length('0'), Graduation::read('1/4 in'), Graduation::read('1/16 in'));
     // 5/7 in is 0.714: 3/4 in on quarters, while 11/7 in on sixteenths is 1 9/16.
-    expect($ladder->marks[0]->at->print?->reading)->toBeLength('3/4 in')->and($ladder->marks[0]->at->area->reading)->toBeLength('1 9/16 in');
+    expect($ladder->marks[0]->at->print?->reading)->toBeLength('3/4 in')
+        ->and($ladder->marks[0]->at->area->reading)->toBeLength('1 9/16 in');
 });
 
 it('tells which laying of a short ruler a mark falls in', function (string $ruler, array $layings) {
     expect(array_map(fn (Mark $mark) => MarkLadder::layingOf($mark, length($ruler)), ladder('24 in', 4)->marks))->toBe($layings);
-})->with([['12 in', [1, 1, 2, 2]], ['6 in', [1, 2, 3, 4]], ['36 in', [1, 1, 1, 1]]]);
+})->with([
+    ['12 in', [1, 1, 2, 2]],
+    ['6 in', [1, 2, 3, 4]],
+    ['36 in', [1, 1, 1, 1]],
+]);

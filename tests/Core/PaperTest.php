@@ -34,7 +34,14 @@ it('finds sheets by what people call them', function (string $name, string $size
     $sheet = Catalogue::find($name)->size;
     expect($sheet->width)->toBeLength(explode('x', $size)[0].' in')
         ->and($sheet->height)->toBeLength(explode('x', $size)[1].' in');
-})->with([['letter', '8.5x11'], ['Letter', '8.5x11'], ['legal', '8.5x14'], ['tabloid', '11x17'], ['artist-18x24', '18x24'], ['Arch A', '9x12']]);
+})->with([
+    ['letter', '8.5x11'],
+    ['Letter', '8.5x11'],
+    ['legal', '8.5x14'],
+    ['tabloid', '11x17'],
+    ['artist-18x24', '18x24'],
+    ['Arch A', '9x12'],
+]);
 
 it('does not guess at a sheet it does not know', fn () => Catalogue::find('foolscap octavo'))->throws(SheetUnknown::class, 'No sheet is called “foolscap octavo”');
 
@@ -44,12 +51,22 @@ it('takes the margins off the sheet', function () {
 });
 
 it('refuses margins that eat the sheet', fn (string $margin) => Margins::all(length($margin))->inside(size('6x8in')))
-    ->with(['just' => '2.9 in', 'all' => '3 in', 'more' => '20 in'])->throws(MarginsEatSheet::class, 'These margins leave no room to draw on');
+    ->with([
+        'just' => '2.9 in',
+        'all' => '3 in',
+        'more' => '20 in',
+    ])->throws(MarginsEatSheet::class, 'These margins leave no room to draw on');
 
 it('bounds a sheet from 10 mm to 20 m', function (string $size, bool $allowed) {
     $check = fn () => SheetSize::check(size($size));
     $allowed ? expect($check())->toBeObject() : expect($check)->toThrow(SheetSizeOutOfBounds::class, 'from 1 cm (3/8 in) to 20 m');
-})->with([['10x10mm', true], ['9.9x10mm', false], ['20x20m', true], ['1x20.01m', false], ['0x5in', false]]);
+})->with([
+    ['10x10mm', true],
+    ['9.9x10mm', false],
+    ['20x20m', true],
+    ['1x20.01m', false],
+    ['0x5in', false],
+]);
 
 it('advises which way round by the long axes, with the share each way wastes', function (string $photo, string $sheet, ?bool $upright, string $words) {
     $advice = OrientationAdvice::for(size($photo)->ratio(), size($sheet));
@@ -71,8 +88,12 @@ it('says a square picture leaves a quarter of an 18 × 24 sheet empty', function
 it('turns the sheet only as it is told', function (Turn $turn, string $photo, string $width) {
     expect(Plans::of(Reference::printed(size($photo)), size('8.5x11in'), turn: $turn)->sheet->width)->toBeLength($width);
 })->with([
-    [Turn::AsGiven, '6x4in', '8.5 in'], [Turn::Advised, '6x4in', '11 in'], [Turn::Advised, '4x6in', '8.5 in'], [Turn::Advised, '4x4in', '8.5 in'],
-    [Turn::Upright, '6x4in', '8.5 in'], [Turn::Sideways, '4x6in', '11 in'],
+    [Turn::AsGiven, '6x4in', '8.5 in'],
+    [Turn::Advised, '6x4in', '11 in'],
+    [Turn::Advised, '4x6in', '8.5 in'],
+    [Turn::Advised, '4x4in', '8.5 in'],
+    [Turn::Upright, '6x4in', '8.5 in'],
+    [Turn::Sideways, '4x6in', '11 in'],
 ]);
 
 it('puts the drawing area where it is wanted inside the margins', function (Spot|array $place, string $left, string $top) {
@@ -84,8 +105,11 @@ it('puts the drawing area where it is wanted inside the margins', function (Spot
     // Usable 6 × 10, inset 6 × 8.4 at half size: 3 × 4.2, so 3 × 5.8 to spare.
     expect($plan->left)->toBeLength($left)->and($plan->top)->toBeLength($top);
 })->with([
-    [Spot::Centred, '3.5 in', '3.9 in'], [Spot::TopLeft, '2 in', '1 in'], [Spot::TopRight, '5 in', '1 in'],
-    [Spot::BottomLeft, '2 in', '6.8 in'], [Spot::BottomRight, '5 in', '6.8 in'],
+    [Spot::Centred, '3.5 in', '3.9 in'],
+    [Spot::TopLeft, '2 in', '1 in'],
+    [Spot::TopRight, '5 in', '1 in'],
+    [Spot::BottomLeft, '2 in', '6.8 in'],
+    [Spot::BottomRight, '5 in', '6.8 in'],
     // Of 5.8 in to spare, 45 % lie above: 2.61 in (common practice).
     [Spot::Optical, '3.5 in', '3.61 in'],
     'own offsets, over the margin' => [['1/2 in', '6 in'], '1/2 in', '6 in'],
@@ -94,18 +118,28 @@ it('puts the drawing area where it is wanted inside the margins', function (Spot
 it('refuses offsets that run off the sheet', function (string $left, string $top, string $says) {
     $plan = fn () => Plans::of(Reference::printed(size('5x7in')), size('9x12in'), new Inset(Rational::nd(1, 2)), placement: Placement::offset(length($left), length($top)));
     expect($plan)->toThrow(OffTheSheet::class, $says);
-})->with([['5 in', '1 in', 'from the left edge it may lie 0 to 4.71 in'], ['1 in', '6.5 in', 'from the top edge it may lie 0 to 6 in']]);
+})->with([
+    ['5 in', '1 in', 'from the left edge it may lie 0 to 4.71 in'],
+    ['1 in', '6.5 in', 'from the top edge it may lie 0 to 6 in'],
+]);
 
 it('points out a sheet that is further off than ISO 216 allows', function (string $key, string $measured, ?bool $within, string $short) {
     $found = Measured::against(Catalogue::find($key), size($measured));
     expect($found->isWithinTolerance)->toBe($within)->and($found->short)->toBeLength($short);
 })->with([
     // ISO 216: ±1.5 mm to 150 mm, ±2 mm to 600 mm, ±3 mm above.
-    ['a6', '106.5x148mm', true, '1.5 mm'], ['a6', '106.6x148mm', false, '1.6 mm'], ['a4', '212x299mm', true, '2 mm'], ['a4', '210x294.9mm', false, '0'],
+    ['a6', '106.5x148mm', true, '1.5 mm'],
+    ['a6', '106.6x148mm', false, '1.6 mm'],
+    ['a4', '212x299mm', true, '2 mm'],
+    ['a4', '210x294.9mm', false, '0'],
     ['a0', '844x1192mm', true, '3 mm'], ['a0', '841x1192.1mm', false, '0'], 'measured sideways' => ['a4', '297x210mm', true, '0'],
     'no tolerance is named' => ['letter', '9x11in', null, '0.5 in'],
 ]);
 
 it('draws a circle on the largest square of the paper, an oval on all of it', function (Shape $shape, string $area) {
     expect(Plans::of(Reference::printed(size('5x7in')), size('9x12in'), shape: $shape)->fitted->area)->toEqual(size($area));
-})->with([[Shape::Circle, '9x9in'], [Shape::Oval, '9x12in'], [Shape::Rectangle, '9x12in']]);
+})->with([
+    [Shape::Circle, '9x9in'],
+    [Shape::Oval, '9x12in'],
+    [Shape::Rectangle, '9x12in'],
+]);

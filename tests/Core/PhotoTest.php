@@ -54,7 +54,13 @@ it('keeps a rectangle that lies inside the turned picture and touches it', funct
             expect($w * max(0, $h))->toBeLessThanOrEqual($width * $height + 1e-6);
         }
     }
-})->with(Keep::cases())->with([[4000, 3000, 1.5], [3000, 4000, 10.0], [1000, 1000, 7.0], [8000, 500, 15.0], [500, 8000, 15.0]]);
+})->with(Keep::cases())->with([
+    [4000, 3000, 1.5],
+    [3000, 4000, 10.0],
+    [1000, 1000, 7.0],
+    [8000, 500, 15.0],
+    [500, 8000, 15.0],
+]);
 
 it('refuses to straighten what wants a quarter turn', fn () => Turning::of(0, false, 15.1, Keep::Shape))->throws(TooSteep::class, 'turn the photo by a quarter first');
 
@@ -80,11 +86,17 @@ it('takes a print’s border off the print as well', function () {
 });
 
 it('refuses a border that leaves no picture', fn (string $left, string $right) => Border::of(share('0'), share($right), share('0'), share($left)))
-    ->with([['0.5', '0.5'], ['0.91', '0'], ['-0.1', '0']])->throws(BorderTooWide::class);
+    ->with([
+        ['0.5', '0.5'],
+        ['0.91', '0'],
+        ['-0.1', '0'],
+    ])->throws(BorderTooWide::class);
 
 it('moves the crop until a point is where it is wanted, as far as the photo allows', function (string $x, string $y, string $left, string $top, string $missed) {
     $aim = Aim::atCentre(Crop::at(null, null, share('1/2'), share('1/2')), share($x), share($y));
-    expect("{$aim->crop->left} {$aim->crop->top}")->toBe("{$left} {$top}")->and("{$aim->missedAcross} {$aim->missedDown}")->toBe($missed)->and($aim->hits())->toBe($missed === '0 0');
+    expect("{$aim->crop->left} {$aim->crop->top}")->toBe("{$left} {$top}")
+        ->and("{$aim->missedAcross} {$aim->missedDown}")->toBe($missed)
+        ->and($aim->hits())->toBe($missed === '0 0');
 })->with([
     'well inside' => ['0.4', '0.6', '3/20', '7/20', '0 0'],
     'too near the left' => ['0.1', '0.5', '0', '1/4', '-3/10 0'],
@@ -98,10 +110,24 @@ it('puts a point on the crossing of thirds it is nearest to', function () {
 
 it('reads a shape as people write it', function (string $text, string $ratio) {
     expect((string) Ratio::read($text, new LengthReader(Unit::Inch)))->toBe($ratio);
-})->with([['4:5', '4/5'], ['3 to 2', '3/2'], ['1,5', '3/2'], ['8x10in', '4/5'], ['a4', '70/99'], ['2.35 : 1', '47/20']]);
+})->with([
+    ['4:5', '4/5'],
+    ['3 to 2', '3/2'],
+    ['1,5', '3/2'],
+    ['8x10in', '4/5'],
+    ['a4', '70/99'],
+    ['2.35 : 1', '47/20'],
+]);
 
 it('refuses what is no shape', fn (string $text) => Ratio::read($text, new LengthReader(Unit::Inch)))
-    ->with(['wide', '0:5', '5:0', '', '1:51', '4:'])->throws(RatioUnreadable::class, 'write it like 4:5');
+    ->with([
+        'wide',
+        '0:5',
+        '5:0',
+        '',
+        '1:51',
+        '4:',
+    ])->throws(RatioUnreadable::class, 'write it like 4:5');
 
 it('finds how far along the diagonal a width reaches', function () {
     $reach = Inset::reach(Reference::printed(size('8x10in')), size('9x11in'), length('4.4 in'));
@@ -113,7 +139,10 @@ it('says how large the paper takes the whole photo', fn () => Inset::reach(Refer
 
 it('tells an enlargement from the same added to both sides', function (string $picture, string $wanted, bool $true, bool $adds, string $height, string $width) {
     $found = Enlargement::of(size($picture), size($wanted));
-    expect($found->isTrue())->toBe($true)->and($found->addsTheSame)->toBe($adds)->and($found->trueHeight)->toBeLength($height)->and($found->trueWidth)->toBeLength($width);
+    expect($found->isTrue())->toBe($true)
+        ->and($found->addsTheSame)->toBe($adds)
+        ->and($found->trueHeight)->toBeLength($height)
+        ->and($found->trueWidth)->toBeLength($width);
 })->with([
     // Common practice: 15 × 10 cm with 10 cm added to each side is 25 × 20; the true height for 25 is 16⅔ cm.
     'added' => ['15x10cm', '25x20cm', false, true, '50/3 cm', '30 cm'],
@@ -126,24 +155,44 @@ it('tells an enlargement from the same added to both sides', function (string $p
 it('places a point in the crop, and knows when it is cropped away', function (string $x, string $placed, bool $inside) {
     $found = Placed::in(Crop::at(share('1/4'), share('0'), share('1/2'), share('1')), new KeyPoint('eye', share($x), share('1/2'), true));
     expect((string) $found->x)->toBe($placed)->and($found->isInside())->toBe($inside);
-})->with([['1/2', '1/2', true], ['1/4', '0', true], ['3/4', '1', true], ['0', '-1/2', false], ['1', '3/2', false]]);
+})->with([
+    ['1/2', '1/2', true],
+    ['1/4', '0', true],
+    ['3/4', '1', true],
+    ['0', '-1/2', false],
+    ['1', '3/2', false],
+]);
 
 it('finds the nearest line', function (string $at, int $line, string $off) {
     [$found, $beyond] = Placed::nearestLine(Grid::even(Cells::of(4, 4))->columns, share($at));
     expect($found)->toBe($line)->and((string) $beyond)->toBe($off);
-})->with([['0.3', 1, '1/20'], ['1', 4, '0'], ['0.45', 2, '-1/20']]);
+})->with([
+    ['0.3', 1, '1/20'],
+    ['1', 4, '0'],
+    ['0.45', 2, '-1/20'],
+]);
 
 it('spares the cells that lie wholly in what is not to be drawn', function (array $box, array $cells) {
     $region = new Region(...array_map(share(...), $box), use: RegionUse::NotNeeded);
     expect($region->cells(Crop::whole(), Grid::even(Cells::of(4, 4))))->toBe($cells);
 })->with([
-    [['0', '0', '1/2', '1/4'], [0, 1]], [['0.1', '0', '1/2', '1/2'], [1, 5]], [['0.3', '0.3', '0.1', '0.1'], []], [['0', '0', '1', '1'], range(0, 15)],
+    [['0', '0', '1/2', '1/4'], [0, 1]],
+    [['0.1', '0', '1/2', '1/2'], [1, 5]],
+    [['0.3', '0.3', '0.1', '0.1'], []],
+    [['0', '0', '1', '1'], range(0, 15)],
 ]);
 
 it('finds the nearest fraction an eye can judge', function (string $share, string $fraction, string $off) {
     $found = SimpleFraction::nearest(share($share));
     expect((string) $found->fraction)->toBe($fraction)->and((string) $found->off)->toBe($off);
-})->with([['0.34', '1/3', '1/150'], ['0.5', '1/2', '0'], ['0.38', '3/8', '1/200'], ['0.39', '2/5', '-1/100'], ['0.61', '3/5', '1/100'], ['0', '0', '0']]);
+})->with([
+    ['0.34', '1/3', '1/150'],
+    ['0.5', '1/2', '0'],
+    ['0.38', '3/8', '1/200'],
+    ['0.39', '2/5', '-1/100'],
+    ['0.61', '3/5', '1/100'],
+    ['0', '0', '0'],
+]);
 
 it('finds the edges of the big masses, and no texture', function () {
     // Sky 220, hills 120 from row 40, ground 60 from row 70; one dark post from column 50 to 54, and speckles.

@@ -20,7 +20,9 @@ function plans(string $print, string $sheet, Wish $wish, string $ruler = '1/16 i
 it('puts first what a careful person would choose', function (string $print, string $sheet, string $photoCell, string $paperCell, int $columns, int $rows) {
     // Common practice.
     $best = plans($print, $sheet, new Wish(Subject::StillLife))[0];
-    expect($best->photoCell)->toBeLength($photoCell)->and($best->paperCell)->toBeLength($paperCell)->and([$best->columns, $best->rows])->toBe([$columns, $rows]);
+    expect($best->photoCell)->toBeLength($photoCell)
+        ->and($best->paperCell)->toBeLength($paperCell)
+        ->and([$best->columns, $best->rows])->toBe([$columns, $rows]);
 })->with([
     '5 × 7 on letter: 1 in becomes 1½ in' => ['5x7in', '8.5x11in', '1 in', '1.5 in', 5, 7],
     '4 × 6 on 18 × 24: 1 in becomes 4 in' => ['4x6in', '18x24in', '1 in', '4 in', 4, 6],
@@ -30,8 +32,16 @@ it('grades a length by the shortest marks it needs', function (string $ruler, st
     $friendly = Friendly::on(Graduation::read($ruler));
     expect($friendly->grade($friendly->units(length($length))))->toBe($grade);
 })->with([
-    ['1/16 in', '3 in', 0], ['1/16 in', '1 1/2 in', 1], ['1/16 in', '3/4 in', 2], ['1/16 in', '3/8 in', 3], ['1/16 in', '5/16 in', 4],
-    ['1/4 in', '3/8 in', null], ['1 mm', '4 cm', 0], ['1 mm', '35 mm', 1], ['1 mm', '34 mm', 2], ['1 mm', '33 mm', 3],
+    ['1/16 in', '3 in', 0],
+    ['1/16 in', '1 1/2 in', 1],
+    ['1/16 in', '3/4 in', 2],
+    ['1/16 in', '3/8 in', 3],
+    ['1/16 in', '5/16 in', 4],
+    ['1/4 in', '3/8 in', null],
+    ['1 mm', '4 cm', 0],
+    ['1 mm', '35 mm', 1],
+    ['1 mm', '34 mm', 2],
+    ['1 mm', '33 mm', 3],
 ]);
 
 it('says which demand to let go of', function (Wish $wish, string $says) {

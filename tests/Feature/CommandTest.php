@@ -30,13 +30,15 @@ it('prints the plan in its published shape', function () {
     $half = ['mm' => 12.7, 'exact' => '127/10', 'text' => '1/2 in'];
     expect(array_keys($plan))->toBe(['fit', 'orientation', 'crop', 'drawing', 'leftover', 'scale', 'grid', 'marks'])
         ->and(array_keys($plan['crop']))->toBe(['width', 'height', 'left', 'top', 'share_w', 'share_h', 'trimmed_percent'])
-        ->and($plan['fit'])->toBe('cells')->and($plan['orientation'])->toBe('upright')
+        ->and($plan['fit'])->toBe('cells')
+        ->and($plan['orientation'])->toBe('upright')
         ->and($plan['drawing']['left'])->toBe($half)
         ->and($plan['leftover']['height'])->toBe($half)
         ->and($plan['scale'])->toEqual(['x' => '3/2', 'y' => '3/2', 'percent' => 150, 'area' => '9/4', 'stretch_percent' => 0])
         ->and($plan['grid']['cell']['width'])->toBe(['mm' => 38.1, 'exact' => '381/10', 'text' => '1 1/2 in'])
         ->and($plan['grid']['photo_cell']['width']['exact'])->toBe('127/5')
-        ->and($plan['marks']['across'])->toHaveCount(5)->and($plan['marks']['down'])->toHaveCount(7)
+        ->and($plan['marks']['across'])->toHaveCount(5)
+        ->and($plan['marks']['down'])->toHaveCount(7)
         ->and(array_keys($plan['marks']['down'][0]))->toBe(['line', 'photo', 'paper', 'sheet', 'rounded', 'error_mm', 'stepped_error_mm'])
         ->and($plan['marks']['down'][6]['sheet']['text'])->toBe('10 3/4 in');
 });
@@ -70,25 +72,41 @@ it('plans as it is asked', function (string $options, string $path, mixed $value
 
 it('prints a table for people, with the sum and its rounding', function () {
     [$code, $text] = inch('inch:plan --photo=5.5x11in --sheet=5.5x11in --columns=1 --rows=7');
-    expect($code)->toBe(0)->and($text)->toContain('11 ÷ 7 = 1 4/7 in; on this ruler 1 9/16, 0.009 in short.', 'Stepping 1 9/16 in down the side would put line 7 out by 1/16 in short.', 'from the sheet’s edge');
+    expect($code)->toBe(0)
+        ->and($text)->toContain('11 ÷ 7 = 1 4/7 in; on this ruler 1 9/16, 0.009 in short.', 'Stepping 1 9/16 in down the side would put line 7 out by 1/16 in short.', 'from the sheet’s edge');
 });
 
 it('exits 1 on what cannot be, with one sentence', function (string $options, string $says) {
     [$code, $text] = inch("inch:plan {$options} --json");
-    expect($code)->toBe(1)->and($text)->toContain($says)->and(substr_count(trim($text), "\n"))->toBe(0);
+    expect($code)->toBe(1)
+        ->and($text)->toContain($says)
+        ->and(substr_count(trim($text), "\n"))->toBe(0);
 })->with([
-    ['--photo=abc', '“abc” is not a length'], ['--photo=', 'is not a length'], ['--photo=0x7in', 'A print cannot be 0 long'], ['--photo=-5x7in', 'less than nothing'],
-    ['--photo=0x0', 'is not a length'], ['--photo=5x7in --sheet=nosuch', 'is not a length'], ['--photo=5x7in --margin=6in', 'leave no room to draw on'],
-    ['--photo=5x7in --fit=cells --cell=12in', 'longer than the side it must divide'], ['--photo=5x7in --columns=0', 'at least 1'],
-    ['--photo=5x7in --columns=500', '60 a side'], ['--photo=5x7in --columns=x', 'whole number'], ['--photo=5x7in --ruler=1/7in', 'No ruler is marked in'],
-    ['--photo=5x7in --unit=ell', 'A unit is in, cm or mm'], ['--photo=5x7in --fit=squash', 'Choose one of'], ['--photo=5x7in --turn=over', 'Choose one of'],
-    ['--photo=5x7in --sheet=1x1mm', 'cannot be drawn on'], ['--photo=5x7in --fit=cells --columns=0', 'at least 1'],
+    ['--photo=abc', '“abc” is not a length'],
+    ['--photo=', 'is not a length'],
+    ['--photo=0x7in', 'A print cannot be 0 long'],
+    ['--photo=-5x7in', 'less than nothing'],
+    ['--photo=0x0', 'is not a length'],
+    ['--photo=5x7in --sheet=nosuch', 'is not a length'],
+    ['--photo=5x7in --margin=6in', 'leave no room to draw on'],
+    ['--photo=5x7in --fit=cells --cell=12in', 'longer than the side it must divide'],
+    ['--photo=5x7in --columns=0', 'at least 1'],
+    ['--photo=5x7in --columns=500', '60 a side'],
+    ['--photo=5x7in --columns=x', 'whole number'],
+    ['--photo=5x7in --ruler=1/7in', 'No ruler is marked in'],
+    ['--photo=5x7in --unit=ell', 'A unit is in, cm or mm'],
+    ['--photo=5x7in --fit=squash', 'Choose one of'],
+    ['--photo=5x7in --turn=over', 'Choose one of'],
+    ['--photo=5x7in --sheet=1x1mm', 'cannot be drawn on'],
+    ['--photo=5x7in --fit=cells --columns=0', 'at least 1'],
 ]);
 
 it('keeps stdout empty when it fails', function () {
     $process = Symfony\Component\Process\Process::fromShellCommandline('php artisan inch:plan --photo=abc', base_path());
     $process->run();
-    expect($process->getExitCode())->toBe(1)->and($process->getOutput())->toBe('')->and($process->getErrorOutput())->toContain('is not a length');
+    expect($process->getExitCode())->toBe(1)
+        ->and($process->getOutput())->toBe('')
+        ->and($process->getErrorOutput())->toContain('is not a length');
 });
 
 it('begins a drawing from a file, planned as inch:plan plans it', function () {
@@ -102,7 +120,9 @@ it('begins a drawing from a file, planned as inch:plan plans it', function () {
 
 it('begins none from a file that is no photo, or with choices that cannot be', function (string $arguments, string $says) {
     [$code, $text] = inch("inch:new {$arguments}");
-    expect($code)->toBe(1)->and($text)->toContain($says)->and(Drawing::query()->count())->toBe(0);
+    expect($code)->toBe(1)
+        ->and($text)->toContain($says)
+        ->and(Drawing::query()->count())->toBe(0);
 })->with([
     fn () => ['nosuch.jpg', 'No photo came'],
     fn () => [Photos::file('diary'), 'not a picture'],
@@ -113,8 +133,14 @@ it('begins none from a file that is no photo, or with choices that cannot be', f
 it('writes a sheet by the ending of its file', function (string $ending, string $starts) {
     $out = getenv('INCH_DATA').'/sheet.'.$ending;
     [$code, $text] = inch('inch:sheet '.Drawings::begin()->id." gridded --out={$out} --at=print");
-    expect([$code, $text])->toBe([0, ''])->and(substr((string) file_get_contents($out), 0, strlen($starts)))->toBe($starts);
-})->with([['pdf', '%PDF-1'], ['png', "\x89PNG"], ['svg', '<?xml'], ['PDF', '%PDF-1']]);
+    expect([$code, $text])->toBe([0, ''])
+        ->and(substr((string) file_get_contents($out), 0, strlen($starts)))->toBe($starts);
+})->with([
+    ['pdf', '%PDF-1'],
+    ['png', "\x89PNG"],
+    ['svg', '<?xml'],
+    ['PDF', '%PDF-1'],
+]);
 
 it('refuses sheets that cannot be', function (Closure $arguments, string $says) {
     [$code, $text] = inch('inch:sheet '.$arguments());

@@ -53,7 +53,9 @@ it('forgets what was taken back once something else is chosen', function () {
     decide($drawing, 1, ['fit.cell' => '2 in']);
     test()->postJson("/api/drawings/{$drawing->id}/undo", ['version' => 2]);
     $answer = decide($drawing, 3, ['title' => 'Gate']);
-    expect($answer->json('redo'))->toBeNull()->and($answer->json('undo'))->toBe('title')->and(standing($drawing, 'fit.cell'))->toBe('1 1/2 in');
+    expect($answer->json('redo'))->toBeNull()
+        ->and($answer->json('undo'))->toBe('title')
+        ->and(standing($drawing, 'fit.cell'))->toBe('1 1/2 in');
 });
 
 it('makes no revision of a save that changes nothing', function () {
@@ -74,7 +76,9 @@ it('refuses a save over a newer version, names what differs, and keeps the newer
 it('answers nonsense beside its field, and nothing is lost', function (array $changes, string $field, string $says) {
     $drawing = Drawings::begin(['photo' => ['kind' => 'print', 'width' => '5 in', 'height' => '7 in']]);
     $errors = decide($drawing, 1, $changes)->assertUnprocessable()->json('errors');
-    expect($errors)->toHaveKey($field)->and($errors[$field][0])->toContain($says)->and(count($errors))->toBeLessThan(3);
+    expect($errors)->toHaveKey($field)
+        ->and($errors[$field][0])->toContain($says)
+        ->and(count($errors))->toBeLessThan(3);
     expect($drawing->refresh()->version)->toBe(1);
 })->with([
     'a print of nothing' => [['photo.width' => '0'], 'photo.width', 'A print cannot be 0 long'],
@@ -101,7 +105,9 @@ it('answers nonsense beside its field, and nothing is lost', function (array $ch
 
 it('reads a document with parts missing, and one with parts it does not know', function () {
     $read = ChoicesReader::read(['from_the_future' => 1, 'paper' => ['sheet' => 'a4', 'width' => '21 cm', 'height' => '29.7 cm']], 800, 600);
-    expect($read->json->grid->columns)->toBe(5)->and($read->json->paper->sheet)->toBe('a4')->and($read->choices->standard?->name)->toBe('A4');
+    expect($read->json->grid->columns)->toBe(5)
+        ->and($read->json->paper->sheet)->toBe('a4')
+        ->and($read->choices->standard?->name)->toBe('A4');
     expect(ChoicesReader::read((array) json_decode((string) json_encode($read->json), true), 800, 600)->json)->toEqual($read->json);
 });
 
@@ -173,7 +179,12 @@ it('names the drawing’s line colour and keeps the artist’s own', function ()
 
 it('lets no other site write through the artist’s browser', function (string $from, int $status) {
     test()->withHeader('Sec-Fetch-Site', $from)->deleteJson('/api/drawings/'.Drawings::begin()->id)->assertStatus($status);
-})->with([['cross-site', 403], ['same-site', 403], ['same-origin', 204], ['none', 204]]);
+})->with([
+    ['cross-site', 403],
+    ['same-site', 403],
+    ['same-origin', 204],
+    ['none', 204],
+]);
 
 it('lists the catalogue with a source for each sheet', function () {
     $catalogue = test()->getJson('/api/catalogue')->assertOk()->json();

@@ -18,7 +18,8 @@ it('answers any junk in any field with a plan or a sentence, never with a fault 
         $answer = test()->postJson('/api/workings', ['choices' => $choices, 'wide' => 500, 'high' => 700]);
         expect($answer->status())->toBeIn([200, 422], "{$field} = ".json_encode($junk));
         if ($answer->status() === 422) {
-            expect($answer->json('message'))->toBeString()->not->toBe('')->and(array_keys($answer->json('errors')))->not->toBe([]);
+            expect($answer->json('message'))->toBeString()->not->toBe('')
+                ->and(array_keys($answer->json('errors')))->not->toBe([]);
         }
     }
 })->with([
@@ -38,7 +39,8 @@ it('answers bodies that are no document at all', function (string $body, string 
 
 it('works out every extreme that is within the bounds', function (array $choices) {
     $answer = test()->postJson('/api/workings', ['choices' => $choices, 'wide' => 500, 'high' => 700])->assertOk();
-    expect($answer->json('across'))->toHaveCount($answer->json('grid.columns'))->and($answer->json('down'))->toHaveCount($answer->json('grid.rows'));
+    expect($answer->json('across'))->toHaveCount($answer->json('grid.columns'))
+        ->and($answer->json('down'))->toHaveCount($answer->json('grid.rows'));
 })->with([
     'a wall' => [['paper' => ['sheet' => null, 'width' => '20 m', 'height' => '20 m']]],
     'a stamp' => [['paper' => ['sheet' => null, 'width' => '17 mm', 'height' => '1 in', 'margins' => ['top' => '1 mm', 'right' => '1 mm', 'bottom' => '1 mm', 'left' => '1 mm']]]],
@@ -52,11 +54,24 @@ it('works out every extreme that is within the bounds', function (array $choices
 
 it('takes nothing for a drawing that is none', function (string $method, string $path) {
     test()->json($method, "/api/drawings/{$path}", ['version' => 1, 'choices' => [], 'state' => 'done'])->assertNotFound()->assertJsonPath('message', fn (string $message) => $message !== '');
-})->with([['GET', 'nosuch'], ['PUT', 'nosuch'], ['DELETE', 'nosuch'], ['POST', 'nosuch/undo'], ['POST', 'nosuch/restore'], ['PUT', 'nosuch/cells/0/0'], ['GET', 'nosuch/sheets/gridded.pdf'], ['GET', "'%20or%201=1"]]);
+})->with([
+    ['GET', 'nosuch'],
+    ['PUT', 'nosuch'],
+    ['DELETE', 'nosuch'],
+    ['POST', 'nosuch/undo'],
+    ['POST', 'nosuch/restore'],
+    ['PUT', 'nosuch/cells/0/0'],
+    ['GET', 'nosuch/sheets/gridded.pdf'],
+    ['GET', "'%20or%201=1"],
+]);
 
 it('gives no file but pictures by the photo’s address', function (string $path) {
     test()->get("/api/photos/{$path}")->assertNotFound();
-})->with(['nosuch/preview.jpg', '../../../etc/passwd/preview.jpg', '%2e%2e%2f%2e%2e/cut.jpg']);
+})->with([
+    'nosuch/preview.jpg',
+    '../../../etc/passwd/preview.jpg',
+    '%2e%2e%2f%2e%2e/cut.jpg',
+]);
 
 it('keeps a title as it is typed, and never as markup', function (string $title, string $kept) {
     $drawing = Drawings::begin();
@@ -66,7 +81,10 @@ it('keeps a title as it is typed, and never as markup', function (string $title,
     test()->get("/api/drawings/{$drawing->id}/sheets/gridded.svg?at=page")->assertOk();
     test()->get("/api/drawings/{$drawing->id}/sheets/gridded.pdf?at=page")->assertOk();
 })->with([
-    ['<b>Gate</b> & "Co"', '<b>Gate</b> & "Co"'], ['   ', 'Untitled'], ['Ворота 門 🌿', 'Ворота 門 🌿'], [str_repeat('long ', 60), trim(str_repeat('long ', 24))],
+    ['<b>Gate</b> & "Co"', '<b>Gate</b> & "Co"'],
+    ['   ', 'Untitled'],
+    ['Ворота 門 🌿', 'Ворота 門 🌿'],
+    [str_repeat('long ', 60), trim(str_repeat('long ', 24))],
 ]);
 
 it('cuts tiles once, however many ask for them at the same time', function () {
@@ -87,5 +105,6 @@ it('cuts tiles once, however many ask for them at the same time', function () {
     }, $asking);
     $folder = config('inch.data').'/cache/'.substr($photo->sha256, 0, 2)."/{$photo->sha256}";
     expect(array_unique($lengths))->toHaveCount(1)->and((int) $lengths[0])->toBeGreaterThan(1000)
-        ->and(glob("{$folder}/tiles/*.jpg"))->toHaveCount(6)->and(glob("{$folder}/*.part"))->toBe([]);
+        ->and(glob("{$folder}/tiles/*.jpg"))->toHaveCount(6)
+        ->and(glob("{$folder}/*.part"))->toBe([]);
 });

@@ -23,7 +23,13 @@ it('begins a drawing from a photo of every kind, judged by content and not by na
         ->and(Drawing::query()->count())->toBe(1);
     $preview = test()->get($answer->json('photo.preview'))->assertOk();
     expect(Photos::quarter(Photos::colourAt((string) file_get_contents($preview->baseResponse->getFile()->getPathname()), 0.25, 0.25)))->toBe(0);
-})->with(['jpeg', 'png', 'webp', 'heic', 'avif']);
+})->with([
+    'jpeg',
+    'png',
+    'webp',
+    'heic',
+    'avif',
+]);
 
 it('turns a photo upright by its EXIF', function (int $orientation, int $wide, int $high, array $quarters) {
     // Exif 2.3: where row 0 and column 0 of the stored picture are seen.
@@ -62,7 +68,8 @@ it('keeps the original byte for byte, and takes nothing of the camera into what 
 it('keeps one photo once, however often it is dropped', function () {
     $path = Photos::make();
     expect(upload($path)->json('photo.id'))->toBe(upload($path)->json('photo.id'))
-        ->and(Photo::query()->count())->toBe(1)->and(Drawing::query()->count())->toBe(2);
+        ->and(Photo::query()->count())->toBe(1)
+        ->and(Drawing::query()->count())->toBe(2);
 });
 
 it('makes thrown-away pictures anew', function () {
@@ -74,7 +81,9 @@ it('makes thrown-away pictures anew', function () {
 it('refuses what is no photo in one sentence, and keeps nothing of it', function (Closure $file, string $says) {
     $before = glob(config('inch.data').'/photos/*/*') ?: [];
     upload($file())->assertUnprocessable()->assertJsonPath('message', fn (string $message) => str_contains($message, $says))->assertJsonPath('errors.photo.0', fn (string $message) => str_contains($message, $says));
-    expect(Photo::query()->count())->toBe(0)->and(Drawing::query()->count())->toBe(0)->and(glob(config('inch.data').'/photos/*/*') ?: [])->toBe($before);
+    expect(Photo::query()->count())->toBe(0)
+        ->and(Drawing::query()->count())->toBe(0)
+        ->and(glob(config('inch.data').'/photos/*/*') ?: [])->toBe($before);
 })->with([
     'a text' => [fn () => Photos::file('dear diary'), 'not a picture'],
     'a text called a photo' => [fn () => Photos::file(str_repeat('GIF', 400), '.jpg'), 'not a picture'],
@@ -109,7 +118,10 @@ it('refuses a file over 64 MB before it looks inside', function () {
 it('answers an upload the server itself cut off', function (int $error, string $says) {
     $file = new UploadedFile(Photos::file('x'), 'a.jpg', null, $error, true);
     test()->post('/api/drawings', ['photo' => $file], ['Accept' => 'application/json'])->assertUnprocessable()->assertJsonPath('message', fn (string $message) => str_contains($message, $says));
-})->with([[UPLOAD_ERR_INI_SIZE, 'larger than 64 MB'], [UPLOAD_ERR_PARTIAL, 'No photo came']]);
+})->with([
+    [UPLOAD_ERR_INI_SIZE, 'larger than 64 MB'],
+    [UPLOAD_ERR_PARTIAL, 'No photo came'],
+]);
 
 it('asks for a photo where none came', fn () => test()->postJson('/api/drawings')->assertUnprocessable()->assertJsonPath('message', fn (string $message) => str_contains($message, 'No photo came')));
 
@@ -122,13 +134,20 @@ it('cuts a piece with every pixel it has, across the seams of its tiles', functi
     $seen = array_map(fn (array $at) => Photos::quarter(Photos::colourAt($jpeg, ...$at)), [[0.2, 0.2], [0.8, 0.2], [0.2, 0.8], [0.8, 0.8]]);
     expect($seen)->toBe([0, 1, 2, 3]);
     // Just either side of the middle: no seam is off by more than JPEG's own blur of a few pixels.
-    expect(Photos::quarter(Photos::colourAt($jpeg, 0.49, 0.2)))->toBe(0)->and(Photos::quarter(Photos::colourAt($jpeg, 0.51, 0.2)))->toBe(1);
+    expect(Photos::quarter(Photos::colourAt($jpeg, 0.49, 0.2)))->toBe(0)
+        ->and(Photos::quarter(Photos::colourAt($jpeg, 0.51, 0.2)))->toBe(1);
 });
 
 it('cuts something sensible whatever it is asked', function (string $query) {
     $photo = app(PhotoStore::class)->take(Photos::make());
     test()->get("/api/photos/{$photo->id}/cut.jpg?{$query}")->assertOk()->assertHeader('Content-Type', 'image/jpeg');
-})->with(['', 'left=2&top=-1&width=9&height=9', 'left=abc', 'left=1&top=1&width=0&height=0', 'width=1&height=1']);
+})->with([
+    '',
+    'left=2&top=-1&width=9&height=9',
+    'left=abc',
+    'left=1&top=1&width=0&height=0',
+    'width=1&height=1',
+]);
 
 it('half-saves nothing when the disk has no room', function () {
     $photo = Photos::noise(800, 600);
@@ -145,7 +164,9 @@ it('half-saves nothing when the disk has no room', function () {
     expect(filesize($photo))->toBeGreaterThan(400 * 1024);
     // No file may grow past 400 kB: to the program the same as a disk that fills up while it writes.
     $full = $run("trap '' XFSZ; ulimit -f 400; php artisan inch:new {$photo}");
-    expect($full->getExitCode())->toBe(1)->and($full->getOutput())->toBe('')->and($full->getErrorOutput())->toContain('the disk is full')
+    expect($full->getExitCode())->toBe(1)
+        ->and($full->getOutput())->toBe('')
+        ->and($full->getErrorOutput())->toContain('the disk is full')
         ->and(glob("{$data}/photos/*/*"))->toBe([]);
     $roomy = $run("php artisan inch:new {$photo}");
     expect($roomy->getExitCode())->toBe(0)->and(json_decode($roomy->getOutput(), true)['drawing'])->toHaveLength(26);

@@ -44,7 +44,11 @@ it('fits a page, keeps the shape, and stays inside what printers can print', fun
     }
     [$across, $down] = Pdf::ruled(array_map(fn (Line $l) => [$l->x1, $l->y1, $l->x2, $l->y2], array_values(array_filter($sheet->marks, fn ($m) => $m instanceof Line))), 102);
     expect($down[7] / $across[5])->toEqualWithDelta(7 / 5, 0.001);
-})->with([['a4', 210, 297], ['letter', 215.9, 279.4], ['148x210mm', 148, 210]]);
+})->with([
+    ['a4', 210, 297],
+    ['letter', 215.9, 279.4],
+    ['148x210mm', 148, 210],
+]);
 
 it('makes a page for a picture that no page holds, and says so', function () {
     $drawing = Drawings::begin([...Drawings::FIVE_BY_SEVEN, 'paper' => ['sheet' => null, 'width' => '2 m', 'height' => '3 m'], 'fit' => ['way' => 'crop']]);
@@ -57,14 +61,21 @@ it('draws a check bar of its stated length, and says to print at 100 %', functio
     $drawing = Drawings::begin([...Drawings::FIVE_BY_SEVEN, 'unit' => $unit, 'ruler' => $ruler]);
     $pdf = Format::Pdf->writer()->write(sheet($drawing, 'print'));
     $lengths = array_map(fn (array $s) => round($s[2] - $s[0], 1), Pdf::strokes($pdf));
-    expect($lengths)->toContain($length)->and((new Parser)->parseContent($pdf)->getText())->toContain($says, 'print at 100 %');
-})->with([['in', '1/16 in', 101.6, 'This bar is 4 in long'], ['cm', '1 mm', 100.0, 'This bar is 100 mm long']]);
+    expect($lengths)->toContain($length)
+        ->and((new Parser)->parseContent($pdf)->getText())->toContain($says, 'print at 100 %');
+})->with([
+    ['in', '1/16 in', 101.6, 'This bar is 4 in long'],
+    ['cm', '1 mm', 100.0, 'This bar is 100 mm long'],
+]);
 
 it('labels every column and row', function (string $labels, array $across) {
     $drawing = Drawings::begin([...Drawings::FIVE_BY_SEVEN, 'grid' => ['labels' => $labels]]);
     $words = array_map(trim(...), preg_split('/\s+/', (new Parser)->parseContent(Format::Pdf->writer()->write(sheet($drawing, 'print')))->getText()) ?: []);
     expect($words)->toContain(...$across)->toContain('1', '2', '3', '4', '5', '6', '7');
-})->with([['letters', ['A', 'B', 'C', 'D', 'E']], ['numbers', ['1', '5']]]);
+})->with([
+    ['letters', ['A', 'B', 'C', 'D', 'E']],
+    ['numbers', ['1', '5']],
+]);
 
 it('rasters to lines where they belong: read back from the printed page', function () {
     $dpi = 254; // ten dots to the millimetre
@@ -90,7 +101,8 @@ it('rasters to lines where they belong: read back from the printed page', functi
 it('writes the same lines as SVG, and the picture with them', function () {
     $page = sheet(Drawings::begin(), 'print');
     $svg = simplexml_load_string(Format::Svg->writer()->write($page));
-    expect((string) $svg['width'])->toBe(rtrim(rtrim(number_format($page->width, 4, '.', ''), '0'), '.').'mm')->and((string) $svg['viewBox'])->toStartWith('0 0 ');
+    expect((string) $svg['width'])->toBe(rtrim(rtrim(number_format($page->width, 4, '.', ''), '0'), '.').'mm')
+        ->and((string) $svg['viewBox'])->toStartWith('0 0 ');
     $lines = array_values(array_filter($page->marks, fn ($mark) => $mark instanceof Line));
     expect(count($svg->line))->toBe(count($lines));
     foreach ($lines as $i => $line) {
@@ -109,7 +121,10 @@ it('writes PNG with its resolution, so that it prints at the same size', functio
         ->and($image->getImageWidth() / $image->getImageResolution()['x'] * 10)->toEqualWithDelta($page->width, 5.01 / $image->getImageResolution()['x'])
         ->and($image->getImageResolution()['x'] * 2.54)->toBeGreaterThan($least)
         ->and($image->getImageWidth() * $image->getImageHeight())->toBeLessThan(36_500_000);
-})->with(['a sheet, at 300 dots to the inch' => ['15x21', 299], 'a wall, with fewer' => ['200x280', 55]]);
+})->with([
+    'a sheet, at 300 dots to the inch' => ['15x21', 299],
+    'a wall, with fewer' => ['200x280', 55],
+]);
 
 it('prints only the crop, the right part of it, and names no camera', function () {
     $drawing = Drawings::begin(['photo' => ['kind' => 'screen'], 'paper' => ['sheet' => null, 'width' => '10 cm', 'height' => '10 cm', 'margins' => ['top' => '0', 'right' => '0', 'bottom' => '0', 'left' => '0']], 'fit' => ['way' => 'crop', 'left' => 1, 'top' => 1, 'size' => 0.4]]);
@@ -125,12 +140,22 @@ it('serves sheets with their type and a name', function (string $format, string 
     $drawing = Drawings::begin();
     test()->get("/api/drawings/{$drawing->id}/sheets/gridded.{$format}?at=print&page=a4")->assertOk()
         ->assertHeader('Content-Type', $type)->assertHeader('Content-Disposition', "inline; filename=\"garden-gate-gridded.{$format}\"");
-})->with([['pdf', 'application/pdf'], ['png', 'image/png'], ['svg', 'image/svg+xml']]);
+})->with([
+    ['pdf', 'application/pdf'],
+    ['png', 'image/png'],
+    ['svg', 'image/svg+xml'],
+]);
 
 it('answers sheets that cannot be with a sentence', function (string $path, string $says) {
     $drawing = Drawings::begin(['title' => 'x']);
     test()->getJson("/api/drawings/{$drawing->id}/sheets/{$path}")->assertUnprocessable()->assertJsonPath('message', fn (string $message) => str_contains($message, $says));
-})->with([['gridded.pdf?at=print', 'no print size'], ['gridded.pdf?at=moon', 'choose print, page'], ['mural.pdf', 'There is no sheet'], ['gridded.gif', 'should end in'], ['gridded.pdf?page=5x', 'not a printer’s paper']]);
+})->with([
+    ['gridded.pdf?at=print', 'no print size'],
+    ['gridded.pdf?at=moon', 'choose print, page'],
+    ['mural.pdf', 'There is no sheet'],
+    ['gridded.gif', 'should end in'],
+    ['gridded.pdf?page=5x', 'not a printer’s paper'],
+]);
 
 it('prints every fit with its lines at the fractions of the plan', function (array $choices, string $at) {
     // A colour that nothing else on the page has.
@@ -157,4 +182,8 @@ it('prints every fit with its lines at the fractions of the plan', function (arr
     'inset' => [['fit' => ['way' => 'inset', 'inset' => 0.6]]],
     'stretch' => [['fit' => ['way' => 'stretch'], 'grid' => ['school' => 'proportional', 'columns' => 3, 'rows' => 9]]],
     'squares with a remainder' => [['fit' => ['way' => 'crop'], 'grid' => ['school' => 'measure', 'cell' => '1.3 in']]],
-])->with(['print', 'page', 'drawing']);
+])->with([
+    'print',
+    'page',
+    'drawing',
+]);

@@ -108,9 +108,11 @@ it('serves previews and cuts held as they are framed, and a tampered address as 
 it('sets the four ways side by side', function () {
     $ways = collect($this->postJson('/api/ways', asked(['fit' => ['cell' => '9 in']]))->assertOk()->json())->keyBy('way');
     expect($ways['crop']['trimmed'])->toContain('7.6 %')
-        ->and($ways['inset']['size'])->toBe('7 7/8 × 11 in')->and($ways['inset']['leftover'])->toContain('5/8 in across')
+        ->and($ways['inset']['size'])->toBe('7 7/8 × 11 in')
+        ->and($ways['inset']['leftover'])->toContain('5/8 in across')
         ->and($ways['cells']['trouble'])->toContain('longer than the side')
-        ->and($ways['stretch']['stretch'])->toBe('8.18 %, visible')->and($ways['stretch']['scale'])->toBe('×1 7/10 by ×1 4/7');
+        ->and($ways['stretch']['stretch'])->toBe('8.18 %, visible')
+        ->and($ways['stretch']['scale'])->toBe('×1 7/10 by ×1 4/7');
 });
 
 it('lists other sheets, the artist’s own first, the least wasted before others', function () {
@@ -120,20 +122,24 @@ it('lists other sheets, the artist’s own first, the least wasted before others
     $wasted = array_column(array_slice($sheets, 1), 'wasted_percent');
     $sorted = $wasted;
     sort($sorted);
-    expect($wasted)->toBe($sorted)->and(count($sheets))->toBe(13)->and(array_column($sheets, 'name'))->toContain('A4');
+    expect($wasted)->toBe($sorted)
+        ->and(count($sheets))->toBe(13)
+        ->and(array_column($sheets, 'name'))->toContain('A4');
 });
 
 it('compares the schools, each with its reasons, and says which cannot be had', function () {
     $schools = collect($this->postJson('/api/schools', asked(['grid' => ['cell' => '20 in', 'columns' => 4]]))->assertOk()->json())->keyBy('school');
     expect($schools)->toHaveCount(10)->and($schools['measure']['trouble'])->toContain('choose a smaller one')
         ->and($schools['thirds'])->toMatchArray(['lines' => 4, 'cells' => 9, 'time' => '2 to 4 min'])
-        ->and($schools['count']['largest'])->toBe('2 1/8 × 2 1/8 in')->and($schools['count']['for'])->not->toBe('');
+        ->and($schools['count']['largest'])->toBe('2 1/8 × 2 1/8 in')
+        ->and($schools['count']['for'])->not->toBe('');
 });
 
 it('says how large to print the reference, and which sizes have too few pixels', function () {
     $prints = collect($this->postJson('/api/prints', asked())->assertOk()->json())->keyBy('paper');
     expect($prints['Print 5 × 7 in'])->toMatchArray(['print' => '5 × 7 in', 'per_inch' => 200, 'enough' => true])
-        ->and($prints['A3']['enough'])->toBeFalse()->and($prints['A3']['per_inch'])->toBe(86);
+        ->and($prints['A3']['enough'])->toBeFalse()
+        ->and($prints['A3']['per_inch'])->toBe(86);
 });
 
 it('lists the dividers’ settings, those that fit first and the fullest before others', function () {
@@ -182,8 +188,13 @@ it('comes round to where it began after four turns, mirrored or not', function (
         $choices = $this->postJson('/api/adjust', ['choices' => $choices, 'wide' => 1000, 'high' => 1400, 'act' => 'turn', 'how' => ['way' => 'right']])->assertOk()->json('choices');
         $first ??= $choices;
     }
-    expect($first['photo']['quarters'])->toBe($mirrored ? 3 : 1)->and($choices['photo']['quarters'])->toBe(0)->and($choices['points'][0])->toMatchArray(['x' => '1/4', 'y' => '1/5']);
-})->with([true, false]);
+    expect($first['photo']['quarters'])->toBe($mirrored ? 3 : 1)
+        ->and($choices['photo']['quarters'])->toBe(0)
+        ->and($choices['points'][0])->toMatchArray(['x' => '1/4', 'y' => '1/5']);
+})->with([
+    true,
+    false,
+]);
 
 it('moves the crop to keep a thing clear of lines, when it can', function (array $box, string $says) {
     $choices = ['fit' => ['way' => 'crop', 'lock' => 'free', 'left' => '0.1', 'top' => '0.1', 'width' => '0.5', 'height' => '0.5'], 'grid' => ['school' => 'proportional', 'columns' => 2, 'rows' => 2]];
@@ -211,7 +222,11 @@ it('suggests the same on the command line', function (string $options, array $mo
     $output = new BufferedOutput;
     expect(Artisan::call("inch:suggest --photo=5x7in --sheet=letter --json {$options}", [], $output))->toBe(0);
     expect(json_decode($output->fetch(), true))->toEqual($this->postJson('/api/plans', asked([], $more))->assertOk()->json());
-})->with([['', []], ['--never-trim --most-lines=10', ['never_trim' => true, 'most_lines' => '10']], ['--least-cell=2in', ['least_cell' => '2in']]]);
+})->with([
+    ['', []],
+    ['--never-trim --most-lines=10', ['never_trim' => true, 'most_lines' => '10']],
+    ['--least-cell=2in', ['least_cell' => '2in']],
+]);
 
 it('says on the command line which demand to let go of', function (string $options, string $says) {
     $output = new BufferedOutput;
@@ -247,13 +262,17 @@ it('lists the marks as CSV and as JSON, on the page and on the command line', fu
     $csv = $this->get("/api/drawings/{$id}/marks.csv")->assertOk()->assertHeader('Content-Type', 'text/csv; charset=utf-8')->content();
     $rows = array_map(str_getcsv(...), explode("\r\n", trim($csv)));
     $marks = $this->getJson("/api/drawings/{$id}/marks.json")->assertOk()->json();
-    expect($rows[0])->toBe(['edge', 'line', 'photo_mm', 'photo', 'area_mm', 'area', 'sheet_mm', 'sheet', 'error_mm'])->and(count($rows) - 1)->toBe(count($marks['across']) + count($marks['down']));
+    expect($rows[0])->toBe(['edge', 'line', 'photo_mm', 'photo', 'area_mm', 'area', 'sheet_mm', 'sheet', 'error_mm'])
+        ->and(count($rows) - 1)->toBe(count($marks['across']) + count($marks['down']));
     foreach ($marks['across'] as $i => $mark) {
-        expect((float) $rows[$i + 1][2])->toEqualWithDelta($mark['photo']['mm'], 0.0001)->and((float) $rows[$i + 1][6])->toEqualWithDelta($mark['sheet']['mm'], 0.0001)->and((float) $rows[$i + 1][8])->toEqualWithDelta($mark['error_mm'], 0.0001);
+        expect((float) $rows[$i + 1][2])->toEqualWithDelta($mark['photo']['mm'], 0.0001)
+            ->and((float) $rows[$i + 1][6])->toEqualWithDelta($mark['sheet']['mm'], 0.0001)
+            ->and((float) $rows[$i + 1][8])->toEqualWithDelta($mark['error_mm'], 0.0001);
     }
     $output = new BufferedOutput;
     expect(Artisan::call("inch:marks {$id} --csv", [], $output))->toBe(0)->and($output->fetch())->toBe($csv)
-        ->and(Artisan::call("inch:marks {$id} --json", [], $output))->toBe(0)->and(json_decode($output->fetch(), true))->toEqual($marks)
+        ->and(Artisan::call("inch:marks {$id} --json", [], $output))->toBe(0)
+        ->and(json_decode($output->fetch(), true))->toEqual($marks)
         ->and(Artisan::call('inch:marks nobody', [], $output))->toBe(1);
 });
 
@@ -271,7 +290,9 @@ it('keeps papers, rulers and grids under a name, and forgets them', function () 
 
 it('begins from sizes alone, prints its grid, and refuses sizes that cannot be', function () {
     $drawing = $this->postJson('/api/drawings', ['width' => '5', 'height' => '7 in'])->assertCreated()->json();
-    expect($drawing['photo'])->toBeNull()->and($drawing['workings']['grid']['photo_cell']['width']['text'])->toStartWith('1 in')->and($drawing['tones'])->toBe([]);
+    expect($drawing['photo'])->toBeNull()
+        ->and($drawing['workings']['grid']['photo_cell']['width']['text'])->toStartWith('1 in')
+        ->and($drawing['tones'])->toBe([]);
     $this->get("/api/drawings/{$drawing['id']}/sheets/gridded.svg?at=print")->assertOk()->assertSee('<line', false)->assertDontSee('<image', false);
     $this->getJson('/api/drawings')->assertOk()->assertJsonPath('0.photo', null)->assertJsonPath('0.shape', 0.714286);
     $this->getJson("/api/drawings/{$drawing['id']}/edges")->assertExactJson([]);
@@ -289,12 +310,16 @@ it('finds the strong lines of a picture, as shares of the crop', function () {
     $id = $this->post('/api/drawings', ['photo' => new UploadedFile(Photos::file($image->getImageBlob(), '.png'), 'h.png', null, null, true)])->json('id');
     $lines = $this->getJson("/api/drawings/{$id}/edges")->assertOk()->json();
     // 0.6 of the photo; the crop for letter trims the sides only.
-    expect($lines)->toHaveCount(1)->and($lines[0]['way'])->toBe('down')->and($lines[0]['sentence'])->toStartWith('level, at 60 %: near 3/5');
+    expect($lines)->toHaveCount(1)
+        ->and($lines[0]['way'])->toBe('down')
+        ->and($lines[0]['sentence'])->toStartWith('level, at 60 %: near 3/5');
 });
 
 it('reads a document of the first kind, with numbers for shares, as it was meant', function () {
     $workings = $this->postJson('/api/workings', asked(['fit' => ['way' => 'crop', 'left' => 0.01, 'top' => 0.05, 'size' => 0.5, 'inset' => 1], 'paper' => ['sheet' => null, 'width' => '10 in', 'height' => '10 in']]))->assertOk()->json();
-    expect($workings['crop']['left'])->toBe(0.01)->and($workings['crop']['share_w'])->toBe(0.5)->and($workings['choices']['fit']['size'])->toBe('1/2');
+    expect($workings['crop']['left'])->toBe(0.01)
+        ->and($workings['crop']['share_w'])->toBe(0.5)
+        ->and($workings['choices']['fit']['size'])->toBe('1/2');
 });
 
 it('takes another picture to stand beside the reference, and knows a made-up one', function () {
@@ -307,22 +332,35 @@ it('takes another picture to stand beside the reference, and knows a made-up one
 
 it('works out only the sums that are in sight, when told which', function () {
     $rungs = $this->postJson('/api/workings', asked([], ['rung' => 'fit']))->assertOk()->json('rungs');
-    expect($rungs['fit']['sums'])->not->toBe([])->and($rungs['paper']['sums'])->toBe([])->and($rungs['paper']['decision'])->toBe('Letter, upright');
+    expect($rungs['fit']['sums'])->not->toBe([])
+        ->and($rungs['paper']['sums'])->toBe([])
+        ->and($rungs['paper']['decision'])->toBe('Letter, upright');
 });
 
 it('lets a size of one’s own have no name, and null be null', function () {
     $workings = $this->postJson('/api/workings', asked(['paper' => ['sheet' => null, 'width' => '10 in', 'height' => '12 in'], 'fit' => null, 'photo' => 'x']))->assertOk()->json();
-    expect($workings['choices']['paper']['sheet'])->toBeNull()->and($workings['rungs']['paper']['decision'])->toBe('10 × 12 in, upright')
-        ->and($workings['choices']['fit']['way'])->toBe('crop')->and($workings['choices']['photo']['kind'])->toBe('screen');
+    expect($workings['choices']['paper']['sheet'])->toBeNull()
+        ->and($workings['rungs']['paper']['decision'])->toBe('10 × 12 in, upright')
+        ->and($workings['choices']['fit']['way'])->toBe('crop')
+        ->and($workings['choices']['photo']['kind'])->toBe('screen');
 });
 
 it('refuses hostile choices in a sentence, field by field', function (array $choices, string $field) {
     $this->postJson('/api/workings', asked($choices))->assertUnprocessable()->assertJsonStructure(['message', 'errors' => [$field]]);
 })->with([
-    [['photo' => ['straighten' => 'NAN']], 'photo.straighten'], [['photo' => ['straighten' => 40]], 'photo.straighten'], [['photo' => ['ruler' => '1 mm']], 'photo.ruler'],
-    [['photo' => ['border' => ['left' => '99 %']]], 'photo.border.top'], [['photo' => ['subject' => 'a celebrity']], 'photo.subject'], [['reach' => '0'], 'reach'],
-    [['grid' => ['school' => 'folding', 'fold_columns' => 3]], 'grid.columns'], [['grid' => ['tick' => '0']], 'grid.tick'], [['grid' => ['school' => 'axes', 'tick' => '1/64 in']], 'grid.columns'],
-    [['fit' => ['lock' => 'ratio', 'ratio' => '0:0']], 'fit.ratio'], [['fit' => ['way' => 'cells', 'print_cell' => '9 in']], 'cell'], [['points' => array_fill(0, 101, ['x' => 0, 'y' => 0])], 'points'],
-    [['regions' => [['left' => 0, 'top' => 0, 'width' => 1, 'height' => 1, 'use' => 'erase']]], 'regions.0.use'], [['paper' => ['placement' => 'offsets', 'offset' => ['left' => '5 in', 'top' => '0']]], 'paper.offset.left'],
+    [['photo' => ['straighten' => 'NAN']], 'photo.straighten'],
+    [['photo' => ['straighten' => 40]], 'photo.straighten'],
+    [['photo' => ['ruler' => '1 mm']], 'photo.ruler'],
+    [['photo' => ['border' => ['left' => '99 %']]], 'photo.border.top'],
+    [['photo' => ['subject' => 'a celebrity']], 'photo.subject'],
+    [['reach' => '0'], 'reach'],
+    [['grid' => ['school' => 'folding', 'fold_columns' => 3]], 'grid.columns'],
+    [['grid' => ['tick' => '0']], 'grid.tick'],
+    [['grid' => ['school' => 'axes', 'tick' => '1/64 in']], 'grid.columns'],
+    [['fit' => ['lock' => 'ratio', 'ratio' => '0:0']], 'fit.ratio'],
+    [['fit' => ['way' => 'cells', 'print_cell' => '9 in']], 'cell'],
+    [['points' => array_fill(0, 101, ['x' => 0, 'y' => 0])], 'points'],
+    [['regions' => [['left' => 0, 'top' => 0, 'width' => 1, 'height' => 1, 'use' => 'erase']]], 'regions.0.use'],
+    [['paper' => ['placement' => 'offsets', 'offset' => ['left' => '5 in', 'top' => '0']]], 'paper.offset.left'],
     [['fit' => ['left' => 'left']], 'fit.left'],
 ]);

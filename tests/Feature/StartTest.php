@@ -11,9 +11,11 @@ use Tests\Server;
 it('starts with the demo, keeps what was done, starts again within seconds, and begins anew when told', function () {
     $data = getenv('INCH_DATA').'/start';
     [$first, $address] = Server::start("--data={$data}");
-    expect($first->getOutput())->toContain('loading the demo')->toContain($data)->and(Server::shelf($address))->toHaveCount(3);
+    expect($first->getOutput())->toContain('loading the demo')->toContain($data)
+        ->and(Server::shelf($address))->toHaveCount(3);
     $page = (string) file_get_contents("{$address}/");
-    expect($page)->toContain('/build/assets/main-')->and(str_replace($address, '', $page))->not->toMatch('#(src|href)="https?://#');
+    expect($page)->toContain('/build/assets/main-')
+        ->and(str_replace($address, '', $page))->not->toMatch('#(src|href)="https?://#');
 
     $id = json_decode((string) file_get_contents("{$address}/api/drawings"), true)[0]['id'];
     file_get_contents("{$address}/api/drawings/{$id}", false, stream_context_create(['http' => ['method' => 'DELETE']]));
@@ -22,7 +24,8 @@ it('starts with the demo, keeps what was done, starts again within seconds, and 
 
     [$second, $again] = Server::start("--data={$data}");
     // What makes it quick: nothing is installed, fetched, built or loaded a second time.
-    expect($second->getOutput())->not->toMatch('/demo|installing|fetching|building|reading the list/')->and(Server::shelf($again))->toHaveCount(2);
+    expect($second->getOutput())->not->toMatch('/demo|installing|fetching|building|reading the list/')
+        ->and(Server::shelf($again))->toHaveCount(2);
     $second->stop(3);
 
     [$third, $anew] = Server::start("--data={$data}", '--fresh');
@@ -36,7 +39,8 @@ it('serves where it is told, and takes a relative folder from where it was calle
     fclose($socket);
     $folder = 'inch-ladder-start-'.getmypid();
     [$process, $address] = Server::start("--port={$port}", "--data={$folder}");
-    expect($address)->toBe("http://127.0.0.1:{$port}")->and(is_file(sys_get_temp_dir()."/{$folder}/inch-ladder.sqlite"))->toBeTrue();
+    expect($address)->toBe("http://127.0.0.1:{$port}")
+        ->and(is_file(sys_get_temp_dir()."/{$folder}/inch-ladder.sqlite"))->toBeTrue();
     $process->stop(3);
     (new Illuminate\Filesystem\Filesystem)->deleteDirectory(sys_get_temp_dir()."/{$folder}");
 });
@@ -68,7 +72,13 @@ it('refuses an upload too large, whichever of the server’s doors it comes to',
     $curl = curl_init("{$address}/api/drawings");
     curl_setopt_array($curl, [CURLOPT_RETURNTRANSFER => true, CURLOPT_POSTFIELDS => ['photo' => new CURLFile($path)], CURLOPT_HTTPHEADER => ['Accept: application/json', 'Expect:']]);
     $answer = json_decode((string) curl_exec($curl), true);
-    expect(curl_getinfo($curl, CURLINFO_RESPONSE_CODE))->toBe($status)->and($answer['message'])->toContain('larger than 64 MB')->and(Server::shelf($address))->toHaveCount(3);
+    expect(curl_getinfo($curl, CURLINFO_RESPONSE_CODE))->toBe($status)
+        ->and($answer['message'])->toContain('larger than 64 MB')
+        ->and(Server::shelf($address))->toHaveCount(3);
     $process->stop(3);
     unlink($path);
-})->with(['over our limit' => [65, 422], 'over the limit for a file' => [70, 422], 'over the limit for a request' => [90, 413]]);
+})->with([
+    'over our limit' => [65, 422],
+    'over the limit for a file' => [70, 422],
+    'over the limit for a request' => [90, 413],
+]);

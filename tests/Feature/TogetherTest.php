@@ -25,7 +25,8 @@ it('lets one of many saves of the same version win, and tells the others', funct
     expect($statuses)->toEqual([200 => 1, 409 => 11]);
     $winner = array_search(200, array_column($answers, 0), true);
     $after = json_decode((string) file_get_contents("{$address}/api/drawings/{$drawing}"), true);
-    expect($after['version'])->toBe($before['version'] + 1)->and($after['workings']['choices']['title'])->toBe('Hand '.($winner + 1))
+    expect($after['version'])->toBe($before['version'] + 1)
+        ->and($after['workings']['choices']['title'])->toBe('Hand '.($winner + 1))
         ->and($answers[$winner === 0 ? 1 : 0][1]['changed'])->toBe(['title']);
     $process->stop(3);
 });
@@ -38,7 +39,8 @@ it('keeps a photo once and begins a drawing for each, when the same one is dropp
     expect(array_column($answers, 0))->toBe(array_fill(0, 6, 201));
     $photos = array_unique(array_map(fn (array $answer) => $answer[1]['photo']['id'], $answers));
     expect($photos)->toHaveCount(1)->and(Server::shelf($address))->toHaveCount(9)
-        ->and(glob("{$data}/photos/*/*"))->toHaveCount(4)->and(glob("{$data}/*/*/*.part"))->toBe([]);
+        ->and(glob("{$data}/photos/*/*"))->toHaveCount(4)
+        ->and(glob("{$data}/*/*/*.part"))->toBe([]);
     $process->stop(3);
 });
 
@@ -63,5 +65,10 @@ it('reads pictures only, whatever a file calls itself', function (string $decode
     ['msl', '<image><read filename="/etc/passwd"/></image>'],
     ['mvg', "push graphic-context\nviewbox 0 0 9 9\nimage over 0,0 9,9 '/etc/passwd'\npop graphic-context"],
     ['svg', '<svg xmlns="http://www.w3.org/2000/svg" width="9" height="9"><image href="/etc/passwd"/></svg>'],
-    ['text', 'dear diary'], ['label', '@/etc/passwd'], ['ps', '%!PS'], ['pdf', '%PDF-1.4'], ['gif', 'GIF89a'], ['url', 'http://127.0.0.1/'],
+    ['text', 'dear diary'],
+    ['label', '@/etc/passwd'],
+    ['ps', '%!PS'],
+    ['pdf', '%PDF-1.4'],
+    ['gif', 'GIF89a'],
+    ['url', 'http://127.0.0.1/'],
 ]);

@@ -51,7 +51,9 @@ it('agrees with the published CIEDE2000 pairs', function (float $l1, float $a1, 
 it('agrees with IEC 61966-2-1 and CIE 15 on the corners of sRGB', function (array $rgb, float $l, float $a, float $b) {
     // Widely published values for the sRGB primaries under D65, to a tenth (from memory).
     $lab = Lab::fromSrgb(...$rgb);
-    expect($lab->lightness)->toEqualWithDelta($l, 0.1)->and($lab->a)->toEqualWithDelta($a, 0.1)->and($lab->b)->toEqualWithDelta($b, 0.1);
+    expect($lab->lightness)->toEqualWithDelta($l, 0.1)
+        ->and($lab->a)->toEqualWithDelta($a, 0.1)
+        ->and($lab->b)->toEqualWithDelta($b, 0.1);
 })->with([
     'black' => [[0, 0, 0], 0, 0, 0], 'white' => [[255, 255, 255], 100, 0, 0], 'red' => [[255, 0, 0], 53.2, 80.1, 67.2],
     'green' => [[0, 255, 0], 87.7, -86.2, 83.2], 'blue' => [[0, 0, 255], 32.3, 79.2, -107.9], 'middle grey' => [[119, 119, 119], 50.0, 0, 0],

@@ -31,7 +31,8 @@ it('insets as large as a search by halving finds', function (string $photo, stri
         [$low, $high] = $fits ? [$try, $high] : [$low, $try];
     }
     $area = (new Inset(Rational::one()))->onto(Reference::printed($p), $s)->area;
-    expect($area->width->toFloat())->toEqualWithDelta($p->width->toFloat() * $low, 1e-6)->and($area->height->toFloat())->toEqualWithDelta($p->height->toFloat() * $low, 1e-6);
+    expect($area->width->toFloat())->toEqualWithDelta($p->width->toFloat() * $low, 1e-6)
+        ->and($area->height->toFloat())->toEqualWithDelta($p->height->toFloat() * $low, 1e-6);
 })->with(pairs());
 
 it('crops as much as a walk over every width finds', function (string $photo, string $paper) {
@@ -56,7 +57,11 @@ it('counts as many whole cells as laying them one by one does', function (string
     };
     $cells = (new WholeCells(length($cell), Frame::centred()))->onto(Reference::onScreen(300, 400), size($paper))->cells;
     expect([$cells?->columns, $cells?->rows])->toBe([$lay(size($paper)->width->toFloat(), length($cell)->toFloat()), $lay(size($paper)->height->toFloat(), length($cell)->toFloat())]);
-})->with(['1 in', '1 1/3 in', '42 mm', '5 cm', '0.7 in'])->with(['8.5x11in', '294x420mm', '7x7in']);
+})->with(['1 in', '1 1/3 in', '42 mm', '5 cm', '0.7 in'])->with([
+    '8.5x11in',
+    '294x420mm',
+    '7x7in',
+]);
 
 it('bends a slope as moving its two ends does', function (string $photo, string $paper, float $degrees) {
     [$p, $s] = [size($photo), size($paper)];
@@ -64,7 +69,14 @@ it('bends a slope as moving its two ends does', function (string $photo, string 
     $y = tan(deg2rad($degrees));
     $moved = rad2deg(atan2($y * $s->height->toFloat() / $p->height->toFloat(), $x * $s->width->toFloat() / $p->width->toFloat()));
     expect(Scale::between($p, $s)->slope($degrees))->toEqualWithDelta($moved, 1e-9);
-})->with([['10x10in', '18x24in'], ['8x10in', '9x11in'], ['5x7in', '11x8.5in']])->with([-75.0, -20.0, 0.0, 5.0, 45.0, 89.0]);
+})->with([['10x10in', '18x24in'], ['8x10in', '9x11in'], ['5x7in', '11x8.5in']])->with([
+    -75.0,
+    -20.0,
+    0.0,
+    5.0,
+    45.0,
+    89.0,
+]);
 
 it('advises the way round that leaves the least paper empty, tried both ways', function (string $photo, string $paper) {
     $waste = function (float $w, float $h) use ($photo): float {
