@@ -408,3 +408,81 @@ it('looks at the photo another way, a key each, and the drawing stays as it is',
     expect($table->text('[data-test=kept]'))->toBe($before);
     $table->isQuiet();
 });
+
+it('keeps a grid and a ruler under a name, lays them on another drawing, and forgets them', function () {
+    $name = 'Portrait '.random_int(1, 99999);
+    $table = begun('--sheet=8x10in --photo=4x5in --margin=0', 'grid', 1000, 1250)
+        ->choose('School', 'folding')
+        ->press('8')
+        ->kept()
+        ->unfold('Grids kept')
+        ->write('Keep this grid as', $name)
+        ->press('keep')
+        ->see('.workings', $name);
+    $table = begun('--sheet=10x10in --photo=6x4in --margin=0', 'grid')
+        ->see('nav', '5 by')
+        ->unfold('Grids kept')
+        ->see('.workings', 'made for the shape 0.8; here it is 1');
+    $table
+        ->press($name)
+        ->see('nav', '8 by 4')
+        ->kept();
+    $table->press("Forget {$name}");
+    Table::until(fn () => ! str_contains($table->text('.workings'), $name), 'the grid to be forgotten');
+    $table->isQuiet();
+});
+
+it('copies a cell that is cut finer, skips what is not to be drawn, and brightens a dark one', function () {
+    $table = begun('--sheet=9x6in --photo=6x4in --columns=3 --margin=0', 'grid')
+        ->unfold('Finer')
+        ->press('thirds')
+        ->press('point at a cell')
+        ->drawOn('[data-test=photo-board] image', [0.5, 0.25], [0.5, 0.25])
+        ->see('[data-test=divided]', 'B1 in 3')
+        ->kept();
+    $table
+        ->click('nav li:nth-child(1) a')
+        ->unfold('Not to be drawn')
+        ->press('box a part')
+        ->drawOn('[data-test=photo-board] image', [0.0, 0.0], [0.34, 0.51])
+        ->see('.workings', '1 cells spared')
+        ->kept();
+    $table->click('nav li:nth-child(6) a')->see('[data-test=address]', 'B1')->see('.head', 'cut in 3');
+    expect($table->all('.cell.photo .hairs path'))->toHaveCount(2)
+        ->and($table->text('[data-test=progress]'))->toContain('0 of 5 done');
+    $table->key('b');
+    Table::until(fn () => $table->all('[data-test=cell-picture].brighter') !== [], 'the brighter cell');
+    foreach (range(1, 5) as $cell) {
+        $table->key(' ')->see('[data-test=progress]', "{$cell} of 5 done");
+    }
+    $table->see('.side', 'Every cell has been round.')->isAccessible('Copy, done')->isQuiet();
+});
+
+it('takes the ruler it is given: its marks, its length, and another for the print', function () {
+    $name = 'Steel '.random_int(1, 99999);
+    $table = begun('--sheet=letter --photo=5x7in --fit=cells --cell=1.5in', 'paper', 1000, 1400)
+        ->unfold('Ruler and unit')
+        ->choose('Ruler’s finest mark', '1/4 in')
+        ->write('Its length', '6')
+        ->kept()
+        ->write('Keep this ruler as', $name)
+        ->press('keep')
+        ->see('.workings', $name);
+    $table
+        ->click('nav li:nth-child(5) a')
+        ->see('[data-test=sums]', 'from the sheet’s edge the ruler reaches line 3; tick where it ends, 6 in');
+    $table
+        ->click('nav li:nth-child(1) a')
+        ->unfold('Ruler on the print')
+        ->choose('Its finest mark', '1/32 in')
+        ->kept();
+    $table
+        ->click('nav li:nth-child(2) a')
+        ->unfold('Ruler and unit')
+        ->choose('Ruler’s finest mark', '1/16 in')
+        ->kept()
+        ->press($name)
+        ->see('nav', 'Letter')
+        ->kept();
+    expect($table->text('.unit'))->toContain('1/4');
+});

@@ -180,3 +180,18 @@ it('does not divide by nothing', fn (Closure $divide) => $divide())
         fn () => Rational::nd(1, 0),
         fn () => Rational::zero()->reciprocal(),
     ])->throws(DivisionByZeroException::class);
+
+it('writes a length so that nothing is lost when it is read again', function (Unit $unit, string $length, string $written) {
+    $notation = new Notation($unit, $unit->commonRuler());
+    expect($notation->exactly(length($length)))->toBe($written)
+        ->and((new LengthReader($unit))->read($written)->exact())->toBe(length($length)->exact());
+})->with([
+    [Unit::Inch, '1.5 in', '1 1/2 in'],
+    [Unit::Inch, '11/7 in', '1 4/7 in'],
+    [Unit::Inch, '20 cm', '200 mm'],
+    [Unit::Inch, '294 mm', '294 mm'],
+    [Unit::Centimetre, '20 cm', '20 cm'],
+    [Unit::Centimetre, '50/3 cm', '16 2/3 cm'],
+    [Unit::Centimetre, '8.5 in', '21.59 cm'],
+    [Unit::Millimetre, '1/3 in', '8 7/15 mm'],
+]);

@@ -143,3 +143,21 @@ it('draws a circle on the largest square of the paper, an oval on all of it', fu
     [Shape::Oval, '9x12in'],
     [Shape::Rectangle, '9x12in'],
 ]);
+
+it('has canvases at the sizes they are sold by, and finds every sheet by its key', function () {
+    // Common practice.
+    expect(Catalogue::find('canvas-16x20')->size)->toEqual(size('16x20in'))
+        ->and(Catalogue::find('Canvas 8x10')->size)->toEqual(size('8x10in'));
+    foreach (Catalogue::sheets() as $key => $sheet) {
+        expect(Catalogue::find($key))->toBe($sheet)
+            ->and($sheet->size->isUpright())->toBeTrue("{$key} is not upright")
+            ->and($sheet->source)->not->toBe('');
+    }
+    expect(Catalogue::has('foolscap'))->toBeFalse();
+});
+
+it('offers every family of sheets it has', function () {
+    $families = glob(dirname(__DIR__, 2).'/core/Paper/Standards/*.php');
+    $counted = array_sum(array_map(fn (string $file) => count((new ('InchLadder\\Paper\\Standards\\'.basename($file, '.php')))->sheets()), $families));
+    expect(Catalogue::sheets())->toHaveCount($counted);
+});

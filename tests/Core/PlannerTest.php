@@ -3,10 +3,14 @@
 use InchLadder\Fit\Reference;
 use InchLadder\Measure\Graduation;
 use InchLadder\Photo\Subject;
+use InchLadder\Planner\Candidate;
+use InchLadder\Planner\Demand;
 use InchLadder\Planner\Friendly;
 use InchLadder\Planner\NoPlan;
+use InchLadder\Planner\ParetoFront;
 use InchLadder\Planner\Planner;
 use InchLadder\Planner\Proposal;
+use InchLadder\Planner\Ranking;
 use InchLadder\Planner\Wish;
 
 /** @return list<Proposal> */
@@ -56,3 +60,68 @@ it('says which demand to let go of', function (Wish $wish, string $says) {
 it('speaks of the photo when no demand was made', function () {
     expect(fn () => plans('0.1x20in', '9x11in', new Wish(Subject::Likeness)))->toThrow(NoPlan::class, 'try other margins, another sheet');
 });
+
+it('keeps what it promises, whatever the photo, the sheet, the ruler and the subject', function (string $print, string $sheet, string $ruler) {
+    foreach (Subject::cases() as $subject) {
+        $wish = new Wish($subject);
+        foreach ([Reference::printed(size($print)), Reference::onScreen(1237, 811)] as $reference) {
+            $friendly = Friendly::on(Graduation::read($ruler));
+            foreach ((new Planner($reference, size($sheet), $friendly, $friendly))->plans($wish) as $plan) {
+                $area = $plan->area();
+                // It lies on the paper, and what is left is what is said to be left.
+                expect($area->width->plus($plan->leftover->width))->toEqual(size($sheet)->width)
+                    ->and($area->height->plus($plan->leftover->height))->toEqual(size($sheet)->height)
+                    ->and($plan->leftover->width->mm->isNegative())->toBeFalse()
+                    ->and($plan->leftover->height->mm->isNegative())->toBeFalse();
+                // It keeps as much of the photo, and has as many cells, as the subject asks for.
+                expect($plan->kept->toFloat())->toBeGreaterThanOrEqual($wish->leastKept() - 1e-9)
+                    ->toBeLessThanOrEqual(1.0)
+                    ->and($plan->used->toFloat())->toBeLessThanOrEqual(1.0)
+                    ->and($plan->cells())->toBeGreaterThanOrEqual($wish->fewestCells())
+                    ->toBeLessThanOrEqual($wish->mostCells());
+                // Both cells fall on the ruler's marks, and the cells of the photo lie on the photo.
+                expect(Graduation::read($ruler)->carries($plan->paperCell))->toBeTrue();
+                if ($plan->photoCell !== null) {
+                    expect(Graduation::read($ruler)->carries($plan->photoCell))->toBeTrue()
+                        ->and($plan->photoCell->times($plan->columns)->isLongerThan(size($print)->width))->toBeFalse()
+                        ->and($plan->photoCell->times($plan->rows)->isLongerThan(size($print)->height))->toBeFalse()
+                        ->and($plan->scale()?->times($plan->photoCell->mm)->isEqualTo($plan->paperCell->mm))->toBeTrue();
+                }
+            }
+        }
+    }
+})->with([
+    ['5x7in', '8.5x11in', '1/16 in'],
+    ['6x4in', '17x14in', '1/8 in'],
+    ['10x15cm', '297x420mm', '1 mm'],
+    ['87x119mm', '203x254mm', '0.5 mm'],
+]);
+
+it('ranks the same plans the same way every time, and the dearest last', function () {
+    $wish = new Wish(Subject::Figure);
+    $once = plans('5x7in', '11x14in', $wish);
+    $again = plans('5x7in', '11x14in', $wish);
+    expect($again)->toEqual($once);
+    shuffle($again);
+    expect(Ranking::of($again, $wish))->toEqual($once);
+});
+
+it('leaves out only what another plan beats in everything', function (array $costs, array $kept) {
+    $candidates = array_map(fn (array $cost, int $i) => new Candidate(1, $i + 1, 1, 1, $cost), $costs, array_keys($costs));
+    $front = array_map(fn (Candidate $candidate) => $candidate->paperCell - 1, ParetoFront::of($candidates));
+    sort($front);
+    expect($front)->toBe($kept);
+})->with([
+    'one alone' => [[[1, 1, 1, 1, 1]], [0]],
+    'beaten in one thing, equal in the rest' => [[[1, 1, 1, 1, 1], [1, 1, 1, 1, 2]], [0]],
+    'better in one, worse in another' => [[[1, 2, 1, 1, 1], [2, 1, 1, 1, 1]], [0, 1]],
+    'the same twice' => [[[1, 1, 1, 1, 1], [1, 1, 1, 1, 1]], [0, 1]],
+    'beaten by one that is beaten itself' => [[[3, 3, 3, 3, 3], [2, 2, 2, 2, 2], [1, 1, 1, 1, 1]], [2]],
+    'nothing' => [[], []],
+]);
+
+it('makes fewer demands when one is let go', function (Demand $demand) {
+    $all = new Wish(Subject::Likeness, true, true, 9, length('2 in'));
+    expect($all->demands())->toBe(Demand::cases())
+        ->and($all->without($demand)->demands())->toBe(array_values(array_filter(Demand::cases(), fn (Demand $one) => $one !== $demand)));
+})->with(Demand::cases());

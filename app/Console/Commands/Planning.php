@@ -73,7 +73,7 @@ abstract class Planning extends Command
     {
         $unit = $this->unit();
         $notation = new Notation($unit, $unit->commonRuler());
-        $exact = static fn (Size $size): array => ['width' => $notation->plain($size->width), 'height' => $notation->plain($size->height)];
+        $exact = static fn (Size $size): array => ['width' => $notation->exactly($size->width), 'height' => $notation->exactly($size->height)];
         $sheet = (string) $this->text('sheet');
         $named = Catalogue::has($sheet) ? Catalogue::find($sheet) : null;
         $size = $named->size ?? $this->lengths()->readSize($sheet);

@@ -14,7 +14,7 @@ final readonly class AdoptPlan implements Adjustment
     {
         $notation = $read->choices->notation;
         $lengths = new LengthReader($notation->unit);
-        $written = static fn (string $cell): string => $notation->plain($lengths->read(How::typed($how, $cell)));
+        $written = static fn (string $cell): string => $notation->exactly($lengths->read(How::typed($how, $cell)));
 
         return new Adjusted(['fit' => [
             'way' => 'cells', 'cell' => $written('paper_cell'), 'print_cell' => How::typed($how, 'photo_cell') === '' ? null : $written('photo_cell'),

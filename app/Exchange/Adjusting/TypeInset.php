@@ -27,7 +27,7 @@ final readonly class TypeInset implements Adjustment
             throw ValidationException::withMessages(["inset.{$as}" => $e->getMessage()]);
         }
 
-        return new Adjusted(['fit' => ['way' => 'inset', 'inset_width' => $read->choices->notation->plain($width)]]);
+        return new Adjusted(['fit' => ['way' => 'inset', 'inset_width' => $read->choices->notation->exactly($width)]]);
     }
 
     private function width(ChoicesReader $read, Plan $plan, string $as, string $typed): Length

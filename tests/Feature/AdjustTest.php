@@ -1,0 +1,195 @@
+<?php
+
+use App\Exchange\Adjusting\Adjustments;
+use App\Exchange\ChoicesReader;
+use App\Exchange\Json\AdjustedJson;
+use Illuminate\Validation\ValidationException;
+use InchLadder\Impossible;
+use InchLadder\Measure\Rational;
+use InchLadder\Plan\Plan;
+
+/*
+ * What the hand does to a drawing, and the choices that come of it.
+ */
+
+/**
+ * Does something to a 6 × 4 in print (1500 × 1000 pixels) on a 10 × 10 in sheet without margins.
+ *
+ * @param  array<string, mixed>  $how
+ * @param  array<string, mixed>  $choices
+ */
+function adjusted(string $act, array $how, array $choices = []): AdjustedJson
+{
+    $document = array_replace_recursive([
+        'photo' => ['kind' => 'print', 'width' => '6 in', 'height' => '4 in'],
+        'paper' => [
+            'sheet' => null,
+            'width' => '10 in',
+            'height' => '10 in',
+            'margins' => ['top' => '0', 'right' => '0', 'bottom' => '0', 'left' => '0'],
+        ],
+    ], $choices);
+
+    return Adjustments::apply($act, ChoicesReader::read($document, 1500, 1000), $how, 1500, 1000);
+}
+
+/** What is planned after something was done. */
+function planned(AdjustedJson $adjusted): Plan
+{
+    return Plan::of(ChoicesReader::read((array) json_decode((string) json_encode($adjusted->choices), true), 1500, 1000)->choices);
+}
+
+/** @return array<string, list<string>> the sentences, by the field they belong beside */
+function refused(Closure $act): array
+{
+    try {
+        $act();
+    } catch (ValidationException $e) {
+        return $e->errors();
+    } catch (Impossible $e) {
+        return [$e->choice() => [$e->getMessage()]];
+    }
+
+    return [];
+}
+
+it('straightens by a drawn line, on top of what was straightened before', function (array $line, float $before, float $degrees) {
+    $how = array_combine(['x1', 'y1', 'x2', 'y2'], $line);
+    expect(adjusted('level', $how, ['photo' => ['straighten' => $before]])->choices->photo->straighten)
+        ->toEqualWithDelta($degrees, 0.02);
+})->with([
+    'falling by 30 in 1500 pixels' => [[0, 0.5, 1, 0.53], 0.0, -1.15],
+    'the same, when it was straightened already' => [[0, 0.5, 1, 0.53], 1.0, -0.15],
+    'rising' => [[0, 0.53, 1, 0.5], 0.0, 1.15],
+    'a wall that leans by 15 in 1000 pixels' => [[0.51, 0, 0.5, 1], 0.0, -0.86],
+    'level already' => [[0.1, 0.4, 0.9, 0.4], 0.0, 0.0],
+    'a tap, which is no line' => [[0.4, 0.4, 0.4, 0.4], 0.5, 0.5],
+]);
+
+it('speaks up when straightening moves the picture under key points', function () {
+    $points = ['points' => [['name' => 'eye', 'x' => '0.5', 'y' => '0.5', 'cross' => false]]];
+    expect(adjusted('level', ['x1' => 0, 'y1' => 0.5, 'x2' => 1, 'y2' => 0.52], $points)->said)->toContain('Look over the key points')
+        ->and(adjusted('level', ['x1' => 0, 'y1' => 0.5, 'x2' => 1, 'y2' => 0.52])->said)->toBe('');
+});
+
+it('refuses a line that would turn the photo too far', function () {
+    expect(refused(fn () => adjusted('level', ['x1' => 0, 'y1' => 0, 'x2' => 0.6, 'y2' => 0.4])))
+        ->toHaveKey('photo.straighten');
+});
+
+it('makes a drawn box the picture’s edge, inside a border that was there', function () {
+    $once = adjusted('border', ['left' => 0.1, 'top' => 0.2, 'width' => 0.8, 'height' => 0.6]);
+    expect((array) $once->choices->photo->border)->toBe(['top' => '20 %', 'right' => '10 %', 'bottom' => '20 %', 'left' => '10 %']);
+    $twice = adjusted('border', ['left' => 0.5, 'top' => 0, 'width' => 0.5, 'height' => 1], ['photo' => ['border' => (array) $once->choices->photo->border]]);
+    expect((array) $twice->choices->photo->border)->toBe(['top' => '20 %', 'right' => '10 %', 'bottom' => '20 %', 'left' => '50 %'])
+        ->and((string) planned($twice)->choices->framing->border->width())->toBe('2/5');
+});
+
+it('places the crop as it is typed', function (string $side, string $typed, array $crop, string $said) {
+    $adjusted = adjusted('crop', ['side' => $side, 'typed' => $typed], ['fit' => ['left' => '0', 'top' => '0', 'size' => '1/2']]);
+    $found = planned($adjusted)->fitted->crop;
+    expect([(string) $found->left, (string) $found->top, (string) $found->width, (string) $found->height])->toBe($crop)
+        ->and($adjusted->said)->toContain($said);
+})->with([
+    // The paper is square: half as large as can be is 2 × 2 in of the print.
+    'a length from the left' => ['left', '1 1/2 in', ['1/4', '0', '1/3', '1/2'], ''],
+    'a share from the top' => ['top', '12.5 %', ['0', '1/8', '1/3', '1/2'], ''],
+    'further than the photo goes' => ['left', '5 in', ['2/3', '0', '1/3', '1/2'], 'the crop stops at its edge'],
+    'a width, and the height follows' => ['width', '3 in', ['0', '0', '1/2', '3/4'], ''],
+    'a height, and the width follows' => ['height', '1 in', ['0', '0', '1/6', '1/4'], ''],
+    'more than the photo has in this shape' => ['width', '5 in', ['0', '0', '2/3', '1'], 'as large as it can be'],
+]);
+
+it('frees both sides of a free crop', function () {
+    $free = ['fit' => ['lock' => 'free', 'left' => '0.1', 'top' => '0.1', 'width' => '0.5', 'height' => '0.5']];
+    $crop = planned(adjusted('crop', ['side' => 'width', 'typed' => '25 %'], $free))->fitted->crop;
+    expect((string) $crop->width)->toBe('1/4')
+        ->and((string) $crop->height)->toBe('1/2')
+        ->and((string) $crop->left)->toBe('1/10');
+    expect(adjusted('crop', ['side' => 'height', 'typed' => '9 in'], $free)->said)->toContain('takes all of it');
+});
+
+it('answers a crop that is no crop beside its field', function (string $side, string $typed, array $choices, string $says) {
+    expect(refused(fn () => adjusted('crop', ['side' => $side, 'typed' => $typed], $choices)))
+        ->toHaveKey("crop.{$side}")
+        ->and(refused(fn () => adjusted('crop', ['side' => $side, 'typed' => $typed], $choices))["crop.{$side}"][0])
+        ->toContain($says);
+})->with([
+    ['left', 'there', [], 'is not a length'],
+    ['left', '', [], 'A length is missing'],
+    ['width', '0.1 in', [], 'at least a twentieth'],
+    ['height', '1 %', [], 'at least a twentieth'],
+    ['top', '2 in', ['photo' => ['kind' => 'screen']], 'typed in per cent'],
+]);
+
+it('puts a point where it is wanted, in words of the paper', function (string $at, array $point, string $said, array $place) {
+    $adjusted = adjusted('aim', ['x' => $point[0], 'y' => $point[1], 'at' => $at], ['fit' => ['size' => '1/2']]);
+    $crop = planned($adjusted)->fitted->crop;
+    expect($adjusted->said)->toContain($said)
+        ->and([round($crop->left->toFloat(), 4), round($crop->top->toFloat(), 4)])->toBe($place);
+})->with([
+    'in the centre' => ['centre', [0.5, 0.5], 'The point lies in the dead centre.', [0.3333, 0.25]],
+    'on a third' => ['third', [0.5, 0.5], 'The point lies on a crossing of thirds.', [0.2778, 0.1667]],
+    'too near the corner' => ['centre', [0.0, 0.0], 'on the paper the point stays 5 in left of it and 5 in above it', [0.0, 0.0]],
+    'too low only' => ['centre', [0.5, 0.9], 'on the paper the point stays 3 in below it.', [0.3333, 0.5]],
+]);
+
+it('sizes an inset as it is typed, exactly', function (string $as, string $typed, string $width, string $height) {
+    $area = planned(adjusted('inset', ['as' => $as, 'typed' => $typed]))->fitted->area;
+    expect($area->width)->toBeLength($width)
+        ->and($area->height)->toBeLength($height);
+})->with([
+    ['width', '9 in', '9 in', '6 in'],
+    ['width', '20 cm', '20 cm', '40/3 cm'],
+    ['height', '5 in', '7.5 in', '5 in'],
+    ['factor', '1 1/2', '9 in', '6 in'],
+    ['factor', '×1,25', '7.5 in', '5 in'],
+    ['factor', '1/2', '3 in', '2 in'],
+    ['percent', '150', '9 in', '6 in'],
+    ['percent', '33 %', '1.98 in', '1.32 in'],
+]);
+
+it('answers an inset that cannot be beside its field', function (string $as, string $typed, string $says, array $choices = []) {
+    $sentences = refused(fn () => adjusted('inset', ['as' => $as, 'typed' => $typed], $choices));
+    expect($sentences)->toHaveKey("inset.{$as}")
+        ->and($sentences["inset.{$as}"][0])->toContain($says);
+})->with([
+    ['width', '11 in', 'at 10 × 6.67 in'],
+    ['height', '7 in', 'at 10 × 6.67 in'],
+    ['factor', '2', 'at 10 × 6.67 in'],
+    ['factor', 'twice', 'Type how many times larger'],
+    ['percent', 'half', 'Type a percentage'],
+    ['width', '1 mm', 'too small to draw'],
+    ['percent', '150', 'there is no print to enlarge', ['photo' => ['kind' => 'screen']]],
+]);
+
+it('makes the grid as fine as the smallest thing needs, and frees it from whole cells', function (string $fineness, int $columns) {
+    $adjusted = adjusted('feature', ['width' => 0.1, 'fineness' => $fineness], ['fit' => ['way' => 'cells', 'cell' => '2 in']]);
+    // A square crop of the print is two thirds as wide as it, so the thing is 0.15 of the crop.
+    expect($adjusted->choices->fit->way)->toBe('crop');
+    $share = Rational::of('0.1')->dividedBy(planned($adjusted)->fitted->crop->width)->toFloat();
+    expect($adjusted->choices->grid->columns)->toBe($columns)
+        ->and($columns * $share)->toBeGreaterThanOrEqual(['loose' => 1, 'middling' => 2, 'exact' => 4][$fineness]);
+})->with([
+    ['loose', 7],
+    ['middling', 14],
+    ['exact', 27],
+]);
+
+it('refuses a thing too small for any grid', function () {
+    expect(refused(fn () => adjusted('feature', ['width' => 0.001, 'fineness' => 'exact'])))->toHaveKey('grid.columns');
+});
+
+it('changes nothing but what was done', function (string $act, array $how, array $changed) {
+    $before = (array) json_decode((string) json_encode(adjusted('aim', ['x' => 0.5, 'y' => 0.5, 'at' => 'centre'])->choices), true);
+    $after = (array) json_decode((string) json_encode(adjusted($act, $how, $before)->choices), true);
+    $parts = array_keys(array_filter($after, fn (mixed $part, string $name) => $part !== $before[$name], ARRAY_FILTER_USE_BOTH));
+    expect($parts)->toBe($changed);
+})->with([
+    ['level', ['x1' => 0, 'y1' => 0.5, 'x2' => 1, 'y2' => 0.52], ['photo']],
+    ['border', ['left' => 0.1, 'top' => 0.1, 'width' => 0.8, 'height' => 0.8], ['photo']],
+    ['crop', ['side' => 'left', 'typed' => '1/2 in'], ['fit']],
+    ['inset', ['as' => 'width', 'typed' => '5 in'], ['fit']],
+    ['plan', ['paper_cell' => '2 in', 'photo_cell' => '1 in', 'columns' => 4, 'rows' => 4], ['fit']],
+    ['feature', ['width' => 0.2, 'fineness' => 'loose'], ['grid']],
+]);
