@@ -1,5 +1,6 @@
 <?php
 
+use App\Http\Controllers\ArchiveController;
 use App\Http\Controllers\CatalogueController;
 use App\Http\Controllers\CheckController;
 use App\Http\Controllers\DrawingController;
@@ -33,6 +34,8 @@ Route::post('drawings/{drawing}/restore', [DrawingController::class, 'restore'])
 Route::post('drawings/{drawing}/undo', [DrawingController::class, 'undo']);
 Route::post('drawings/{drawing}/redo', [DrawingController::class, 'redo']);
 Route::put('drawings/{drawing}/cells/{column}/{row}', [DrawingController::class, 'cell'])->whereNumber(['column', 'row']);
+Route::get('drawings/{drawing}/drawing.zip', [ArchiveController::class, 'export']);
+Route::post('archives', [ArchiveController::class, 'import']);
 Route::get('drawings/{drawing}/marks.{format}', [DrawingController::class, 'marks'])->whereIn('format', ['csv', 'json']);
 Route::get('drawings/{drawing}/edges', [DrawingController::class, 'edges']);
 Route::get('drawings/{drawing}/sheets/{kind}.{format}', SheetController::class);

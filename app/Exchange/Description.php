@@ -20,6 +20,49 @@ final class Description
         return $api->toJson(JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE);
     }
 
+    /** The JSON Schema (draft 2020-12) of the document in an exported drawing, read off the same classes. */
+    public static function archiveSchema(): string
+    {
+        $described = json_decode(str_replace('#/components/schemas/', '#/$defs/', self::json()), true);
+        $all = array_map(self::nullable(...), $described['components']['schemas']);
+        $needed = [];
+        $take = static function (mixed $part) use (&$take, &$needed, $all): void {
+            foreach (is_array($part) ? $part : [] as $key => $value) {
+                $name = $key === '$ref' ? basename((string) $value) : null;
+                if ($name !== null && ! isset($needed[$name])) {
+                    $needed[$name] = $all[$name];
+                    $take($all[$name]);
+                }
+                $take($value);
+            }
+        };
+        $take($all['ArchiveJson']);
+        ksort($needed);
+
+        return (string) json_encode(['$schema' => 'https://json-schema.org/draft/2020-12/schema', 'title' => 'A drawing exported from Inch Ladder', ...$all['ArchiveJson'], '$defs' => $needed], JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE);
+    }
+
+    /**
+     * OpenAPI 3.0 says `nullable` where JSON Schema names the type null.
+     *
+     * @param  array<string, mixed>  $schema
+     * @return array<string, mixed>
+     */
+    private static function nullable(array $schema): array
+    {
+        foreach ($schema as $key => $value) {
+            if (is_array($value)) {
+                $schema[$key] = self::nullable($value);
+            }
+        }
+        if (($schema['nullable'] ?? null) !== true) {
+            return $schema;
+        }
+        unset($schema['nullable']);
+
+        return ['anyOf' => [$schema, ['type' => 'null']]];
+    }
+
     /** What crosses the wire is always whole: a thing that may be missing is null. */
     private static function requireAll(Schema $schema): void
     {

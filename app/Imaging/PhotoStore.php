@@ -71,6 +71,12 @@ final readonly class PhotoStore
         return Framer::frame($this->decoder->decode($this->original($photo->sha256), Kind::from($photo->mime)), $framing ?? Framing::plain());
     }
 
+    /** A photo's file as it may be handed on. */
+    public function bare(Photo $photo): Bare
+    {
+        return Bare::of($this->original($photo->sha256), Kind::from($photo->mime), $this->decoder);
+    }
+
     /** What colours lie where in the picture, coarsely. */
     public function samples(Photo $photo, Framing $framing): Samples
     {

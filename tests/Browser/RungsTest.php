@@ -486,3 +486,26 @@ it('takes the ruler it is given: its marks, its length, and another for the prin
         ->kept();
     expect($table->text('.unit'))->toContain('1/4');
 });
+
+it('takes a drawing out of the shelf as one file and brings it back', function () {
+    $table = begun('--sheet=letter --photo=6x4in --turn=advised', 'copy');
+    $table->key(' ')->see('[data-test=progress]', '1 of');
+    $decision = $table->text('[data-test=progress]');
+    $table->go('/')->find('.boards li');
+    $address = (string) $table->find('.boards li:first-child .acts a')->getAttribute('href');
+    $path = sys_get_temp_dir().'/brought-'.bin2hex(random_bytes(4)).'.zip';
+    file_put_contents($path, (string) file_get_contents(str_starts_with($address, 'http') ? $address : $table->address($address)));
+    $table->choosePhoto($path);
+    $id = $table->arrive('/drawing/(\w+)/photo');
+    $table->go("/drawing/{$id}/copy")->see('[data-test=progress]', '1 of');
+    expect($table->text('[data-test=progress]'))->toBe($decision);
+    file_put_contents($path, 'no longer a zip');
+    $table->go('/')->choosePhoto($path)->see('[data-test=trouble]', 'no zip, or a damaged one');
+    unlink($path);
+});
+
+it('keeps the page still while the workings scroll', function (string $rung) {
+    $table = begun('--sheet=letter --photo=6x4in', $rung)->see('nav', 'Letter');
+    $table->browser->executeScript('document.querySelector("aside.workings").lastElementChild.scrollIntoView()');
+    expect($table->browser->executeScript('return [document.documentElement.scrollTop, document.documentElement.scrollHeight <= innerHeight]'))->toBe([0, true]);
+})->with(['photo', 'paper', 'fit', 'grid', 'marks']);

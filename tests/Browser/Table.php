@@ -207,16 +207,19 @@ final class Table
     public function choose(string $label, string $option): self
     {
         $this->field($label);
-        $json = json_encode($label);
-        $this->browser->executeScript("const l = [...document.querySelectorAll('label')].find((e) => e.innerText.trim() === {$json}); const w = document.getElementById(l.htmlFor).closest('.el-select__wrapper'); w.scrollIntoView({ block: 'center' }); w.click()");
-        $name = json_encode($option);
-        self::until(function () use ($name) {
-            $element = $this->pick("[...document.querySelectorAll('.el-select-dropdown__item')].find((e) => e.innerText.trim().replace(/\\s+/g, ' ').startsWith({$name}) && e.checkVisibility() && e.getBoundingClientRect().height > 0)");
-            $element?->click();
-
-            return $element !== null;
-        }, "“{$option}” to be offered under “{$label}”");
-        self::until(fn () => $this->browser->executeScript('return [...document.querySelectorAll(".el-select-dropdown")].every((e) => e.getBoundingClientRect().height === 0)'), "the list under “{$label}” to fold away");
+        // Opens the list, takes the option, and looks that it was taken and the list has folded away again.
+        $script = <<<'JS'
+            const [label, option] = arguments
+            const select = document.getElementById([...document.querySelectorAll('label')].find((e) => e.innerText.trim() === label).htmlFor).closest('.el-select__wrapper')
+            const open = [...document.querySelectorAll('.el-select-dropdown')].some((e) => e.getBoundingClientRect().height > 0)
+            if (select.dataset.taken === option) return !open && select.querySelector('.el-select__placeholder').innerText.trim().startsWith(option.slice(0, 12))
+            if (!open) { select.scrollIntoView({ block: 'center' }); select.click(); return false }
+            const item = [...document.querySelectorAll('.el-select-dropdown__item')].find((e) => e.getBoundingClientRect().height > 0 && e.innerText.trim().replace(/\s+/g, ' ').startsWith(option))
+            if (item) { item.click(); select.dataset.taken = option }
+            return false
+            JS;
+        self::until(fn () => $this->browser->executeScript($script, [$label, $option]), "“{$option}” to be taken under “{$label}”");
+        $this->browser->executeScript('document.querySelectorAll("[data-taken]").forEach((e) => delete e.dataset.taken)');
 
         return $this;
     }

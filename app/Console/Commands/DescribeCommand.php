@@ -9,13 +9,13 @@ use Illuminate\Console\Command;
 
 final class DescribeCommand extends Command
 {
-    protected $signature = 'inch:describe';
+    protected $signature = 'inch:describe {--archive : The JSON Schema of an exported drawing instead}';
 
     protected $description = 'Print the API’s OpenAPI description';
 
     public function handle(): int
     {
-        $this->line(Description::json());
+        $this->line($this->option('archive') ? Description::archiveSchema() : Description::json());
 
         return self::SUCCESS;
     }

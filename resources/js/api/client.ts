@@ -65,6 +65,9 @@ function ask<T>(path: string, photo: Pixels, choices: Choices, more: Record<stri
 /** Sends a photo and tells how far it has come, 0…1. fetch cannot report that, so this is an XMLHttpRequest. */
 export const begin = (photo: File, onProgress: (share: number) => void) => send<Drawing>('/api/drawings', photo, onProgress)
 
+/** Reads an exported drawing back. */
+export const bringBack = (archive: File, onProgress: (share: number) => void) => send<Drawing>('/api/archives', archive, onProgress)
+
 /** Brings over another picture, to stand beside the reference. */
 export const bring = (photo: File, onProgress: (share: number) => void) => send<Choices['beside'][number]>('/api/photos', photo, onProgress)
 

@@ -4,6 +4,22 @@
  */
 
 export interface paths {
+    "/api/archives": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["import"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/catalogue": {
         parameters: {
             query?: never;
@@ -397,6 +413,21 @@ export interface components {
             /** @enum {string|null} */
             turn: "upright" | "sideways" | null;
             sentence: string;
+        };
+        /** @description The document of an exported drawing; everything else is computed from its choices. */
+        ArchiveJson: {
+            /** @enum {string} */
+            kind: "inch-ladder-drawing";
+            version: number;
+            choices: components["schemas"]["ChoicesJson"];
+            photo: components["schemas"]["ArchivePictureJson"] | null;
+            beside: components["schemas"]["ArchivePictureJson"][];
+            cells_sha256: string;
+        };
+        /** @description A picture in an archive. */
+        ArchivePictureJson: {
+            file: string;
+            sha256: string;
         };
         /** @description The drawing area, and where it lies from the sheet’s top left corner. */
         AreaJson: {
@@ -1062,6 +1093,26 @@ export interface components {
 }
 export type $defs = Record<string, never>;
 export interface operations {
+    import: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "multipart/form-data": {
+                    /** Format: binary */
+                    photo: string;
+                };
+            };
+        };
+        responses: {
+            201: components["responses"]["Drawing"];
+            422: components["responses"]["Trouble"];
+        };
+    };
     catalogue: {
         parameters: {
             query?: never;

@@ -125,6 +125,8 @@ function showPrint() {
 }
 
 .workings {
+  /* What is set absolutely in it (radios, unseen words) scrolls with it, and does not lengthen the page. */
+  position: relative;
   display: flex;
   flex-direction: column;
   gap: 14px;

@@ -2,7 +2,7 @@
 import { useDropZone, useTitle } from '@vueuse/core'
 import { reactive, ref, shallowRef, useTemplateRef } from 'vue'
 import { useRouter } from 'vue-router'
-import { api, begin, Refused } from '@/api/client'
+import { api, begin, bringBack, Refused } from '@/api/client'
 import type { ShelfEntry } from '@/api/types'
 import { route, type RungKey } from '@/rungs/rungs'
 import Callout from '@/ui/Callout.vue'
@@ -34,7 +34,8 @@ async function take(file: File | undefined) {
   trouble.value = null
   progress.value = 0
   try {
-    const drawing = await begin(file, (share) => (progress.value = share))
+    const archive = file.name.toLowerCase().endsWith('.zip')
+    const drawing = await (archive ? bringBack : begin)(file, (share) => (progress.value = share))
     await router.push({ name: 'rung', params: { id: drawing.id, rung: 'photo' } })
   } catch (error) {
     trouble.value = error instanceof Refused ? error.message : String(error)
@@ -84,8 +85,8 @@ async function putBack() {
       <div class="drop" :class="{ over: isOverDropZone }">
         <template v-if="progress === null">
           <p><b>Drop a photo anywhere here</b> to start a drawing</p>
-          <label class="button strong">Choose a photo<input ref="chooser" type="file" class="unseen" accept="image/jpeg,image/png,image/webp,image/heic,image/avif" data-test="photo-file" @change="take(($event.target as HTMLInputElement).files?.[0])" /></label>
-          <p class="soft">JPEG, PNG, WebP or HEIC, up to 64 MB. It stays on this machine.</p>
+          <label class="button strong">Choose a photo<input ref="chooser" type="file" class="unseen" accept="image/jpeg,image/png,image/webp,image/heic,image/avif,.zip" data-test="photo-file" @change="take(($event.target as HTMLInputElement).files?.[0])" /></label>
+          <p class="soft">JPEG, PNG, WebP or HEIC, up to 64 MB, or a drawing that was exported. It stays on this machine.</p>
           <form class="sizes" @submit.prevent="takeSizes">
             <span>Only the marks are wanted? The original’s size will do:</span>
             <el-input v-model="sizes.width" aria-label="Original’s width" placeholder="5 in" autocomplete="off" />
@@ -111,7 +112,10 @@ async function putBack() {
             <p class="rungs" :title="`${entry.done} of ${entry.cells} cells done`"><span :style="{ width: `${(100 * (entry.done + entry.empty)) / entry.cells}%` }" /></p>
             <p>{{ entry.next }}</p>
           </router-link>
-          <button type="button" class="button bare" :aria-label="`to the bin: ${entry.title}`" @click="bin(entry)">to the bin</button>
+          <span class="acts">
+            <a class="button bare" :href="`/api/drawings/${entry.id}/drawing.zip`" :aria-label="`export: ${entry.title}`">export</a>
+            <button type="button" class="button bare" :aria-label="`to the bin: ${entry.title}`" @click="bin(entry)">to the bin</button>
+          </span>
         </li>
       </ul>
     </main>
@@ -223,7 +227,7 @@ li > a {
   margin-bottom: 8px;
 }
 
-li > .button {
+li > .acts {
   position: absolute;
   right: -8px;
   bottom: -6px;
@@ -247,5 +251,11 @@ li > .button {
   header span {
     display: none;
   }
+}
+
+.acts .button {
+  font-size: 14px;
+  font-weight: 400;
+  color: var(--soft);
 }
 </style>

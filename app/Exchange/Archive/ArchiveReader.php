@@ -1,0 +1,186 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Exchange\Archive;
+
+use App\Exchange\ChoicesReader;
+use App\Imaging\Decoder;
+use App\Imaging\PhotoRefused;
+use App\Imaging\PhotoStore;
+use App\Models\Drawing;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Validation\ValidationException;
+use InchLadder\Grid\Cells;
+use InchLadder\Impossible;
+use InchLadder\Plan\Plan;
+use ZipArchive;
+
+/**
+ * Reads an exported drawing back. Nothing is unpacked by the names in it: each entry is looked
+ * for under the name it must have, read up to its limit, and held against its hash, before a
+ * single thing is kept.
+ */
+final readonly class ArchiveReader
+{
+    private const MOST_BYTES = ['drawing.json' => 2_000_000, 'cells.csv' => 1_000_000, 'picture' => 67_108_864];
+
+    private const MOST_ENTRIES = 20;
+
+    private const NAMES = '/^(?:drawing\.json|cells\.csv|(?:photo|beside-(?:[1-9]|1[0-2]))\.(?:jpg|png|webp))$/D';
+
+    public function __construct(private PhotoStore $photos, private Decoder $decoder)
+    {
+    }
+
+    /**
+     * @throws ArchiveRefused
+     * @throws PhotoRefused
+     */
+    public function read(string $path): Drawing
+    {
+        $zip = new ZipArchive;
+        if ($zip->open($path, ZipArchive::RDONLY) !== true) {
+            throw ArchiveRefused::notAnArchive();
+        }
+        $written = [];
+        try {
+            $this->checkNames($zip);
+            $document = $this->document($zip);
+            $cells = $this->cells($this->checked($zip, 'cells.csv', $document['cells_sha256'] ?? null));
+            $photo = $this->picture($zip, $document['photo'] ?? null, 'photo', $written);
+            $beside = array_map(fn (mixed $entry): string => $this->picture($zip, $entry, 'beside', $written) ?? throw ArchiveRefused::damaged('drawing.json'), (array) ($document['beside'] ?? []));
+
+            return $this->keep($document['choices'], $photo, array_values($beside), $cells);
+        } finally {
+            $zip->close();
+            array_map(unlink(...), $written);
+        }
+    }
+
+    private function checkNames(ZipArchive $zip): void
+    {
+        if ($zip->numFiles > self::MOST_ENTRIES) {
+            throw ArchiveRefused::tooLarge();
+        }
+        for ($i = 0; $i < $zip->numFiles; $i++) {
+            $name = (string) $zip->getNameIndex($i, ZipArchive::FL_ENC_RAW);
+            if (preg_match(self::NAMES, $name) !== 1) {
+                throw ArchiveRefused::hostile($name);
+            }
+        }
+    }
+
+    /** @return array{choices: array<array-key, mixed>, ...} */
+    private function document(ZipArchive $zip): array
+    {
+        $document = json_decode($this->entry($zip, 'drawing.json'), true, 32);
+        if (! is_array($document) || ($document['kind'] ?? null) !== ArchiveWriter::KIND || ! is_int($document['version'] ?? null)) {
+            throw ArchiveRefused::damaged('drawing.json');
+        }
+        if ($document['version'] > ArchiveWriter::VERSION) {
+            throw ArchiveRefused::newer($document['version']);
+        }
+
+        return is_array($document['choices'] ?? null) ? $document : throw ArchiveRefused::damaged('drawing.json');
+    }
+
+    /** An entry's bytes, never more than its limit, whatever the archive says of its size. */
+    private function entry(ZipArchive $zip, string $name): string
+    {
+        $most = self::MOST_BYTES[$name] ?? self::MOST_BYTES['picture'];
+        $stream = $zip->getStream($name) ?: throw ArchiveRefused::damaged($name);
+        $bytes = @stream_get_contents($stream, $most + 1);
+        fclose($stream);
+        if ($bytes === false) {
+            throw ArchiveRefused::damaged($name);
+        }
+
+        return strlen($bytes) > $most ? throw ArchiveRefused::tooLarge() : $bytes;
+    }
+
+    private function checked(ZipArchive $zip, string $name, mixed $sha256): string
+    {
+        $bytes = $this->entry($zip, $name);
+
+        return is_string($sha256) && hash_equals(hash('sha256', $bytes), $sha256) ? $bytes : throw ArchiveRefused::damaged($name);
+    }
+
+    /**
+     * @param  list<string>  $written  files to be taken away at the end
+     * @return string|null where a picture lies now, for the photo store to take
+     */
+    private function picture(ZipArchive $zip, mixed $entry, string $part, array &$written): ?string
+    {
+        if ($entry === null) {
+            return null;
+        }
+        $file = is_array($entry) ? ($entry['file'] ?? null) : null;
+        if (! is_string($file) || preg_match(self::NAMES, $file) !== 1 || ! str_starts_with($file, $part)) {
+            throw ArchiveRefused::damaged('drawing.json');
+        }
+        $written[] = $path = (string) tempnam(sys_get_temp_dir(), 'inch');
+        file_put_contents($path, $this->checked($zip, $file, $entry['sha256'] ?? null));
+
+        return $path;
+    }
+
+    /** @return list<array{mesh: string, column: int, row: int, state: string}> */
+    private function cells(string $csv): array
+    {
+        $lines = array_map(static fn (string $line): array => str_getcsv($line), explode("\r\n", rtrim($csv, "\r\n")));
+        if (array_shift($lines) !== ArchiveWriter::CELLS || count($lines) > Cells::MOST ** 2 * 4) {
+            throw ArchiveRefused::damaged('cells.csv');
+        }
+
+        return array_map(static function (array $line): array {
+            $good = count($line) === 4 && preg_match('/^\d{1,2}x\d{1,2} \d{1,2} \d{1,2} (?:done|empty)$/D', implode(' ', $line)) === 1;
+
+            return $good ? ['mesh' => (string) $line[0], 'column' => (int) $line[1], 'row' => (int) $line[2], 'state' => (string) $line[3]] : throw ArchiveRefused::damaged('cells.csv');
+        }, $lines);
+    }
+
+    /**
+     * @param  array<array-key, mixed>  $choices
+     * @param  list<string>  $beside
+     * @param  list<array{mesh: string, column: int, row: int, state: string}>  $cells
+     */
+    private function keep(array $choices, ?string $photo, array $beside, array $cells): Drawing
+    {
+        // Everything is read and worked out before the first picture is kept.
+        [, $wide, $high] = $photo === null ? [null, null, null] : $this->decoder->inspect($photo);
+        array_map($this->decoder->inspect(...), $beside);
+        $this->understood([...$choices, 'beside' => []], $wide, $high);
+        $named = is_array($choices['beside'] ?? null) ? array_values($choices['beside']) : [];
+        $choices['beside'] = array_map(fn (string $path, int $i): array => ['id' => $this->photos->take($path)->id, 'name' => is_string($named[$i]['name'] ?? null) ? $named[$i]['name'] : ''], $beside, array_keys($beside));
+        $taken = $photo === null ? null : $this->photos->take($photo);
+        $read = $this->understood($choices, $wide, $high);
+
+        return DB::transaction(static function () use ($taken, $read, $cells): Drawing {
+            $drawing = Drawing::begin($taken, $read->json);
+            array_map(static fn (array $cell) => $drawing->cellNotes()->create($cell), $cells);
+
+            return $drawing;
+        });
+    }
+
+    /** @param  array<array-key, mixed>  $choices */
+    private function understood(array $choices, ?int $wide, ?int $high): ChoicesReader
+    {
+        try {
+            $read = ChoicesReader::read($choices, $wide, $high);
+            if ($wide === null && $read->json->photo->kind !== 'sizes') {
+                throw ArchiveRefused::damaged('drawing.json');
+            }
+            Plan::of($read->choices);
+
+            return $read;
+        } catch (ValidationException $e) {
+            throw ArchiveRefused::unreadable((string) collect($e->errors())->flatten()->first());
+        } catch (ArchiveRefused $e) {
+            throw $e;
+        } catch (Impossible $e) {
+            throw ArchiveRefused::unreadable($e->getMessage());
+        }
+    }
+}

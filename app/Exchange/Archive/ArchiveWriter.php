@@ -1,0 +1,72 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Exchange\Archive;
+
+use App\Exceptions\StorageFailed;
+use App\Exchange\Json\ArchiveJson;
+use App\Exchange\Json\ArchivePictureJson;
+use App\Exchange\Json\BesideChoice;
+use App\Imaging\Bare;
+use App\Imaging\PhotoStore;
+use App\Models\CellNote;
+use App\Models\Drawing;
+use App\Models\Photo;
+use ZipArchive;
+
+/** A drawing as one open file: a zip of its document, its pictures, and its cells as CSV. */
+final readonly class ArchiveWriter
+{
+    public const KIND = 'inch-ladder-drawing';
+
+    /** Of the document. */
+    public const VERSION = 1;
+
+    public const CELLS = ['mesh', 'column', 'row', 'state'];
+
+    public function __construct(private PhotoStore $photos)
+    {
+    }
+
+    /** @throws StorageFailed */
+    public function write(Drawing $drawing, string $path): void
+    {
+        $choices = $drawing->read()->json;
+        $photo = $drawing->photo === null ? null : $this->photos->bare($drawing->photo);
+        $beside = array_map(fn (BesideChoice $one): Bare => $this->photos->bare(Photo::query()->findOrFail($one->id)), $choices->beside);
+        $cells = $this->cells($drawing);
+        $files = ['cells.csv' => $cells];
+        $entry = static function (Bare $bare, string $name) use (&$files): ArchivePictureJson {
+            $files["{$name}.{$bare->ending}"] = $bare->bytes;
+
+            return new ArchivePictureJson("{$name}.{$bare->ending}", hash('sha256', $bare->bytes));
+        };
+        $document = new ArchiveJson(
+            self::KIND, self::VERSION, $choices,
+            $photo === null ? null : $entry($photo, 'photo'),
+            array_map(static fn (Bare $bare, int $i): ArchivePictureJson => $entry($bare, 'beside-'.($i + 1)), $beside, array_keys($beside)),
+            hash('sha256', $cells),
+        );
+        $files = ['drawing.json' => (string) json_encode($document, JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_PRESERVE_ZERO_FRACTION), ...$files];
+
+        $zip = new ZipArchive;
+        if (@$zip->open($path, ZipArchive::CREATE | ZipArchive::OVERWRITE) !== true) {
+            throw StorageFailed::writing($path);
+        }
+        foreach ($files as $name => $bytes) {
+            $zip->addFromString($name, $bytes);
+        }
+        if (! @$zip->close()) {
+            throw StorageFailed::writing($path);
+        }
+    }
+
+    private function cells(Drawing $drawing): string
+    {
+        $rows = $drawing->cellNotes()->orderBy('mesh')->orderBy('row')->orderBy('column')->get()
+            ->map(static fn (CellNote $note): string => "{$note->mesh},{$note->column},{$note->row},{$note->state}")->all();
+
+        return implode("\r\n", [implode(',', self::CELLS), ...$rows])."\r\n";
+    }
+}

@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Exchange\Json;
+
+use OpenApi\Attributes as OA;
+
+/** A picture in an archive. */
+#[OA\Schema]
+final readonly class ArchivePictureJson
+{
+    public function __construct(
+        /** Its name in the archive. */
+        #[OA\Property] public string $file,
+        /** Of the file as it lies in the archive. */
+        #[OA\Property] public string $sha256,
+    ) {
+    }
+}
