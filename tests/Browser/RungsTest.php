@@ -488,7 +488,7 @@ it('takes the ruler it is given: its marks, its length, and another for the prin
 });
 
 it('takes a drawing out of the shelf as one file and brings it back', function () {
-    $table = begun('--sheet=letter --photo=6x4in --turn=advised', 'copy');
+    $table = begun('--sheet=letter --photo=6x4in --turn=advised', 'copy')->see('[data-test=address]', 'A1');
     $table->key(' ')->see('[data-test=progress]', '1 of');
     $decision = $table->text('[data-test=progress]');
     $table->go('/')->find('.boards li');
