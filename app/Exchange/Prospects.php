@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Exchange;
 
 use App\Exchange\Json\DividerJson;
+use App\Exchange\Json\MeshJson;
 use App\Exchange\Json\OtherSheetJson;
 use App\Exchange\Json\PrintSizeJson;
 use App\Exchange\Json\SchoolJson;
@@ -21,6 +22,7 @@ use InchLadder\Fit\Way;
 use InchLadder\Fit\Ways\Inset;
 use InchLadder\Grid\Cells;
 use InchLadder\Grid\Edge;
+use InchLadder\Grid\Schools\SquaresByCount;
 use InchLadder\Grid\SetUpTime;
 use InchLadder\Impossible;
 use InchLadder\Measure\Fractions;
@@ -43,6 +45,12 @@ final readonly class Prospects
 {
     /** Sheets shown beside one's own. */
     private const SHEETS = 12;
+
+    /** Columns of the meshes shown. */
+    private const MESHES = [3, 4, 5, 6, 8, 10, 12, 16, 20];
+
+    /** An eye places an edge in a cell to a tenth of its side (common practice). */
+    private const EYE = 10;
 
     private Choices $choices;
 
@@ -126,6 +134,28 @@ final readonly class Prospects
                 SetUpTime::forLines($lines)->words(), $reasons->for, $reasons->against,
             );
         }, GridPart::SCHOOLS);
+    }
+
+    /** @return list<MeshJson> squares by count, from coarse to fine */
+    public function meshes(): array
+    {
+        $crop = $this->choices->fit->way() === Way::Cells ? $this->choices->fitted($this->read->fitted(Way::Crop)->fit) : $this->choices;
+        $meshes = [];
+        foreach (self::MESHES as $columns) {
+            try {
+                $plan = Plan::of($crop->schooled(SquaresByCount::across($columns)));
+            } catch (Impossible) {
+                continue;
+            }
+            $cells = $plan->grid->cells();
+            $lines = $plan->grid->innerLines();
+            $meshes[] = new MeshJson(
+                $cells->columns, $cells->rows, $lines, $cells->columns * $cells->rows, $this->write->readSize($plan->cell()),
+                SetUpTime::forLines($lines)->words(), $this->write->reading($plan->cell()->width->dividedBy(self::EYE)),
+            );
+        }
+
+        return $meshes;
     }
 
     /** @return list<PrintSizeJson> usual prints and printer's papers, and the cell each would have */

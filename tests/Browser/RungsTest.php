@@ -271,6 +271,7 @@ it('lays every school, compares them, and moves a main line', function () {
         ->unfold('The schools side by side')
         ->see('[data-test=school]', '3 lines');
     expect($table->all('[data-test=school]'))->toHaveCount(10);
+    $table->unfold('How fine?')->see('[data-test=meshes]', '3 × 2');
     $table->isAccessible('The schools')->press('quarters and diagonals')->kept()->see('nav', '4 lines to rule');
     $table
         ->choose('School', 'folding')

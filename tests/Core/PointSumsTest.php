@@ -59,9 +59,9 @@ it('plots a point from where the axes meet, with its signs', function (string $x
     $plan = pointed($x, $y, school: new AxesWithTicks(Rational::nd(1, 2), Rational::nd(1, 2), length('1 in')));
     expect((new PointSums($plan))->plotted($plan->points()[0]))->toBe($says);
 })->with([
-    ['3/4', '1/4', '+2, −3 in'],
-    ['1/2', '1/2', '+0, +0 in'],
-    ['0', '1', '−4, +6 in'],
+    ['3/4', '1/4', '+2, −3 in on the paper, +1, −1 1/2 in on the print'],
+    ['1/2', '1/2', '+0, +0 in on the paper, +0, +0 in on the print'],
+    ['0', '1', '−4, +6 in on the paper, −2, +3 in on the print'],
 ]);
 
 it('plots nothing without axes, nor what is cropped away', function () {

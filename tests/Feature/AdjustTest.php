@@ -134,6 +134,16 @@ it('puts a point where it is wanted, in words of the paper', function (string $a
     'too low only' => ['centre', [0.5, 0.9], 'on the paper the point stays 3 in below it.', [0.3333, 0.5]],
 ]);
 
+it('moves the drawing until a point lies in the middle of the sheet, when there is room', function () {
+    $inset = ['fit' => ['way' => 'inset', 'inset_width' => '6 in']];
+    $plan = planned(adjusted('aim', ['x' => 0.4, 'y' => 0.75, 'at' => 'sheet'], $inset));
+    // Drawn 6 × 4 in on 10 × 10 in: the middle, 5 in, less 2.4 and 3 in.
+    expect($plan->left)->toBeLength('2.6 in')
+        ->and($plan->top)->toBeLength('2 in');
+    $wide = ['fit' => ['way' => 'inset', 'inset_width' => '10 in']];
+    expect(refused(fn () => adjusted('aim', ['x' => 0, 'y' => 0, 'at' => 'sheet'], $wide)))->toHaveKey('paper.offset.left');
+});
+
 it('sizes an inset as it is typed, exactly', function (string $as, string $typed, string $width, string $height) {
     $area = planned(adjusted('inset', ['as' => $as, 'typed' => $typed]))->fitted->area;
     expect($area->width)->toBeLength($width)

@@ -135,6 +135,16 @@ it('compares the schools, each with its reasons, and says which cannot be had', 
         ->and($schools['count']['for'])->not->toBe('');
 });
 
+it('says of each mesh what it costs to rule and what it gives', function () {
+    $meshes = $this->postJson('/api/meshes', asked())->assertOk()->json();
+    expect(array_column($meshes, 'columns'))->toBe([3, 4, 5, 6, 8, 10, 12, 16, 20])
+        ->and($meshes[1])->toMatchArray(['rows' => 6, 'lines' => 8, 'cells' => 24, 'cell' => '2 1/8 × 2 1/8 in', 'time' => '4 to 7 min', 'error' => '3/16 in']);
+    $finer = array_column($meshes, 'lines');
+    $sorted = $finer;
+    sort($sorted);
+    expect($finer)->toBe($sorted);
+});
+
 it('says how large to print the reference, and which sizes have too few pixels', function () {
     $prints = collect($this->postJson('/api/prints', asked())->assertOk()->json())->keyBy('paper');
     expect($prints['Print 5 × 7 in'])->toMatchArray(['print' => '5 × 7 in', 'per_inch' => 200, 'enough' => true])

@@ -6,10 +6,15 @@ namespace App\Exchange\Adjusting;
 
 use App\Exchange\ChoicesReader;
 use InchLadder\Fit\Aim;
+use InchLadder\Measure\Length;
+use InchLadder\Measuring\KeyPoint;
+use InchLadder\Measuring\Placed;
+use InchLadder\Paper\Margins;
+use InchLadder\Paper\Placement;
 use InchLadder\Plan\Plan;
 use InchLadder\Plan\Sums\Writing;
 
-/** A point of the photo put in the dead centre, or on a third: the crop moves as far as the photo allows. */
+/** A point of the photo put in the dead centre, or on a third: the crop moves as far as the photo allows; or in the middle of the sheet: the drawing moves there. */
 final readonly class AimCrop implements Adjustment
 {
     public function apply(ChoicesReader $read, array $how): Adjusted
@@ -17,6 +22,9 @@ final readonly class AimCrop implements Adjustment
         $plan = Plan::of($read->choices);
         $crop = $plan->fitted->crop;
         [$x, $y] = [How::share($how, 'x'), How::share($how, 'y')];
+        if (($how['at'] ?? null) === 'sheet') {
+            return $this->onSheet($plan, Placed::in($crop, new KeyPoint('', $x, $y, false)));
+        }
         $third = ($how['at'] ?? null) === 'third';
         $aim = $third ? Aim::atNearestThird($crop, $x, $y) : Aim::atCentre($crop, $x, $y);
         $changes = ['fit' => ['left' => (string) $aim->crop->left, 'top' => (string) $aim->crop->top]];
@@ -32,5 +40,19 @@ final readonly class AimCrop implements Adjustment
         }
 
         return new Adjusted($changes, 'The photo ends first: on the paper the point stays '.implode(' and ', $off).'. A smaller crop would let it move further.');
+    }
+
+    /** The crop stays; the drawing is moved on the sheet until the point lies in the sheet's middle. */
+    private function onSheet(Plan $plan, Placed $placed): Adjusted
+    {
+        $area = $plan->fitted->area;
+        [$left, $top] = [$plan->sheet->width->dividedBy(2)->minus($area->width->times($placed->x)), $plan->sheet->height->dividedBy(2)->minus($area->height->times($placed->y))];
+        Placement::offset($left, $top)->of($area, $plan->sheet, Margins::all(Length::zero()));
+        $write = new Writing($plan->choices->notation);
+
+        return new Adjusted(
+            ['paper' => ['placement' => 'offsets', 'offset' => ['left' => $plan->choices->notation->exactly($left), 'top' => $plan->choices->notation->exactly($top)]]],
+            "The point lies in the middle of the sheet: the drawing begins {$write->reading($left)} from the left edge and {$write->reading($top)} from the top.",
+        );
     }
 }

@@ -9,6 +9,7 @@ use App\Exchange\ChoicesReader;
 use App\Exchange\Json\AdjustedJson;
 use App\Exchange\Json\AdjustRequest;
 use App\Exchange\Json\DividerJson;
+use App\Exchange\Json\MeshJson;
 use App\Exchange\Json\OtherSheetJson;
 use App\Exchange\Json\PrintSizeJson;
 use App\Exchange\Json\ProposalJson;
@@ -45,6 +46,13 @@ final readonly class ProspectController
     public function schools(ChoicesInput $input): array
     {
         return $this->prospects($input)->schools();
+    }
+
+    /** @return list<MeshJson> */
+    #[OA\Post(path: '/api/meshes', operationId: 'meshes', requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: WishRequest::class)), responses: [new OA\Response(response: 200, description: 'How fine the grid could be.', content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: MeshJson::class)))])]
+    public function meshes(ChoicesInput $input): array
+    {
+        return $this->prospects($input)->meshes();
     }
 
     /** @return list<PrintSizeJson> */

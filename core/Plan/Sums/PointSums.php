@@ -7,6 +7,7 @@ namespace InchLadder\Plan\Sums;
 use InchLadder\Fit\Aim;
 use InchLadder\Measure\Length;
 use InchLadder\Measure\Rational;
+use InchLadder\Measure\Size;
 use InchLadder\Measuring\Placed;
 use InchLadder\Plan\Plan;
 
@@ -39,7 +40,7 @@ final readonly class PointSums
         return $said === [] ? 'on a crossing of the thirds' : implode(' and ', $said).' the nearest crossing of thirds';
     }
 
-    /** Its place counted from where the axes meet, as plotted on the paper: `+1 1/2, −3/4 in`; null without axes. */
+    /** Its place counted from where the axes meet, as plotted on the paper: `+1 1/2, −3/4 in`, and on the print; null without axes. */
     public function plotted(Placed $placed): ?string
     {
         $axes = $this->plan->grid->axes;
@@ -49,7 +50,9 @@ final readonly class PointSums
         $area = $this->plan->fitted->area;
         $signed = fn (Rational $share, Length $side): string => ($share->isNegative() ? '−' : '+').$this->write->read($side->times($share->abs()));
 
-        return $signed($placed->x->minus($axes->x), $area->width).', '.$signed($placed->y->minus($axes->y), $area->height).' '.$this->write->notation->unit->value;
+        $onBoard = fn (Size $board): string => $signed($placed->x->minus($axes->x), $board->width).', '.$signed($placed->y->minus($axes->y), $board->height).' '.$this->write->notation->unit->value;
+
+        return $onBoard($area).($this->plan->print === null ? '' : ' on the paper, '.$onBoard($this->plan->print).' on the print');
     }
 
     /** Where a key point lies from the gridlines nearest to it, the shorter reach first. */

@@ -1,4 +1,4 @@
-import type { Act, Adjusted, Catalogue, CellState, Choices, Divider, Drawing, Keepsake, MainLine, OtherSheet, PrintSize, Proposal, School, ShelfEntry, Trouble, Verdict, Way, Workings } from './types'
+import type { Act, Adjusted, Catalogue, CellState, Choices, Divider, Drawing, Keepsake, MainLine, Mesh, OtherSheet, PrintSize, Proposal, School, ShelfEntry, Trouble, Verdict, Way, Workings } from './types'
 
 /** A photo's pixels; null when there are only sizes. */
 export type Pixels = { width: number; height: number } | null
@@ -42,6 +42,7 @@ export const api = {
   ways: (photo: Pixels, choices: Choices) => ask<Way[]>('ways', photo, choices),
   sheets: (photo: Pixels, choices: Choices) => ask<OtherSheet[]>('sheets', photo, choices),
   schools: (photo: Pixels, choices: Choices) => ask<School[]>('schools', photo, choices),
+  meshes: (photo: Pixels, choices: Choices) => ask<Mesh[]>('meshes', photo, choices),
   prints: (photo: Pixels, choices: Choices) => ask<PrintSize[]>('prints', photo, choices),
   dividers: (photo: Pixels, choices: Choices) => ask<Divider[]>('dividers', photo, choices),
   enlargement: (photo: Pixels, choices: Choices, size: string) => ask<Verdict>('enlargement', photo, choices, { size }),

@@ -276,6 +276,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/meshes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["meshes"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/prints": {
         parameters: {
             query?: never;
@@ -708,6 +724,16 @@ export interface components {
         MarksJson: {
             across: components["schemas"]["MarkJson"][];
             down: components["schemas"]["MarkJson"][];
+        };
+        /** @description How fine a grid could be, and what that costs and gives. */
+        MeshJson: {
+            columns: number;
+            rows: number;
+            lines: number;
+            cells: number;
+            cell: string;
+            time: string;
+            error: string;
         };
         /** @description A print whose shape is not the photo’s, and the two sizes that would agree. */
         MismatchJson: {
@@ -1545,6 +1571,30 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["SchoolJson"][];
+                };
+            };
+        };
+    };
+    meshes: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["WishRequest"];
+            };
+        };
+        responses: {
+            /** @description How fine the grid could be. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MeshJson"][];
                 };
             };
         };

@@ -16,6 +16,7 @@ import KeyPoints from '../photo/KeyPoints.vue'
 import Finer from './Finer.vue'
 import LeftStrips from './LeftStrips.vue'
 import MainLines from './MainLines.vue'
+import Meshes from './Meshes.vue'
 import RuledAlready from './RuledAlready.vue'
 import Schools from './Schools.vue'
 
@@ -95,6 +96,7 @@ function overlay(name: Overlay) {
   <Pick label="Labels" :model-value="choices.grid.labels" :options="{ letters: 'C4', numbers: '3 in, 4 down', running: '18' }" @update:model-value="store.decide((c) => (c.grid.labels = $event))" />
   <Sums :lines="workings.rungs.grid.sums" />
   <div>
+    <Fold name="How fine?"><Meshes :choices="choices" /></Fold>
     <Fold name="The schools side by side"><Schools :choices="choices" /></Fold>
     <LeftStrips v-if="choices.fit.way !== 'cells'" :workings="workings" :drawing="drawing" />
     <Finer :choices="choices" :workings="workings" />

@@ -38,6 +38,7 @@ async function add(cross: boolean) {
         <label><input type="checkbox" :checked="point.cross" @change="store.decide((c) => c.points[i] && (c.points[i].cross = !point.cross))" /> cross</label>
         <button type="button" class="button bare" @click="store.adjust('aim', { x: point.x, y: point.y, at: 'centre' })">centre it</button>
         <button type="button" class="button bare" @click="store.adjust('aim', { x: point.x, y: point.y, at: 'third' })">on a third</button>
+        <button type="button" class="button bare" @click="store.adjust('aim', { x: point.x, y: point.y, at: 'sheet' })">mid-sheet</button>
         <button type="button" class="button bare" :aria-label="`Take away ${point.name}`" @click="store.decide((c) => c.points.splice(i, 1))">✕</button>
       </div>
     </div>

@@ -1,0 +1,68 @@
+<script setup lang="ts">
+import { api } from '@/api/client'
+import type { Choices } from '@/api/types'
+import { useDrawing } from '@/stores/drawing'
+import Num from '@/ui/Num.vue'
+import { useAsked } from '../useAsked'
+
+/** How fine the grid could be: what it costs to rule, and how far an edge placed by eye may be out. */
+defineProps<{ choices: Choices }>()
+const store = useDrawing()
+const meshes = useAsked(api.meshes)
+void meshes.ask()
+
+function take(columns: number) {
+  store.decide((choices) => {
+    Object.assign(choices.grid, { school: 'count', columns })
+    if (choices.fit.way === 'cells') choices.fit.way = 'crop'
+  })
+}
+</script>
+
+<template>
+  <p v-if="meshes.fault.value" class="fault">{{ meshes.fault.value }}</p>
+  <table v-if="meshes.answer.value" data-test="meshes">
+    <thead>
+      <tr><th scope="col">mesh</th><th scope="col">lines</th><th scope="col">to rule</th><th scope="col">eye’s error</th></tr>
+    </thead>
+    <tbody>
+      <tr v-for="mesh in meshes.answer.value" :key="mesh.columns">
+        <th scope="row"><button type="button" class="button bare" :aria-pressed="choices.grid.school === 'count' && choices.grid.columns === mesh.columns" @click="take(mesh.columns)">{{ mesh.columns }} × {{ mesh.rows }}</button></th>
+        <td>{{ mesh.lines }}</td>
+        <td>{{ mesh.time }}</td>
+        <td><Num :text="mesh.error" /></td>
+      </tr>
+    </tbody>
+  </table>
+  <p class="soft">An eye places an edge to a tenth of a cell (common practice), so a finer grid errs less.</p>
+</template>
+
+<style scoped>
+table {
+  width: 100%;
+  border-collapse: collapse;
+  font-size: 15px;
+}
+
+th,
+td {
+  padding: 2px 4px 2px 0;
+  border-bottom: 1px solid var(--rule);
+  text-align: left;
+  font-weight: 400;
+}
+
+thead th {
+  color: var(--soft);
+  font-size: 14px;
+}
+
+.button {
+  padding-left: 0;
+}
+
+.button[aria-pressed='true'] {
+  text-decoration: underline;
+  text-underline-offset: 4px;
+}
+</style>
