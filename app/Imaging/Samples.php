@@ -53,7 +53,8 @@ final readonly class Samples
         $places = [];
         foreach (str_split($this->rgb, 3) as $pixel) {
             [$red, $green, $blue] = [ord($pixel[0]), ord($pixel[1]), ord($pixel[2])];
-            $places[] = [Lab::fromSrgb($red, $green, $blue)->lightness, $red, $green, $blue];
+            // Luma (Rec. ITU-R BT.709-6) puts them in the order of their lightness nearly enough, for far less work.
+            $places[] = [2126 * $red + 7152 * $green + 722 * $blue, $red, $green, $blue];
         }
         rsort($places);
 
