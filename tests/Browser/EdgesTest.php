@@ -237,9 +237,11 @@ it('is usable on a phone at the easel, and by lamp', function () {
     $before = $table->text('[data-test=address]');
     $table->click('[data-test=done]');
     Table::until(fn () => $table->text('[data-test=address]') !== $before, 'the next cell');
-    foreach (['photo', 'marks'] as $rung) {
+    foreach (['photo', 'paper', 'fit', 'grid', 'marks'] as $rung) {
         open('Potting bench, late morning', $rung)->see('h2', '')->isAccessible("{$rung} on a phone");
         expect($table->browser->executeScript('return document.documentElement.scrollWidth'))->toBe(390);
+        // Both boards are whole.
+        expect($table->browser->executeScript('return document.querySelector("[data-test=paper-board] .sheet").getBoundingClientRect().right'))->toBeLessThanOrEqual(390);
     }
     $table->size(1280, 800);
     $table->press('lamp');

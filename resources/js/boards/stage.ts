@@ -34,6 +34,9 @@ export interface View {
 
 const LABELS = { left: 40, top: 52, bottom: 40 }
 const LADDER = 150
+/** On a phone, so that both boards stay whole. */
+const SLIM_LADDER = 104
+const SLIM_ROOM = 600
 const EDGE = 24
 
 /** A photo on a screen has no size; it is shown at this share of the drawing area. */
@@ -56,7 +59,8 @@ export function layStage(workings: Workings, focus: Focus, wholePhoto: boolean, 
   const cropTop = wholePhoto ? crop.top * whole.h : 0
   const sheet = { w: workings.sheet.width.mm, h: workings.sheet.height.mm }
 
-  const width = Math.max(200, room.width - LABELS.left - LADDER - EDGE)
+  const ladder = room.width < SLIM_ROOM ? SLIM_LADDER : LADDER
+  const width = Math.max(200, room.width - LABELS.left - ladder - EDGE)
   const height = Math.max(160, room.height - LABELS.top - LABELS.bottom)
   let photoScale: number
   let paperScale: number
@@ -82,7 +86,7 @@ export function layStage(workings: Workings, focus: Focus, wholePhoto: boolean, 
 
   const place = (box: Box): Box => ({ x: box.x * view.zoom + view.x, y: box.y * view.zoom + view.y, w: box.w * view.zoom, h: box.h * view.zoom })
   const at = place({ x: LABELS.left + spare, y: top + photoTop + centre(photoBox.h), ...photoBox })
-  const paper = place({ x: LABELS.left + spare + photoBox.w + LADDER, y: top + sheetTop + centre(sheetBox.h), ...sheetBox })
+  const paper = place({ x: LABELS.left + spare + photoBox.w + ladder, y: top + sheetTop + centre(sheetBox.h), ...sheetBox })
   const mm = paperScale * view.zoom
   const onPaper = (part: { left: { mm: number }; top: { mm: number }; width: { mm: number }; height: { mm: number } }): Box => ({
     x: paper.x + part.left.mm * mm,
