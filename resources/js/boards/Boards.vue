@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { useElementSize } from '@vueuse/core'
 import { computed, useTemplateRef } from 'vue'
+import { previewOf } from '@/api/pictures'
 import type { Drawing, Workings } from '@/api/types'
 import { useTool } from '@/stores/tool'
 import Num from '@/ui/Num.vue'
@@ -54,7 +55,7 @@ const image = computed<Box>(() => {
   const h = photo.h / crop.value.share_h
   return { x: photo.x - crop.value.left * w, y: photo.y - crop.value.top * h, w, h }
 })
-const address = computed(() => (props.drawing.photo ? [props.drawing.photo.preview, props.workings.picture.query].filter(Boolean).join('?') : null))
+const address = computed(() => previewOf(props.drawing, props.workings))
 const mirror = computed(() => (look.value.mirrored ? `translate(${2 * stage.value.photo.x + stage.value.photo.w} 0) scale(-1 1)` : undefined))
 const ruled = computed(() => props.grid && !look.value.lifted)
 

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
+import { previewOf } from '@/api/pictures'
 import type { Drawing, Workings } from '@/api/types'
 import Num from '@/ui/Num.vue'
 import type { Stage } from './stage'
@@ -36,7 +37,7 @@ const inCorner = computed(() => {
   const h = print.height.mm * props.stage.paperScale
   return w <= props.stage.usable.w && h <= props.stage.usable.h ? { x: props.diagonal.x, y: props.diagonal.y, w, h } : null
 })
-const address = computed(() => (props.drawing.photo ? [props.drawing.photo.preview, props.workings.picture.query].filter(Boolean).join('?') : null))
+const address = computed(() => previewOf(props.drawing, props.workings))
 const points = computed(() => props.workings.points.filter((point) => point.inside).map((point) => ({ ...point, at: { x: props.stage.area.x + point.x * props.stage.area.w, y: props.stage.area.y + point.y * props.stage.area.h } })))
 const oval = computed(() => (props.workings.choices.paper.shape === 'rectangle' ? null : { cx: props.stage.area.x + props.stage.area.w / 2, cy: props.stage.area.y + props.stage.area.h / 2, rx: props.stage.area.w / 2, ry: props.stage.area.h / 2 }))
 </script>

@@ -9,6 +9,11 @@ export interface Drawn {
   y2: number
 }
 
+/** A drawn box whichever way it was pulled. */
+export function boxOf({ x1, y1, x2, y2 }: Drawn) {
+  return { left: Math.min(x1, x2), top: Math.min(y1, y2), width: Math.abs(x2 - x1), height: Math.abs(y2 - y1) }
+}
+
 export type ToolKind = 'point' | 'line' | 'box'
 
 /** A moment's tool: one point, line or box asked for on the photo board. Escape lays it down. */

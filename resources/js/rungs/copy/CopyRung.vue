@@ -2,6 +2,7 @@
 import { useElementSize, useEventListener, useWakeLock } from '@vueuse/core'
 import { computed, onMounted, onUnmounted, ref, useTemplateRef, watch } from 'vue'
 import { useRouter } from 'vue-router'
+import { cutOf } from '@/api/pictures'
 import Lost from '@/shelf/Lost.vue'
 import Callout from '@/ui/Callout.vue'
 import Num from '@/ui/Num.vue'
@@ -34,15 +35,12 @@ const lines = computed(() => store.workings?.lines)
 
 /** The address of a cell's picture: its shares of the whole photo. */
 function picture(place: Place) {
-  const crop = store.workings?.crop
-  if (!crop || !lines.value || !store.drawing?.photo) return ''
+  if (!lines.value || !store.drawing || !store.workings) return ''
   const { across, down } = lines.value
   const span = (shares: number[], i: number) => [shares[i] ?? 0, (shares[i + 1] ?? 1) - (shares[i] ?? 0)] as const
-  const [x, w] = span(across, place.column)
-  const [y, h] = span(down, place.row)
-  const query = { left: crop.left + x * crop.share_w, top: crop.top + y * crop.share_h, width: w * crop.share_w, height: h * crop.share_h }
-  const parts = Object.entries(query).map(([name, share]) => `${name}=${share.toFixed(7)}`)
-  return `${store.drawing.photo.cut}?${[...parts, store.workings?.picture.query].filter(Boolean).join('&')}`
+  const [left, width] = span(across, place.column)
+  const [top, height] = span(down, place.row)
+  return cutOf(store.drawing, store.workings, { left, top, width, height })
 }
 
 const source = computed(() => picture(at.value))

@@ -2,17 +2,17 @@
 import { computed, ref, useId } from 'vue'
 import { api } from '@/api/client'
 import { useLook } from '@/boards/useLook'
-import type { Choices, Drawing, Overlay, Verdict, Workings } from '@/api/types'
+import type { Choices, Drawing, Verdict, Workings } from '@/api/types'
 import { useDrawing } from '@/stores/drawing'
-import { useTool } from '@/stores/tool'
-import AdjustInput from '@/ui/AdjustInput.vue'
+import { boxOf, useTool } from '@/stores/tool'
 import Fold from '@/ui/Fold.vue'
-import LengthInput from '@/ui/LengthInput.vue'
+import TypedInput from '@/ui/TypedInput.vue'
 import Num from '@/ui/Num.vue'
 import Pick from '@/ui/Pick.vue'
 import Sums from '@/ui/Sums.vue'
 import { toShare } from '@/ui/shares'
 import Warnings from '@/ui/Warnings.vue'
+import Overlays from '../Overlays.vue'
 import PlannerList from '../planner/PlannerList.vue'
 import { useAsked } from '../useAsked'
 import KeptCrops from './KeptCrops.vue'
@@ -54,7 +54,6 @@ const typed = computed(() => {
     height: crop.height ? short(crop.height.text) : share(crop.share_h),
   }
 })
-const overlays: Overlay[] = ['thirds', 'centre cross', 'diagonals']
 
 /** The crop grows and shrinks about its own middle. */
 function resize(to: number) {
@@ -87,14 +86,7 @@ async function aim(at: 'centre' | 'third') {
 
 async function whole() {
   const box = await tool.ask('box', 'Box the thing no line should run through.')
-  if (box) await store.adjust('whole', { left: Math.min(box.x1, box.x2), top: Math.min(box.y1, box.y2), width: Math.abs(box.x2 - box.x1), height: Math.abs(box.y2 - box.y1) })
-}
-
-function overlay(name: Overlay) {
-  store.decide((choices) => {
-    const { overlays: on } = choices.grid
-    choices.grid.overlays = on.includes(name) ? on.filter((one) => one !== name) : [...on, name]
-  })
+  if (box) await store.adjust('whole', boxOf(box))
 }
 
 const wanted = ref('')
@@ -114,22 +106,22 @@ const dividers = useAsked(api.dividers)
   </dl>
   <Warnings :lines="workings.rungs.fit.warnings" />
   <div v-if="way === 'cells'" class="two">
-    <LengthInput label="Cell on the paper" field="cell" :model-value="choices.fit.cell" @update:model-value="store.decide((c) => (c.fit.cell = $event))" />
-    <LengthInput v-if="choices.photo.kind !== 'screen'" label="Cell on the print" field="fit.print_cell" :model-value="choices.fit.print_cell" hint="as large as fits" @update:model-value="store.decide((c) => (c.fit.print_cell = $event || null))" />
+    <TypedInput label="Cell on the paper" field="cell" :model-value="choices.fit.cell" @update:model-value="store.decide((c) => (c.fit.cell = $event))" />
+    <TypedInput v-if="choices.photo.kind !== 'screen'" label="Cell on the print" field="fit.print_cell" :model-value="choices.fit.print_cell" hint="as large as fits" @update:model-value="store.decide((c) => (c.fit.print_cell = $event || null))" />
   </div>
   <template v-if="way === 'crop'">
     <Pick label="Its shape is" :model-value="choices.fit.lock" :options="{ paper: 'the paper’s', ratio: 'my own', free: 'free' }" @update:model-value="lock" />
-    <LengthInput v-if="choices.fit.lock === 'ratio'" label="Shape" field="fit.ratio" :model-value="choices.fit.ratio" hint="4:5, 8x10in, a4" @update:model-value="store.decide((c) => (c.fit.ratio = $event))" />
+    <TypedInput v-if="choices.fit.lock === 'ratio'" label="Shape" field="fit.ratio" :model-value="choices.fit.ratio" hint="4:5, 8x10in, a4" @update:model-value="store.decide((c) => (c.fit.ratio = $event))" />
   </template>
   <div v-if="sized" class="field">
     <span :id="id" class="legend">{{ way === 'inset' ? 'Size along the diagonal' : 'Size of the crop' }}, {{ percent }} %</span>
     <el-slider :model-value="percent" :min="5" :max="100" :show-tooltip="false" :aria-labelledby="id" :aria-label="way === 'inset' ? 'Size along the diagonal' : 'Size of the crop'" @input="resize($event as number)" @change="store.keep()" />
   </div>
   <div v-if="way === 'inset'" class="two">
-    <AdjustInput label="Width of the drawing" field="inset.width" :value="short(workings.drawing.width.text)" @typed="store.adjust('inset', { as: 'width', typed: $event })" />
-    <AdjustInput label="Height of the drawing" field="inset.height" :value="short(workings.drawing.height.text)" @typed="store.adjust('inset', { as: 'height', typed: $event })" />
-    <AdjustInput v-if="workings.print" label="Times larger" field="inset.factor" :value="workings.factor ?? ''" @typed="store.adjust('inset', { as: 'factor', typed: $event })" />
-    <AdjustInput v-if="workings.print" label="Per cent" field="inset.percent" :value="workings.scale.percent === null ? '' : `${Math.round(workings.scale.percent * 100) / 100}`" @typed="store.adjust('inset', { as: 'percent', typed: $event })" />
+    <TypedInput label="Width of the drawing" field="inset.width" :model-value="short(workings.drawing.width.text)" @update:model-value="store.adjust('inset', { as: 'width', typed: $event })" />
+    <TypedInput label="Height of the drawing" field="inset.height" :model-value="short(workings.drawing.height.text)" @update:model-value="store.adjust('inset', { as: 'height', typed: $event })" />
+    <TypedInput v-if="workings.print" label="Times larger" field="inset.factor" :model-value="workings.factor ?? ''" @update:model-value="store.adjust('inset', { as: 'factor', typed: $event })" />
+    <TypedInput v-if="workings.print" label="Per cent" field="inset.percent" :model-value="workings.scale.percent === null ? '' : `${Math.round(workings.scale.percent * 100) / 100}`" @update:model-value="store.adjust('inset', { as: 'percent', typed: $event })" />
   </div>
   <button v-if="way === 'crop' || way === 'cells'" type="button" class="button" @click="store.decide((c) => Object.assign(c.fit, { left: null, top: null }))">Centre the crop</button>
   <Sums :lines="workings.rungs.fit.sums" />
@@ -138,10 +130,10 @@ const dividers = useAsked(api.dividers)
     <Fold name="All four ways side by side"><Ways :way="way" /></Fold>
     <Fold v-if="way === 'crop' || way === 'cells'" name="Place it" decided="by number, by point">
       <div class="two">
-        <AdjustInput label="From the left" field="crop.left" :value="typed.left" @typed="store.adjust('crop', { side: 'left', typed: $event })" />
-        <AdjustInput label="From the top" field="crop.top" :value="typed.top" @typed="store.adjust('crop', { side: 'top', typed: $event })" />
-        <AdjustInput label="Crop’s width" field="crop.width" :value="typed.width" @typed="store.adjust('crop', { side: 'width', typed: $event })" />
-        <AdjustInput label="Crop’s height" field="crop.height" :value="typed.height" @typed="store.adjust('crop', { side: 'height', typed: $event })" />
+        <TypedInput label="From the left" field="crop.left" :model-value="typed.left" @update:model-value="store.adjust('crop', { side: 'left', typed: $event })" />
+        <TypedInput label="From the top" field="crop.top" :model-value="typed.top" @update:model-value="store.adjust('crop', { side: 'top', typed: $event })" />
+        <TypedInput label="Crop’s width" field="crop.width" :model-value="typed.width" @update:model-value="store.adjust('crop', { side: 'width', typed: $event })" />
+        <TypedInput label="Crop’s height" field="crop.height" :model-value="typed.height" @update:model-value="store.adjust('crop', { side: 'height', typed: $event })" />
       </div>
       <div class="two">
         <button type="button" class="button" @click="aim('centre')">a point in the centre</button>
@@ -150,10 +142,7 @@ const dividers = useAsked(api.dividers)
       <button type="button" class="button" @click="whole">keep a thing clear of lines</button>
     </Fold>
     <Fold name="Judge it" :decided="choices.grid.overlays.join(', ')">
-      <fieldset class="checks">
-        <legend class="legend">Laid over both boards</legend>
-        <label v-for="name in overlays" :key="name"><input type="checkbox" :checked="choices.grid.overlays.includes(name)" @change="overlay(name)" /> {{ name }}</label>
-      </fieldset>
+      <Overlays :choices="choices" />
       <Pick v-model="look.mask" label="Mask round the crop" :options="{ bench: 'bench', black: 'black', white: 'white', grey: 'grey' }" />
       <label class="field"><span class="legend">How dense, {{ look.strength }} %</span><input v-model.number="look.strength" type="range" min="0" max="100" step="2" /></label>
     </Fold>
@@ -196,32 +185,6 @@ dd {
   font-size: 20px;
   font-weight: 700;
   line-height: 1.2;
-}
-
-.checks {
-  margin: 0;
-  padding: 0;
-  border: 0;
-  display: flex;
-  flex-wrap: wrap;
-  gap: 0 14px;
-}
-
-.checks label {
-  display: flex;
-  align-items: center;
-  gap: 6px;
-  min-height: 34px;
-}
-
-input[type='checkbox'] {
-  width: 18px;
-  height: 18px;
-}
-
-input[type='checkbox'],
-input[type='range'] {
-  accent-color: #2b2926;
 }
 
 .wrong {

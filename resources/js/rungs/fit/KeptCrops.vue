@@ -1,6 +1,7 @@
 <script setup lang="ts">
-import { shallowRef, watch } from 'vue'
+import { computed, shallowRef, watch } from 'vue'
 import { api } from '@/api/client'
+import { previewOf } from '@/api/pictures'
 import type { Choices, Drawing, Workings } from '@/api/types'
 import { useDrawing } from '@/stores/drawing'
 import Num from '@/ui/Num.vue'
@@ -26,7 +27,7 @@ function keep() {
   })
 }
 
-const preview = () => [props.drawing.photo?.preview, props.workings.picture.query].filter(Boolean).join('?')
+const preview = computed(() => previewOf(props.drawing, props.workings))
 </script>
 
 <template>
@@ -36,7 +37,7 @@ const preview = () => [props.drawing.photo?.preview, props.workings.picture.quer
     <li v-for="(board, i) in boards" :key="i" data-test="kept-crop">
       <button type="button" class="button bare" :aria-label="`Reopen ${choices.crops[i]?.name}`" @click="store.decide((c) => c.crops[i] && (c.fit = { ...c.crops[i].fit }))">
         <svg :viewBox="`0 0 ${100 * board.crop.share_w * ((board.picture.width ?? 1) / (board.picture.height ?? 1))} ${100 * board.crop.share_h}`" aria-hidden="true">
-          <image v-if="drawing.photo" :href="preview()" :x="-100 * board.crop.left * ((board.picture.width ?? 1) / (board.picture.height ?? 1))" :y="-100 * board.crop.top" :width="100 * ((board.picture.width ?? 1) / (board.picture.height ?? 1))" height="100" preserveAspectRatio="none" />
+          <image v-if="preview" :href="preview" :x="-100 * board.crop.left * ((board.picture.width ?? 1) / (board.picture.height ?? 1))" :y="-100 * board.crop.top" :width="100 * ((board.picture.width ?? 1) / (board.picture.height ?? 1))" height="100" preserveAspectRatio="none" />
           <rect v-else width="100%" height="100%" fill="#fffefa" />
         </svg>
       </button>

@@ -14,7 +14,7 @@ void ways.ask()
 
 <template>
   <p v-if="ways.fault.value" class="fault">{{ ways.fault.value }}</p>
-  <div v-for="one in ways.answer.value ?? []" :key="one.way" class="way" :class="{ on: one.way === way }" data-test="way">
+  <div v-for="one in ways.answer.value ?? []" :key="one.way" class="offer" :class="{ on: one.way === way }" data-test="way">
     <button type="button" class="button bare" :aria-pressed="one.way === way" @click="store.decide((c) => (c.fit.way = one.way))">{{ one.name }}</button>
     <p v-if="one.trouble" class="fault">{{ one.trouble }}</p>
     <template v-else>
@@ -26,22 +26,6 @@ void ways.ask()
 </template>
 
 <style scoped>
-.way {
-  padding: 2px 0 8px 10px;
-  border-left: 4px solid var(--rule);
-  font-size: 15px;
-  line-height: 1.3;
-}
-
-.on {
-  border-left-color: var(--graphite);
-}
-
-.button {
-  padding-left: 0;
-  font-size: 16px;
-}
-
 .red {
   color: var(--red);
 }

@@ -2,7 +2,7 @@
 import { ref } from 'vue'
 import type { Choices, Workings } from '@/api/types'
 import { useDrawing } from '@/stores/drawing'
-import { useTool } from '@/stores/tool'
+import { boxOf, useTool } from '@/stores/tool'
 import Fold from '@/ui/Fold.vue'
 import Num from '@/ui/Num.vue'
 import Pick from '@/ui/Pick.vue'
@@ -28,7 +28,7 @@ async function cut() {
 
 async function feature() {
   const box = await tool.ask('box', 'Box the smallest thing that matters.')
-  if (box) await store.adjust('feature', { width: Math.abs(box.x2 - box.x1), fineness: fineness.value })
+  if (box) await store.adjust('feature', { width: boxOf(box).width, fineness: fineness.value })
 }
 
 const bare = (text: string) => text.replace(/ (in|cm|mm)$/, '')

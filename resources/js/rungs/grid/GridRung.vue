@@ -1,17 +1,18 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { Choices, Drawing, Overlay, Workings } from '@/api/types'
+import type { Choices, Drawing, Workings } from '@/api/types'
 import { useCatalogue } from '@/stores/catalogue'
 import { useDrawing } from '@/stores/drawing'
-import { useTool } from '@/stores/tool'
+import { boxOf, useTool } from '@/stores/tool'
 import Choose from '@/ui/Choose.vue'
 import CountInput from '@/ui/CountInput.vue'
 import Fold from '@/ui/Fold.vue'
-import LengthInput from '@/ui/LengthInput.vue'
+import TypedInput from '@/ui/TypedInput.vue'
 import Pick from '@/ui/Pick.vue'
 import Sums from '@/ui/Sums.vue'
 import { toShare } from '@/ui/shares'
 import KeepUnder from '../KeepUnder.vue'
+import Overlays from '../Overlays.vue'
 import KeyPoints from '../photo/KeyPoints.vue'
 import Finer from './Finer.vue'
 import LeftStrips from './LeftStrips.vue'
@@ -29,7 +30,6 @@ const schools = { count: 'squares by count', measure: 'squares by measure', prop
 const remainders = { keep: 'kept as partial cells', drop: 'not drawn, both ends alike', share: 'shared between both edges', absorb: 'spread over all cells' } as const
 const folds = { 2: '2', 4: '4', 8: '8', 16: '16' }
 const weights = { 1: 'fine', 2: 'middling', 3: 'bold' }
-const overlays: Overlay[] = ['thirds', 'centre cross', 'diagonals']
 const school = computed(() => props.choices.grid.school)
 const squares = computed(() => school.value === 'count' || school.value === 'measure')
 
@@ -45,16 +45,10 @@ async function part() {
   const box = await tool.ask('box', 'Box the part the grid is wanted over.')
   if (!box) return
   const { crop } = props.workings
-  const [left, right] = [Math.min(box.x1, box.x2), Math.max(box.x1, box.x2)].map((x) => (x - crop.left) / crop.share_w) as [number, number]
-  const [top, bottom] = [Math.min(box.y1, box.y2), Math.max(box.y1, box.y2)].map((y) => (y - crop.top) / crop.share_h) as [number, number]
-  store.decide((choices) => (choices.grid.part = { left: toShare(left), top: toShare(top), width: toShare(right - left), height: toShare(bottom - top) }))
-}
-
-function overlay(name: Overlay) {
-  store.decide((choices) => {
-    const { overlays: on } = choices.grid
-    choices.grid.overlays = on.includes(name) ? on.filter((one) => one !== name) : [...on, name]
-  })
+  const { left, top, width, height } = boxOf(box)
+  store.decide(
+    (choices) => (choices.grid.part = { left: toShare((left - crop.left) / crop.share_w), top: toShare((top - crop.top) / crop.share_h), width: toShare(width / crop.share_w), height: toShare(height / crop.share_h) }),
+  )
 }
 </script>
 
@@ -62,12 +56,12 @@ function overlay(name: Overlay) {
   <h2>The same grid on both</h2>
   <template v-if="choices.fit.way === 'cells'">
     <p>The grid comes with the fit: whole cells, nothing left over.</p>
-    <LengthInput label="Cell on the paper" field="cell" :model-value="choices.fit.cell" @update:model-value="store.decide((c) => (c.fit.cell = $event))" />
+    <TypedInput label="Cell on the paper" field="cell" :model-value="choices.fit.cell" @update:model-value="store.decide((c) => (c.fit.cell = $event))" />
   </template>
   <template v-else>
     <Choose label="School" :model-value="school" :options="schools" @update:model-value="store.decide((c) => (c.grid.school = $event))" />
     <template v-if="school === 'measure'">
-      <LengthInput label="Side of a square" field="cell" :model-value="choices.grid.cell" @update:model-value="store.decide((c) => (c.grid.cell = $event))" />
+      <TypedInput label="Side of a square" field="cell" :model-value="choices.grid.cell" @update:model-value="store.decide((c) => (c.grid.cell = $event))" />
       <Pick v-if="choices.photo.kind !== 'screen'" label="Measured on" :model-value="choices.grid.on" :options="{ paper: 'the paper', print: 'the print' }" @update:model-value="store.decide((c) => (c.grid.on = $event))" />
     </template>
     <div v-if="school === 'count' || school === 'proportional'" class="counts">
@@ -81,14 +75,14 @@ function overlay(name: Overlay) {
     </template>
     <template v-if="school === 'axes'">
       <div class="two">
-        <LengthInput label="From tick to tick" field="grid.tick" :model-value="choices.grid.tick" @update:model-value="store.decide((c) => (c.grid.tick = $event))" />
+        <TypedInput label="From tick to tick" field="grid.tick" :model-value="choices.grid.tick" @update:model-value="store.decide((c) => (c.grid.tick = $event))" />
         <div class="field"><span class="legend">They meet</span><button type="button" class="button" @click="axes">at a point</button></div>
       </div>
     </template>
     <MainLines v-if="school === 'main'" :choices="choices" :workings="workings" :drawing="drawing" />
     <template v-if="school === 'own'">
-      <LengthInput label="Upright lines, from the left" field="grid.own_across" :model-value="choices.grid.own_across" hint="1 in, 2 1/2 in" @update:model-value="store.decide((c) => (c.grid.own_across = $event))" />
-      <LengthInput label="Level lines, from the top" field="grid.own_down" :model-value="choices.grid.own_down" hint="3 in, 5 in" @update:model-value="store.decide((c) => (c.grid.own_down = $event))" />
+      <TypedInput label="Upright lines, from the left" field="grid.own_across" :model-value="choices.grid.own_across" hint="1 in, 2 1/2 in" @update:model-value="store.decide((c) => (c.grid.own_across = $event))" />
+      <TypedInput label="Level lines, from the top" field="grid.own_down" :model-value="choices.grid.own_down" hint="3 in, 5 in" @update:model-value="store.decide((c) => (c.grid.own_down = $event))" />
     </template>
     <Choose v-if="squares" label="What remains is" :model-value="choices.grid.remainder" :options="remainders" @update:model-value="store.decide((c) => (c.grid.remainder = $event))" />
   </template>
@@ -117,10 +111,7 @@ function overlay(name: Overlay) {
     </Fold>
     <Fold name="Counted from, laid over" :decided="[choices.grid.corner, ...choices.grid.overlays].join(', ')">
       <Pick label="Columns count from the" :model-value="choices.grid.corner" :options="{ 'top left': 'top left', 'top right': 'top right' }" @update:model-value="store.decide((c) => (c.grid.corner = $event))" />
-      <fieldset class="checks">
-        <legend class="legend">Laid over both boards</legend>
-        <label v-for="name in overlays" :key="name"><input type="checkbox" :checked="choices.grid.overlays.includes(name)" @change="overlay(name)" /> {{ name }}</label>
-      </fieldset>
+      <Overlays :choices="choices" />
     </Fold>
     <Fold name="Over a part only" :decided="choices.grid.part ? 'yes' : 'all of it'">
       <button type="button" class="button" @click="part">box the part</button>
@@ -190,28 +181,6 @@ function overlay(name: Overlay) {
 
 .pencils .button {
   margin-left: auto;
-}
-
-.checks {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 0 14px;
-  margin: 0;
-  padding: 0;
-  border: 0;
-}
-
-.checks label {
-  display: flex;
-  align-items: center;
-  gap: 6px;
-  min-height: 34px;
-}
-
-input[type='checkbox'] {
-  width: 18px;
-  height: 18px;
-  accent-color: #2b2926;
 }
 
 .kept {

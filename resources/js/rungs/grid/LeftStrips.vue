@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
+import { cutOf } from '@/api/pictures'
 import type { Drawing, Workings } from '@/api/types'
 import Fold from '@/ui/Fold.vue'
 
@@ -7,12 +8,8 @@ import Fold from '@/ui/Fold.vue'
 const props = defineProps<{ workings: Workings; drawing: Drawing }>()
 
 const strips = computed(() => {
-  const { crop, lines, picture } = props.workings
-  const cut = (left: number, top: number, width: number, height: number) => {
-    const part = { left: crop.left + left * crop.share_w, top: crop.top + top * crop.share_h, width: width * crop.share_w, height: height * crop.share_h }
-    const query = Object.entries(part).map(([name, share]) => `${name}=${share.toFixed(6)}`)
-    return [`${props.drawing.photo?.cut}?`, [...query, picture.query].filter(Boolean).join('&')].join('')
-  }
+  const { lines } = props.workings
+  const cut = (left: number, top: number, width: number, height: number) => cutOf(props.drawing, props.workings, { left, top, width, height })
   const span = (shares: number[], i: number) => [shares[i] ?? 0, (shares[i + 1] ?? 1) - (shares[i] ?? 0)] as const
   return [
     ...lines.partial_columns.map((i) => ({ name: i === 0 ? 'at the left' : 'at the right', address: cut(span(lines.across, i)[0], 0, span(lines.across, i)[1], 1) })),

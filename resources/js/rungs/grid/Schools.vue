@@ -23,7 +23,7 @@ const on = (school: string) => props.choices.fit.way !== 'cells' && school === p
 <template>
   <p class="soft">Set-up times are common practice: five to ten minutes for a dozen lines.</p>
   <p v-if="schools.fault.value" class="fault">{{ schools.fault.value }}</p>
-  <div v-for="one in schools.answer.value ?? []" :key="one.school" class="school" :class="{ on: on(one.school) }" data-test="school">
+  <div v-for="one in schools.answer.value ?? []" :key="one.school" class="offer" :class="{ on: on(one.school) }" data-test="school">
     <button type="button" class="button bare" :aria-pressed="on(one.school)" @click="take(one.school)">{{ one.name }}</button>
     <p v-if="one.trouble" class="fault">{{ one.trouble }}</p>
     <template v-else>
@@ -34,22 +34,3 @@ const on = (school: string) => props.choices.fit.way !== 'cells' && school === p
     </template>
   </div>
 </template>
-
-<style scoped>
-.school {
-  padding: 2px 0 8px 10px;
-  border-left: 4px solid var(--rule);
-  font-size: 15px;
-  line-height: 1.3;
-}
-
-.on {
-  border-left-color: var(--graphite);
-}
-
-.button {
-  padding-left: 0;
-  font-size: 16px;
-  text-align: left;
-}
-</style>

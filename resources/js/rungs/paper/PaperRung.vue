@@ -6,7 +6,7 @@ import { useCatalogue } from '@/stores/catalogue'
 import { useDrawing } from '@/stores/drawing'
 import Choose from '@/ui/Choose.vue'
 import Fold from '@/ui/Fold.vue'
-import LengthInput from '@/ui/LengthInput.vue'
+import TypedInput from '@/ui/TypedInput.vue'
 import Num from '@/ui/Num.vue'
 import Pick from '@/ui/Pick.vue'
 import Sums from '@/ui/Sums.vue'
@@ -83,21 +83,21 @@ function unit(to: Choices['unit']) {
     </el-select>
   </div>
   <div class="two">
-    <LengthInput label="Width, measured" field="paper.width" :model-value="choices.paper.width" @update:model-value="store.decide((c) => (c.paper.width = $event))" />
-    <LengthInput label="Height, measured" field="paper.height" :model-value="choices.paper.height" @update:model-value="store.decide((c) => (c.paper.height = $event))" />
+    <TypedInput label="Width, measured" field="paper.width" :model-value="choices.paper.width" @update:model-value="store.decide((c) => (c.paper.width = $event))" />
+    <TypedInput label="Height, measured" field="paper.height" :model-value="choices.paper.height" @update:model-value="store.decide((c) => (c.paper.height = $event))" />
   </div>
   <Pick label="Which way round" :model-value="choices.paper.turn" :options="{ advised: 'as advised', upright: 'upright', sideways: 'sideways' }" @update:model-value="store.decide((c) => (c.paper.turn = $event))" />
   <p data-test="advice">{{ workings.advice.sentence }}</p>
   <Warnings :lines="workings.rungs.paper.warnings" />
   <fieldset class="margins">
     <legend class="legend">Kept free for {{ choices.paper.margins_for === 'mat' ? 'a mat' : choices.paper.margins_for === 'trim' ? 'trimming' : 'tape or frame' }}</legend>
-    <LengthInput v-for="side in sides" :key="side" :class="side" :label="side" :field="`paper.margins.${side}`" :model-value="choices.paper.margins[side]" hint="0" @update:model-value="store.decide((c) => (c.paper.margins[side] = $event))" />
+    <TypedInput v-for="side in sides" :key="side" :class="side" :label="side" :field="`paper.margins.${side}`" :model-value="choices.paper.margins[side]" hint="0" @update:model-value="store.decide((c) => (c.paper.margins[side] = $event))" />
     <p v-if="store.errors['paper.margins']" class="fault" role="alert">{{ store.errors['paper.margins'] }}</p>
   </fieldset>
   <Choose label="The drawing lies" :model-value="choices.paper.placement" :options="placements" @update:model-value="store.decide((c) => (c.paper.placement = $event))" />
   <div v-if="choices.paper.placement === 'offsets'" class="two">
-    <LengthInput label="From the left edge" field="paper.offset.left" :model-value="choices.paper.offset.left" hint="1 in" @update:model-value="store.decide((c) => (c.paper.offset.left = $event))" />
-    <LengthInput label="From the top edge" field="paper.offset.top" :model-value="choices.paper.offset.top" hint="1 in" @update:model-value="store.decide((c) => (c.paper.offset.top = $event))" />
+    <TypedInput label="From the left edge" field="paper.offset.left" :model-value="choices.paper.offset.left" hint="1 in" @update:model-value="store.decide((c) => (c.paper.offset.left = $event))" />
+    <TypedInput label="From the top edge" field="paper.offset.top" :model-value="choices.paper.offset.top" hint="1 in" @update:model-value="store.decide((c) => (c.paper.offset.top = $event))" />
   </div>
   <Sums :lines="workings.rungs.paper.sums" />
   <div>
@@ -105,7 +105,7 @@ function unit(to: Choices['unit']) {
       <Pick label="Unit" :model-value="choices.unit" :options="{ in: 'in', cm: 'cm', mm: 'mm' }" @update:model-value="unit" />
       <div class="two">
         <Choose label="Ruler’s finest mark" :model-value="choices.ruler" :options="rulers" @update:model-value="store.decide((c) => (c.ruler = $event))" />
-        <LengthInput label="Its length" field="reach" :model-value="choices.reach" hint="any" @update:model-value="store.decide((c) => (c.reach = $event || null))" />
+        <TypedInput label="Its length" field="reach" :model-value="choices.reach" hint="any" @update:model-value="store.decide((c) => (c.reach = $event || null))" />
       </div>
       <div v-if="shelf.of('ruler').length" class="owned">
         <button v-for="ruler in shelf.of('ruler')" :key="ruler.id" type="button" class="button" @click="takeRuler(ruler)">{{ ruler.name }}</button>

@@ -3,7 +3,7 @@ import type { Choices, Workings } from '@/api/types'
 import { useDrawing } from '@/stores/drawing'
 import { useTool } from '@/stores/tool'
 import Fold from '@/ui/Fold.vue'
-import LengthInput from '@/ui/LengthInput.vue'
+import TypedInput from '@/ui/TypedInput.vue'
 import Num from '@/ui/Num.vue'
 import { toShare } from '@/ui/shares'
 
@@ -26,7 +26,7 @@ async function add(cross: boolean) {
     </div>
     <p v-if="store.errors.points" class="fault" role="alert">{{ store.errors.points }}</p>
     <div v-for="(point, i) in choices.points" :key="i" class="point" data-test="key-point">
-      <LengthInput :label="`Name of point ${i + 1}`" :field="`points.${i}.name`" :model-value="point.name" @update:model-value="store.decide((c) => c.points[i] && (c.points[i].name = $event))" />
+      <TypedInput :label="`Name of point ${i + 1}`" :field="`points.${i}.name`" :model-value="point.name" @update:model-value="store.decide((c) => c.points[i] && (c.points[i].name = $event))" />
       <template v-if="workings.points[i]">
         <p v-if="workings.points[i].inside"><b>{{ workings.points[i].cell }}</b> · paper <Num :text="workings.points[i].across.area.rounded.text" /> across, <Num :text="workings.points[i].down.area.rounded.text" /> down · sheet edge <Num :text="workings.points[i].across.sheet.rounded.text" />, <Num :text="workings.points[i].down.sheet.rounded.text" /></p>
         <p v-if="workings.points[i].inside && workings.points[i].across.print && workings.points[i].down.print" class="soft">print <Num :text="workings.points[i].across.print.rounded.text" /> across, <Num :text="workings.points[i].down.print.rounded.text" /> down</p>
@@ -73,11 +73,5 @@ async function add(cross: boolean) {
   gap: 6px;
   min-height: 36px;
   margin-right: auto;
-}
-
-input[type='checkbox'] {
-  width: 18px;
-  height: 18px;
-  accent-color: #2b2926;
 }
 </style>

@@ -4,12 +4,11 @@ import { api } from '@/api/client'
 import type { Choices, Drawing, Workings } from '@/api/types'
 import { useCatalogue } from '@/stores/catalogue'
 import { useDrawing } from '@/stores/drawing'
-import { useTool } from '@/stores/tool'
-import AdjustInput from '@/ui/AdjustInput.vue'
+import { boxOf, useTool } from '@/stores/tool'
 import Callout from '@/ui/Callout.vue'
 import Choose from '@/ui/Choose.vue'
 import Fold from '@/ui/Fold.vue'
-import LengthInput from '@/ui/LengthInput.vue'
+import TypedInput from '@/ui/TypedInput.vue'
 import Num from '@/ui/Num.vue'
 import Pick from '@/ui/Pick.vue'
 import Sums from '@/ui/Sums.vue'
@@ -48,7 +47,7 @@ async function level() {
 
 async function border() {
   const box = await tool.ask('box', 'Drag a box round the picture itself.')
-  if (box) await store.adjust('border', { left: Math.min(box.x1, box.x2), top: Math.min(box.y1, box.y2), width: Math.abs(box.x2 - box.x1), height: Math.abs(box.y2 - box.y1) })
+  if (box) await store.adjust('border', boxOf(box))
 }
 </script>
 
@@ -58,8 +57,8 @@ async function border() {
   <p v-else class="soft">Sizes only: there is no photo here, and every mark is computed from the original’s size.</p>
   <template v-if="choices.photo.kind !== 'screen'">
     <div class="two">
-      <LengthInput :label="drawing.photo ? 'Width, measured' : 'Original’s width'" field="photo.width" :model-value="choices.photo.width" hint="5 in" @update:model-value="side('width', $event)" />
-      <LengthInput :label="drawing.photo ? 'Height, measured' : 'Original’s height'" field="photo.height" :model-value="choices.photo.height" hint="7 in" @update:model-value="side('height', $event)" />
+      <TypedInput :label="drawing.photo ? 'Width, measured' : 'Original’s width'" field="photo.width" :model-value="choices.photo.width" hint="5 in" @update:model-value="side('width', $event)" />
+      <TypedInput :label="drawing.photo ? 'Height, measured' : 'Original’s height'" field="photo.height" :model-value="choices.photo.height" hint="7 in" @update:model-value="side('height', $event)" />
     </div>
     <Callout v-if="workings.mismatch && !choices.photo.agreed" data-test="mismatch">
       <p>{{ workings.mismatch.sentence }}</p>
@@ -77,7 +76,7 @@ async function border() {
     <button type="button" class="button" :aria-pressed="choices.photo.mirrored" @click="store.adjust('turn', { way: 'mirror' })">mirror</button>
   </div>
   <div v-if="drawing.photo" class="two">
-    <AdjustInput label="Straightened, degrees" field="photo.straighten" :value="degrees" hint="0" @typed="straighten" />
+    <TypedInput label="Straightened, degrees" field="photo.straighten" :model-value="degrees" hint="0" @update:model-value="straighten" />
     <div class="field"><span class="legend">or by hand</span><button type="button" class="button" @click="level">draw a level</button></div>
   </div>
   <Pick v-if="choices.photo.straighten !== 0" label="Keep of it" :model-value="choices.photo.keep" :options="{ shape: 'its own shape', largest: 'all that fits' }" @update:model-value="store.decide((c) => (c.photo.keep = $event))" />
@@ -88,7 +87,7 @@ async function border() {
     <Fold name="Border" :decided="bordered ? 'left off' : 'none'">
       <p class="soft">What is not picture, off each side: per cent, or a length of the print.</p>
       <div class="two">
-        <LengthInput v-for="which in sides" :key="which" :label="`border, ${which}`" :field="`photo.border.${which}`" :model-value="choices.photo.border[which]" hint="3 %" @update:model-value="store.decide((c) => (c.photo.border[which] = $event))" />
+        <TypedInput v-for="which in sides" :key="which" :label="`border, ${which}`" :field="`photo.border.${which}`" :model-value="choices.photo.border[which]" hint="3 %" @update:model-value="store.decide((c) => (c.photo.border[which] = $event))" />
       </div>
       <button v-if="drawing.photo" type="button" class="button" @click="border">draw round the picture</button>
     </Fold>
@@ -114,8 +113,8 @@ async function border() {
     </Fold>
     <Beside :choices="choices" />
     <Fold name="Whose photo" :decided="choices.photo.source || 'not said'">
-      <LengthInput label="Where it comes from" field="photo.source" :model-value="choices.photo.source" hint="my own, from the beach" @update:model-value="store.decide((c) => (c.photo.source = $event))" />
-      <LengthInput label="By whose leave" field="photo.permission" :model-value="choices.photo.permission" hint="mine" @update:model-value="store.decide((c) => (c.photo.permission = $event))" />
+      <TypedInput label="Where it comes from" field="photo.source" :model-value="choices.photo.source" hint="my own, from the beach" @update:model-value="store.decide((c) => (c.photo.source = $event))" />
+      <TypedInput label="By whose leave" field="photo.permission" :model-value="choices.photo.permission" hint="mine" @update:model-value="store.decide((c) => (c.photo.permission = $event))" />
       <p class="soft">Someone else’s photo stays theirs: ask before a drawing of it is shown or sold.</p>
     </Fold>
   </div>

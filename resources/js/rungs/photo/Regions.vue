@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { Choices, Workings } from '@/api/types'
 import { useDrawing } from '@/stores/drawing'
-import { useTool } from '@/stores/tool'
+import { boxOf, useTool } from '@/stores/tool'
 import Choose from '@/ui/Choose.vue'
 import Fold from '@/ui/Fold.vue'
 import { toShare } from '@/ui/shares'
@@ -15,8 +15,9 @@ const uses = { 'not needed': 'not needed', 'hidden later': 'hidden later', 'for 
 async function add() {
   const box = await tool.ask('box', 'Drag a box over what you shall not draw.')
   if (!box) return
+  const { left, top, width, height } = boxOf(box)
   store.decide((choices) =>
-    choices.regions.push({ left: toShare(Math.min(box.x1, box.x2)), top: toShare(Math.min(box.y1, box.y2)), width: toShare(Math.abs(box.x2 - box.x1)), height: toShare(Math.abs(box.y2 - box.y1)), use: 'not needed' }),
+    choices.regions.push({ left: toShare(left), top: toShare(top), width: toShare(width), height: toShare(height), use: 'not needed' }),
   )
 }
 </script>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, reactive, ref } from 'vue'
 import { api } from '@/api/client'
+import { previewOf } from '@/api/pictures'
 import type { Choices, Drawing, Proposal, Workings } from '@/api/types'
 import { useDrawing } from '@/stores/drawing'
 import Num from '@/ui/Num.vue'
@@ -16,7 +17,7 @@ const all = ref(false)
 const plans = useAsked((photo, choices) => api.plans(photo, choices, demands))
 void plans.ask()
 const shown = computed(() => (plans.fault.value ? [] : (plans.answer.value ?? []).slice(0, all.value ? undefined : SHOWN)))
-const preview = computed(() => [props.drawing.photo?.preview, props.workings.picture.query].filter(Boolean).join('?'))
+const preview = computed(() => previewOf(props.drawing, props.workings))
 
 /** The sheet, the drawing on it and its cells, as a small picture. */
 function picture(plan: Proposal) {
@@ -48,7 +49,7 @@ function take(plan: Proposal) {
       <button type="button" class="button bare" :aria-label="`Take plan ${plan.rank}: ${plan.sentence}`" @click="take(plan)">
         <svg :viewBox="picture(plan).box" aria-hidden="true">
           <rect class="sheet" width="100%" height="100%" />
-          <image v-if="drawing.photo" :href="preview" :x="picture(plan).x" :y="picture(plan).y" :width="picture(plan).w" :height="picture(plan).h" preserveAspectRatio="xMidYMid slice" />
+          <image v-if="preview" :href="preview" :x="picture(plan).x" :y="picture(plan).y" :width="picture(plan).w" :height="picture(plan).h" preserveAspectRatio="xMidYMid slice" />
           <path class="rule" :d="picture(plan).rules" />
         </svg>
         <span><Num :text="plan.sentence" /></span>
@@ -76,12 +77,6 @@ fieldset {
   align-items: center;
   gap: 6px;
   min-height: 34px;
-}
-
-input[type='checkbox'] {
-  width: 18px;
-  height: 18px;
-  accent-color: #2b2926;
 }
 
 .plans {

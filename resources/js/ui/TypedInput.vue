@@ -2,7 +2,7 @@
 import { computed, ref, useId, watch } from 'vue'
 import { useDrawing } from '@/stores/drawing'
 
-/** A length typed the way it is said. The server reads it; what it says of it stands beside it. */
+/** Something typed the way it is said: a length, a share, a name. The server reads it; what it says of it stands beside it. */
 const props = defineProps<{ label: string; modelValue: string | null; field: string; hint?: string }>()
 const emit = defineEmits<{ 'update:modelValue': [typed: string] }>()
 

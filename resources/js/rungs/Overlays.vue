@@ -1,0 +1,34 @@
+<script setup lang="ts">
+import type { Choices, Overlay } from '@/api/types'
+import { useDrawing } from '@/stores/drawing'
+
+/** Lines laid over both boards to judge by: on Fit for the crop, on Grid beside the mesh. */
+defineProps<{ choices: Choices }>()
+const store = useDrawing()
+const names: Overlay[] = ['thirds', 'centre cross', 'diagonals']
+
+function turn(name: Overlay) {
+  store.decide((choices) => {
+    const { overlays: on } = choices.grid
+    choices.grid.overlays = on.includes(name) ? on.filter((one) => one !== name) : [...on, name]
+  })
+}
+</script>
+
+<template>
+  <fieldset>
+    <legend class="legend">Laid over both boards</legend>
+    <label v-for="name in names" :key="name" class="check"><input type="checkbox" :checked="choices.grid.overlays.includes(name)" @change="turn(name)" /> {{ name }}</label>
+  </fieldset>
+</template>
+
+<style scoped>
+fieldset {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0 14px;
+  margin: 0;
+  padding: 0;
+  border: 0;
+}
+</style>
