@@ -39,7 +39,7 @@ packages() {
 
 prepare_php() {
     local php=php8.2
-    packages ca-certificates git unzip fonts-dejavu-core "$php-cli" "$php-sqlite3" "$php-gmp" "$php-gd" "$php-curl" "$php-zip" "$php-mbstring" "$php-xml" "$php-imagick"
+    packages ca-certificates git unzip fonts-liberation poppler-utils "$php-cli" "$php-sqlite3" "$php-gmp" "$php-gd" "$php-curl" "$php-zip" "$php-mbstring" "$php-xml" "$php-imagick"
     command -v composer >/dev/null || packages composer
     if [ ! -f vendor/autoload.php ] || [ composer.json -nt vendor/autoload.php ]; then
         step 'fetching PHP libraries' 'check that this machine reaches the PHP package registry, then run this again.' composer update --no-progress --prefer-dist

@@ -4,8 +4,9 @@ return [
     /** Where the database, the photos and the throw-away pictures live; `./bin/start --data=DIR` sets it. */
     'data' => env('INCH_DATA', storage_path('data')),
 
-    /** Type on sheets written as PNG; Debian's fonts-dejavu-core. */
-    'sheet_font' => '/usr/share/fonts/truetype/dejavu/DejaVuSans.ttf',
+    /** Type on sheets written as PNG: of the same widths as the PDF's Helvetica; Debian's fonts-liberation. */
+    'sheet_font' => '/usr/share/fonts/truetype/liberation/LiberationSans-Regular.ttf',
+    'sheet_font_strong' => '/usr/share/fonts/truetype/liberation/LiberationSans-Bold.ttf',
 
     'photo' => [
         'most_bytes' => 64 * 1024 * 1024,

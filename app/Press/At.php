@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace App\Press;
 
+use InchLadder\Measure\Size;
+use InchLadder\Plan\Plan;
+
 /** The size a picture is printed at. */
 enum At: string
 {
@@ -13,4 +16,32 @@ enum At: string
     case Page = 'page';
     /** The drawing area's, ready to trace. */
     case Drawing = 'drawing';
+
+    /**
+     * The crop at this size; a page says its own.
+     *
+     * @throws SheetImpossible
+     */
+    public function size(Plan $plan): Size
+    {
+        return $this === self::Print ? ($plan->print ?? throw SheetImpossible::noPrintSize()) : $plan->fitted->area;
+    }
+
+    public function says(): string
+    {
+        return match ($this) {
+            self::Print => 'at print size',
+            self::Page => 'fitted to the page',
+            self::Drawing => 'at the size of the drawing',
+        };
+    }
+
+    /** The print's, when there is one; else the drawing's. */
+    public static function onPaper(Plan $plan, ?self $asked): self
+    {
+        return match ($asked) {
+            null, self::Page => $plan->print === null ? self::Drawing : self::Print,
+            default => $asked,
+        };
+    }
 }

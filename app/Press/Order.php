@@ -4,34 +4,87 @@ declare(strict_types=1);
 
 namespace App\Press;
 
+use App\Models\KeptPrinter;
 use InchLadder\Impossible;
+use InchLadder\Measure\Length;
 use InchLadder\Measure\LengthReader;
 use InchLadder\Measure\Size;
 use InchLadder\Measure\Unit;
 use InchLadder\Paper\Catalogue;
 use InchLadder\Paper\SheetSize;
+use InchLadder\Printing\Printer;
 
-/** How a sheet is wanted: at which size, on which printer's paper. */
+/** How a sheet is wanted: at which size, by which printer, and what is to be seen on it. */
 final readonly class Order
 {
-    private function __construct(public At $at, public ?Size $page)
-    {
+    /** Instead of a printer's paper: one page as large as it takes. */
+    public const OWN_PAGE = 'own';
+
+    private function __construct(
+        /** Null leaves it to the sheet. */
+        public ?At $at,
+        /** Null makes a page of its own. */
+        public ?Printer $printer,
+        /** The unit a paper's default and bare numbers are in. */
+        public Unit $unit,
+        public bool $labels,
+        /** The whole picture with the rest dimmed, not the crop alone. */
+        public bool $whole,
+        public bool $mirrored,
+        public Look $look,
+        /** The grid over a picture to trace. */
+        public bool $lines,
+    ) {
     }
 
     /**
-     * @param  string|null  $page  a catalogue name or a size; null is A4 or letter, by the drawing's unit
+     * @param  array<string, mixed>  $asked  at, page, border, printer, labels, whole, mirrored, look, lines; all may be left out
      *
      * @throws SheetImpossible
+     * @throws Impossible
      */
-    public static function of(string $at, ?string $page = null): self
+    public static function of(array $asked, Unit $unit): self
     {
+        $text = static fn (string $name): ?string => is_scalar($asked[$name] ?? null) && trim((string) $asked[$name]) !== '' ? trim((string) $asked[$name]) : null;
+        $yes = static fn (string $name, bool $else): bool => $text($name) === null ? $else : filter_var($text($name), FILTER_VALIDATE_BOOL);
+        $at = $text('at');
+        $look = $text('look') ?? 'photo';
+
         return new self(
-            At::tryFrom($at) ?? throw SheetImpossible::unknownSize($at),
-            $page === null || $page === '' ? null : self::size($page),
+            $at === null ? null : (At::tryFrom($at) ?? throw SheetImpossible::unknownSize($at)),
+            $text('page') === self::OWN_PAGE ? null : self::printer($text('printer'), $text('page'), $text('border'), $unit),
+            $unit,
+            $yes('labels', true),
+            $yes('whole', false),
+            $yes('mirrored', false),
+            Look::tryFrom($look) ?? throw SheetImpossible::unknownLook($look),
+            $yes('lines', false),
         );
     }
 
-    private static function size(string $page): Size
+    /** The printer, or common paper where a sheet needs one. */
+    public function paper(): Printer
+    {
+        return $this->printer ?? self::printer(null, null, null, $this->unit);
+    }
+
+    /** A printer that is kept, with other paper in it if that is said; or any printer. */
+    private static function printer(?string $name, ?string $page, ?string $border, Unit $unit): Printer
+    {
+        $kept = $name === null ? null : (KeptPrinter::named($name) ?? throw SheetImpossible::unknownPrinter($name));
+        $paper = $page === null && $kept !== null ? $kept->paper() : self::size($page ?? ($unit->isMetric() ? 'a4' : 'letter'));
+        $free = match (true) {
+            $border !== null => (new LengthReader($unit))->read($border),
+            $kept !== null => $kept->border(),
+            default => Length::mm(Printer::COMMON_BORDER),
+        };
+        $printer = Printer::of($paper, $free);
+
+        return $kept === null ? $printer : $kept->calibrate($printer);
+    }
+
+    /** @throws SheetImpossible */
+    public static function size(string $page): Size
     {
         try {
             return Catalogue::has($page) ? Catalogue::find($page)->size : SheetSize::check((new LengthReader(Unit::Millimetre))->readSize($page));

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Press;
 
-/** A sheet to print: primitives in mm from its top left corner, pictures first and the strokes over them. */
+/** One side of paper, ready for the printer: marks in mm from its top left corner, the later over the earlier. */
 final readonly class Page
 {
-    /** @param  list<Line|Text|Picture>  $marks */
+    /** @param  list<Mark>  $marks */
     public function __construct(public string $title, public float $width, public float $height, public array $marks)
     {
     }

@@ -10,5 +10,5 @@ use App\Models\Drawing;
 interface Sheet
 {
     /** @throws SheetImpossible */
-    public function page(Drawing $drawing, Order $order): Page;
+    public function leaves(Drawing $drawing, Order $order): Leaves;
 }

@@ -34,6 +34,36 @@ final class SheetImpossible extends Impossible
         return new self("“{$page}” is not a printer’s paper; give a name like a4 or letter, or a size like 210x297mm.");
     }
 
+    public static function unknownPrinter(string $name): self
+    {
+        return new self("No printer is kept under the name “{$name}”.");
+    }
+
+    public static function unknownLook(string $look): self
+    {
+        return new self("“{$look}” is not a look to print; choose photo, grey or outline.");
+    }
+
+    public static function pageTooSmall(): self
+    {
+        return new self('This sheet does not fit inside the printer’s border; choose larger paper.');
+    }
+
+    public static function tooManyPages(int $count, int $most): self
+    {
+        return new self("This would be {$count} pages; a pack has {$most} at most. Choose larger paper for the printer, or have it printed on one page.");
+    }
+
+    public static function cellTooLarge(string $size): self
+    {
+        return new self("A window of one cell, {$size}, and the card round it do not fit on this paper; choose larger paper, or a finer grid.");
+    }
+
+    public static function noSuchPage(int $page, int $count): self
+    {
+        return new self("There is no page {$page}; the sheet has {$count}.");
+    }
+
     public function choice(): string
     {
         return 'sheet';

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace InchLadder\Fit;
 
+use InchLadder\Measure\Length;
 use InchLadder\Measure\Rational;
 use InchLadder\Measure\Size;
 
@@ -16,6 +17,16 @@ final readonly class Dividers
     public static function settings(): array
     {
         return array_map(Rational::of(...), self::SETTINGS);
+    }
+
+    /**
+     * Where the pivot sits, from the short end: the arms are as the lengths they span, so tip to tip ÷ (ratio + 1).
+     *
+     * @param  Rational  $ratio  paper ÷ photo, over 0
+     */
+    public static function pivot(Rational $ratio, Length $tipToTip): Length
+    {
+        return $tipToTip->dividedBy($ratio->plus(1));
     }
 
     /** The drawing a setting makes of what is cropped from a print. */

@@ -53,8 +53,12 @@ final readonly class Addresses
         return $this->corner === Corner::TopLeft ? $column : $this->cells->columns - 1 - $column;
     }
 
-    /** A…Z, AA, AB …: bijective base 26. */
-    private static function letters(int $index): string
+    /**
+     * A…Z, AA, AB …: bijective base 26.
+     *
+     * @param  int  $index  from 0
+     */
+    public static function letters(int $index): string
     {
         $letters = '';
         for ($rest = $index + 1; $rest > 0; $rest = intdiv($rest - 1, 26)) {

@@ -1,12 +1,20 @@
 <?php
 
 use App\Models\Drawing;
+use App\Press\Format;
+use App\Press\SheetKind;
 use Illuminate\Http\UploadedFile;
 use Tests\Photos;
+use Tests\Sheets;
 
 /*
  * What is ruled on the board is ruled in print, to a tenth of a millimetre.
  */
+
+function printedSvg(Drawing $drawing): string
+{
+    return Sheets::bytes(Format::Svg, Sheets::leaves($drawing, SheetKind::Gridded, ['at' => 'print', 'page' => 'a4']));
+}
 
 /**
  * A 100 × 80 mm print with its grid, printed at its own size.
@@ -25,9 +33,8 @@ function printedGrid(array $choices): array
         'paper' => ['sheet' => 'a4'],
         'fit' => ['way' => 'inset'],
     ], $choices)])->assertOk();
-    $svg = test()->get("/api/drawings/{$id}/sheets/gridded.svg?at=print&page=a4")->assertOk()->content();
 
-    return [(string) $svg, $drawing->refresh()];
+    return [printedSvg($drawing->refresh()), $drawing];
 }
 
 /**
@@ -141,7 +148,7 @@ it('rules in print as heavily as was chosen', function (int $weight, float $widt
 
 it('prints a turned photo turned, at the print’s own size', function () {
     [, $drawing] = printedGrid(['photo' => ['quarters' => 1, 'width' => '80 mm', 'height' => '100 mm'], 'grid' => ['school' => 'cross']]);
-    $svg = (string) $this->get("/api/drawings/{$drawing->id}/sheets/gridded.svg?at=print&page=a4")->assertOk()->content();
+    $svg = printedSvg($drawing);
     $image = (new SimpleXMLElement($svg))->xpath('//*[local-name()="image"]')[0];
     expect((float) $image['width'])->toEqualWithDelta(80, 0.1)
         ->and((float) $image['height'])->toEqualWithDelta(100, 0.1);

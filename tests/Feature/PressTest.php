@@ -3,7 +3,6 @@
 use App\Models\Drawing;
 use App\Press\Format;
 use App\Press\Line;
-use App\Press\Order;
 use App\Press\Page;
 use App\Press\SheetKind;
 use InchLadder\Grid\LineColour;
@@ -11,14 +10,15 @@ use Smalot\PdfParser\Parser;
 use Symfony\Component\Process\Process;
 use Tests\Drawings;
 use Tests\Pdf;
+use Tests\Sheets;
 
 function sheet(Drawing $drawing, string $at, ?string $page = null): Page
 {
-    return SheetKind::Gridded->sheet()->page($drawing, Order::of($at, $page));
+    return Sheets::leaves($drawing, SheetKind::Gridded, ['at' => $at, 'page' => $page])->page(0);
 }
 
 it('prints gridlines where the marks are, to a tenth of a millimetre', function (string $at, float $cell) {
-    $pdf = Format::Pdf->writer()->write(sheet(Drawings::begin(), $at));
+    $pdf = Sheets::bytes(Format::Pdf, sheet(Drawings::begin(), $at, 'own'));
     [$across, $down] = Pdf::ruled(Pdf::strokes($pdf), 105);
     expect($across)->toHaveCount(6)->and(count($down))->toBeGreaterThanOrEqual(8);
     foreach ($across as $i => $x) {
@@ -50,16 +50,16 @@ it('fits a page, keeps the shape, and stays inside what printers can print', fun
     ['148x210mm', 148, 210],
 ]);
 
-it('makes a page for a picture that no page holds, and says so', function () {
+it('makes one page for a picture that no page holds, when that is wanted, and says so', function () {
     $drawing = Drawings::begin([...Drawings::FIVE_BY_SEVEN, 'paper' => ['sheet' => null, 'width' => '2 m', 'height' => '3 m'], 'fit' => ['way' => 'crop']]);
-    $pdf = Format::Pdf->writer()->write(sheet($drawing, 'drawing'));
+    $pdf = Sheets::bytes(Format::Pdf, sheet($drawing, 'drawing', 'own'));
     $text = (new Parser)->parseContent($pdf)->getText();
     expect($text)->toContain('on a page made for it')->and(Pdf::paper($pdf)[0] * 25.4 / 72)->toBeGreaterThan(1900);
 });
 
 it('draws a check bar of its stated length, and says to print at 100 %', function (string $unit, string $ruler, float $length, string $says) {
     $drawing = Drawings::begin([...Drawings::FIVE_BY_SEVEN, 'unit' => $unit, 'ruler' => $ruler]);
-    $pdf = Format::Pdf->writer()->write(sheet($drawing, 'print'));
+    $pdf = Sheets::bytes(Format::Pdf, sheet($drawing, 'print'));
     $lengths = array_map(fn (array $s) => round($s[2] - $s[0], 1), Pdf::strokes($pdf));
     expect($lengths)->toContain($length)
         ->and((new Parser)->parseContent($pdf)->getText())->toContain($says, 'print at 100 %');
@@ -70,7 +70,7 @@ it('draws a check bar of its stated length, and says to print at 100 %', functio
 
 it('labels every column and row', function (string $labels, array $across) {
     $drawing = Drawings::begin([...Drawings::FIVE_BY_SEVEN, 'grid' => ['labels' => $labels]]);
-    $words = array_map(trim(...), preg_split('/\s+/', (new Parser)->parseContent(Format::Pdf->writer()->write(sheet($drawing, 'print')))->getText()) ?: []);
+    $words = array_map(trim(...), preg_split('/\s+/', (new Parser)->parseContent(Sheets::bytes(Format::Pdf, sheet($drawing, 'print')))->getText()) ?: []);
     expect($words)->toContain(...$across)->toContain('1', '2', '3', '4', '5', '6', '7');
 })->with([
     ['letters', ['A', 'B', 'C', 'D', 'E']],
@@ -80,7 +80,7 @@ it('labels every column and row', function (string $labels, array $across) {
 it('rasters to lines where they belong: read back from the printed page', function () {
     $dpi = 254; // ten dots to the millimetre
     $file = getenv('INCH_DATA').'/raster';
-    file_put_contents("{$file}.pdf", Format::Pdf->writer()->write(sheet(Drawings::begin([...Drawings::FIVE_BY_SEVEN, 'grid' => ['colour' => 'rose']]), 'print', 'a4')));
+    file_put_contents("{$file}.pdf", Sheets::bytes(Format::Pdf, sheet(Drawings::begin([...Drawings::FIVE_BY_SEVEN, 'grid' => ['colour' => 'rose']]), 'print', 'a4')));
     (new Process(['pdftoppm', '-r', (string) $dpi, '-png', '-singlefile', "{$file}.pdf", $file]))->mustRun();
     $image = new Imagick("png:{$file}.png");
     // A level walk across the second row's middle, counting where the pencil's rose begins.
@@ -100,7 +100,7 @@ it('rasters to lines where they belong: read back from the printed page', functi
 
 it('writes the same lines as SVG, and the picture with them', function () {
     $page = sheet(Drawings::begin(), 'print');
-    $svg = simplexml_load_string(Format::Svg->writer()->write($page));
+    $svg = simplexml_load_string(Sheets::bytes(Format::Svg, $page));
     expect((string) $svg['width'])->toBe(rtrim(rtrim(number_format($page->width, 4, '.', ''), '0'), '.').'mm')
         ->and((string) $svg['viewBox'])->toStartWith('0 0 ');
     $lines = array_values(array_filter($page->marks, fn ($mark) => $mark instanceof Line));
@@ -114,7 +114,7 @@ it('writes the same lines as SVG, and the picture with them', function () {
 it('writes PNG with its resolution, so that it prints at the same size', function (string $size, int $least) {
     $drawing = Drawings::begin([...Drawings::FIVE_BY_SEVEN, 'paper' => ['sheet' => null, 'width' => explode('x', $size)[0].' cm', 'height' => explode('x', $size)[1].' cm'], 'fit' => ['way' => 'crop']]);
     $page = sheet($drawing, 'drawing');
-    $png = Format::Png->writer()->write($page);
+    $png = Sheets::bytes(Format::Png, $page);
     $image = new Imagick;
     $image->readImageBlob($png);
     expect($image->getImageUnits())->toBe(Imagick::RESOLUTION_PIXELSPERCENTIMETER)
@@ -139,7 +139,7 @@ it('prints only the crop, the right part of it, and names no camera', function (
 it('serves sheets with their type and a name', function (string $format, string $type) {
     $drawing = Drawings::begin();
     test()->get("/api/drawings/{$drawing->id}/sheets/gridded.{$format}?at=print&page=a4")->assertOk()
-        ->assertHeader('Content-Type', $type)->assertHeader('Content-Disposition', "inline; filename=\"garden-gate-gridded.{$format}\"");
+        ->assertHeader('Content-Type', $type)->assertHeader('Content-Disposition', "inline; filename=garden-gate-gridded.{$format}");
 })->with([
     ['pdf', 'application/pdf'],
     ['png', 'image/png'],
@@ -169,13 +169,13 @@ it('prints every fit with its lines at the fractions of the plan', function (arr
         default => null,
     };
     if ($size !== null) {
-        expect([$picture->width, $picture->height])->toEqualWithDelta([$size->width->toFloat(), $size->height->toFloat()], 0.001);
+        expect([$picture->place->width, $picture->place->height])->toEqualWithDelta([$size->width->toFloat(), $size->height->toFloat()], 0.001);
     }
     $lines = array_values(array_filter($page->marks, fn ($mark) => $mark instanceof Line && $mark->colour === LineColour::Lemon->css()));
     $upright = array_values(array_filter($lines, fn (Line $line) => $line->x1 === $line->x2));
     expect($upright)->toHaveCount(count($plan->grid->columns));
     foreach ($plan->grid->columns as $i => $fraction) {
-        expect($upright[$i]->x1)->toEqualWithDelta($picture->x + $fraction->toFloat() * $picture->width, 1e-6);
+        expect($upright[$i]->x1)->toEqualWithDelta($picture->place->x + $fraction->toFloat() * $picture->place->width, 1e-6);
     }
 })->with([
     'crop' => [['fit' => ['way' => 'crop', 'left' => 0.1, 'size' => 0.8]]],

@@ -5,36 +5,40 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use App\Exceptions\DrawingUnknown;
-use App\Exceptions\StorageFailed;
 use App\Models\Drawing;
 use App\Press\Format;
 use App\Press\Order;
-use App\Press\SheetImpossible;
+use App\Press\Pressroom;
 use App\Press\SheetKind;
 
 final class SheetCommand extends Planning
 {
     protected $signature = 'inch:sheet
         {drawing : The drawing’s id}
-        {kind : Which sheet: gridded}
+        {kind : gridded, overlay, strips, viewfinder, corners, folding, tracing, plan or calibration}
         {--out= : Where to write it; the ending says the format: .pdf, .png or .svg}
-        {--at=page : print, page or drawing}
-        {--page= : The printer’s paper, like a4, letter or 210x297mm}';
+        {--at= : print, page or drawing}
+        {--page= : The printer’s paper, like a4, letter or 210x297mm; own makes one page as large as it takes}
+        {--border= : What the printer leaves free on each side, like 6mm}
+        {--printer= : A printer that is kept, with its correction}
+        {--look=photo : photo, grey or outline}
+        {--bare : Without labels}
+        {--whole : The whole photo, dimmed where it is not drawn}
+        {--mirrored : Left and right swapped}
+        {--lines : The grid over a picture to trace}';
 
     protected $description = 'Print a drawing’s sheet to a file, true to size';
 
     protected function answer(): void
     {
         $id = (string) $this->argument('drawing');
-        $kind = (string) $this->argument('kind');
         $out = (string) $this->text('out');
 
         $drawing = Drawing::query()->find($id) ?? throw DrawingUnknown::named($id);
-        $sheet = (SheetKind::tryFrom($kind) ?? throw SheetImpossible::unknownKind($kind))->sheet();
-        $writer = Format::ofFile($out)->writer();
-        $bytes = $writer->write($sheet->page($drawing, Order::of((string) $this->text('at'), $this->text('page'))));
-        if (@file_put_contents($out, $bytes) !== strlen($bytes)) {
-            throw StorageFailed::writing($out);
+        $press = new Pressroom(SheetKind::named((string) $this->argument('kind')), Format::ofFile($out));
+        $leaves = $press->leaves($drawing, Order::of([...$this->options(), 'labels' => ! $this->option('bare')], $drawing->read()->choices->notation->unit));
+        foreach ($press->files($leaves, $out) as $file) {
+            count($leaves) > 1 && $this->line($file);
         }
     }
 }

@@ -4,24 +4,97 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Devices\SimulatedPrinter;
+use App\Exchange\Json\SheetAboutJson;
 use App\Models\Drawing;
 use App\Press\Format;
 use App\Press\Order;
-use App\Press\SheetImpossible;
+use App\Press\Pressroom;
 use App\Press\SheetKind;
+use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
-use Illuminate\Support\Str;
+use OpenApi\Attributes as OA;
+use Symfony\Component\HttpFoundation\BinaryFileResponse;
+use Symfony\Component\HttpFoundation\StreamedResponse;
 
+/** Sheets to print. What is on them, and for which printer, comes with the address. */
 final class SheetController
 {
-    public function __invoke(Request $request, Drawing $drawing, string $kind, string $format): Response
+    public function __invoke(Request $request, Drawing $drawing, string $kind, string $format): BinaryFileResponse
     {
-        $sheet = (SheetKind::tryFrom($kind) ?? throw SheetImpossible::unknownKind($kind))->sheet();
-        $writer = Format::ofFile("{$kind}.{$format}")->writer();
-        $page = $sheet->page($drawing, Order::of($request->string('at', 'page')->value(), $request->string('page')->value()));
-        $name = (Str::slug($page->title) ?: 'drawing')."-{$kind}.{$format}";
+        $press = self::press($kind, $format);
+        $leaves = $press->leaves($drawing, self::order($request, $drawing));
+        [$path, $type] = $press->single($leaves, static fn () => null);
 
-        return new Response($writer->write($page), 200, ['Content-Type' => $writer->mime(), 'Content-Disposition' => "inline; filename=\"{$name}\""]);
+        return (new BinaryFileResponse($path, 200, ['Content-Type' => $type]))->setContentDisposition('inline', $press->name($leaves))->deleteFileAfterSend();
+    }
+
+    #[OA\Get(path: '/api/drawings/{drawing}/sheets/{kind}', operationId: 'aboutSheet', parameters: [new OA\Parameter(name: 'drawing', in: 'path', required: true, schema: new OA\Schema(type: 'string')), new OA\Parameter(name: 'kind', in: 'path', required: true, schema: new OA\Schema(type: 'string'))], responses: [new OA\Response(response: 200, description: 'How many pages it takes.', content: new OA\JsonContent(ref: SheetAboutJson::class)), new OA\Response(response: 422, ref: '#/components/responses/Trouble')])]
+    public function about(Request $request, Drawing $drawing, string $kind): JsonResponse
+    {
+        $pages = count(self::press($kind, 'pdf')->leaves($drawing, self::order($request, $drawing)));
+
+        return new JsonResponse(new SheetAboutJson($pages, $pages === 1 ? '1 page' : "{$pages} pages"));
+    }
+
+    /** A line of JSON for each page as it is made: `{"page":3,"of":60}`; the last has the file's address, or what went wrong. */
+    public function make(Request $request, Drawing $drawing, string $kind, string $format): StreamedResponse
+    {
+        $press = self::press($kind, $format);
+        $leaves = $press->leaves($drawing, self::order($request, $drawing));
+        $say = static function (array $line): void {
+            echo json_encode($line, JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE)."\n";
+            ob_get_level() > 0 && ob_flush();
+            flush();
+        };
+
+        return new StreamedResponse(static function () use ($press, $leaves, $say): void {
+            $say(['page' => 0, 'of' => count($leaves)]);
+            try {
+                [$path, $type] = $press->single($leaves, static fn (int $page) => $say(['page' => $page, 'of' => count($leaves)]));
+            } catch (\Throwable $e) {
+                report($e);
+                $say(['trouble' => 'The sheet could not be made. '.$e->getMessage()]);
+
+                return;
+            }
+            $say(['ready' => '/api/made/'.basename($path).'?'.http_build_query(['name' => $press->name($leaves), 'type' => $type])]);
+        }, 200, ['Content-Type' => 'application/x-ndjson', 'X-Accel-Buffering' => 'no']);
+    }
+
+    public function made(Request $request, string $file): BinaryFileResponse|JsonResponse
+    {
+        $path = Pressroom::shelf()."/{$file}";
+        $type = $request->string('type')->value();
+        if (! is_file($path)) {
+            return new JsonResponse(['message' => 'This file was thrown away after an hour; make the sheet again.'], 404);
+        }
+
+        return (new BinaryFileResponse($path, 200, ['Content-Type' => in_array($type, ['application/pdf', 'application/zip', 'image/png', 'image/svg+xml'], true) ? $type : 'application/octet-stream']))
+            ->setContentDisposition('inline', basename($request->string('name', 'sheet')->ascii()->replace(['/', '\\', '%'], '-')->value()));
+    }
+
+    /** A page as the simulated printer would bring it out, lying on millimetre paper: to rehearse with. */
+    public function rehearse(Request $request, Drawing $drawing, string $kind): Response
+    {
+        $press = self::press($kind, 'pdf');
+        $leaves = $press->leaves($drawing, self::order($request, $drawing));
+        $path = Pressroom::shelf().'/'.bin2hex(random_bytes(8));
+        $press->files($leaves, $path);
+        $picture = SimulatedPrinter::perfect()->shrinking($request->string('shrink', '97,98')->value())->skewed($request->string('skew', '0')->value())->onGraphPaper()->print($path, max(1, $request->integer('leaf', 1)));
+        unlink($path);
+
+        return new Response($picture, 200, ['Content-Type' => 'image/png']);
+    }
+
+    private static function press(string $kind, string $format): Pressroom
+    {
+        return new Pressroom(SheetKind::named($kind), Format::ofFile("{$kind}.{$format}"));
+    }
+
+    private static function order(Request $request, Drawing $drawing): Order
+    {
+        return Order::of($request->query->all(), $drawing->read()->choices->notation->unit);
     }
 }

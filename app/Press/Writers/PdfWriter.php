@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace App\Press\Writers;
 
-use App\Press\Anchor;
+use App\Press\Dash;
+use App\Press\Fill;
 use App\Press\Line;
-use App\Press\Page;
+use App\Press\Mark;
 use App\Press\Picture;
 use App\Press\Text;
+use App\Press\Type;
 use App\Press\Writer;
 
 final class PdfWriter implements Writer
@@ -20,49 +22,66 @@ final class PdfWriter implements Writer
         return 'application/pdf';
     }
 
-    public function write(Page $page): string
+    public function binds(): bool
     {
-        $pdf = new \FPDF('P', 'mm', [$page->width, $page->height]);
-        $pdf->SetTitle($page->title, true);
-        $pdf->SetCreator('Inch Ladder');
-        $pdf->SetAutoPageBreak(false);
-        // The size is given the way round it is wanted; FPDF would turn it to portrait.
-        $pdf->AddPage($page->width > $page->height ? 'L' : 'P', [$page->width, $page->height]);
-        foreach ($page->marks as $mark) {
-            match (true) {
-                $mark instanceof Line => $this->line($pdf, $mark),
-                $mark instanceof Text => $this->text($pdf, $mark),
-                $mark instanceof Picture => $this->picture($pdf, $mark),
-            };
-        }
-
-        return $pdf->Output('S');
+        return true;
     }
 
-    private function line(\FPDF $pdf, Line $line): void
+    public function write(iterable $pages, $to): void
+    {
+        $pdf = new PageStream($to);
+        $pdf->SetCreator('Inch Ladder');
+        foreach ($pages as $page) {
+            $pdf->SetTitle($page->title, true);
+            // The size is given the way round it is wanted; FPDF would turn it to portrait.
+            $pdf->AddPage($page->width > $page->height ? 'L' : 'P', [$page->width, $page->height]);
+            foreach ($page->marks as $mark) {
+                $this->mark($pdf, $mark);
+            }
+        }
+        $pdf->finish();
+    }
+
+    private function mark(PageStream $pdf, Mark $mark): void
+    {
+        match (true) {
+            $mark instanceof Line => $this->line($pdf, $mark),
+            $mark instanceof Text => $this->text($pdf, $mark),
+            $mark instanceof Fill => $this->fill($pdf, $mark),
+            $mark instanceof Picture => $mark->window === null
+                ? $this->picture($pdf, $mark)
+                : $pdf->clipped($mark->window, fn () => $this->picture($pdf, $mark)),
+            default => throw new \LogicException('There is no way to print '.$mark::class.'.'),
+        };
+    }
+
+    private function line(PageStream $pdf, Line $line): void
     {
         $pdf->SetDrawColor(...self::rgb($line->colour));
         $pdf->SetLineWidth($line->width);
+        $line->dash === Dash::None || $pdf->dash($line->dash);
         $pdf->Line($line->x1, $line->y1, $line->x2, $line->y2);
+        $line->dash === Dash::None || $pdf->dash(Dash::None);
     }
 
-    private function text(\FPDF $pdf, Text $text): void
+    private function text(PageStream $pdf, Text $text): void
     {
-        $words = (string) iconv('UTF-8', 'windows-1252//TRANSLIT', $text->words);
-        $pdf->SetFont('Helvetica', '', $text->size / self::MM_PER_POINT);
+        $pdf->SetFont('Helvetica', $text->strong ? 'B' : '', $text->size / self::MM_PER_POINT);
         $pdf->SetTextColor(...self::rgb($text->colour));
-        $pdf->Text($text->x - match ($text->anchor) {
-            Anchor::Start => 0,
-            Anchor::Middle => $pdf->GetStringWidth($words) / 2,
-            Anchor::End => $pdf->GetStringWidth($words),
-        }, $text->y, $words);
+        $pdf->Text($text->x, $text->y, Type::western($text->words));
     }
 
-    private function picture(\FPDF $pdf, Picture $picture): void
+    private function fill(PageStream $pdf, Fill $fill): void
+    {
+        $pdf->SetFillColor(...self::rgb($fill->colour));
+        $pdf->Rect($fill->place->x, $fill->place->y, $fill->place->width, $fill->place->height, 'F');
+    }
+
+    private function picture(PageStream $pdf, Picture $picture): void
     {
         $file = (string) tempnam(sys_get_temp_dir(), 'inch');
         file_put_contents($file, $picture->jpeg);
-        $pdf->Image($file, $picture->x, $picture->y, $picture->width, $picture->height, 'JPEG');
+        $pdf->Image($file, $picture->place->x, $picture->place->y, $picture->place->width, $picture->place->height, 'JPEG');
         unlink($file);
     }
 

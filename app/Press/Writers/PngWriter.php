@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace App\Press\Writers;
 
-use App\Press\Anchor;
+use App\Press\Box;
+use App\Press\Fill;
 use App\Press\Line;
+use App\Press\Mark;
 use App\Press\Page;
 use App\Press\Picture;
 use App\Press\Text;
@@ -26,7 +28,19 @@ final class PngWriter implements Writer
         return 'image/png';
     }
 
-    public function write(Page $page): string
+    public function binds(): bool
+    {
+        return false;
+    }
+
+    public function write(iterable $pages, $to): void
+    {
+        foreach ($pages as $page) {
+            fwrite($to, $this->page($page));
+        }
+    }
+
+    private function page(Page $page): string
     {
         // PNG records whole pixels to the metre, so the page is drawn at a whole number of them.
         $perMm = floor(1000 * min(self::DOTS_PER_INCH / 25.4, sqrt(self::MOST_PIXELS / ($page->width * $page->height)))) / 1000;
@@ -35,11 +49,7 @@ final class PngWriter implements Writer
         // Strokes are gathered and drawn at once: a pass over a wall of pixels for each would take minutes.
         $draw = new ImagickDraw;
         foreach ($page->marks as $mark) {
-            match (true) {
-                $mark instanceof Picture => $this->picture($image, $mark, $perMm),
-                $mark instanceof Line => $this->line($draw, $mark, $perMm),
-                $mark instanceof Text => $this->text($draw, $mark, $perMm),
-            };
+            $mark instanceof Picture ? $this->picture($image, $mark, $perMm) : $this->mark($draw, $mark, $perMm);
         }
         $image->drawImage($draw);
         $image->setImageFormat('png');
@@ -50,32 +60,60 @@ final class PngWriter implements Writer
         return $image->getImageBlob();
     }
 
+    private function mark(ImagickDraw $draw, Mark $mark, float $perMm): void
+    {
+        match (true) {
+            $mark instanceof Line => $this->line($draw, $mark, $perMm),
+            $mark instanceof Text => $this->text($draw, $mark, $perMm),
+            $mark instanceof Fill => $this->fill($draw, $mark->place, $mark->colour, $perMm),
+            default => throw new \LogicException('There is no way to draw '.$mark::class.'.'),
+        };
+    }
+
     private function picture(Imagick $image, Picture $picture, float $perMm): void
     {
         $jpeg = new Imagick;
         $jpeg->readImageBlob($picture->jpeg);
-        $jpeg->resizeImage((int) round($picture->width * $perMm), (int) round($picture->height * $perMm), Imagick::FILTER_TRIANGLE, 1);
-        $image->compositeImage($jpeg, Imagick::COMPOSITE_COPY, (int) round($picture->x * $perMm), (int) round($picture->y * $perMm));
+        $shown = $picture->box();
+        $part = $shown->of($picture->place)->in(new Box(0, 0, $jpeg->getImageWidth(), $jpeg->getImageHeight()));
+        [$wide, $high] = [max(1, (int) round($shown->width * $perMm)), max(1, (int) round($shown->height * $perMm))];
+        // What shows is drawn anew from its true place between the pixels.
+        $jpeg->setImageVirtualPixelMethod(Imagick::VIRTUALPIXELMETHOD_EDGE);
+        if ($picture->window === null) {
+            $jpeg->resizeImage($wide, $high, Imagick::FILTER_TRIANGLE, 1);
+        } else {
+            $jpeg->setImageArtifact('distort:viewport', "{$wide}x{$high}+0+0");
+            $jpeg->distortImage(Imagick::DISTORTION_AFFINEPROJECTION, [$wide / $part->width, 0, 0, $high / $part->height, -$part->x * $wide / $part->width, -$part->y * $high / $part->height], false);
+            $jpeg->setImagePage(0, 0, 0, 0);
+        }
+        $image->compositeImage($jpeg, Imagick::COMPOSITE_COPY, (int) round($shown->x * $perMm), (int) round($shown->y * $perMm));
     }
 
     private function line(ImagickDraw $draw, Line $line, float $perMm): void
     {
+        $draw->push();
+        $draw->setFillColor('none');
         $draw->setStrokeColor($line->colour);
         $draw->setStrokeWidth($line->width * $perMm);
+        $pattern = array_map(static fn (float $mm): float => $mm * $perMm, $line->dash->pattern());
+        $pattern === [] || $draw->setStrokeDashArray($pattern);
         $draw->line($line->x1 * $perMm, $line->y1 * $perMm, $line->x2 * $perMm, $line->y2 * $perMm);
+        $draw->pop();
+    }
+
+    private function fill(ImagickDraw $draw, Box $box, string $colour, float $perMm): void
+    {
+        $draw->setStrokeColor('none');
+        $draw->setFillColor($colour);
+        $draw->rectangle($box->x * $perMm, $box->y * $perMm, $box->right() * $perMm, $box->bottom() * $perMm);
     }
 
     private function text(ImagickDraw $draw, Text $text, float $perMm): void
     {
-        $draw->setFont(config('inch.sheet_font'));
+        $draw->setFont(config($text->strong ? 'inch.sheet_font_strong' : 'inch.sheet_font'));
         $draw->setFontSize($text->size * $perMm);
         $draw->setStrokeColor('none');
         $draw->setFillColor($text->colour);
-        $draw->setTextAlignment(match ($text->anchor) {
-            Anchor::Start => Imagick::ALIGN_LEFT,
-            Anchor::Middle => Imagick::ALIGN_CENTER,
-            Anchor::End => Imagick::ALIGN_RIGHT,
-        });
         $draw->annotation($text->x * $perMm, $text->y * $perMm, $text->words);
     }
 }

@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace App\Press\Writers;
 
+use App\Press\Dash;
+use App\Press\Fill;
 use App\Press\Line;
+use App\Press\Mark;
 use App\Press\Page;
 use App\Press\Picture;
 use App\Press\Text;
@@ -18,7 +21,19 @@ final class SvgWriter implements Writer
         return 'image/svg+xml';
     }
 
-    public function write(Page $page): string
+    public function binds(): bool
+    {
+        return false;
+    }
+
+    public function write(iterable $pages, $to): void
+    {
+        foreach ($pages as $page) {
+            fwrite($to, $this->page($page));
+        }
+    }
+
+    private function page(Page $page): string
     {
         $xml = new \XMLWriter;
         $xml->openMemory();
@@ -27,19 +42,49 @@ final class SvgWriter implements Writer
             'xmlns' => 'http://www.w3.org/2000/svg', 'xmlns:xlink' => 'http://www.w3.org/1999/xlink', 'version' => '1.1',
             'width' => self::number($page->width).'mm', 'height' => self::number($page->height).'mm',
             'viewBox' => '0 0 '.self::number($page->width).' '.self::number($page->height),
+            'font-family' => 'Liberation Sans, Helvetica, Arial, sans-serif',
         ]);
         $xml->writeElement('title', $page->title);
         foreach ($page->marks as $mark) {
-            match (true) {
-                $mark instanceof Line => $this->element($xml, 'line', ['x1' => $mark->x1, 'y1' => $mark->y1, 'x2' => $mark->x2, 'y2' => $mark->y2, 'stroke' => $mark->colour, 'stroke-width' => $mark->width]),
-                $mark instanceof Picture => $this->element($xml, 'image', ['x' => $mark->x, 'y' => $mark->y, 'width' => $mark->width, 'height' => $mark->height, 'preserveAspectRatio' => 'none', 'xlink:href' => 'data:image/jpeg;base64,'.base64_encode($mark->jpeg)]),
-                $mark instanceof Text => $this->element($xml, 'text', ['x' => $mark->x, 'y' => $mark->y, 'font-size' => $mark->size, 'font-family' => 'sans-serif', 'text-anchor' => $mark->anchor->value, 'fill' => $mark->colour], $mark->words),
-            };
-            $xml->endElement();
+            $this->mark($xml, $mark);
         }
         $xml->endElement();
 
         return $xml->outputMemory();
+    }
+
+    private function mark(\XMLWriter $xml, Mark $mark): void
+    {
+        match (true) {
+            $mark instanceof Line => $this->element($xml, 'line', [
+                'x1' => $mark->x1, 'y1' => $mark->y1, 'x2' => $mark->x2, 'y2' => $mark->y2, 'stroke' => $mark->colour, 'stroke-width' => $mark->width,
+                ...$mark->dash === Dash::None ? [] : ['stroke-dasharray' => implode(' ', $mark->dash->pattern())],
+            ]),
+            $mark instanceof Fill => $this->element($xml, 'rect', ['x' => $mark->place->x, 'y' => $mark->place->y, 'width' => $mark->place->width, 'height' => $mark->place->height, 'fill' => $mark->colour]),
+            $mark instanceof Picture => $this->picture($xml, $mark),
+            $mark instanceof Text => $this->element($xml, 'text', [
+                'x' => $mark->x, 'y' => $mark->y, 'font-size' => $mark->size, 'fill' => $mark->colour,
+                'textLength' => $mark->width(), 'lengthAdjust' => 'spacingAndGlyphs', ...$mark->strong ? ['font-weight' => 'bold'] : [],
+            ], $mark->words),
+            default => throw new \LogicException('There is no way to draw '.$mark::class.'.'),
+        };
+        $xml->endElement();
+    }
+
+    /** A window is an svg within the svg: what lies outside it is not shown. */
+    private function picture(\XMLWriter $xml, Picture $picture): void
+    {
+        $window = $picture->window;
+        if ($window !== null) {
+            $this->element($xml, 'svg', ['x' => $window->x, 'y' => $window->y, 'width' => $window->width, 'height' => $window->height, 'viewBox' => implode(' ', array_map(self::number(...), [$window->x, $window->y, $window->width, $window->height]))]);
+        }
+        $this->element($xml, 'image', [
+            'x' => $picture->place->x, 'y' => $picture->place->y, 'width' => $picture->place->width, 'height' => $picture->place->height,
+            'preserveAspectRatio' => 'none', 'xlink:href' => 'data:image/jpeg;base64,'.base64_encode($picture->jpeg),
+        ]);
+        if ($window !== null) {
+            $xml->endElement();
+        }
     }
 
     /** @param  array<string, string|float>  $attributes */

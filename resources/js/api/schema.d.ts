@@ -228,6 +228,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/printers": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["printers"];
+        put?: never;
+        post: operations["keepPrinter"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/printers/{printer}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["forgetPrinter"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/ways": {
         parameters: {
             query?: never;
@@ -382,6 +414,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["adjust"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/drawings/{drawing}/sheets/{kind}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["aboutSheet"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -860,6 +908,28 @@ export interface components {
             per_inch: number | null;
             enough: boolean;
         };
+        /** @description A printer in reach, and what it makes of lengths. */
+        PrinterJson: {
+            id: string;
+            name: string;
+            paper: string;
+            border: string;
+            bar_across: string;
+            bar_down: string;
+            measured_across: string | null;
+            measured_down: string | null;
+            says: string;
+        };
+        /** @description A printer to keep, in place of another of its name. */
+        PrinterRequest: {
+            name: string;
+            paper: string;
+            border: string;
+            /** @enum {string} */
+            unit: "in" | "cm" | "mm";
+            measured_across: string;
+            measured_down: string;
+        };
         /** @description A plan whose cells are easy on both rulers. */
         ProposalJson: {
             photo_cell: components["schemas"]["LengthJson"] | null;
@@ -947,6 +1017,11 @@ export interface components {
             time: string;
             for: string;
             against: string;
+        };
+        /** @description What a sheet will be, before it is made. */
+        SheetAboutJson: {
+            pages: number;
+            says: string;
         };
         /** @description A sheet of the catalogue, upright. */
         SheetJson: {
@@ -1503,6 +1578,73 @@ export interface operations {
             };
         };
     };
+    printers: {
+        parameters: {
+            query?: {
+                unit?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description All printers, by name. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PrinterJson"][];
+                };
+            };
+        };
+    };
+    keepPrinter: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["PrinterRequest"];
+            };
+        };
+        responses: {
+            /** @description Kept, in place of another of this name. */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PrinterJson"];
+                };
+            };
+            422: components["responses"]["Trouble"];
+        };
+    };
+    forgetPrinter: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                printer: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Forgotten. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
     ways: {
         parameters: {
             query?: never;
@@ -1741,6 +1883,30 @@ export interface operations {
                     "application/json": components["schemas"]["AdjustedJson"];
                 };
             };
+        };
+    };
+    aboutSheet: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                drawing: string;
+                kind: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description How many pages it takes. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SheetAboutJson"];
+                };
+            };
+            422: components["responses"]["Trouble"];
         };
     };
     workings: {

@@ -1,0 +1,167 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Press;
+
+use App\Imaging\LineAdvice;
+use App\Models\Drawing;
+use InchLadder\Grid\Corner;
+use InchLadder\Grid\Division;
+use InchLadder\Grid\Hairlines;
+use InchLadder\Grid\Labels;
+use InchLadder\Grid\LineColour;
+use InchLadder\Measure\Rational;
+use InchLadder\Plan\Plan;
+
+/** A drawing's grid as strokes and labels on any rectangle. */
+final readonly class Ruling
+{
+    /** Room for the labels, beside and above, in mm. */
+    public const LABELS = 8.0;
+
+    /** A tick on the side of a cell that is not to be lined, in mm. */
+    private const TICK = 2.0;
+
+    /** Width of a printed line in mm, by its weight. */
+    private const WEIGHTS = [1 => 0.15, 2 => 0.25, 3 => 0.5];
+
+    private function __construct(private Plan $plan, private LineColour $colour, private float $weight, private bool $cased)
+    {
+    }
+
+    /** In the drawing's own line colour; with a casing that sets it off from a picture. */
+    public static function of(Drawing $drawing, Plan $plan, bool $cased): self
+    {
+        return new self($plan, LineAdvice::for($drawing, $plan)->colour, self::WEIGHTS[(int) data_get($drawing->choices, 'grid.weights.print', 2)] ?? self::WEIGHTS[2], $cased);
+    }
+
+    /** Plain graphite, for a plan. */
+    public static function plain(Plan $plan, float $weight): self
+    {
+        return new self($plan, LineColour::Graphite, $weight, false);
+    }
+
+    /** @return list<Line> */
+    public function lines(Box $on): array
+    {
+        $grid = $this->plan->grid;
+        $x = fn (Rational $share): float => $on->x + $on->width * $share->toFloat();
+        $y = fn (Rational $share): float => $on->y + $on->height * $share->toFloat();
+        [$across, $down] = [array_map($x, $grid->columns), array_map($y, $grid->rows)];
+        [$left, $right, $top, $bottom] = [$across[0], $across[count($across) - 1], $down[0], $down[count($down) - 1]];
+        $lines = [];
+        foreach ($across as $at) {
+            $lines[] = [$at, $top, $at, $bottom];
+        }
+        foreach ($down as $at) {
+            $lines[] = [$left, $at, $right, $at];
+        }
+        if ($grid->diagonals) {
+            $lines[] = [$left, $top, $right, $bottom];
+            $lines[] = [$left, $bottom, $right, $top];
+        }
+        foreach ($this->plan->choices->divisions as $division) {
+            array_push($lines, ...$division->isIn($grid) ? $this->finer($division, $x, $y) : []);
+        }
+        foreach ($this->plan->points() as $placed) {
+            if ($placed->point->cross && $placed->isInside()) {
+                $lines[] = [$x($placed->x), $on->y, $x($placed->x), $on->bottom()];
+                $lines[] = [$on->x, $y($placed->y), $on->right(), $y($placed->y)];
+            }
+        }
+
+        return array_merge(...array_map($this->stroke(...), $lines));
+    }
+
+    /** @return list<Text> letters or numbers outside the rectangle; a running count in its cells */
+    public function labels(Box $on): array
+    {
+        $plan = $this->plan;
+        [$columns, $rows] = [$plan->grid->columns, $plan->grid->rows];
+        $middle = static fn (array $shares, int $i): float => ($shares[$i]->toFloat() + $shares[$i + 1]->toFloat()) / 2;
+        $across = $this->size($on->width * $plan->grid->across->span(0)->toFloat());
+        $down = $this->size($on->height * $plan->grid->down->span(0)->toFloat());
+        $marks = [];
+        if ($plan->choices->labels === Labels::Running) {
+            $size = min($across, $down, 3.0);
+            foreach ($plan->addresses->all() as $i => $name) {
+                [$column, $row] = [$i % $plan->grid->across->parts(), intdiv($i, $plan->grid->across->parts())];
+                array_push($marks, ...Type::line($on->x + $on->width * $middle($columns, $column), $on->y + $on->height * $middle($rows, $row) + 0.35 * $size, $name, $size, Anchor::Middle));
+            }
+
+            return $marks;
+        }
+        for ($i = 0; $i < count($columns) - 1; $i++) {
+            array_push($marks, ...Type::line($on->x + $on->width * $middle($columns, $i), $on->y - 2, $plan->addresses->column($i), $across, Anchor::Middle));
+        }
+        $right = $plan->choices->corner === Corner::TopRight;
+        for ($i = 0; $i < count($rows) - 1; $i++) {
+            array_push($marks, ...Type::line($right ? $on->right() + 2 : $on->x - 2, $on->y + $on->height * $middle($rows, $i) + 0.35 * $down, $plan->addresses->row($i), $down, $right ? Anchor::Start : Anchor::End));
+        }
+
+        return $marks;
+    }
+
+    /**
+     * A board with this grid: the rectangle, and room beside it for the labels.
+     *
+     * @param  list<Mark>  $more  in mm from the rectangle's corner
+     * @param  Box|null  $pictured  where the plate lies, from the rectangle's corner; null lays it on the rectangle
+     */
+    public function board(float $width, float $height, bool $labels, ?Plate $plate = null, array $more = [], ?Box $pictured = null, bool $lines = true): Board
+    {
+        $pictured ??= new Box(0, 0, $width, $height);
+        $room = $labels ? self::LABELS : 0.0;
+        $right = $this->plan->choices->corner === Corner::TopRight;
+        [$left, $top] = [($right ? 0 : $room) + max(0, -$pictured->x), $room + max(0, -$pictured->y)];
+        $on = new Box($left, $top, $width, $height);
+
+        return new Board(
+            max($on->right(), $left + $pictured->right()) + ($right ? $room : 0),
+            max($on->bottom(), $top + $pictured->bottom()),
+            [
+                ...$lines ? $this->lines($on) : [],
+                ...$labels ? $this->labels($on) : [],
+                ...array_map(static fn (Mark $mark): Mark => $mark->movedBy($left, $top), $more),
+            ],
+            $plate,
+            $pictured->movedBy($left, $top),
+        );
+    }
+
+    /**
+     * @param  array{float, float, float, float}  $from
+     * @return list<Line>
+     */
+    private function stroke(array $from): array
+    {
+        return [
+            ...$this->cased ? [new Line(...$from, width: $this->weight + 0.2, colour: $this->colour->casing())] : [],
+            new Line(...$from, width: $this->weight, colour: $this->colour->css()),
+        ];
+    }
+
+    /**
+     * @param  \Closure(Rational): float  $x
+     * @param  \Closure(Rational): float  $y
+     * @return list<array{float, float, float, float}>
+     */
+    private function finer(Division $division, \Closure $x, \Closure $y): array
+    {
+        $grid = $this->plan->grid;
+        ['left' => $left, 'right' => $right, 'top' => $top, 'bottom' => $bottom] = $division->reach($grid);
+        $ticks = $division->hairlines === Hairlines::Ticks;
+
+        return [
+            ...array_map(fn (Rational $share): array => [$x($share), $y($top), $x($share), $ticks ? $y($top) + self::TICK : $y($bottom)], $division->across($grid)),
+            ...array_map(fn (Rational $share): array => [$x($left), $y($share), $ticks ? $x($left) + self::TICK : $x($right), $y($share)], $division->down($grid)),
+        ];
+    }
+
+    /** Type that fits in a cell's side, in mm. */
+    private function size(float $side): float
+    {
+        return max(1.4, min(3.8, $side * 0.7));
+    }
+}

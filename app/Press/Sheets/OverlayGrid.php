@@ -1,0 +1,72 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Press\Sheets;
+
+use App\Models\Drawing;
+use App\Press\At;
+use App\Press\Box;
+use App\Press\Dash;
+use App\Press\Leaves;
+use App\Press\Line;
+use App\Press\Order;
+use App\Press\Ruling;
+use App\Press\Sheet;
+use App\Press\Spread;
+use App\Press\Type;
+use InchLadder\Plan\Plan;
+
+/** The grid alone, for clear film that lies over an original which must not be marked. */
+final readonly class OverlayGrid implements Sheet
+{
+    /** The register corner: how far its arms reach, in mm. */
+    private const ARM = 12.0;
+
+    public function leaves(Drawing $drawing, Order $order): Leaves
+    {
+        $plan = $drawing->plan();
+        $at = At::onPaper($plan, $order->at);
+        $size = $at->size($plan);
+        [$width, $height] = [$size->width->toFloat(), $size->height->toFloat()];
+        $edge = self::edge($plan, $at, $width, $height);
+        $board = Ruling::of($drawing, $plan, false)->board($width, $height, $order->labels, more: self::register($edge, $at), pictured: new Box(min(0, $edge->x), min(0, $edge->y), $edge->width, $edge->height));
+        $title = (string) data_get($drawing->choices, 'title');
+
+        return (new Spread(
+            $order->mirrored ? $board->mirrored() : $board,
+            $title,
+            mb_strimwidth($title, 0, 30, '…').": grid for clear film, {$at->says()}",
+            $order->unit->isMetric(),
+            ['Print on film that the printer’s maker allows: film for ink smears in a laser printer or melts in its heat.'],
+        ))->on($order->printer);
+    }
+
+    /** The edge of the sheet or print that the film lies on, from the grid's corner. */
+    private static function edge(Plan $plan, At $at, float $width, float $height): Box
+    {
+        if ($at === At::Drawing) {
+            return new Box(-$plan->left->toFloat(), -$plan->top->toFloat(), $plan->sheet->width->toFloat(), $plan->sheet->height->toFloat());
+        }
+        $crop = $plan->fitted->crop;
+
+        return (new Box(0, 0, 1, 1))->of(new Box($crop->left->toFloat(), $crop->top->toFloat(), $crop->width->toFloat(), $crop->height->toFloat()))->in(new Box(0, 0, $width, $height));
+    }
+
+    /** @return list<\App\Press\Mark> the original's edge, and a strong corner to lay on its top left one */
+    private static function register(Box $edge, At $at): array
+    {
+        [$left, $top, $right, $bottom] = [$edge->x, $edge->y, $edge->right(), $edge->bottom()];
+        $arm = min(self::ARM, $edge->width / 3, $edge->height / 3);
+
+        return [
+            new Line($left, $top, $right, $top, 0.1, dash: Dash::Fold),
+            new Line($right, $top, $right, $bottom, 0.1, dash: Dash::Fold),
+            new Line($right, $bottom, $left, $bottom, 0.1, dash: Dash::Fold),
+            new Line($left, $bottom, $left, $top, 0.1, dash: Dash::Fold),
+            new Line($left, $top, $left + $arm, $top, 0.8),
+            new Line($left, $top, $left, $top + $arm, 0.8),
+            ...Type::line($left + 2, $top + 5, $at === At::Print ? 'the photo’s corner' : 'the sheet’s corner', 2.6),
+        ];
+    }
+}

@@ -1,0 +1,167 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Press\Sheets;
+
+use App\Models\CellNote;
+use App\Models\Drawing;
+use App\Press\Anchor;
+use App\Press\Box;
+use App\Press\Fill;
+use App\Press\Leaf;
+use App\Press\Leaves;
+use App\Press\Look;
+use App\Press\Order;
+use App\Press\Plate;
+use App\Press\Ruling;
+use App\Press\Sheet;
+use App\Press\Type;
+use InchLadder\Fit\Dividers;
+use InchLadder\Marks\Mark;
+use InchLadder\Marks\MarkLadder;
+use InchLadder\Measure\Fractions;
+use InchLadder\Measure\Length;
+use InchLadder\Plan\Decisions;
+use InchLadder\Plan\Plan;
+use InchLadder\Plan\Sums\Writing;
+
+/** The whole plan on one page, to pin beside the easel. */
+final readonly class PlanPage implements Sheet
+{
+    /** Dividers are made in several lengths; this is a common one. */
+    private const DIVIDERS_MM = 200;
+
+    private const ORDER = [
+        'Mark all the ticks on both long edges, then on both short ones; measure the diagonals before ruling.',
+        'Rule each line through its two ticks, number the edges, then copy cell by cell.',
+        'Take the lines off as each part is finished.',
+    ];
+
+    public function leaves(Drawing $drawing, Order $order): Leaves
+    {
+        $plan = $drawing->plan();
+        $leaf = Leaf::on($order->paper());
+        $body = $leaf->body();
+        $title = (string) data_get($drawing->choices, 'title');
+        $leaf->say($body->x, $body->y + 6, Type::shorten($title, $body->width, 6, true), 6, strong: true);
+        $y = $this->pictures($leaf, $drawing, $plan, new Box($body->x, $body->y + 14, $body->width, 0.36 * $body->height));
+        $y = $this->words($leaf, $drawing, $plan, $body, $y + 5);
+        $this->lists($leaf, $plan, new Box($body->x, $y + 2, $body->width, $body->bottom() - $y - 2));
+        $leaf->foot("{$title}: the plan", $order->unit->isMetric());
+
+        return Leaves::one($leaf->page($title));
+    }
+
+    /** Photo and sheet beside each other, each with its grid, and the cells that are done. */
+    private function pictures(Leaf $leaf, Drawing $drawing, Plan $plan, Box $room): float
+    {
+        $ratio = $plan->fitted->crop->shapeOn($plan->reference)->toFloat();
+        $half = ($room->width - 12) / 2;
+        $labels = 5.0;
+        $fit = static function (float $ratio, float $wide, float $high): array {
+            $width = min($wide, $high * $ratio);
+
+            return [$width, $width / $ratio];
+        };
+        [$width, $height] = $fit($ratio, $half - $labels, $room->height - $labels);
+        $photo = new Box($room->x + $labels, $room->y + $labels, $width, $height);
+        $ruling = Ruling::of($drawing, $plan, true);
+        $plate = Plate::of($drawing, $plan, false, Look::Photo, false, 1400);
+        $leaf->add($plate?->small($photo, 1400), ...$ruling->lines($photo), ...$ruling->labels($photo));
+        $leaf->frame($photo, 0.2);
+        [$sheetWide, $sheetHigh] = $fit($plan->sheet->ratio()->toFloat(), $half - $labels, $room->height - $labels);
+        $scale = $sheetWide / $plan->sheet->width->toFloat();
+        $sheet = new Box($room->x + $half + 12 + $labels, $room->y + $labels, $sheetWide, $sheetHigh);
+        $area = new Box($sheet->x + $plan->left->toFloat() * $scale, $sheet->y + $plan->top->toFloat() * $scale, $plan->fitted->area->width->toFloat() * $scale, $plan->fitted->area->height->toFloat() * $scale);
+        foreach ($drawing->cellNotes->where('mesh', Drawing::mesh($plan->grid->cells())) as $note) {
+            /** @var CellNote $note */
+            [$x, $across] = [$plan->grid->columns[$note->column]->toFloat(), $plan->grid->across->span($note->column)->toFloat()];
+            [$y, $down] = [$plan->grid->rows[$note->row]->toFloat(), $plan->grid->down->span($note->row)->toFloat()];
+            $leaf->add(new Fill((new Box($x, $y, $across, $down))->in($area), '#d5dfd3'));
+        }
+        $plain = Ruling::plain($plan, 0.15);
+        $leaf->add(...$plain->lines($area), ...$plain->labels($sheet->holds($area->movedBy(-5, -5), 0) ? $area : new Box($sheet->x, $sheet->y, $area->width, $area->height)));
+        $leaf->frame($sheet, 0.4);
+
+        return max($photo->bottom(), $sheet->bottom());
+    }
+
+    private function words(Leaf $leaf, Drawing $drawing, Plan $plan, Box $body, float $y): float
+    {
+        $decisions = new Decisions($plan);
+        $write = new Writing($plan->choices->notation);
+        $area = $plan->fitted->area;
+        $cell = $plan->printCell();
+        $cells = $plan->grid->cells();
+        $done = $drawing->cellNotes->where('mesh', Drawing::mesh($cells))->count();
+        $lines = [
+            'Photo' => $decisions->photo().($plan->print === null ? '' : "; the crop is {$write->readSize($plan->print)}"),
+            'Paper' => $decisions->paper().", {$write->size($plan->sheet)}; from its left edge {$write->reading($plan->left)}, from its top {$write->reading($plan->top)}",
+            'Drawing' => $write->readSize($area).(($scales = $decisions->scales()) === null ? '' : "; {$scales}"),
+            'Grid' => "{$decisions->grid()}; a cell is ".($cell === null ? '' : "{$write->readSize($cell)} on the photo, ")."{$write->readSize($plan->cell())} on the paper",
+            'Dividers' => $this->dividers($plan),
+            'Progress' => "{$done} of ".($cells->columns * $cells->rows).' cells',
+            'Then' => implode(' ', self::ORDER),
+        ];
+        foreach (array_filter($lines) as $name => $line) {
+            $leaf->say($body->x, $y, $name, 3.3, strong: true);
+            $y = $leaf->note($body->x + 20, $y, $body->width - 20, $line, 3.3) + 0.6;
+        }
+
+        return $y;
+    }
+
+    private function dividers(Plan $plan): ?string
+    {
+        if ($plan->scale->x === null || ! $plan->scale->keepsProportion()) {
+            return null;
+        }
+        $pivot = Dividers::pivot($plan->scale->x, Length::mm(self::DIVIDERS_MM));
+
+        return 'set to '.Fractions::mixed($plan->scale->x).'; on a pair of '.self::DIVIDERS_MM.' mm, tip to tip, the pivot is '.round($pivot->toFloat(), 1).' mm from the short end';
+    }
+
+    /** Both ladders, each in as many columns as it takes, as large as the room allows. */
+    private function lists(Leaf $leaf, Plan $plan, Box $room): void
+    {
+        $write = new Writing($plan->choices->notation);
+        $ladders = ['Across' => $this->rows($plan->across, $write), 'Down' => $this->rows($plan->down, $write)];
+        $size = 4.2;
+        do {
+            $size -= 0.2;
+            [$wide, $each] = [17 * $size, max(1, (int) floor($room->height / (1.45 * $size)) - 1)];
+            $columns = array_sum(array_map(static fn (array $rows): int => (int) ceil(count($rows) / $each), $ladders));
+        } while ($size > 1.2 && $columns * $wide > $room->width);
+        $x = $room->x;
+        foreach ($ladders as $name => $rows) {
+            foreach (array_chunk($rows, $each) as $column) {
+                $this->column($leaf, [[$name, 'photo', 'area', 'sheet edge'], ...$column], $x, $room->y, $size);
+                $x += $wide;
+            }
+        }
+    }
+
+    /** @param  list<array{string, string, string, string}>  $rows */
+    private function column(Leaf $leaf, array $rows, float $x, float $y, float $size): void
+    {
+        foreach ($rows as $i => $words) {
+            $y += 1.45 * $size;
+            foreach ([2.6, 6.6, 11, 15.8] as $j => $at) {
+                $leaf->say($x + $at * $size, $y, $words[$j], $i === 0 ? 0.72 * $size : $size, Anchor::End, $i > 0 && $j === 3);
+            }
+            $i === 0 && $leaf->line($x, $y + 0.4 * $size, $x + 15.8 * $size, $y + 0.4 * $size, 0.15);
+        }
+    }
+
+    /** @return list<array{string, string, string, string}> */
+    private function rows(MarkLadder $ladder, Writing $write): array
+    {
+        return array_map(static fn (Mark $mark): array => [
+            (string) $mark->line,
+            $mark->at->print === null ? '–' : $write->amount($mark->at->print->reading),
+            $write->amount($mark->at->area->reading),
+            $write->amount($mark->at->sheet->reading),
+        ], $ladder->marks);
+    }
+}

@@ -1,0 +1,337 @@
+<?php
+
+use App\Models\Drawing;
+use App\Press\Box;
+use App\Press\Dash;
+use App\Press\Format;
+use App\Press\Line;
+use App\Press\Look;
+use App\Press\Page;
+use App\Press\Picture;
+use App\Press\SheetImpossible;
+use App\Press\SheetKind;
+use InchLadder\Printing\Tiling;
+use Smalot\PdfParser\Parser;
+use Tests\Drawings;
+use Tests\Photos;
+use Tests\Raster;
+use Tests\Sheets;
+
+/*
+ * Every sheet that can be printed: in place to a tenth of a millimetre, whole, and inside what a printer reaches.
+ */
+
+/** A 5 × 7 in print on letter; or another. */
+function drawn(array $choices = []): Drawing
+{
+    return Drawings::begin(array_replace_recursive(Drawings::FIVE_BY_SEVEN, $choices));
+}
+
+/** On an area of so many cm, from a screen. */
+function wall(int $wide, int $high, array $choices = []): Drawing
+{
+    return drawn(array_replace_recursive([
+        'unit' => 'cm',
+        'ruler' => '1 mm',
+        'photo' => ['kind' => 'screen'],
+        'paper' => ['sheet' => null, 'width' => "{$wide} cm", 'height' => "{$high} cm"],
+        'fit' => ['way' => 'crop', 'cell' => null],
+    ], $choices));
+}
+
+/** Lengths of a page's strokes that satisfy a test, sorted, in mm to a hundredth. */
+function lengths(Page $page, Closure $which): array
+{
+    $lengths = array_map(fn (array $l) => round(hypot($l[2] - $l[0], $l[3] - $l[1]), 2), Sheets::lines($page, $which));
+    sort($lengths);
+
+    return $lengths;
+}
+
+it('keeps every mark inside the printer’s border, and says so where it cannot', function (SheetKind $kind, string $page, string $border) {
+    $leaves = Sheets::leaves(drawn(['title' => 'The long title of a drawing that was given many words, and then some more of them']), $kind, ['page' => $page, 'border' => $border]);
+    $free = (float) $border;
+    expect(count($leaves))->toBeGreaterThan(0, $kind->value);
+    foreach ($leaves as $leaf) {
+        $room = new Box($free, $free, $leaf->width - 2 * $free, $leaf->height - 2 * $free);
+        foreach ($leaf->marks as $mark) {
+            expect($room->holds($mark->box(), 0.02))->toBeTrue(json_encode($mark->box()));
+        }
+        expect(Sheets::words($leaf))->toContain($kind === SheetKind::Calibration ? 'Print this page at 100 %' : 'print at 100 %');
+    }
+})->with(SheetKind::cases())->with([
+    'A4' => ['a4', '6 mm'],
+    'letter with a wide border' => ['letter', '14 mm'],
+    'A5' => ['a5', '4 mm'],
+]);
+
+it('has one check bar of its true length on every page', function (SheetKind $kind, string $unit, float $bar) {
+    foreach (Sheets::leaves(drawn(['unit' => $unit, 'ruler' => $unit === 'in' ? '1/16 in' : '1 mm']), $kind, ['page' => 'a4']) as $leaf) {
+        $low = Sheets::lines($leaf, fn (Line $l) => $l->width === 0.3 && $l->dash === Dash::None && $l->y1 === $l->y2 && abs($l->y1 - ($leaf->height - 11.5)) < 0.01);
+        expect($low)->toHaveCount(1)->and($low[0][2] - $low[0][0])->toEqualWithDelta($bar, 0.01);
+    }
+})->with(array_filter(SheetKind::cases(), fn (SheetKind $kind) => $kind !== SheetKind::Calibration))->with([
+    ['in', 101.6],
+    ['cm', 100.0],
+]);
+
+it('leaves labels off, and shows the whole photo with the rest dimmed', function () {
+    $drawing = drawn(['fit' => ['way' => 'crop', 'left' => 1, 'top' => 1, 'size' => 0.5, 'cell' => null]]);
+    $plain = Sheets::leaves($drawing, SheetKind::Gridded, ['at' => 'print', 'page' => 'a4'])->page(0);
+    $bare = Sheets::leaves($drawing, SheetKind::Gridded, ['at' => 'print', 'page' => 'a4', 'labels' => '0'])->page(0);
+    expect(count($plain->marks) - count($bare->marks))->toBe(array_sum([$drawing->plan()->grid->cells()->columns, $drawing->plan()->grid->cells()->rows]));
+    $whole = Sheets::leaves($drawing, SheetKind::Gridded, ['at' => 'print', 'page' => 'a4', 'whole' => '1'])->page(0)->marks[0];
+    // The picture is the print, and the crop's own pixels stand in it undimmed.
+    expect([$whole->place->width, $whole->place->height])->toEqualWithDelta([127, 177.8], 0.05)
+        ->and(Photos::quarter(Photos::colourAt($whole->jpeg, 0.9, 0.9)))->toBe(3);
+    [$dim, $full] = [Photos::colourAt($whole->jpeg, 0.1, 0.9), Photos::colourAt($plain->marks[0]->jpeg, 0.1, 0.9)];
+    expect(min($dim))->toBeGreaterThan(150)->and(min($full))->toBeLessThan(120);
+});
+
+it('fits the whole photo to a page as well as the crop', function () {
+    $drawing = drawn(['fit' => ['way' => 'crop', 'left' => 1, 'top' => 1, 'size' => 0.5, 'cell' => null]]);
+    $page = Sheets::leaves($drawing, SheetKind::Gridded, ['at' => 'page', 'page' => 'a4', 'whole' => '1'])->page(0);
+    $place = $page->marks[0]->place;
+    expect($place->width / $place->height)->toEqualWithDelta(5 / 7, 0.001)
+        ->and(max($place->width / (198 - 8), $place->height / (285 - 8 - 18)))->toEqualWithDelta(1, 0.001);
+});
+
+it('lays the film’s register corner on the print’s corner', function () {
+    $drawing = drawn(['fit' => ['way' => 'crop', 'left' => 1, 'top' => 1, 'size' => 0.5, 'cell' => null]]);
+    $plan = $drawing->plan();
+    $page = Sheets::leaves($drawing, SheetKind::Overlay, ['page' => 'a4'])->page(0);
+    $corner = Sheets::lines($page, fn (Line $l) => $l->width === 0.8);
+    $grid = Sheets::lines($page, fn (Line $l) => $l->width === 0.25 && $l->x1 === $l->x2);
+    expect($corner)->toHaveCount(2)
+        ->and(min(array_column($grid, 0)) - $corner[0][0])->toEqualWithDelta($plan->fitted->crop->left->toFloat() * 127, 0.01)
+        ->and(array_filter($page->marks, fn ($mark) => $mark instanceof Picture))->toBe([]);
+});
+
+it('ticks strips where the marks are, from the edge they lie along', function () {
+    $drawing = drawn();
+    $plan = $drawing->plan();
+    $leaves = Sheets::leaves($drawing, SheetKind::Strips, ['page' => 'a3']);
+    $words = implode(' ', array_map(fn (Page $p) => Sheets::words($p), iterator_to_array($leaves)));
+    foreach (['Photo', 'Paper'] as $board) {
+        foreach (['top', 'bottom', 'left', 'right'] as $edge) {
+            expect($words)->toContain("{$board}, {$edge} edge");
+        }
+    }
+    // Each strip is a dashed frame; its ticks are the 5.5 mm strokes on one of its long sides.
+    $found = [];
+    foreach ($leaves as $page) {
+        foreach (Sheets::lines($page, fn (Line $l) => $l->dash === Dash::Cut && $l->y1 === $l->y2 && $l->x2 > $l->x1 && $l->width < 0.2) as [$left, $y, $right]) {
+            $ticks = Sheets::lines($page, fn (Line $l) => $l->x1 === $l->x2 && abs(abs($l->y2 - $l->y1) - 5.5) < 0.01 && min($l->y1, $l->y2) >= $y - 0.01 && max($l->y1, $l->y2) <= $y + 17.01 && $l->x1 <= $right + 0.01);
+            $found[] = [round($right - $left, 1), array_map(fn (array $t) => round($t[0] - $left, 2), $ticks)];
+        }
+    }
+    $marks = fn (array $shares, float $from, float $side) => array_map(fn ($u) => round($from + $side * $u->toFloat(), 2), $shares);
+    expect($found)->toContain([127.0, $marks($plan->grid->columns, 0, 127)])
+        ->toContain([215.9, $marks($plan->grid->columns, $plan->left->toFloat(), 190.5)])
+        ->toContain([177.8, $marks($plan->grid->rows, 0, 177.8)])
+        ->toContain([279.4, $marks($plan->grid->rows, $plan->top->toFloat(), 266.7)]);
+});
+
+it('carries long strips on in pieces that share a join mark', function () {
+    $leaves = Sheets::leaves(wall(120, 90), SheetKind::Strips, ['page' => 'a4']);
+    $joins = [];
+    foreach ($leaves as $page) {
+        foreach ($page->marks as $mark) {
+            $mark instanceof App\Press\Text && str_starts_with($mark->words, 'join') ? $joins[] = $mark->words : null;
+        }
+    }
+    // Two edges of 120 cm in five pieces of 285 mm, two of 90 cm in four; each join stands on two pieces.
+    expect(count($joins))->toBe(2 * (2 * 4 + 2 * 3))
+        ->and(array_count_values($joins))->toMatchArray(['join A' => 8, 'join D' => 4]);
+});
+
+it('cuts windows of one cell and of four', function (array $choices, array $asked, float $wide, float $high) {
+    $leaves = Sheets::leaves(drawn($choices), SheetKind::Viewfinder, ['page' => 'a4', ...$asked]);
+    expect($leaves)->toHaveCount(2);
+    foreach ([1, 2] as $times) {
+        expect(lengths($leaves->page($times - 1), fn (Line $l) => $l->dash === Dash::Cut))
+            ->toEqualWithDelta([$times * min($wide, $high), $times * min($wide, $high), $times * max($wide, $high), $times * max($wide, $high), 44 + $times * min($wide, $high), 44 + $times * min($wide, $high), 44 + $times * max($wide, $high), 44 + $times * max($wide, $high)], 0.02)
+            ->and(Sheets::words($leaves->page($times - 1)))->toContain('along a metal edge, away from the hand');
+    }
+})->with([
+    'of the photo' => [[], [], 25.4, 25.4],
+    'of the paper' => [[], ['at' => 'drawing'], 38.1, 38.1],
+]);
+
+it('makes two corners with the photo’s own sides', function () {
+    $leaves = Sheets::leaves(drawn(['photo' => ['width' => '4 in', 'height' => '6 in'], 'fit' => ['cell' => '1 in']]), SheetKind::Corners, ['page' => 'a4']);
+    expect($leaves)->toHaveCount(2)
+        ->and(lengths($leaves->page(1), fn (Line $l) => $l->dash === Dash::Cut))->toEqualWithDelta([30, 30, 101.6, 131.6, 152.4, 182.4], 0.02);
+});
+
+it('creases a strip for each side in eighths', function () {
+    $page = Sheets::leaves(drawn(), SheetKind::Folding, ['page' => 'a3'])->page(0);
+    $creases = Sheets::lines($page, fn (Line $l) => $l->dash === Dash::Fold);
+    $rows = [];
+    foreach ($creases as [$x, $y]) {
+        $rows[(string) $y][] = $x;
+    }
+    $steps = array_map(fn (array $xs) => round($xs[1] - $xs[0], 3), array_values($rows));
+    expect(array_map(count(...), array_values($rows)))->toBe([7, 7, 7, 7])
+        ->and($steps)->toEqualWithDelta([127 / 8, 177.8 / 8, 190.5 / 8, 266.7 / 8], 0.01);
+});
+
+it('covers the crop with tiles, each with the neighbour’s crosses, up to a wall', function (int $wide, int $high, int $least) {
+    $drawing = wall($wide, $high, ['grid' => ['colour' => 'rose']]);
+    $area = $drawing->plan()->fitted->area;
+    $leaves = Sheets::leaves($drawing, SheetKind::Tracing, ['page' => 'a4']);
+    expect(count($leaves))->toBeGreaterThan($least);
+    $covered = 0.0;
+    $crosses = [];
+    $tiling = null;
+    foreach ($leaves as $i => $page) {
+        if ($i === 0) {
+            preg_match('/(\d+) pages, (\d+) across and (\d+) down/', Sheets::words($page), $found);
+            expect((int) $found[1])->toBe(count($leaves) - 1);
+            $room = fn (float $a, float $b) => Tiling::over($area->width->toFloat(), $area->height->toFloat(), $a, $b, 10);
+            $tiling = $room(198, 267)->count() <= $room(285, 180)->count() ? $room(198, 267) : $room(285, 180);
+            expect([(int) $found[2], (int) $found[3]])->toBe([$tiling->columns, $tiling->rows]);
+
+            continue;
+        }
+        $tile = $tiling->tiles()[$i - 1];
+        $picture = $page->marks[0];
+        expect([$picture->box()->width, $picture->box()->height])->toEqualWithDelta([$tile->width, $tile->height], 0.01);
+        // The whole photo, were it not cut, would lie where this tile's window puts it.
+        $covered += $tile->width * $tile->height;
+        foreach (Sheets::lines($page, fn (Line $l) => $l->colour === '#b3321f' && $l->dash === Dash::None && $l->width === 0.25 && $l->y1 === $l->y2) as [$x1, $y, $x2]) {
+            $crosses[] = round(($x1 + $x2) / 2 - $picture->box()->x + $tile->left, 1).' '.round($y - $picture->box()->y + $tile->top, 1);
+        }
+    }
+    // Every cross stands on two pages, at the same place on the wall.
+    $inside = array_filter(array_count_values($crosses), fn (int $times) => $times !== 2);
+    expect($inside)->toBe([])
+        ->and($crosses)->not->toBe([])
+        ->and($covered)->toBeGreaterThan($area->width->toFloat() * $area->height->toFloat());
+})->with([
+    'a large sheet' => [50, 70, 8],
+    'a wall of five metres' => [500, 250, 200],
+]);
+
+it('shows the same pixels in the strip two tiles share', function () {
+    $file = Photos::noise(300, 420);
+    $this->post('/api/drawings', ['photo' => new Illuminate\Http\UploadedFile($file, 'n.png', null, null, true)])->assertCreated();
+    $drawing = Drawing::query()->latest('id')->firstOrFail();
+    $this->putJson("/api/drawings/{$drawing->id}", ['version' => 1, 'choices' => ['unit' => 'cm', 'ruler' => '1 mm', 'paper' => ['sheet' => null, 'width' => '30 cm', 'height' => '25 cm', 'turn' => 'given'], 'fit' => ['way' => 'crop']]])->assertOk();
+    $leaves = Sheets::leaves($drawing->refresh(), SheetKind::Tracing, ['page' => 'a4', 'look' => 'grey']);
+    [$a, $b] = [$leaves->page(1), $leaves->page(2)];
+    [$left, $right] = array_map(fn (Page $page) => new Raster(Sheets::bytes(Format::Png, new Page('x', $page->width, $page->height, [$page->marks[0], new Line(0, 0, 1, 0)]))), [$a, $b]);
+    // Places all over the shared centimetre; the noise of a place is nothing like that of its neighbours.
+    $apart = function (float $shift) use ($left, $right, $a, $b): float {
+        $sum = 0;
+        foreach (range(1, 9) as $x) {
+            foreach (range(20, 110, 5) as $y) {
+                $one = $left->at($a->marks[0]->box()->right() - 10 + $x, $a->marks[0]->box()->y + $y);
+                $other = $right->at($b->marks[0]->box()->x + $x + $shift, $b->marks[0]->box()->y + $y);
+                $sum += abs($one[0] - $other[0]);
+            }
+        }
+
+        return $sum / (9 * 19);
+    };
+    expect($apart(0.0))->toBeLessThan(0.25 * $apart(1.0), json_encode(array_map($apart, [-1, -0.5, -0.2, -0.1, 0.0, 0.1, 0.2, 0.5, 1.0])));
+});
+
+it('mirrors lines and pixels together, and leaves words readable', function (SheetKind $kind) {
+    $drawing = drawn(['fit' => ['way' => 'crop', 'cell' => null], 'grid' => ['school' => 'main', 'main_across' => ['0.2'], 'main_down' => ['0.5'], 'colour' => 'lemon']]);
+    $ask = ['at' => 'print', 'page' => 'a3', 'lines' => '1'];
+    $plain = Sheets::leaves($drawing, $kind, $ask)->page(0);
+    $mirrored = Sheets::leaves($drawing, $kind, [...$ask, 'mirrored' => '1'])->page(0);
+    $from = function (Page $page): array {
+        $lines = array_unique(array_column(Sheets::lines($page, fn (Line $l) => $l->colour === '#ffe84a' && $l->x1 === $l->x2), 0));
+        sort($lines);
+
+        return array_map(fn (float $x) => round(($x - $lines[0]) / (end($lines) - $lines[0]), 3), $lines);
+    };
+    expect($from($plain))->toBe([0.0, 0.2, 1.0])->and($from($mirrored))->toBe([0.0, 0.8, 1.0]);
+    if ($kind !== SheetKind::Overlay) {
+        $top = fn (Page $page): array => array_map(fn (float $x) => Photos::quarter(Photos::colourAt($page->marks[0]->jpeg, $x, 0.1)), [0.1, 0.9]);
+        expect($top($plain))->toBe([0, 1])->and($top($mirrored))->toBe([1, 0])
+            ->and(Sheets::words($mirrored))->toContain('mirrored');
+    }
+})->with([SheetKind::Gridded, SheetKind::Overlay, SheetKind::Tracing]);
+
+it('prints outlines: white where nothing changes, dark where tones meet', function () {
+    $image = Look::Outline->of(new Imagick(Photos::make(600, 400)));
+    $at = fn (int $x, int $y): float => $image->getImagePixelColor($x, $y)->getColorValue(Imagick::COLOR_RED);
+    expect($at(150, 100))->toBeGreaterThan(0.9)->and($at(450, 300))->toBeGreaterThan(0.9)
+        ->and(min(array_map(fn (int $x) => $at($x, 100), range(296, 304))))->toBeLessThan(0.5);
+});
+
+it('has the whole plan on one page', function () {
+    $drawing = drawn();
+    $drawing->noteCell($drawing->plan()->grid->cells(), 0, 0, 'done');
+    $leaves = Sheets::leaves($drawing->refresh(), SheetKind::Plan, ['page' => 'letter']);
+    expect($leaves)->toHaveCount(1);
+    $words = preg_replace('/\s+/', ' ', (new Parser)->parseContent(Sheets::bytes(Format::Pdf, $leaves))->getText());
+    expect($words)->toContain('Garden gate', 'the pivot is 80 mm', '1 of 35 cells', 'sheet edge', 'measure the diagonals')
+        ->and(array_filter($leaves->page(0)->marks, fn ($mark) => $mark instanceof App\Press\Fill))->toHaveCount(1);
+});
+
+it('writes the same lengths on the plan as in the list of marks', function () {
+    $drawing = drawn(['grid' => ['school' => 'proportional', 'columns' => 60, 'rows' => 60], 'fit' => ['way' => 'crop', 'cell' => null]]);
+    $page = Sheets::leaves($drawing, SheetKind::Plan, ['page' => 'letter'])->page(0);
+    // 120 rows of four, all there, none smaller than can be read with the sheet in hand.
+    $strong = array_filter($page->marks, fn ($mark) => $mark instanceof App\Press\Text && $mark->strong && $mark->size < 3);
+    expect(count($strong))->toBeGreaterThan(120)->and(min(array_map(fn ($mark) => $mark->size, $strong)))->toBeGreaterThan(0.8);
+});
+
+it('writes every page: one PDF, or numbered SVG and PNG that agree with it', function () {
+    $leaves = Sheets::leaves(drawn(), SheetKind::Strips, ['page' => 'a4']);
+    $pdf = Sheets::bytes(Format::Pdf, $leaves);
+    expect(count((new Parser)->parseContent($pdf)->getPages()))->toBe(count($leaves));
+    $page = $leaves->page(0);
+    $strokes = Tests\Pdf::strokes($pdf);
+    $svg = simplexml_load_string(Sheets::bytes(Format::Svg, $page));
+    expect(count($svg->line))->toBe(count($strokes));
+    foreach ($strokes as $i => $stroke) {
+        expect([(float) $svg->line[$i]['x1'], (float) $svg->line[$i]['y1']])->toEqualWithDelta([$stroke[0], $stroke[1]], 0.01);
+    }
+    // And the PNG: the ticks of its first strip, met by a level walk.
+    $below = array_values(array_filter($page->marks, fn ($mark) => $mark instanceof Line && abs(abs($mark->y2 - $mark->y1) - 5.5) < 0.01));
+    $walk = (new Raster(Sheets::bytes(Format::Png, $page)))->across(($below[1]->y1 + $below[1]->y2) / 2, Raster::dark());
+    expect(array_filter($walk, fn (float $x) => abs($x - $below[1]->x1) < 0.1))->toHaveCount(1);
+});
+
+it('numbers the files of a sheet with many pages', function () {
+    $out = getenv('INCH_DATA').'/strips.svg';
+    $drawing = drawn();
+    expect(Artisan::call('inch:sheet', ['drawing' => $drawing->id, 'kind' => 'strips', '--page' => 'a4', '--out' => $out]))->toBe(0);
+    $files = array_filter(explode("\n", trim(Artisan::output())));
+    expect($files)->toHaveCount(count(Sheets::leaves($drawing, SheetKind::Strips, ['page' => 'a4'])))
+        ->and($files[0])->toEndWith('strips-1.svg')
+        ->and(file_get_contents($files[1]))->toContain('<svg');
+});
+
+it('tells how far it is, and then where the file is', function (string $format, string $begins, string $type) {
+    $drawing = wall(50, 70);
+    $this->getJson("/api/drawings/{$drawing->id}/sheets/tracing?page=a4")->assertOk()->assertJson(['pages' => 10]);
+    $lines = array_map(fn (string $line) => json_decode($line, true), explode("\n", trim($this->post("/api/drawings/{$drawing->id}/sheets/tracing.{$format}?page=a4")->assertOk()->streamedContent())));
+    expect(array_column(array_slice($lines, 0, -1), 'page'))->toBe(range(0, 10))->and($lines[0]['of'])->toBe(10);
+    $file = $this->get(end($lines)['ready'])->assertOk()->assertHeader('Content-Type', $type)->baseResponse->getFile();
+    expect(file_get_contents($file->getPathname(), length: strlen($begins)))->toBe($begins);
+})->with([
+    ['pdf', '%PDF-1', 'application/pdf'],
+    ['svg', 'PK', 'application/zip'],
+]);
+
+it('serves only what it made', function () {
+    $this->getJson('/api/made/..%2F..%2Finch-ladder.sqlite')->assertNotFound();
+    $this->getJson('/api/made/nothing')->assertNotFound()->assertJsonPath('message', fn (string $m) => str_contains($m, 'make the sheet again'));
+});
+
+it('says which sheets cannot be', function (SheetKind $kind, array $choices, array $asked, string $says) {
+    expect(fn () => iterator_to_array(Sheets::leaves(drawn($choices), $kind, $asked)))->toThrow(SheetImpossible::class, $says);
+})->with([
+    'corners without a print' => [SheetKind::Corners, ['photo' => ['kind' => 'screen']], [], 'no print size'],
+    'a window larger than the card' => [SheetKind::Viewfinder, ['grid' => ['school' => 'cross'], 'fit' => ['way' => 'crop', 'cell' => null]], ['page' => 'a6'], 'do not fit on this paper'],
+    'strips on a stamp' => [SheetKind::Strips, [], ['page' => '60x40mm'], 'choose larger paper'],
+    'a wall on stamps' => [SheetKind::Tracing, ['photo' => ['kind' => 'screen'], 'paper' => ['sheet' => null, 'width' => '500 cm', 'height' => '500 cm'], 'fit' => ['way' => 'crop', 'cell' => null]], ['page' => 'a7'], 'a pack has 1200 at most'],
+    'a printer nobody kept' => [SheetKind::Plan, [], ['printer' => 'Attic'], 'No printer is kept'],
+    'a look nobody knows' => [SheetKind::Tracing, [], ['look' => 'sepia'], 'choose photo, grey or outline'],
+]);
