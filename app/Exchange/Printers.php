@@ -51,7 +51,7 @@ final readonly class Printers
         if (($across === '') !== ($down === '')) {
             throw ValidationException::withMessages([$across === '' ? 'printer.measured_across' : 'printer.measured_down' => 'Measure both bars, the one across and the one down.']);
         }
-        $free = $border === '' ? Length::mm(Printer::COMMON_BORDER) : $this->lengths->read($border);
+        $free = $border === '' ? Printer::commonBorder($this->unit) : $this->lengths->read($border);
         $printer = Printer::of(Order::size($paper), $free);
         $kept = KeptPrinter::named($name);
         // A page that was measured keeps the bars it was printed with, unless paper or border are others now.

@@ -69,6 +69,12 @@ final class Drawing extends Model
         return $this->hasMany(CellNote::class);
     }
 
+    /** @return HasMany<MarkTick, $this> */
+    public function markTicks(): HasMany
+    {
+        return $this->hasMany(MarkTick::class);
+    }
+
     public function read(): ChoicesReader
     {
         return ChoicesReader::read($this->choices, $this->photo?->width, $this->photo?->height);

@@ -15,6 +15,9 @@ final class Leaf
     /** Room below for the check bar and two lines of words. */
     public const FOOT = 18.0;
 
+    /** Left free round a page that is made for what is on it, in mm. */
+    private const EDGE = 6.0;
+
     private const CAUTION = 'Cut on a mat, along a metal edge, away from the hand that holds; a fresh blade needs least force. Children have a grown-up cut.';
 
     /** @var list<Mark> */
@@ -35,9 +38,7 @@ final class Leaf
     /** A page of just the size that is needed, for a print shop or a screen. */
     public static function madeFor(float $wide, float $high): self
     {
-        $border = (float) Printer::COMMON_BORDER;
-
-        return new self($wide + 2 * $border, $high + 2 * $border, new Box($border, $border, $wide, $high), 1.0, 1.0);
+        return new self($wide + 2 * self::EDGE, $high + 2 * self::EDGE, new Box(self::EDGE, self::EDGE, $wide, $high), 1.0, 1.0);
     }
 
     /** The room above the foot. */

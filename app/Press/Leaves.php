@@ -24,6 +24,22 @@ final readonly class Leaves implements \Countable, \IteratorAggregate
         return new self($page->title, 1, static fn (): Page => $page);
     }
 
+    /**
+     * One of them alone.
+     *
+     * @param  int  $leaf  from 1
+     *
+     * @throws SheetImpossible
+     */
+    public function only(int $leaf): self
+    {
+        if ($leaf < 1 || $leaf > $this->count) {
+            throw SheetImpossible::noSuchPage($leaf, $this->count);
+        }
+
+        return self::one($this->page($leaf - 1));
+    }
+
     /** These, and then others. */
     public function and(self $others): self
     {

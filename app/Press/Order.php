@@ -6,7 +6,6 @@ namespace App\Press;
 
 use App\Models\KeptPrinter;
 use InchLadder\Impossible;
-use InchLadder\Measure\Length;
 use InchLadder\Measure\LengthReader;
 use InchLadder\Measure\Size;
 use InchLadder\Measure\Unit;
@@ -76,7 +75,7 @@ final readonly class Order
         $free = match (true) {
             $border !== null => (new LengthReader($unit))->read($border),
             $kept !== null => $kept->border(),
-            default => Length::mm(Printer::COMMON_BORDER),
+            default => Printer::commonBorder($unit),
         };
         $printer = Printer::of($paper, $free);
 

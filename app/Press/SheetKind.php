@@ -42,6 +42,49 @@ enum SheetKind: string
         };
     }
 
+    public function name(): string
+    {
+        return match ($this) {
+            self::Gridded => 'The photo with its grid',
+            self::Overlay => 'The grid on clear film',
+            self::Strips => 'Strips with the marks',
+            self::Viewfinder => 'A card with a window',
+            self::Corners => 'Two corners to crop with',
+            self::Folding => 'Strips to fold',
+            self::Tracing => 'Full size, to trace',
+            self::Plan => 'The plan on a page',
+            self::Calibration => 'The printer’s own check',
+        };
+    }
+
+    public function what(): string
+    {
+        return match ($this) {
+            self::Gridded => 'Labelled, to draw from instead of a marked print.',
+            self::Overlay => 'Lies over an original that must not be marked.',
+            self::Strips => 'One for each edge of photo and paper; taped along it, nothing is measured.',
+            self::Viewfinder => 'Shows one cell of the photo, or four, and hides the rest.',
+            self::Corners => 'Slide them over the print until the picture is right.',
+            self::Folding => 'No ruler, no numbers: halves, quarters and eighths.',
+            self::Tracing => 'The crop at the drawing’s size, over as many pages as it takes.',
+            self::Plan => 'Sizes, scale, grid, marks and progress, to pin beside the easel.',
+            self::Calibration => 'Two bars to measure, so that every later sheet comes out true.',
+        };
+    }
+
+    /** @return list<string> what can be chosen about it */
+    public function takes(): array
+    {
+        return match ($this) {
+            self::Gridded => ['at print', 'at page', 'at drawing', 'labels', 'whole', 'mirrored', 'look', 'own'],
+            self::Overlay => ['at print', 'at drawing', 'labels', 'mirrored', 'own'],
+            self::Viewfinder => ['at print', 'at drawing'],
+            self::Corners => ['own'],
+            self::Tracing => ['look', 'lines', 'mirrored', 'own'],
+            self::Strips, self::Folding, self::Plan, self::Calibration => [],
+        };
+    }
+
     /** @throws SheetImpossible */
     public static function named(string $kind): self
     {

@@ -33,7 +33,11 @@ final class Folding
         }, range(1, $parts - 1));
     }
 
-    /** How many halvings make so many parts; null when folding in half never does. */
+    /**
+     * How many halvings make so many parts; null when folding in half never does.
+     *
+     * @return int<1, 4>|null
+     */
     public static function timesFor(int $parts): ?int
     {
         return match ($parts) {

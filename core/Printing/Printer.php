@@ -7,6 +7,7 @@ namespace InchLadder\Printing;
 use InchLadder\Measure\Length;
 use InchLadder\Measure\Rational;
 use InchLadder\Measure\Size;
+use InchLadder\Measure\Unit;
 
 /**
  * A printer, its paper in it: what it cannot reach, and what it makes of a length on either axis.
@@ -16,9 +17,6 @@ use InchLadder\Measure\Size;
  */
 final readonly class Printer
 {
-    /** What most printers cannot print on, each side, in mm (common practice). */
-    public const COMMON_BORDER = 6;
-
     private function __construct(
         /** The way round a sheet is laid out. */
         public Size $paper,
@@ -57,6 +55,12 @@ final readonly class Printer
     public function measured(Bars $bars, Length $across, Length $down): self
     {
         return new self($this->paper, $this->border, self::share('across', $across, $bars->across), self::share('down', $down, $bars->down));
+    }
+
+    /** What most printers cannot print on, each side: 6 mm, or a quarter of an inch (common practice). */
+    public static function commonBorder(Unit $unit): Length
+    {
+        return $unit->isMetric() ? Length::mm(6) : Length::inches('1/4');
     }
 
     /** Its paper laid sideways. */

@@ -29,6 +29,8 @@ function drawn(string $photo, array $choices = []): Drawing
     expect($kept->json('version'))->toBe(2);
     test()->putJson("/api/drawings/{$id}/cells/1/2", ['state' => 'done'])->assertNoContent();
     test()->putJson("/api/drawings/{$id}/cells/0/0", ['state' => 'empty'])->assertNoContent();
+    test()->putJson("/api/drawings/{$id}/marking/paper/top-1", ['done' => true])->assertOk();
+    test()->putJson("/api/drawings/{$id}/marking/paper/check-look-2", ['done' => true])->assertOk();
 
     return Drawing::query()->findOrFail($id);
 }
@@ -40,7 +42,7 @@ function workingsOf(string $id): array
     $workings = $drawing['workings'];
     $workings['choices']['beside'] = array_column($workings['choices']['beside'], 'name');
 
-    return ['workings' => $workings, 'cells' => $drawing['cells'], 'tones' => $drawing['tones']];
+    return ['workings' => $workings, 'cells' => $drawing['cells'], 'tones' => $drawing['tones'], 'marking' => test()->getJson("/api/drawings/{$drawing['id']}/marking/paper")->json()];
 }
 
 function exported(Drawing $drawing): string
@@ -161,6 +163,11 @@ it('refuses what is no drawing in one sentence, and keeps nothing of it', functi
         $zip->addFromString('drawing.json', (string) json_encode($document));
         $zip->addFromString('photo.jpg', 'dear diary');
     }), 'not a picture that can be read here'],
+    'marks that are none, with their hash' => [fn (string $path) => tampered($path, function (ZipArchive $zip) {
+        $marks = "board,tick,place\r\npaper,../../x,1\r\n";
+        $zip->addFromString('drawing.json', (string) json_encode([...json_decode((string) $zip->getFromName('drawing.json'), true), 'marks_sha256' => hash('sha256', $marks)]));
+        $zip->addFromString('marks.csv', $marks);
+    }), '“marks.csv” in this archive is damaged'],
     'cells that are none, with their hash' => [fn (string $path) => tampered($path, function (ZipArchive $zip) {
         $cells = "mesh,column,row,state\r\n5x7,1,1,<script>\r\n";
         $zip->addFromString('drawing.json', (string) json_encode([...json_decode((string) $zip->getFromName('drawing.json'), true), 'cells_sha256' => hash('sha256', $cells)]));

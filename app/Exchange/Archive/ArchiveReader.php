@@ -23,11 +23,11 @@ use ZipArchive;
  */
 final readonly class ArchiveReader
 {
-    private const MOST_BYTES = ['drawing.json' => 2_000_000, 'cells.csv' => 1_000_000, 'picture' => 67_108_864];
+    private const MOST_BYTES = ['drawing.json' => 2_000_000, 'cells.csv' => 1_000_000, 'marks.csv' => 200_000, 'picture' => 67_108_864];
 
     private const MOST_ENTRIES = 20;
 
-    private const NAMES = '/^(?:drawing\.json|cells\.csv|(?:photo|beside-(?:[1-9]|1[0-2]))\.(?:jpg|png|webp))$/D';
+    private const NAMES = '/^(?:drawing\.json|cells\.csv|marks\.csv|(?:photo|beside-(?:[1-9]|1[0-2]))\.(?:jpg|png|webp))$/D';
 
     public function __construct(private PhotoStore $photos, private Decoder $decoder)
     {
@@ -48,10 +48,11 @@ final readonly class ArchiveReader
             $this->checkNames($zip);
             $document = $this->document($zip);
             $cells = $this->cells($this->checked($zip, 'cells.csv', $document['cells_sha256'] ?? null));
+            $marks = isset($document['marks_sha256']) ? $this->marks($this->checked($zip, 'marks.csv', $document['marks_sha256'])) : [];
             $photo = $this->picture($zip, $document['photo'] ?? null, 'photo', $written);
             $beside = array_map(fn (mixed $entry): string => $this->picture($zip, $entry, 'beside', $written) ?? throw ArchiveRefused::damaged('drawing.json'), (array) ($document['beside'] ?? []));
 
-            return $this->keep($document['choices'], $photo, array_values($beside), $cells);
+            return $this->keep($document['choices'], $photo, array_values($beside), $cells, $marks);
         } finally {
             $zip->close();
             array_map(unlink(...), $written);
@@ -140,12 +141,26 @@ final readonly class ArchiveReader
         }, $lines);
     }
 
+    /** @return list<array{board: string, tick: string, place: string}> */
+    private function marks(string $csv): array
+    {
+        $lines = explode("\r\n", rtrim($csv, "\r\n"));
+        if (array_shift($lines) !== implode(',', ArchiveWriter::MARKS)) {
+            throw ArchiveRefused::damaged('marks.csv');
+        }
+
+        return array_map(static fn (string $line): array => preg_match('~^(paper|photo),([a-z]{3,8}\d{0,2}(?:-look)?-\d{1,2}),([\d/ ]{0,80})$~D', $line, $found) === 1
+            ? ['board' => $found[1], 'tick' => $found[2], 'place' => $found[3]]
+            : throw ArchiveRefused::damaged('marks.csv'), $lines);
+    }
+
     /**
      * @param  array<array-key, mixed>  $choices
      * @param  list<string>  $beside
      * @param  list<array{mesh: string, column: int, row: int, state: string}>  $cells
+     * @param  list<array{board: string, tick: string, place: string}>  $marks
      */
-    private function keep(array $choices, ?string $photo, array $beside, array $cells): Drawing
+    private function keep(array $choices, ?string $photo, array $beside, array $cells, array $marks): Drawing
     {
         // Everything is read and worked out before the first picture is kept.
         [, $wide, $high] = $photo === null ? [null, null, null] : $this->decoder->inspect($photo);
@@ -156,9 +171,10 @@ final readonly class ArchiveReader
         $taken = $photo === null ? null : $this->photos->take($photo);
         $read = $this->understood($choices, $wide, $high);
 
-        return DB::transaction(static function () use ($taken, $read, $cells): Drawing {
+        return DB::transaction(static function () use ($taken, $read, $cells, $marks): Drawing {
             $drawing = Drawing::begin($taken, $read->json);
             array_map(static fn (array $cell) => $drawing->cellNotes()->create($cell), $cells);
+            array_map(static fn (array $mark) => $drawing->markTicks()->create($mark), $marks);
 
             return $drawing;
         });

@@ -12,10 +12,11 @@ use App\Imaging\Bare;
 use App\Imaging\PhotoStore;
 use App\Models\CellNote;
 use App\Models\Drawing;
+use App\Models\MarkTick;
 use App\Models\Photo;
 use ZipArchive;
 
-/** A drawing as one open file: a zip of its document, its pictures, and its cells as CSV. */
+/** A drawing as one open file: a zip of its document, its pictures, and its cells and marks made as CSV. */
 final readonly class ArchiveWriter
 {
     public const KIND = 'inch-ladder-drawing';
@@ -24,6 +25,8 @@ final readonly class ArchiveWriter
     public const VERSION = 1;
 
     public const CELLS = ['mesh', 'column', 'row', 'state'];
+
+    public const MARKS = ['board', 'tick', 'place'];
 
     public function __construct(private PhotoStore $photos)
     {
@@ -36,7 +39,8 @@ final readonly class ArchiveWriter
         $photo = $drawing->photo === null ? null : $this->photos->bare($drawing->photo);
         $beside = array_map(fn (BesideChoice $one): Bare => $this->photos->bare(Photo::query()->findOrFail($one->id)), $choices->beside);
         $cells = $this->cells($drawing);
-        $files = ['cells.csv' => $cells];
+        $marks = $this->marks($drawing);
+        $files = ['cells.csv' => $cells, 'marks.csv' => $marks];
         $entry = static function (Bare $bare, string $name) use (&$files): ArchivePictureJson {
             $files["{$name}.{$bare->ending}"] = $bare->bytes;
 
@@ -47,6 +51,7 @@ final readonly class ArchiveWriter
             $photo === null ? null : $entry($photo, 'photo'),
             array_map(static fn (Bare $bare, int $i): ArchivePictureJson => $entry($bare, 'beside-'.($i + 1)), $beside, array_keys($beside)),
             hash('sha256', $cells),
+            hash('sha256', $marks),
         );
         $files = ['drawing.json' => (string) json_encode($document, JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_PRESERVE_ZERO_FRACTION), ...$files];
 
@@ -60,6 +65,14 @@ final readonly class ArchiveWriter
         if (! @$zip->close()) {
             throw StorageFailed::writing($path);
         }
+    }
+
+    private function marks(Drawing $drawing): string
+    {
+        $rows = $drawing->markTicks()->orderBy('board')->orderBy('tick')->get()
+            ->map(static fn (MarkTick $tick): string => "{$tick->board},{$tick->tick},{$tick->place}")->all();
+
+        return implode("\r\n", [implode(',', self::MARKS), ...$rows])."\r\n";
     }
 
     private function cells(Drawing $drawing): string

@@ -22,6 +22,8 @@ final readonly class ArchiveJson
         #[OA\Property(type: 'array', items: new OA\Items(ref: ArchivePictureJson::class))] public array $beside,
         /** Of cells.csv. */
         #[OA\Property] public string $cells_sha256,
+        /** Of marks.csv; null in archives that were made before there was one. */
+        #[OA\Property(nullable: true)] public ?string $marks_sha256,
     ) {
     }
 }

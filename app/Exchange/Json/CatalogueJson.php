@@ -17,6 +17,8 @@ final readonly class CatalogueJson
         #[OA\Property(type: 'array', items: new OA\Items(type: 'string'))] public array $rulers,
         /** @var list<LineColourJson> */
         #[OA\Property(type: 'array', items: new OA\Items(ref: LineColourJson::class))] public array $colours,
+        /** @var list<SheetKindJson> */
+        #[OA\Property(type: 'array', items: new OA\Items(ref: SheetKindJson::class))] public array $printed,
     ) {
     }
 }

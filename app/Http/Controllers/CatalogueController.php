@@ -6,7 +6,9 @@ namespace App\Http\Controllers;
 
 use App\Exchange\Json\CatalogueJson;
 use App\Exchange\Json\SheetJson;
+use App\Exchange\Json\SheetKindJson;
 use App\Imaging\LineAdvice;
+use App\Press\SheetKind;
 use Illuminate\Http\JsonResponse;
 use InchLadder\Grid\LineColour;
 use InchLadder\Measure\Graduation;
@@ -24,6 +26,7 @@ final class CatalogueController
             array_map(self::sheet(...), array_values(Catalogue::sheets())),
             Graduation::COMMON,
             array_map(LineAdvice::json(...), LineColour::cases()),
+            array_map(static fn (SheetKind $kind): SheetKindJson => new SheetKindJson($kind->value, $kind->name(), $kind->what(), $kind->takes()), SheetKind::cases()),
         ));
     }
 

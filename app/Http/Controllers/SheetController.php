@@ -25,6 +25,7 @@ final class SheetController
     {
         $press = self::press($kind, $format);
         $leaves = $press->leaves($drawing, self::order($request, $drawing));
+        $leaves = $request->has('leaf') ? $leaves->only($request->integer('leaf')) : $leaves;
         [$path, $type] = $press->single($leaves, static fn () => null);
 
         return (new BinaryFileResponse($path, 200, ['Content-Type' => $type]))->setContentDisposition('inline', $press->name($leaves))->deleteFileAfterSend();

@@ -1,4 +1,4 @@
-import type { Act, Adjusted, Catalogue, CellState, Choices, Divider, Drawing, Keepsake, MainLine, Mesh, OtherSheet, PrintSize, Proposal, School, ShelfEntry, Trouble, Verdict, Way, Workings } from './types'
+import type { Act, Adjusted, Catalogue, CellState, Choices, Divider, Drawing, Keepsake, MainLine, Mesh, OtherSheet, Printer, PrinterTyped, PrintSize, Proposal, School, SheetAbout, ShelfEntry, Trouble, Verdict, Way, Workings } from './types'
 
 /** A photo's pixels; null when there are only sizes. */
 export type Pixels = { width: number; height: number } | null
@@ -56,6 +56,10 @@ export const api = {
   keepsakes: () => call<Keepsake[]>('GET', 'keepsakes'),
   keepThing: (kind: Keepsake['kind'], name: string, photo: Pixels, choices: Choices) => ask<Keepsake>('keepsakes', photo, choices, { kind, name }),
   forgetThing: (id: string) => call<void>('DELETE', `keepsakes/${id}`),
+  printers: (unit: string) => call<Printer[]>('GET', `printers?unit=${unit}`),
+  keepPrinter: (typed: PrinterTyped) => call<Printer>('POST', 'printers', typed),
+  forgetPrinter: (id: string) => call<void>('DELETE', `printers/${id}`),
+  aboutSheet: (id: string, kind: string, query: string) => call<SheetAbout>('GET', `drawings/${id}/sheets/${kind}?${query}`),
 }
 
 /** Asks something about choices; nothing is kept by it. */
@@ -86,4 +90,33 @@ function send<T>(path: string, photo: File, onProgress: (share: number) => void)
     request.setRequestHeader('Accept', 'application/json')
     request.send(form)
   })
+}
+
+/** A line of the answer while a sheet is made. */
+export interface Making {
+  page?: number
+  of?: number
+  ready?: string
+  trouble?: string
+}
+
+/** Makes a sheet of many pages; says after each how far it is, and answers with the file's address. */
+export async function makeSheet(path: string, told: (line: Making) => void, signal: AbortSignal): Promise<string> {
+  const response = await fetch(path, { method: 'POST', signal, headers: { Accept: 'application/x-ndjson, application/json' } })
+  if (!response.ok || !response.body) throw new Refused(response.status, await response.json().catch(() => ({ message: unreachable })))
+  const reader = response.body.pipeThrough(new TextDecoderStream()).getReader()
+  let waiting = ''
+  for (;;) {
+    const { value, done } = await reader.read()
+    waiting += value ?? ''
+    const lines = waiting.split('\n')
+    waiting = lines.pop() ?? ''
+    for (const text of lines.filter(Boolean)) {
+      const line = JSON.parse(text) as Making
+      if (line.trouble) throw new Refused(500, { message: line.trouble })
+      if (line.ready) return line.ready
+      told(line)
+    }
+    if (done) throw new Refused(0, { message: unreachable })
+  }
 }

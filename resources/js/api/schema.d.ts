@@ -212,6 +212,87 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/drawings/{drawing}/marking/{board}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["marking"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/drawings/{drawing}/marking/{board}/{tick}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Ticks one off, or takes that back; the answer is the walk as it is then. */
+        put: operations["tickMark"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/drawings/{drawing}/folding": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["folding"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/drawings/{drawing}/shares": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["shares"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/pencil": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["pencil"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/photos": {
         parameters: {
             query?: never;
@@ -512,11 +593,23 @@ export interface components {
             bottom: string;
             left: string;
         };
+        /** @description A rectangle as shares of what it lies on. */
+        BoxJson: {
+            /** Format: float */
+            left: number;
+            /** Format: float */
+            top: number;
+            /** Format: float */
+            width: number;
+            /** Format: float */
+            height: number;
+        };
         /** @description What can be chosen from. */
         CatalogueJson: {
             sheets: components["schemas"]["SheetJson"][];
             rulers: string[];
             colours: components["schemas"]["LineColourJson"][];
+            printed: components["schemas"]["SheetKindJson"][];
         };
         /** @description The halves and quarters of the paper’s cell as read off the ruler, from its top left corner. */
         CellJson: {
@@ -552,6 +645,16 @@ export interface components {
             regions: components["schemas"]["RegionChoice"][];
             beside: components["schemas"]["BesideChoice"][];
             crops: components["schemas"]["KeptCrop"][];
+        };
+        /** @description One crease: `from` is brought to `to`, and it comes at `at`; all as shares of the side. */
+        CreaseJson: {
+            /** Format: float */
+            at: number;
+            /** Format: float */
+            from: number;
+            /** Format: float */
+            to: number;
+            share: string;
         };
         /** @description The part of the photo that is drawn; lengths are on the print, null on a screen. */
         CropJson: {
@@ -638,6 +741,24 @@ export interface components {
             columns: number | null;
             rows: number | null;
         };
+        /** @description One round of folding: all the creases that halve what is there. */
+        FoldJson: {
+            /** @enum {string} */
+            way: "across" | "down";
+            name: string;
+            words: string[];
+            creases: components["schemas"]["CreaseJson"][];
+            before: number[];
+            crossed: number[];
+        };
+        /** @description A sheet or strip folded instead of measured. */
+        FoldingJson: {
+            fits: boolean;
+            says: string;
+            /** Format: float */
+            ratio: number;
+            folds: components["schemas"]["FoldJson"][];
+        };
         /** @description The school of grid, its size, its labels and its lines. */
         GridChoice: {
             /** @enum {string} */
@@ -674,6 +795,17 @@ export interface components {
             rows: number;
             cell: components["schemas"]["SizeJson"];
             photo_cell: components["schemas"]["SizeJson"] | null;
+        };
+        /** @description How to draw guide lines so that they are found, and go when they should. */
+        GuideLinesJson: {
+            surfaces: string[];
+            uses: string[];
+            surface: string;
+            use: string;
+            pencil: string;
+            pressure: string;
+            after: string;
+            edges_only: boolean;
         };
         /** @description What is to be kept, taken from these choices. */
         KeepRequest: {
@@ -767,6 +899,35 @@ export interface components {
             error_mm: number;
             /** Format: float */
             stepped_error_mm: number;
+        };
+        /** @description How a board is marked out, and how far that is. */
+        MarkingJson: {
+            /** @enum {string} */
+            board: "paper" | "photo";
+            /** @enum {string} */
+            zero: "left" | "right";
+            /** Format: float */
+            ratio: number;
+            inner: components["schemas"]["BoxJson"];
+            steps: components["schemas"]["MarkingStepJson"][];
+            moved: string;
+        };
+        /** @description One step of marking out. */
+        MarkingStepJson: {
+            key: string;
+            name: string;
+            words: string[];
+            ticks: components["schemas"]["MarkingTickJson"][];
+        };
+        /** @description One tick to make, line to rule, or look to take. */
+        MarkingTickJson: {
+            key: string;
+            line: number | null;
+            reads: string;
+            more: string;
+            spoken: string;
+            at: components["schemas"]["BoxJson"] | null;
+            done: boolean;
         };
         /** @description The two mark ladders. */
         MarksJson: {
@@ -1018,6 +1179,13 @@ export interface components {
             for: string;
             against: string;
         };
+        /** @description Halves, thirds and quarters of one length, as its ruler reads. */
+        SharesJson: {
+            of: string;
+            length: string;
+            shares: string[];
+            readings: string[];
+        };
         /** @description What a sheet will be, before it is made. */
         SheetAboutJson: {
             pages: number;
@@ -1031,6 +1199,13 @@ export interface components {
             height: string;
             unit: string;
             source: string;
+        };
+        /** @description A sheet that can be printed. */
+        SheetKindJson: {
+            key: string;
+            name: string;
+            what: string;
+            takes: string[];
         };
         /** @description A drawing on the shelf. */
         ShelfEntryJson: {
@@ -1548,6 +1723,122 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+        };
+    };
+    marking: {
+        parameters: {
+            query?: {
+                hand?: string;
+            };
+            header?: never;
+            path: {
+                drawing: string;
+                board: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The walk, and how far it is. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MarkingJson"];
+                };
+            };
+        };
+    };
+    tickMark: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                drawing: string;
+                board: string;
+                tick: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The walk, and how far it is. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MarkingJson"];
+                };
+            };
+        };
+    };
+    folding: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                drawing: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The creases, in their order. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FoldingJson"];
+                };
+            };
+        };
+    };
+    shares: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                drawing: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Halves, thirds and quarters of every side and cell. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SharesJson"][];
+                };
+            };
+        };
+    };
+    pencil: {
+        parameters: {
+            query?: {
+                surface?: string;
+                use?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description How to draw guide lines on it. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["GuideLinesJson"];
+                };
             };
         };
     };

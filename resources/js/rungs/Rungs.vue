@@ -2,19 +2,16 @@
 import { computed, onUnmounted, ref, watch } from 'vue'
 import Boards from '@/boards/Boards.vue'
 import type { Focus } from '@/boards/stage'
-import Lost from '@/shelf/Lost.vue'
 import FitRung from './fit/FitRung.vue'
 import { useCropFrame } from './fit/useCropFrame'
 import GridRung from './grid/GridRung.vue'
 import MarksRung from './marks/MarksRung.vue'
 import PaperRung from './paper/PaperRung.vue'
 import PhotoRung from './photo/PhotoRung.vue'
-import RungLadder from './RungLadder.vue'
+import RungPage from './RungPage.vue'
 import { rungs, type RungKey } from './rungs'
 import { useTool } from '@/stores/tool'
 import { toNumber, toShare } from '@/ui/shares'
-import TopStrip from './TopStrip.vue'
-import Troubles from './Troubles.vue'
 import { useOpenDrawing } from './useOpenDrawing'
 
 const props = defineProps<{ id: string; rung: Exclude<RungKey, 'copy' | 'check' | 'tone' | 'finish'> }>()
@@ -66,21 +63,15 @@ watch(
 )
 onUnmounted(() => (store.rung = null))
 
-function showPrint() {
-  document.getElementById('print')?.scrollIntoView({ block: 'end' })
-}
 </script>
 
 <template>
-  <Lost v-if="store.missing" />
-  <div v-else-if="store.drawing && store.workings && store.draft" class="page">
-    <TopStrip />
-    <RungLadder :id="id" :current="rung" :workings="store.workings" :done="store.drawing.cells.length" />
-    <main class="middle" :aria-label="about.name">
+  <RungPage :id="id" :rung="rung" :name="about.name">
+    <template #default="{ drawing, workings }">
       <Boards
         v-model:lit="lit"
-        :drawing="store.drawing"
-        :workings="store.workings"
+        :drawing="drawing"
+        :workings="workings"
         :focus="page.focus"
         :whole-photo="page.wholePhoto"
         :grid="page.grid"
@@ -92,85 +83,18 @@ function showPrint() {
         @line="pull"
         @moved="frame.moved"
       />
-    </main>
-    <aside class="workings" aria-label="Workings">
-      <Troubles />
-      <MarksRung v-if="rung === 'marks'" v-model:lit="lit" v-model:way="way" :choices="store.draft" :workings="store.workings" :drawing="store.drawing" />
-      <component :is="panels[rung]" v-else :choices="store.draft" :workings="store.workings" :drawing="store.drawing" />
-    </aside>
-    <footer class="next">
+    </template>
+    <template #workings="{ drawing, workings, choices }">
+      <MarksRung v-if="rung === 'marks'" v-model:lit="lit" v-model:way="way" :choices="choices" :workings="workings" :drawing="drawing" />
+      <component :is="panels[rung]" v-else :choices="choices" :workings="workings" :drawing="drawing" />
+    </template>
+    <template #next>
       <span>{{ about.next }}</span>
-      <a v-if="rung === 'marks'" class="button" href="#print" @click.prevent="showPrint">Print instead</a>
+      <template v-if="rung === 'marks'">
+        <router-link class="button" :to="{ name: 'print', params: { id } }">Print instead</router-link>
+        <router-link class="button" :to="{ name: 'walk', params: { id, board: 'paper' } }">Walk me through</router-link>
+      </template>
       <router-link v-if="following" class="button strong" :to="following.key === 'copy' ? { name: 'copy', params: { id } } : { name: 'rung', params: { id, rung: following.key } }">{{ following.name }}</router-link>
-    </footer>
-  </div>
-  <p v-else class="wait" role="status">{{ store.trouble ?? 'Laying out the drawing …' }}</p>
+    </template>
+  </RungPage>
 </template>
-
-<style scoped>
-.page {
-  display: grid;
-  grid-template: 46px minmax(0, 1fr) 46px / 132px minmax(0, 1fr) 300px;
-  height: 100%;
-}
-
-.page > :first-child {
-  grid-column: 1 / -1;
-}
-
-.middle {
-  display: grid;
-  min-width: 0;
-  min-height: 0;
-}
-
-.workings {
-  /* What is set absolutely in it (radios, unseen words) scrolls with it, and does not lengthen the page. */
-  position: relative;
-  display: flex;
-  flex-direction: column;
-  gap: 14px;
-  padding: 16px;
-  background: var(--panel);
-  border-left: 1px solid var(--rule);
-  overflow-y: auto;
-}
-
-.next {
-  grid-column: 1 / -1;
-  display: flex;
-  align-items: center;
-  gap: 12px;
-  padding: 0 16px 0 152px;
-  border-top: 1px solid var(--rule);
-}
-
-.next > :first-child {
-  margin-right: auto;
-}
-
-.wait {
-  padding: 60px;
-  text-align: center;
-}
-
-@media (max-width: 760px) {
-  .page {
-    grid-template: 46px auto 56vh auto auto / minmax(0, 1fr);
-    height: auto;
-    min-height: 100%;
-  }
-
-  .workings {
-    border-left: 0;
-    border-top: 1px solid var(--rule);
-  }
-
-  .next {
-    position: sticky;
-    bottom: 0;
-    padding: 6px 12px;
-    background: var(--bench);
-  }
-}
-</style>

@@ -5,7 +5,7 @@ import type { Catalogue, Choices, Keepsake } from '@/api/types'
 
 /** What can be chosen from; the same for every drawing, so fetched once. */
 export const useCatalogue = defineStore('catalogue', () => {
-  const catalogue = shallowRef<Catalogue>({ sheets: [], rulers: [], colours: [] })
+  const catalogue = shallowRef<Catalogue>({ sheets: [], rulers: [], colours: [], printed: [] })
   void api.catalogue().then(
     (answer) => (catalogue.value = answer),
     () => undefined,

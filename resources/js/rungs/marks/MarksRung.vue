@@ -5,7 +5,7 @@ import Num from '@/ui/Num.vue'
 import Pick from '@/ui/Pick.vue'
 import Sums from '@/ui/Sums.vue'
 import MarkChecks from './MarkChecks.vue'
-import PrintSheet from './PrintSheet.vue'
+
 
 const props = defineProps<{ choices: Choices; workings: Workings; drawing: Drawing }>()
 const way = defineModel<'across' | 'down'>('way', { required: true })
@@ -65,7 +65,6 @@ function off(row: Readings) {
   <p v-else class="soft">Point at a line for its true value and its rounding.</p>
   <Sums :lines="workings.rungs.marks.sums" />
   <MarkChecks :workings="workings" :way="way" />
-  <PrintSheet :drawing="drawing" :choices="choices" />
 </template>
 
 <style scoped>

@@ -1,0 +1,87 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Exchange\FoldingWriter;
+use App\Exchange\Json\FoldingJson;
+use App\Exchange\Json\GuideLinesJson;
+use App\Exchange\Json\MarkingJson;
+use App\Exchange\Json\SharesJson;
+use App\Exchange\MarkingWriter;
+use App\Exchange\SharesWriter;
+use App\Models\Drawing;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use InchLadder\Marks\EndUse;
+use InchLadder\Marks\GuideLines;
+use InchLadder\Marks\Out\Board;
+use InchLadder\Marks\Out\Hand;
+use InchLadder\Marks\Out\MarkingOut;
+use InchLadder\Marks\Surface;
+use OpenApi\Attributes as OA;
+use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
+
+/** Marking out, with a ruler or by folding; and what has been made of it. */
+final class MarkingController
+{
+    #[OA\Get(path: '/api/drawings/{drawing}/marking/{board}', operationId: 'marking', parameters: [new OA\Parameter(name: 'drawing', in: 'path', required: true, schema: new OA\Schema(type: 'string')), new OA\Parameter(name: 'board', in: 'path', required: true, schema: new OA\Schema(type: 'string')), new OA\Parameter(name: 'hand', in: 'query', schema: new OA\Schema(type: 'string'))], responses: [new OA\Response(response: 200, description: 'The walk, and how far it is.', content: new OA\JsonContent(ref: MarkingJson::class))])]
+    public function show(Request $request, Drawing $drawing, string $board): JsonResponse
+    {
+        return new JsonResponse($this->writer($request, $drawing, $board)->json());
+    }
+
+    /** Ticks one off, or takes that back; the answer is the walk as it is then. */
+    #[OA\Put(path: '/api/drawings/{drawing}/marking/{board}/{tick}', operationId: 'tickMark', parameters: [new OA\Parameter(name: 'drawing', in: 'path', required: true, schema: new OA\Schema(type: 'string')), new OA\Parameter(name: 'board', in: 'path', required: true, schema: new OA\Schema(type: 'string')), new OA\Parameter(name: 'tick', in: 'path', required: true, schema: new OA\Schema(type: 'string'))], responses: [new OA\Response(response: 200, description: 'The walk, and how far it is.', content: new OA\JsonContent(ref: MarkingJson::class))])]
+    public function tick(Request $request, Drawing $drawing, string $board, string $tick): JsonResponse
+    {
+        $place = $this->writer($request, $drawing, $board)->places()[$tick] ?? throw new NotFoundHttpException;
+        $request->boolean('done')
+            ? $drawing->markTicks()->updateOrCreate(['board' => $board, 'tick' => $tick], ['place' => $place])
+            : $drawing->markTicks()->where(['board' => $board, 'tick' => $tick])->delete();
+
+        return $this->show($request, $drawing, $board);
+    }
+
+    /** Begins again: nothing is ticked on this board. */
+    public function clear(Drawing $drawing, string $board): Response
+    {
+        $drawing->markTicks()->where('board', $board)->delete();
+
+        return new Response(status: 204);
+    }
+
+    #[OA\Get(path: '/api/drawings/{drawing}/folding', operationId: 'folding', parameters: [new OA\Parameter(name: 'drawing', in: 'path', required: true, schema: new OA\Schema(type: 'string'))], responses: [new OA\Response(response: 200, description: 'The creases, in their order.', content: new OA\JsonContent(ref: FoldingJson::class))])]
+    public function folding(Drawing $drawing): JsonResponse
+    {
+        return new JsonResponse((new FoldingWriter($drawing->plan()))->json());
+    }
+
+    /** @return list<SharesJson> */
+    #[OA\Get(path: '/api/drawings/{drawing}/shares', operationId: 'shares', parameters: [new OA\Parameter(name: 'drawing', in: 'path', required: true, schema: new OA\Schema(type: 'string'))], responses: [new OA\Response(response: 200, description: 'Halves, thirds and quarters of every side and cell.', content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: SharesJson::class)))])]
+    public function shares(Drawing $drawing): array
+    {
+        return (new SharesWriter($drawing->plan()))->all();
+    }
+
+    #[OA\Get(path: '/api/pencil', operationId: 'pencil', parameters: [new OA\Parameter(name: 'surface', in: 'query', schema: new OA\Schema(type: 'string')), new OA\Parameter(name: 'use', in: 'query', schema: new OA\Schema(type: 'string'))], responses: [new OA\Response(response: 200, description: 'How to draw guide lines on it.', content: new OA\JsonContent(ref: GuideLinesJson::class))])]
+    public function pencil(Request $request): JsonResponse
+    {
+        $surface = Surface::tryFrom($request->string('surface')->value()) ?? Surface::Toothed;
+        $use = EndUse::tryFrom($request->string('use')->value()) ?? EndUse::Erased;
+        $advice = GuideLines::on($surface, $use);
+
+        return new JsonResponse(new GuideLinesJson(array_column(Surface::cases(), 'value'), array_column(EndUse::cases(), 'value'), $surface->value, $use->value, $advice->pencil, $advice->pressure, $advice->after, $advice->edgesOnly));
+    }
+
+    private function writer(Request $request, Drawing $drawing, string $board): MarkingWriter
+    {
+        $plan = $drawing->plan();
+        $marked = $board === 'photo' ? (Board::photo($plan) ?? throw new NotFoundHttpException) : Board::paper($plan);
+        $hand = Hand::tryFrom($request->string('hand')->value()) ?? Hand::Right;
+
+        return new MarkingWriter($plan, MarkingOut::of($marked, $hand, $plan->choices->reach), $drawing);
+    }
+}

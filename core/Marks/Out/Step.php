@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+namespace InchLadder\Marks\Out;
+
+use InchLadder\Measure\Length;
+
+/** One step of marking out: what is done, and the ticks or lines it makes. */
+final readonly class Step
+{
+    /**
+     * @param  'corner'|'top'|'straight'|'bottom'|'left'|'right'|'between'|'check'|'join'  $key
+     * @param  list<Tick>  $ticks
+     * @param  list<Rule>  $rules  lines to rule
+     * @param  list<string>  $looks  what is looked at before going on
+     * @param  list<Length>  $rows  in between: how far down (or across) the ticks are repeated
+     */
+    public function __construct(public string $key, public array $ticks = [], public array $rules = [], public array $looks = [], public array $rows = [])
+    {
+    }
+}

@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace InchLadder\Measure;
+
+/** A length as it is called out: `2 and 5 sixteenths inches`, so that a voice does not read a bar as "slash". */
+final class Spoken
+{
+    private const PARTS = [2 => ['half', 'halves'], 4 => ['quarter', 'quarters'], 8 => ['eighth', 'eighths'], 16 => ['sixteenth', 'sixteenths'], 32 => ['thirty-second', 'thirty-seconds'], 64 => ['sixty-fourth', 'sixty-fourths']];
+
+    private const UNITS = ['in' => ['inch', 'inches'], 'cm' => ['centimetre', 'centimetres'], 'mm' => ['millimetre', 'millimetres']];
+
+    /** A reading on a ruler, with its unit. */
+    public static function of(Length $reading, Unit $unit): string
+    {
+        $amount = $reading->in($unit);
+        [$one, $many] = self::UNITS[$unit->value];
+        if ($unit->isMetric()) {
+            return str_replace('.', ' point ', Fractions::decimal($amount)).' '.($amount->isEqualTo(1) ? $one : $many);
+        }
+        [$whole, $rest] = $amount->split();
+        if ($rest->isZero()) {
+            return "{$whole} ".($whole === 1 ? $one : $many);
+        }
+        [$top, $bottom] = array_map(intval(...), explode('/', (string) $rest));
+        $names = self::PARTS[$bottom] ?? null;
+        $part = match (true) {
+            $names === null => "{$top} over {$bottom}",
+            $top === 1 => ($whole === 0 || $bottom === 2 ? 'a' : 'one').' '.$names[0],
+            default => "{$top} {$names[1]}",
+        };
+
+        return $whole === 0 ? "{$part} of an inch" : "{$whole} and {$part} inches";
+    }
+}

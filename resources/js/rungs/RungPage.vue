@@ -1,0 +1,95 @@
+<script setup lang="ts">
+import Lost from '@/shelf/Lost.vue'
+import { useDrawing } from '@/stores/drawing'
+import RungLadder from './RungLadder.vue'
+import type { RungKey } from './rungs'
+import TopStrip from './TopStrip.vue'
+import Troubles from './Troubles.vue'
+
+/** What every rung's page has in common: the strip, the climbing ladder, the middle, the workings, and what comes next. */
+defineProps<{ id: string; rung: RungKey; name: string }>()
+const store = useDrawing()
+</script>
+
+<template>
+  <Lost v-if="store.missing" />
+  <div v-else-if="store.drawing && store.workings && store.draft" class="page">
+    <TopStrip />
+    <RungLadder :id="id" :current="rung" :workings="store.workings" :done="store.drawing.cells.length" />
+    <main class="middle" :aria-label="name"><slot :drawing="store.drawing" :workings="store.workings" :choices="store.draft" /></main>
+    <aside class="workings" aria-label="Workings">
+      <Troubles />
+      <slot name="workings" :drawing="store.drawing" :workings="store.workings" :choices="store.draft" />
+    </aside>
+    <footer class="next"><slot name="next" /></footer>
+  </div>
+  <p v-else class="wait" role="status">{{ store.trouble ?? 'Laying out the drawing …' }}</p>
+</template>
+
+<style scoped>
+.page {
+  display: grid;
+  grid-template: 46px minmax(0, 1fr) 46px / 132px minmax(0, 1fr) 300px;
+  height: 100%;
+}
+
+.page > :first-child {
+  grid-column: 1 / -1;
+}
+
+.middle {
+  display: grid;
+  min-width: 0;
+  min-height: 0;
+}
+
+.workings {
+  /* What is set absolutely in it (radios, unseen words) scrolls with it, and does not lengthen the page. */
+  position: relative;
+  display: flex;
+  flex-direction: column;
+  gap: 14px;
+  padding: 16px;
+  background: var(--panel);
+  border-left: 1px solid var(--rule);
+  overflow-y: auto;
+}
+
+.next {
+  grid-column: 1 / -1;
+  display: flex;
+  align-items: center;
+  gap: 12px;
+  padding: 0 16px 0 152px;
+  border-top: 1px solid var(--rule);
+}
+
+.next > :first-child {
+  margin-right: auto;
+}
+
+.wait {
+  padding: 60px;
+  text-align: center;
+}
+
+@media (max-width: 760px) {
+  .page {
+    grid-template: 46px auto 56vh auto auto / minmax(0, 1fr);
+    height: auto;
+    min-height: 100%;
+  }
+
+  .workings {
+    border-left: 0;
+    border-top: 1px solid var(--rule);
+  }
+
+  .next {
+    position: sticky;
+    bottom: 0;
+    padding: 6px 12px;
+    background: var(--bench);
+  }
+}
+</style>

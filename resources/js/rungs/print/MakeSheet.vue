@@ -1,0 +1,90 @@
+<script setup lang="ts">
+import { computed, onUnmounted, ref, watch } from 'vue'
+import { makeSheet, Refused, type Making } from '@/api/client'
+import type { Drawing, SheetKind } from '@/api/types'
+
+/** The sheet as a file. A few pages open at once; many are made first, and how far that is can be seen. */
+const props = defineProps<{ drawing: Drawing; kind: SheetKind; query: string; pages: number }>()
+const AT_ONCE = 3
+
+const path = computed(() => `/api/drawings/${props.drawing.id}/sheets/${props.kind.key}`)
+const asked = computed(() => `${props.query}&v=${props.drawing.version}`)
+const making = ref<Making | null>(null)
+const ready = ref('')
+const fault = ref('')
+let stop: AbortController | null = null
+
+function end() {
+  stop?.abort()
+  stop = null
+  making.value = null
+}
+
+watch([path, asked], () => {
+  end()
+  ready.value = ''
+  fault.value = ''
+})
+onUnmounted(end)
+
+async function make(format: string) {
+  end()
+  ready.value = ''
+  fault.value = ''
+  making.value = { page: 0, of: props.pages }
+  const mine = (stop = new AbortController())
+  try {
+    ready.value = await makeSheet(`${path.value}.${format}?${asked.value}`, (line) => (making.value = line), mine.signal)
+  } catch (error) {
+    if (mine.signal.aborted) return
+    fault.value = error instanceof Refused ? error.message : 'The sheet could not be made; try again.'
+  }
+  making.value = null
+}
+</script>
+
+<template>
+  <p v-if="fault" class="fault" role="alert">{{ fault }}</p>
+  <div v-if="making" class="progress" role="status" data-test="making">
+    <progress :value="making.page" :max="making.of" aria-label="Pages made" />
+    <span>page {{ making.page }} of {{ making.of }}</span>
+    <button type="button" class="button bare" @click="end">stop</button>
+  </div>
+  <a v-else-if="ready" class="button strong" :href="ready" target="_blank" rel="noopener" data-test="ready">Open the {{ pages }} pages</a>
+  <div v-else-if="pages > 0" class="make">
+    <template v-if="pages <= AT_ONCE">
+      <a class="button strong" :href="`${path}.pdf?${asked}`" target="_blank" rel="noopener" data-test="print-pdf">PDF</a>
+      <a class="button" :href="`${path}.png?${asked}`" target="_blank" rel="noopener">PNG</a>
+      <a class="button" :href="`${path}.svg?${asked}`" target="_blank" rel="noopener">SVG</a>
+    </template>
+    <template v-else>
+      <button type="button" class="button strong" data-test="make-pdf" @click="make('pdf')">PDF, {{ pages }} pages</button>
+      <button type="button" class="button" @click="make('png')">PNG</button>
+      <button type="button" class="button" @click="make('svg')">SVG</button>
+    </template>
+  </div>
+</template>
+
+<style scoped>
+.make {
+  display: flex;
+  gap: 6px;
+}
+
+.make .strong {
+  min-width: 96px;
+}
+
+.progress {
+  display: flex;
+  align-items: center;
+  gap: 10px;
+  white-space: nowrap;
+}
+
+progress {
+  width: 160px;
+  min-width: 0;
+  accent-color: var(--done);
+}
+</style>

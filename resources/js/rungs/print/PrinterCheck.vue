@@ -1,0 +1,70 @@
+<script setup lang="ts">
+import { computed, reactive, ref, watch } from 'vue'
+import type { Choices, Drawing } from '@/api/types'
+import { usePrinting } from '@/stores/printing'
+import Num from '@/ui/Num.vue'
+
+/** Printers shrink: print the page with two bars, type what they measure, and every later sheet is true. */
+const props = defineProps<{ drawing: Drawing; choices: Choices }>()
+const printing = usePrinting()
+
+const typed = reactive({ name: '', across: '', down: '' })
+const wrong = ref<Record<string, string>>({})
+watch(
+  () => printing.kept,
+  (kept) => Object.assign(typed, { name: kept?.name ?? '', across: kept?.measured_across ?? '', down: kept?.measured_down ?? '' }),
+  { immediate: true },
+)
+const page = computed(() => `/api/drawings/${props.drawing.id}/sheets/calibration.pdf?${printing.query([])}`)
+const rehearsal = computed(() => `/api/drawings/${props.drawing.id}/rehearsal/calibration?${printing.query([])}&shrink=97,98`)
+
+async function keep() {
+  const same = printing.kept?.name === typed.name.trim()
+  wrong.value = await printing.keep({
+    name: typed.name.trim(),
+    paper: printing.page && printing.page !== 'own' ? printing.page : (printing.kept?.paper ?? (props.choices.unit === 'in' ? 'letter' : 'a4')),
+    border: printing.border || (printing.kept?.border ?? ''),
+    unit: props.choices.unit,
+    measured_across: same ? typed.across.trim() : '',
+    measured_down: same ? typed.down.trim() : '',
+  })
+}
+</script>
+
+<template>
+  <div class="field">
+    <label for="printer-name">1. A name for the printer</label>
+    <div class="row">
+      <el-input id="printer-name" v-model="typed.name" maxlength="60" autocomplete="off" placeholder="Studio" @keydown.enter="keep" />
+      <button type="button" class="button" @click="keep">keep</button>
+    </div>
+    <p v-if="wrong.name ?? wrong.border ?? wrong.sheet ?? wrong.length" class="fault" role="alert">{{ wrong.name ?? wrong.border ?? wrong.sheet ?? wrong.length }}</p>
+  </div>
+  <template v-if="printing.kept">
+    <p>2. <a :href="page" target="_blank" rel="noopener" data-test="calibration">Print its page</a> at 100 %.</p>
+    <div class="two">
+      <div class="field">
+        <label for="bar-across">3. Across, <Num :text="printing.kept.bar_across" />, is</label>
+        <el-input id="bar-across" v-model="typed.across" autocomplete="off" :placeholder="printing.kept.bar_across" />
+        <p v-if="wrong.measured_across" class="fault" role="alert">{{ wrong.measured_across }}</p>
+      </div>
+      <div class="field">
+        <label for="bar-down">Down, <Num :text="printing.kept.bar_down" />, is</label>
+        <el-input id="bar-down" v-model="typed.down" autocomplete="off" :placeholder="printing.kept.bar_down" />
+        <p v-if="wrong.measured_down" class="fault" role="alert">{{ wrong.measured_down }}</p>
+      </div>
+    </div>
+    <button type="button" class="button" @click="keep">correct this printer</button>
+    <p data-test="printer-says"><Num :text="printing.kept.says" /></p>
+    <p class="soft"><a :href="rehearsal" target="_blank" rel="noopener">Rehearse it</a>: the page as a printer would bring it out that makes 97 and 98 of a hundred, on millimetre paper.</p>
+    <p><button type="button" class="button bare" @click="printing.forget(printing.kept!.id, choices.unit)">forget {{ printing.kept.name }}</button></p>
+  </template>
+</template>
+
+<style scoped>
+.row {
+  display: grid;
+  grid-template-columns: 1fr auto;
+  gap: 6px;
+}
+</style>

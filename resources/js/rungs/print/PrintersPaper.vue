@@ -1,0 +1,51 @@
+<script setup lang="ts">
+import { computed, ref, watch } from 'vue'
+import type { Choices } from '@/api/types'
+import { usePrinting } from '@/stores/printing'
+import Choose from '@/ui/Choose.vue'
+
+/** The printer, its paper, and what it leaves free. */
+const props = defineProps<{ choices: Choices; own: boolean }>()
+const printing = usePrinting()
+
+/** A list shows no empty value; these two stand for it. */
+const ANY = 'any printer'
+const USUAL = 'usual'
+const printers = computed(() => ({ [ANY]: ANY, ...Object.fromEntries(printing.printers.map((one) => [one.name, one.name])) }))
+const papers = computed(() => ({
+  [USUAL]: printing.kept ? `its own, ${printing.kept.paper}` : props.choices.unit === 'in' ? 'letter' : 'A4',
+  ...(props.choices.unit === 'in' ? { a4: 'A4' } : { letter: 'letter' }),
+  a3: 'A3',
+  a5: 'A5',
+  legal: 'legal',
+  tabloid: 'tabloid',
+  ...(props.own ? { own: 'one page, as large as it takes' } : {}),
+  other: 'another size …',
+}))
+const known = computed(() => printing.page === '' || printing.page in papers.value)
+const other = ref(!known.value)
+const paper = computed({
+  get: () => (other.value ? 'other' : printing.page || USUAL),
+  set: (wanted) => {
+    other.value = wanted === 'other'
+    if (!other.value) printing.page = wanted === USUAL ? '' : wanted
+  },
+})
+watch(known, (is) => is && printing.page !== '' && (other.value = false))
+const printer = computed({ get: () => printing.printer || ANY, set: (wanted) => (printing.printer = wanted === ANY ? '' : wanted) })
+</script>
+
+<template>
+  <Choose v-model="printer" label="Printer" :options="printers" />
+  <div class="two">
+    <Choose v-model="paper" label="Its paper" :options="papers" />
+    <div class="field">
+      <label for="border">Leaves free</label>
+      <el-input id="border" v-model.lazy="printing.border" autocomplete="off" :placeholder="printing.kept?.border ?? (choices.unit === 'in' ? '1/4 in' : '6 mm')" />
+    </div>
+  </div>
+  <div v-if="other" class="field">
+    <label for="own-paper">Paper, width × height</label>
+    <el-input id="own-paper" v-model.lazy="printing.page" autocomplete="off" placeholder="210x297mm" />
+  </div>
+</template>

@@ -1,0 +1,158 @@
+<?php
+
+use InchLadder\Fit\Fit;
+use InchLadder\Fit\Frame;
+use InchLadder\Fit\Reference;
+use InchLadder\Fit\Ways\CropToPaper;
+use InchLadder\Fit\Ways\WholeCells;
+use InchLadder\Grid\School;
+use InchLadder\Grid\Schools\MainLines;
+use InchLadder\Marks\EndUse;
+use InchLadder\Marks\GuideLines;
+use InchLadder\Marks\Out\Board;
+use InchLadder\Marks\Out\Hand;
+use InchLadder\Marks\Out\MarkingOut;
+use InchLadder\Marks\Out\Rule;
+use InchLadder\Marks\Out\Step;
+use InchLadder\Marks\Out\Tick;
+use InchLadder\Marks\Shares;
+use InchLadder\Marks\Surface;
+use InchLadder\Measure\Graduation;
+use InchLadder\Measure\Length;
+use InchLadder\Measure\Rational;
+use InchLadder\Measure\Size;
+use InchLadder\Measure\Spoken;
+use InchLadder\Measure\Unit;
+use InchLadder\Paper\Margins;
+use InchLadder\Plan\Plan;
+use Tests\Core\Plans;
+
+/*
+ * Marking out: one zero corner, every tick from its own true place, every line through two of them.
+ */
+
+/** A 5 × 7 in print on a letter sheet in cells of 1½ in; or with another fit, school and margins. */
+function letterPlan(?Fit $fit = null, ?School $school = null, ?Margins $margins = null): Plan
+{
+    return Plans::of(Reference::printed(Size::inches(5, 7)), Size::inches('17/2', 11), $fit ?? new WholeCells(Length::inches('3/2'), Frame::centred()), $school, $margins);
+}
+
+function walked(Hand $hand = Hand::Right, ?Length $reach = null, ?Plan $plan = null): MarkingOut
+{
+    return MarkingOut::of(Board::paper($plan ?? letterPlan()), $hand, $reach);
+}
+
+function step(MarkingOut $out, string $key): Step
+{
+    return array_values(array_filter($out->steps, fn (Step $step) => $step->key === $key))[0];
+}
+
+/** @return list<string> ticks in inches */
+function inches(Step $step): array
+{
+    return array_map(fn (Tick $tick) => (string) $tick->at->reading->in(Unit::Inch), $step->ticks);
+}
+
+it('goes round the board from one corner, and then joins', function (Hand $hand, array $keys) {
+    expect(array_map(fn (Step $step) => $step->key, walked(hand: $hand)->steps))->toBe($keys);
+})->with([
+    'right-handed' => [Hand::Right, ['corner', 'top', 'straight', 'bottom', 'left', 'right', 'check', 'join']],
+    'left-handed' => [Hand::Left, ['corner', 'top', 'straight', 'bottom', 'right', 'left', 'check', 'join']],
+]);
+
+it('ticks both edges of a pair alike, from the sheet’s own edge', function () {
+    $out = walked();
+    expect(inches(step($out, 'top')))->toBe(['1/2', '2', '7/2', '5', '13/2', '8'])
+        ->and(inches(step($out, 'bottom')))->toBe(inches(step($out, 'top')))
+        ->and(inches(step($out, 'left')))->toBe(['1/4', '7/4', '13/4', '19/4', '25/4', '31/4', '37/4', '43/4'])
+        ->and(inches(step($out, 'right')))->toBe(inches(step($out, 'left')));
+});
+
+it('is mirrored for the left hand: measured from the right edge, and as true', function () {
+    // Lines that are nowhere the same from the other side.
+    $plan = letterPlan(new CropToPaper(Frame::centred()), new MainLines([Rational::nd(1, 5)], [Rational::nd(1, 2)]), new Margins(Length::zero(), Length::zero(), Length::zero(), Length::inches(1)));
+    [$right, $left] = [walked(plan: $plan), walked(Hand::Left, plan: $plan)];
+    $sheet = $right->board->size->width;
+    $mirrored = array_map(fn (Tick $tick) => $sheet->minus($tick->at->exact)->exact(), array_reverse(step($right, 'top')->ticks));
+    expect(array_map(fn (Tick $tick) => $tick->at->exact->exact(), step($left, 'top')->ticks))->toBe($mirrored)
+        ->and($mirrored)->not->toBe(array_map(fn (Tick $tick) => $tick->at->exact->exact(), step($right, 'top')->ticks))
+        ->and(inches(step($left, 'left')))->toBe(inches(step($right, 'left')));
+});
+
+it('marks a print from the print’s corner, and none on a screen', function () {
+    $plan = letterPlan(new CropToPaper(new Frame(Rational::one(), Rational::one(), Rational::nd(1, 2))));
+    $ticks = step(MarkingOut::of(Board::photo($plan), Hand::Right, null), 'top')->ticks;
+    // The crop is half the print and lies at its far corner: its last line is the print's own edge.
+    expect(end($ticks)->at->exact->in(Unit::Inch)->toFloat())->toBe(5.0)
+        ->and($ticks[0]->at->exact->in(Unit::Inch)->toFloat())->toEqualWithDelta(5 - $plan->print->width->in(Unit::Inch)->toFloat(), 1e-9)
+        ->and(Board::photo(Plans::of(Reference::onScreen(500, 700), Size::inches('17/2', 11))))->toBeNull();
+});
+
+it('lays a short ruler on again: which laying, where its zero sits, what it reads there', function (string $at, int $laying, string $zero, string $reads) {
+    $ruler = Graduation::read('1/16 in');
+    $tick = Tick::at('top-1', 1, $ruler->round(Length::inches($at)), Length::inches(6));
+    expect([$tick->laying, (string) $tick->zeroAt->in(Unit::Inch), (string) $tick->onRuler->in(Unit::Inch)])->toBe([$laying, $zero, $reads]);
+})->with([
+    'at the corner' => ['0', 1, '0', '0'],
+    'in the first' => ['5', 1, '0', '5'],
+    'where it ends' => ['6', 1, '0', '6'],
+    'just beyond' => ['97/16', 2, '6', '1/16'],
+    'in the third' => ['25/2', 3, '12', '1/2'],
+]);
+
+it('needs ticks halfway where a line is longer than the ruler, and none where it is not', function (string $reach, array $rows) {
+    $out = walked(reach: Length::inches($reach));
+    $between = array_values(array_filter($out->steps, fn (Step $step) => $step->key === 'between'));
+    expect($rows === [] ? $between : array_map(fn (Length $l) => (string) $l->in(Unit::Inch), $between[0]->rows))->toBe($rows);
+    if ($rows !== []) {
+        expect($between[0]->ticks)->toHaveCount(6 * count($rows));
+    }
+})->with([
+    'a long ruler' => ['12', []],
+    'just as long as the line' => ['21/2', []],
+    'half as long' => ['6', ['11/2']],
+    'a third' => ['4', ['15/4', '29/4']],
+]);
+
+it('rules every line through two ticks that read the same, upright ones first', function (Hand $hand) {
+    $rules = step(walked($hand), 'join')->rules;
+    expect(array_map(fn (Rule $rule) => $rule->upright, $rules))->toBe([...array_fill(0, 6, true), ...array_fill(0, 8, false)]);
+    foreach ($rules as $rule) {
+        expect($rule->from->at->reading->equals($rule->to->at->reading))->toBeTrue()->and($rule->from->key)->not->toBe($rule->to->key);
+    }
+})->with([Hand::Right, Hand::Left]);
+
+it('gives every tick and line a name of its own', function () {
+    $out = walked(reach: Length::inches(4));
+    $names = array_merge(...array_map(fn (Step $step) => [...array_map(fn (Tick $t) => $t->key, $step->ticks), ...array_map(fn (Rule $r) => $r->key, $step->rules)], $out->steps));
+    expect($names)->toBe(array_unique($names));
+});
+
+it('calls lengths out in words', function (string $length, Unit $unit, string $words) {
+    expect(Spoken::of(Length::of($length, $unit), $unit))->toBe($words);
+})->with([
+    ['37/16', Unit::Inch, '2 and 5 sixteenths inches'],
+    ['1', Unit::Inch, '1 inch'],
+    ['3', Unit::Inch, '3 inches'],
+    ['1/2', Unit::Inch, 'a half of an inch'],
+    ['3/4', Unit::Inch, '3 quarters of an inch'],
+    ['5/4', Unit::Inch, '1 and one quarter inches'],
+    ['3/2', Unit::Inch, '1 and a half inches'],
+    ['1/32', Unit::Inch, 'a thirty-second of an inch'],
+    ['4.2', Unit::Centimetre, '4 point 2 centimetres'],
+    ['1', Unit::Centimetre, '1 centimetre'],
+    ['38', Unit::Millimetre, '38 millimetres'],
+]);
+
+it('halves, thirds and quarters a side as the ruler reads', function () {
+    $found = array_map(fn ($r) => (string) $r->reading->in(Unit::Inch), Shares::of(Length::inches('17/2'), Graduation::read('1/16 in')));
+    expect($found)->toBe(['1/4' => '17/8', '1/3' => '45/16', '1/2' => '17/4', '2/3' => '91/16', '3/4' => '51/8']);
+});
+
+it('advises a pencil for every surface and use, edges only where lines would harm', function (Surface $surface, EndUse $use) {
+    $advice = GuideLines::on($surface, $use);
+    foreach ([$advice->pencil, $advice->pressure, $advice->after] as $sentence) {
+        expect($sentence)->toEndWith('.');
+    }
+    expect($advice->edgesOnly)->toBe($surface === Surface::Print || ($surface === Surface::Watercolour && $use === EndUse::Wash));
+})->with(Surface::cases())->with(EndUse::cases());
