@@ -7,6 +7,7 @@ namespace App\Exchange;
 use App\Exchange\Json\VerdictJson;
 use Illuminate\Validation\ValidationException;
 use InchLadder\Impossible;
+use InchLadder\Marks\FrameCheck;
 use InchLadder\Marks\Mark;
 use InchLadder\Marks\MarkLadder;
 use InchLadder\Marks\MeasuredBack;
@@ -14,6 +15,7 @@ use InchLadder\Marks\SquareCheck;
 use InchLadder\Measure\Length;
 use InchLadder\Measure\LengthReader;
 use InchLadder\Measure\Rational;
+use InchLadder\Measure\Size;
 use InchLadder\Plan\Plan;
 use InchLadder\Plan\Sums\Writing;
 
@@ -31,37 +33,77 @@ final readonly class MarkChecks
     }
 
     /**
-     * @param  string  $falling  top left to bottom right, as typed; both empty says what to expect
-     * @param  string  $rising  bottom left to top right
+     * @param  'drawing'|'sheet'|'print'  $which  what was measured
+     * @param  array<string, string>  $typed  falling, rising, top, bottom, left, right, as typed; nothing at all says what to expect
      *
      * @throws ValidationException
      * @throws Impossible
      */
-    public function square(string $falling, string $rising): VerdictJson
+    public function square(string $which, array $typed): VerdictJson
     {
-        $frame = $this->plan->fitted->area;
+        $frame = $this->frame($which);
         $step = $this->plan->choices->notation->ruler->step;
         $expected = self::mm($frame->diagonal());
-        if ($falling === '' && $rising === '') {
+        $measured = [];
+        foreach (array_filter($typed, static fn (string $text): bool => $text !== '') as $name => $text) {
+            $measured[$name] = $this->typed("square.{$name}", $text);
+        }
+        if ($measured === []) {
             return new VerdictJson(true, ["Both diagonals should be {$this->write->reading($expected)}, corner to corner; {$this->write->plain($step)} more or less passes on this ruler."]);
         }
-        $check = SquareCheck::of($frame, $this->typed('square.falling', $falling), $this->typed('square.rising', $rising), $step);
-        if ($check->isSquare) {
-            return new VerdictJson(true, [
-                "Square, as far as this ruler can tell: both diagonals should be {$this->write->reading($expected)}.",
-                'What this does not prove: that the sides are the right length; measure one of each.',
-            ]);
+        $check = FrameCheck::of($frame, $measured, $step);
+        $leans = isset($measured['falling'], $measured['rising']) ? SquareCheck::of($frame, $measured['falling'], $measured['rising'], $step) : null;
+        $unproved = $check->unproved === [] ? null : 'Not proved, as it was not measured: '.$this->names($check->unproved).'.';
+        if ($check->off === []) {
+            $right = $leans === null ? 'What was measured is right, as far as this ruler can tell.' : "Square, as far as this ruler can tell: both diagonals should be {$this->write->reading($expected)}.";
+
+            return new VerdictJson(true, $unproved === null ? [$right] : [$right, $unproved]);
         }
-        $slid = self::mm(abs($check->slid));
-        $columns = $this->plan->grid->across->parts();
-        $larger = abs($check->larger) * $check->expected;
 
         return new VerdictJson(false, array_values(array_filter([
+            ...array_map(fn (string $name, Length $error): string => ucfirst($this->names([$name])).' is '.$this->write->reading($error->absolute()).' too '.($error->isPositive() ? 'long' : 'short').'.', array_keys($check->off), array_values($check->off)),
+            $check->corner === null ? null : "Look first at the {$check->corner} mark: it alone explains all of this.",
+            ...$check->corner !== null || $leans === null ? [] : $this->leaning($leans, $frame, $step),
+            $this->plan->grid->across->parts() > 1 && $leans !== null ? 'A halving line that passes through the centre proves nothing: it needs its two mid-edge marks.' : null,
+            $unproved,
+        ])));
+    }
+
+    private function frame(string $which): Size
+    {
+        [$width, $height] = [$this->plan->reference->across(Rational::one()), $this->plan->reference->down(Rational::one())];
+
+        return match (true) {
+            $which === 'sheet' => $this->plan->sheet,
+            $which === 'print' && $width !== null && $height !== null => new Size($width, $height),
+            default => $this->plan->fitted->area,
+        };
+    }
+
+    /** @return list<string|null> */
+    private function leaning(SquareCheck $check, Size $frame, Length $step): array
+    {
+        $slid = self::mm(abs($check->slid));
+        $larger = abs($check->larger) * $check->expected;
+
+        return [
             abs($check->slid) <= $step->toFloat() ? null : 'Not square: the sides lean '.round(abs($check->lean), 2)."°, as if the lower edge had slid {$this->write->reading($slid)} to the ".($check->slid > 0 ? 'right' : 'left').'.',
             abs($check->slid) <= $step->toFloat() ? null : 'Look first at the two marks of the lower edge, then at the upper ones. On each cell it shows as '.$this->write->reading($slid->dividedBy(max(1, $this->plan->grid->down->parts()))).' from its top to its foot.',
             $larger <= $step->toFloat() ? null : 'Both diagonals together are '.round(abs($check->larger) * 100, 1).' % too '.($check->larger > 0 ? 'long' : 'short').": a side is off too, by about {$this->write->reading(self::mm(abs($check->larger) * $frame->width->toFloat()))} across or {$this->write->reading(self::mm(abs($check->larger) * $frame->height->toFloat()))} down. Measure all four.",
-            $columns > 1 ? 'A halving line that passes through the centre proves nothing: it needs its two mid-edge marks.' : null,
-        ])));
+        ];
+    }
+
+    /** @param  list<string>  $sides */
+    private function names(array $sides): string
+    {
+        $names = array_map(static fn (string $side): string => match ($side) {
+            'falling' => 'the diagonal falling to the right',
+            'rising' => 'the diagonal rising to the right',
+            'left', 'right' => "the {$side} side",
+            default => "the {$side} edge",
+        }, $sides);
+
+        return count($names) < 2 ? implode('', $names) : implode(', ', array_slice($names, 0, -1)).' and '.end($names);
     }
 
     /**

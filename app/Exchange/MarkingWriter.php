@@ -149,14 +149,14 @@ final readonly class MarkingWriter
     private function rule(Rule $rule): MarkingTickJson
     {
         $reads = $this->notation->amount($rule->from->at->reading);
-        $ends = $rule->upright ? 'from the top to the bottom' : 'from the left to the right';
+        $ends = $rule->upright ? 'top to bottom' : 'left to right';
         $from = $this->at(new Step($rule->upright ? 'top' : 'left'), $rule->from);
 
         return new MarkingTickJson(
             $rule->key,
             $rule->line,
             ($rule->upright ? 'upright ' : 'level ').$rule->line,
-            "{$ends}, through both ticks at {$reads}",
+            "{$ends}, both ticks at {$reads}",
             ($rule->upright ? 'upright' : 'level')." line {$rule->line}, through both ticks at ".Spoken::of($rule->from->at->reading, $this->notation->unit),
             $rule->upright ? new BoxJson($from->left, 0, 0, 1) : new BoxJson(0, $from->top, 1, 0),
             $this->isMade($rule->key, self::place($rule->from).' '.self::place($rule->to)),

@@ -67,6 +67,10 @@ it('goes from a photo to a printed grid and a copied cell, with the same numbers
         ->isAccessible('Marks');
 
     // Print: the PDF's lines are the marks.
+    $table
+        ->press('Print instead')
+        ->press('as the print');
+    Table::until(fn () => str_contains((string) $table->find('[data-test=print-pdf]')->getAttribute('href'), 'at=print'), 'the sheet at print size');
     $pdf = (string) file_get_contents($table->address((string) $table->find('[data-test=print-pdf]')->getAttribute('href')));
     expect((new Parser)->parseContent($pdf)->getText())->toContain('5 by 7, at print size');
     [$across] = Pdf::ruled(Pdf::strokes($pdf), 105);
@@ -75,7 +79,7 @@ it('goes from a photo to a printed grid and a copied cell, with the same numbers
     }
 
     // Copy
-    $table->press('Copy')->see('[data-test=address]', 'A1');
+    $table->press('Marks')->press('Copy')->see('[data-test=address]', 'A1');
     $cut = Table::until(fn () => $table->browser->executeScript('const i = document.querySelector("[data-test=cell-picture]"); return i && i.complete && [i.naturalWidth, i.naturalHeight]'), 'the cell’s picture');
     expect($cut)->toBe([300, 300]);
     $table->isAccessible('Copy');

@@ -353,7 +353,11 @@ it('checks the frame and the ticks before anything is drawn on them', function (
     $table
         ->see('.workings', '“long” is not a length')
         ->write('Rising to the right', '12 11/16')
-        ->see('[data-test=square]', 'slid 3/8 in to the right');
+        ->see('[data-test=square]', 'slid 3/8 in to the right')
+        ->write('Top edge', '7 3/4')
+        ->see('[data-test=square]', 'The top edge is 1/4 in too long')
+        ->press('the sheet')
+        ->see('[data-test=square]', 'too short');
     $table->unfold('Measured back')->press('check them')->see('.workings', 'Measure two ticks at least');
     foreach (['line 1, 1 3/4 in' => '2', 'line 2, 3 1/4 in' => '3 1/2'] as $tick => $measured) {
         $table->write($tick, $measured);

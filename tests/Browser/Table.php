@@ -181,7 +181,7 @@ final class Table
     {
         $name = json_encode($words);
         self::until(function () use ($name) {
-            $element = $this->pick("[...document.querySelectorAll('button, a, fieldset label')].find((e) => (e.innerText.trim().replace(/\\s+/g, ' ') === {$name} || e.ariaLabel === {$name}) && e.checkVisibility() && !e.disabled)");
+            $element = $this->pick("[...document.querySelectorAll('button, a, fieldset label, label.check')].find((e) => (e.innerText.trim().replace(/\\s+/g, ' ') === {$name} || e.ariaLabel === {$name}) && e.checkVisibility() && !e.disabled)");
             $element?->click();
 
             return $element !== null;

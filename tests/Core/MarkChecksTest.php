@@ -1,10 +1,12 @@
 <?php
 
 use InchLadder\Marks\DiagonalsImpossible;
+use InchLadder\Marks\FrameCheck;
 use InchLadder\Marks\MeasuredBack;
 use InchLadder\Marks\SquareCheck;
 use InchLadder\Measure\Length;
 use InchLadder\Measure\Rational;
+use InchLadder\Measure\Size;
 
 /** The two diagonals of a frame whose lower edge has slid to the right, by coordinates. */
 function diagonals(float $w, float $h, float $slid): array
@@ -64,3 +66,20 @@ it('tells a moved zero, a stretch and a slip apart', function (array $measured, 
     'the zero moved back and one slip' => [[1 => 18, 38, 58, 78, 90, 118], -2.0, 0.0, [5]],
     'two ticks only' => [[2 => 42, 4 => 82], 2.0, 0.0, []],
 ]);
+
+it('finds the one mark that explains every length that is off', function (array $measured, array $off, ?string $corner) {
+    $frame = Size::mm(300, 400);
+    $check = FrameCheck::of($frame, array_map(Length::mm(...), $measured), Length::mm(1));
+    expect(array_keys($check->off))->toBe($off)->and($check->corner)->toBe($corner);
+})->with([
+    'all right' => [['top' => 300, 'falling' => 500, 'rising' => 501], [], null],
+    'top right slipped outwards' => [['top' => 303, 'right' => 400, 'rising' => 502, 'falling' => 500], ['top', 'rising'], 'top right'],
+    'bottom left' => [['bottom' => 297, 'left' => 398, 'rising' => 497, 'top' => 300, 'falling' => 500], ['bottom', 'left', 'rising'], 'bottom left'],
+    'leaning: both diagonals, no one corner' => [['falling' => 505, 'rising' => 495], ['falling', 'rising'], null],
+    'one side alone: either of its ends' => [['top' => 304], ['top'], null],
+    'two sides that share no end' => [['top' => 304, 'bottom' => 304], ['top', 'bottom'], null],
+]);
+
+it('says what was not measured', function () {
+    expect(FrameCheck::of(Size::mm(300, 400), ['top' => Length::mm(300), 'falling' => Length::mm(500)], Length::mm(1))->unproved)->toBe(['bottom', 'left', 'right', 'rising']);
+});

@@ -4,6 +4,7 @@ use InchLadder\Fit\Reference;
 use InchLadder\Fit\Ways\Inset;
 use InchLadder\Grid\Cells;
 use InchLadder\Grid\Schools\ProportionalCells;
+use InchLadder\Grid\Schools\SquaresByCount;
 use InchLadder\Grid\Schools\SquaresByMeasure;
 use InchLadder\Marks\Mark;
 use InchLadder\Marks\MarkLadder;
@@ -13,6 +14,8 @@ use InchLadder\Measure\Notation;
 use InchLadder\Measure\Rational;
 use InchLadder\Measure\Unit;
 use InchLadder\Paper\Margins;
+use InchLadder\Plan\Plan;
+use InchLadder\Plan\Sums\MarkSums;
 use Tests\Core\Plans;
 
 /** @return list<string> the ladder as read off the ruler */
@@ -124,4 +127,30 @@ it('tells which laying of a short ruler a mark falls in', function (string $rule
     ['12 in', [1, 1, 2, 2]],
     ['6 in', [1, 2, 3, 4]],
     ['36 in', [1, 1, 1, 1]],
+]);
+
+it('says beside the marks what a hair’s breadth on the photo becomes, and which unit would be easier', function (Plan $plan, array $says, array $not) {
+    $said = implode(' ', (new MarkSums($plan))->lines());
+    foreach ($says as $words) {
+        expect($said)->toContain($words);
+    }
+    foreach ($not as $words) {
+        expect($said)->not->toContain($words);
+    }
+})->with([
+    'enlarged, on the ruler' => [
+        fn () => Plans::of(Reference::printed(size('5x7in')), size('10x14in'), school: SquaresByCount::across(5)),
+        ['A cell: 1 × 1 in on the photo, 2 × 2 in on the paper.', 'off on the photo, 0.031 in, and it is 0.063 in on the paper; at the far corner, off both ways, 0.088 in'],
+        ['Easier'],
+    ],
+    'in millimetres every mark would fall' => [
+        fn () => Plans::of(Reference::printed(size('5x7cm')), size('100x140mm'), school: SquaresByCount::across(5)),
+        ['Easier: on a ruler in millimetres every mark falls on a graduation.'],
+        [],
+    ],
+    'the same size' => [
+        fn () => Plans::of(Reference::printed(size('5x7in')), size('5x7in'), school: SquaresByCount::across(5)),
+        ['Every mark falls on the ruler'],
+        ['half a graduation off on the photo'],
+    ],
 ]);

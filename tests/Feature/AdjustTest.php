@@ -6,6 +6,7 @@ use App\Exchange\Json\AdjustedJson;
 use Illuminate\Validation\ValidationException;
 use InchLadder\Impossible;
 use InchLadder\Measure\Rational;
+use InchLadder\Measure\Unit;
 use InchLadder\Plan\Plan;
 
 /*
@@ -202,4 +203,25 @@ it('changes nothing but what was done', function (string $act, array $how, array
     ['inset', ['as' => 'width', 'typed' => '5 in'], ['fit']],
     ['plan', ['paper_cell' => '2 in', 'photo_cell' => '1 in', 'columns' => 4, 'rows' => 4], ['fit']],
     ['feature', ['width' => 0.2, 'fineness' => 'loose'], ['grid']],
+]);
+
+it('lets the guides follow lines that came out elsewhere', function () {
+    $choices = ['fit' => ['way' => 'inset'], 'grid' => ['school' => 'proportional', 'columns' => 4, 'rows' => 2]];
+    $before = planned(adjusted('aim', ['x' => 0.5, 'y' => 0.5, 'at' => 'centre'], $choices));
+    $left = $before->left->in(Unit::Inch)->toFloat();
+    // Line 1 belongs at 2½ in of the area and lies at 2¾; the others were not measured.
+    $adjusted = adjusted('ruled', ['way' => 'across', 'ticks' => ['1' => ($left + 2.75).' in']], $choices);
+    $after = planned($adjusted);
+    expect($adjusted->choices->grid->school)->toBe('own')
+        ->and(array_map(fn ($share) => round($share->toFloat(), 4), $after->grid->columns))->toBe([0.0, 0.275, 0.5, 0.75, 1.0])
+        ->and(array_map(fn ($share) => round($share->toFloat(), 4), $after->grid->rows))->toBe([0.0, 0.5, 1.0])
+        ->and($after->fitted->area->width->equals($before->fitted->area->width))->toBeTrue();
+});
+
+it('refuses guides that cannot follow', function (array $choices, array $ticks, string $field) {
+    expect(refused(fn () => adjusted('ruled', ['way' => 'across', 'ticks' => $ticks], $choices)))->toHaveKey($field);
+})->with([
+    'in whole cells' => [['fit' => ['way' => 'cells', 'cell' => '2 in']], ['1' => '3 in'], 'measured'],
+    'nothing typed' => [[], ['1' => ' '], 'measured'],
+    'no length' => [[], ['1' => 'there'], 'measured.1'],
 ]);

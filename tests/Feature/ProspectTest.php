@@ -256,6 +256,11 @@ it('checks a frame by its diagonals, and ticks measured back', function (string 
     ['square', ['falling' => '12 7/8', 'rising' => '12 15/16 in'], true, 'Square, as far as this ruler can tell'],
     ['square', ['falling' => '13 1/8', 'rising' => '12 11/16 in'], false, 'as if the lower edge had slid 3/8 in to the right'],
     ['square', ['falling' => '13 1/4', 'rising' => '13 1/4 in'], false, '2.7 % too long: a side is off too'],
+    ['square', ['falling' => '12 7/8', 'rising' => '13', 'top' => '7 5/8'], false, 'Look first at the top right mark'],
+    ['square', ['falling' => '12 7/8', 'rising' => '13', 'top' => '7 5/8'], false, 'The top edge is 1/8 in too long.'],
+    ['square', ['top' => '7 1/2', 'left' => '10 1/2'], true, 'Not proved, as it was not measured: the bottom edge, the right side, the diagonal falling'],
+    ['square', ['which' => 'sheet', 'falling' => '13 7/8', 'rising' => '13 7/8'], true, 'both diagonals should be 13 7/8 in'],
+    ['square', ['which' => 'print'], true, 'Both diagonals should be 8 5/8 in'],
     // Lines lie at 1¾, 3¼ … from the sheet's upper edge.
     ['measured', ['way' => 'down', 'ticks' => [1 => '1 3/4', 2 => '3 1/4', 3 => '4 3/4']], true, '4 were not'],
     ['measured', ['way' => 'down', 'ticks' => [1 => '2', 2 => '3 1/2', 3 => '5']], false, 'All of them lie 1/4 in too far down'],
@@ -303,7 +308,8 @@ it('begins from sizes alone, prints its grid, and refuses sizes that cannot be',
     expect($drawing['photo'])->toBeNull()
         ->and($drawing['workings']['grid']['photo_cell']['width']['text'])->toStartWith('1 in')
         ->and($drawing['tones'])->toBe([]);
-    $this->get("/api/drawings/{$drawing['id']}/sheets/gridded.svg?at=print")->assertOk()->assertSee('<line', false)->assertDontSee('<image', false);
+    $page = Tests\Sheets::leaves(App\Models\Drawing::query()->findOrFail($drawing['id']), App\Press\SheetKind::Gridded, ['at' => 'print'])->page(0);
+    expect(array_unique(array_map(get_class(...), $page->marks)))->toContain(App\Press\Line::class)->not->toContain(App\Press\Picture::class);
     $this->getJson('/api/drawings')->assertOk()->assertJsonPath('0.photo', null)->assertJsonPath('0.shape', 0.714286);
     $this->getJson("/api/drawings/{$drawing['id']}/edges")->assertExactJson([]);
     $this->postJson('/api/drawings', ['width' => '0', 'height' => '7'])->assertUnprocessable();

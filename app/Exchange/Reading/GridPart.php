@@ -67,8 +67,8 @@ final readonly class GridPart
             tick: $fields->typedPositive('grid.tick', 'Ticks cannot be 0 apart; try 1 cm or 1/2 in.') ?? self::DEFAULTS['tick'],
             main_across: $this->shares('grid.main_across'),
             main_down: $this->shares('grid.main_down'),
-            own_across: $fields->words('grid.own_across', 400),
-            own_down: $fields->words('grid.own_down', 400),
+            own_across: $fields->words('grid.own_across', 900),
+            own_down: $fields->words('grid.own_down', 900),
             divided: array_map(static fn (int $i): DivisionChoice => new DivisionChoice(
                 column: max(0, $count("grid.divided.{$i}.column")),
                 row: max(0, $count("grid.divided.{$i}.row")),

@@ -20,7 +20,11 @@ final class CheckController
     #[OA\Post(path: '/api/square', operationId: 'square', requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: WishRequest::class)), responses: [new OA\Response(response: 200, description: 'Whether the frame is square.', content: new OA\JsonContent(ref: VerdictJson::class))])]
     public function square(ChoicesInput $input, Request $request): JsonResponse
     {
-        return new JsonResponse($this->checks($input)->square($request->string('falling')->trim()->value(), $request->string('rising')->trim()->value()));
+        $typed = static fn (string $name): string => $request->string($name)->trim()->value();
+        $which = in_array($typed('which'), ['sheet', 'print'], true) ? $typed('which') : 'drawing';
+        $names = ['falling', 'rising', 'top', 'bottom', 'left', 'right'];
+
+        return new JsonResponse($this->checks($input)->square($which, array_combine($names, array_map($typed, $names))));
     }
 
     #[OA\Post(path: '/api/measured', operationId: 'measured', requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: WishRequest::class)), responses: [new OA\Response(response: 200, description: 'Whether ticks measured back are where they belong.', content: new OA\JsonContent(ref: VerdictJson::class))])]

@@ -5,8 +5,12 @@ declare(strict_types=1);
 namespace InchLadder\Plan\Sums;
 
 use InchLadder\Marks\MarkLadder;
+use InchLadder\Measure\Fractions;
+use InchLadder\Measure\Graduation;
 use InchLadder\Measure\Length;
+use InchLadder\Measure\Rational;
 use InchLadder\Measure\Rounded;
+use InchLadder\Measure\Unit;
 use InchLadder\Plan\Plan;
 
 /** Why each mark is where it is. */
@@ -25,14 +29,58 @@ final readonly class MarkSums
         $plan = $this->plan;
 
         return array_values(array_filter([
+            $this->cells(),
             ...$this->edge('across', $plan->across, $plan->fitted->area->width),
             ...$this->edge('down', $plan->down, $plan->fitted->area->height),
             $plan->across->everyMarkIsExact() && $plan->down->everyMarkIsExact()
                 ? 'Every mark falls on the ruler: nothing is rounded.'
                 : 'Each mark is rounded from its own true value, never more than half a graduation off.',
+            $this->easierUnit(),
+            $this->carried(),
             $this->layings('across', $plan->across),
             $this->layings('down', $plan->down),
         ]));
+    }
+
+    /** There are two cell sizes, and they stand beside each other. */
+    private function cells(): ?string
+    {
+        $print = $this->plan->printCell();
+
+        return $print === null ? null : "A cell: {$this->write->readSize($print)} on the photo, {$this->write->readSize($this->plan->cell())} on the paper.";
+    }
+
+    /** The other family of rulers, when every mark would fall on one of its graduations and not on this ruler's. */
+    private function easierUnit(): ?string
+    {
+        $plan = $this->plan;
+        if ($plan->across->everyMarkIsExact() && $plan->down->everyMarkIsExact()) {
+            return null;
+        }
+        $metric = $this->write->notation->unit->isMetric();
+        $other = Graduation::read($metric ? '1/16 in' : '1 mm');
+        foreach ([...$plan->across->marks, ...$plan->down->marks] as $mark) {
+            if (! $other->carries($mark->at->sheet->exact)) {
+                return null;
+            }
+        }
+
+        return 'Easier: on a ruler in '.($metric ? 'inches' : 'millimetres').' every mark falls on a graduation.';
+    }
+
+    /** What a reading half a graduation off on the print becomes on the paper; at the far corner it is off both ways, √2 times as far. */
+    private function carried(): ?string
+    {
+        $scale = $this->plan->scale->x;
+        if ($scale === null || ! $scale->isGreaterThan(1)) {
+            return null;
+        }
+        $half = $this->plan->choices->rulerOnPrint()->step->dividedBy(2);
+        $becomes = $half->times($scale);
+        $corner = Length::mm(Rational::of(number_format($becomes->toFloat() * M_SQRT2, 6, '.', '')));
+        $says = fn (Length $length): string => $this->write->notation->unit->isMetric() ? Fractions::places($length->in(Unit::Millimetre), 1).' mm' : Fractions::places($length->in(Unit::Inch), 3).' in';
+
+        return "Read half a graduation off on the photo, {$says($half)}, and it is {$says($becomes)} on the paper; at the far corner, off both ways, {$says($corner)}.";
     }
 
     /** @return list<string> */

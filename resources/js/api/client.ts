@@ -1,4 +1,4 @@
-import type { Act, Adjusted, Catalogue, CellState, Choices, Divider, Drawing, Keepsake, MainLine, Mesh, OtherSheet, Printer, PrinterTyped, PrintSize, Proposal, School, SheetAbout, ShelfEntry, Trouble, Verdict, Way, Workings } from './types'
+import type { Act, Adjusted, Catalogue, CellState, Choices, Divider, Drawing, Folding, GuideLines, Keepsake, MainLine, Marking, Mesh, OtherSheet, Printer, PrinterTyped, PrintSize, Proposal, School, Shares, SheetAbout, ShelfEntry, Trouble, Verdict, Way, Workings } from './types'
 
 /** A photo's pixels; null when there are only sizes. */
 export type Pixels = { width: number; height: number } | null
@@ -47,7 +47,7 @@ export const api = {
   dividers: (photo: Pixels, choices: Choices) => ask<Divider[]>('dividers', photo, choices),
   enlargement: (photo: Pixels, choices: Choices, size: string) => ask<Verdict>('enlargement', photo, choices, { size }),
   ruled: (photo: Pixels, choices: Choices, columns: number, rows: number) => ask<Verdict>('ruled', photo, choices, { columns, rows }),
-  square: (photo: Pixels, choices: Choices, falling: string, rising: string) => ask<Verdict>('square', photo, choices, { falling, rising }),
+  square: (photo: Pixels, choices: Choices, measured: Record<string, string>) => ask<Verdict>('square', photo, choices, measured),
   measured: (photo: Pixels, choices: Choices, way: 'across' | 'down', ticks: Record<number, string>) => ask<Verdict>('measured', photo, choices, { way, ticks }),
   plans: (photo: Pixels, choices: Choices, demands: Record<string, unknown>) => ask<Proposal[]>('plans', photo, choices, demands),
   adjust: (photo: Pixels, choices: Choices, act: Act, how: Record<string, unknown>) => ask<Adjusted>('adjust', photo, choices, { act, how }),
@@ -56,6 +56,12 @@ export const api = {
   keepsakes: () => call<Keepsake[]>('GET', 'keepsakes'),
   keepThing: (kind: Keepsake['kind'], name: string, photo: Pixels, choices: Choices) => ask<Keepsake>('keepsakes', photo, choices, { kind, name }),
   forgetThing: (id: string) => call<void>('DELETE', `keepsakes/${id}`),
+  marking: (id: string, board: string, hand: string) => call<Marking>('GET', `drawings/${id}/marking/${board}?hand=${hand}`),
+  tickMark: (id: string, board: string, hand: string, tick: string, done: boolean) => call<Marking>('PUT', `drawings/${id}/marking/${board}/${tick}?hand=${hand}`, { done }),
+  clearMarks: (id: string, board: string) => call<void>('DELETE', `drawings/${id}/marking/${board}`),
+  folding: (id: string) => call<Folding>('GET', `drawings/${id}/folding`),
+  shares: (id: string) => call<Shares[]>('GET', `drawings/${id}/shares`),
+  pencil: (surface: string, use: string) => call<GuideLines>('GET', `pencil?${new URLSearchParams({ surface, use })}`),
   printers: (unit: string) => call<Printer[]>('GET', `printers?unit=${unit}`),
   keepPrinter: (typed: PrinterTyped) => call<Printer>('POST', 'printers', typed),
   forgetPrinter: (id: string) => call<void>('DELETE', `printers/${id}`),

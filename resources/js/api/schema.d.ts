@@ -543,7 +543,7 @@ export interface components {
             wide: number | null;
             high: number | null;
             /** @enum {string} */
-            act: "turn" | "level" | "border" | "aim" | "crop" | "inset" | "plan" | "feature" | "whole";
+            act: "turn" | "level" | "border" | "aim" | "crop" | "inset" | "plan" | "feature" | "whole" | "ruled";
             how: {
                 [key: string]: unknown;
             };
@@ -568,6 +568,7 @@ export interface components {
             photo: components["schemas"]["ArchivePictureJson"] | null;
             beside: components["schemas"]["ArchivePictureJson"][];
             cells_sha256: string;
+            marks_sha256: string | null;
         };
         /** @description A picture in an archive. */
         ArchivePictureJson: {

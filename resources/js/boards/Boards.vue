@@ -9,6 +9,7 @@ import Ladder from './Ladder.vue'
 import LookStrip from './LookStrip.vue'
 import PaperExtras from './PaperExtras.vue'
 import PhotoMarks from './PhotoMarks.vue'
+import TrueSize from './TrueSize.vue'
 import { every, layStage, type Box, type Focus } from './stage'
 import { useLook } from './useLook'
 import { usePhotoHand } from './usePhotoHand'
@@ -173,8 +174,21 @@ function down(event: PointerEvent) {
 function move(event: PointerEvent) {
   hand.move(event)
   point.value = look.value.mirrored ? null : (share(event, stage.value.crop) ?? share(event, stage.value.area))
+  if (props.rung === 'marks') lightNearest(event)
 }
 
+/** The gridline under the pointer, on either board, lights on both, on the ladder and in the list. */
+function lightNearest(event: PointerEvent) {
+  const p = point.value
+  if (!p) return
+  const shares = lines.value[props.way ?? 'down']
+  const box = share(event, stage.value.crop) ? stage.value.crop : stage.value.area
+  const [at, side] = props.way === 'across' ? [p.x, box.w] : [p.y, box.h]
+  const nearest = shares.reduce((best, one, i) => (Math.abs(one - at) < Math.abs((shares[best] ?? 9) - at) ? i : best), 0)
+  lit.value = Math.abs((shares[nearest] ?? 9) - at) * side <= NEAR ? nearest : null
+}
+
+const NEAR = 7
 const LABEL_ROOM = 22
 const LEAST_CELL = 26
 const TICK = 7
@@ -298,6 +312,7 @@ const circle = computed(() => (props.workings.stretch.verdict === 'not' || props
     </svg>
 
     <LookStrip />
+    <TrueSize v-if="width >= 600" :scale="stage.photoScale ?? stage.paperScale" :of="stage.photoScale === null ? 'paper' : 'print'" :metric="choices.unit !== 'in'" @zoom="zoomBy" />
     <p v-if="tool.kind" class="hint" role="status" data-test="hint">{{ tool.hint }} <button type="button" class="button" @click="tool.finish(null)"><kbd>Esc</kbd>never mind</button></p>
     <div v-if="point" class="reading" data-test="reading" aria-live="polite">
       <template v-if="reading">

@@ -7,13 +7,13 @@ import TopStrip from './TopStrip.vue'
 import Troubles from './Troubles.vue'
 
 /** What every rung's page has in common: the strip, the climbing ladder, the middle, the workings, and what comes next. */
-defineProps<{ id: string; rung: RungKey; name: string }>()
+defineProps<{ id: string; rung: RungKey; name: string; tall?: boolean }>()
 const store = useDrawing()
 </script>
 
 <template>
   <Lost v-if="store.missing" />
-  <div v-else-if="store.drawing && store.workings && store.draft" class="page">
+  <div v-else-if="store.drawing && store.workings && store.draft" :class="['page', { tall }]">
     <TopStrip />
     <RungLadder :id="id" :current="rung" :workings="store.workings" :done="store.drawing.cells.length" />
     <main class="middle" :aria-label="name"><slot :drawing="store.drawing" :workings="store.workings" :choices="store.draft" /></main>
@@ -80,6 +80,15 @@ const store = useDrawing()
     min-height: 100%;
   }
 
+  /* What is read rather than looked at takes the height it needs. */
+  .page.tall {
+    grid-template-rows: 46px auto auto auto auto;
+  }
+
+  .next > :deep(.hint) {
+    display: none;
+  }
+
   .workings {
     border-left: 0;
     border-top: 1px solid var(--rule);
@@ -88,6 +97,8 @@ const store = useDrawing()
   .next {
     position: sticky;
     bottom: 0;
+    flex-wrap: wrap;
+    gap: 6px 10px;
     padding: 6px 12px;
     background: var(--bench);
   }

@@ -2,17 +2,25 @@
 import { reactive, useId, watch } from 'vue'
 import { api } from '@/api/client'
 import type { Workings } from '@/api/types'
+import { useDrawing } from '@/stores/drawing'
 import Fold from '@/ui/Fold.vue'
 import Num from '@/ui/Num.vue'
+import Pick from '@/ui/Pick.vue'
 import { useAsked } from '../useAsked'
 
 /** Checked before anything is drawn on the marks: the diagonals, and the ticks measured back. */
 const props = defineProps<{ workings: Workings; way: 'across' | 'down' }>()
 const id = useId()
-const diagonals = reactive({ falling: '', rising: '' })
-const square = useAsked((photo, choices) => api.square(photo, choices, diagonals.falling, diagonals.rising))
+const store = useDrawing()
+const frame = reactive({ which: 'drawing', falling: '', rising: '', top: '', bottom: '', left: '', right: '' })
+const sides = { falling: 'Falling to the right', rising: 'Rising to the right', top: 'Top edge', bottom: 'Bottom edge', left: 'Left side', right: 'Right side' } as const
+const square = useAsked((photo, choices) => api.square(photo, choices, frame))
 const ticks = reactive<Record<number, string>>({})
 const measured = useAsked((photo, choices) => api.measured(photo, choices, props.way, ticks))
+/** The lines stay as they were ruled; the reference's guides move to match. */
+function follow() {
+  void store.adjust('ruled', { way: props.way, ticks: { ...ticks } })
+}
 watch(
   () => props.way,
   () => {
@@ -26,10 +34,10 @@ watch(
 <template>
   <div>
     <Fold name="Is the frame square?" @opened="square.ask">
-      <p class="soft">Measure both diagonals of the frame on the paper before drawing on it.</p>
+      <p class="soft">Before drawing on it, measure corner to corner; the sides too, to know which mark has slipped.</p>
+      <Pick v-model="frame.which" label="What was measured" :options="{ drawing: 'the frame', sheet: 'the sheet', ...(workings.print ? { print: 'the print' } : {}) }" @update:model-value="square.ask" />
       <div class="two">
-        <div class="field"><label :for="`${id}-f`">Falling to the right</label><el-input :id="`${id}-f`" v-model="diagonals.falling" autocomplete="off" placeholder="13 1/4 in" @change="square.ask" /></div>
-        <div class="field"><label :for="`${id}-r`">Rising to the right</label><el-input :id="`${id}-r`" v-model="diagonals.rising" autocomplete="off" placeholder="13 1/4 in" @change="square.ask" /></div>
+        <div v-for="(label, side) in sides" :key="side" class="field"><label :for="`${id}-${side}`">{{ label }}</label><el-input :id="`${id}-${side}`" v-model="frame[side]" autocomplete="off" @change="square.ask" /></div>
       </div>
       <p v-if="square.fault.value" class="fault" role="alert">{{ square.fault.value }}</p>
       <div v-else-if="square.answer.value" :class="{ wrong: !square.answer.value.good }" data-test="square">
@@ -48,6 +56,7 @@ watch(
       <p v-if="measured.fault.value" class="fault" role="alert">{{ measured.fault.value }}</p>
       <div v-else-if="measured.answer.value" :class="{ wrong: !measured.answer.value.good }" data-test="measured">
         <p v-for="line in measured.answer.value.sentences" :key="line"><Num :text="line" /></p>
+        <p v-if="!measured.answer.value.good"><button type="button" class="button" data-test="follow" @click="follow">do not rule again: let the photo’s guides follow</button></p>
       </div>
     </Fold>
   </div>

@@ -4,7 +4,9 @@ import type { Choices, Drawing, Readings, Workings } from '@/api/types'
 import Num from '@/ui/Num.vue'
 import Pick from '@/ui/Pick.vue'
 import Sums from '@/ui/Sums.vue'
+import GuidePencil from './GuidePencil.vue'
 import MarkChecks from './MarkChecks.vue'
+import SideShares from './SideShares.vue'
 
 
 const props = defineProps<{ choices: Choices; workings: Workings; drawing: Drawing }>()
@@ -65,6 +67,8 @@ function off(row: Readings) {
   <p v-else class="soft">Point at a line for its true value and its rounding.</p>
   <Sums :lines="workings.rungs.marks.sums" />
   <MarkChecks :workings="workings" :way="way" />
+  <SideShares :drawing="drawing" />
+  <GuidePencil />
 </template>
 
 <style scoped>

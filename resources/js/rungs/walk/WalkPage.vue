@@ -1,4 +1,236 @@
-<template><p>soon</p></template>
 <script setup lang="ts">
-defineProps<{ id: string; board: string; step?: string }>()
+import { useEventListener, useLocalStorage } from '@vueuse/core'
+import { computed, onMounted, ref, shallowRef, watch } from 'vue'
+import { useRouter } from 'vue-router'
+import { api, Refused } from '@/api/client'
+import type { Folding, Marking, MarkingTick } from '@/api/types'
+import Num from '@/ui/Num.vue'
+import Pick from '@/ui/Pick.vue'
+import RungPage from '../RungPage.vue'
+import { useOpenDrawing } from '../useOpenDrawing'
+import FoldPicture from './FoldPicture.vue'
+import TickList from './TickList.vue'
+import { useCaller } from './useCaller'
+import WalkBoard from './WalkBoard.vue'
+
+/** Marking out, a step at a time, with hands that are busy: what to do, every reading large, ticked off as it is made. */
+const props = defineProps<{ id: string; board: 'paper' | 'photo' | 'folded'; step?: string }>()
+const store = useOpenDrawing(
+  () => props.id,
+  () => 'Marking out',
+)
+const router = useRouter()
+const hand = useLocalStorage<'right' | 'left'>('hand', 'right')
+const caller = useCaller()
+
+const marking = shallowRef<Marking | null>(null)
+const folding = shallowRef<Folding | null>(null)
+const fault = ref('')
+
+async function asked<T>(question: Promise<T>): Promise<T | null> {
+  try {
+    const answer = await question
+    fault.value = ''
+    return answer
+  } catch (error) {
+    if (!(error instanceof Refused)) throw error
+    fault.value = error.status === 404 ? 'On a screen there is no print to mark: the paper alone is marked out.' : error.message
+    return null
+  }
+}
+
+watch(
+  () => [props.board, hand.value, store.drawing?.version] as const,
+  async ([board, held, version]) => {
+    if (version === undefined) return
+    if (board === 'folded') folding.value = await asked(api.folding(props.id))
+    else marking.value = await asked(api.marking(props.id, board, held))
+  },
+  { immediate: true },
+)
+onMounted(() => (store.rung = null))
+
+const steps = computed(() =>
+  props.board === 'folded'
+    ? (folding.value?.folds ?? []).map((fold, i) => ({ key: String(i + 1), name: fold.name, left: 0, all: 0 }))
+    : (marking.value?.steps ?? []).map((step) => ({ key: step.key, name: step.name, left: step.ticks.filter((tick) => !tick.done).length, all: step.ticks.length })),
+)
+const at = computed(() => Math.max(0, steps.value.findIndex((step) => step.key === props.step)))
+const now = computed(() => marking.value?.steps[at.value])
+const fold = computed(() => folding.value?.folds[at.value])
+const waiting = computed(() => now.value?.ticks.find((tick) => !tick.done) ?? null)
+
+function go(by: number) {
+  const next = steps.value[at.value + by]
+  if (next) void router.replace({ name: 'walk', params: { id: props.id, board: props.board, step: next.key } })
+}
+
+async function mark(tick: MarkingTick, done: boolean) {
+  if (props.board === 'folded') return
+  const answer = await asked(api.tickMark(props.id, props.board, hand.value, tick.key, done))
+  if (answer) marking.value = answer
+  if (done && caller.on.value) caller.call(waiting.value?.spoken ?? 'That is all of this step.')
+}
+
+/** The tick that waits is made, or the step is done: one key, so that a pedal will do. */
+function onward() {
+  if (waiting.value) void mark(waiting.value, true)
+  else go(1)
+}
+
+function backward() {
+  const made = now.value?.ticks.filter((tick) => tick.done) ?? []
+  const last = made[made.length - 1]
+  if (last) void mark(last, false)
+  else go(-1)
+}
+
+useEventListener('keydown', (event) => {
+  const target = event.target as HTMLElement
+  // A button or a box that has the focus is worked by its own key; a pedal works whatever has it.
+  if (event.key === ' ' && target.matches('input, button')) return
+  if (target.matches('input[type=text], textarea') || event.ctrlKey || event.metaKey || event.altKey) return
+  if (target.matches('input[type=radio]') && event.key.startsWith('Arrow')) return
+  const act = { ' ': onward, PageDown: onward, Backspace: backward, PageUp: backward, ArrowRight: () => go(1), ArrowLeft: () => go(-1) }[event.key]
+  if (!act) return
+  event.preventDefault()
+  act()
+})
+
+function callOut() {
+  caller.on.value = !caller.on.value
+  if (caller.on.value) caller.call(waiting.value?.spoken ?? 'Nothing is left in this step.')
+  else caller.hush()
+}
+
+async function again() {
+  if (props.board === 'folded') return
+  await asked(api.clearMarks(props.id, props.board))
+  marking.value = await asked(api.marking(props.id, props.board, hand.value))
+}
+
+const boards = computed(() => ({ paper: 'the paper', ...(store.draft?.photo.kind === 'print' ? { photo: 'the print' } : {}), folded: 'by folding' }))
+const board = computed({ get: () => props.board, set: (wanted) => void router.replace({ name: 'walk', params: { id: props.id, board: wanted } }) })
 </script>
+
+<template>
+  <RungPage :id="id" rung="marks" name="Marking out" tall>
+    <template #default>
+      <section class="walk">
+        <p v-if="fault" class="fault" role="alert">{{ fault }}</p>
+        <template v-else-if="board === 'folded' && fold && folding">
+          <FoldPicture :fold="fold" :ratio="folding.ratio" />
+          <div class="says">
+            <h1>{{ at + 1 }}. {{ fold.name }}</h1>
+            <p v-for="line in fold.words" :key="line">{{ line }}</p>
+            <p class="soft">Never crease a print you cherish, nor good paper: fold a strip instead.</p>
+          </div>
+        </template>
+        <template v-else-if="now && marking">
+          <WalkBoard :marking="marking" :step="now" :waiting="waiting" />
+          <div class="says">
+            <h1 data-test="step">{{ at + 1 }}. {{ now.name }}</h1>
+            <p v-for="line in now.words" :key="line"><Num :text="line" /></p>
+            <TickList :step="now" :waiting="waiting" @mark="mark" />
+          </div>
+        </template>
+      </section>
+    </template>
+    <template #workings>
+      <h2>Marking out</h2>
+      <Pick v-model="board" label="What is marked" :options="boards" />
+      <Pick v-if="board !== 'folded'" v-model="hand" label="The hand that draws" :options="{ right: 'right', left: 'left' }" />
+      <p v-if="board === 'folded' && folding" data-test="folding"><Num :text="folding.says" /></p>
+      <p v-if="board !== 'folded' && marking?.moved" class="callout" role="alert" data-test="moved">{{ marking.moved }}</p>
+      <ol class="steps">
+        <li v-for="(one, i) in steps" :key="one.key">
+          <router-link :to="{ name: 'walk', params: { id, board, step: one.key } }" replace :class="{ on: i === at }" :aria-current="i === at ? 'step' : undefined">
+            <span>{{ one.name }}</span>
+            <span v-if="one.all" class="soft">{{ one.left === 0 ? 'done' : `${one.left} left` }}</span>
+          </router-link>
+        </li>
+      </ol>
+      <button v-if="board !== 'folded'" type="button" class="button" :aria-pressed="caller.on.value" @click="callOut">{{ caller.on.value ? 'stop calling out' : 'call the readings out' }}</button>
+      <p v-if="caller.on.value && !caller.speaks" class="soft">This browser has no voice of its own; the reading that waits stands large instead.</p>
+      <p class="soft">No ruler at hand? <router-link :to="{ name: 'print', params: { id, sheet: board === 'folded' ? 'folding' : 'strips' } }">Print strips</router-link> instead.</p>
+      <button v-if="board !== 'folded'" type="button" class="button bare" @click="again">begin again, nothing ticked</button>
+    </template>
+    <template #next>
+      <span v-if="board !== 'folded'" class="hint"><kbd>Space</kbd> made, and on · <kbd>Backspace</kbd> take back</span>
+      <span v-else class="hint"><kbd>→</kbd> the next fold</span>
+      <button type="button" class="button" :disabled="at === 0" @click="go(-1)">‹ {{ steps[at - 1]?.name ?? 'before' }}</button>
+      <button v-if="at < steps.length - 1" type="button" class="button strong" @click="go(1)">{{ steps[at + 1]?.name }} ›</button>
+      <router-link v-else class="button strong" :to="{ name: 'rung', params: { id, rung: 'marks' } }">Marks</router-link>
+    </template>
+  </RungPage>
+</template>
+
+<style scoped>
+.walk {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
+  gap: 26px;
+  min-height: 0;
+  padding: 22px 26px 14px;
+}
+
+.says {
+  display: flex;
+  flex-direction: column;
+  gap: 10px;
+  min-height: 0;
+  overflow-y: auto;
+  font-size: 19px;
+  line-height: 1.35;
+}
+
+h1 {
+  margin: 0;
+  font-size: 30px;
+  line-height: 1.15;
+}
+
+.steps {
+  margin: 0;
+  padding: 0;
+  list-style: none;
+}
+
+.steps a {
+  display: flex;
+  justify-content: space-between;
+  gap: 10px;
+  min-height: 34px;
+  padding: 6px 10px;
+  border-left: 4px solid var(--rule);
+  text-decoration: none;
+}
+
+.steps .on {
+  border-left-color: var(--graphite);
+  background: var(--sheet);
+  color: var(--sheet-ink);
+  font-weight: 700;
+}
+
+.steps .on .soft {
+  color: #625c53;
+}
+
+.callout {
+  border-left: 4px solid var(--red);
+  padding-left: 10px;
+}
+
+@media (max-width: 760px) {
+  .walk {
+    grid-template: 30vh auto / minmax(0, 1fr);
+    padding: 12px;
+    gap: 12px;
+  }
+
+  .says {
+    overflow: visible;
+  }
+}
+</style>

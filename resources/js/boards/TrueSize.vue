@@ -1,0 +1,76 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import { useScreen } from './useScreen'
+
+/** At what size the boards are shown, and the true size, once a bar on this screen was held against a ruler. */
+const props = defineProps<{ scale: number; of: string; metric: boolean }>()
+const emit = defineEmits<{ zoom: [factor: number] }>()
+const { dots } = useScreen()
+
+/** What a screen shows to a millimetre when it has 96 dots to the inch (CSS Values 4, the reference pixel). */
+const NOMINAL = 96 / 25.4
+const bar = computed(() => (props.metric ? { mm: 100, says: '100 mm' } : { mm: 101.6, says: '4 in' }))
+const open = ref(false)
+const length = ref(Math.round((dots.value || NOMINAL) * bar.value.mm))
+
+const percent = computed(() => {
+  const share = (props.scale / (dots.value || NOMINAL)) * 100
+  return share < 10 ? share.toFixed(1) : Math.round(share)
+})
+
+function keep() {
+  dots.value = length.value / bar.value.mm
+  open.value = false
+}
+</script>
+
+<template>
+  <div class="true">
+    <div v-if="open" class="measure">
+      <label for="screen-bar">Hold a ruler to the screen; slide until this bar is {{ bar.says }} long.</label>
+      <div class="bar" :style="{ width: `${length}px` }" />
+      <input id="screen-bar" v-model.number="length" type="range" min="180" max="900" />
+      <button type="button" class="button strong" @click="keep">it is {{ bar.says }}</button>
+    </div>
+    <span data-test="true-size">{{ dots ? '' : 'about ' }}{{ percent }} % of the {{ of }}</span>
+    <button v-if="dots" type="button" class="button bare" @click="emit('zoom', dots / scale)">true size</button>
+    <button type="button" class="button bare" :aria-expanded="open" @click="open = !open">{{ dots ? 'screen' : 'measure this screen' }}</button>
+  </div>
+</template>
+
+<style scoped>
+.true {
+  position: absolute;
+  left: 12px;
+  top: 4px;
+  display: flex;
+  align-items: center;
+  gap: 4px;
+  font-size: 15px;
+  color: var(--soft);
+  white-space: nowrap;
+}
+
+.true .button {
+  font-size: 15px;
+}
+
+.measure {
+  position: absolute;
+  left: 0;
+  top: 44px;
+  z-index: 2;
+  display: flex;
+  flex-direction: column;
+  gap: 10px;
+  padding: 14px;
+  background: var(--panel);
+  color: var(--graphite);
+  box-shadow: 0 1px 8px var(--shade);
+}
+
+.bar {
+  height: 12px;
+  background: var(--graphite);
+}
+</style>

@@ -1,0 +1,35 @@
+<script setup lang="ts">
+import { computed, ref, watch } from 'vue'
+import { api } from '@/api/client'
+import type { GuideLines } from '@/api/types'
+import Choose from '@/ui/Choose.vue'
+import Fold from '@/ui/Fold.vue'
+
+/** Neither too dark to go nor too faint to find: which pencil, for this surface and what becomes of the lines. */
+const surface = ref('drawing paper')
+const use = ref('rubbed out under pencil')
+const advice = ref<GuideLines | null>(null)
+
+async function ask() {
+  advice.value = await api.pencil(surface.value, use.value).catch(() => advice.value)
+}
+watch([surface, use], () => void ask())
+
+const listed = (names: string[] | undefined, chosen: string) => Object.fromEntries((names ?? [chosen]).map((name) => [name, name]))
+const surfaces = computed(() => listed(advice.value?.surfaces, surface.value))
+const uses = computed(() => listed(advice.value?.uses, use.value))
+</script>
+
+<template>
+  <Fold name="How dark a line" @opened="ask">
+    <Choose v-model="surface" label="Drawn on" :options="surfaces" />
+    <Choose v-model="use" label="Then" :options="uses" />
+    <div v-if="advice" data-test="pencil">
+      <p><b>{{ advice.pencil }}</b></p>
+      <p>{{ advice.pressure }}</p>
+      <p>{{ advice.after }}</p>
+      <p v-if="advice.edges_only"><b>Ticks at the edges only:</b> whole lines would harm this surface. Stretch a thread from tick to tick.</p>
+      <p class="soft">Common practice; try it on a corner first.</p>
+    </div>
+  </Fold>
+</template>

@@ -1,0 +1,66 @@
+<script setup lang="ts">
+import { ref, watch } from 'vue'
+import { api } from '@/api/client'
+import type { Drawing, Shares } from '@/api/types'
+import Fold from '@/ui/Fold.vue'
+import Num from '@/ui/Num.vue'
+
+/** Halves, thirds and quarters of every side and cell, so that none is worked out in the head. */
+const props = defineProps<{ drawing: Drawing }>()
+const rows = ref<Shares[]>([])
+const open = ref(false)
+
+async function ask() {
+  open.value = true
+  rows.value = await api.shares(props.drawing.id).catch(() => rows.value)
+}
+
+watch(
+  () => props.drawing.version,
+  () => open.value && void ask(),
+)
+</script>
+
+<template>
+  <Fold name="Halves, thirds, quarters" @opened="ask">
+    <table data-test="shares">
+      <thead>
+        <tr>
+          <th scope="col"><span class="unseen">of</span></th>
+          <th v-for="share in rows[0]?.shares" :key="share" scope="col"><Num :text="share" /></th>
+        </tr>
+      </thead>
+      <tbody v-for="row in rows" :key="row.of">
+        <tr>
+          <th :colspan="row.readings.length + 1" scope="rowgroup" class="soft">{{ row.of }}, <Num :text="row.length" /></th>
+        </tr>
+        <tr>
+          <td />
+          <td v-for="(reading, i) in row.readings" :key="i"><Num :text="reading" /></td>
+        </tr>
+      </tbody>
+    </table>
+    <p class="soft">As printed scales instead: <router-link :to="{ name: 'print', params: { id: drawing.id, sheet: 'viewfinder' } }">a card with a window</router-link>, <router-link :to="{ name: 'print', params: { id: drawing.id, sheet: 'folding' } }">strips to fold</router-link>.</p>
+  </Fold>
+</template>
+
+<style scoped>
+table {
+  width: 100%;
+  border-collapse: collapse;
+}
+
+th,
+td {
+  padding: 2px 4px;
+  text-align: right;
+  font-weight: 400;
+  white-space: nowrap;
+}
+
+tbody th {
+  padding-top: 8px;
+  border-top: 1px solid var(--rule);
+  text-align: left;
+}
+</style>
