@@ -49,11 +49,12 @@ final class Photos
     public static function photographic(int $wide, int $high, int $number): string
     {
         $image = new Imagick;
-        $image->newImage($wide, $high, 'grey');
+        // A grey that is not quite one: of plain grey the library would make a picture of greys only.
+        $image->newImage($wide, $high, '#80807c');
         foreach ([12, 96, 600] as $grain) {
             mt_srand($number * $grain);
             $layer = new Imagick;
-            $layer->newImage($grain, $grain, 'grey');
+            $layer->newImage($grain, $grain, '#80807c');
             $layer->importImagePixels(0, 0, $grain, $grain, 'RGB', Imagick::PIXEL_CHAR, array_map(static fn (): int => mt_rand(0, 255), range(1, 3 * $grain ** 2)));
             $layer->resizeImage($wide, $high, Imagick::FILTER_TRIANGLE, 1);
             $layer->setImageOpacity(0.5);

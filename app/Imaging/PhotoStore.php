@@ -65,10 +65,17 @@ final readonly class PhotoStore
         return $path;
     }
 
-    /** The whole picture, every pixel, held as it is framed. */
-    public function decode(Photo $photo, ?Framing $framing = null): Imagick
+    /**
+     * The whole picture, held as it is framed.
+     *
+     * @param  int|null  $side  pixels along its longer side that are of use: half of them and fewer are had for less work; null is every pixel
+     */
+    public function decode(Photo $photo, ?Framing $framing = null, ?int $side = null): Imagick
     {
-        return Framer::frame($this->decoder->decode($this->original($photo->sha256), Kind::from($photo->mime)), $framing ?? Framing::plain());
+        [$path, $kind] = [$this->original($photo->sha256), Kind::from($photo->mime)];
+        $image = $side === null || 2 * $side > max($photo->width, $photo->height) ? $this->decoder->decode($path, $kind) : $this->decoder->decodeSmall($path, $kind, $side);
+
+        return Framer::frame($image, $framing ?? Framing::plain());
     }
 
     /** A photo's file as it may be handed on. */

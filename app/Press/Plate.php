@@ -16,6 +16,9 @@ final class Plate
     /** Share of white over what is not drawn. */
     private const DIMMED = 0.68;
 
+    /** A few more pixels than are of use cost less than making them fewer. */
+    private const TOO_MANY = 1.5;
+
     private ?Imagick $image = null;
 
     private function __construct(private readonly Photo $photo, private readonly Plan $plan, private readonly bool $whole, private readonly Look $look, private readonly bool $mirrored, private readonly int $most)
@@ -73,16 +76,17 @@ final class Plate
         if ($this->image !== null) {
             return $this->image;
         }
-        $image = app(PhotoStore::class)->decode($this->photo, $this->plan->choices->framing);
+        $image = app(PhotoStore::class)->decode($this->photo, $this->plan->choices->framing, $this->side());
         $crop = $this->plan->fitted->crop;
         [$wide, $high] = [$image->getImageWidth(), $image->getImageHeight()];
         $kept = new Box($crop->left->toFloat(), $crop->top->toFloat(), $crop->width->toFloat(), $crop->height->toFloat());
-        if (! $this->whole) {
+        // Cutting copies every pixel; a crop that is the whole picture needs none of that.
+        if (! $this->whole && ! $kept->holds(new Box(0, 0, 1, 1))) {
             $pixels = $kept->in(new Box(0, 0, $wide, $high));
             $image->cropImage(max(1, (int) round($pixels->width)), max(1, (int) round($pixels->height)), (int) round($pixels->x), (int) round($pixels->y));
             $image->setImagePage(0, 0, 0, 0);
         }
-        if ($image->getImageWidth() > $this->most) {
+        if ($image->getImageWidth() > self::TOO_MANY * $this->most) {
             $image->resizeImage($this->most, 0, Imagick::FILTER_TRIANGLE, 1);
         }
         $image = $this->look->of($image);
@@ -96,6 +100,15 @@ final class Plate
         $image->setImageCompressionQuality(90);
 
         return $this->image = $image;
+    }
+
+    /** Of the whole photo's longer side, so that the plate has the pixels across that are of use. */
+    private function side(): int
+    {
+        $framed = $this->plan->choices->framing->pixels($this->photo->width, $this->photo->height)['width'];
+        $across = $framed * ($this->whole ? 1 : $this->plan->fitted->crop->width->toFloat());
+
+        return (int) ceil(max($this->photo->width, $this->photo->height) * min(1, $this->most / $across));
     }
 
     private static function dimmed(Imagick $image, Box $kept): Imagick

@@ -346,7 +346,7 @@ final class Table
     }
 
     /** @return array<string, string> */
-    private function environment(): array
+    public function environment(): array
     {
         return ['INCH_DATA' => $this->data, 'DB_DATABASE' => "{$this->data}/inch-ladder.sqlite", 'APP_ENV' => 'production', 'LOG_CHANNEL' => 'single'];
     }

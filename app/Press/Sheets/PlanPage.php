@@ -29,8 +29,8 @@ use InchLadder\Plan\Sums\Writing;
 /** The whole plan on one page, to pin beside the easel. */
 final readonly class PlanPage implements Sheet
 {
-    /** Dividers are made in several lengths; this is a common one. */
-    private const DIVIDERS_MM = 200;
+    /** Dividers are made in several lengths; these are common ones, tip to tip. */
+    private const DIVIDERS = ['metric' => 200, 'inches' => 8];
 
     private const ORDER = [
         'Mark all the ticks on both long edges, then on both short ones; measure the diagonals before ruling.',
@@ -117,9 +117,12 @@ final readonly class PlanPage implements Sheet
         if ($plan->scale->x === null || ! $plan->scale->keepsProportion()) {
             return null;
         }
-        $pivot = Dividers::pivot($plan->scale->x, Length::mm(self::DIVIDERS_MM));
+        $metric = $plan->choices->notation->unit->isMetric();
+        $whole = $metric ? Length::mm(self::DIVIDERS['metric']) : Length::inches(self::DIVIDERS['inches']);
+        $pivot = Dividers::pivot($plan->scale->x, $whole);
+        $write = new Writing($plan->choices->notation);
 
-        return 'set to '.Fractions::mixed($plan->scale->x).'; on a pair of '.self::DIVIDERS_MM.' mm, tip to tip, the pivot is '.round($pivot->toFloat(), 1).' mm from the short end';
+        return 'set to '.Fractions::mixed($plan->scale->x).'; on a pair '.$write->plain($whole).' long, tip to tip, the pivot is '.$write->reading($pivot).' from the short end';
     }
 
     /** Both ladders, each in as many columns as it takes, as large as the room allows. */
