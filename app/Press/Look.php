@@ -23,8 +23,8 @@ enum Look: string
             // Differences of two blurs (Marr and Hildreth, 1980): dark where tones meet, white in between, whatever the tones.
             $fine = max(0.8, max($image->getImageWidth(), $image->getImageHeight()) / 1600);
             $wide = clone $image;
-            $image->gaussianBlurImage(0, $fine);
-            $wide->gaussianBlurImage(0, 1.6 * $fine);
+            $image->blurImage(0, $fine);
+            $wide->blurImage(0, 1.6 * $fine);
             $image->compositeImage($wide, Imagick::COMPOSITE_DIFFERENCE, 0, 0);
             $image->normalizeImage();
             $image->negateImage(false);

@@ -84,8 +84,10 @@ final readonly class Ruling
         $down = $this->size($on->height * $plan->grid->down->span(0)->toFloat());
         $marks = [];
         if ($plan->choices->labels === Labels::Running) {
-            $size = min($across, $down, 3.0);
-            foreach ($plan->addresses->all() as $i => $name) {
+            $names = $plan->addresses->all();
+            $cell = $on->width * $plan->grid->across->span(0)->toFloat();
+            $size = min($across, $down, 3.0, 0.85 * $cell / Type::width((string) count($names), 1));
+            foreach ($names as $i => $name) {
                 [$column, $row] = [$i % $plan->grid->across->parts(), intdiv($i, $plan->grid->across->parts())];
                 array_push($marks, ...Type::line($on->x + $on->width * $middle($columns, $column), $on->y + $on->height * $middle($rows, $row) + 0.35 * $size, $name, $size, Anchor::Middle));
             }

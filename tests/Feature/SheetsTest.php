@@ -22,7 +22,7 @@ use Tests\Sheets;
  */
 
 /** A 5 × 7 in print on letter; or another. */
-function drawn(array $choices = []): Drawing
+function letterDrawing(array $choices = []): Drawing
 {
     return Drawings::begin(array_replace_recursive(Drawings::FIVE_BY_SEVEN, $choices));
 }
@@ -30,7 +30,7 @@ function drawn(array $choices = []): Drawing
 /** On an area of so many cm, from a screen. */
 function wall(int $wide, int $high, array $choices = []): Drawing
 {
-    return drawn(array_replace_recursive([
+    return letterDrawing(array_replace_recursive([
         'unit' => 'cm',
         'ruler' => '1 mm',
         'photo' => ['kind' => 'screen'],
@@ -49,7 +49,7 @@ function lengths(Page $page, Closure $which): array
 }
 
 it('keeps every mark inside the printer’s border, and says so where it cannot', function (SheetKind $kind, string $page, string $border) {
-    $leaves = Sheets::leaves(drawn(['title' => 'The long title of a drawing that was given many words, and then some more of them']), $kind, ['page' => $page, 'border' => $border]);
+    $leaves = Sheets::leaves(letterDrawing(['title' => 'The long title of a drawing that was given many words, and then some more of them']), $kind, ['page' => $page, 'border' => $border]);
     $free = (float) $border;
     expect(count($leaves))->toBeGreaterThan(0, $kind->value);
     foreach ($leaves as $leaf) {
@@ -66,7 +66,7 @@ it('keeps every mark inside the printer’s border, and says so where it cannot'
 ]);
 
 it('has one check bar of its true length on every page', function (SheetKind $kind, string $unit, float $bar) {
-    foreach (Sheets::leaves(drawn(['unit' => $unit, 'ruler' => $unit === 'in' ? '1/16 in' : '1 mm']), $kind, ['page' => 'a4']) as $leaf) {
+    foreach (Sheets::leaves(letterDrawing(['unit' => $unit, 'ruler' => $unit === 'in' ? '1/16 in' : '1 mm']), $kind, ['page' => 'a4']) as $leaf) {
         $low = Sheets::lines($leaf, fn (Line $l) => $l->width === 0.3 && $l->dash === Dash::None && $l->y1 === $l->y2 && abs($l->y1 - ($leaf->height - 5.5 - ($unit === 'in' ? 6.35 : 6))) < 0.01);
         expect($low)->toHaveCount(1)->and($low[0][2] - $low[0][0])->toEqualWithDelta($bar, 0.01);
     }
@@ -76,7 +76,7 @@ it('has one check bar of its true length on every page', function (SheetKind $ki
 ]);
 
 it('leaves labels off, and shows the whole photo with the rest dimmed', function () {
-    $drawing = drawn(['fit' => ['way' => 'crop', 'left' => 1, 'top' => 1, 'size' => 0.5, 'cell' => null]]);
+    $drawing = letterDrawing(['fit' => ['way' => 'crop', 'left' => 1, 'top' => 1, 'size' => 0.5, 'cell' => null]]);
     $plain = Sheets::leaves($drawing, SheetKind::Gridded, ['at' => 'print', 'page' => 'a4'])->page(0);
     $bare = Sheets::leaves($drawing, SheetKind::Gridded, ['at' => 'print', 'page' => 'a4', 'labels' => '0'])->page(0);
     expect(count($plain->marks) - count($bare->marks))->toBe(array_sum([$drawing->plan()->grid->cells()->columns, $drawing->plan()->grid->cells()->rows]));
@@ -89,15 +89,24 @@ it('leaves labels off, and shows the whole photo with the rest dimmed', function
 });
 
 it('fits the whole photo to a page as well as the crop', function () {
-    $drawing = drawn(['fit' => ['way' => 'crop', 'left' => 1, 'top' => 1, 'size' => 0.5, 'cell' => null]]);
+    $drawing = letterDrawing(['fit' => ['way' => 'crop', 'left' => 1, 'top' => 1, 'size' => 0.5, 'cell' => null]]);
     $page = Sheets::leaves($drawing, SheetKind::Gridded, ['at' => 'page', 'page' => 'a4', 'whole' => '1'])->page(0);
     $place = $page->marks[0]->place;
     expect($place->width / $place->height)->toEqualWithDelta(5 / 7, 0.001)
         ->and(max($place->width / (210 - 2 * 6.35 - 8), $place->height / (297 - 2 * 6.35 - 8 - 18)))->toEqualWithDelta(1, 0.001);
 });
 
+it('keeps a running count inside its cells, however many', function () {
+    $drawing = letterDrawing(['fit' => ['way' => 'crop', 'cell' => null], 'grid' => ['school' => 'proportional', 'columns' => 60, 'rows' => 60, 'labels' => 'running', 'corner' => 'top right']]);
+    $page = Sheets::leaves($drawing, SheetKind::Gridded, ['at' => 'drawing', 'page' => 'own'])->page(0);
+    $cell = $drawing->plan()->cell()->width->toFloat();
+    $counts = array_filter($page->marks, fn ($mark) => $mark instanceof App\Press\Text && preg_match('/^\d{4}$/', $mark->words));
+    expect(count($counts))->toBeGreaterThan(2000)
+        ->and(max(array_map(fn ($mark) => $mark->width(), $counts)))->toBeLessThan($cell);
+});
+
 it('lays the film’s register corner on the print’s corner', function () {
-    $drawing = drawn(['fit' => ['way' => 'crop', 'left' => 1, 'top' => 1, 'size' => 0.5, 'cell' => null]]);
+    $drawing = letterDrawing(['fit' => ['way' => 'crop', 'left' => 1, 'top' => 1, 'size' => 0.5, 'cell' => null]]);
     $plan = $drawing->plan();
     $page = Sheets::leaves($drawing, SheetKind::Overlay, ['page' => 'a4'])->page(0);
     $corner = Sheets::lines($page, fn (Line $l) => $l->width === 0.8);
@@ -108,7 +117,7 @@ it('lays the film’s register corner on the print’s corner', function () {
 });
 
 it('ticks strips where the marks are, from the edge they lie along', function () {
-    $drawing = drawn();
+    $drawing = letterDrawing();
     $plan = $drawing->plan();
     $leaves = Sheets::leaves($drawing, SheetKind::Strips, ['page' => 'a3']);
     $words = implode(' ', array_map(fn (Page $p) => Sheets::words($p), iterator_to_array($leaves)));
@@ -146,7 +155,7 @@ it('carries long strips on in pieces that share a join mark', function () {
 });
 
 it('cuts windows of one cell and of four', function (array $choices, array $asked, float $wide, float $high) {
-    $leaves = Sheets::leaves(drawn($choices), SheetKind::Viewfinder, ['page' => 'a4', ...$asked]);
+    $leaves = Sheets::leaves(letterDrawing($choices), SheetKind::Viewfinder, ['page' => 'a4', ...$asked]);
     expect($leaves)->toHaveCount(2);
     foreach ([1, 2] as $times) {
         expect(lengths($leaves->page($times - 1), fn (Line $l) => $l->dash === Dash::Cut))
@@ -159,13 +168,13 @@ it('cuts windows of one cell and of four', function (array $choices, array $aske
 ]);
 
 it('makes two corners with the photo’s own sides', function () {
-    $leaves = Sheets::leaves(drawn(['photo' => ['width' => '4 in', 'height' => '6 in'], 'fit' => ['cell' => '1 in']]), SheetKind::Corners, ['page' => 'a4']);
+    $leaves = Sheets::leaves(letterDrawing(['photo' => ['width' => '4 in', 'height' => '6 in'], 'fit' => ['cell' => '1 in']]), SheetKind::Corners, ['page' => 'a4']);
     expect($leaves)->toHaveCount(2)
         ->and(lengths($leaves->page(1), fn (Line $l) => $l->dash === Dash::Cut))->toEqualWithDelta([30, 30, 101.6, 131.6, 152.4, 182.4], 0.02);
 });
 
 it('creases a strip for each side in eighths', function () {
-    $page = Sheets::leaves(drawn(), SheetKind::Folding, ['page' => 'a3'])->page(0);
+    $page = Sheets::leaves(letterDrawing(), SheetKind::Folding, ['page' => 'a3'])->page(0);
     $creases = Sheets::lines($page, fn (Line $l) => $l->dash === Dash::Fold);
     $rows = [];
     foreach ($creases as [$x, $y]) {
@@ -238,7 +247,7 @@ it('shows the same pixels in the strip two tiles share', function () {
 });
 
 it('mirrors lines and pixels together, and leaves words readable', function (SheetKind $kind) {
-    $drawing = drawn(['fit' => ['way' => 'crop', 'cell' => null], 'grid' => ['school' => 'main', 'main_across' => ['0.2'], 'main_down' => ['0.5'], 'colour' => 'lemon']]);
+    $drawing = letterDrawing(['fit' => ['way' => 'crop', 'cell' => null], 'grid' => ['school' => 'main', 'main_across' => ['0.2'], 'main_down' => ['0.5'], 'colour' => 'lemon']]);
     $ask = ['at' => 'print', 'page' => 'a3', 'lines' => '1'];
     $plain = Sheets::leaves($drawing, $kind, $ask)->page(0);
     $mirrored = Sheets::leaves($drawing, $kind, [...$ask, 'mirrored' => '1'])->page(0);
@@ -264,7 +273,7 @@ it('prints outlines: white where nothing changes, dark where tones meet', functi
 });
 
 it('has the whole plan on one page', function () {
-    $drawing = drawn();
+    $drawing = letterDrawing();
     $drawing->noteCell($drawing->plan()->grid->cells(), 0, 0, 'done');
     $leaves = Sheets::leaves($drawing->refresh(), SheetKind::Plan, ['page' => 'letter']);
     expect($leaves)->toHaveCount(1);
@@ -274,7 +283,7 @@ it('has the whole plan on one page', function () {
 });
 
 it('writes the same lengths on the plan as in the list of marks', function () {
-    $drawing = drawn(['grid' => ['school' => 'proportional', 'columns' => 60, 'rows' => 60], 'fit' => ['way' => 'crop', 'cell' => null]]);
+    $drawing = letterDrawing(['grid' => ['school' => 'proportional', 'columns' => 60, 'rows' => 60], 'fit' => ['way' => 'crop', 'cell' => null]]);
     $page = Sheets::leaves($drawing, SheetKind::Plan, ['page' => 'letter'])->page(0);
     // 120 rows of four, all there, none smaller than can be read with the sheet in hand.
     $strong = array_filter($page->marks, fn ($mark) => $mark instanceof App\Press\Text && $mark->strong && $mark->size < 3);
@@ -282,7 +291,7 @@ it('writes the same lengths on the plan as in the list of marks', function () {
 });
 
 it('writes every page: one PDF, or numbered SVG and PNG that agree with it', function () {
-    $leaves = Sheets::leaves(drawn(), SheetKind::Strips, ['page' => 'a4']);
+    $leaves = Sheets::leaves(letterDrawing(), SheetKind::Strips, ['page' => 'a4']);
     $pdf = Sheets::bytes(Format::Pdf, $leaves);
     expect(count((new Parser)->parseContent($pdf)->getPages()))->toBe(count($leaves));
     $page = $leaves->page(0);
@@ -300,7 +309,7 @@ it('writes every page: one PDF, or numbered SVG and PNG that agree with it', fun
 
 it('numbers the files of a sheet with many pages', function () {
     $out = getenv('INCH_DATA').'/strips.svg';
-    $drawing = drawn();
+    $drawing = letterDrawing();
     expect(Artisan::call('inch:sheet', ['drawing' => $drawing->id, 'kind' => 'strips', '--page' => 'a4', '--out' => $out]))->toBe(0);
     $files = array_filter(explode("\n", trim(Artisan::output())));
     expect($files)->toHaveCount(count(Sheets::leaves($drawing, SheetKind::Strips, ['page' => 'a4'])))
@@ -326,7 +335,7 @@ it('serves only what it made', function () {
 });
 
 it('says which sheets cannot be', function (SheetKind $kind, array $choices, array $asked, string $says) {
-    expect(fn () => iterator_to_array(Sheets::leaves(drawn($choices), $kind, $asked)))->toThrow(SheetImpossible::class, $says);
+    expect(fn () => iterator_to_array(Sheets::leaves(letterDrawing($choices), $kind, $asked)))->toThrow(SheetImpossible::class, $says);
 })->with([
     'corners without a print' => [SheetKind::Corners, ['photo' => ['kind' => 'screen']], [], 'no print size'],
     'a window larger than the card' => [SheetKind::Viewfinder, ['grid' => ['school' => 'cross'], 'fit' => ['way' => 'crop', 'cell' => null]], ['page' => 'a6'], 'do not fit on this paper'],
