@@ -81,7 +81,8 @@ enum SheetKind: string
             self::Viewfinder => ['at print', 'at drawing'],
             self::Corners => ['own'],
             self::Tracing => ['look', 'lines', 'mirrored', 'own'],
-            self::Strips, self::Folding, self::Plan, self::Calibration => [],
+            self::Plan => ['mirrored'],
+            self::Strips, self::Folding, self::Calibration => [],
         };
     }
 

@@ -52,20 +52,20 @@ final readonly class Spread
         return $this->tiled($printer);
     }
 
-    /** How many pages hold the board, as few as can be, and which way round they lie. */
-    public function tiling(Printer $printer): Tiling
+    /** @return array{Tiling, Printer} as few pages as hold the board, and which way round they lie */
+    private function tiling(Printer $printer): array
     {
         $overlap = $this->metric ? self::OVERLAP : self::OVERLAP_INCHES;
-        $ways = array_map(function (Printer $laid) use ($overlap): Tiling {
+        $ways = array_map(function (Printer $laid) use ($overlap): array {
             $room = Leaf::on($laid)->body();
             if (min($room->width, $room->height) <= 3 * $overlap) {
                 throw SheetImpossible::pageTooSmall();
             }
 
-            return Tiling::over($this->board->width, $this->board->height, $room->width, $room->height, $overlap);
+            return [Tiling::over($this->board->width, $this->board->height, $room->width, $room->height, $overlap), $laid];
         }, [$printer, $printer->turned()]);
 
-        return $ways[1]->count() < $ways[0]->count() ? $ways[1] : $ways[0];
+        return $ways[1][0]->count() < $ways[0][0]->count() ? $ways[1] : $ways[0];
     }
 
     private function alone(Leaf $leaf, string $more): Page
@@ -81,13 +81,11 @@ final readonly class Spread
 
     private function tiled(Printer $printer): Leaves
     {
-        $tiling = $this->tiling($printer);
+        [$tiling, $laid] = $this->tiling($printer);
         if ($tiling->count() > self::MOST_PAGES) {
             throw SheetImpossible::tooManyPages($tiling->count(), self::MOST_PAGES);
         }
         $tiles = $tiling->tiles();
-        $room = Leaf::on($printer)->body();
-        $laid = $tiling->tileWidth <= $room->width + 1e-6 && $tiling->tileHeight <= $room->height + 1e-6 ? $printer : $printer->turned();
 
         return new Leaves($this->title, 1 + count($tiles), fn (int $i): Page => $i === 0 ? $this->map($tiling, $printer) : $this->tile($tiling, $tiles[max(0, $i - 1)], $laid));
     }

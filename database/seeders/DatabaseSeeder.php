@@ -5,12 +5,14 @@ declare(strict_types=1);
 namespace Database\Seeders;
 
 use App\Exchange\ChoicesReader;
+use App\Exchange\Printers;
 use App\Imaging\PhotoStore;
 use App\Models\Drawing;
 use Illuminate\Database\Seeder;
 use Illuminate\Support\Carbon;
+use InchLadder\Measure\Unit;
 
-/** Three invented drawings: one half copied, one just begun, one finished. */
+/** Three invented drawings, one half copied, one just begun, one finished; and a printer to rehearse with. */
 final class DatabaseSeeder extends Seeder
 {
     public function run(PhotoStore $photos): void
@@ -35,6 +37,9 @@ final class DatabaseSeeder extends Seeder
             'points' => [['name' => 'spout', 'x' => '0.95', 'y' => '0.46', 'cross' => false], ['name' => 'rim of the can', 'x' => '0.45', 'y' => '0.5', 'cross' => false]],
         ]);
         $this->copy($bench, 17, [0, 1, 2]);
+
+        // What the simulated printer's two bars measure, at 97 and 98 of a hundred.
+        (new Printers(Unit::Inch))->keep('Practice, simulated', 'letter', '1/4 in', '6.79 in', '8.82 in');
     }
 
     /** @param  array<string, mixed>  $choices */

@@ -344,3 +344,58 @@ it('says which sheets cannot be', function (SheetKind $kind, array $choices, arr
     'a printer nobody kept' => [SheetKind::Plan, [], ['printer' => 'Attic'], 'No printer is kept'],
     'a look nobody knows' => [SheetKind::Tracing, [], ['look' => 'sepia'], 'choose photo, grey or outline'],
 ]);
+
+it('serves every sheet in every format, as many pages as it says', function (SheetKind $kind, string $format, string $one) {
+    $drawing = letterDrawing();
+    $pages = $this->getJson("/api/drawings/{$drawing->id}/sheets/{$kind->value}?page=a4")->assertOk()->json('pages');
+    expect($pages)->toBeGreaterThan(0);
+    $many = $format !== 'pdf' && $pages > 1;
+    $answer = $this->get("/api/drawings/{$drawing->id}/sheets/{$kind->value}.{$format}?page=a4")->assertOk()
+        ->assertHeader('Content-Type', $many ? 'application/zip' : $one);
+    $file = $answer->baseResponse->getFile()->getPathname();
+    if ($format === 'pdf') {
+        expect((new Parser)->parseFile($file)->getPages())->toHaveCount($pages);
+    } elseif ($many) {
+        $zip = new ZipArchive;
+        $zip->open($file);
+        expect($zip->numFiles)->toBe($pages)->and($zip->getNameIndex(0))->toBe("{$kind->value}-1.{$format}");
+    } else {
+        expect((string) file_get_contents($file, length: 300))->toContain($format === 'png' ? 'PNG' : '<svg');
+    }
+    // One leaf of it alone, and none that is not there.
+    $this->get("/api/drawings/{$drawing->id}/sheets/{$kind->value}.{$format}?page=a4&leaf={$pages}")->assertOk()->assertHeader('Content-Type', $one);
+    $this->getJson("/api/drawings/{$drawing->id}/sheets/{$kind->value}.{$format}?page=a4&leaf=".($pages + 1))->assertUnprocessable();
+})->with(SheetKind::cases())->with([
+    ['pdf', 'application/pdf'],
+    ['svg', 'image/svg+xml'],
+    ['png', 'image/png'],
+]);
+
+it('takes on the command line what it takes on the page', function (array $options, string $kind, Closure $holds) {
+    $drawing = letterDrawing();
+    $out = getenv('INCH_DATA').'/sheet.svg';
+    expect(Artisan::call('inch:sheet', ['drawing' => $drawing->id, 'kind' => $kind, '--out' => $out, ...$options]))->toBe(0);
+    $svg = simplexml_load_string((string) file_get_contents($out));
+    expect($holds($svg))->toBeTrue();
+})->with([
+    'another paper' => [['--page' => '300x400mm', '--at' => 'print'], 'gridded', fn ($svg) => (string) $svg['width'] === '300mm'],
+    'a wide border' => [['--page' => 'a4', '--border' => '20mm'], 'gridded', fn ($svg) => (float) $svg->image['x'] >= 20],
+    'without labels' => [['--bare' => true, '--at' => 'print'], 'gridded', fn ($svg) => ! in_array('C', array_map(strval(...), $svg->xpath('//*[local-name()="text"]')), true)],
+    'one page as large as it takes' => [['--page' => 'own', '--at' => 'drawing'], 'gridded', fn ($svg) => (float) $svg['width'] > 190 && (float) $svg['height'] > 266],
+    'the grid over a tracing' => [['--page' => 'own', '--lines' => true], 'tracing', fn ($svg) => count($svg->line) > 20],
+    'and none of it' => [['--page' => 'own'], 'tracing', fn ($svg) => count($svg->xpath('//*[local-name()="line" and @stroke-width="0.25"]')) === 0],
+]);
+
+it('says on the command line what is wrong, and writes nothing', function (array $options, string $kind, string $says) {
+    $out = getenv('INCH_DATA').'/wrong.pdf';
+    $options = array_map(fn ($value) => str_replace('OUT', $out, $value), ['--out' => 'OUT', ...$options]);
+    expect(Artisan::call('inch:sheet', ['drawing' => letterDrawing()->id, 'kind' => $kind, ...$options]))->toBe(1)
+        ->and(Artisan::output())->toContain($says)->and(is_file($out))->toBeFalse();
+})->with([
+    'no such sheet' => [[], 'poster', 'There is no sheet called “poster”; there is: gridded, overlay'],
+    'no such format' => [['--out' => 'sheet.docx'], 'plan', 'should end in .pdf, .png or .svg'],
+    'no such printer' => [['--printer' => 'Attic'], 'plan', 'No printer is kept'],
+    'no such paper' => [['--page' => 'napkin'], 'plan', 'not a printer’s paper'],
+    'a border that eats it' => [['--border' => '9 cm'], 'plan', 'under a quarter of its paper'],
+    'no such look' => [['--look' => 'sepia'], 'tracing', 'choose photo, grey or outline'],
+]);

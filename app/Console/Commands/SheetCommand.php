@@ -36,7 +36,7 @@ final class SheetCommand extends Planning
 
         $drawing = Drawing::query()->find($id) ?? throw DrawingUnknown::named($id);
         $press = new Pressroom(SheetKind::named((string) $this->argument('kind')), Format::ofFile($out));
-        $leaves = $press->leaves($drawing, Order::of([...$this->options(), 'labels' => ! $this->option('bare')], $drawing->read()->choices->notation->unit));
+        $leaves = $press->leaves($drawing, Order::of([...$this->options(), 'labels' => $this->option('bare') ? '0' : '1'], $drawing->read()->choices->notation->unit));
         foreach ($press->files($leaves, $out) as $file) {
             count($leaves) > 1 && $this->line($file);
         }

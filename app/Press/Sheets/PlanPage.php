@@ -12,13 +12,14 @@ use App\Press\Fill;
 use App\Press\Leaf;
 use App\Press\Leaves;
 use App\Press\Look;
+use App\Press\Mark;
 use App\Press\Order;
 use App\Press\Plate;
 use App\Press\Ruling;
 use App\Press\Sheet;
 use App\Press\Type;
 use InchLadder\Fit\Dividers;
-use InchLadder\Marks\Mark;
+use InchLadder\Marks\Mark as Tick;
 use InchLadder\Marks\MarkLadder;
 use InchLadder\Measure\Fractions;
 use InchLadder\Measure\Length;
@@ -45,8 +46,8 @@ final readonly class PlanPage implements Sheet
         $body = $leaf->body();
         $title = (string) data_get($drawing->choices, 'title');
         $leaf->say($body->x, $body->y + 6, Type::shorten($title, $body->width, 6, true), 6, strong: true);
-        $y = $this->pictures($leaf, $drawing, $plan, new Box($body->x, $body->y + 14, $body->width, 0.36 * $body->height));
-        $y = $this->words($leaf, $drawing, $plan, $body, $y + 5);
+        $y = $this->pictures($leaf, $drawing, $plan, $order->mirrored, new Box($body->x, $body->y + 14, $body->width, 0.36 * $body->height));
+        $y = $this->words($leaf, $drawing, $plan, $order->mirrored, $body, $y + 5);
         $this->lists($leaf, $plan, new Box($body->x, $y + 2, $body->width, $body->bottom() - $y - 2));
         $leaf->foot("{$title}: the plan", $order->unit->isMetric());
 
@@ -54,7 +55,7 @@ final readonly class PlanPage implements Sheet
     }
 
     /** Photo and sheet beside each other, each with its grid, and the cells that are done. */
-    private function pictures(Leaf $leaf, Drawing $drawing, Plan $plan, Box $room): float
+    private function pictures(Leaf $leaf, Drawing $drawing, Plan $plan, bool $mirrored, Box $room): float
     {
         $ratio = $plan->fitted->crop->shapeOn($plan->reference)->toFloat();
         $half = ($room->width - 12) / 2;
@@ -67,8 +68,9 @@ final readonly class PlanPage implements Sheet
         [$width, $height] = $fit($ratio, $half - $labels, $room->height - $labels);
         $photo = new Box($room->x + $labels, $room->y + $labels, $width, $height);
         $ruling = Ruling::of($drawing, $plan, true);
-        $plate = Plate::of($drawing, $plan, false, Look::Photo, false, 1400);
-        $leaf->add($plate?->small($photo, 1400), ...$ruling->lines($photo), ...$ruling->labels($photo));
+        $plate = Plate::of($drawing, $plan, false, Look::Photo, $mirrored, 1400);
+        $turned = static fn (array $marks, Box $on): array => $mirrored ? array_map(static fn (Mark $mark): Mark => $mark->movedBy(-$on->x, 0)->mirrored($on->width)->movedBy($on->x, 0), $marks) : $marks;
+        $leaf->add($plate?->small($photo, 1400), ...$turned([...$ruling->lines($photo), ...$ruling->labels($photo)], $photo));
         $leaf->frame($photo, 0.2);
         [$sheetWide, $sheetHigh] = $fit($plan->sheet->ratio()->toFloat(), $half - $labels, $room->height - $labels);
         $scale = $sheetWide / $plan->sheet->width->toFloat();
@@ -78,16 +80,16 @@ final readonly class PlanPage implements Sheet
             /** @var CellNote $note */
             [$x, $across] = [$plan->grid->columns[$note->column]->toFloat(), $plan->grid->across->span($note->column)->toFloat()];
             [$y, $down] = [$plan->grid->rows[$note->row]->toFloat(), $plan->grid->down->span($note->row)->toFloat()];
-            $leaf->add(new Fill((new Box($x, $y, $across, $down))->in($area), '#d5dfd3'));
+            $leaf->add(...$turned([new Fill((new Box($x, $y, $across, $down))->in($area), '#d5dfd3')], $sheet));
         }
         $plain = Ruling::plain($plan, 0.15);
-        $leaf->add(...$plain->lines($area), ...$plain->labels($sheet->holds($area->movedBy(-5, -5), 0) ? $area : new Box($sheet->x, $sheet->y, $area->width, $area->height)));
+        $leaf->add(...$turned([...$plain->lines($area), ...$plain->labels($sheet->holds($area->movedBy(-5, -5), 0) ? $area : new Box($sheet->x, $sheet->y, $area->width, $area->height))], $sheet));
         $leaf->frame($sheet, 0.4);
 
         return max($photo->bottom(), $sheet->bottom());
     }
 
-    private function words(Leaf $leaf, Drawing $drawing, Plan $plan, Box $body, float $y): float
+    private function words(Leaf $leaf, Drawing $drawing, Plan $plan, bool $mirrored, Box $body, float $y): float
     {
         $decisions = new Decisions($plan);
         $write = new Writing($plan->choices->notation);
@@ -102,6 +104,7 @@ final readonly class PlanPage implements Sheet
             'Grid' => "{$decisions->grid()}; a cell is ".($cell === null ? '' : "{$write->readSize($cell)} on the photo, ")."{$write->readSize($plan->cell())} on the paper",
             'Dividers' => $this->dividers($plan),
             'Progress' => "{$done} of ".($cells->columns * $cells->rows).' cells',
+            'Mirrored' => $mirrored ? 'left and right are swapped, as for a plate or block that prints back to front; measure what lies across from the right edge' : null,
             'Then' => implode(' ', self::ORDER),
         ];
         foreach (array_filter($lines) as $name => $line) {
@@ -160,7 +163,7 @@ final readonly class PlanPage implements Sheet
     /** @return list<array{string, string, string, string}> */
     private function rows(MarkLadder $ladder, Writing $write): array
     {
-        return array_map(static fn (Mark $mark): array => [
+        return array_map(static fn (Tick $mark): array => [
             (string) $mark->line,
             $mark->at->print === null ? '–' : $write->amount($mark->at->print->reading),
             $write->amount($mark->at->area->reading),

@@ -40,7 +40,7 @@ const names = computed(() => Object.fromEntries(shelf.catalogue.printed.map((one
   <p v-if="kind.key === 'gridded' || kind.key === 'overlay'" class="soft">Never mark a print you cherish: mark this one.</p>
   <PrintersPaper :choices="choices" :own="takes.has('own')" />
   <Fold name="True size on this printer" :decided="printing.kept ? (printing.kept.measured_across ? 'measured' : 'to measure') : 'not known'" :open="kind.key === 'calibration'">
-    <PrinterCheck :drawing="drawing" :choices="choices" />
+    <PrinterCheck :drawing="drawing" :choices="choices" :kind="kind" />
   </Fold>
   <p class="soft">The marks as a list: <a :href="`/api/drawings/${drawing.id}/marks.csv?v=${drawing.version}`">CSV</a> · <a :href="`/api/drawings/${drawing.id}/marks.json?v=${drawing.version}`" target="_blank" rel="noopener">JSON</a></p>
 </template>

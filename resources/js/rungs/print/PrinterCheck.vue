@@ -1,11 +1,11 @@
 <script setup lang="ts">
 import { computed, reactive, ref, watch } from 'vue'
-import type { Choices, Drawing } from '@/api/types'
+import type { Choices, Drawing, SheetKind } from '@/api/types'
 import { usePrinting } from '@/stores/printing'
 import Num from '@/ui/Num.vue'
 
 /** Printers shrink: print the page with two bars, type what they measure, and every later sheet is true. */
-const props = defineProps<{ drawing: Drawing; choices: Choices }>()
+const props = defineProps<{ drawing: Drawing; choices: Choices; kind: SheetKind }>()
 const printing = usePrinting()
 
 const typed = reactive({ name: '', across: '', down: '' })
@@ -16,7 +16,7 @@ watch(
   { immediate: true },
 )
 const page = computed(() => `/api/drawings/${props.drawing.id}/sheets/calibration.pdf?${printing.query([])}`)
-const rehearsal = computed(() => `/api/drawings/${props.drawing.id}/rehearsal/calibration?${printing.query([])}&shrink=97,98`)
+const rehearsal = computed(() => `/api/drawings/${props.drawing.id}/rehearsal/${props.kind.key}?${printing.query(props.kind.takes.filter((one) => one !== 'own'))}&shrink=97,98`)
 
 async function keep() {
   const same = printing.kept?.name === typed.name.trim()
@@ -56,7 +56,7 @@ async function keep() {
     </div>
     <button type="button" class="button" @click="keep">correct this printer</button>
     <p data-test="printer-says"><Num :text="printing.kept.says" /></p>
-    <p class="soft"><a :href="rehearsal" target="_blank" rel="noopener">Rehearse it</a>: the page as a printer would bring it out that makes 97 and 98 of a hundred, on millimetre paper.</p>
+    <p class="soft"><a :href="rehearsal" target="_blank" rel="noopener">Rehearse it</a>: this sheet as the simulated printer brings it out, which makes 97 and 98 of a hundred; on millimetre paper, to measure.</p>
     <p><button type="button" class="button bare" @click="printing.forget(printing.kept!.id, choices.unit)">forget {{ printing.kept.name }}</button></p>
   </template>
 </template>
