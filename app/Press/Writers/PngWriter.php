@@ -11,12 +11,11 @@ use App\Press\Mark;
 use App\Press\Page;
 use App\Press\Picture;
 use App\Press\Text;
-use App\Press\Writer;
 use Imagick;
 use ImagickDraw;
 
 /** PNG with its resolution recorded, so that it prints at the size it was made for. */
-final class PngWriter implements Writer
+final class PngWriter extends PageWriter
 {
     private const DOTS_PER_INCH = 300;
 
@@ -28,19 +27,7 @@ final class PngWriter implements Writer
         return 'image/png';
     }
 
-    public function binds(): bool
-    {
-        return false;
-    }
-
-    public function write(iterable $pages, $to): void
-    {
-        foreach ($pages as $page) {
-            fwrite($to, $this->page($page));
-        }
-    }
-
-    private function page(Page $page): string
+    protected function page(Page $page): string
     {
         // PNG records whole pixels to the metre, so the page is drawn at a whole number of them.
         $perMm = floor(1000 * min(self::DOTS_PER_INCH / 25.4, sqrt(self::MOST_PIXELS / ($page->width * $page->height)))) / 1000;

@@ -11,29 +11,16 @@ use App\Press\Mark;
 use App\Press\Page;
 use App\Press\Picture;
 use App\Press\Text;
-use App\Press\Writer;
 
 /** SVG 1.1 with one user unit to the millimetre. */
-final class SvgWriter implements Writer
+final class SvgWriter extends PageWriter
 {
     public function mime(): string
     {
         return 'image/svg+xml';
     }
 
-    public function binds(): bool
-    {
-        return false;
-    }
-
-    public function write(iterable $pages, $to): void
-    {
-        foreach ($pages as $page) {
-            fwrite($to, $this->page($page));
-        }
-    }
-
-    private function page(Page $page): string
+    protected function page(Page $page): string
     {
         $xml = new \XMLWriter;
         $xml->openMemory();

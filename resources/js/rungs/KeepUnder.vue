@@ -30,7 +30,7 @@ async function keep() {
 <template>
   <div class="field">
     <label :for="id">{{ label }}</label>
-    <div class="row">
+    <div class="field-act">
       <el-input :id="id" v-model="name" :placeholder="hint" maxlength="60" autocomplete="off" @keydown.enter="keep" />
       <button type="button" class="button" @click="keep">keep</button>
     </div>
@@ -40,12 +40,6 @@ async function keep() {
 </template>
 
 <style scoped>
-.row {
-  display: grid;
-  grid-template-columns: 1fr auto;
-  gap: 6px;
-}
-
 .kept {
   display: flex;
   align-items: center;

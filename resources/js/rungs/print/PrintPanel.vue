@@ -25,7 +25,7 @@ const names = computed(() => Object.fromEntries(shelf.catalogue.printed.map((one
 
 <template>
   <h2>Print it instead</h2>
-  <nav class="kinds" aria-label="What to print">
+  <nav class="places" aria-label="What to print">
     <router-link v-for="(name, key) in names" :key="key" :to="{ name: 'print', params: { id: drawing.id, sheet: key } }" replace :class="{ on: key === kind.key }" :aria-current="key === kind.key ? 'page' : undefined">{{ name }}</router-link>
   </nav>
   <p class="soft">{{ kind.what }}</p>
@@ -44,29 +44,3 @@ const names = computed(() => Object.fromEntries(shelf.catalogue.printed.map((one
   </Fold>
   <p class="soft">The marks as a list: <a :href="`/api/drawings/${drawing.id}/marks.csv?v=${drawing.version}`">CSV</a> · <a :href="`/api/drawings/${drawing.id}/marks.json?v=${drawing.version}`" target="_blank" rel="noopener">JSON</a></p>
 </template>
-
-<style scoped>
-.kinds {
-  display: flex;
-  flex-direction: column;
-}
-
-.kinds a {
-  min-height: 34px;
-  padding: 6px 10px;
-  border-left: 4px solid var(--rule);
-  text-decoration: none;
-  line-height: 1.3;
-}
-
-.kinds a:hover {
-  border-left-color: var(--tick);
-}
-
-.kinds .on {
-  border-left-color: var(--graphite);
-  background: var(--sheet);
-  color: var(--sheet-ink);
-  font-weight: 700;
-}
-</style>

@@ -34,7 +34,7 @@ async function keep() {
 <template>
   <div class="field">
     <label for="printer-name">1. A name for the printer</label>
-    <div class="row">
+    <div class="field-act">
       <el-input id="printer-name" v-model="typed.name" maxlength="60" autocomplete="off" placeholder="Studio" @keydown.enter="keep" />
       <button type="button" class="button" @click="keep">keep</button>
     </div>
@@ -60,11 +60,3 @@ async function keep() {
     <p><button type="button" class="button bare" @click="printing.forget(printing.kept!.id, choices.unit)">forget {{ printing.kept.name }}</button></p>
   </template>
 </template>
-
-<style scoped>
-.row {
-  display: grid;
-  grid-template-columns: 1fr auto;
-  gap: 6px;
-}
-</style>

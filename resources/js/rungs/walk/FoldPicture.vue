@@ -29,7 +29,7 @@ function label(at: number) {
 </script>
 
 <template>
-  <svg :viewBox="`-120 -120 ${size.w + 220} ${size.h + 200}`" role="img" :aria-label="fold.name">
+  <svg class="picture" :viewBox="`-120 -120 ${size.w + 220} ${size.h + 200}`" role="img" :aria-label="fold.name">
     <rect class="sheet" x="0" y="0" :width="size.w" :height="size.h" />
     <path class="old" :d="[...fold.before.map((at) => line(at, across)), ...fold.crossed.map((at) => line(at, !across))].join('')" />
     <path class="new" :d="fold.creases.map((crease) => line(crease.at, across)).join('')" />
@@ -39,18 +39,6 @@ function label(at: number) {
 </template>
 
 <style scoped>
-svg {
-  width: 100%;
-  height: 100%;
-  min-height: 0;
-}
-
-.sheet {
-  fill: #fffefa;
-  stroke: #8d8577;
-  stroke-width: 2;
-}
-
 .old {
   stroke: #8d8577;
   stroke-width: 3;

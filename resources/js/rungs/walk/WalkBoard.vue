@@ -60,7 +60,7 @@ const ruler = computed(() => {
 </script>
 
 <template>
-  <svg :viewBox="`-110 -110 ${size.w + 220} ${size.h + 220}`" role="img" :aria-label="`The ${marking.board === 'paper' ? 'sheet' : 'print'}, with the ruler and the ticks of this step`">
+  <svg class="picture" :viewBox="`-110 -110 ${size.w + 220} ${size.h + 220}`" role="img" :aria-label="`The ${marking.board === 'paper' ? 'sheet' : 'print'}, with the ruler and the ticks of this step`">
     <rect class="sheet" x="0" y="0" :width="size.w" :height="size.h" />
     <rect class="inner" :x="inner.x" :y="inner.y" :width="inner.w" :height="inner.h" />
     <template v-if="ruler">
@@ -76,18 +76,6 @@ const ruler = computed(() => {
 </template>
 
 <style scoped>
-svg {
-  width: 100%;
-  height: 100%;
-  min-height: 0;
-}
-
-.sheet {
-  fill: #fffefa;
-  stroke: #8d8577;
-  stroke-width: 2;
-}
-
 .inner {
   fill: none;
   stroke: #79add9;

@@ -142,7 +142,7 @@ const board = computed({ get: () => props.board, set: (wanted) => void router.re
       <Pick v-if="board !== 'folded'" v-model="hand" label="The hand that draws" :options="{ right: 'right', left: 'left' }" />
       <p v-if="board === 'folded' && folding" data-test="folding"><Num :text="folding.says" /></p>
       <p v-if="board !== 'folded' && marking?.moved" class="callout" role="alert" data-test="moved">{{ marking.moved }}</p>
-      <ol class="steps">
+      <ol class="places steps">
         <li v-for="(one, i) in steps" :key="one.key">
           <router-link :to="{ name: 'walk', params: { id, board, step: one.key } }" replace :class="{ on: i === at }" :aria-current="i === at ? 'step' : undefined">
             <span>{{ one.name }}</span>
@@ -188,33 +188,6 @@ h1 {
   margin: 0;
   font-size: 30px;
   line-height: 1.15;
-}
-
-.steps {
-  margin: 0;
-  padding: 0;
-  list-style: none;
-}
-
-.steps a {
-  display: flex;
-  justify-content: space-between;
-  gap: 10px;
-  min-height: 34px;
-  padding: 6px 10px;
-  border-left: 4px solid var(--rule);
-  text-decoration: none;
-}
-
-.steps .on {
-  border-left-color: var(--graphite);
-  background: var(--sheet);
-  color: var(--sheet-ink);
-  font-weight: 700;
-}
-
-.steps .on .soft {
-  color: #625c53;
 }
 
 .callout {
