@@ -280,13 +280,14 @@ it('is accessible on every rung, in every width and by every light', function (s
     $small = $table->browser->executeScript(<<<'JS'
         return [...document.querySelectorAll('button, a.button, input:not([type=radio])')]
             .filter((e) => e.checkVisibility() && !e.closest('.map'))
+            .map((e) => e.closest('label') ?? e)
             .map((e) => [e.ariaLabel || e.innerText, ...['width', 'height'].map((side) => e.getBoundingClientRect()[side])])
             .filter(([, w, h]) => w < 24 || h < 24)
         JS);
     expect($small)->toBe([]);
     $table->size(1280, 800);
     $table->browser->executeScript('localStorage.removeItem("inch-ladder-scheme")');
-})->with(['photo', 'paper', 'fit', 'grid', 'marks', 'copy'])->with([1024, 390])->with([
+})->with(['photo', 'paper', 'fit', 'grid', 'marks', 'copy', 'marks/paper/left', 'marks/folded', 'print/tracing', 'print/calibration'])->with([1024, 390])->with([
     'light',
     'dark',
 ]);

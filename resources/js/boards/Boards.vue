@@ -312,7 +312,7 @@ const circle = computed(() => (props.workings.stretch.verdict === 'not' || props
     </svg>
 
     <LookStrip />
-    <TrueSize v-if="width >= 600" :scale="stage.photoScale ?? stage.paperScale" :of="stage.photoScale === null ? 'paper' : 'print'" :metric="choices.unit !== 'in'" @zoom="zoomBy" />
+    <TrueSize v-if="width >= 600" v-show="!point" :scale="stage.photoScale ?? stage.paperScale" :of="stage.photoScale === null ? 'paper' : 'print'" :metric="choices.unit !== 'in'" @zoom="zoomBy" />
     <p v-if="tool.kind" class="hint" role="status" data-test="hint">{{ tool.hint }} <button type="button" class="button" @click="tool.finish(null)"><kbd>Esc</kbd>never mind</button></p>
     <div v-if="point" class="reading" data-test="reading" aria-live="polite">
       <template v-if="reading">

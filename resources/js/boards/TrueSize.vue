@@ -42,7 +42,7 @@ function keep() {
 .true {
   position: absolute;
   left: 12px;
-  top: 4px;
+  bottom: 4px;
   display: flex;
   align-items: center;
   gap: 4px;
@@ -58,7 +58,7 @@ function keep() {
 .measure {
   position: absolute;
   left: 0;
-  top: 44px;
+  bottom: 44px;
   z-index: 2;
   display: flex;
   flex-direction: column;

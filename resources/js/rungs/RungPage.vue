@@ -95,8 +95,7 @@ const store = useDrawing()
   }
 
   .next {
-    position: sticky;
-    bottom: 0;
+    /* Not stuck to the screen's foot: it would lie half over what is to be touched. */
     flex-wrap: wrap;
     gap: 6px 10px;
     padding: 6px 12px;

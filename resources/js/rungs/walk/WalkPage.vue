@@ -39,15 +39,14 @@ async function asked<T>(question: Promise<T>): Promise<T | null> {
   }
 }
 
-watch(
-  () => [props.board, hand.value, store.drawing?.version] as const,
-  async ([board, held, version]) => {
-    if (version === undefined) return
-    if (board === 'folded') folding.value = await asked(api.folding(props.id))
-    else marking.value = await asked(api.marking(props.id, board, held))
-  },
-  { immediate: true },
-)
+async function load() {
+  if (!store.drawing) return
+  if (props.board === 'folded') folding.value = await asked(api.folding(props.id))
+  else marking.value = await asked(api.marking(props.id, props.board, hand.value))
+}
+watch(() => [props.board, hand.value, store.drawing?.version], load, { immediate: true })
+// Another tab, or a phone at the easel, may have ticked meanwhile.
+useEventListener('focus', load)
 onMounted(() => (store.rung = null))
 
 const steps = computed(() =>
@@ -106,7 +105,7 @@ function callOut() {
 async function again() {
   if (props.board === 'folded') return
   await asked(api.clearMarks(props.id, props.board))
-  marking.value = await asked(api.marking(props.id, props.board, hand.value))
+  await load()
 }
 
 const boards = computed(() => ({ paper: 'the paper', ...(store.draft?.photo.kind === 'print' ? { photo: 'the print' } : {}), folded: 'by folding' }))
