@@ -90,6 +90,7 @@ final readonly class MarkingWriter
             'left' => 'The left edge',
             'right' => 'The right edge',
             'between' => 'In between, for the short ruler',
+            'beside' => 'In between, across',
             'check' => 'Look twice before ruling',
             'join' => 'Join the ticks',
         };
@@ -116,6 +117,7 @@ final readonly class MarkingWriter
             'left' => ['Down the left edge, 0 at the top.'],
             'right' => ['Down the right edge, 0 at the top, not at the bottom: this is the edge where a ruler is easily turned.'],
             'between' => ['An upright line is longer than the ruler. Make the same ticks again on a level '.implode(' and ', array_map(fn (Length $row): string => $this->read($row), $step->rows)).' down from the top edge, so that each piece can be ruled in one laying.'],
+            'beside' => ['A level line is longer than the ruler. Make the same ticks as down the sides again on an upright '.implode(' and ', array_map(fn (Length $row): string => $this->read($row), $step->rows))." from the {$zero} edge."],
             'check' => ['Before a line is ruled, and before anything that lasts is drawn:'],
             'join' => ['Rule each line through its two ticks, the ruler on both before the pencil moves. A centre line rests on its two mid-edge ticks, not on the centre.', $this->out->hand === Hand::Left ? 'Upright lines from the right, so that the hand stays off what was drawn.' : 'Upright lines from the left, then the level ones from the top.'],
         }));
@@ -198,7 +200,7 @@ final readonly class MarkingWriter
     {
         $size = $this->out->board->size;
         $across = $tick->at->exact->over($size->width)->toFloat();
-        $x = $this->out->hand === Hand::Left ? 1 - $across : $across;
+        $x = $this->fromLeft($across);
         $y = $tick->at->exact->over($size->height)->toFloat();
 
         return match (true) {
@@ -206,11 +208,18 @@ final readonly class MarkingWriter
             $step->key === 'left' => new BoxJson(0, $y, 0, 0),
             $step->key === 'right' => new BoxJson(1, $y, 0, 0),
             $step->key === 'between' => new BoxJson($x, $this->row($step, $tick)->over($size->height)->toFloat(), 0, 0),
+            $step->key === 'beside' => new BoxJson($this->fromLeft($this->row($step, $tick)->over($size->width)->toFloat()), $y, 0, 0),
             default => new BoxJson($x, 0, 0, 0),
         };
     }
 
-    /** How far down a tick in between stands; its name begins with its row, `row2-3`. */
+    /** A share of the board from its zero edge, as one from its left. */
+    private function fromLeft(float $share): float
+    {
+        return $this->out->hand === Hand::Left ? 1 - $share : $share;
+    }
+
+    /** How far down, or across, a tick in between stands; its name begins with that: `row2-3`, `col1-4`. */
     private function row(Step $step, Tick $tick): Length
     {
         return $step->rows[(int) substr($tick->key, 3) - 1];

@@ -7,6 +7,7 @@ use InchLadder\Fit\Ways\CropToPaper;
 use InchLadder\Fit\Ways\WholeCells;
 use InchLadder\Grid\School;
 use InchLadder\Grid\Schools\MainLines;
+use InchLadder\Grid\Schools\SquaresByCount;
 use InchLadder\Marks\EndUse;
 use InchLadder\Marks\GuideLines;
 use InchLadder\Marks\Out\Board;
@@ -112,6 +113,18 @@ it('needs ticks halfway where a line is longer than the ruler, and none where it
     'just as long as the line' => ['21/2', []],
     'half as long' => ['6', ['11/2']],
     'a third' => ['4', ['15/4', '29/4']],
+]);
+
+it('needs ticks across as well where the board is wide', function (Hand $hand, array $columns) {
+    // A 10 × 4 in drawing in the middle of a 12 × 6 in sheet, one inch further from its right edge than from its left.
+    $plan = Plans::of(Reference::printed(Size::inches(10, 4)), Size::inches(12, 6), new CropToPaper(Frame::centred()), SquaresByCount::across(5), new Margins(Length::inches(1), Length::inches('3/2'), Length::inches(1), Length::inches('1/2')));
+    $step = step(walked($hand, Length::inches(6), $plan), 'beside');
+    expect(array_map(fn (Length $l) => (string) $l->in(Unit::Inch), $step->rows))->toBe($columns)
+        ->and(array_map(fn (Tick $tick) => $tick->at->reading->exact(), $step->ticks))->toBe(array_map(fn (Tick $tick) => $tick->at->reading->exact(), step(walked($hand, Length::inches(6), $plan), 'left')->ticks))
+        ->and(array_filter(walked($hand, Length::inches(6), $plan)->steps, fn (Step $step) => $step->key === 'between'))->toBe([]);
+})->with([
+    'from the left' => [Hand::Right, ['11/2']],
+    'from the right' => [Hand::Left, ['13/2']],
 ]);
 
 it('rules every line through two ticks that read the same, upright ones first', function (Hand $hand) {

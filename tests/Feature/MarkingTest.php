@@ -105,7 +105,7 @@ it('places every tick on the board where it is read', function (string $query) {
             if ($tick['at'] === null || str_starts_with($tick['key'], 'upright') || str_starts_with($tick['key'], 'level')) {
                 continue;
             }
-            [$read, $side] = in_array($step['key'], ['left', 'right'], true) ? [$tick['at']['top'], 11] : [$tick['at']['left'], 8.5];
+            [$read, $side] = in_array($step['key'], ['left', 'right', 'beside'], true) ? [$tick['at']['top'], 11] : [$tick['at']['left'], 8.5];
             $inches = array_sum(array_map(fn (string $part) => str_contains($part, '/') ? (float) explode('/', $part)[0] / (float) explode('/', $part)[1] : (float) $part, explode(' ', $tick['reads'])));
             expect($query !== '' && $side === 8.5 ? 1 - $read : $read)->toEqualWithDelta($inches / $side, 1e-9);
         }

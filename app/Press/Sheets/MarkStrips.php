@@ -16,8 +16,6 @@ use App\Press\Order;
 use App\Press\Sheet;
 use App\Press\Spread;
 use App\Press\Type;
-use InchLadder\Marks\Mark;
-use InchLadder\Marks\MarkLadder;
 use InchLadder\Measure\Length;
 use InchLadder\Measure\Rational;
 use InchLadder\Plan\Plan;
@@ -48,39 +46,41 @@ final readonly class MarkStrips implements Sheet
     /** @return list<Band> */
     private static function bands(Plan $plan): array
     {
-        $write = new Writing($plan->choices->notation);
         $bands = [];
         $crop = $plan->fitted->crop;
-        foreach (['across' => [$plan->across, ['top' => true, 'bottom' => false]], 'down' => [$plan->down, ['left' => false, 'right' => true]]] as $way => [$ladder, $edges]) {
-            $whole = $way === 'across' ? $plan->reference->across(Rational::one()) : $plan->reference->down(Rational::one());
-            $side = $way === 'across' ? $plan->print?->width : $plan->print?->height;
-            $before = $whole?->times($way === 'across' ? $crop->left : $crop->top);
-            [$sheet, $offset, $area] = $way === 'across' ? [$plan->sheet->width, $plan->left, $plan->fitted->area->width] : [$plan->sheet->height, $plan->top, $plan->fitted->area->height];
-            foreach ($edges as $edge => $below) {
-                if ($whole !== null && $side !== null && $before !== null) {
-                    $bands[] = new Band("Photo, {$edge} edge", $whole->toFloat(), self::ticks($ladder, $side, $before, $write, $plan, $way), $below);
-                }
-                $bands[] = new Band("Paper, {$edge} edge", $sheet->toFloat(), self::ticks($ladder, $area, $offset, $write, $plan, $way), $below);
-            }
+        foreach (['top' => true, 'bottom' => false] as $edge => $below) {
+            $whole = $plan->reference->across(Rational::one());
+            $bands[] = self::band("Photo, {$edge} edge", $whole, $plan->print?->width, $whole?->times($crop->left), $plan->grid->columns, $below, $plan);
+            $bands[] = self::band("Paper, {$edge} edge", $plan->sheet->width, $plan->fitted->area->width, $plan->left, $plan->grid->columns, $below, $plan);
+        }
+        foreach (['left' => false, 'right' => true] as $edge => $below) {
+            $whole = $plan->reference->down(Rational::one());
+            $bands[] = self::band("Photo, {$edge} edge", $whole, $plan->print?->height, $whole?->times($crop->top), $plan->grid->rows, $below, $plan);
+            $bands[] = self::band("Paper, {$edge} edge", $plan->sheet->height, $plan->fitted->area->height, $plan->top, $plan->grid->rows, $below, $plan);
         }
 
-        return $bands;
+        return array_values(array_filter($bands));
     }
 
     /**
-     * @param  'across'|'down'  $way
-     * @return list<array{at: float, tall: float, label: string, more: string, dash: Dash}>
+     * @param  Length|null  $whole  the edge; null on a screen, where nothing is taped
+     * @param  Length|null  $gridded  the part of it under the grid
+     * @param  Length|null  $before  from the edge's beginning to the grid
+     * @param  list<Rational>  $shares  of the gridlines
      */
-    private static function ticks(MarkLadder $ladder, Length $side, Length $before, Writing $write, Plan $plan, string $way): array
+    private static function band(string $name, ?Length $whole, ?Length $gridded, ?Length $before, array $shares, bool $below, Plan $plan): ?Band
     {
-        $shares = $way === 'across' ? $plan->grid->columns : $plan->grid->rows;
-        $lines = [...$shares[0]->isZero() ? [0] : [], ...array_map(static fn (Mark $mark): int => $mark->line, $ladder->marks)];
-
-        return array_map(static function (int $line) use ($shares, $side, $before, $write): array {
-            $at = $before->plus($side->times($shares[$line]));
+        if ($whole === null || $gridded === null || $before === null) {
+            return null;
+        }
+        $write = new Writing($plan->choices->notation);
+        $ticks = array_map(static function (Rational $share, int $line) use ($gridded, $before, $write): array {
+            $at = $before->plus($gridded->times($share));
 
             return ['at' => $at->toFloat(), 'tall' => 5.5, 'label' => (string) $line, 'more' => $write->read($at), 'dash' => Dash::None];
-        }, $lines);
+        }, $shares, array_keys($shares));
+
+        return new Band($name, $whole->toFloat(), $ticks, $below);
     }
 
     private static function frame(Plan $plan): Board

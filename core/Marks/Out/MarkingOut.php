@@ -24,10 +24,12 @@ final readonly class MarkingOut
     /** @param  Length|null  $reach  how long the ruler is, over 0; null reaches everywhere */
     public static function of(Board $board, Hand $hand, ?Length $reach): self
     {
-        $across = static fn (string $edge): array => self::ticks($edge, $board->across, $board->inner->width, $hand === Hand::Right ? $board->left : $board->size->width->minus($board->left)->minus($board->inner->width), $hand === Hand::Left, $board, $reach);
+        $before = $hand === Hand::Right ? $board->left : $board->size->width->minus($board->left)->minus($board->inner->width);
+        $across = static fn (string $edge): array => self::ticks($edge, $board->across, $board->inner->width, $before, $hand === Hand::Left, $board, $reach);
         $down = static fn (string $edge): array => self::ticks($edge, $board->down, $board->inner->height, $board->top, false, $board, $reach);
         [$top, $bottom, $left, $right] = [$across('top'), $across('bottom'), $down('left'), $down('right')];
-        $between = $reach === null ? [] : self::between($board, $reach);
+        $between = $reach === null ? [] : self::between($board->top, $board->inner->height, $board->down, $board, $reach);
+        $beside = $reach === null ? [] : self::between($before, $board->inner->width, $board->across, $board, $reach);
         // The edge at the ruler's zero comes first, so that the hand does not rest on ticks just made.
         $sides = $hand === Hand::Right ? [new Step('left', $left), new Step('right', $right)] : [new Step('right', $right), new Step('left', $left)];
 
@@ -38,6 +40,7 @@ final readonly class MarkingOut
             new Step('bottom', $bottom),
             ...$sides,
             ...$between === [] ? [] : [new Step('between', array_merge(...array_map(static fn (int $i): array => $across('row'.($i + 1)), array_keys($between))), rows: $between)],
+            ...$beside === [] ? [] : [new Step('beside', array_merge(...array_map(static fn (int $i): array => $down('col'.($i + 1)), array_keys($beside))), rows: $beside)],
             new Step('check', looks: ['last', 'remainder', 'both ends', 'same corner', 'spacing']),
             new Step('join', rules: [...self::rules('upright', true, $top, $bottom), ...self::rules('level', false, $left, $right)]),
         ], $reach);
@@ -64,17 +67,19 @@ final readonly class MarkingOut
     }
 
     /**
-     * Where upright lines longer than the ruler need ticks in between, evenly, so that each piece can be ruled in one laying.
+     * Where lines longer than the ruler need ticks in between, evenly, so that each piece can be ruled in one laying.
      *
-     * @return list<Length> from the board's top edge
+     * @param  Length  $before  from the board's edge to the frame
+     * @param  Length  $side  of the frame, the way the lines run
+     * @return list<Length> from the board's edge
      */
-    private static function between(Board $board, Length $reach): array
+    private static function between(Length $before, Length $side, Edge $edge, Board $board, Length $reach): array
     {
-        $span = $board->inner->height->times($board->down->fractions[count($board->down->fractions) - 1]->minus($board->down->fractions[0]));
+        $span = $side->times($edge->fractions[count($edge->fractions) - 1]->minus($edge->fractions[0]));
         $pieces = $span->over($reach)->ceiling();
 
         return $pieces < 2 ? [] : array_map(
-            static fn (int $i): Length => $board->ruler->round($board->top->plus($span->times(Rational::nd($i, $pieces))))->reading,
+            static fn (int $i): Length => $board->ruler->round($before->plus($span->times(Rational::nd($i, $pieces))))->reading,
             range(1, $pieces - 1),
         );
     }

@@ -10,11 +10,11 @@ use InchLadder\Measure\Length;
 final readonly class Step
 {
     /**
-     * @param  'corner'|'top'|'straight'|'bottom'|'left'|'right'|'between'|'check'|'join'  $key
+     * @param  'corner'|'top'|'straight'|'bottom'|'left'|'right'|'between'|'beside'|'check'|'join'  $key
      * @param  list<Tick>  $ticks
      * @param  list<Rule>  $rules  lines to rule
      * @param  list<string>  $looks  what is looked at before going on
-     * @param  list<Length>  $rows  in between: how far down (or across) the ticks are repeated
+     * @param  list<Length>  $rows  in between: how far down the ticks of upright lines are repeated; beside: how far from the zero edge those of level ones
      */
     public function __construct(public string $key, public array $ticks = [], public array $rules = [], public array $looks = [], public array $rows = [])
     {
