@@ -61,7 +61,7 @@ enum SheetKind: string
     {
         return match ($this) {
             self::Gridded => 'Labelled, to draw from instead of a marked print.',
-            self::Overlay => 'Lies over an original that must not be marked.',
+            self::Overlay => 'Lies over an original that must not be marked. Use film that the printer’s maker allows: the wrong one smears, or melts in the heat.',
             self::Strips => 'One for each edge of photo and paper; taped along it, nothing is measured.',
             self::Viewfinder => 'Shows one cell of the photo, or four, and hides the rest.',
             self::Corners => 'Slide them over the print until the picture is right.',

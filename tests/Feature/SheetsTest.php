@@ -65,6 +65,19 @@ it('keeps every mark inside the printer’s border, and says so where it cannot'
     'A5' => ['a5', '4 mm'],
 ]);
 
+it('has room for every grid’s labels on every sheet', function (SheetKind $kind, int $columns, int $rows, string $corner, string $photo) {
+    $leaves = Sheets::leaves(letterDrawing([
+        'photo' => ['kind' => $photo],
+        'fit' => ['way' => 'crop', 'cell' => null],
+        'grid' => ['school' => 'proportional', 'columns' => $columns, 'rows' => $rows, 'corner' => $corner],
+    ]), $kind, ['page' => 'letter']);
+    expect(count(iterator_to_array($leaves)))->toBe(count($leaves));
+})->with([SheetKind::Gridded, SheetKind::Overlay, SheetKind::Plan, SheetKind::Strips])->with([
+    [3, 12, 'top left'],
+    [30, 10, 'top right'],
+    [60, 60, 'top left'],
+])->with(['print', 'screen']);
+
 it('has one check bar of its true length on every page', function (SheetKind $kind, string $unit, float $bar) {
     foreach (Sheets::leaves(letterDrawing(['unit' => $unit, 'ruler' => $unit === 'in' ? '1/16 in' : '1 mm']), $kind, ['page' => 'a4']) as $leaf) {
         $low = Sheets::lines($leaf, fn (Line $l) => $l->width === 0.3 && $l->dash === Dash::None && $l->y1 === $l->y2 && abs($l->y1 - ($leaf->height - 5.5 - ($unit === 'in' ? 6.35 : 6))) < 0.01);

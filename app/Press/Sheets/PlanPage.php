@@ -59,7 +59,7 @@ final readonly class PlanPage implements Sheet
     {
         $ratio = $plan->fitted->crop->shapeOn($plan->reference)->toFloat();
         $half = ($room->width - 12) / 2;
-        $labels = 5.0;
+        $labels = Ruling::LABELS;
         $fit = static function (float $ratio, float $wide, float $high): array {
             $width = min($wide, $high * $ratio);
 
@@ -83,7 +83,7 @@ final readonly class PlanPage implements Sheet
             $leaf->add(...$turned([new Fill((new Box($x, $y, $across, $down))->in($area), '#d5dfd3')], $sheet));
         }
         $plain = Ruling::plain($plan, 0.15);
-        $leaf->add(...$turned([...$plain->lines($area), ...$plain->labels($sheet->holds($area->movedBy(-5, -5), 0) ? $area : new Box($sheet->x, $sheet->y, $area->width, $area->height))], $sheet));
+        $leaf->add(...$turned([...$plain->lines($area), ...$plain->labels($sheet->holds($area->movedBy(-$labels, -$labels), 0) ? $area : new Box($sheet->x, $sheet->y, $area->width, $area->height))], $sheet));
         $leaf->frame($sheet, 0.4);
 
         return max($photo->bottom(), $sheet->bottom());
@@ -133,7 +133,7 @@ final readonly class PlanPage implements Sheet
     {
         $write = new Writing($plan->choices->notation);
         $ladders = ['Across' => $this->rows($plan->across, $write), 'Down' => $this->rows($plan->down, $write)];
-        $size = 4.2;
+        $size = 5.4;
         do {
             $size -= 0.2;
             [$wide, $each] = [17 * $size, max(1, (int) floor($room->height / (1.45 * $size)) - 1)];
