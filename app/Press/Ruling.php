@@ -74,9 +74,13 @@ final readonly class Ruling
         return array_merge(...array_map($this->stroke(...), $lines));
     }
 
-    /** @return list<Text> letters or numbers outside the rectangle; a running count in its cells */
-    public function labels(Box $on): array
+    /**
+     * @param  Box|null  $board  what the labels stand outside of, when that is more than the rectangle
+     * @return list<Text> letters or numbers outside; a running count in its cells
+     */
+    public function labels(Box $on, ?Box $board = null): array
     {
+        $board ??= $on;
         $plan = $this->plan;
         [$columns, $rows] = [$plan->grid->columns, $plan->grid->rows];
         $middle = static fn (array $shares, int $i): float => ($shares[$i]->toFloat() + $shares[$i + 1]->toFloat()) / 2;
@@ -95,11 +99,11 @@ final readonly class Ruling
             return $marks;
         }
         for ($i = 0; $i < count($columns) - 1; $i++) {
-            array_push($marks, ...Type::line($on->x + $on->width * $middle($columns, $i), $on->y - 2, $plan->addresses->column($i), $across, Anchor::Middle));
+            array_push($marks, ...Type::line($on->x + $on->width * $middle($columns, $i), $board->y - 2, $plan->addresses->column($i), $across, Anchor::Middle));
         }
         $right = $plan->choices->corner === Corner::TopRight;
         for ($i = 0; $i < count($rows) - 1; $i++) {
-            array_push($marks, ...Type::line($right ? $on->right() + 2 : $on->x - 2, $on->y + $on->height * $middle($rows, $i) + 0.35 * $down, $plan->addresses->row($i), $down, $right ? Anchor::Start : Anchor::End));
+            array_push($marks, ...Type::line($right ? $board->right() + 2 : $board->x - 2, $on->y + $on->height * $middle($rows, $i) + 0.35 * $down, $plan->addresses->row($i), $down, $right ? Anchor::Start : Anchor::End));
         }
 
         return $marks;

@@ -83,7 +83,7 @@ final readonly class PlanPage implements Sheet
             $leaf->add(...$turned([new Fill((new Box($x, $y, $across, $down))->in($area), '#d5dfd3')], $sheet));
         }
         $plain = Ruling::plain($plan, 0.15);
-        $leaf->add(...$turned([...$plain->lines($area), ...$plain->labels($sheet->holds($area->movedBy(-$labels, -$labels), 0) ? $area : new Box($sheet->x, $sheet->y, $area->width, $area->height))], $sheet));
+        $leaf->add(...$turned([...$plain->lines($area), ...$plain->labels($area, $sheet)], $sheet));
         $leaf->frame($sheet, 0.4);
 
         return max($photo->bottom(), $sheet->bottom());
