@@ -32,6 +32,12 @@ final readonly class FrameCheck
     {
     }
 
+    /** The most that any length is off. */
+    public function most(): Length
+    {
+        return array_reduce($this->off, static fn (Length $most, Length $error): Length => $error->absolute()->isLongerThan($most) ? $error->absolute() : $most, Length::zero());
+    }
+
     /**
      * @param  array<string, Length>  $measured  of top, bottom, left, right, falling and rising
      * @param  Length  $graduation  the ruler's finest mark; less is no error

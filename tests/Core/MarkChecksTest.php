@@ -70,7 +70,8 @@ it('tells a moved zero, a stretch and a slip apart', function (array $measured, 
 it('finds the one mark that explains every length that is off', function (array $measured, array $off, ?string $corner) {
     $frame = Size::mm(300, 400);
     $check = FrameCheck::of($frame, array_map(Length::mm(...), $measured), Length::mm(1));
-    expect(array_keys($check->off))->toBe($off)->and($check->corner)->toBe($corner);
+    expect(array_keys($check->off))->toBe($off)->and($check->corner)->toBe($corner)
+        ->and($check->most()->toFloat())->toEqualWithDelta(max([0.0, ...array_map(fn (Length $error) => abs($error->toFloat()), array_values($check->off))]), 1e-9);
 })->with([
     'all right' => [['top' => 300, 'falling' => 500, 'rising' => 501], [], null],
     'top right slipped outwards' => [['top' => 303, 'right' => 400, 'rising' => 502, 'falling' => 500], ['top', 'rising'], 'top right'],
