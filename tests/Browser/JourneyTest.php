@@ -55,10 +55,10 @@ it('goes from a photo to a printed grid and a copied cell, with the same numbers
         Table::until(fn () => count($table->all('[data-test=marks] tbody tr')) === count($plan['marks'][$way]), "the marks {$way}");
         $rows = array_chunk($table->texts('[data-test=marks] tbody :is(th, td:not(.off))'), 4);
         expect($rows)->toBe(array_map(fn (array $mark) => [(string) $mark['line'], $bare($mark['photo']), $bare($mark['rounded']), $bare($mark['sheet'])], $plan['marks'][$way]));
+        $ladder = $table->texts('[data-test=ladder] .number');
+        expect(array_values(array_filter($ladder, fn ($i) => $i % 2 === 0, ARRAY_FILTER_USE_KEY)))->toBe(['0', ...array_map(fn ($m) => $bare($m['photo']), $plan['marks'][$way])])
+            ->and(array_values(array_filter($ladder, fn ($i) => $i % 2 === 1, ARRAY_FILTER_USE_KEY)))->toBe(['0', ...array_map(fn ($m) => $bare($m['rounded']), $plan['marks'][$way])]);
     }
-    $ladder = $table->texts('[data-test=ladder] .number');
-    expect(array_values(array_filter($ladder, fn ($i) => $i % 2 === 0, ARRAY_FILTER_USE_KEY)))->toBe(['0', ...array_map(fn ($m) => $bare($m['photo']), $plan['marks']['down'])])
-        ->and(array_values(array_filter($ladder, fn ($i) => $i % 2 === 1, ARRAY_FILTER_USE_KEY)))->toBe(['0', ...array_map(fn ($m) => $bare($m['rounded']), $plan['marks']['down'])]);
     $table
         ->press('down')
         ->press('Line 3')

@@ -134,16 +134,19 @@ it('halves and thirds every side, and advises a pencil', function () {
         ->see('[data-test=pencil]', 'Ticks at the edges only')->isAccessible('Marks, with advice')->isQuiet();
 });
 
-it('lights a line on both boards, the ladder and the list, wherever it is pointed at', function () {
-    $table = atThe('marks')->see('[data-test=marks]', '1 1/2');
+it('lights a line on both boards, the ladder and the list, wherever it is pointed at', function (string $way, float $x, float $y) {
+    $table = atThe('marks')->see('[data-test=marks]', '1 1/2')->press($way)->see('h2', "Marks {$way}");
     $stage = $table->find('.stage');
-    // The third level line of the paper board, met from its own place on the screen.
-    [$x, $y] = $table->browser->executeScript('const r = document.querySelector("[data-test=paper-board] .rule").getBoundingClientRect(); return [r.left + r.width * 0.3, r.top + r.height * 3 / 7]');
-    $table->browser->executeScript('arguments[0].dispatchEvent(new PointerEvent("pointermove", { clientX: arguments[1], clientY: arguments[2], bubbles: true }))', [$stage, $x, $y]);
+    // The third line of the paper board, met from its own place on the screen.
+    [$left, $top] = $table->browser->executeScript('const r = document.querySelector("[data-test=paper-board] .rule").getBoundingClientRect(); return [r.left + r.width * arguments[0], r.top + r.height * arguments[1]]', [$x, $y]);
+    $table->browser->executeScript('arguments[0].dispatchEvent(new PointerEvent("pointermove", { clientX: arguments[1], clientY: arguments[2], bubbles: true }))', [$stage, $left, $top]);
     Table::until(fn () => $table->texts('[data-test=marks] tr.lit th') === ['3'], 'line 3 to light in the list');
     expect($table->all('[data-test=ladder] .rung.lit'))->toHaveCount(1)
         ->and(array_map(fn ($path) => $path->getAttribute('d') !== '', $table->all('path.lit')))->toBe([true, true]);
-});
+})->with([
+    'down the side' => ['down', 0.3, 3 / 7],
+    'across the top' => ['across', 3 / 5, 0.31],
+]);
 
 it('shows true size once the screen was held against a ruler', function () {
     $table = atThe('marks')->see('[data-test=true-size]', '% of the print')->press('measure this screen')->press('it is 4 in');

@@ -222,7 +222,7 @@ const ROOM_FOR_LOSSES = 600
 const caption = computed(() => {
   const trimmed = crop.value.trimmed_percent === 0 ? 'nothing trimmed' : `${Math.round(crop.value.trimmed_percent)} % trimmed`
   const { decision } = props.workings.rungs.photo
-  return stage.value.photo.w < ROOM_FOR_CAPTION && width.value < 600 ? decision : `${decision} · ${trimmed}`
+  return stage.value.photo.w < ROOM_FOR_CAPTION ? decision : `${decision} · ${trimmed}`
 })
 const weights = { 1: 0.8, 2: 1.2, 3: 2.2 } as Record<number, number>
 const circle = computed(() => (props.workings.stretch.verdict === 'not' || props.rung !== 'fit' ? null : Math.min(stage.value.crop.w, stage.value.crop.h) * 0.3))
@@ -307,7 +307,7 @@ const circle = computed(() => (props.workings.stretch.verdict === 'not' || props
         <text class="caption" :x="stage.sheet.x + stage.sheet.w / 2" :y="stage.sheet.y + stage.sheet.h + 25" text-anchor="middle"><Num svg :text="workings.rungs.paper.decision" /></text>
       </g>
 
-      <Ladder :stage="stage" :workings="workings" :lit="props.way === 'across' ? null : lit" :pointed="point?.y ?? null" @light="props.way === 'across' || (lit = $event)" />
+      <Ladder :stage="stage" :workings="workings" :way="props.way ?? 'down'" :lit="lit" :pointed="(props.way === 'across' ? point?.x : point?.y) ?? null" @light="lit = $event" />
       <text v-if="workings.factor" class="scale" :x="(stage.leftStile + stage.rightStile) / 2" :y="Math.min(stage.crop.y, stage.area.y) - 28" text-anchor="middle"><Num svg :text="workings.factor" /></text>
     </svg>
 

@@ -2,26 +2,29 @@
 import { computed } from 'vue'
 import type { Workings } from '@/api/types'
 import Num from '@/ui/Num.vue'
-import { every, type Stage } from './stage'
+import { every, type Box, type Stage } from './stage'
 
 /**
  * The inch ladder: the left stile graduated in the photo's measure, the right one
  * in the paper's, one rung a gridline.
  */
-const props = defineProps<{ stage: Stage; workings: Workings; lit: number | null; pointed: number | null }>()
+const props = defineProps<{ stage: Stage; workings: Workings; lit: number | null; pointed: number | null; way: 'across' | 'down' }>()
 const emit = defineEmits<{ light: [line: number | null] }>()
 
-const left = computed(() => props.stage.crop)
-const right = computed(() => props.stage.area)
+/** Both sides as they stand on the stiles: lengths across are laid upright, so that their rungs fan as well. */
+const upright = (box: Box) => ({ y: box.y, h: props.way === 'down' ? box.h : box.w })
+const left = computed(() => upright(props.stage.crop))
+const right = computed(() => upright(props.stage.area))
 
-const markOf = (line: number) => props.workings.down.find((mark) => mark.line === line)
+const names = computed(() => props.workings.lines[props.way === 'down' ? 'rows' : 'columns'])
+const markOf = (line: number) => props.workings[props.way].find((mark) => mark.line === line)
 const rungs = computed(() =>
-  props.workings.lines.down.map((share, line) => ({
+  props.workings.lines[props.way].map((share, line) => ({
     line,
     share,
     y1: left.value.y + share * left.value.h,
     y2: right.value.y + share * right.value.h,
-    photo: share === 0 ? '0' : bare(markOf(line)?.print?.rounded.text ?? props.workings.lines.rows[Math.max(0, line - 1)] ?? ''),
+    photo: share === 0 ? '0' : bare(markOf(line)?.print?.rounded.text ?? names.value[Math.max(0, line - 1)] ?? ''),
     paper: share === 0 ? '0' : bare(markOf(line)?.area.rounded.text ?? ''),
   })),
 )
@@ -51,7 +54,7 @@ const paperTicks = computed(() => ticks(props.stage.paperScale, right.value.h))
       <path class="tick" :d="paperTicks.map((t) => `M${stage.rightStile} ${right.y + t.at}h${t.long}`).join('')" />
     </g>
     <g v-for="rung in rungs" :key="rung.line" :class="['rung', { lit: lit === rung.line }]" @pointerenter="emit('light', rung.line)" @pointerleave="emit('light', null)">
-      <path class="reach" :d="`M${stage.crop.x + stage.crop.w} ${rung.y1}H${stage.leftStile - 10}M${stage.rightStile + 10} ${rung.y2}H${stage.area.x}`" />
+      <path v-if="way === 'down'" class="reach" :d="`M${stage.crop.x + stage.crop.w} ${rung.y1}H${stage.leftStile - 10}M${stage.rightStile + 10} ${rung.y2}H${stage.area.x}`" />
       <path class="hit" :d="`M${stage.leftStile} ${rung.y1}L${stage.rightStile} ${rung.y2}`" />
       <path class="bar" :d="`M${stage.leftStile} ${rung.y1}L${stage.rightStile} ${rung.y2}`" />
       <template v-if="rung.line % numbered === 0 || lit === rung.line">
