@@ -111,7 +111,7 @@ final readonly class MarkingWriter
                 'The longest line is '.$this->read($this->out->longestLine()).', the diagonal '.$this->read(Length::mm(Rational::of(number_format($board->inner->diagonal(), 3, '.', '')))).($reach !== null && $this->out->longestLine()->isLongerThan($reach) ? '; your ruler of '.$this->notation->plain($reach).' is laid more than once.' : '.'),
                 $this->legend(),
             ],
-            'top' => ["Lay the ruler along the top edge, its 0 at the top {$zero} corner.", 'Make a small tick at each reading. Do not lift the ruler in between, and do not step from tick to tick.', $this->legend()],
+            'top' => ["Lay the ruler along the top edge, its 0 at the top {$zero} corner.", $this->laying($step), $this->legend()],
             'straight' => ["Slide the ruler straight down the {$thing} to its bottom edge. Do not turn it: 0 stays at the {$zero}.", 'Turned round, it would measure from the other side, and every line would slant by what the sheet is longer or shorter than you think.'],
             'bottom' => ["The same readings along the bottom edge, 0 at the bottom {$zero} corner."],
             'left' => ['Down the left edge, 0 at the top.'],
@@ -121,6 +121,17 @@ final readonly class MarkingWriter
             'check' => ['Before a line is ruled, and before anything that lasts is drawn:'],
             'join' => ['Rule each line through its two ticks, the ruler on both before the pencil moves. A centre line rests on its two mid-edge ticks, not on the centre.', $this->out->hand === Hand::Left ? 'Upright lines from the right, so that the hand stays off what was drawn.' : 'Upright lines from the left, then the level ones from the top.'],
         }));
+    }
+
+    /** How the ruler is kept in place, or laid on again where it is too short. */
+    private function laying(Step $step): string
+    {
+        $reach = $this->out->reach;
+        $again = $reach !== null && array_filter($step->ticks, static fn (Tick $tick): bool => $tick->laying > 1) !== [];
+
+        return 'Make a small tick at each reading, and do not step from tick to tick. '.($again
+            ? 'Where the ruler ends, '.$this->notation->plain($reach).', make a faint tick, put its 0 there, and go on.'
+            : 'Do not lift the ruler in between.');
     }
 
     /** A photo's lengths are not the paper's; whichever is marked, the other cell stands beside it. */

@@ -57,6 +57,7 @@ it('tells a short ruler where it is laid on', function () {
     expect($ticks['left-2']['more'])->toBe('')
         ->and($ticks['left-5']['more'])->toBe('laid on again: its 0 at 6 in, read 1 3/4 in')
         ->and($ticks['left-5']['spoken'])->toBe('line 5, 7 and 3 quarters inches, ruler laid on, reads 1 and 3 quarters inches')
+        ->and(implode(' ', stepOf($drawing, 'top')['words']))->toContain('Where the ruler ends, 6 in, make a faint tick')
         ->and(implode(' ', stepOf($drawing, 'between')['words']))->toContain('on a level 5 1/2 in down')
         ->and(stepOf($drawing, 'between')['ticks'])->toHaveCount(6)
         ->and(implode(' ', stepOf($drawing, 'corner')['words']))->toContain('your ruler of 6 in is laid more than once');

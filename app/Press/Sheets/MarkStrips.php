@@ -34,8 +34,8 @@ final readonly class MarkStrips implements Sheet
         $short = mb_strimwidth($title, 0, 40, '…');
         $metric = $order->unit->isMetric();
         $strips = Bands::leaves(self::bands($plan), $order->paper(), $title, "{$short}: strips with the marks", [
-            'Cut a strip out, lay its ticked edge to the edge it is named for with the 0 at the corner, tape it, and make a small mark at each tick.',
-            'Every strip begins at the top left corner. One that was made for one side does not serve another.',
+            'Cut a strip out, lay its ticked edge along the edge it is named for, the end before its 0 on the corner (top edge and bottom edge: at the left; left edge and right edge: at the top), tape it, and mark at each tick.',
+            'One that was made for one side does not serve another.',
         ], $metric);
         $frame = self::frame($plan);
         $pages = (new Spread($frame, $title, "{$short}: a frame to draw round", $metric))->on($order->paper());

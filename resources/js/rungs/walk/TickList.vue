@@ -8,7 +8,7 @@ const props = defineProps<{ step: MarkingStep; waiting: MarkingTick | null }>()
 defineEmits<{ mark: [tick: MarkingTick, done: boolean] }>()
 const list = useTemplateRef<HTMLElement>('list')
 
-const readings = computed(() => props.step.ticks.every((tick) => tick.line !== null && tick.more.length < 60))
+const readings = computed(() => props.step.ticks.every((tick) => tick.line !== null))
 watch(
   () => props.waiting?.key,
   async () => {
