@@ -58,7 +58,7 @@ final readonly class DrawingWriter
 
         return new ShelfEntryJson(
             $drawing->id,
-            (string) data_get($drawing->choices, 'title'),
+            $drawing->title(),
             $this->photo($drawing->photo),
             FramingQuery::write($plan->choices->framing),
             round($plan->reference->ratio()->toFloat(), 6),

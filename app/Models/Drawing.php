@@ -80,6 +80,11 @@ final class Drawing extends Model
         return ChoicesReader::read($this->choices, $this->photo?->width, $this->photo?->height);
     }
 
+    public function title(): string
+    {
+        return (string) ($this->choices['title'] ?? '');
+    }
+
     public function plan(): Plan
     {
         return Plan::of($this->read()->choices);

@@ -59,10 +59,7 @@ final class Leaf
 
     public function frame(Box $box, float $width = 0.2, Dash $dash = Dash::None): void
     {
-        $this->line($box->x, $box->y, $box->right(), $box->y, $width, $dash);
-        $this->line($box->right(), $box->y, $box->right(), $box->bottom(), $width, $dash);
-        $this->line($box->right(), $box->bottom(), $box->x, $box->bottom(), $width, $dash);
-        $this->line($box->x, $box->bottom(), $box->x, $box->y, $width, $dash);
+        $this->add(...Line::around($box, $width, $dash));
     }
 
     public function say(float $x, float $y, string $words, float $size = 3.2, Anchor $anchor = Anchor::Start, bool $strong = false): void

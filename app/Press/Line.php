@@ -18,6 +18,17 @@ final readonly class Line implements Mark
     ) {
     }
 
+    /** @return list<self> the four sides of a box */
+    public static function around(Box $box, float $width, Dash $dash = Dash::None): array
+    {
+        [$left, $top, $right, $bottom] = [$box->x, $box->y, $box->right(), $box->bottom()];
+
+        return array_map(
+            static fn (array $side): self => new self(...$side, width: $width, dash: $dash),
+            [[$left, $top, $right, $top], [$right, $top, $right, $bottom], [$right, $bottom, $left, $bottom], [$left, $bottom, $left, $top]],
+        );
+    }
+
     public function box(): Box
     {
         return new Box(min($this->x1, $this->x2), min($this->y1, $this->y2), abs($this->x2 - $this->x1), abs($this->y2 - $this->y1));

@@ -22,7 +22,7 @@ final class ArchiveController
     {
         $path = (string) tempnam(sys_get_temp_dir(), 'inch');
         $archive->write($drawing, $path);
-        $name = (Str::slug((string) data_get($drawing->choices, 'title')) ?: 'drawing').'.zip';
+        $name = (Str::slug($drawing->title()) ?: 'drawing').'.zip';
 
         return (new BinaryFileResponse($path, 200, ['Content-Type' => 'application/zip']))->setContentDisposition('attachment', $name)->deleteFileAfterSend();
     }

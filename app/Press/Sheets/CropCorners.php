@@ -33,7 +33,7 @@ final readonly class CropCorners implements Sheet
         if ($width === null || $height === null || $plan->print === null) {
             throw SheetImpossible::noPrintSize();
         }
-        $title = (string) data_get($drawing->choices, 'title');
+        $title = $drawing->title();
         $leaves = array_map(fn (int $i): Leaves => (new Spread(
             $this->mask($plan, $width, $height),
             $title,

@@ -36,7 +36,7 @@ final readonly class FoldingStrips implements Sheet
             ], Folding::creases(3));
             $bands[] = new Band($name, $length->toFloat(), $ticks);
         }
-        $title = (string) data_get($drawing->choices, 'title');
+        $title = $drawing->title();
 
         return Bands::leaves($bands, $order->paper(), $title, mb_strimwidth($title, 0, 40, '…').': strips to fold', [
             'Cut a strip out and fold it end to end; each crease halves what is there. Lay it along its edge and mark at the creases.',

@@ -32,7 +32,7 @@ final readonly class GriddedReference implements Sheet
         $plate = Plate::of($drawing, $plan, $order->whole, $order->look, $order->mirrored, (int) ceil($pictured->width / 25.4 * self::DOTS_PER_INCH));
         $board = Ruling::of($drawing, $plan, true)->board($width, $height, $order->labels, $plate, pictured: $pictured);
         $cells = $plan->grid->cells();
-        $title = (string) data_get($drawing->choices, 'title');
+        $title = $drawing->title();
 
         return (new Spread(
             $order->mirrored ? $board->mirrored() : $board,

@@ -30,7 +30,7 @@ final readonly class MarkStrips implements Sheet
     public function leaves(Drawing $drawing, Order $order): Leaves
     {
         $plan = $drawing->plan();
-        $title = (string) data_get($drawing->choices, 'title');
+        $title = $drawing->title();
         $short = mb_strimwidth($title, 0, 40, '…');
         $metric = $order->unit->isMetric();
         $strips = Bands::leaves(self::bands($plan), $order->paper(), $title, "{$short}: strips with the marks", [
@@ -87,13 +87,9 @@ final readonly class MarkStrips implements Sheet
     {
         $size = $plan->fitted->area;
         [$width, $height] = [$size->width->toFloat(), $size->height->toFloat()];
-        $box = new Box(0, 0, $width, $height);
 
         return new Board($width, $height, [
-            new Line($box->x, $box->y, $box->right(), $box->y, 0.3, dash: Dash::Cut),
-            new Line($box->right(), $box->y, $box->right(), $box->bottom(), 0.3, dash: Dash::Cut),
-            new Line($box->right(), $box->bottom(), $box->x, $box->bottom(), 0.3, dash: Dash::Cut),
-            new Line($box->x, $box->bottom(), $box->x, $box->y, 0.3, dash: Dash::Cut),
+            ...Line::around(new Box(0, 0, $width, $height), 0.3, Dash::Cut),
             ...$width > 90 && $height > 30 ? [
                 ...Type::line(6, 10, 'Cut out, lay on the sheet, and draw round it.', 3.2),
                 ...Type::line(6, 16, 'Cut along a metal edge, away from the hand that holds.', 2.8),

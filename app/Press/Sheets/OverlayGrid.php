@@ -31,7 +31,7 @@ final readonly class OverlayGrid implements Sheet
         [$width, $height] = [$size->width->toFloat(), $size->height->toFloat()];
         $edge = self::edge($plan, $at, $width, $height);
         $board = Ruling::of($drawing, $plan, false)->board($width, $height, $order->labels, more: self::register($edge, $at), pictured: new Box(min(0, $edge->x), min(0, $edge->y), $edge->width, $edge->height));
-        $title = (string) data_get($drawing->choices, 'title');
+        $title = $drawing->title();
 
         return (new Spread(
             $order->mirrored ? $board->mirrored() : $board,
@@ -56,14 +56,11 @@ final readonly class OverlayGrid implements Sheet
     /** @return list<\App\Press\Mark> the original's edge, and a strong corner to lay on its top left one */
     private static function register(Box $edge, At $at): array
     {
-        [$left, $top, $right, $bottom] = [$edge->x, $edge->y, $edge->right(), $edge->bottom()];
+        [$left, $top] = [$edge->x, $edge->y];
         $arm = min(self::ARM, $edge->width / 3, $edge->height / 3);
 
         return [
-            new Line($left, $top, $right, $top, 0.1, dash: Dash::Fold),
-            new Line($right, $top, $right, $bottom, 0.1, dash: Dash::Fold),
-            new Line($right, $bottom, $left, $bottom, 0.1, dash: Dash::Fold),
-            new Line($left, $bottom, $left, $top, 0.1, dash: Dash::Fold),
+            ...Line::around($edge, 0.1, Dash::Fold),
             new Line($left, $top, $left + $arm, $top, 0.8),
             new Line($left, $top, $left, $top + $arm, 0.8),
             ...Type::line($left + 2, $top + 5, $at === At::Print ? 'the photo’s corner' : 'the sheet’s corner', 2.6),

@@ -44,7 +44,7 @@ final readonly class PlanPage implements Sheet
         $plan = $drawing->plan();
         $leaf = Leaf::on($order->paper());
         $body = $leaf->body();
-        $title = (string) data_get($drawing->choices, 'title');
+        $title = $drawing->title();
         $leaf->say($body->x, $body->y + 6, Type::shorten($title, $body->width, 6, true), 6, strong: true);
         $y = $this->pictures($leaf, $drawing, $plan, $order->mirrored, new Box($body->x, $body->y + 14, $body->width, 0.36 * $body->height));
         $y = $this->words($leaf, $drawing, $plan, $order->mirrored, $body, $y + 5);

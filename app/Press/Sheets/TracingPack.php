@@ -30,7 +30,7 @@ final readonly class TracingPack implements Sheet
         [$width, $height] = [$size->width->toFloat(), $size->height->toFloat()];
         $plate = Plate::of($drawing, $plan, false, $order->look, $order->mirrored, min(self::MOST_WIDE, (int) ceil($width / 25.4 * self::DOTS_PER_INCH)));
         $board = Ruling::of($drawing, $plan, true)->board($width, $height, false, $plate, self::hinges($width, $height), lines: $order->lines);
-        $title = (string) data_get($drawing->choices, 'title');
+        $title = $drawing->title();
         $inch = $plate === null ? null : (int) round($plate->width() / $width * 25.4);
 
         return (new Spread(

@@ -35,7 +35,7 @@ final readonly class Viewfinder implements Sheet
         $at = At::onPaper($plan, $order->at);
         $cell = ($at === At::Print ? $plan->printCell() : $plan->cell()) ?? throw SheetImpossible::noPrintSize();
         $write = new Writing($plan->choices->notation);
-        $title = (string) data_get($drawing->choices, 'title');
+        $title = $drawing->title();
         $of = $at === At::Print ? 'the photo' : 'the paper';
         $metric = $order->unit->isMetric();
         $one = self::card($order, $cell, 1, $title, "One cell of {$of}: {$write->size($cell)}", $metric) ?? throw SheetImpossible::cellTooLarge($write->size($cell));
