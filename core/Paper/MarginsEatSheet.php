@@ -13,9 +13,9 @@ final class MarginsEatSheet extends Impossible
 {
     public static function leaving(Size $sheet): self
     {
-        $cm = static fn ($length): string => Fractions::places($length->in(Unit::Centimetre), 1);
+        $in = static fn (Unit $unit): string => Fractions::places($sheet->width->in($unit), 1).' × '.Fractions::places($sheet->height->in($unit), 1)." {$unit->value}";
 
-        return new self("These margins leave no room to draw on a sheet of {$cm($sheet->width)} × {$cm($sheet->height)} cm; at least 1 cm must stay each way, so take something off them.");
+        return new self("These margins leave no room to draw on a sheet of {$in(Unit::Inch)} ({$in(Unit::Centimetre)}); at least 1 cm must stay each way, so take something off them.");
     }
 
     public function choice(): string

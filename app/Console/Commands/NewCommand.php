@@ -26,7 +26,7 @@ final class NewCommand extends Planning
         if (! is_file($path)) {
             throw PhotoRefused::missing();
         }
-        $print = $this->text('photo') === null ? null : $this->read((string) $this->text('photo'));
+        $print = $this->text('photo') === null ? null : $this->read($this->text('photo'));
         $photo = app(PhotoStore::class)->take($path);
         $title = $this->text('title') ?? ucfirst(str_replace(['_', '-'], ' ', pathinfo($path, PATHINFO_FILENAME)));
         $read = ChoicesReader::read(['title' => $title, ...$this->document($print instanceof Size ? $print : null)], $photo->width, $photo->height);

@@ -21,7 +21,7 @@ final class PlanCommand extends Planning
 
     protected function answer(): void
     {
-        $photo = $this->read((string) $this->text('photo'));
+        $photo = $this->read($this->text('photo'));
         $read = $photo instanceof Size
             ? ChoicesReader::read($this->document($photo), null, null)
             : ChoicesReader::read($this->document(null), $photo->pixelsWide, $photo->pixelsHigh);

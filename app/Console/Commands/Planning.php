@@ -19,6 +19,7 @@ use InchLadder\Measure\Notation;
 use InchLadder\Measure\Size;
 use InchLadder\Measure\Unit;
 use InchLadder\Paper\Catalogue;
+use InchLadder\Paper\SheetUnknown;
 use Symfony\Component\Console\Output\ConsoleOutputInterface;
 
 /** What the commands that take choices share: the options, and one sentence on stderr when something is wrong. */
@@ -76,7 +77,8 @@ abstract class Planning extends Command
         $exact = static fn (Size $size): array => ['width' => $notation->exactly($size->width), 'height' => $notation->exactly($size->height)];
         $sheet = (string) $this->text('sheet');
         $named = Catalogue::has($sheet) ? Catalogue::find($sheet) : null;
-        $size = $named->size ?? $this->lengths()->readSize($sheet);
+        // What has no figure in it was meant as a name.
+        $size = $named->size ?? (preg_match('/\d/', $sheet) === 1 ? $this->lengths()->readSize($sheet) : throw SheetUnknown::named($sheet));
         $margin = $this->text('margin') ?? '0';
 
         return [
@@ -106,8 +108,11 @@ abstract class Planning extends Command
     }
 
     /** A photo option: `5x7in` is a print, `1600x1200` is pixels, `4x6` after a catalogue name is its size. */
-    protected function read(string $photo): Reference|Size
+    protected function read(?string $photo): Reference|Size
     {
+        if ($photo === null) {
+            throw ValidationException::withMessages(['photo' => 'Say what the photo is: --photo=5x7in for a print of that size, --photo=1600x1200 for pixels on a screen.']);
+        }
         if (Catalogue::has($photo)) {
             return Catalogue::find($photo)->size;
         }

@@ -25,7 +25,7 @@ final class SuggestCommand extends Planning
 
     protected function answer(): void
     {
-        $photo = $this->read((string) $this->text('photo'));
+        $photo = $this->read($this->text('photo'));
         $document = $this->document($photo instanceof Size ? $photo : null);
         $document['photo'] = [...$document['photo'], 'subject' => $this->text('subject'), 'ruler' => $this->text('photo-ruler')];
         $read = $photo instanceof Size ? ChoicesReader::read($document, null, null) : ChoicesReader::read($document, $photo->pixelsWide, $photo->pixelsHigh);

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, ref, useId, watch } from 'vue'
 import { useDrawing } from '@/stores/drawing'
+import Num from './Num.vue'
 
 /** Something typed the way it is said: a length, a share, a name. The server reads it; what it says of it stands beside it. */
 const props = defineProps<{ label: string; modelValue: string | null; field: string; hint?: string }>()
@@ -14,6 +15,8 @@ watch(
   (kept) => (typed.value = kept ?? ''),
 )
 const fault = computed(() => drawing.errors[props.field])
+/** What is only not there yet is asked for; what was typed and cannot be is at fault. */
+const asked = computed(() => typed.value.trim() === '')
 
 function tell() {
   if (typed.value.trim() !== (props.modelValue ?? '')) emit('update:modelValue', typed.value.trim())
@@ -23,16 +26,51 @@ function tell() {
 <template>
   <div class="field">
     <label :for="id">{{ label }}</label>
-    <el-input
-      :id="id"
-      v-model="typed"
-      :placeholder="hint ?? '8 1/2 in'"
-      :aria-invalid="fault ? true : undefined"
-      :aria-describedby="fault ? `${id}-fault` : undefined"
-      autocomplete="off"
-      @change="tell"
-      @keydown.enter="tell"
-    />
-    <p v-if="fault" :id="`${id}-fault`" class="fault" role="alert">{{ fault }}</p>
+    <div class="typed" :class="{ set: typed.includes('/') }">
+      <span v-if="typed.includes('/')" class="reading" aria-hidden="true"><Num :text="typed" /></span>
+      <el-input
+        :id="id"
+        v-model="typed"
+        :placeholder="hint ?? '8 1/2 in'"
+        :aria-invalid="fault && !asked ? true : undefined"
+        :aria-describedby="fault ? `${id}-fault` : undefined"
+        autocomplete="off"
+        @change="tell"
+        @keydown.enter="tell"
+      />
+    </div>
+    <p v-if="fault" :id="`${id}-fault`" :class="asked ? 'soft' : 'fault'" role="alert">{{ fault }}</p>
   </div>
 </template>
+
+<style scoped>
+p.soft {
+  font-size: 14px;
+  line-height: 1.3;
+}
+
+.typed {
+  position: relative;
+}
+
+/* Until it is being typed, 8 1/2 stands there as it is read: a real fraction over the plain figures. */
+.reading {
+  position: absolute;
+  inset: 0 12px;
+  z-index: 1;
+  display: flex;
+  align-items: center;
+  overflow: hidden;
+  white-space: pre;
+  pointer-events: none;
+  color: var(--sheet-ink);
+}
+
+.typed:focus-within .reading {
+  display: none;
+}
+
+.set:not(:focus-within) :deep(input) {
+  color: transparent;
+}
+</style>
