@@ -3,6 +3,7 @@
 use App\Http\Controllers\ArchiveController;
 use App\Http\Controllers\CatalogueController;
 use App\Http\Controllers\CheckController;
+use App\Http\Controllers\CopyController;
 use App\Http\Controllers\DrawingController;
 use App\Http\Controllers\KeepsakeController;
 use App\Http\Controllers\MarkingController;
@@ -35,7 +36,9 @@ Route::delete('drawings/{drawing}', [DrawingController::class, 'destroy']);
 Route::post('drawings/{drawing}/restore', [DrawingController::class, 'restore']);
 Route::post('drawings/{drawing}/undo', [DrawingController::class, 'undo']);
 Route::post('drawings/{drawing}/redo', [DrawingController::class, 'redo']);
-Route::put('drawings/{drawing}/cells/{column}/{row}', [DrawingController::class, 'cell'])->whereNumber(['column', 'row']);
+Route::get('drawings/{drawing}/copying', [CopyController::class, 'index']);
+Route::get('drawings/{drawing}/cells/{column}/{row}', [CopyController::class, 'show'])->whereNumber(['column', 'row']);
+Route::put('drawings/{drawing}/cells/{column}/{row}', [CopyController::class, 'update'])->whereNumber(['column', 'row']);
 Route::get('drawings/{drawing}/drawing.zip', [ArchiveController::class, 'export']);
 Route::post('archives', [ArchiveController::class, 'import']);
 Route::get('drawings/{drawing}/marks.{format}', [DrawingController::class, 'marks'])->whereIn('format', ['csv', 'json']);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Exchange;
 
 use App\Exchange\Json\ChoicesJson;
+use App\Exchange\Json\CopyChoice;
 use App\Exchange\Reading\Fields;
 use App\Exchange\Reading\FitPart;
 use App\Exchange\Reading\GridPart;
@@ -12,6 +13,7 @@ use App\Exchange\Reading\MarkedPart;
 use App\Exchange\Reading\PaperPart;
 use App\Exchange\Reading\PhotoPart;
 use Illuminate\Validation\ValidationException;
+use InchLadder\Copying\Start;
 use InchLadder\Fit\Way;
 use InchLadder\Fit\Ways\Stretch;
 use InchLadder\Grid\Corner;
@@ -44,6 +46,7 @@ final class ChoicesReader
         'paper' => PaperPart::DEFAULTS,
         'fit' => FitPart::DEFAULTS,
         'grid' => GridPart::DEFAULTS,
+        'copy' => ['start' => 'corner'],
         'points' => [],
         'regions' => [],
         'beside' => [],
@@ -72,11 +75,12 @@ final class ChoicesReader
         $this->fit = new FitPart($fields);
         $this->grid = new GridPart($fields);
         $marked = new MarkedPart($fields);
+        $start = $fields->one('copy.start', Start::class);
         $title = trim(mb_strimwidth($fields->words('title', 200), 0, 120));
 
         $this->json = new ChoicesJson(
             self::FORMAT, $title === '' ? 'Untitled' : $title, $fields->unit->value, $notation->ruler->name, $reach,
-            $photo->json, $paper->json, $this->fit->json, $this->grid->json, $marked->points, $marked->regions, $marked->beside, $marked->crops,
+            $photo->json, $paper->json, $this->fit->json, $this->grid->json, new CopyChoice($start->value), $marked->points, $marked->regions, $marked->beside, $marked->crops,
         );
         $whole = $photo->whole($wide, $high);
         $school = $this->grid->school();
@@ -108,6 +112,7 @@ final class ChoicesReader
             points: $marked->points(),
             regions: $marked->regions(),
             divisions: $this->grid->divisions(),
+            start: $start,
         );
         $this->choices = $unfitted->fitted($this->fit->fit($unfitted));
         $fields->refuseIfWrong();

@@ -20,7 +20,7 @@ use InchLadder\Plan\Plan;
 /** Writes a drawing as JSON, for its own page and for the shelf. */
 final readonly class DrawingWriter
 {
-    public function __construct(private PhotoStore $photos)
+    public function __construct(private PhotoStore $photos, private CopyWriter $copying)
     {
     }
 
@@ -29,7 +29,7 @@ final readonly class DrawingWriter
         $read = $drawing->read();
         $plan = Plan::of($read->choices);
         $line = LineAdvice::for($drawing, $plan);
-        $notes = $this->notes($drawing, $plan);
+        $notes = $drawing->notesOn($plan->grid->cells());
 
         return new DrawingJson(
             $drawing->id,
@@ -39,7 +39,7 @@ final readonly class DrawingWriter
             LineAdvice::json($line->colour),
             $line->reason,
             $drawing->photo === null ? [] : $this->photos->samples($drawing->photo, $plan->choices->framing)->tones(),
-            array_values($notes->map(static fn (CellNote $note): CellNoteJson => new CellNoteJson($note->column, $note->row, $note->state))->all()),
+            array_values($notes->map(static fn (CellNote $note): CellNoteJson => new CellNoteJson($note->column, $note->row, $note->state, $note->doubtful))->all()),
             $drawing->cellNotes->count() - $notes->count(),
             $drawing->undoable(),
             $drawing->redoable(),
@@ -51,10 +51,10 @@ final readonly class DrawingWriter
         $plan = $drawing->plan();
         $writer = new PlanWriter($plan);
         $decisions = new Decisions($plan);
-        $notes = $this->notes($drawing, $plan);
+        $notes = $drawing->notesOn($plan->grid->cells());
         $spared = $plan->spared();
         $count = $plan->grid->cells()->columns * $plan->grid->cells()->rows - count($spared);
-        [$rung, $next] = $this->next($drawing, $plan, $notes, $count);
+        [$rung, $next] = $this->next($drawing, $plan, $notes);
 
         return new ShelfEntryJson(
             $drawing->id,
@@ -79,7 +79,7 @@ final readonly class DrawingWriter
      * @param  Collection<int, CellNote>  $notes
      * @return array{string, string} the rung to go on at, and what to do there
      */
-    private function next(Drawing $drawing, Plan $plan, Collection $notes, int $count): array
+    private function next(Drawing $drawing, Plan $plan, Collection $notes): array
     {
         if ($drawing->position === 0 && $notes->isEmpty()) {
             return ['paper', 'Next: choose the paper.'];
@@ -87,23 +87,9 @@ final readonly class DrawingWriter
         if ($notes->isEmpty()) {
             return ['marks', 'Next: '.(new Decisions($plan))->marks().'.'];
         }
-        if ($notes->count() >= $count) {
-            return ['copy', 'Every cell is copied.'];
-        }
-        $cells = $plan->grid->cells();
-        $taken = $notes->map(static fn (CellNote $note): int => $note->row * $cells->columns + $note->column)->merge($plan->spared())->flip();
-        $open = 0;
-        while ($taken->has($open)) {
-            $open++;
-        }
+        $next = $this->copying->next($drawing, $plan);
 
-        return ['copy', 'Next: copy cell '.$plan->addresses->of($open % $cells->columns, intdiv($open, $cells->columns)).'.'];
-    }
-
-    /** @return Collection<int, CellNote> of the mesh in force */
-    private function notes(Drawing $drawing, Plan $plan): Collection
-    {
-        return $drawing->cellNotes->where('mesh', Drawing::mesh($plan->grid->cells()))->toBase();
+        return ['copy', $next === null ? 'Every cell is copied.' : "Next: copy cell {$next}."];
     }
 
     private function photo(?Photo $photo): ?PhotoJson

@@ -161,6 +161,6 @@ final readonly class MarkChecks
 
     private static function mm(float $millimetres): Length
     {
-        return Length::mm(Rational::of(number_format($millimetres, 6, '.', '')));
+        return Length::mm(Rational::near($millimetres));
     }
 }

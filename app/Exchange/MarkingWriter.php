@@ -108,7 +108,7 @@ final readonly class MarkingWriter
             'corner' => [
                 $board->name === 'photo' ? 'Is this a print you cherish? Then mark a copy of it, or print the grid on clear film; what is drawn on a print stays.' : null,
                 "All lengths are measured from the {$thing}’s top {$zero} corner. Put a small dot there, and never measure from another.",
-                'The longest line is '.$this->read($this->out->longestLine()).', the diagonal '.$this->read(Length::mm(Rational::of(number_format($board->inner->diagonal(), 3, '.', '')))).($reach !== null && $this->out->longestLine()->isLongerThan($reach) ? '; your ruler of '.$this->notation->plain($reach).' is laid more than once.' : '.'),
+                'The longest line is '.$this->read($this->out->longestLine()).', the diagonal '.$this->read(Length::mm(Rational::near($board->inner->diagonal(), 3))).($reach !== null && $this->out->longestLine()->isLongerThan($reach) ? '; your ruler of '.$this->notation->plain($reach).' is laid more than once.' : '.'),
                 $this->legend(),
             ],
             'top' => ["Lay the ruler along the top edge, its 0 at the top {$zero} corner.", $this->laying($step), $this->legend()],
@@ -181,7 +181,7 @@ final readonly class MarkingWriter
         $board = $this->out->board;
         $last = fn (string $edge): string => $this->read($this->lastOn($edge));
         $size = $board->size;
-        $diagonal = Length::mm(Rational::of(number_format($size->diagonal(), 3, '.', '')));
+        $diagonal = Length::mm(Rational::near($size->diagonal(), 3));
         [$reads, $more] = match ($look) {
             'square' => ['The set square is true', 'Draw along it, flip it over on the same edge, draw again: the two lines lie on each other. Then lay it in the corner.'],
             'diagonals' => ['The '.($board->name === 'paper' ? 'sheet' : 'print').' is square', 'Both of its own diagonals are '.$this->read($diagonal).', or at least alike.'],

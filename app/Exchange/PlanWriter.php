@@ -6,7 +6,6 @@ namespace App\Exchange;
 
 use App\Exchange\Json\AdviceJson;
 use App\Exchange\Json\AreaJson;
-use App\Exchange\Json\CellJson;
 use App\Exchange\Json\ChoicesJson;
 use App\Exchange\Json\CropJson;
 use App\Exchange\Json\DividedJson;
@@ -121,7 +120,6 @@ final readonly class PlanWriter
             down: $this->ladder($plan->down),
             divided: $this->divided(),
             points: array_map(fn (Placed $placed): KeyPointJson => $this->keyPoint($placed, $sums), $plan->points()),
-            cell: $this->cell(),
             ruler: $this->ruler(),
             rungs: new RungsJson(
                 $this->rung($decisions->photo(), $sums->photo, $rung === null || $rung === 'photo'),
@@ -326,7 +324,7 @@ final readonly class PlanWriter
 
     private function point(float $x, float $y): PointJson
     {
-        $decimal = static fn (float $share): Rational => Rational::of(number_format(max(0, min(1, $share)), 6, '.', ''));
+        $decimal = static fn (float $share): Rational => Rational::near(max(0, min(1, $share)));
         [$column, $row] = $this->plan->grid->cellAt($x, $y);
 
         return new PointJson(
@@ -334,18 +332,6 @@ final readonly class PlanWriter
             $this->readings(0, $this->plan->readAcross($decimal($x)), Length::zero()),
             $this->readings(0, $this->plan->readDown($decimal($y)), Length::zero()),
         );
-    }
-
-    private function cell(): CellJson
-    {
-        $cell = $this->plan->cell();
-        $ruler = $this->notation->ruler;
-        $quarters = fn (Length $side): array => array_map(fn (int $n): LengthJson => $this->onRuler($ruler->round($side->times(Rational::nd($n, 4)))->reading), range(1, 4));
-        $width = $this->notation->plain($ruler->round($cell->width)->reading);
-
-        return new CellJson($quarters($cell->width), $quarters($cell->height), $cell->width->equals($cell->height)
-            ? "{$width} square"
-            : $this->notation->amount($ruler->round($cell->width)->reading).' × '.$this->notation->plain($ruler->round($cell->height)->reading));
     }
 
     private function ruler(): RulerJson
@@ -359,7 +345,7 @@ final readonly class PlanWriter
     {
         $height = $this->length($mismatch->heightForWidth());
         $width = $this->length($mismatch->widthForHeight());
-        $percent = Fractions::places(Rational::of(number_format($mismatch->percent, 4, '.', '')), 1);
+        $percent = Fractions::places(Rational::near($mismatch->percent, 4), 1);
 
         return new MismatchJson(
             round($mismatch->percent, 2),

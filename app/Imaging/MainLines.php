@@ -27,7 +27,7 @@ final class MainLines
         $lines = [];
         foreach ([['down', $field, $crop->top, $crop->height, 'level'], ['across', $field->transposed(), $crop->left, $crop->width, 'upright']] as [$way, $turned, $start, $length, $words]) {
             foreach (MainEdges::level($turned, self::MOST) as [$place, $strength]) {
-                $share = Rational::of(number_format($place, 6, '.', ''))->minus($start)->dividedBy($length);
+                $share = Rational::near($place)->minus($start)->dividedBy($length);
                 if ($share->isPositive() && $share->isLessThan(1)) {
                     $simple = SimpleFraction::nearest($share);
                     $lines[] = new MainLineJson($way, (string) $share, "{$words}, at ".Fractions::places($share->times(100), 1)." %: near {$simple->fraction}, ".round($strength, 1).' times as strong as the rest');

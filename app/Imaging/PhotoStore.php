@@ -101,10 +101,24 @@ final readonly class PhotoStore
         return new Field($side, $side, $pixels);
     }
 
+    /** Pixels inside the picture as it is framed, put together from tiles cut once: a JPEG can only be decoded whole. */
+    public function region(Photo $photo, Framing $framing, int $left, int $top, int $wide, int $high): Imagick
+    {
+        $tiles = $this->tiles($photo, $framing);
+        $region = new Imagick;
+        $region->newImage($wide, $high, 'white');
+        foreach (range(intdiv($top, self::TILE), intdiv($top + $high - 1, self::TILE)) as $row) {
+            foreach (range(intdiv($left, self::TILE), intdiv($left + $wide - 1, self::TILE)) as $column) {
+                $tile = new Imagick("jpeg:{$tiles}/{$column}-{$row}.jpg");
+                $region->compositeImage($tile, Imagick::COMPOSITE_COPY, $column * self::TILE - $left, $row * self::TILE - $top);
+            }
+        }
+
+        return $region;
+    }
+
     /**
      * A rectangle of the picture with every pixel it has, as JPEG.
-     *
-     * Put together from tiles cut once, since a JPEG can only be decoded whole.
      *
      * @param  array{float, float, float, float}  $part  left, top, width, height as shares of the picture, inside it
      * @param  int  $most  longer side of the answer in pixels; a larger part is made smaller
@@ -116,16 +130,7 @@ final readonly class PhotoStore
         [$left, $top] = [(int) round($part[0] * $width), (int) round($part[1] * $height)];
         $wide = max(1, min($width - $left, (int) round($part[2] * $width)));
         $high = max(1, min($height - $top, (int) round($part[3] * $height)));
-        $tiles = $this->tiles($photo, $framing);
-
-        $cut = new Imagick;
-        $cut->newImage($wide, $high, 'white');
-        foreach (range(intdiv($top, self::TILE), intdiv($top + $high - 1, self::TILE)) as $row) {
-            foreach (range(intdiv($left, self::TILE), intdiv($left + $wide - 1, self::TILE)) as $column) {
-                $tile = new Imagick("jpeg:{$tiles}/{$column}-{$row}.jpg");
-                $cut->compositeImage($tile, Imagick::COMPOSITE_COPY, $column * self::TILE - $left, $row * self::TILE - $top);
-            }
-        }
+        $cut = $this->region($photo, $framing, $left, $top, $wide, $high);
         if (max($wide, $high) > $most) {
             $cut->resizeImage($most, $most, Imagick::FILTER_TRIANGLE, 1, true);
         }

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Support\Carbon;
+use InchLadder\Copying\Place;
 
 /**
  * What has become of one cell. Kept for each mesh apart, so that changing the
@@ -13,11 +15,28 @@ use Illuminate\Database\Eloquent\Model;
  * @property string $mesh columns×rows, `5x7`
  * @property int $column 0-based
  * @property int $row 0-based
- * @property string $state done or empty
+ * @property string $state done, empty or open
+ * @property bool $doubtful to be looked at again
+ * @property Carbon $updated_at
  */
 final class CellNote extends Model
 {
-    protected $fillable = ['mesh', 'column', 'row', 'state'];
+    public const STATES = ['done', 'empty', 'open'];
 
-    protected $casts = ['column' => 'integer', 'row' => 'integer'];
+    protected $fillable = ['mesh', 'column', 'row', 'state', 'doubtful'];
+
+    protected $casts = ['column' => 'integer', 'row' => 'integer', 'doubtful' => 'boolean'];
+
+    protected $attributes = ['state' => 'open', 'doubtful' => false];
+
+    public function place(): Place
+    {
+        return new Place($this->column, $this->row);
+    }
+
+    /** Whether nothing more is to be copied there. */
+    public function isSettled(): bool
+    {
+        return $this->state !== 'open';
+    }
 }

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use App\Exceptions\CellUnknown;
 use App\Exceptions\StaleSave;
 use App\Exchange\ChoicesReader;
 use App\Exchange\Json\ChoicesJson;
@@ -14,7 +13,9 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\SoftDeletes;
 use Illuminate\Support\Carbon;
+use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
+use InchLadder\Copying\Place;
 use InchLadder\Grid\Cells;
 use InchLadder\Plan\Plan;
 
@@ -126,25 +127,41 @@ final class Drawing extends Model
     }
 
     /**
-     * Notes what has become of a cell; `open` forgets it.
+     * Notes what has become of a cell; when nothing is left to say of it, the note goes.
      *
-     * @param  int  $column  0-based
-     * @param  int  $row  0-based
-     *
-     * @throws CellUnknown
+     * @param  Place  $place  a cell of the mesh
+     * @param  array{state?: string, doubtful?: bool}  $noted  what is left out stays
      */
-    public function noteCell(Cells $cells, int $column, int $row, string $state): void
+    public function noteCell(Cells $cells, Place $place, array $noted): void
     {
-        if ($column >= $cells->columns || $row >= $cells->rows) {
-            throw CellUnknown::at($column, $row, $cells);
-        }
-        $place = ['mesh' => self::mesh($cells), 'column' => $column, 'row' => $row];
-        if ($state === 'open') {
-            $this->cellNotes()->where($place)->delete();
-        } else {
-            $this->cellNotes()->updateOrCreate($place, ['state' => $state]);
-        }
+        $note = $this->cellNotes()->firstOrNew(['mesh' => self::mesh($cells), 'column' => $place->column, 'row' => $place->row]);
+        $note->fill($noted);
+        $note->isSettled() || $note->doubtful ? $note->save() : $note->delete();
         $this->touch();
+    }
+
+    /** @return Collection<int, CellNote> what is noted on a mesh */
+    public function notesOn(Cells $cells): Collection
+    {
+        return $this->cellNotes->where('mesh', self::mesh($cells))->values()->toBase();
+    }
+
+    /** @return list<int> cells that need no copying any more: row × columns + column */
+    public function settled(Plan $plan): array
+    {
+        $cells = $plan->grid->cells();
+        $noted = $this->notesOn($cells)->filter(static fn (CellNote $note): bool => $note->isSettled())->map(static fn (CellNote $note): int => $note->place()->index($cells));
+
+        return array_values(array_unique([...$noted, ...$plan->spared()]));
+    }
+
+    /** The cell that was settled last; null before the first. */
+    public function lastSettled(Plan $plan): ?int
+    {
+        $cells = $plan->grid->cells();
+
+        return $this->notesOn($cells)->filter(static fn (CellNote $note): bool => $note->isSettled())
+            ->sortBy([['updated_at', 'desc'], ['id', 'desc']])->first()?->place()->index($cells);
     }
 
     /** The name a mesh's cell notes are kept under: `5x7`. */

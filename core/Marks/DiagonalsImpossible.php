@@ -15,7 +15,7 @@ final class DiagonalsImpossible extends Impossible
 {
     public static function forFrame(Size $frame): self
     {
-        $expected = Length::mm(Rational::of(number_format($frame->diagonal(), 3, '.', '')));
+        $expected = Length::mm(Rational::near($frame->diagonal(), 3));
 
         return new self('No frame of this size has such a diagonal; it should be near '.Fractions::places($expected->in(Unit::Inch), 2).' in ('.Fractions::places($expected->in(Unit::Centimetre), 1).' cm). Measure both again, corner to corner.');
     }

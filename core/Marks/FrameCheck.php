@@ -44,7 +44,7 @@ final readonly class FrameCheck
      */
     public static function of(Size $frame, array $measured, Length $graduation): self
     {
-        $diagonal = Length::mm(Rational::of(number_format($frame->diagonal(), 4, '.', '')));
+        $diagonal = Length::mm(Rational::near($frame->diagonal(), 4));
         $wanted = ['top' => $frame->width, 'bottom' => $frame->width, 'left' => $frame->height, 'right' => $frame->height, 'falling' => $diagonal, 'rising' => $diagonal];
         $off = [];
         foreach (array_intersect_key($measured, $wanted) as $name => $length) {

@@ -40,6 +40,12 @@ final readonly class Rational implements \Stringable
         };
     }
 
+    /** The nearest decimal of so many places to a number that was measured or read off pixels, and is not exact anyway. */
+    public static function near(float $number, int $places = 6): self
+    {
+        return self::of(number_format($number, $places, '.', ''));
+    }
+
     /** @throws DivisionByZeroException */
     public static function nd(int $top, int $bottom): self
     {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace InchLadder\Plan;
 
+use InchLadder\Copying\Start;
 use InchLadder\Fit\Fit;
 use InchLadder\Fit\Reference;
 use InchLadder\Grid\Corner;
@@ -68,6 +69,8 @@ final readonly class Choices
         public array $points = [],
         public array $regions = [],
         public array $divisions = [],
+        /** How the cells are gone through. */
+        public Start $start = Start::Corner,
     ) {
         $this->placement = $placement ?? Placement::at(Spot::Centred);
         $this->framing = $framing ?? Framing::plain();

@@ -10,6 +10,7 @@ use App\Imaging\PhotoStore;
 use App\Models\Drawing;
 use Illuminate\Database\Seeder;
 use Illuminate\Support\Carbon;
+use InchLadder\Copying\Place;
 use InchLadder\Measure\Unit;
 
 /** Three invented drawings, one half copied, one just begun, one finished; and a printer to rehearse with. */
@@ -59,7 +60,7 @@ final class DatabaseSeeder extends Seeder
     {
         $cells = $drawing->plan()->grid->cells();
         foreach (range(0, $count - 1) as $i) {
-            $drawing->noteCell($cells, $i % $cells->columns, intdiv($i, $cells->columns), in_array($i, $empty, true) ? 'empty' : 'done');
+            $drawing->noteCell($cells, Place::at($i, $cells), ['state' => in_array($i, $empty, true) ? 'empty' : 'done']);
         }
     }
 }

@@ -101,7 +101,7 @@ it('exports a document as its published schema describes it', function () {
     (new Schema)->holds('ArchiveJson', $document);
     expect($document['kind'])->toBe('inch-ladder-drawing')
         ->and(hash('sha256', (string) $zip->getFromName('cells.csv')))->toBe($document['cells_sha256'])
-        ->and((string) $zip->getFromName('cells.csv'))->toBe("mesh,column,row,state\r\n5x4,0,0,empty\r\n5x4,1,2,done\r\n")
+        ->and((string) $zip->getFromName('cells.csv'))->toBe("mesh,column,row,state,doubtful\r\n5x4,0,0,empty,0\r\n5x4,1,2,done,0\r\n")
         ->and(hash('sha256', (string) $zip->getFromName($document['photo']['file'])))->toBe($document['photo']['sha256']);
     $published = json_decode((string) file_get_contents(base_path('docs/drawing.schema.json')), true);
     expect($published)->toEqual(json_decode(Description::archiveSchema(), true), 'run php artisan inch:describe --archive > docs/drawing.schema.json');
@@ -149,7 +149,7 @@ it('refuses what is no drawing in one sentence, and keeps nothing of it', functi
     'another document' => [fn (string $path) => tampered($path, fn (ZipArchive $zip) => $zip->addFromString('drawing.json', '{"kind":"recipe","version":1}')), 'drawing.json'],
     'no document' => [fn (string $path) => tampered($path, fn (ZipArchive $zip) => $zip->deleteName('drawing.json')), 'drawing.json'],
     'a newer document' => [fn (string $path) => tampered($path, function (ZipArchive $zip) {
-        $zip->addFromString('drawing.json', (string) json_encode([...json_decode((string) $zip->getFromName('drawing.json'), true), 'version' => 2]));
+        $zip->addFromString('drawing.json', (string) json_encode([...json_decode((string) $zip->getFromName('drawing.json'), true), 'version' => App\Exchange\Archive\ArchiveWriter::VERSION + 1]));
     }), 'by a newer Inch Ladder'],
     'choices that cannot be' => [fn (string $path) => tampered($path, function (ZipArchive $zip) {
         $zip->addFromString('drawing.json', (string) json_encode(array_replace_recursive(json_decode((string) $zip->getFromName('drawing.json'), true), ['choices' => ['grid' => ['columns' => 900]]])));

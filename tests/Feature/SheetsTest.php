@@ -287,7 +287,7 @@ it('prints outlines: white where nothing changes, dark where tones meet', functi
 
 it('has the whole plan on one page', function () {
     $drawing = letterDrawing();
-    $drawing->noteCell($drawing->plan()->grid->cells(), 0, 0, 'done');
+    $drawing->noteCell($drawing->plan()->grid->cells(), new InchLadder\Copying\Place(0, 0), ['state' => 'done']);
     $leaves = Sheets::leaves($drawing->refresh(), SheetKind::Plan, ['page' => 'letter']);
     expect($leaves)->toHaveCount(1);
     $words = preg_replace('/\s+/', ' ', (new Parser)->parseContent(Sheets::bytes(Format::Pdf, $leaves))->getText());

@@ -126,19 +126,19 @@ final readonly class ArchiveReader
         return $path;
     }
 
-    /** @return list<array{mesh: string, column: int, row: int, state: string}> */
+    /** @return list<array{mesh: string, column: int, row: int, state: string, doubtful: bool}> */
     private function cells(string $csv): array
     {
-        $lines = array_map(static fn (string $line): array => str_getcsv($line), explode("\r\n", rtrim($csv, "\r\n")));
-        if (array_shift($lines) !== ArchiveWriter::CELLS || count($lines) > Cells::MOST ** 2 * 4) {
+        $lines = explode("\r\n", rtrim($csv, "\r\n"));
+        // Archives of document 1 know nothing of doubtful cells.
+        $heads = [implode(',', ArchiveWriter::CELLS), 'mesh,column,row,state'];
+        if (! in_array(array_shift($lines), $heads, true) || count($lines) > Cells::MOST ** 2 * 4) {
             throw ArchiveRefused::damaged('cells.csv');
         }
 
-        return array_map(static function (array $line): array {
-            $good = count($line) === 4 && preg_match('/^\d{1,2}x\d{1,2} \d{1,2} \d{1,2} (?:done|empty)$/D', implode(' ', $line)) === 1;
-
-            return $good ? ['mesh' => (string) $line[0], 'column' => (int) $line[1], 'row' => (int) $line[2], 'state' => (string) $line[3]] : throw ArchiveRefused::damaged('cells.csv');
-        }, $lines);
+        return array_map(static fn (string $line): array => preg_match('/^(\d{1,2}x\d{1,2}),(\d{1,2}),(\d{1,2}),(done|empty|open)(?:,([01]))?$/D', $line, $found) === 1
+            ? ['mesh' => $found[1], 'column' => (int) $found[2], 'row' => (int) $found[3], 'state' => $found[4], 'doubtful' => ($found[5] ?? '0') === '1']
+            : throw ArchiveRefused::damaged('cells.csv'), $lines);
     }
 
     /** @return list<array{board: string, tick: string, place: string}> */
@@ -157,7 +157,7 @@ final readonly class ArchiveReader
     /**
      * @param  array<array-key, mixed>  $choices
      * @param  list<string>  $beside
-     * @param  list<array{mesh: string, column: int, row: int, state: string}>  $cells
+     * @param  list<array{mesh: string, column: int, row: int, state: string, doubtful: bool}>  $cells
      * @param  list<array{board: string, tick: string, place: string}>  $marks
      */
     private function keep(array $choices, ?string $photo, array $beside, array $cells, array $marks): Drawing

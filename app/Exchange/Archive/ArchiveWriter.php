@@ -22,9 +22,9 @@ final readonly class ArchiveWriter
     public const KIND = 'inch-ladder-drawing';
 
     /** Of the document. */
-    public const VERSION = 1;
+    public const VERSION = 2;
 
-    public const CELLS = ['mesh', 'column', 'row', 'state'];
+    public const CELLS = ['mesh', 'column', 'row', 'state', 'doubtful'];
 
     public const MARKS = ['board', 'tick', 'place'];
 
@@ -78,7 +78,7 @@ final readonly class ArchiveWriter
     private function cells(Drawing $drawing): string
     {
         $rows = $drawing->cellNotes()->orderBy('mesh')->orderBy('row')->orderBy('column')->get()
-            ->map(static fn (CellNote $note): string => "{$note->mesh},{$note->column},{$note->row},{$note->state}")->all();
+            ->map(static fn (CellNote $note): string => "{$note->mesh},{$note->column},{$note->row},{$note->state},".(int) $note->doubtful)->all();
 
         return implode("\r\n", [implode(',', self::CELLS), ...$rows])."\r\n";
     }

@@ -6,16 +6,28 @@ namespace App\Exchange\Json;
 
 use OpenApi\Attributes as OA;
 
-/** The halves and quarters of the paper’s cell as read off the ruler, from its top left corner. */
+/** One cell to copy: its empty twin on the paper, and what is seen in it on the photo. */
 #[OA\Schema]
 final readonly class CellJson
 {
     public function __construct(
-        /** @var list<LengthJson> ¼, ½, ¾ and the whole. */
-        #[OA\Property(type: 'array', items: new OA\Items(ref: LengthJson::class))] public array $across,
-        /** @var list<LengthJson> */
-        #[OA\Property(type: 'array', items: new OA\Items(ref: LengthJson::class))] public array $down,
+        #[OA\Property] public string $address,
+        /** On the paper, in words. */
         #[OA\Property] public string $size,
+        /** Where it begins on the sheet, in words. */
+        #[OA\Property] public string $place,
+        /** Narrower than the others, from what remains. */
+        #[OA\Property] public bool $partial,
+        /** Into how many parts each side is cut. */
+        #[OA\Property] public int $parts,
+        /** @var list<TickJson> along its top, from the left. */
+        #[OA\Property(type: 'array', items: new OA\Items(ref: TickJson::class))] public array $across,
+        /** @var list<TickJson> along its left side, from the top. */
+        #[OA\Property(type: 'array', items: new OA\Items(ref: TickJson::class))] public array $down,
+        /** @var list<CrossingJson> */
+        #[OA\Property(type: 'array', items: new OA\Items(ref: CrossingJson::class))] public array $crossings,
+        /** @var list<CourseJson> the strongest first. */
+        #[OA\Property(type: 'array', items: new OA\Items(ref: CourseJson::class))] public array $courses,
     ) {
     }
 }

@@ -6,7 +6,7 @@ namespace App\Exchange\Json;
 
 use OpenApi\Attributes as OA;
 
-/** What has become of a cell; open cells are not listed. */
+/** What has become of a cell; cells of which there is nothing to say are not listed. */
 #[OA\Schema]
 final readonly class CellNoteJson
 {
@@ -14,7 +14,9 @@ final readonly class CellNoteJson
         /** 0-based */
         #[OA\Property] public int $column,
         #[OA\Property] public int $row,
-        #[OA\Property(enum: ['done', 'empty'])] public string $state,
+        #[OA\Property(enum: ['done', 'empty', 'open'])] public string $state,
+        /** To be looked at again. */
+        #[OA\Property] public bool $doubtful,
     ) {
     }
 }

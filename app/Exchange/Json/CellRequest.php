@@ -6,12 +6,14 @@ namespace App\Exchange\Json;
 
 use OpenApi\Attributes as OA;
 
-/** What has become of a cell. */
-#[OA\Schema]
+/** What has become of a cell; what is left out stays as it was. */
+#[OA\Schema(required: [])]
 final readonly class CellRequest
 {
     public function __construct(
         #[OA\Property(enum: ['done', 'empty', 'open'])] public string $state,
+        /** To be looked at again. */
+        #[OA\Property] public bool $doubtful,
     ) {
     }
 }

@@ -146,9 +146,9 @@ final class Fields
     public static function readShare(mixed $value): ?Rational
     {
         return match (true) {
-            is_int($value), is_float($value) => is_finite((float) $value) ? Rational::of(number_format((float) $value, self::SHARE_DIGITS, '.', '')) : null,
+            is_int($value), is_float($value) => is_finite((float) $value) ? Rational::near((float) $value, self::SHARE_DIGITS) : null,
             is_string($value) && preg_match('~^-?\d{1,9}(/[1-9]\d{0,8})?$~', $value) === 1 => Rational::of($value),
-            is_string($value) && preg_match('/^-?\d{0,6}\.?\d{1,12}(e-\d{1,2})?$/i', $value) === 1 => Rational::of(number_format((float) $value, self::SHARE_DIGITS, '.', '')),
+            is_string($value) && preg_match('/^-?\d{0,6}\.?\d{1,12}(e-\d{1,2})?$/i', $value) === 1 => Rational::near((float) $value, self::SHARE_DIGITS),
             default => null,
         };
     }

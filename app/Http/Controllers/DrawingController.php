@@ -6,7 +6,6 @@ namespace App\Http\Controllers;
 
 use App\Exchange\ChoicesReader;
 use App\Exchange\DrawingWriter;
-use App\Exchange\Json\CellRequest;
 use App\Exchange\Json\MainLineJson;
 use App\Exchange\Json\SaveRequest;
 use App\Exchange\Json\ShelfEntryJson;
@@ -94,15 +93,6 @@ final readonly class DrawingController
     public function redo(Request $request, Drawing $drawing): JsonResponse
     {
         return $this->step($request, $drawing, 1);
-    }
-
-    #[OA\Put(path: '/api/drawings/{drawing}/cells/{column}/{row}', operationId: 'cell', parameters: [new OA\Parameter(ref: '#/components/parameters/drawing'), new OA\Parameter(name: 'column', in: 'path', required: true, schema: new OA\Schema(type: 'integer')), new OA\Parameter(name: 'row', in: 'path', required: true, schema: new OA\Schema(type: 'integer'))], requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: CellRequest::class)), responses: [new OA\Response(response: 204, description: 'Noted.'), new OA\Response(response: 422, ref: '#/components/responses/Trouble')])]
-    public function cell(Request $request, Drawing $drawing, int $column, int $row): Response
-    {
-        $state = $request->validate(['state' => 'required|in:done,empty,open'], ['state' => 'A cell is done, empty or open.'])['state'];
-        $drawing->noteCell($drawing->plan()->grid->cells(), $column, $row, $state);
-
-        return new Response(status: 204);
     }
 
     #[OA\Delete(path: '/api/drawings/{drawing}', operationId: 'bin', parameters: [new OA\Parameter(ref: '#/components/parameters/drawing')], responses: [new OA\Response(response: 204, description: 'In the bin.')])]

@@ -76,8 +76,7 @@ final readonly class PlanPage implements Sheet
         $scale = $sheetWide / $plan->sheet->width->toFloat();
         $sheet = new Box($room->x + $half + 12 + $labels, $room->y + $labels, $sheetWide, $sheetHigh);
         $area = new Box($sheet->x + $plan->left->toFloat() * $scale, $sheet->y + $plan->top->toFloat() * $scale, $plan->fitted->area->width->toFloat() * $scale, $plan->fitted->area->height->toFloat() * $scale);
-        foreach ($drawing->cellNotes->where('mesh', Drawing::mesh($plan->grid->cells())) as $note) {
-            /** @var CellNote $note */
+        foreach ($drawing->notesOn($plan->grid->cells())->filter(static fn (CellNote $note): bool => $note->isSettled()) as $note) {
             [$x, $across] = [$plan->grid->columns[$note->column]->toFloat(), $plan->grid->across->span($note->column)->toFloat()];
             [$y, $down] = [$plan->grid->rows[$note->row]->toFloat(), $plan->grid->down->span($note->row)->toFloat()];
             $leaf->add(...$turned([new Fill((new Box($x, $y, $across, $down))->in($area), '#d5dfd3')], $sheet));
@@ -96,7 +95,7 @@ final readonly class PlanPage implements Sheet
         $area = $plan->fitted->area;
         $cell = $plan->printCell();
         $cells = $plan->grid->cells();
-        $done = $drawing->cellNotes->where('mesh', Drawing::mesh($cells))->count();
+        $done = $drawing->notesOn($cells)->filter(static fn (CellNote $note): bool => $note->isSettled())->count();
         $lines = [
             'Photo' => $decisions->photo().($plan->print === null ? '' : "; the crop is {$write->readSize($plan->print)}"),
             'Paper' => $decisions->paper().", {$write->size($plan->sheet)}; from its left edge {$write->reading($plan->left)}, from its top {$write->reading($plan->top)}",

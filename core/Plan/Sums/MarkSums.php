@@ -77,7 +77,7 @@ final readonly class MarkSums
         }
         $half = $this->plan->choices->rulerOnPrint()->step->dividedBy(2);
         $becomes = $half->times($scale);
-        $corner = Length::mm(Rational::of(number_format($becomes->toFloat() * M_SQRT2, 6, '.', '')));
+        $corner = Length::mm(Rational::near($becomes->toFloat() * M_SQRT2));
         $says = fn (Length $length): string => $this->write->notation->unit->isMetric() ? Fractions::places($length->in(Unit::Millimetre), 1).' mm' : Fractions::places($length->in(Unit::Inch), 3).' in';
 
         return "Read half a graduation off on the photo, {$says($half)}, and it is {$says($becomes)} on the paper; at the far corner, off both ways, {$says($corner)}.";

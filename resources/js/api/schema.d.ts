@@ -68,6 +68,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/drawings/{drawing}/copying": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["copying"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/drawings/{drawing}/cells/{column}/{row}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["cellToCopy"];
+        put: operations["cell"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/drawings": {
         parameters: {
             query?: never;
@@ -142,22 +174,6 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["redo"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/drawings/{drawing}/cells/{column}/{row}": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put: operations["cell"];
-        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -612,23 +628,31 @@ export interface components {
             colours: components["schemas"]["LineColourJson"][];
             printed: components["schemas"]["SheetKindJson"][];
         };
-        /** @description The halves and quarters of the paper’s cell as read off the ruler, from its top left corner. */
+        /** @description One cell to copy: its empty twin on the paper, and what is seen in it on the photo. */
         CellJson: {
-            across: components["schemas"]["LengthJson"][];
-            down: components["schemas"]["LengthJson"][];
+            address: string;
             size: string;
+            place: string;
+            partial: boolean;
+            parts: number;
+            across: components["schemas"]["TickJson"][];
+            down: components["schemas"]["TickJson"][];
+            crossings: components["schemas"]["CrossingJson"][];
+            courses: components["schemas"]["CourseJson"][];
         };
-        /** @description What has become of a cell; open cells are not listed. */
+        /** @description What has become of a cell; cells of which there is nothing to say are not listed. */
         CellNoteJson: {
             column: number;
             row: number;
             /** @enum {string} */
-            state: "done" | "empty";
+            state: "done" | "empty" | "open";
+            doubtful: boolean;
         };
-        /** @description What has become of a cell. */
+        /** @description What has become of a cell; what is left out stays as it was. */
         CellRequest: {
             /** @enum {string} */
             state: "done" | "empty" | "open";
+            doubtful: boolean;
         };
         /** @description All that is stored of a drawing; the document every request carries. */
         ChoicesJson: {
@@ -642,10 +666,29 @@ export interface components {
             paper: components["schemas"]["PaperChoice"];
             fit: components["schemas"]["FitChoice"];
             grid: components["schemas"]["GridChoice"];
+            copy: components["schemas"]["CopyChoice"];
             points: components["schemas"]["PointChoice"][];
             regions: components["schemas"]["RegionChoice"][];
             beside: components["schemas"]["BesideChoice"][];
             crops: components["schemas"]["KeptCrop"][];
+        };
+        /** @description How the cells are gone through. */
+        CopyChoice: {
+            /** @enum {string} */
+            start: "corner" | "middle" | "outside" | "focal" | "easiest" | "hardest" | "joined";
+        };
+        /** @description The order in which this drawing's cells are copied. Cells are row × columns + column. */
+        CopyingJson: {
+            order: number[];
+            blank: number[];
+            at: number;
+            starts: components["schemas"]["StartJson"][];
+        };
+        /** @description How a contour runs through a cell. */
+        CourseJson: {
+            sentence: string;
+            path: number[][];
+            crossings: number[];
         };
         /** @description One crease: `from` is brought to `to`, and it comes at `at`; all as shares of the side. */
         CreaseJson: {
@@ -671,6 +714,16 @@ export interface components {
             share_h: number;
             /** Format: float */
             trimmed_percent: number;
+        };
+        /** @description The place where a contour crosses one side of a cell. */
+        CrossingJson: {
+            /** @enum {string} */
+            side: "top" | "right" | "bottom" | "left";
+            /** Format: float */
+            at: number;
+            eye: string;
+            paper: string;
+            sentence: string;
         };
         /** @description A cell that is cut finer: its lines as shares of the crop, and where they lie on every ruler. */
         DividedJson: {
@@ -1239,6 +1292,12 @@ export interface components {
             width: components["schemas"]["LengthJson"];
             height: components["schemas"]["LengthJson"];
         };
+        /** @description One way to go through the cells, and why one might. */
+        StartJson: {
+            name: string;
+            label: string;
+            reason: string;
+        };
         /** @description The version an undo or redo was asked from. */
         StepRequest: {
             version: number;
@@ -1250,6 +1309,12 @@ export interface components {
             words: string;
             /** Format: float */
             circle: number;
+        };
+        /** @description A mark along a side of a cell. */
+        TickJson: {
+            /** Format: float */
+            at: number;
+            text: string;
         };
         /** @description What went wrong, as one sentence, and beside which choice it belongs. */
         Trouble: {
@@ -1323,7 +1388,6 @@ export interface components {
             down: components["schemas"]["ReadingsJson"][];
             divided: components["schemas"]["DividedJson"][];
             points: components["schemas"]["KeyPointJson"][];
-            cell: components["schemas"]["CellJson"];
             ruler: components["schemas"]["RulerJson"];
             rungs: components["schemas"]["RungsJson"];
             point: components["schemas"]["PointJson"] | null;
@@ -1361,6 +1425,9 @@ export interface components {
         };
     };
     parameters: {
+        /** @description Copying, a cell at a time. */
+        column: number;
+        row: number;
         /** @description The head of the description that the front end's types are generated from. */
         drawing: string;
     };
@@ -1456,6 +1523,87 @@ export interface operations {
                     "application/json": components["schemas"]["VerdictJson"];
                 };
             };
+        };
+    };
+    copying: {
+        parameters: {
+            query?: {
+                hand?: string;
+            };
+            header?: never;
+            path: {
+                /** @description The head of the description that the front end's types are generated from. */
+                drawing: components["parameters"]["drawing"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The way through the cells. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CopyingJson"];
+                };
+            };
+        };
+    };
+    cellToCopy: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description The head of the description that the front end's types are generated from. */
+                drawing: components["parameters"]["drawing"];
+                /** @description Copying, a cell at a time. */
+                column: components["parameters"]["column"];
+                row: components["parameters"]["row"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description One cell. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CellJson"];
+                };
+            };
+            422: components["responses"]["Trouble"];
+        };
+    };
+    cell: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description The head of the description that the front end's types are generated from. */
+                drawing: components["parameters"]["drawing"];
+                /** @description Copying, a cell at a time. */
+                column: components["parameters"]["column"];
+                row: components["parameters"]["row"];
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["CellRequest"];
+            };
+        };
+        responses: {
+            /** @description Noted. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            422: components["responses"]["Trouble"];
         };
     };
     shelf: {
@@ -1617,34 +1765,6 @@ export interface operations {
         responses: {
             200: components["responses"]["Drawing"];
             409: components["responses"]["Trouble"];
-        };
-    };
-    cell: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                /** @description The head of the description that the front end's types are generated from. */
-                drawing: components["parameters"]["drawing"];
-                column: number;
-                row: number;
-            };
-            cookie?: never;
-        };
-        requestBody?: {
-            content: {
-                "application/json": components["schemas"]["CellRequest"];
-            };
-        };
-        responses: {
-            /** @description Noted. */
-            204: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
-            };
-            422: components["responses"]["Trouble"];
         };
     };
     restore: {

@@ -1,0 +1,112 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Exchange;
+
+use App\Exchange\Json\CellJson;
+use App\Exchange\Json\CopyingJson;
+use App\Exchange\Json\CourseJson;
+use App\Exchange\Json\CrossingJson;
+use App\Exchange\Json\StartJson;
+use App\Exchange\Json\TickJson;
+use App\Imaging\CellSight;
+use App\Models\CellNote;
+use App\Models\Drawing;
+use InchLadder\Copying\Cell;
+use InchLadder\Copying\Course;
+use InchLadder\Copying\Crossing;
+use InchLadder\Copying\Place;
+use InchLadder\Copying\Route;
+use InchLadder\Copying\Start;
+use InchLadder\Marks\Out\Hand;
+use InchLadder\Measure\Length;
+use InchLadder\Measure\Notation;
+use InchLadder\Measure\Rational;
+use InchLadder\Measure\Rounded;
+use InchLadder\Measuring\Placed;
+use InchLadder\Pixels\Content;
+use InchLadder\Plan\Plan;
+
+/** Writes what there is to copy: the way through the cells, and one cell at a time. */
+final readonly class CopyWriter
+{
+    public function __construct(private CellSight $sight)
+    {
+    }
+
+    public function copying(Drawing $drawing, Plan $plan, Hand $hand): CopyingJson
+    {
+        $content = $drawing->photo === null ? [] : $this->sight->content($drawing->photo, $plan);
+        $settled = $drawing->settled($plan);
+        $route = $this->route($drawing, $plan, $hand, $content);
+        $blank = array_keys(array_filter($content, static fn (float $share): bool => $share < Content::BLANK));
+
+        return new CopyingJson(
+            $route->order,
+            array_values(array_diff($blank, $settled)),
+            $route->after($drawing->lastSettled($plan), $settled) ?? $route->order[0],
+            array_map(static fn (Start $start): StartJson => new StartJson($start->value, $start->label(), $start->reason()), Start::cases()),
+        );
+    }
+
+    /** The address of the next cell to copy; null when none is left. */
+    public function next(Drawing $drawing, Plan $plan): ?string
+    {
+        $content = $drawing->photo !== null && $plan->choices->start->asksForContent() ? $this->sight->content($drawing->photo, $plan) : [];
+        $next = $this->route($drawing, $plan, Hand::Right, $content)->after($drawing->lastSettled($plan), $drawing->settled($plan));
+
+        return $next === null ? null : Cell::of($plan, Place::at($next, $plan->grid->cells()))->address();
+    }
+
+    public function cell(Drawing $drawing, Plan $plan, Place $place): CellJson
+    {
+        $cell = Cell::of($plan, $place);
+        $notation = $plan->choices->notation;
+        $sight = $drawing->photo === null ? null : $this->sight->of($drawing->photo, $plan, $cell);
+        $crossings = $sight->crossings ?? [];
+        $plain = static fn (Rounded $rounded): string => ($rounded->isExact() ? '' : '≈ ').$notation->plain($rounded->reading);
+        [$wide, $high] = [$notation->ruler->round($cell->paper->width), $notation->ruler->round($cell->paper->height)];
+
+        return new CellJson(
+            $cell->address(),
+            $cell->paper->width->equals($cell->paper->height) ? "{$plain($wide)} square" : ($wide->isExact() && $high->isExact() ? '' : '≈ ').$notation->amount($wide->reading).' × '.$notation->plain($high->reading),
+            "{$plain($cell->fromLeft)} from the sheet’s left edge, {$plain($cell->fromTop)} from its top",
+            $cell->isPartial(),
+            $cell->parts,
+            $this->ticks($cell, $cell->paper->width, $notation),
+            $this->ticks($cell, $cell->paper->height, $notation),
+            array_map(static fn (Crossing $crossing): CrossingJson => new CrossingJson(
+                $crossing->side->value, $crossing->at, $crossing->words(), $notation->plain($crossing->paper->reading),
+                ucfirst($crossing->place()).", {$plain($crossing->paper)} from {$crossing->side->ends()[0]} on the paper. Exactly {$crossing->eye->exactly()}.",
+            ), $crossings),
+            array_map(static fn (Course $course): CourseJson => new CourseJson(
+                ucfirst($course->words($notation)).'.',
+                array_map(static fn (array $point): array => [round($point[0], 4), round($point[1], 4)], $course->contour->points),
+                array_values(array_filter([array_search($course->in, $crossings, true), array_search($course->out, $crossings, true)], is_int(...))),
+            ), $sight->courses ?? []),
+        );
+    }
+
+    /** @param  list<float>  $content */
+    private function route(Drawing $drawing, Plan $plan, Hand $hand, array $content): Route
+    {
+        $cells = $plan->grid->cells();
+        $inside = array_values(array_filter($plan->points(), static fn (Placed $point): bool => $point->isInside()));
+        $focal = $inside === [] ? null : new Place(...$plan->grid->cellAt($inside[0]->x->toFloat(), $inside[0]->y->toFloat()));
+        $known = $drawing->notesOn($cells)->filter(static fn (CellNote $note): bool => $note->isSettled())->map(static fn (CellNote $note): int => $note->place()->index($cells));
+
+        return Route::of($plan->choices->start, $cells, $hand, $focal, $content, array_values($known->all()));
+    }
+
+    /** @return list<TickJson> */
+    private function ticks(Cell $cell, Length $side, Notation $notation): array
+    {
+        $ticks = [];
+        foreach ($cell->ticks($side) as $share => $reading) {
+            $ticks[] = new TickJson(Rational::of((string) $share)->toFloat(), $notation->amount($reading->reading));
+        }
+
+        return $ticks;
+    }
+}

@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Exchange\Json;
+
+use OpenApi\Attributes as OA;
+
+/** The order in which this drawing's cells are copied. Cells are row × columns + column. */
+#[OA\Schema]
+final readonly class CopyingJson
+{
+    public function __construct(
+        /** @var list<int> every cell once. */
+        #[OA\Property(type: 'array', items: new OA\Items(type: 'integer'))] public array $order,
+        /** @var list<int> open cells with nothing in them to be seen. */
+        #[OA\Property(type: 'array', items: new OA\Items(type: 'integer'))] public array $blank,
+        /** Where this sitting goes on. */
+        #[OA\Property] public int $at,
+        /** @var list<StartJson> */
+        #[OA\Property(type: 'array', items: new OA\Items(ref: StartJson::class))] public array $starts,
+    ) {
+    }
+}

@@ -1,0 +1,81 @@
+<?php
+
+declare(strict_types=1);
+
+namespace InchLadder\Copying;
+
+use InchLadder\Measure\Length;
+use InchLadder\Measure\Rational;
+use InchLadder\Measure\Rounded;
+use InchLadder\Measure\Size;
+use InchLadder\Plan\Plan;
+
+/** One cell of the grid: where it lies in the crop, and its empty twin on the paper. */
+final readonly class Cell
+{
+    private function __construct(
+        public Place $place,
+        /** Shares of the crop. */
+        public Rational $left,
+        public Rational $top,
+        public Rational $width,
+        public Rational $height,
+        /** On the paper. */
+        public Size $paper,
+        /** From the sheet's left edge to the cell's. */
+        public Rounded $fromLeft,
+        /** From the sheet's top edge to the cell's. */
+        public Rounded $fromTop,
+        /** Into how many parts each side is cut: 4, or what was chosen for this cell. */
+        public int $parts,
+        private Plan $plan,
+    ) {
+    }
+
+    /** @param  Place  $place  a cell of the plan's grid */
+    public static function of(Plan $plan, Place $place): self
+    {
+        $grid = $plan->grid;
+        [$width, $height] = [$grid->across->span($place->column), $grid->down->span($place->row)];
+        $parts = 4;
+        foreach ($plan->choices->divisions as $division) {
+            if ($division->column === $place->column && $division->row === $place->row) {
+                $parts = $division->parts;
+            }
+        }
+
+        return new self(
+            $place, $grid->columns[$place->column], $grid->rows[$place->row], $width, $height,
+            new Size($plan->fitted->area->width->times($width), $plan->fitted->area->height->times($height)),
+            $plan->readAcross($grid->columns[$place->column])->sheet,
+            $plan->readDown($grid->rows[$place->row])->sheet,
+            $parts, $plan,
+        );
+    }
+
+    public function address(): string
+    {
+        return $this->plan->addresses->of($this->place->column, $this->place->row);
+    }
+
+    public function isPartial(): bool
+    {
+        return $this->plan->grid->across->isPartial($this->place->column) || $this->plan->grid->down->isPartial($this->place->row);
+    }
+
+    /**
+     * The marks along a side of its own, from its left or top end.
+     *
+     * @return array<string, Rounded> by share: `1/4`, `1/2`, `3/4`
+     */
+    public function ticks(Length $side): array
+    {
+        $ticks = [];
+        for ($part = 1; $part < $this->parts; $part++) {
+            $share = Rational::nd($part, $this->parts);
+            $ticks[(string) $share] = $this->plan->choices->notation->ruler->round($side->times($share));
+        }
+
+        return $ticks;
+    }
+}

@@ -1,0 +1,88 @@
+<?php
+
+declare(strict_types=1);
+
+namespace InchLadder\Copying;
+
+use InchLadder\Measure\Length;
+use InchLadder\Measure\Notation;
+use InchLadder\Measure\Rational;
+use InchLadder\Measure\Size;
+use InchLadder\Pixels\Contour;
+
+/** How a contour runs through a cell of the paper: in, out, how it slopes, and which way it bulges by how much. */
+final readonly class Course
+{
+    /** A bulge of less than this share of the straight way is none to a pencil. */
+    private const STRAIGHT = 0.03;
+
+    /** Slopes nearer than this many degrees to level or upright are called so. */
+    private const AS_GOOD_AS_LEVEL = 2.0;
+
+    private function __construct(
+        public Contour $contour,
+        public Crossing $in,
+        /** Null when it fades inside the cell. */
+        public ?Crossing $out,
+        /** Degrees of the straight way from in to out on the paper: over 0 rises to the right, 90 is upright. */
+        public float $slope,
+        /** The farthest it strays from that straight way, on the paper. */
+        public Length $bulge,
+        /** Which way: up, down, left or right; empty when it is straight. */
+        public string $towards,
+        /** @var array{float, float} where it strays farthest, as shares of the cell */
+        public array $top,
+    ) {
+    }
+
+    /** @param  Size  $cell  on the paper */
+    public static function of(Contour $contour, Crossing $in, ?Crossing $out, Size $cell): self
+    {
+        [$wide, $high] = [$cell->width->toFloat(), $cell->height->toFloat()];
+        $first = $in->side->point($in->at);
+        $last = $out === null ? $contour->points[count($contour->points) - 1] : $out->side->point($out->at);
+        [$runX, $runY] = [($last[0] - $first[0]) * $wide, ($last[1] - $first[1]) * $high];
+        $way = hypot($runX, $runY);
+        $farthest = 0.0;
+        $top = $first;
+        foreach ($contour->points as [$x, $y]) {
+            $away = $way === 0.0 ? 0.0 : ($runX * ($y - $first[1]) * $high - $runY * ($x - $first[0]) * $wide) / $way;
+            if (abs($away) > abs($farthest)) {
+                [$farthest, $top] = [$away, [$x, $y]];
+            }
+        }
+        $straight = abs($farthest) < self::STRAIGHT * $way;
+        // The normal on the side it strays to; the paper's y grows downwards.
+        [$normalX, $normalY] = [-$runY * ($farthest <=> 0), $runX * ($farthest <=> 0)];
+        $towards = abs($normalY) >= abs($normalX) ? ($normalY < 0 ? 'up' : 'down') : ($normalX < 0 ? 'left' : 'right');
+        $slope = $way === 0.0 ? 0.0 : rad2deg(atan2(-$runY, $runX));
+        $slope = $slope > 90 ? $slope - 180 : ($slope <= -90 ? $slope + 180 : $slope);
+
+        return new self($contour, $in, $out, $slope, Length::mm(Rational::near(abs($farthest))), $straight ? '' : $towards, $top);
+    }
+
+    /** `in at 3/8 of the left side, out past 2/5 of the right side; falls 12°, bulges up 1/8 in` */
+    public function words(Notation $notation): string
+    {
+        $out = $this->out === null ? 'fades inside' : "out {$this->out->place()}";
+        $bulge = $notation->ruler->round($this->bulge)->reading;
+
+        return "in {$this->in->place()}, {$out}; {$this->slopeInWords()}, ".match (true) {
+            $this->towards === '' => 'straight',
+            $bulge->isZero() => "a hair {$this->towards} of straight",
+            default => "bulges {$this->towards} {$notation->plain($bulge)}",
+        };
+    }
+
+    private function slopeInWords(): string
+    {
+        $degrees = (int) round(abs($this->slope));
+
+        return match (true) {
+            abs($this->slope) < self::AS_GOOD_AS_LEVEL => 'level',
+            90 - abs($this->slope) < self::AS_GOOD_AS_LEVEL => 'upright',
+            $this->slope > 0 => "rises {$degrees}°",
+            default => "falls {$degrees}°",
+        };
+    }
+}

@@ -1,0 +1,88 @@
+<?php
+
+declare(strict_types=1);
+
+namespace InchLadder\Copying;
+
+use InchLadder\Measure\Graduation;
+use InchLadder\Measure\Size;
+use InchLadder\Pixels\Contour;
+use InchLadder\Pixels\Field;
+use InchLadder\Pixels\Gradient;
+use InchLadder\Pixels\Step;
+use InchLadder\Pixels\Steps;
+
+/**
+ * What is seen in one cell of the photo: the crossings on its four sides, and how contours
+ * run between them. Only lightness counts: where two colours are equally light, no edge is seen.
+ */
+final readonly class Sight
+{
+    /** A contour that leaves this near to a crossing, as a share of the side, leaves through it. */
+    private const SAME_PLACE = 0.06;
+
+    /** Shorter than this share of the cell, a contour is not worth telling. */
+    private const LEAST_LENGTH = 0.12;
+
+    private const MOST = 6;
+
+    private function __construct(
+        /** @var list<Crossing> side by side, each side's in their order */
+        public array $crossings,
+        /** @var list<Course> the strongest first */
+        public array $courses,
+    ) {
+    }
+
+    /**
+     * @param  array<string, non-empty-list<int|float>>  $sides  lightness along each side, by `Side`
+     * @param  Field  $inside  the cell's own lightness, with the same spacing both ways on the photo
+     * @param  Size  $cell  on the paper
+     */
+    public static function of(array $sides, Field $inside, Size $cell, Graduation $ruler): self
+    {
+        $crossings = [];
+        foreach (Side::cases() as $side) {
+            foreach (Steps::along($sides[$side->value]) as $step) {
+                $crossings[] = Crossing::of($side, $step, $cell, $ruler);
+            }
+        }
+
+        return new self($crossings, $crossings === [] ? [] : self::courses($crossings, Gradient::of($inside), $cell, $ruler));
+    }
+
+    /**
+     * @param  non-empty-list<Crossing>  $crossings
+     * @return list<Course>
+     */
+    private static function courses(array $crossings, Gradient $gradient, Size $cell, Graduation $ruler): array
+    {
+        $strongest = $crossings;
+        usort($strongest, static fn (Crossing $a, Crossing $b): int => abs($b->change) <=> abs($a->change));
+        $joined = [];
+        $courses = [];
+        foreach ($strongest as $in) {
+            if (in_array($in, $joined, true) || count($courses) === self::MOST) {
+                continue;
+            }
+            $contour = Contour::from($gradient, ...$in->side->point($in->at));
+            if (count($contour->points) >= self::LEAST_LENGTH * max($gradient->wide, $gradient->high)) {
+                $out = $contour->leaves ? self::crossingNear($contour, $in, $crossings, $cell, $ruler) : null;
+                $joined[] = $out;
+                $courses[] = Course::of($contour, $in, $out, $cell);
+            }
+        }
+
+        return $courses;
+    }
+
+    /** @param  list<Crossing>  $crossings */
+    private static function crossingNear(Contour $contour, Crossing $in, array $crossings, Size $cell, Graduation $ruler): Crossing
+    {
+        [$side, $at] = Side::of(...$contour->points[count($contour->points) - 1]);
+        $near = array_filter($crossings, static fn (Crossing $other): bool => $other !== $in && $other->side === $side && abs($other->at - $at) < self::SAME_PLACE);
+        usort($near, static fn (Crossing $a, Crossing $b): int => abs($a->at - $at) <=> abs($b->at - $at));
+
+        return $near[0] ?? Crossing::of($side, new Step($at, 0), $cell, $ruler);
+    }
+}

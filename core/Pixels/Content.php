@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace InchLadder\Pixels;
+
+/** How much there is to draw in each cell of a grid, told by how much of it is edge. */
+final class Content
+{
+    /** Levels of 255 from one sample to the next that begin to show as an edge. */
+    private const EDGE = 5.0;
+
+    /** A cell with less of it than this is called blank. */
+    public const BLANK = 0.01;
+
+    /**
+     * @param  list<float>  $across  the grid's lines as shares of the field, edges included
+     * @param  list<float>  $down
+     * @return list<float> the share of each cell's samples that are edge, 0…1, row by row
+     */
+    public static function of(Field $field, array $across, array $down): array
+    {
+        $shares = [];
+        foreach (self::spans($down, $field->high) as [$top, $bottom]) {
+            foreach (self::spans($across, $field->wide) as [$left, $right]) {
+                $edges = 0;
+                for ($y = $top; $y < $bottom; $y++) {
+                    for ($x = $left; $x < $right; $x++) {
+                        $here = $field->at($x, $y);
+                        $edges += abs($field->at(min($x + 1, $right - 1), $y) - $here) >= self::EDGE || abs($field->at($x, min($y + 1, $bottom - 1)) - $here) >= self::EDGE ? 1 : 0;
+                    }
+                }
+                $shares[] = $edges / (($bottom - $top) * ($right - $left));
+            }
+        }
+
+        return $shares;
+    }
+
+    /**
+     * @param  list<float>  $lines
+     * @return list<array{int, int}> first sample of each part, and the one after its last; at least one sample each
+     */
+    private static function spans(array $lines, int $samples): array
+    {
+        $spans = [];
+        for ($i = 0; $i < count($lines) - 1; $i++) {
+            $from = max(0, min($samples - 1, (int) floor($lines[$i] * $samples)));
+            $spans[] = [$from, max($from + 1, min($samples, (int) ceil($lines[$i + 1] * $samples)))];
+        }
+
+        return $spans;
+    }
+}

@@ -1,0 +1,16 @@
+<?php
+
+use Illuminate\Database\Migrations\Migration;
+use Illuminate\Database\Schema\Blueprint;
+use Illuminate\Support\Facades\Schema;
+
+return new class extends Migration
+{
+    public function up(): void
+    {
+        // A cell may be flagged before anything has become of it: its state is then `open`.
+        Schema::table('cell_notes', function (Blueprint $table) {
+            $table->boolean('doubtful')->default(false);
+        });
+    }
+};
