@@ -44,6 +44,7 @@ final readonly class CopyWriter
 
         return new CopyingJson(
             $route->order,
+            $plan->choices->start->goesOn(),
             array_values(array_diff($blank, $settled)),
             $route->after($drawing->lastSettled($plan), $settled) ?? $route->order[0],
             array_map(static fn (Start $start): StartJson => new StartJson($start->value, $start->label(), $start->reason()), Start::cases()),
@@ -51,10 +52,10 @@ final readonly class CopyWriter
     }
 
     /** The address of the next cell to copy; null when none is left. */
-    public function next(Drawing $drawing, Plan $plan): ?string
+    public function next(Drawing $drawing, Plan $plan, Hand $hand): ?string
     {
         $content = $drawing->photo !== null && $plan->choices->start->asksForContent() ? $this->sight->content($drawing->photo, $plan) : [];
-        $next = $this->route($drawing, $plan, Hand::Right, $content)->after($drawing->lastSettled($plan), $drawing->settled($plan));
+        $next = $this->route($drawing, $plan, $hand, $content)->after($drawing->lastSettled($plan), $drawing->settled($plan));
 
         return $next === null ? null : Cell::of($plan, Place::at($next, $plan->grid->cells()))->address();
     }
@@ -71,18 +72,18 @@ final readonly class CopyWriter
         return new CellJson(
             $cell->address(),
             $cell->paper->width->equals($cell->paper->height) ? "{$plain($wide)} square" : ($wide->isExact() && $high->isExact() ? '' : '≈ ').$notation->amount($wide->reading).' × '.$notation->plain($high->reading),
-            "{$plain($cell->fromLeft)} from the sheet’s left edge, {$plain($cell->fromTop)} from its top",
+            "{$plain($cell->fromLeft)} from the left and {$plain($cell->fromTop)} from the top of the sheet",
             $cell->isPartial(),
             $cell->parts,
             $this->ticks($cell, $cell->paper->width, $notation),
             $this->ticks($cell, $cell->paper->height, $notation),
             array_map(static fn (Crossing $crossing): CrossingJson => new CrossingJson(
                 $crossing->side->value, $crossing->at, $crossing->words(), $notation->plain($crossing->paper->reading),
-                ucfirst($crossing->place()).", {$plain($crossing->paper)} from {$crossing->side->ends()[0]} on the paper. Exactly {$crossing->eye->exactly()}.",
+                ucfirst($crossing->place()).", {$notation->plain($crossing->paper->reading)} from {$crossing->side->ends()[0]} on the paper. Exactly {$crossing->eye->exactly()}.",
             ), $crossings),
             array_map(static fn (Course $course): CourseJson => new CourseJson(
                 ucfirst($course->words($notation)).'.',
-                array_map(static fn (array $point): array => [round($point[0], 4), round($point[1], 4)], $course->contour->points),
+                array_map(static fn (array $point): array => [round($point[0], 4), round($point[1], 4)], $course->path),
                 array_values(array_filter([array_search($course->in, $crossings, true), array_search($course->out, $crossings, true)], is_int(...))),
             ), $sight->courses ?? []),
         );

@@ -14,6 +14,7 @@ use App\Models\CellNote;
 use App\Models\Drawing;
 use App\Models\Photo;
 use Illuminate\Support\Collection;
+use InchLadder\Marks\Out\Hand;
 use InchLadder\Plan\Decisions;
 use InchLadder\Plan\Plan;
 
@@ -46,7 +47,7 @@ final readonly class DrawingWriter
         );
     }
 
-    public function shelf(Drawing $drawing): ShelfEntryJson
+    public function shelf(Drawing $drawing, Hand $hand): ShelfEntryJson
     {
         $plan = $drawing->plan();
         $writer = new PlanWriter($plan);
@@ -54,7 +55,7 @@ final readonly class DrawingWriter
         $notes = $drawing->notesOn($plan->grid->cells());
         $spared = $plan->spared();
         $count = $plan->grid->cells()->columns * $plan->grid->cells()->rows - count($spared);
-        [$rung, $next] = $this->next($drawing, $plan, $notes);
+        [$rung, $next] = $this->next($drawing, $plan, $notes, $hand);
 
         return new ShelfEntryJson(
             $drawing->id,
@@ -79,7 +80,7 @@ final readonly class DrawingWriter
      * @param  Collection<int, CellNote>  $notes
      * @return array{string, string} the rung to go on at, and what to do there
      */
-    private function next(Drawing $drawing, Plan $plan, Collection $notes): array
+    private function next(Drawing $drawing, Plan $plan, Collection $notes, Hand $hand): array
     {
         if ($drawing->position === 0 && $notes->isEmpty()) {
             return ['paper', 'Next: choose the paper.'];
@@ -87,7 +88,7 @@ final readonly class DrawingWriter
         if ($notes->isEmpty()) {
             return ['marks', 'Next: '.(new Decisions($plan))->marks().'.'];
         }
-        $next = $this->copying->next($drawing, $plan);
+        $next = $this->copying->next($drawing, $plan, $hand);
 
         return ['copy', $next === null ? 'Every cell is copied.' : "Next: copy cell {$next}."];
     }

@@ -20,7 +20,8 @@ final readonly class Course
     private const AS_GOOD_AS_LEVEL = 2.0;
 
     private function __construct(
-        public Contour $contour,
+        /** @var non-empty-list<array{float, float}> from crossing to crossing, as shares of the cell across and down */
+        public array $path,
         public Crossing $in,
         /** Null when it fades inside the cell. */
         public ?Crossing $out,
@@ -45,7 +46,8 @@ final readonly class Course
         $way = hypot($runX, $runY);
         $farthest = 0.0;
         $top = $first;
-        foreach ($contour->points as [$x, $y]) {
+        $path = [$first, ...array_slice($contour->points, 1, -1), $last];
+        foreach ($path as [$x, $y]) {
             $away = $way === 0.0 ? 0.0 : ($runX * ($y - $first[1]) * $high - $runY * ($x - $first[0]) * $wide) / $way;
             if (abs($away) > abs($farthest)) {
                 [$farthest, $top] = [$away, [$x, $y]];
@@ -58,7 +60,7 @@ final readonly class Course
         $slope = $way === 0.0 ? 0.0 : rad2deg(atan2(-$runY, $runX));
         $slope = $slope > 90 ? $slope - 180 : ($slope <= -90 ? $slope + 180 : $slope);
 
-        return new self($contour, $in, $out, $slope, Length::mm(Rational::near(abs($farthest))), $straight ? '' : $towards, $top);
+        return new self($path, $in, $out, $slope, Length::mm(Rational::near(abs($farthest))), $straight ? '' : $towards, $top);
     }
 
     /** `in at 3/8 of the left side, out past 2/5 of the right side; falls 12°, bulges up 1/8 in` */

@@ -13,6 +13,7 @@ final readonly class Route
     private function __construct(
         /** @var list<int> every cell once: row × columns + column */
         public array $order,
+        private bool $goesOn,
     ) {
     }
 
@@ -34,18 +35,19 @@ final readonly class Route
             Start::Easiest => self::by($rows, static fn (int $cell): float => $content[$cell] ?? 0.0),
             Start::Hardest => self::by($rows, static fn (int $cell): float => -($content[$cell] ?? 0.0)),
             Start::Joined => self::joined($rows, $cells, $known),
-        });
+        }, $start->goesOn());
     }
 
     /**
-     * The next cell that is still to do after one, going round once.
+     * The next cell that is still to do after one.
      *
+     * @param  int|null  $cell  the one in hand; null before the first
      * @param  list<int>  $settled  cells that need no copying any more
      * @return int|null null when none is left
      */
     public function after(?int $cell, array $settled): ?int
     {
-        $from = $cell === null ? -1 : (int) array_search($cell, $this->order, true);
+        $from = $cell === null || ! $this->goesOn ? -1 : (int) array_search($cell, $this->order, true);
         $ahead = [...array_slice($this->order, $from + 1), ...array_slice($this->order, 0, max(0, $from))];
         $settled = array_flip($settled);
         foreach ($ahead as $next) {

@@ -41,6 +41,12 @@ enum Start: string
         };
     }
 
+    /** Whether it goes on from the cell in hand, wherever that is; else the first open cell of the way is always next. */
+    public function goesOn(): bool
+    {
+        return $this === self::Corner;
+    }
+
     /** Whether it must be known how much there is in each cell. */
     public function asksForContent(): bool
     {

@@ -14,14 +14,17 @@ final readonly class Contour
     /** Length of a step, in samples. */
     private const STRIDE = 1.0;
 
+    /** Points before and after, that each is smoothed with. */
+    private const SMOOTH = 4;
+
     /** How far to either side the ridge is looked for after a step. */
     private const SIDEWAYS = 1.5;
 
     /** Below this share of the steepness it entered with, a contour has faded. */
-    private const FADED = 0.25;
+    private const FADED = 0.12;
 
     /** A turn sharper than this between two steps is a corner, where one contour ends and another begins; cosine. */
-    private const SHARPEST = 0.2;
+    private const SHARPEST = 0.6;
 
     private function __construct(
         /** @var non-empty-list<array{float, float}> shares of the field across and down, 0…1 */
@@ -52,7 +55,7 @@ final readonly class Contour
         for ($strides = 2 * ($wide + $high); $strides > 0; $strides--) {
             [$x, $y] = self::ontoRidge($gradient, $x + self::STRIDE * $goX, $y + self::STRIDE * $goY, -$goY, $goX);
             if ($x <= -0.5 || $y <= -0.5 || $x >= $wide - 0.5 || $y >= $high - 0.5) {
-                return new self([...$points, $share($x, $y)], true);
+                return new self(self::smooth([...$points, $share($x, $y)]), true);
             }
             [$growX, $growY] = $gradient->at($x, $y);
             $steep = hypot($growX, $growY);
@@ -67,7 +70,25 @@ final readonly class Contour
             $points[] = $share($x, $y);
         }
 
-        return new self($points, false);
+        return new self(self::smooth($points), false);
+    }
+
+    /**
+     * Each point brought to the mean of those about it: the ridge is found to half a sample, and a hand draws no such steps.
+     *
+     * @param  non-empty-list<array{float, float}>  $points
+     * @return non-empty-list<array{float, float}> with the ends where they were
+     */
+    private static function smooth(array $points): array
+    {
+        $last = count($points) - 1;
+
+        return array_map(static function (int $i) use ($points, $last): array {
+            $reach = min(self::SMOOTH, $i, $last - $i);
+            $about = array_slice($points, $i - $reach, 2 * $reach + 1);
+
+            return [array_sum(array_column($about, 0)) / count($about), array_sum(array_column($about, 1)) / count($about)];
+        }, array_keys($points));
     }
 
     /** @return array{float, float} where the ridge is, looked for on the line across the way */

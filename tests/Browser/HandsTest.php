@@ -63,9 +63,9 @@ it('copies by map, by button and by key, and lifts, turns and thins what is in t
     $table->browser->executeScript('document.querySelectorAll("[data-test=map] button")[5].click()');
     $table->see('[data-test=address]', 'B2');
     $table->key('u');
-    expect($table->all('img.turned'))->toHaveCount(1);
-    $table->see('.cells', 'the photo, upside down')->key('u')->key('h');
-    expect($table->all('.hairs'))->toHaveCount(0);
+    expect($table->all('.held.turned'))->toHaveCount(1);
+    $table->see('.head', 'sheet turned too')->key('u')->key('h');
+    expect($table->all('.hair'))->toHaveCount(0);
     $table->key('h')->key('l');
     expect($table->all('.photo.lifted'))->toHaveCount(1);
     $table
@@ -83,15 +83,65 @@ it('copies by map, by button and by key, and lifts, turns and thins what is in t
         $table->key(' ');
         Table::until(fn () => $table->text('[data-test=progress]') !== $before, 'the cell to be noted');
     }
-    $table->see('.side', 'Every cell has been round.')->isAccessible('Copy at its end');
+    $table->see('.band', 'Every cell has been round.')->isAccessible('Copy at its end');
 });
 
-it('says of a last cell that it is a partial one, and gives no quarters for it', function () {
-    $table = begin(Photos::make(900, 600), '--sheet=8x9in --photo=9x6in --columns=4', 'copy')->see('.head', 'column 1, row 1');
-    expect($table->text('.head'))->not->toContain('partial')->and($table->texts('.tick'))->toHaveCount(6);
+it('says of a last cell that it is a partial one, and gives it the quarters of its own sides', function () {
+    $table = begin(Photos::make(900, 600), '--sheet=8x9in --photo=9x6in --columns=4', 'copy')->see('.head', 'column 1, row 1')->see('[data-test=twin]', '2 in square');
+    expect($table->text('.head'))->not->toContain('partial')->and($table->texts('.paper .tick'))->toBe(['1/2', '1', '1 1/2', '1/2', '1', '1 1/2']);
     $table->browser->executeScript('document.querySelector("[data-test=map] button:last-child").click()');
-    $table->see('.head', 'column 4, row 5 · a partial cell');
-    expect($table->texts('.tick'))->toBe([]);
+    $table->see('.head', 'column 4, row 5 · a partial cell')->see('[data-test=twin]', '2 × 1 in, 6 in from the left and 8 in from the top of the sheet')->key('q');
+    Table::until(fn () => $table->texts('.paper .tick') === ['1/4', '1/2', '3/4', '1/2', '1', '1 1/2'], 'the quarters of the partial cell');
+});
+
+it('shows where the edges cross a cell, follows them, and looks at it in every way', function () {
+    // Four coloured quarters, 4 × 4 in on 3 × 3 cells: the upright edge halves the top and the bottom of B1.
+    $table = begin(Photos::make(800, 800), '--sheet=6x6in --photo=4x4in --columns=3', 'copy/2-1')->see('[data-test=address]', 'B1')->see('[data-test=courses]', 'upright, straight');
+    expect($table->texts('.photo [data-test=crossing]'))->toBe(['1/2', '1/2'])->and($table->texts('.paper [data-test=crossing]'))->toBe(['1 in', '1 in']);
+    $spot = fn (string $board): array => $table->browser->executeScript('const t = document.querySelectorAll(arguments[0] + " [data-test=crossing]")[0].getBoundingClientRect(), c = document.querySelector(arguments[0]).getBoundingClientRect(); return [Math.round(100 * ((t.left + t.right) / 2 - c.left) / c.width), t.bottom <= c.top]', [$board]);
+    expect($spot('.photo'))->toBe([50, true])->and($spot('.paper'))->toBe([50, true]);
+    $table->isAccessible('Copy with crossings')->key('c');
+    Table::until(fn () => $table->all('[data-test=contour]') !== [], 'the contour');
+    expect($table->texts('.courses [aria-pressed=true]'))->toHaveCount(1)->and($table->all('.paper .tick.lit'))->toHaveCount(2);
+    $table->isAccessible('Copy with a contour')->key('u')->see('.head', 'sheet turned too');
+    // Upside down, the crossing of the top stands below.
+    expect($spot('.paper')[1])->toBeFalse();
+    $table->key('u')->key('2');
+    // Four cells at once, and no contour in hand; nine are the whole of the picture.
+    Table::until(fn () => $table->all('[data-test=contour]') === [] && $table->all('.paper .hand') !== [], 'four cells');
+    $natural = fn () => $table->browser->executeScript('const i = document.querySelector("[data-test=cell-picture]"); return i && i.complete && !document.querySelector(".wait") && i.naturalWidth');
+    Table::until(fn () => $natural() === 533, 'the picture of two by two');
+    $table->key('3');
+    Table::until(fn () => $natural() === 800, 'the picture of all nine');
+    $table->key('s');
+    Table::until(fn () => $natural() === 533, 'the cell with half a cell round it');
+    $table->isAccessible('Copy, around')->key('s')->key('t');
+    expect($table->all('[data-test=cell-picture].tone'))->toHaveCount(1);
+    $table->isQuiet();
+});
+
+it('keeps a doubt, skips what is blank, and goes the way it is asked', function () {
+    $table = begin(Photos::make(900, 600), '--sheet=9x6in --photo=9x6in --columns=3 --rows=2', 'copy')->see('[data-test=address]', 'A1');
+    // The edges run down column B, and between the rows on the right: A1 and A2 look blank.
+    $table->key('f')->see('.head', 'doubtful')->see('[data-test=doubtful]', 'A1');
+    $table->press('I draw with the left hand')->see('.way', 'right hand');
+    $table->click('[data-test=skip-blank]')->see('[data-test=progress]', 'left empty');
+    $skipped = (int) $table->browser->executeScript('return document.querySelectorAll("[data-test=map] .empty").length');
+    expect($skipped)->toBeGreaterThan(0);
+    // The way is begun at once: away from the blank cell, to one with most in it.
+    $table->choose('Go by', 'the hardest cell')->see('.way', 'while the eye is fresh')->kept();
+    Table::until(fn () => $table->text('[data-test=address]') !== 'A1', 'the hardest cell');
+    $hardest = $table->text('[data-test=address]');
+    $table->key(' ')->see('[data-test=progress]', '1 of');
+    $after = Table::until(fn () => ($now = $table->text('[data-test=address]')) !== $hardest ? $now : null, 'the next');
+    // All of it is there after a reload, the doubt too; and it goes on where this sitting stopped.
+    $table->browser->navigate()->refresh();
+    $table->see('[data-test=doubtful]', 'A1')->see('[data-test=progress]', "{$skipped} left empty")->see('.way', 'while the eye is fresh');
+    $table->go(substr($table->path(), 0, (int) strrpos($table->path(), '/copy') + 5))->see('[data-test=address]', $after);
+    $table->click('[data-test=doubtful] button')->see('[data-test=address]', 'A1')->key('f');
+    Table::until(fn () => $table->all('[data-test=doubtful]') === [], 'the doubt to go');
+    $table->browser->executeScript('localStorage.removeItem("hand")');
+    $table->isQuiet();
 });
 
 it('shows the same piece of the photo as the grid has there', function () {

@@ -453,14 +453,15 @@ it('copies a cell that is cut finer, skips what is not to be drawn, and brighten
         ->see('.workings', '1 cells spared')
         ->kept();
     $table->click('nav li:nth-child(6) a')->see('[data-test=address]', 'B1')->see('.head', 'cut in 3');
-    expect($table->all('.cell.photo .hairs path'))->toHaveCount(2)
+    Table::until(fn () => count($table->all('.cell.photo .hair')) === 2, 'its cuts');
+    expect($table->all('.cell.paper .hair'))->toHaveCount(2)
         ->and($table->text('[data-test=progress]'))->toContain('0 of 5 done');
     $table->key('b');
     Table::until(fn () => $table->all('[data-test=cell-picture].brighter') !== [], 'the brighter cell');
     foreach (range(1, 5) as $cell) {
         $table->key(' ')->see('[data-test=progress]', "{$cell} of 5 done");
     }
-    $table->see('.side', 'Every cell has been round.')->isAccessible('Copy, done')->isQuiet();
+    $table->see('.band', 'Every cell has been round.')->isAccessible('Copy, done')->isQuiet();
 });
 
 it('takes the ruler it is given: its marks, its length, and another for the print', function () {

@@ -13,6 +13,8 @@ final readonly class CopyingJson
     public function __construct(
         /** @var list<int> every cell once. */
         #[OA\Property(type: 'array', items: new OA\Items(type: 'integer'))] public array $order,
+        /** Whether the next cell is looked for from the one in hand; else the first open one in the order is. */
+        #[OA\Property] public bool $goes_on,
         /** @var list<int> open cells with nothing in them to be seen. */
         #[OA\Property(type: 'array', items: new OA\Items(type: 'integer'))] public array $blank,
         /** Where this sitting goes on. */

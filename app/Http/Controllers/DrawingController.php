@@ -20,6 +20,7 @@ use App\Models\Drawing;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
+use InchLadder\Marks\Out\Hand;
 use InchLadder\Plan\Plan;
 use OpenApi\Attributes as OA;
 
@@ -30,10 +31,12 @@ final readonly class DrawingController
     }
 
     /** @return list<ShelfEntryJson> */
-    #[OA\Get(path: '/api/drawings', operationId: 'shelf', responses: [new OA\Response(response: 200, description: 'The shelf, last touched first.', content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: ShelfEntryJson::class)))])]
-    public function index(): array
+    #[OA\Get(path: '/api/drawings', operationId: 'shelf', parameters: [new OA\Parameter(name: 'hand', in: 'query', schema: new OA\Schema(type: 'string'))], responses: [new OA\Response(response: 200, description: 'The shelf, last touched first.', content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: ShelfEntryJson::class)))])]
+    public function index(Request $request): array
     {
-        return array_values(Drawing::query()->with(['photo', 'cellNotes'])->latest('updated_at')->get()->map($this->writer->shelf(...))->all());
+        $hand = Hand::tryFrom($request->string('hand')->value()) ?? Hand::Right;
+
+        return array_values(Drawing::query()->with(['photo', 'cellNotes'])->latest('updated_at')->get()->map(fn (Drawing $drawing): ShelfEntryJson => $this->writer->shelf($drawing, $hand))->all());
     }
 
     #[OA\Post(path: '/api/drawings', operationId: 'begin', requestBody: new OA\RequestBody(content: new OA\MediaType(mediaType: 'multipart/form-data', schema: new OA\Schema(required: ['photo'], properties: [new OA\Property(property: 'photo', type: 'string', format: 'binary')]))), responses: [new OA\Response(response: 201, ref: '#/components/responses/Drawing'), new OA\Response(response: 422, ref: '#/components/responses/Trouble')])]

@@ -1,4 +1,4 @@
-import type { Act, Adjusted, Catalogue, CellState, Choices, Divider, Drawing, Folding, GuideLines, Keepsake, MainLine, Marking, Mesh, OtherSheet, Printer, PrinterTyped, PrintSize, Proposal, School, Shares, SheetAbout, ShelfEntry, Trouble, Verdict, Way, Workings } from './types'
+import type { Act, Adjusted, Catalogue, CellNote, CellToCopy, Choices, Copying, Divider, Drawing, Folding, GuideLines, Keepsake, MainLine, Marking, Mesh, OtherSheet, Printer, PrinterTyped, PrintSize, Proposal, School, Shares, SheetAbout, ShelfEntry, Trouble, Verdict, Way, Workings } from './types'
 
 /** A photo's pixels; null when there are only sizes. */
 export type Pixels = { width: number; height: number } | null
@@ -29,7 +29,7 @@ async function call<T>(method: string, path: string, body?: unknown): Promise<T>
 }
 
 export const api = {
-  shelf: () => call<ShelfEntry[]>('GET', 'drawings'),
+  shelf: (hand: string) => call<ShelfEntry[]>('GET', `drawings?hand=${hand}`),
   catalogue: () => call<Catalogue>('GET', 'catalogue'),
   drawing: (id: string) => call<Drawing>('GET', `drawings/${id}`),
   decide: (id: string, version: number, choices: Choices) => call<Drawing>('PUT', `drawings/${id}`, { version, choices }),
@@ -37,7 +37,9 @@ export const api = {
   redo: (id: string, version: number) => call<Drawing>('POST', `drawings/${id}/redo`, { version }),
   bin: (id: string) => call<void>('DELETE', `drawings/${id}`),
   restore: (id: string) => call<Drawing>('POST', `drawings/${id}/restore`),
-  cell: (id: string, column: number, row: number, state: CellState | 'open') => call<void>('PUT', `drawings/${id}/cells/${column}/${row}`, { state }),
+  cell: (id: string, column: number, row: number, noted: Partial<Pick<CellNote, 'state' | 'doubtful'>>) => call<void>('PUT', `drawings/${id}/cells/${column}/${row}`, noted),
+  cellToCopy: (id: string, column: number, row: number) => call<CellToCopy>('GET', `drawings/${id}/cells/${column}/${row}`),
+  copying: (id: string, hand: string) => call<Copying>('GET', `drawings/${id}/copying?hand=${hand}`),
   workings: (photo: Pixels, choices: Choices, rung: string | null = null, point: { x: number; y: number } | null = null) => ask<Workings>('workings', photo, choices, { rung, x: point?.x ?? null, y: point?.y ?? null }),
   ways: (photo: Pixels, choices: Choices) => ask<Way[]>('ways', photo, choices),
   sheets: (photo: Pixels, choices: Choices) => ask<OtherSheet[]>('sheets', photo, choices),

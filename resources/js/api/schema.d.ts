@@ -680,6 +680,7 @@ export interface components {
         /** @description The order in which this drawing's cells are copied. Cells are row × columns + column. */
         CopyingJson: {
             order: number[];
+            goes_on: boolean;
             blank: number[];
             at: number;
             starts: components["schemas"]["StartJson"][];
@@ -1608,7 +1609,9 @@ export interface operations {
     };
     shelf: {
         parameters: {
-            query?: never;
+            query?: {
+                hand?: string;
+            };
             header?: never;
             path?: never;
             cookie?: never;

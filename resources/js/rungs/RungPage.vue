@@ -15,7 +15,7 @@ const store = useDrawing()
   <Lost v-if="store.missing" />
   <div v-else-if="store.drawing && store.workings && store.draft" :class="['page', { tall }]">
     <TopStrip />
-    <RungLadder :id="id" :current="rung" :workings="store.workings" :done="store.drawing.cells.length" />
+    <RungLadder :id="id" :current="rung" :workings="store.workings" :done="store.settled" />
     <main class="middle" :aria-label="name"><slot :drawing="store.drawing" :workings="store.workings" :choices="store.draft" /></main>
     <aside class="workings" aria-label="Workings">
       <Troubles />

@@ -7,12 +7,14 @@ import type { ShelfEntry } from '@/api/types'
 import { route, type RungKey } from '@/rungs/rungs'
 import Callout from '@/ui/Callout.vue'
 import Num from '@/ui/Num.vue'
+import { useHand } from '@/ui/useHand'
 import { useScheme } from '@/ui/useScheme'
 import SmallBoard from './SmallBoard.vue'
 
 useTitle('Shelf · Inch Ladder')
 const router = useRouter()
 const scheme = useScheme()
+const hand = useHand()
 
 const entries = shallowRef<ShelfEntry[] | null>(null)
 const trouble = ref<string | null>(null)
@@ -22,7 +24,7 @@ const chooser = useTemplateRef<HTMLInputElement>('chooser')
 
 async function load() {
   try {
-    entries.value = await api.shelf()
+    entries.value = await api.shelf(hand.value)
   } catch (error) {
     trouble.value = error instanceof Refused ? error.message : String(error)
   }

@@ -2,7 +2,7 @@ import { useDebounceFn } from '@vueuse/core'
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef } from 'vue'
 import { api, Refused } from '@/api/client'
-import type { Act, CellState, Choices, Drawing, Workings } from '@/api/types'
+import type { Act, CellNote, Choices, Drawing, Workings } from '@/api/types'
 
 /** Long enough that a run of clicks on a stepper is one change to undo. */
 const SETTLE_MS = 350
@@ -24,7 +24,8 @@ export const useDrawing = defineStore('drawing', () => {
   /** What was said of the last thing done by hand. */
   const said = ref('')
 
-  const copied = computed(() => new Map((drawing.value?.cells ?? []).map((cell) => [`${cell.column}-${cell.row}`, cell.state])))
+  /** Cells that need no copying any more. */
+  const settled = computed(() => (drawing.value?.cells ?? []).filter((cell) => cell.state !== 'open').length)
 
   function show(fresh: Drawing) {
     drawing.value = fresh
@@ -179,13 +180,15 @@ export const useDrawing = defineStore('drawing', () => {
   }
 
   /** Notes a cell at once, and takes the note back if it could not be kept. */
-  async function note(column: number, row: number, now: CellState | 'open') {
+  async function note(place: { column: number; row: number }, noted: Partial<Pick<CellNote, 'state' | 'doubtful'>>) {
     const before = drawing.value
     if (!before) return
-    const others = before.cells.filter((cell) => cell.column !== column || cell.row !== row)
-    drawing.value = { ...before, cells: now === 'open' ? others : [...others, { column, row, state: now }] }
+    const { column, row } = place
+    const isThis = (cell: CellNote) => cell.column === column && cell.row === row
+    const now: CellNote = { state: 'open', doubtful: false, ...before.cells.find(isThis), column, row, ...noted }
+    drawing.value = { ...before, cells: [...before.cells.filter((cell) => !isThis(cell)), now] }
     try {
-      await api.cell(before.id, column, row, now)
+      await api.cell(before.id, column, row, noted)
       trouble.value = null
     } catch (error) {
       if (drawing.value?.id === before.id) drawing.value = { ...drawing.value, cells: before.cells }
@@ -193,5 +196,5 @@ export const useDrawing = defineStore('drawing', () => {
     }
   }
 
-  return { rung, said, adjust, drawing, draft, workings, errors, trouble, stale, state, missing, copied, open, refresh, preview, keep, decide, step, takeTheirs, putMineOnTop, note }
+  return { rung, said, adjust, drawing, draft, workings, errors, trouble, stale, state, missing, settled, open, refresh, preview, keep, decide, step, takeTheirs, putMineOnTop, note }
 })

@@ -1,21 +1,21 @@
 <script setup lang="ts">
-import { keyOf, useCells, type Place } from './useCells'
+import { keyOf, useCopying, type Place } from '@/stores/copying'
 
 /** Place and progress at a glance; a tap goes to that cell. */
 defineProps<{ at: Place }>()
 defineEmits<{ go: [place: Place] }>()
-const { route, columns, stateOf, isSpared, address } = useCells()
+const cells = useCopying()
 </script>
 
 <template>
-  <div class="map" :style="{ gridTemplateColumns: `repeat(${columns}, 1fr)` }" data-test="map">
+  <div class="map" :style="{ gridTemplateColumns: `repeat(${cells.columns}, minmax(0, 1fr))`, aspectRatio: `${cells.columns} / ${cells.rows}` }" data-test="map">
     <button
-      v-for="place in route"
+      v-for="place in cells.all"
       :key="keyOf(place)"
       type="button"
       tabindex="-1"
-      :class="[stateOf(place), { here: keyOf(place) === keyOf(at), spared: isSpared(place) }]"
-      :aria-label="`${address(place)}, ${isSpared(place) ? 'not to be drawn' : stateOf(place)}`"
+      :class="[cells.stateOf(place), { here: keyOf(place) === keyOf(at), spared: cells.isSpared(place), doubtful: cells.isDoubtful(place) }]"
+      :aria-label="`${cells.address(place)}, ${cells.isSpared(place) ? 'not to be drawn' : cells.stateOf(place)}${cells.isDoubtful(place) ? ', doubtful' : ''}`"
       @click="$emit('go', place)"
     />
   </div>
@@ -25,11 +25,11 @@ const { route, columns, stateOf, isSpared, address } = useCells()
 .map {
   display: grid;
   gap: 1px;
-  width: 100%;
+  grid-auto-rows: minmax(0, 1fr);
+  max-width: 190px;
 }
 
 button {
-  aspect-ratio: 1;
   min-width: 0;
   padding: 0;
   border: 0;
@@ -50,6 +50,19 @@ button {
 .here {
   outline: 3px solid var(--red);
   z-index: 1;
+}
+
+.doubtful::after {
+  content: '?';
+  position: absolute;
+  inset: 0;
+  display: grid;
+  place-items: center;
+  color: var(--red);
+  background: var(--sheet);
+  font-size: 11px;
+  font-weight: 700;
+  line-height: 1;
 }
 
 .spared {

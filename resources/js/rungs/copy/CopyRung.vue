@@ -1,17 +1,22 @@
 <script setup lang="ts">
-import { useElementSize, useEventListener, useWakeLock } from '@vueuse/core'
-import { computed, onMounted, onUnmounted, ref, useTemplateRef, watch } from 'vue'
+import { useElementSize, useWakeLock } from '@vueuse/core'
+import { computed, onMounted, onUnmounted, ref, shallowRef, useTemplateRef, watch } from 'vue'
 import { useRouter } from 'vue-router'
-import { cutOf } from '@/api/pictures'
+import type { CellToCopy, Choices } from '@/api/types'
 import Lost from '@/shelf/Lost.vue'
-import Callout from '@/ui/Callout.vue'
+import { keyOf, useCopying, type Place } from '@/stores/copying'
 import Num from '@/ui/Num.vue'
 import RungLadder from '../RungLadder.vue'
 import TopStrip from '../TopStrip.vue'
 import Troubles from '../Troubles.vue'
 import { useOpenDrawing } from '../useOpenDrawing'
-import CellMap from './CellMap.vue'
-import { useCells, type Place } from './useCells'
+import CellPaper from './CellPaper.vue'
+import CellPhoto from './CellPhoto.vue'
+import CellTicks from './CellTicks.vue'
+import CopyBand from './CopyBand.vue'
+import { useCopyKeys, type CopyKey } from './useCopyKeys'
+import { usePiece } from './usePiece'
+import type { View } from './useWindow'
 
 const props = defineProps<{ id: string; cell?: string }>()
 const router = useRouter()
@@ -19,108 +24,120 @@ const store = useOpenDrawing(
   () => props.id,
   () => 'Copy',
 )
-const cells = useCells()
+const cells = useCopying()
+/** A way that was just chosen is begun as soon as it is known. */
+let chosenWay = false
+watch(
+  () => [store.drawing?.id, store.drawing?.version, cells.hand],
+  async () => {
+    await cells.load().catch((error: Error) => (store.trouble = error.message))
+    if (!cells.way || (props.cell && !chosenWay)) return
+    // The keys belong to the cells again.
+    if (chosenWay && document.activeElement instanceof HTMLElement) document.activeElement.blur()
+    chosenWay = false
+    go(cells.placeAt(cells.way.at))
+  },
+  { immediate: true },
+)
 
 const at = computed<Place>(() => {
   const [column, row] = (props.cell ?? '').split('-').map(Number)
-  const known = column !== undefined && row !== undefined && column >= 1 && row >= 1 && column <= cells.columns.value && row <= cells.rows.value
-  return known ? { column: column - 1, row: row - 1 } : cells.firstOpen()
+  const known = column !== undefined && row !== undefined && column >= 1 && row >= 1 && column <= cells.columns && row <= cells.rows
+  return known ? { column: column - 1, row: row - 1 } : cells.placeAt(cells.way?.at ?? 0)
 })
+
+function goBy(start: Choices['copy']['start']) {
+  chosenWay = true
+  store.decide((choices) => (choices.copy.start = start))
+}
 
 function go(place: Place) {
   void router.replace({ name: 'copy', params: { id: props.id, cell: `${place.column + 1}-${place.row + 1}` } })
 }
 
-const lines = computed(() => store.workings?.lines)
+const view = ref<View>('one')
+const { window: sight, shown, failed, waiting } = usePiece(at, view)
 
-/** The address of a cell's picture: its shares of the whole photo. */
-function picture(place: Place) {
-  if (!lines.value || !store.drawing || !store.workings) return ''
-  const { across, down } = lines.value
-  const span = (shares: number[], i: number) => [shares[i] ?? 0, (shares[i + 1] ?? 1) - (shares[i] ?? 0)] as const
-  const [left, width] = span(across, place.column)
-  const [top, height] = span(down, place.row)
-  return cutOf(store.drawing, store.workings, { left, top, width, height })
-}
-
-const source = computed(() => picture(at.value))
-const shown = ref('')
-const failed = ref(false)
-
-// Neighbours are fetched while the artist draws, so that the next cell is there when the key goes down.
+/** What is known of the cell in hand; null until it has come. */
+const card = shallowRef<CellToCopy | null>(null)
 watch(
-  source,
-  (address) => {
-    if (!address) return
-    failed.value = false
-    const image = new Image()
-    image.onerror = () => (failed.value = source.value === address)
-    image.onload = () => {
-      if (source.value === address) shown.value = address
-      for (const [dx, dy] of [
-        [1, 0],
-        [-1, 0],
-        [0, 1],
-        [0, -1],
-      ] as const) {
-        new Image().src = picture(cells.beside(at.value, dx, dy))
-      }
-      new Image().src = picture(cells.nextOpen(at.value))
-    }
-    image.src = address
+  () => [keyOf(at.value), store.drawing?.id, store.drawing?.version],
+  async () => {
+    chosen.value = null
+    card.value = null
+    const here = keyOf(at.value)
+    const come = await cells.card(at.value)
+    if (keyOf(at.value) === here) card.value = come
   },
-  { immediate: true },
 )
 
 const lifted = ref(false)
 const hairlines = ref(true)
 const upsideDown = ref(false)
 const brighter = ref(false)
+const tone = ref(false)
+const quarters = ref(false)
 const help = ref(false)
+/** The contour in hand, by its place in the list. */
+const chosen = ref<number | null>(null)
 const past = ref<Place[]>([])
+
+// A contour is followed in one cell alone.
+watch(chosen, (one) => one !== null && (view.value = 'one'))
 
 function mark(state: 'done' | 'empty') {
   const here = at.value
-  void store.note(here.column, here.row, state)
+  void store.note(here, { state })
   past.value.push(here)
   go(cells.nextOpen(here))
 }
 
 /** Back to the cell last left, open again. */
 function back() {
-  const last = past.value.pop() ?? cells.beside(at.value, at.value.column === 0 ? cells.columns.value : -1, at.value.column === 0 ? -1 : 0)
-  void store.note(last.column, last.row, 'open')
+  const last = past.value.pop() ?? cells.beside(at.value, at.value.column === 0 ? cells.columns : -1, at.value.column === 0 ? -1 : 0)
+  void store.note(last, { state: 'open' })
   go(last)
 }
 
-function move(dx: number, dy: number) {
-  go(cells.beside(at.value, dx, dy))
+const move = (dx: number, dy: number) => go(cells.beside(at.value, dx, dy))
+function look(wanted: View) {
+  view.value = view.value === wanted ? 'one' : wanted
+  chosen.value = null
+}
+const viewed = (wanted: View) => computed(() => view.value === wanted)
+const flip = (flag: typeof lifted) => () => (flag.value = !flag.value)
+
+function nextContour() {
+  const count = card.value?.courses.length ?? 0
+  chosen.value = count === 0 ? null : chosen.value === null ? 0 : chosen.value + 1 < count ? chosen.value + 1 : null
 }
 
-const keys: Record<string, () => void> = {
-  ArrowLeft: () => move(-1, 0),
-  ArrowRight: () => move(1, 0),
-  ArrowUp: () => move(0, -1),
-  ArrowDown: () => move(0, 1),
-  ' ': () => mark('done'),
-  PageDown: () => mark('done'),
-  Backspace: back,
-  PageUp: back,
-  x: () => mark('empty'),
-  l: () => (lifted.value = !lifted.value),
-  h: () => (hairlines.value = !hairlines.value),
-  u: () => (upsideDown.value = !upsideDown.value),
-  b: () => (brighter.value = !brighter.value),
-  '?': () => (help.value = !help.value),
-}
-
-useEventListener('keydown', (event: KeyboardEvent) => {
-  if (event.target instanceof HTMLInputElement || event.ctrlKey || event.metaKey || event.altKey) return
-  const act = keys[event.key.length === 1 ? event.key.toLowerCase() : event.key]
-  if (!act || (event.key === ' ' && event.target instanceof HTMLElement && event.target.closest('button, a'))) return
-  event.preventDefault()
-  act()
-})
+const steps: CopyKey[] = [
+  { key: 'ArrowLeft', cap: '←', label: 'One cell left', says: 'one cell left', act: () => move(-1, 0) },
+  { key: 'ArrowUp', cap: '↑', label: 'One cell up', says: 'one cell up', act: () => move(0, -1) },
+  { key: 'ArrowDown', cap: '↓', label: 'One cell down', says: 'one cell down', act: () => move(0, 1) },
+  { key: 'ArrowRight', cap: '→', label: 'One cell right', says: 'one cell right', act: () => move(1, 0) },
+]
+const deeds: CopyKey[] = [
+  { key: ' ', also: 'PageDown', cap: 'Space', label: 'done, next', says: 'done, and on to the next open cell; Page Down does the same', act: () => mark('done') },
+  { key: 'Backspace', also: 'PageUp', cap: '⌫', label: 'back', says: 'back to the cell last left, open again; Page Up does the same', act: back },
+  { key: 'x', cap: 'X', label: 'nothing here', says: 'nothing to draw in this cell', act: () => mark('empty') },
+  { key: 'f', cap: 'F', label: 'doubtful', says: 'flag this cell as doubtful, to look at it again', act: () => void store.note(at.value, { doubtful: !cells.isDoubtful(at.value) }), on: computed(() => cells.isDoubtful(at.value)) },
+]
+const looks: CopyKey[] = [
+  { key: 'c', cap: 'C', label: 'contour', says: 'one contour after another, run along from where it comes in to where it leaves', act: nextContour, on: computed(() => chosen.value !== null) },
+  { key: 'q', cap: 'Q', label: 'quarters', says: 'the sides’ quarters in place of the crossings', act: flip(quarters), on: quarters },
+  { key: 'h', cap: 'H', label: 'halves', says: 'halving hairlines', act: flip(hairlines), on: hairlines },
+  { key: '2', cap: '2', label: 'two by two', says: 'four cells together', act: () => look('four'), on: viewed('four') },
+  { key: '3', cap: '3', label: 'by three', says: 'nine cells together', act: () => look('nine'), on: viewed('nine') },
+  { key: 's', cap: 'S', label: 'around', says: 'the cell in its surroundings', act: () => look('around'), on: viewed('around') },
+  { key: 'l', cap: 'L', label: 'lift grid', says: 'lift the grid', act: flip(lifted), on: lifted },
+  { key: 'u', cap: 'U', label: 'turned', says: 'upside down, to see shapes and not things', act: flip(upsideDown), on: upsideDown },
+  { key: 't', cap: 'T', label: 'tone', says: 'five greys and no colour', act: flip(tone), on: tone },
+  { key: 'b', cap: 'B', label: 'brighter', says: 'brighter, to see into a dark corner', act: flip(brighter), on: brighter },
+]
+const list: CopyKey = { key: '?', cap: '?', label: 'All keys', says: 'this list', act: flip(help) }
+useCopyKeys([...deeds, ...looks, ...steps, list])
 
 const wake = useWakeLock()
 onMounted(() => void wake.request('screen').catch(() => undefined))
@@ -129,80 +146,67 @@ onUnmounted(() => void wake.release().catch(() => undefined))
 const table = useTemplateRef<HTMLElement>('table')
 const room = useElementSize(table)
 
-/** Both cells as large as the table takes, side by side or one above the other. */
+const whole = computed(() => view.value === 'one')
+
+/** Both cells as large as the table takes beside what is written round them; side by side, or one above the other. */
 const size = computed(() => {
-  const { across, down } = lines.value ?? { across: [0, 1], down: [0, 1] }
-  const area = store.workings?.drawing
-  const w = ((across[at.value.column + 1] ?? 1) - (across[at.value.column] ?? 0)) * (area?.width.mm ?? 1)
-  const h = ((down[at.value.row + 1] ?? 1) - (down[at.value.row] ?? 0)) * (area?.height.mm ?? 1)
   const narrow = room.width.value < 640
-  const [gap, caption] = narrow ? [8, 46] : [116, 30]
-  const wide = narrow ? room.width.value - gap : (room.width.value - 2 * gap) / 2
-  const high = narrow ? (room.height.value - 2 * caption - 12) / 2 : room.height.value - caption
-  const scale = Math.max(10, Math.min(wide, (high * w) / h)) / w
-  return { width: `${Math.round(w * scale)}px`, height: `${Math.round(h * scale)}px` }
+  // Only one cell alone has crossings round it.
+  const [beside, above] = narrow ? [whole.value ? 130 : 16, whole.value ? 64 : 8] : whole.value ? [176, 88] : [3 * 24, 20]
+  const wide = narrow ? room.width.value - beside : (room.width.value - beside) / 2
+  const high = narrow ? (room.height.value - 2 * above) / 2 : room.height.value - above
+  const width = Math.max(10, Math.min(wide, high * sight.ratio.value))
+  return { width: Math.round(width), height: Math.round(width / sight.ratio.value) }
 })
 
-const partial = computed(() => lines.value?.partial_columns.includes(at.value.column) || lines.value?.partial_rows.includes(at.value.row))
-/** A cell that is cut finer shows its own cuts; others their halves. */
-const division = computed(() => store.workings?.divided.find((cell) => cell.column === at.value.column && cell.row === at.value.row))
-const cuts = computed(() => Array.from({ length: (division.value?.parts ?? 2) - 1 }, (_, i) => (100 * (i + 1)) / (division.value?.parts ?? 2)))
-const quarters = [25, 50, 75]
-const left = computed(() => cells.toCopy.value.length - cells.done.value - cells.empty.value)
+const course = computed(() => (whole.value && chosen.value !== null ? (card.value?.courses[chosen.value] ?? null) : null))
+/** Crossings show where there are any; a blank cell, or a wish, shows the quarters of its sides. */
+const crossings = computed(() => (whole.value && !quarters.value ? (card.value?.crossings ?? []) : []))
+const cuts = computed(() => {
+  if (!whole.value || !hairlines.value || !card.value) return []
+  // A cell that is cut finer shows its own cuts; others their halves.
+  return card.value.parts === 4 && !store.workings?.divided.some((cell) => keyOf(cell) === keyOf(at.value)) ? [50] : card.value.across.map((tick) => 100 * tick.at)
+})
+const state = computed(() => {
+  const words = [cells.stateOf(at.value) === 'done' ? 'done' : cells.stateOf(at.value) === 'empty' ? 'nothing here' : '', card.value?.partial ? 'a partial cell' : '', cells.isSpared(at.value) ? 'not to be drawn' : '', cells.isDoubtful(at.value) ? 'doubtful' : '']
+  return words.filter(Boolean).map((word) => ` · ${word}`).join('')
+})
 </script>
 
 <template>
   <Lost v-if="store.missing" />
-  <div v-else-if="store.drawing && store.workings" class="page">
+  <div v-else-if="store.drawing && store.workings && store.draft && cells.way" class="page">
     <TopStrip />
-    <RungLadder :id="id" current="copy" :workings="store.workings" :done="store.drawing.cells.length" slim />
+    <RungLadder :id="id" current="copy" :workings="store.workings" :done="store.settled" slim />
     <main class="table">
       <div class="head">
         <h2 class="address" data-test="address" aria-live="polite">{{ cells.address(at) }}</h2>
-        <span class="soft">column {{ at.column + 1 }}, row {{ at.row + 1 }}<template v-if="cells.stateOf(at) !== 'open'"> · {{ cells.stateOf(at) === 'done' ? 'done' : 'nothing here' }}</template><template v-if="partial"> · a partial cell</template><template v-if="cells.isSpared(at)"> · not to be drawn</template><template v-if="division"> · cut in {{ division.parts }}</template></span>
+        <span class="soft">column {{ at.column + 1 }}, row {{ at.row + 1 }}{{ state }}</span>
+        <span class="soft twin" data-test="twin"><template v-if="card"><span class="wide">your paper · </span><Num :text="card.size" />, <Num :text="card.place" /></template>{{ upsideDown ? ', sheet turned too' : '' }}</span>
       </div>
       <Troubles />
-      <div ref="table" class="cells">
-        <figure>
-          <div class="cell photo" :class="{ lifted }" :style="size">
-            <img v-if="shown" :src="shown" alt="" :class="{ turned: upsideDown, brighter }" data-test="cell-picture" />
-            <p v-if="failed" class="fault">This piece could not be cut from the photo; press an arrow key and come back.</p>
-            <p v-else-if="source && shown !== source" class="wait">Cutting the piece at full sharpness …</p>
-            <svg v-if="hairlines && !lifted" class="hairs" viewBox="0 0 100 100" preserveAspectRatio="none" aria-hidden="true"><path v-for="cut in cuts" :key="cut" :d="`M${cut} 0V100M0 ${cut}H100`" /></svg>
-          </div>
-          <figcaption class="soft">the photo{{ upsideDown ? ', upside down' : '' }}</figcaption>
-        </figure>
-        <figure>
-          <div class="cell paper" :style="size">
-            <svg v-if="hairlines" class="hairs guide" viewBox="0 0 100 100" preserveAspectRatio="none" aria-hidden="true"><path v-for="cut in cuts" :key="cut" :d="`M${cut} 0V100M0 ${cut}H100`" /></svg>
-            <template v-if="!partial">
-              <span v-for="(quarter, i) in quarters" :key="`y${quarter}`" class="tick down" :class="{ half: quarter === 50 }" :style="{ top: `${quarter}%` }"><Num :text="store.workings.cell.down[i]?.text ?? ''" /></span>
-              <span v-for="(quarter, i) in quarters" :key="`x${quarter}`" class="tick across" :class="{ half: quarter === 50 }" :style="{ left: `${quarter}%` }"><Num :text="store.workings.cell.across[i]?.text.replace(/ \w+$/, '') ?? ''" /></span>
-            </template>
-          </div>
-          <figcaption class="soft">your paper<template v-if="!partial"> · <Num :text="store.workings.cell.size" /></template>{{ upsideDown ? ', sheet turned too' : '' }}</figcaption>
-        </figure>
+      <div ref="table" class="cells" :class="{ whole }">
+        <CellPhoto :picture="shown" :waiting :failed :window="sight" :size :whole :cuts :turned="upsideDown" :tone :brighter :lifted :course>
+          <CellTicks :crossings :turned="upsideDown" words="eye" :lit="course?.crossings ?? []" />
+        </CellPhoto>
+        <CellPaper :window="sight" :size :whole :cuts :turned="upsideDown" :course :quarters="whole && card && crossings.length === 0 ? card : null">
+          <CellTicks :crossings :turned="upsideDown" words="paper" :lit="course?.crossings ?? []" />
+        </CellPaper>
       </div>
+      <CopyBand v-model="chosen" :at :card :choices="store.draft" :photo="store.drawing.photo !== null" @go="go" @go-by="goBy" />
     </main>
-    <aside class="side" aria-label="Progress">
-      <CellMap :at="at" @go="go" @mousedown.prevent />
-      <p data-test="progress"><b>{{ cells.done.value }}</b> of {{ cells.toCopy.value.length - cells.empty.value }} done<br />{{ cells.empty.value }} left empty<br />{{ left }} to go</p>
-      <Callout v-if="left === 0" tone="calm">Every cell has been round. Look at the whole from arm’s length.</Callout>
-    </aside>
     <!-- A click must not take the focus: Space would then press that button again. -->
     <footer class="keys" @mousedown.prevent>
-      <button type="button" class="button strong" data-test="done" @click="mark('done')"><kbd>Space</kbd>done, next</button>
-      <button type="button" class="button bare" @click="back"><kbd>⌫</kbd>back</button>
-      <button type="button" class="button bare" data-test="empty" @click="mark('empty')"><kbd>X</kbd>nothing here</button>
-      <button type="button" class="button bare" :aria-pressed="hairlines" @click="hairlines = !hairlines"><kbd>H</kbd>hairlines</button>
-      <button type="button" class="button bare wide" :aria-pressed="lifted" @click="lifted = !lifted"><kbd>L</kbd>lift the grid</button>
-      <button type="button" class="button bare wide" :aria-pressed="upsideDown" @click="upsideDown = !upsideDown"><kbd>U</kbd>upside down</button>
-      <button type="button" class="button bare wide widest" :aria-pressed="brighter" @click="brighter = !brighter"><kbd>B</kbd>brighter</button>
-      <span class="arrows"><button v-for="[sign, dx, dy, name] in [['←', -1, 0, 'left'], ['↑', 0, -1, 'up'], ['↓', 0, 1, 'down'], ['→', 1, 0, 'right']] as const" :key="sign" type="button" class="button bare" :aria-label="`One cell ${name}`" @click="move(dx, dy)"><kbd>{{ sign }}</kbd></button></span>
-      <button type="button" class="button bare wide" aria-label="All keys" :aria-expanded="help" @click="help = !help"><kbd>?</kbd></button>
+      <button v-for="deed in deeds" :key="deed.key" type="button" class="button" :class="[deed.key === ' ' ? 'strong' : 'bare', { rare: deed.key === 'f' }]" :aria-pressed="deed.on?.value" :data-test="deed.key === ' ' ? 'done' : deed.key === 'x' ? 'empty' : undefined" @click="deed.act"><kbd>{{ deed.cap }}</kbd>{{ deed.label }}</button>
+      <span class="looks"><button v-for="one in looks" :key="one.key" type="button" class="button bare" :aria-pressed="one.on?.value" :title="one.says" @click="one.act"><kbd>{{ one.cap }}</kbd><small>{{ one.label }}</small></button></span>
+      <span class="arrows"><button v-for="step in steps" :key="step.key" type="button" class="button bare" :aria-label="step.label" @click="step.act"><kbd>{{ step.cap }}</kbd></button></span>
+      <button type="button" class="button bare all" :aria-label="list.label" :aria-expanded="help" @click="list.act"><kbd>?</kbd></button>
     </footer>
     <section v-if="help" class="help" aria-label="Keys" data-test="help">
-      <p>Arrows go from cell to cell. Space or Page Down: done, and on to the next open cell. Backspace or Page Up: back to the cell last left, open again. X: nothing in this cell. H: halving hairlines. L: lift the grid. U: upside down, to see shapes and not things. B: brighter, to see into a dark corner.</p>
+      <p>Arrows go from cell to cell.</p>
+      <dl>
+        <template v-for="one in [...deeds, ...looks]" :key="one.key"><dt><kbd>{{ one.cap }}</kbd></dt><dd>{{ one.says }}</dd></template>
+      </dl>
       <button type="button" class="button" @click="help = false">Put away</button>
     </section>
   </div>
@@ -213,7 +217,7 @@ const left = computed(() => cells.toCopy.value.length - cells.done.value - cells
 .page {
   position: relative;
   display: grid;
-  grid-template: 46px minmax(0, 1fr) 56px / 44px minmax(0, 1fr) 132px;
+  grid-template: 46px minmax(0, 1fr) 58px / 44px minmax(0, 1fr);
   height: 100%;
 }
 
@@ -227,13 +231,14 @@ const left = computed(() => cells.toCopy.value.length - cells.done.value - cells
   flex-direction: column;
   min-width: 0;
   min-height: 0;
-  padding: 10px 12px 6px 26px;
+  padding: 4px 16px 0 20px;
 }
 
 .head {
   display: flex;
+  flex-wrap: wrap;
   align-items: baseline;
-  gap: 14px;
+  column-gap: 14px;
 }
 
 .address {
@@ -241,148 +246,33 @@ const left = computed(() => cells.toCopy.value.length - cells.done.value - cells
   line-height: 1.15;
 }
 
+.twin {
+  margin-left: auto;
+}
+
 .cells {
   flex: 1;
   display: flex;
-  justify-content: space-evenly;
-  align-items: start;
+  /* What is written round them is longest to the left of the photo, and between the two. */
+  justify-content: center;
+  gap: 176px;
+  align-items: center;
   min-height: 0;
-  padding-top: 40px;
 }
 
-figure {
-  margin: 0;
+.cells.whole {
+  padding: 0 76px 0 100px;
 }
 
-figcaption {
-  height: 28px;
-  padding-top: 6px;
-  line-height: 1.2;
-}
-
-.cell {
-  position: relative;
-  background: var(--sheet);
-}
-
-.photo {
-  background: var(--panel);
-  outline: 2px solid var(--graphite);
-  overflow: hidden;
-}
-
-.photo.lifted {
-  outline-color: transparent;
-}
-
-.paper {
-  outline: 2px solid var(--guide);
-}
-
-img {
-  display: block;
-  width: 100%;
-  height: 100%;
-}
-
-.brighter {
-  filter: brightness(1.3) contrast(1.4);
-}
-
-.turned {
-  transform: rotate(180deg);
-}
-
-.wait,
-.photo .fault {
-  position: absolute;
-  inset: auto 0 0;
-  padding: 6px 10px;
-  background: var(--panel);
-}
-
-.hairs {
-  position: absolute;
-  inset: 0;
-  width: 100%;
-  height: 100%;
-  pointer-events: none;
-  mix-blend-mode: difference;
-}
-
-.hairs path {
-  fill: none;
-  stroke: rgb(255 255 255 / 75%);
-  stroke-width: 1.5px;
-  stroke-dasharray: 6 6;
-  vector-effect: non-scaling-stroke;
-}
-
-.hairs.guide {
-  mix-blend-mode: normal;
-}
-
-.hairs.guide path {
-  stroke: var(--guide);
-}
-
-.tick {
-  position: absolute;
-  white-space: nowrap;
-  color: #24648f;
-  font-size: 16px;
-}
-
-:root[data-scheme='lamp'] .tick {
-  color: var(--guide-ink);
-}
-
-.tick.half {
-  font-weight: 700;
-  font-size: 18px;
-}
-
-.tick.down {
-  left: -18px;
-  transform: translate(-100%, -50%);
-}
-
-.tick.down::after {
-  content: '';
-  position: absolute;
-  right: -18px;
-  top: 50%;
-  width: 12px;
-  border-top: 2px solid currentcolor;
-}
-
-.tick.across {
-  top: -32px;
-  transform: translateX(-50%);
-}
-
-.tick.across::after {
-  content: '';
-  position: absolute;
-  left: 50%;
-  bottom: -6px;
-  height: 8px;
-  border-left: 2px solid currentcolor;
-}
-
-.side {
-  display: flex;
-  flex-direction: column;
-  gap: 14px;
-  padding: 14px 16px 0 0;
-  overflow-y: auto;
+.cells:not(.whole) {
+  gap: 24px;
 }
 
 .keys {
   display: flex;
   align-items: center;
-  gap: 4px;
-  padding: 0 12px 0 44px;
+  gap: 2px;
+  padding: 0 10px 0 20px;
   border-top: 1px solid var(--rule);
   white-space: nowrap;
 }
@@ -391,9 +281,33 @@ img {
   font-weight: 400;
 }
 
+.looks {
+  display: flex;
+  margin-left: 10px;
+  min-width: 0;
+  overflow: hidden;
+}
+
+.looks .button {
+  flex-direction: column;
+  gap: 1px;
+  padding: 2px 5px;
+  min-width: 48px;
+}
+
+.looks small {
+  font-size: 13px;
+  line-height: 1.1;
+}
+
 .keys [aria-pressed='true'] kbd {
   background: #2b2926;
   color: #fffefa;
+}
+
+:root[data-scheme='lamp'] .keys [aria-pressed='true'] kbd {
+  background: var(--guide);
+  color: #23211e;
 }
 
 .arrows {
@@ -402,15 +316,17 @@ img {
 }
 
 .arrows .button {
-  padding: 5px 3px;
-  min-width: 36px;
+  padding: 5px 2px;
+  min-width: 34px;
 }
 
 .help {
   position: absolute;
   right: 16px;
-  bottom: 64px;
-  width: min(420px, 92vw);
+  bottom: 66px;
+  width: min(480px, 92vw);
+  max-height: 76vh;
+  overflow-y: auto;
   display: grid;
   gap: 10px;
   padding: 14px;
@@ -419,20 +335,36 @@ img {
   border: 1px solid var(--tick);
 }
 
+.help dl {
+  display: grid;
+  grid-template-columns: auto 1fr;
+  gap: 4px 12px;
+  margin: 0;
+}
+
+.help dd {
+  margin: 0;
+}
+
 .waiting {
   padding: 60px;
   text-align: center;
 }
 
 @media (max-width: 1180px) {
-  .keys .widest {
+  .looks small {
     display: none;
+  }
+
+  .looks .button {
+    min-width: 34px;
+    padding: 5px 3px;
   }
 }
 
 @media (max-width: 760px) {
   .page {
-    grid-template: 46px minmax(0, 1fr) auto auto / minmax(0, 1fr);
+    grid-template: 46px minmax(0, 1fr) auto / minmax(0, 1fr);
   }
 
   .page > nav {
@@ -440,43 +372,46 @@ img {
   }
 
   .table {
-    padding: 4px 8px;
+    padding: 2px 8px;
   }
 
   .address {
     font-size: 30px;
   }
 
+  .twin {
+    width: 100%;
+    margin: 0;
+    font-size: 14px;
+    line-height: 1.2;
+  }
+
+  .twin .wide {
+    display: none;
+  }
+
   .cells {
     flex-direction: column;
-    align-items: center;
-    padding: 0 0 0 46px;
-    gap: 34px;
+    justify-content: space-evenly;
+    gap: 0;
   }
 
-  .side {
-    flex-direction: row;
-    align-items: center;
-    padding: 4px 12px;
-  }
-
-  .side > :first-child {
-    width: 76px;
-    flex: none;
+  .cells.whole {
+    padding: 0;
   }
 
   .keys {
     flex-wrap: wrap;
-    padding: 6px 8px;
+    padding: 4px 8px;
+    row-gap: 2px;
   }
 
-  .keys kbd {
+  .keys > .button {
+    padding: 4px 8px;
+  }
+
+  .keys > .button kbd {
     display: none;
-  }
-
-  .arrows kbd {
-    display: inline;
-    font-size: 18px;
   }
 
   .keys .button {
@@ -487,7 +422,25 @@ img {
     flex: 1;
   }
 
-  .wide {
+  /* On the second row, after the arrows; it slides. */
+  .looks {
+    order: 2;
+    flex: 1;
+    margin: 0;
+    overflow-x: auto;
+  }
+
+  .arrows {
+    order: 1;
+    margin: 0;
+  }
+
+  .arrows kbd {
+    font-size: 18px;
+  }
+
+  .all,
+  .keys > .rare {
     display: none;
   }
 }

@@ -1,11 +1,12 @@
 <script setup lang="ts">
-import { useEventListener, useLocalStorage } from '@vueuse/core'
+import { useEventListener } from '@vueuse/core'
 import { computed, onMounted, ref, shallowRef, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import { api, Refused } from '@/api/client'
 import type { Folding, Marking, MarkingTick } from '@/api/types'
 import Num from '@/ui/Num.vue'
 import Pick from '@/ui/Pick.vue'
+import { useHand } from '@/ui/useHand'
 import RungPage from '../RungPage.vue'
 import { useOpenDrawing } from '../useOpenDrawing'
 import FoldPicture from './FoldPicture.vue'
@@ -20,7 +21,7 @@ const store = useOpenDrawing(
   () => 'Marking out',
 )
 const router = useRouter()
-const hand = useLocalStorage<'right' | 'left'>('hand', 'right')
+const hand = useHand()
 const caller = useCaller()
 
 const marking = shallowRef<Marking | null>(null)

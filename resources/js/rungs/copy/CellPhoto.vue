@@ -1,0 +1,166 @@
+<script setup lang="ts">
+import { usePreferredReducedMotion } from '@vueuse/core'
+import { computed } from 'vue'
+import type { CellToCopy } from '@/api/types'
+import type { useWindow } from './useWindow'
+
+/** The piece of the photo that is copied, and what is laid over it. */
+const props = defineProps<{
+  picture: string
+  waiting: boolean
+  failed: boolean
+  window: Pick<ReturnType<typeof useWindow>, 'across' | 'down'>
+  size: { width: number; height: number }
+  whole: boolean
+  cuts: number[]
+  turned: boolean
+  tone: boolean
+  brighter: boolean
+  lifted: boolean
+  course: CellToCopy['courses'][number] | null
+}>()
+
+const motion = usePreferredReducedMotion()
+const across = computed(() => props.window.across.value)
+const down = computed(() => props.window.down.value)
+/** What lies outside the cell in hand is dimmed, whole rectangle minus cell. */
+const outside = computed(() => {
+  const [l, r, t, b] = [across.value.cell.start, across.value.cell.end, down.value.cell.start, down.value.cell.end]
+  return `M0 0H100V100H0ZM${l} ${t}V${b}H${r}V${t}Z`
+})
+const lines = computed(() => [...across.value.inner.map((x) => `M${x} 0V100`), ...down.value.inner.map((y) => `M0 ${y}H100`)].join(''))
+const points = computed(() => (props.course?.path ?? []).map(([x = 0, y = 0]) => [x * props.size.width, y * props.size.height] as const))
+const path = computed(() => `M${points.value.map(([x, y]) => `${x.toFixed(1)} ${y.toFixed(1)}`).join('L')}`)
+const STOPS = 5
+const stops = computed(() => Array.from({ length: STOPS }, (_, i) => points.value[Math.round((i * (points.value.length - 1)) / (STOPS - 1))] ?? ([0, 0] as const)))
+</script>
+
+<template>
+  <div class="cell photo" :class="{ lifted }" :style="{ width: `${size.width}px`, height: `${size.height}px` }">
+    <div class="held" :class="{ turned }">
+      <svg width="0" height="0" aria-hidden="true" class="nowhere"><filter id="few-tones" x="0" y="0" width="1" height="1"><feColorMatrix type="saturate" values="0" /><feGaussianBlur stdDeviation="1.5" edgeMode="duplicate" /><feComponentTransfer><component :is="`feFunc${channel}`" v-for="channel in ['R', 'G', 'B']" :key="channel" type="discrete" tableValues="0 0.25 0.5 0.75 1" /></feComponentTransfer></filter></svg>
+      <img v-if="picture" :src="picture" alt="" :class="{ brighter, tone }" data-test="cell-picture" />
+      <svg class="over" viewBox="0 0 100 100" preserveAspectRatio="none" aria-hidden="true">
+        <path v-if="!whole" class="outside" fill-rule="evenodd" :d="outside" />
+        <template v-if="!lifted">
+          <path class="line" :d="lines" />
+          <path v-for="cut in cuts" :key="cut" class="hair" :d="`M${cut} 0V100M0 ${cut}H100`" />
+        </template>
+      </svg>
+      <svg v-if="course" class="over" :viewBox="`0 0 ${size.width} ${size.height}`" aria-hidden="true" data-test="contour">
+        <path class="contour under" :d="path" />
+        <path class="contour" :d="path" />
+        <template v-if="motion === 'reduce'"><g v-for="([x, y], i) in stops" :key="i"><circle class="dot" :cx="x" :cy="y" r="11" /><text :x="x" :y="y + 5" :transform="turned ? `rotate(180 ${x} ${y})` : undefined">{{ i + 1 }}</text></g></template>
+        <circle v-else class="dot" r="7"><animateMotion :key="path" dur="3.5s" repeatCount="indefinite" :path="path" /></circle>
+      </svg>
+    </div>
+    <p v-if="failed" class="fault">This piece could not be cut from the photo; press an arrow key and come back.</p>
+    <p v-else-if="waiting" class="wait">Cutting the piece at full sharpness …</p>
+    <slot />
+  </div>
+</template>
+
+<style scoped>
+.cell {
+  position: relative;
+  background: var(--panel);
+  outline: 2px solid var(--graphite);
+}
+
+.lifted {
+  outline-color: transparent;
+}
+
+.held {
+  position: absolute;
+  inset: 0;
+  overflow: hidden;
+}
+
+.held.turned {
+  transform: rotate(180deg);
+}
+
+.nowhere {
+  position: absolute;
+}
+
+img {
+  display: block;
+  width: 100%;
+  height: 100%;
+}
+
+.brighter {
+  filter: brightness(1.3) contrast(1.4);
+}
+
+.tone {
+  filter: url('#few-tones');
+}
+
+.tone.brighter {
+  filter: brightness(1.3) contrast(1.4) url('#few-tones');
+}
+
+.over {
+  position: absolute;
+  inset: 0;
+  width: 100%;
+  height: 100%;
+  pointer-events: none;
+}
+
+.outside {
+  fill: var(--bench);
+  fill-opacity: 0.62;
+}
+
+.line,
+.hair {
+  fill: none;
+  stroke: rgb(255 255 255 / 75%);
+  stroke-width: 2px;
+  vector-effect: non-scaling-stroke;
+  mix-blend-mode: difference;
+}
+
+.hair {
+  stroke-width: 1.5px;
+  stroke-dasharray: 6 6;
+}
+
+/* A light line on a dark one shows on any photo. */
+.contour {
+  fill: none;
+  stroke: #fff;
+  stroke-width: 2px;
+  stroke-linejoin: round;
+}
+
+.contour.under {
+  stroke: #8e2313;
+  stroke-width: 5px;
+}
+
+.dot {
+  fill: #b3321f;
+  stroke: #fff;
+  stroke-width: 2px;
+}
+
+text {
+  fill: #fff;
+  font-size: 14px;
+  font-weight: 700;
+  text-anchor: middle;
+}
+
+.wait,
+.fault {
+  position: absolute;
+  inset: auto 0 0;
+  padding: 6px 10px;
+  background: var(--panel);
+}
+</style>

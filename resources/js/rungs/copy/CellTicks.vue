@@ -1,0 +1,173 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import Num from '@/ui/Num.vue'
+import { staggered, type Crossing } from './sides'
+
+/** Ticks on the four sides of a cell where contours cross them, each with its words. */
+const props = defineProps<{ crossings: Crossing[]; words: 'eye' | 'paper'; turned: boolean; lit: number[] }>()
+const spots = computed(() => staggered(props.crossings, props.turned))
+</script>
+
+<template>
+  <span
+    v-for="spot in spots"
+    :key="`${spot.crossing.side}${spot.crossing.at}`"
+    class="tick"
+    :class="[spot.side, { back: spot.back, aside: spot.aside, lit: lit.includes(spot.index), faint: lit.length > 0 && !lit.includes(spot.index) }]"
+    :style="spot.side === 'left' || spot.side === 'right' ? { top: `${spot.at}%` } : { left: `${spot.at}%` }"
+    :title="spot.crossing.sentence"
+    data-test="crossing"
+  ><Num :text="spot.crossing[words]" /></span>
+</template>
+
+<style scoped>
+.tick {
+  position: absolute;
+  white-space: nowrap;
+  color: var(--red);
+  font-size: 18px;
+  font-weight: 600;
+  line-height: 1;
+}
+
+.lit {
+  font-weight: 700;
+  text-decoration: underline;
+  text-underline-offset: 4px;
+}
+
+.faint {
+  opacity: 0.45;
+}
+
+.tick::after {
+  content: '';
+  position: absolute;
+  background: currentcolor;
+}
+
+.left,
+.right {
+  transform: translateY(-50%);
+}
+
+.left {
+  right: calc(100% + 20px);
+}
+
+.right {
+  left: calc(100% + 20px);
+}
+
+.left::after,
+.right::after {
+  top: calc(50% - 1px);
+  width: 22px;
+  height: 3px;
+}
+
+.left::after {
+  left: calc(100% + 5px);
+}
+
+.right::after {
+  right: calc(100% + 5px);
+}
+
+.top,
+.bottom {
+  transform: translateX(-50%);
+}
+
+.top {
+  bottom: calc(100% + 14px);
+}
+
+.bottom {
+  top: calc(100% + 14px);
+}
+
+.top::after,
+.bottom::after {
+  left: calc(50% - 1px);
+  width: 3px;
+  height: 18px;
+}
+
+.top::after {
+  top: calc(100% + 2px);
+}
+
+.bottom::after {
+  bottom: calc(100% + 2px);
+}
+
+/* Out of the way of the stem behind it. */
+.top.aside,
+.bottom.aside {
+  transform: translateX(-90%);
+}
+
+.top.aside::after,
+.bottom.aside::after {
+  left: calc(90% - 1px);
+}
+
+.top.back {
+  bottom: calc(100% + 34px);
+}
+
+.bottom.back {
+  top: calc(100% + 34px);
+}
+
+.top.back::after,
+.bottom.back::after {
+  height: 38px;
+}
+
+@media (max-width: 760px) {
+  .tick {
+    font-size: 14px;
+  }
+
+  .left {
+    right: calc(100% + 14px);
+  }
+
+  .right {
+    left: calc(100% + 14px);
+  }
+
+  .left::after,
+  .right::after {
+    width: 14px;
+  }
+
+  .top {
+    bottom: calc(100% + 10px);
+  }
+
+  .bottom {
+    top: calc(100% + 10px);
+  }
+
+  .top::after,
+  .bottom::after {
+    height: 12px;
+  }
+
+  .top.back {
+    bottom: calc(100% + 25px);
+  }
+
+  .bottom.back {
+    top: calc(100% + 25px);
+  }
+
+  .top.back::after,
+  .bottom.back::after {
+    height: 27px;
+  }
+}
+</style>

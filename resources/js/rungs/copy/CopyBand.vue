@@ -1,0 +1,157 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { CellToCopy, Choices } from '@/api/types'
+import { keyOf, useCopying, type Place } from '@/stores/copying'
+import Choose from '@/ui/Choose.vue'
+import Num from '@/ui/Num.vue'
+import CellMap from './CellMap.vue'
+
+/** Under the two cells: how far it is, the contours of the one in hand, and how the cells are gone through. */
+defineProps<{ at: Place; card: CellToCopy | null; choices: Choices; photo: boolean }>()
+defineEmits<{ go: [place: Place]; goBy: [start: Choices['copy']['start']] }>()
+const chosen = defineModel<number | null>({ required: true })
+
+const cells = useCopying()
+const starts = computed(() => Object.fromEntries((cells.way?.starts ?? []).map((start) => [start.name, start.label])) as Record<Choices['copy']['start'], string>)
+const other = computed(() => (cells.hand === 'right' ? 'left' : 'right'))
+const reason = (name: string) => cells.way?.starts.find((start) => start.name === name)?.reason
+</script>
+
+<template>
+  <section class="band" aria-label="Progress">
+    <CellMap :at @go="$emit('go', $event)" @mousedown.prevent />
+    <div class="progress">
+      <p data-test="progress"><b>{{ cells.done }}</b> of {{ cells.toCopy.length - cells.empty }} done<br />{{ cells.empty }} left empty<br />{{ cells.left }} to go</p>
+      <p v-if="cells.left === 0" class="end">Every cell has been round. Look at the whole from arm’s length.</p>
+      <button v-else-if="cells.blank.length > 0" type="button" class="button" data-test="skip-blank" :title="cells.blank.map(cells.address).join(', ')" @click="cells.skipBlank()">Skip {{ cells.blank.length === 1 ? 'one that looks' : `${cells.blank.length} that look` }} blank</button>
+      <p v-if="cells.doubtful.length > 0" class="doubts" data-test="doubtful"><span>Doubtful:</span><button v-for="place in cells.doubtful" :key="keyOf(place)" type="button" class="button bare" @click="$emit('go', place)">{{ cells.address(place) }}</button></p>
+    </div>
+    <ol v-if="card && card.courses.length > 0" class="courses" data-test="courses">
+      <li v-for="(course, i) in card.courses" :key="i"><button type="button" class="button bare" :aria-pressed="chosen === i" @mousedown.prevent @click="chosen = chosen === i ? null : i"><b>{{ i + 1 }}</b><span><Num :text="course.sentence" /></span></button></li>
+    </ol>
+    <p v-else-if="card && photo" class="courses soft">No edge of light and dark runs through this cell; the quarters of its sides stand on the paper instead.</p>
+    <div class="way">
+      <Choose label="Go by" :model-value="choices.copy.start" :options="starts" @update:model-value="$emit('goBy', $event)" />
+      <p class="soft">{{ reason(choices.copy.start) }}</p>
+      <button v-if="choices.copy.start === 'corner'" type="button" class="button bare hand" @click="cells.hand = other">I draw with the {{ other }} hand</button>
+    </div>
+  </section>
+</template>
+
+<style scoped>
+.band {
+  display: grid;
+  grid-template-columns: auto minmax(150px, auto) minmax(0, 1fr) 250px;
+  gap: 18px;
+  height: 122px;
+  padding-bottom: 8px;
+}
+
+.band > :first-child {
+  align-self: start;
+  height: 108px;
+  width: auto;
+}
+
+.progress {
+  display: grid;
+  align-content: start;
+  gap: 4px;
+  line-height: 1.3;
+}
+
+.end {
+  max-width: 230px;
+}
+
+.doubts {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+}
+
+.doubts .button {
+  min-height: 28px;
+  padding: 2px 6px;
+  text-decoration: underline;
+}
+
+.courses {
+  margin: 0;
+  padding: 0;
+  list-style: none;
+  overflow-y: auto;
+}
+
+.courses .button {
+  justify-content: start;
+  align-items: baseline;
+  width: 100%;
+  min-height: 29px;
+  padding: 2px 8px;
+  text-align: left;
+  font-size: 16px;
+  font-weight: 400;
+}
+
+.courses [aria-pressed='true'] {
+  background: var(--sheet);
+  color: var(--sheet-ink);
+  border-color: var(--red);
+}
+
+.hand {
+  min-height: 26px;
+  padding: 0;
+  font-size: 14px;
+  text-decoration: underline;
+}
+
+.way {
+  overflow-y: auto;
+  font-size: 14px;
+  line-height: 1.25;
+}
+
+@media (max-width: 1180px) {
+  .band {
+    grid-template-columns: auto minmax(130px, auto) minmax(0, 1fr);
+  }
+
+  .way {
+    display: none;
+  }
+}
+
+@media (max-width: 760px) {
+  .band {
+    grid-template-columns: auto 1fr;
+    height: auto;
+    gap: 2px 14px;
+    padding: 2px 4px;
+  }
+
+  .band > :first-child {
+    height: 64px;
+  }
+
+  .progress {
+    font-size: 15px;
+    line-height: 1.2;
+  }
+
+  .courses {
+    grid-column: 1 / -1;
+  }
+
+  /* Only the contour in hand has room. */
+  .courses.soft,
+  .courses li:not(:has([aria-pressed='true'])) {
+    display: none;
+  }
+
+  .courses .button {
+    font-size: 14px;
+  }
+}
+</style>

@@ -1,0 +1,26 @@
+import { useEventListener } from '@vueuse/core'
+import type { Ref } from 'vue'
+
+/** One thing a key does in Copy: the key, what its button says, what the list of keys says, and whether it is on. */
+export interface CopyKey {
+  key: string
+  also?: string
+  cap: string
+  label: string
+  says: string
+  act: () => void
+  on?: Ref<boolean>
+}
+
+/** Hears the keys, wherever the focus is but in a field. */
+export function useCopyKeys(keys: CopyKey[]) {
+  useEventListener('keydown', (event: KeyboardEvent) => {
+    const target = event.target instanceof HTMLElement ? event.target : null
+    if (target?.closest('input, select, textarea') || event.ctrlKey || event.metaKey || event.altKey) return
+    const pressed = event.key.length === 1 ? event.key.toLowerCase() : event.key
+    const found = keys.find((one) => one.key === pressed || one.also === pressed)
+    if (!found || (event.key === ' ' && target?.closest('button, a'))) return
+    event.preventDefault()
+    found.act()
+  })
+}
