@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Exchange;
 
 use App\Exchange\Json\CellJson;
+use App\Exchange\Json\CellPointJson;
 use App\Exchange\Json\CopyingJson;
 use App\Exchange\Json\CourseJson;
 use App\Exchange\Json\CrossingJson;
@@ -16,7 +17,9 @@ use App\Models\Drawing;
 use InchLadder\Copying\Cell;
 use InchLadder\Copying\Course;
 use InchLadder\Copying\Crossing;
+use InchLadder\Copying\Pace;
 use InchLadder\Copying\Place;
+use InchLadder\Copying\PointInCell;
 use InchLadder\Copying\Route;
 use InchLadder\Copying\Start;
 use InchLadder\Marks\Out\Hand;
@@ -47,6 +50,7 @@ final readonly class CopyWriter
             $plan->choices->start->goesOn(),
             array_values(array_diff($blank, $settled)),
             $route->after($drawing->lastSettled($plan), $settled) ?? $route->order[0],
+            Pace::of($this->times($drawing, $plan))?->takes(count($route->order) - count($settled)),
             array_map(static fn (Start $start): StartJson => new StartJson($start->value, $start->label(), $start->reason()), Start::cases()),
         );
     }
@@ -77,6 +81,9 @@ final readonly class CopyWriter
             $cell->parts,
             $this->ticks($cell, $cell->paper->width, $notation),
             $this->ticks($cell, $cell->paper->height, $notation),
+            array_map(static fn (PointInCell $point): CellPointJson => new CellPointJson(
+                $point->name, round($point->x->toFloat(), 6), round($point->y->toFloat(), 6), "{$point->name}: {$plain($point->across)} from the left, {$plain($point->down)} from the top",
+            ), $cell->points()),
             array_map(static fn (Crossing $crossing): CrossingJson => new CrossingJson(
                 $crossing->side->value, $crossing->at, $crossing->words(), $notation->plain($crossing->paper->reading),
                 ucfirst($crossing->place()).", {$notation->plain($crossing->paper->reading)} from {$crossing->side->ends()[0]} on the paper. Exactly {$crossing->eye->exactly()}.",
@@ -87,6 +94,14 @@ final readonly class CopyWriter
                 array_values(array_filter([array_search($course->in, $crossings, true), array_search($course->out, $crossings, true)], is_int(...))),
             ), $sight->courses ?? []),
         );
+    }
+
+    /** @return list<int> when each cell was done, in seconds */
+    private function times(Drawing $drawing, Plan $plan): array
+    {
+        $done = $drawing->notesOn($plan->grid->cells())->where('state', 'done');
+
+        return array_values($done->map(static fn (CellNote $note): int => $note->updated_at->getTimestamp())->all());
     }
 
     /** @param  list<float>  $content */

@@ -40,7 +40,7 @@ final readonly class DrawingWriter
             LineAdvice::json($line->colour),
             $line->reason,
             $drawing->photo === null ? [] : $this->photos->samples($drawing->photo, $plan->choices->framing)->tones(),
-            array_values($notes->map(static fn (CellNote $note): CellNoteJson => new CellNoteJson($note->column, $note->row, $note->state, $note->doubtful))->all()),
+            array_values($notes->map(static fn (CellNote $note): CellNoteJson => new CellNoteJson($note->column, $note->row, $note->state, $note->doubtful, $note->words))->all()),
             $drawing->cellNotes->count() - $notes->count(),
             $drawing->undoable(),
             $drawing->redoable(),

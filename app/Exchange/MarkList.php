@@ -26,7 +26,7 @@ final readonly class MarkList
             }
         }
 
-        return implode("\r\n", array_map(static fn (array $row): string => implode(',', array_map(self::cell(...), $row)), $rows))."\r\n";
+        return Csv::write($rows);
     }
 
     /** @return list<string> */
@@ -44,10 +44,5 @@ final readonly class MarkList
     private static function number(float $millimetres): string
     {
         return rtrim(rtrim(number_format($millimetres, 4, '.', ''), '0'), '.');
-    }
-
-    private static function cell(string $text): string
-    {
-        return preg_match('/[",\r\n]/', $text) === 1 ? '"'.str_replace('"', '""', $text).'"' : $text;
     }
 }

@@ -17,21 +17,30 @@ use InchLadder\Copying\Place;
  * @property int $row 0-based
  * @property string $state done, empty or open
  * @property bool $doubtful to be looked at again
+ * @property string $words the artist's own, for later
  * @property Carbon $updated_at
  */
 final class CellNote extends Model
 {
+    public const MOST_WORDS = 200;
+
     public const STATES = ['done', 'empty', 'open'];
 
-    protected $fillable = ['mesh', 'column', 'row', 'state', 'doubtful'];
+    protected $fillable = ['mesh', 'column', 'row', 'state', 'doubtful', 'words'];
 
     protected $casts = ['column' => 'integer', 'row' => 'integer', 'doubtful' => 'boolean'];
 
-    protected $attributes = ['state' => 'open', 'doubtful' => false];
+    protected $attributes = ['state' => 'open', 'doubtful' => false, 'words' => ''];
 
     public function place(): Place
     {
         return new Place($this->column, $this->row);
+    }
+
+    /** Whether there is anything to say of the cell. */
+    public function says(): bool
+    {
+        return $this->isSettled() || $this->doubtful || $this->words !== '';
     }
 
     /** Whether nothing more is to be copied there. */

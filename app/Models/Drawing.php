@@ -130,13 +130,13 @@ final class Drawing extends Model
      * Notes what has become of a cell; when nothing is left to say of it, the note goes.
      *
      * @param  Place  $place  a cell of the mesh
-     * @param  array{state?: string, doubtful?: bool}  $noted  what is left out stays
+     * @param  array{state?: string, doubtful?: bool, words?: string}  $noted  what is left out stays
      */
     public function noteCell(Cells $cells, Place $place, array $noted): void
     {
         $note = $this->cellNotes()->firstOrNew(['mesh' => self::mesh($cells), 'column' => $place->column, 'row' => $place->row]);
         $note->fill($noted);
-        $note->isSettled() || $note->doubtful ? $note->save() : $note->delete();
+        $note->says() ? $note->save() : $note->delete();
         $this->touch();
     }
 

@@ -78,4 +78,19 @@ final readonly class Cell
 
         return $ticks;
     }
+
+    /** @return list<PointInCell> the key points that lie in it */
+    public function points(): array
+    {
+        $here = [];
+        foreach ($this->plan->points() as $point) {
+            if ($point->isInside() && $this->plan->grid->cellAt($point->x->toFloat(), $point->y->toFloat()) === [$this->place->column, $this->place->row]) {
+                $x = $point->x->minus($this->left)->dividedBy($this->width);
+                $y = $point->y->minus($this->top)->dividedBy($this->height);
+                $here[] = PointInCell::of($point->point->name, $x, $y, $this->paper, $this->plan->choices->notation->ruler);
+            }
+        }
+
+        return $here;
+    }
 }

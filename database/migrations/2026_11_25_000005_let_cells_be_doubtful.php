@@ -8,9 +8,10 @@ return new class extends Migration
 {
     public function up(): void
     {
-        // A cell may be flagged before anything has become of it: its state is then `open`.
+        // A cell may be flagged or written about before anything has become of it: its state is then `open`.
         Schema::table('cell_notes', function (Blueprint $table) {
             $table->boolean('doubtful')->default(false);
+            $table->string('words', 200)->default('');
         });
     }
 };

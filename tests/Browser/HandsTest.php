@@ -100,7 +100,7 @@ it('shows where the edges cross a cell, follows them, and looks at it in every w
     expect($table->texts('.photo [data-test=crossing]'))->toBe(['1/2', '1/2'])->and($table->texts('.paper [data-test=crossing]'))->toBe(['1 in', '1 in']);
     $spot = fn (string $board): array => $table->browser->executeScript('const t = document.querySelectorAll(arguments[0] + " [data-test=crossing]")[0].getBoundingClientRect(), c = document.querySelector(arguments[0]).getBoundingClientRect(); return [Math.round(100 * ((t.left + t.right) / 2 - c.left) / c.width), t.bottom <= c.top]', [$board]);
     expect($spot('.photo'))->toBe([50, true])->and($spot('.paper'))->toBe([50, true]);
-    $table->isAccessible('Copy with crossings')->key('c');
+    $table->key('e')->see('.head', 'At 1/2 of the top side, 1 in from the left on the paper. Exactly 50 %.')->isAccessible('Copy with crossings')->key('e')->key('e')->key('c');
     Table::until(fn () => $table->all('[data-test=contour]') !== [], 'the contour');
     expect($table->texts('.courses [aria-pressed=true]'))->toHaveCount(1)->and($table->all('.paper .tick.lit'))->toHaveCount(2);
     $table->isAccessible('Copy with a contour')->key('u')->see('.head', 'sheet turned too');
@@ -124,8 +124,14 @@ it('keeps a doubt, skips what is blank, and goes the way it is asked', function 
     $table = begin(Photos::make(900, 600), '--sheet=9x6in --photo=9x6in --columns=3 --rows=2', 'copy')->see('[data-test=address]', 'A1');
     // The edges run down column B, and between the rows on the right: A1 and A2 look blank.
     $table->key('f')->see('.head', 'doubtful')->see('[data-test=doubtful]', 'A1');
+    $table->key('n');
+    Table::until(fn () => $table->browser->executeScript('return document.activeElement.tagName') === 'INPUT', 'the field');
+    // What is typed is words, not keys.
+    $table->browser->getKeyboard()->sendKeys("x, and the hinge\n");
+    $table->see('[data-test=noted]', 'A1')->see('[data-test=address]', 'A1');
     $table->press('I draw with the left hand')->see('.way', 'right hand');
-    $table->click('[data-test=skip-blank]')->see('[data-test=progress]', 'left empty');
+    $table->click('[data-test=skip-blank]');
+    Table::until(fn () => $table->all('[data-test=skip-blank]') === [], 'the blank ones to be skipped');
     $skipped = (int) $table->browser->executeScript('return document.querySelectorAll("[data-test=map] .empty").length');
     expect($skipped)->toBeGreaterThan(0);
     // The way is begun at once: away from the blank cell, to one with most in it.
@@ -138,7 +144,9 @@ it('keeps a doubt, skips what is blank, and goes the way it is asked', function 
     $table->browser->navigate()->refresh();
     $table->see('[data-test=doubtful]', 'A1')->see('[data-test=progress]', "{$skipped} left empty")->see('.way', 'while the eye is fresh');
     $table->go(substr($table->path(), 0, (int) strrpos($table->path(), '/copy') + 5))->see('[data-test=address]', $after);
-    $table->click('[data-test=doubtful] button')->see('[data-test=address]', 'A1')->key('f');
+    $table->click('[data-test=noted] button')->see('[data-test=address]', 'A1');
+    expect($table->find('.note input')->getAttribute('value'))->toBe('x, and the hinge');
+    $table->key('f');
     Table::until(fn () => $table->all('[data-test=doubtful]') === [], 'the doubt to go');
     $table->browser->executeScript('localStorage.removeItem("hand")');
     $table->isQuiet();

@@ -155,7 +155,7 @@ final class Table
         $seen = '';
         try {
             self::until(function () use ($css, $words, &$seen) {
-                return str_contains($seen = $this->text($css), $words);
+                return $this->all($css) !== [] && str_contains($seen = $this->text($css), $words);
             }, '');
         } catch (\RuntimeException) {
             // Said below, with what was there instead.

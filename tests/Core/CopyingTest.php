@@ -3,7 +3,9 @@
 use InchLadder\Copying\Cell;
 use InchLadder\Copying\Crossing;
 use InchLadder\Copying\EyeFraction;
+use InchLadder\Copying\Pace;
 use InchLadder\Copying\Place;
+use InchLadder\Copying\PointInCell;
 use InchLadder\Copying\Route;
 use InchLadder\Copying\Side;
 use InchLadder\Copying\Sight;
@@ -18,6 +20,7 @@ use InchLadder\Measure\Notation;
 use InchLadder\Measure\Rational;
 use InchLadder\Measure\Rounded;
 use InchLadder\Measure\Unit;
+use InchLadder\Measuring\KeyPoint;
 use InchLadder\Paper\Margins;
 use InchLadder\Pixels\Content;
 use InchLadder\Pixels\Field;
@@ -198,6 +201,19 @@ it('lays a cell on the paper: its size, its place on the sheet, its own ticks', 
     'a partial one, from its own corner' => [new Place(2, 3), ['C4', '4/5', '6/7', true, '4 1/2', '6 1/2', ['1/4' => '1/4', '1/2' => '1/2', '3/4' => '3/4']]],
 ]);
 
+it('finds the key points of a cell, measured from its own lines', function (Place $place, array $found) {
+    // 5 × 7 in under 1 in squares; the paper is as large as the print.
+    $point = fn (string $name, string $x, string $y): KeyPoint => new KeyPoint($name, Rational::of($x), Rational::of($y), false);
+    $plan = Plans::of(Reference::printed(size('5x7in')), size('5x7in'), school: new SquaresByMeasure(length('1 in')), points: [$point('eye', '0.5', '0.25'), $point('hinge', '2/5', '3/7'), $point('corner', '1', '1')]);
+    $read = fn (Rounded $rounded): string => $plan->choices->notation->amount($rounded->reading);
+    expect(array_map(fn (PointInCell $point): array => [$point->name, (string) $point->x, (string) $point->y, $read($point->across), $read($point->down)], Cell::of($plan, $place)->points()))->toBe($found);
+})->with([
+    'inside' => [new Place(2, 1), [['eye', '1/2', '3/4', '1/2', '3/4']]],
+    'on the lines: the cell to the right and below has it' => [new Place(2, 3), [['hinge', '0', '0', '0', '0']]],
+    'at the far corner' => [new Place(4, 6), [['corner', '1', '1', '1', '1']]],
+    'none' => [new Place(0, 0), []],
+]);
+
 it('tells blank cells from busy ones', function () {
     // A field of four quarters: blank, an edge, stripes, and grain too faint to see.
     mt_srand(3);
@@ -218,3 +234,18 @@ it('tells blank cells from busy ones', function () {
         ->and($edge)->toEqualWithDelta(0.05, 0.001)
         ->and($stripes)->toBeGreaterThan(0.4);
 });
+
+it('tells the time left from the hand’s own pace', function (array $minutes, int $cells, ?string $takes) {
+    expect(Pace::of(array_map(fn (float $minute): int => (int) (60 * $minute), $minutes))?->takes($cells))->toBe($takes);
+})->with([
+    'too few to tell' => [[0, 4, 8], 10, null],
+    'four minutes a cell' => [[0, 4, 8, 12], 10, 'about 40 min'],
+    'in any order' => [[12, 0, 8, 4], 10, 'about 40 min'],
+    'a rest between is none of it' => [[0, 4, 8, 600, 604], 10, 'about 40 min'],
+    'one slow cell does not make the rest slow' => [[0, 3, 6, 36, 39, 42], 5, 'about 15 min'],
+    'halfway between two' => [[0, 2, 4, 8, 12], 10, 'about 30 min'],
+    'nearly done' => [[0, 4, 8, 12], 1, 'a few minutes'],
+    'hours, by halves' => [[0, 10, 20, 30], 15, 'about 2 1/2 h'],
+    'just an hour' => [[0, 10, 20, 30], 6, 'about 1 h'],
+    'noted all at once' => [[0, 0, 0, 0, 0], 10, null],
+]);

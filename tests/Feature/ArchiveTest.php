@@ -27,7 +27,7 @@ function drawn(string $photo, array $choices = []): Drawing
         'beside' => [$beside],
     ], $choices)])->assertOk();
     expect($kept->json('version'))->toBe(2);
-    test()->putJson("/api/drawings/{$id}/cells/1/2", ['state' => 'done'])->assertNoContent();
+    test()->putJson("/api/drawings/{$id}/cells/1/2", ['state' => 'done', 'doubtful' => true, 'words' => 'the rim, "a hair" lower'])->assertNoContent();
     test()->putJson("/api/drawings/{$id}/cells/0/0", ['state' => 'empty'])->assertNoContent();
     test()->putJson("/api/drawings/{$id}/marking/paper/top-1", ['done' => true])->assertOk();
     test()->putJson("/api/drawings/{$id}/marking/paper/check-look-2", ['done' => true])->assertOk();
@@ -94,6 +94,20 @@ it('reads back what it wrote, to an identical drawing, here and on another machi
     'a WebP' => ['webp', 1],
 ]);
 
+it('reads an archive of the first document, which knew no doubts', function () {
+    $path = tampered(exported(drawn(Photos::make())), function (ZipArchive $zip) {
+        $cells = "mesh,column,row,state\r\n5x4,3,1,empty\r\n";
+        $document = json_decode((string) $zip->getFromName('drawing.json'), true);
+        unset($document['choices']['copy']);
+        $zip->addFromString('drawing.json', (string) json_encode([...$document, 'version' => 1, 'cells_sha256' => hash('sha256', $cells)]));
+        $zip->addFromString('cells.csv', $cells);
+    });
+    $id = bringIn($path)->assertCreated()->json('id');
+    $read = test()->getJson("/api/drawings/{$id}");
+    expect($read->json('cells'))->toBe([['column' => 3, 'row' => 1, 'state' => 'empty', 'doubtful' => false, 'words' => '']])
+        ->and($read->json('workings.choices.copy.start'))->toBe('corner');
+});
+
 it('exports a document as its published schema describes it', function () {
     $zip = new ZipArchive;
     $zip->open(exported(drawn(Photos::make())));
@@ -101,7 +115,7 @@ it('exports a document as its published schema describes it', function () {
     (new Schema)->holds('ArchiveJson', $document);
     expect($document['kind'])->toBe('inch-ladder-drawing')
         ->and(hash('sha256', (string) $zip->getFromName('cells.csv')))->toBe($document['cells_sha256'])
-        ->and((string) $zip->getFromName('cells.csv'))->toBe("mesh,column,row,state,doubtful\r\n5x4,0,0,empty,0\r\n5x4,1,2,done,0\r\n")
+        ->and((string) $zip->getFromName('cells.csv'))->toBe("mesh,column,row,state,doubtful,words\r\n5x4,0,0,empty,0,\r\n5x4,1,2,done,1,\"the rim, \"\"a hair\"\" lower\"\r\n")
         ->and(hash('sha256', (string) $zip->getFromName($document['photo']['file'])))->toBe($document['photo']['sha256']);
     $published = json_decode((string) file_get_contents(base_path('docs/drawing.schema.json')), true);
     expect($published)->toEqual(json_decode(Description::archiveSchema(), true), 'run php artisan inch:describe --archive > docs/drawing.schema.json');

@@ -83,22 +83,24 @@ it('refuses a cell that is not there, and a note that says nothing', function ()
     noteCell($drawing, 0, 7, ['state' => 'done'])->assertUnprocessable();
     noteCell($drawing, 0, 0, [])->assertUnprocessable();
     noteCell($drawing, 0, 0, ['doubtful' => 'maybe'])->assertUnprocessable();
+    noteCell($drawing, 0, 0, ['words' => "two\nlines"])->assertUnprocessable()->assertJsonPath('message', 'A note is one line of up to 200 characters.');
+    noteCell($drawing, 0, 0, ['words' => str_repeat('x', 201)])->assertUnprocessable();
     test()->getJson('/api/drawings/01nosuchdrawing0000000000/copying')->assertNotFound();
 });
 
-it('flags a cell as doubtful apart from what has become of it', function () {
+it('flags a cell as doubtful, and keeps words with it, apart from what has become of it', function () {
     $drawing = Drawings::begin();
     $cells = fn (): array => array_map(fn (array $note): array => array_values($note), test()->getJson("/api/drawings/{$drawing->id}")->json('cells'));
     noteCell($drawing, 1, 2, ['doubtful' => true])->assertNoContent();
-    expect($cells())->toBe([[1, 2, 'open', true]]);
-    noteCell($drawing, 1, 2, ['state' => 'done']);
-    expect($cells())->toBe([[1, 2, 'done', true]]);
+    expect($cells())->toBe([[1, 2, 'open', true, '']]);
+    noteCell($drawing, 1, 2, ['state' => 'done', 'words' => '½ lower — “rim”']);
+    expect($cells())->toBe([[1, 2, 'done', true, '½ lower — “rim”']]);
     noteCell($drawing, 1, 2, ['state' => 'open']);
-    expect($cells())->toBe([[1, 2, 'open', true]]);
+    expect($cells())->toBe([[1, 2, 'open', true, '½ lower — “rim”']]);
     // It is still to be copied.
     $shelf = test()->getJson('/api/drawings')->json('0');
     expect([$shelf['done'], $shelf['empty']])->toBe([0, 0]);
-    noteCell($drawing, 1, 2, ['doubtful' => false]);
+    noteCell($drawing, 1, 2, ['doubtful' => false, 'words' => '']);
     expect($cells())->toBe([]);
 });
 

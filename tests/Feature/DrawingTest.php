@@ -137,7 +137,7 @@ it('notes cells, keeps the notes of each mesh apart, and goes on at the first op
     $note(2, 0, 'open')->assertNoContent();
     $note(5, 0, 'done')->assertUnprocessable()->assertJsonPath('message', 'There is no cell 6 in, 1 down; this grid has 5 columns and 7 rows.');
     $note(1, 1, 'smudged')->assertUnprocessable();
-    expect(test()->getJson("/api/drawings/{$drawing->id}")->json('cells'))->toBe([['column' => 0, 'row' => 0, 'state' => 'empty', 'doubtful' => false], ['column' => 1, 'row' => 0, 'state' => 'done', 'doubtful' => false]]);
+    expect(test()->getJson("/api/drawings/{$drawing->id}")->json('cells'))->toBe([['column' => 0, 'row' => 0, 'state' => 'empty', 'doubtful' => false, 'words' => ''], ['column' => 1, 'row' => 0, 'state' => 'done', 'doubtful' => false, 'words' => '']]);
     $shelf = test()->getJson('/api/drawings')->json('0');
     expect([$shelf['done'], $shelf['empty'], $shelf['cells'], $shelf['rung'], $shelf['next']])->toBe([1, 1, 35, 'copy', 'Next: copy cell C1.']);
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use App\Exceptions\DrawingUnknown;
+use App\Exchange\Csv;
 use App\Exchange\MarkList;
 use App\Exchange\PlanWriter;
 use App\Models\Drawing;
@@ -33,7 +34,7 @@ final class MarksCommand extends Planning
 
             return;
         }
-        $rows = array_map(str_getcsv(...), explode("\r\n", trim($csv)));
+        $rows = Csv::read($csv);
         $this->table((array) array_shift($rows), $rows, 'compact');
     }
 }

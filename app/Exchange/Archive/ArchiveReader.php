@@ -5,9 +5,11 @@ declare(strict_types=1);
 namespace App\Exchange\Archive;
 
 use App\Exchange\ChoicesReader;
+use App\Exchange\Csv;
 use App\Imaging\Decoder;
 use App\Imaging\PhotoRefused;
 use App\Imaging\PhotoStore;
+use App\Models\CellNote;
 use App\Models\Drawing;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
@@ -126,19 +128,23 @@ final readonly class ArchiveReader
         return $path;
     }
 
-    /** @return list<array{mesh: string, column: int, row: int, state: string, doubtful: bool}> */
+    /** @return list<array{mesh: string, column: int, row: int, state: string, doubtful: bool, words: string}> */
     private function cells(string $csv): array
     {
-        $lines = explode("\r\n", rtrim($csv, "\r\n"));
-        // Archives of document 1 know nothing of doubtful cells.
-        $heads = [implode(',', ArchiveWriter::CELLS), 'mesh,column,row,state'];
-        if (! in_array(array_shift($lines), $heads, true) || count($lines) > Cells::MOST ** 2 * 4) {
+        $lines = Csv::read($csv);
+        // Archives of document 1 know nothing of doubts and words.
+        $head = array_shift($lines);
+        if (! in_array($head, [ArchiveWriter::CELLS, array_slice(ArchiveWriter::CELLS, 0, 4)], true) || count($lines) > Cells::MOST ** 2 * 4) {
             throw ArchiveRefused::damaged('cells.csv');
         }
 
-        return array_map(static fn (string $line): array => preg_match('/^(\d{1,2}x\d{1,2}),(\d{1,2}),(\d{1,2}),(done|empty|open)(?:,([01]))?$/D', $line, $found) === 1
-            ? ['mesh' => $found[1], 'column' => (int) $found[2], 'row' => (int) $found[3], 'state' => $found[4], 'doubtful' => ($found[5] ?? '0') === '1']
-            : throw ArchiveRefused::damaged('cells.csv'), $lines);
+        return array_map(static function (array $line) use ($head): array {
+            [$mesh, $column, $row, $state, $doubtful, $words] = [...$line, ...array_slice(['', '', '', '', '0', ''], count($line))];
+            $good = count($line) === count($head) && preg_match('/^\d{1,2}x\d{1,2} \d{1,2} \d{1,2} (?:done|empty|open) [01]$/D', "{$mesh} {$column} {$row} {$state} {$doubtful}") === 1
+                && mb_check_encoding($words, 'UTF-8') && mb_strlen($words) <= CellNote::MOST_WORDS;
+
+            return $good ? ['mesh' => $mesh, 'column' => (int) $column, 'row' => (int) $row, 'state' => $state, 'doubtful' => $doubtful === '1', 'words' => $words] : throw ArchiveRefused::damaged('cells.csv');
+        }, $lines);
     }
 
     /** @return list<array{board: string, tick: string, place: string}> */
@@ -157,7 +163,7 @@ final readonly class ArchiveReader
     /**
      * @param  array<array-key, mixed>  $choices
      * @param  list<string>  $beside
-     * @param  list<array{mesh: string, column: int, row: int, state: string, doubtful: bool}>  $cells
+     * @param  list<array{mesh: string, column: int, row: int, state: string, doubtful: bool, words: string}>  $cells
      * @param  list<array{board: string, tick: string, place: string}>  $marks
      */
     private function keep(array $choices, ?string $photo, array $beside, array $cells, array $marks): Drawing

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Exchange\Archive;
 
 use App\Exceptions\StorageFailed;
+use App\Exchange\Csv;
 use App\Exchange\Json\ArchiveJson;
 use App\Exchange\Json\ArchivePictureJson;
 use App\Exchange\Json\BesideChoice;
@@ -24,7 +25,7 @@ final readonly class ArchiveWriter
     /** Of the document. */
     public const VERSION = 2;
 
-    public const CELLS = ['mesh', 'column', 'row', 'state', 'doubtful'];
+    public const CELLS = ['mesh', 'column', 'row', 'state', 'doubtful', 'words'];
 
     public const MARKS = ['board', 'tick', 'place'];
 
@@ -69,17 +70,13 @@ final readonly class ArchiveWriter
 
     private function marks(Drawing $drawing): string
     {
-        $rows = $drawing->markTicks()->orderBy('board')->orderBy('tick')->get()
-            ->map(static fn (MarkTick $tick): string => "{$tick->board},{$tick->tick},{$tick->place}")->all();
-
-        return implode("\r\n", [implode(',', self::MARKS), ...$rows])."\r\n";
+        return Csv::write([self::MARKS, ...$drawing->markTicks()->orderBy('board')->orderBy('tick')->get()
+            ->map(static fn (MarkTick $tick): array => [$tick->board, $tick->tick, $tick->place])->all()]);
     }
 
     private function cells(Drawing $drawing): string
     {
-        $rows = $drawing->cellNotes()->orderBy('mesh')->orderBy('row')->orderBy('column')->get()
-            ->map(static fn (CellNote $note): string => "{$note->mesh},{$note->column},{$note->row},{$note->state},".(int) $note->doubtful)->all();
-
-        return implode("\r\n", [implode(',', self::CELLS), ...$rows])."\r\n";
+        return Csv::write([self::CELLS, ...$drawing->cellNotes()->orderBy('mesh')->orderBy('row')->orderBy('column')->get()
+            ->map(static fn (CellNote $note): array => [$note->mesh, $note->column, $note->row, $note->state, (int) $note->doubtful, $note->words])->all()]);
     }
 }

@@ -24,6 +24,8 @@ final readonly class CellJson
         #[OA\Property(type: 'array', items: new OA\Items(ref: TickJson::class))] public array $across,
         /** @var list<TickJson> along its left side, from the top. */
         #[OA\Property(type: 'array', items: new OA\Items(ref: TickJson::class))] public array $down,
+        /** @var list<CellPointJson> key points that lie in it. */
+        #[OA\Property(type: 'array', items: new OA\Items(ref: CellPointJson::class))] public array $points,
         /** @var list<CrossingJson> */
         #[OA\Property(type: 'array', items: new OA\Items(ref: CrossingJson::class))] public array $crossings,
         /** @var list<CourseJson> the strongest first. */

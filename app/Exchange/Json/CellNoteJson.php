@@ -17,6 +17,8 @@ final readonly class CellNoteJson
         #[OA\Property(enum: ['done', 'empty', 'open'])] public string $state,
         /** To be looked at again. */
         #[OA\Property] public bool $doubtful,
+        /** The artist's own, for later. */
+        #[OA\Property] public string $words,
     ) {
     }
 }

@@ -14,6 +14,8 @@ final readonly class CellRequest
         #[OA\Property(enum: ['done', 'empty', 'open'])] public string $state,
         /** To be looked at again. */
         #[OA\Property] public bool $doubtful,
+        /** The artist's own, for later; 200 characters at most. */
+        #[OA\Property(maxLength: 200)] public string $words,
     ) {
     }
 }

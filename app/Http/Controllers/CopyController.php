@@ -46,7 +46,10 @@ final readonly class CopyController
     #[OA\Put(path: '/api/drawings/{drawing}/cells/{column}/{row}', operationId: 'cell', parameters: [new OA\Parameter(ref: '#/components/parameters/drawing'), new OA\Parameter(ref: '#/components/parameters/column'), new OA\Parameter(ref: '#/components/parameters/row')], requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: CellRequest::class)), responses: [new OA\Response(response: 204, description: 'Noted.'), new OA\Response(response: 422, ref: '#/components/responses/Trouble')])]
     public function update(Request $request, Drawing $drawing, int $column, int $row): Response
     {
-        $noted = $request->validate(['state' => ['required_without:doubtful', Rule::in(CellNote::STATES)], 'doubtful' => 'boolean'], ['state' => 'A cell is done, empty or open.', 'doubtful' => 'A cell is doubtful or not.']);
+        $noted = $request->validate(
+            ['state' => ['required_without_all:doubtful,words', Rule::in(CellNote::STATES)], 'doubtful' => 'boolean', 'words' => ['string', 'max:'.CellNote::MOST_WORDS, 'regex:/^\P{Cc}*$/u']],
+            ['state' => 'A cell is done, empty or open.', 'doubtful' => 'A cell is doubtful or not.', 'words' => 'A note is one line of up to '.CellNote::MOST_WORDS.' characters.'],
+        );
         $plan = $drawing->plan();
         $drawing->noteCell($plan->grid->cells(), $this->place($plan, $column, $row), $noted);
 

@@ -37,7 +37,7 @@ export const api = {
   redo: (id: string, version: number) => call<Drawing>('POST', `drawings/${id}/redo`, { version }),
   bin: (id: string) => call<void>('DELETE', `drawings/${id}`),
   restore: (id: string) => call<Drawing>('POST', `drawings/${id}/restore`),
-  cell: (id: string, column: number, row: number, noted: Partial<Pick<CellNote, 'state' | 'doubtful'>>) => call<void>('PUT', `drawings/${id}/cells/${column}/${row}`, noted),
+  cell: (id: string, column: number, row: number, noted: Partial<Pick<CellNote, 'state' | 'doubtful' | 'words'>>) => call<void>('PUT', `drawings/${id}/cells/${column}/${row}`, noted),
   cellToCopy: (id: string, column: number, row: number) => call<CellToCopy>('GET', `drawings/${id}/cells/${column}/${row}`),
   copying: (id: string, hand: string) => call<Copying>('GET', `drawings/${id}/copying?hand=${hand}`),
   workings: (photo: Pixels, choices: Choices, rung: string | null = null, point: { x: number; y: number } | null = null) => ask<Workings>('workings', photo, choices, { rung, x: point?.x ?? null, y: point?.y ?? null }),

@@ -637,6 +637,7 @@ export interface components {
             parts: number;
             across: components["schemas"]["TickJson"][];
             down: components["schemas"]["TickJson"][];
+            points: components["schemas"]["CellPointJson"][];
             crossings: components["schemas"]["CrossingJson"][];
             courses: components["schemas"]["CourseJson"][];
         };
@@ -647,12 +648,23 @@ export interface components {
             /** @enum {string} */
             state: "done" | "empty" | "open";
             doubtful: boolean;
+            words: string;
+        };
+        /** @description A key point in the cell: shares of it, and where it lies on the paper. */
+        CellPointJson: {
+            name: string;
+            /** Format: float */
+            x: number;
+            /** Format: float */
+            y: number;
+            sentence: string;
         };
         /** @description What has become of a cell; what is left out stays as it was. */
         CellRequest: {
             /** @enum {string} */
             state: "done" | "empty" | "open";
             doubtful: boolean;
+            words: string;
         };
         /** @description All that is stored of a drawing; the document every request carries. */
         ChoicesJson: {
@@ -683,6 +695,7 @@ export interface components {
             goes_on: boolean;
             blank: number[];
             at: number;
+            time: string | null;
             starts: components["schemas"]["StartJson"][];
         };
         /** @description How a contour runs through a cell. */

@@ -5,6 +5,7 @@ import RungLadder from './RungLadder.vue'
 import type { RungKey } from './rungs'
 import TopStrip from './TopStrip.vue'
 import Troubles from './Troubles.vue'
+import Waiting from './Waiting.vue'
 
 /** What every rung's page has in common: the strip, the climbing ladder, the middle, the workings, and what comes next. */
 defineProps<{ id: string; rung: RungKey; name: string; tall?: boolean }>()
@@ -23,7 +24,7 @@ const store = useDrawing()
     </aside>
     <footer class="next"><slot name="next" /></footer>
   </div>
-  <p v-else class="wait" role="status">{{ store.trouble ?? 'Laying out the drawing …' }}</p>
+  <Waiting v-else />
 </template>
 
 <style scoped>
@@ -66,11 +67,6 @@ const store = useDrawing()
 
 .next > :first-child {
   margin-right: auto;
-}
-
-.wait {
-  padding: 60px;
-  text-align: center;
 }
 
 @media (max-width: 760px) {

@@ -1,3 +1,4 @@
+import { watchDebounced } from '@vueuse/core'
 import { defineStore } from 'pinia'
 import { computed, shallowRef } from 'vue'
 import { api } from '@/api/client'
@@ -25,6 +26,13 @@ export const useCopying = defineStore('copying', () => {
     if (store.drawing?.id === id) way.value = fresh
   }
 
+  // What is done changes the pace, and the way where most sides are known: asked again when the hand rests.
+  watchDebounced(
+    () => store.settled,
+    () => load().catch(() => undefined),
+    { debounce: 1500 },
+  )
+
   const columns = computed(() => store.workings?.grid.columns ?? 1)
   const rows = computed(() => store.workings?.grid.rows ?? 1)
   const indexOf = (place: Place) => place.row * columns.value + place.column
@@ -38,6 +46,7 @@ export const useCopying = defineStore('copying', () => {
   const empty = computed(() => count('empty'))
   const left = computed(() => count('open'))
   const doubtful = computed(() => all.value.filter(isDoubtful))
+  const noted = computed(() => all.value.filter((place) => wordsOf(place) !== ''))
   const blank = computed(() => (way.value?.blank ?? []).map(placeAt).filter(isOpen))
 
   function stateOf(place: Place): CellNote['state'] {
@@ -46,6 +55,10 @@ export const useCopying = defineStore('copying', () => {
 
   function isDoubtful(place: Place) {
     return notes.value.get(keyOf(place))?.doubtful ?? false
+  }
+
+  function wordsOf(place: Place) {
+    return notes.value.get(keyOf(place))?.words ?? ''
   }
 
   /** Whether a cell lies in what is not to be drawn. */
@@ -96,5 +109,5 @@ export const useCopying = defineStore('copying', () => {
     return asking
   }
 
-  return { hand, way, load, all, columns, rows, placeAt, toCopy, done, empty, left, doubtful, blank, stateOf, isDoubtful, isSpared, address, nextOpen, beside, skipBlank, card }
+  return { hand, way, load, all, columns, rows, placeAt, toCopy, done, empty, left, doubtful, noted, blank, stateOf, isDoubtful, wordsOf, isSpared, address, nextOpen, beside, skipBlank, card }
 })

@@ -180,12 +180,12 @@ export const useDrawing = defineStore('drawing', () => {
   }
 
   /** Notes a cell at once, and takes the note back if it could not be kept. */
-  async function note(place: { column: number; row: number }, noted: Partial<Pick<CellNote, 'state' | 'doubtful'>>) {
+  async function note(place: { column: number; row: number }, noted: Partial<Pick<CellNote, 'state' | 'doubtful' | 'words'>>) {
     const before = drawing.value
     if (!before) return
     const { column, row } = place
     const isThis = (cell: CellNote) => cell.column === column && cell.row === row
-    const now: CellNote = { state: 'open', doubtful: false, ...before.cells.find(isThis), column, row, ...noted }
+    const now: CellNote = { state: 'open', doubtful: false, words: '', ...before.cells.find(isThis), column, row, ...noted }
     drawing.value = { ...before, cells: [...before.cells.filter((cell) => !isThis(cell)), now] }
     try {
       await api.cell(before.id, column, row, noted)

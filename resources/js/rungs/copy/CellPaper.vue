@@ -2,6 +2,7 @@
 import { computed } from 'vue'
 import type { CellToCopy } from '@/api/types'
 import Num from '@/ui/Num.vue'
+import CellPoints from './CellPoints.vue'
 import { seen } from './sides'
 import type { useWindow } from './useWindow'
 
@@ -14,6 +15,7 @@ const props = defineProps<{
   turned: boolean
   quarters: Pick<CellToCopy, 'across' | 'down'> | null
   course: CellToCopy['courses'][number] | null
+  points: CellToCopy['points']
 }>()
 
 const across = computed(() => props.window.across.value)
@@ -35,6 +37,7 @@ const half = (share: number) => Math.abs(share - 0.5) < 1e-6
       <path v-if="!whole" class="hand" :d="`M${across.cell.start} ${down.cell.start}H${across.cell.end}V${down.cell.end}H${across.cell.start}Z`" />
       <path v-if="ends" class="straight" :d="ends" />
     </svg>
+    <CellPoints :points :turned words />
     <template v-if="quarters">
       <span v-for="tick in quarters.down" :key="`y${tick.at}`" class="tick" :class="[seen('left', tick.at, turned).side, { half: half(tick.at) }]" :style="{ top: `${seen('left', tick.at, turned).at}%` }"><Num :text="tick.text" /></span>
       <span v-for="tick in quarters.across" :key="`x${tick.at}`" class="tick" :class="[seen('top', tick.at, turned).side, { half: half(tick.at) }]" :style="{ left: `${seen('top', tick.at, turned).at}%` }"><Num :text="tick.text" /></span>

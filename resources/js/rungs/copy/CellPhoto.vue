@@ -2,6 +2,7 @@
 import { usePreferredReducedMotion } from '@vueuse/core'
 import { computed } from 'vue'
 import type { CellToCopy } from '@/api/types'
+import CellPoints from './CellPoints.vue'
 import type { useWindow } from './useWindow'
 
 /** The piece of the photo that is copied, and what is laid over it. */
@@ -18,6 +19,7 @@ const props = defineProps<{
   brighter: boolean
   lifted: boolean
   course: CellToCopy['courses'][number] | null
+  points: CellToCopy['points']
 }>()
 
 const motion = usePreferredReducedMotion()
@@ -29,10 +31,10 @@ const outside = computed(() => {
   return `M0 0H100V100H0ZM${l} ${t}V${b}H${r}V${t}Z`
 })
 const lines = computed(() => [...across.value.inner.map((x) => `M${x} 0V100`), ...down.value.inner.map((y) => `M0 ${y}H100`)].join(''))
-const points = computed(() => (props.course?.path ?? []).map(([x = 0, y = 0]) => [x * props.size.width, y * props.size.height] as const))
-const path = computed(() => `M${points.value.map(([x, y]) => `${x.toFixed(1)} ${y.toFixed(1)}`).join('L')}`)
+const trace = computed(() => (props.course?.path ?? []).map(([x = 0, y = 0]) => [x * props.size.width, y * props.size.height] as const))
+const path = computed(() => `M${trace.value.map(([x, y]) => `${x.toFixed(1)} ${y.toFixed(1)}`).join('L')}`)
 const STOPS = 5
-const stops = computed(() => Array.from({ length: STOPS }, (_, i) => points.value[Math.round((i * (points.value.length - 1)) / (STOPS - 1))] ?? ([0, 0] as const)))
+const stops = computed(() => Array.from({ length: STOPS }, (_, i) => trace.value[Math.round((i * (trace.value.length - 1)) / (STOPS - 1))] ?? ([0, 0] as const)))
 </script>
 
 <template>
@@ -54,6 +56,8 @@ const stops = computed(() => Array.from({ length: STOPS }, (_, i) => points.valu
         <circle v-else class="dot" r="7"><animateMotion :key="path" dur="3.5s" repeatCount="indefinite" :path="path" /></circle>
       </svg>
     </div>
+    <CellPoints :points :turned bright />
+    <span v-if="turned" class="up">the top ↓</span>
     <p v-if="failed" class="fault">This piece could not be cut from the photo; press an arrow key and come back.</p>
     <p v-else-if="waiting" class="wait">Cutting the piece at full sharpness …</p>
     <slot />
@@ -154,6 +158,15 @@ text {
   font-size: 14px;
   font-weight: 700;
   text-anchor: middle;
+}
+
+.up {
+  position: absolute;
+  right: 8px;
+  bottom: 6px;
+  padding: 0 6px;
+  background: var(--panel);
+  font-weight: 600;
 }
 
 .wait,

@@ -3,8 +3,9 @@ import { computed } from 'vue'
 import Num from '@/ui/Num.vue'
 import { staggered, type Crossing } from './sides'
 
-/** Ticks on the four sides of a cell where contours cross them, each with its words. */
+/** Ticks on the four sides of a cell where contours cross them, each with its words. What is pointed at is the other board's too; a key goes through them. */
 const props = defineProps<{ crossings: Crossing[]; words: 'eye' | 'paper'; turned: boolean; lit: number[] }>()
+const emit = defineEmits<{ point: [crossing: number | null] }>()
 const spots = computed(() => staggered(props.crossings, props.turned))
 </script>
 
@@ -15,14 +16,16 @@ const spots = computed(() => staggered(props.crossings, props.turned))
     class="tick"
     :class="[spot.side, { back: spot.back, aside: spot.aside, lit: lit.includes(spot.index), faint: lit.length > 0 && !lit.includes(spot.index) }]"
     :style="spot.side === 'left' || spot.side === 'right' ? { top: `${spot.at}%` } : { left: `${spot.at}%` }"
-    :title="spot.crossing.sentence"
     data-test="crossing"
+    @pointerenter="emit('point', spot.index)"
+    @pointerleave="emit('point', null)"
   ><Num :text="spot.crossing[words]" /></span>
 </template>
 
 <style scoped>
 .tick {
   position: absolute;
+  cursor: help;
   white-space: nowrap;
   color: var(--red);
   font-size: 18px;
@@ -37,7 +40,8 @@ const spots = computed(() => staggered(props.crossings, props.turned))
 }
 
 .faint {
-  opacity: 0.45;
+  color: var(--soft);
+  font-weight: 400;
 }
 
 .tick::after {

@@ -1,17 +1,47 @@
 <script setup lang="ts">
-import { computed } from 'vue'
+import { computed, nextTick, ref, useTemplateRef, watch } from 'vue'
 import type { CellToCopy, Choices } from '@/api/types'
 import { keyOf, useCopying, type Place } from '@/stores/copying'
+import { useDrawing } from '@/stores/drawing'
 import Choose from '@/ui/Choose.vue'
 import Num from '@/ui/Num.vue'
 import CellMap from './CellMap.vue'
 
 /** Under the two cells: how far it is, the contours of the one in hand, and how the cells are gone through. */
-defineProps<{ at: Place; card: CellToCopy | null; choices: Choices; photo: boolean }>()
+const props = defineProps<{ at: Place; card: CellToCopy | null; choices: Choices; photo: boolean }>()
 defineEmits<{ go: [place: Place]; goBy: [start: Choices['copy']['start']] }>()
 const chosen = defineModel<number | null>({ required: true })
 
+const store = useDrawing()
 const cells = useCopying()
+
+/** Words that stay with the cell, and come up again with it. */
+const words = computed(() => cells.wordsOf(props.at))
+const draft = ref('')
+const noting = ref(false)
+const note = useTemplateRef<{ focus: () => void }>('note')
+watch(
+  () => [cells.address(props.at), words.value],
+  () => {
+    draft.value = words.value
+    noting.value = false
+  },
+  { immediate: true },
+)
+
+/** Opens the field, and takes the keys to it. */
+async function write() {
+  noting.value = true
+  await nextTick()
+  note.value?.focus()
+}
+
+function keep() {
+  noting.value = false
+  if (draft.value.trim() !== words.value) void store.note(props.at, { words: draft.value.trim() })
+}
+
+defineExpose({ write })
 const starts = computed(() => Object.fromEntries((cells.way?.starts ?? []).map((start) => [start.name, start.label])) as Record<Choices['copy']['start'], string>)
 const other = computed(() => (cells.hand === 'right' ? 'left' : 'right'))
 const reason = (name: string) => cells.way?.starts.find((start) => start.name === name)?.reason
@@ -21,15 +51,19 @@ const reason = (name: string) => cells.way?.starts.find((start) => start.name ==
   <section class="band" aria-label="Progress">
     <CellMap :at @go="$emit('go', $event)" @mousedown.prevent />
     <div class="progress">
-      <p data-test="progress"><b>{{ cells.done }}</b> of {{ cells.toCopy.length - cells.empty }} done<br />{{ cells.empty }} left empty<br />{{ cells.left }} to go</p>
+      <p data-test="progress"><b>{{ cells.done }}</b> of {{ cells.toCopy.length - cells.empty }} done<br />{{ cells.empty }} left empty<br />{{ cells.left }} to go<template v-if="cells.left > 0 && cells.way?.time">,<br /><Num :text="cells.way.time" /> at your pace</template></p>
       <p v-if="cells.left === 0" class="end">Every cell has been round. Look at the whole from arm’s length.</p>
       <button v-else-if="cells.blank.length > 0" type="button" class="button" data-test="skip-blank" :title="cells.blank.map(cells.address).join(', ')" @click="cells.skipBlank()">Skip {{ cells.blank.length === 1 ? 'one that looks' : `${cells.blank.length} that look` }} blank</button>
+      <p v-if="cells.noted.length > 0" class="doubts" data-test="noted"><span>Notes:</span><button v-for="place in cells.noted" :key="keyOf(place)" type="button" class="button bare" :title="cells.wordsOf(place)" @click="$emit('go', place)">{{ cells.address(place) }}</button></p>
       <p v-if="cells.doubtful.length > 0" class="doubts" data-test="doubtful"><span>Doubtful:</span><button v-for="place in cells.doubtful" :key="keyOf(place)" type="button" class="button bare" @click="$emit('go', place)">{{ cells.address(place) }}</button></p>
     </div>
-    <ol v-if="card && card.courses.length > 0" class="courses" data-test="courses">
-      <li v-for="(course, i) in card.courses" :key="i"><button type="button" class="button bare" :aria-pressed="chosen === i" @mousedown.prevent @click="chosen = chosen === i ? null : i"><b>{{ i + 1 }}</b><span><Num :text="course.sentence" /></span></button></li>
-    </ol>
-    <p v-else-if="card && photo" class="courses soft">No edge of light and dark runs through this cell; the quarters of its sides stand on the paper instead.</p>
+    <div class="middle">
+      <el-input v-if="noting || words" ref="note" :model-value="draft" class="note" maxlength="200" :aria-label="`A note on ${cells.address(at)}`" :placeholder="`A note on ${cells.address(at)}, for later`" @input="draft = $event" @change="keep" @keydown.enter="($event.target as HTMLElement).blur()" @keydown.esc="($event.target as HTMLElement).blur()" />
+      <ol v-if="card && card.courses.length > 0" class="courses" data-test="courses">
+        <li v-for="(course, i) in card.courses" :key="i"><button type="button" class="button bare" :aria-pressed="chosen === i" @mousedown.prevent @click="chosen = chosen === i ? null : i"><b>{{ i + 1 }}</b><span><Num :text="course.sentence" /></span></button></li>
+      </ol>
+      <p v-else-if="card && photo" class="courses soft">No edge of light and dark runs through this cell; the quarters of its sides stand on the paper instead.</p>
+    </div>
     <div class="way">
       <Choose label="Go by" :model-value="choices.copy.start" :options="starts" @update:model-value="$emit('goBy', $event)" />
       <p class="soft">{{ reason(choices.copy.start) }}</p>
@@ -76,7 +110,20 @@ const reason = (name: string) => cells.way?.starts.find((start) => start.name ==
   text-decoration: underline;
 }
 
+/* Its rows slide; the note stays. */
+.middle {
+  display: flex;
+  flex-direction: column;
+  min-height: 0;
+}
+
+.note {
+  flex: none;
+  margin-bottom: 4px;
+}
+
 .courses {
+  min-height: 0;
   margin: 0;
   padding: 0;
   list-style: none;
@@ -140,7 +187,7 @@ const reason = (name: string) => cells.way?.starts.find((start) => start.name ==
     line-height: 1.2;
   }
 
-  .courses {
+  .middle {
     grid-column: 1 / -1;
   }
 

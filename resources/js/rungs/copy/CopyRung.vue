@@ -9,6 +9,7 @@ import Num from '@/ui/Num.vue'
 import RungLadder from '../RungLadder.vue'
 import TopStrip from '../TopStrip.vue'
 import Troubles from '../Troubles.vue'
+import Waiting from '../Waiting.vue'
 import { useOpenDrawing } from '../useOpenDrawing'
 import CellPaper from './CellPaper.vue'
 import CellPhoto from './CellPhoto.vue'
@@ -64,6 +65,7 @@ watch(
   () => [keyOf(at.value), store.drawing?.id, store.drawing?.version],
   async () => {
     chosen.value = null
+    pointed.value = null
     card.value = null
     const here = keyOf(at.value)
     const come = await cells.card(at.value)
@@ -78,6 +80,8 @@ const brighter = ref(false)
 const tone = ref(false)
 const quarters = ref(false)
 const help = ref(false)
+/** The crossing that is pointed at, by its place in the list. */
+const pointed = ref<number | null>(null)
 /** The contour in hand, by its place in the list. */
 const chosen = ref<number | null>(null)
 const past = ref<Place[]>([])
@@ -107,10 +111,8 @@ function look(wanted: View) {
 const viewed = (wanted: View) => computed(() => view.value === wanted)
 const flip = (flag: typeof lifted) => () => (flag.value = !flag.value)
 
-function nextContour() {
-  const count = card.value?.courses.length ?? 0
-  chosen.value = count === 0 ? null : chosen.value === null ? 0 : chosen.value + 1 < count ? chosen.value + 1 : null
-}
+/** One after another of so many, and then none. */
+const after = (now: number | null, count: number) => (count === 0 || (now !== null && now + 1 >= count) ? null : (now ?? -1) + 1)
 
 const steps: CopyKey[] = [
   { key: 'ArrowLeft', cap: '←', label: 'One cell left', says: 'one cell left', act: () => move(-1, 0) },
@@ -120,21 +122,23 @@ const steps: CopyKey[] = [
 ]
 const deeds: CopyKey[] = [
   { key: ' ', also: 'PageDown', cap: 'Space', label: 'done, next', says: 'done, and on to the next open cell; Page Down does the same', act: () => mark('done') },
-  { key: 'Backspace', also: 'PageUp', cap: '⌫', label: 'back', says: 'back to the cell last left, open again; Page Up does the same', act: back },
-  { key: 'x', cap: 'X', label: 'nothing here', says: 'nothing to draw in this cell', act: () => mark('empty') },
-  { key: 'f', cap: 'F', label: 'doubtful', says: 'flag this cell as doubtful, to look at it again', act: () => void store.note(at.value, { doubtful: !cells.isDoubtful(at.value) }), on: computed(() => cells.isDoubtful(at.value)) },
+  { key: 'Backspace', also: 'PageUp', cap: '⌫', label: 'back', room: 'short', says: 'back to the cell last left, open again; Page Up does the same', act: back },
+  { key: 'x', cap: 'X', label: 'nothing', says: 'nothing to draw in this cell', act: () => mark('empty') },
+  { key: 'f', cap: 'F', label: 'doubtful', room: 'short rare', says: 'flag this cell as doubtful, to look at it again', act: () => void store.note(at.value, { doubtful: !cells.isDoubtful(at.value) }), on: computed(() => cells.isDoubtful(at.value)) },
+  { key: 'n', cap: 'N', label: 'note', room: 'short rare', says: 'a note on this cell, that comes up again with it', act: () => void band.value?.write(), on: computed(() => cells.wordsOf(at.value) !== '') },
 ]
 const looks: CopyKey[] = [
-  { key: 'c', cap: 'C', label: 'contour', says: 'one contour after another, run along from where it comes in to where it leaves', act: nextContour, on: computed(() => chosen.value !== null) },
+  { key: 'c', cap: 'C', label: 'contour', says: 'one contour after another, run along from where it comes in to where it leaves', act: () => (chosen.value = after(chosen.value, card.value?.courses.length ?? 0)), on: computed(() => chosen.value !== null) },
+  { key: 'e', cap: 'E', label: 'crossing', says: 'one crossing after another, with all there is to say of it', act: () => (pointed.value = after(pointed.value, crossings.value.length)), on: computed(() => pointed.value !== null) },
   { key: 'q', cap: 'Q', label: 'quarters', says: 'the sides’ quarters in place of the crossings', act: flip(quarters), on: quarters },
   { key: 'h', cap: 'H', label: 'halves', says: 'halving hairlines', act: flip(hairlines), on: hairlines },
-  { key: '2', cap: '2', label: 'two by two', says: 'four cells together', act: () => look('four'), on: viewed('four') },
-  { key: '3', cap: '3', label: 'by three', says: 'nine cells together', act: () => look('nine'), on: viewed('nine') },
+  { key: '2', cap: '2', label: 'four', says: 'four cells together', act: () => look('four'), on: viewed('four') },
+  { key: '3', cap: '3', label: 'nine', says: 'nine cells together', act: () => look('nine'), on: viewed('nine') },
   { key: 's', cap: 'S', label: 'around', says: 'the cell in its surroundings', act: () => look('around'), on: viewed('around') },
-  { key: 'l', cap: 'L', label: 'lift grid', says: 'lift the grid', act: flip(lifted), on: lifted },
+  { key: 'l', cap: 'L', label: 'no grid', says: 'lift the grid', act: flip(lifted), on: lifted },
   { key: 'u', cap: 'U', label: 'turned', says: 'upside down, to see shapes and not things', act: flip(upsideDown), on: upsideDown },
   { key: 't', cap: 'T', label: 'tone', says: 'five greys and no colour', act: flip(tone), on: tone },
-  { key: 'b', cap: 'B', label: 'brighter', says: 'brighter, to see into a dark corner', act: flip(brighter), on: brighter },
+  { key: 'b', cap: 'B', label: 'bright', says: 'brighter, to see into a dark corner', act: flip(brighter), on: brighter },
 ]
 const list: CopyKey = { key: '?', cap: '?', label: 'All keys', says: 'this list', act: flip(help) }
 useCopyKeys([...deeds, ...looks, ...steps, list])
@@ -143,6 +147,7 @@ const wake = useWakeLock()
 onMounted(() => void wake.request('screen').catch(() => undefined))
 onUnmounted(() => void wake.release().catch(() => undefined))
 
+const band = useTemplateRef<{ write: () => Promise<void> }>('band')
 const table = useTemplateRef<HTMLElement>('table')
 const room = useElementSize(table)
 
@@ -160,6 +165,10 @@ const size = computed(() => {
 })
 
 const course = computed(() => (whole.value && chosen.value !== null ? (card.value?.courses[chosen.value] ?? null) : null))
+const points = computed(() => (whole.value ? (card.value?.points ?? []) : []))
+/** What is pointed at, or what the contour in hand runs through. */
+const lit = computed(() => (pointed.value !== null ? [pointed.value] : (course.value?.crossings ?? [])))
+const said = computed(() => (pointed.value === null ? '' : (crossings.value[pointed.value]?.sentence ?? '')))
 /** Crossings show where there are any; a blank cell, or a wish, shows the quarters of its sides. */
 const crossings = computed(() => (whole.value && !quarters.value ? (card.value?.crossings ?? []) : []))
 const cuts = computed(() => {
@@ -182,22 +191,23 @@ const state = computed(() => {
       <div class="head">
         <h2 class="address" data-test="address" aria-live="polite">{{ cells.address(at) }}</h2>
         <span class="soft">column {{ at.column + 1 }}, row {{ at.row + 1 }}{{ state }}</span>
-        <span class="soft twin" data-test="twin"><template v-if="card"><span class="wide">your paper · </span><Num :text="card.size" />, <Num :text="card.place" /></template>{{ upsideDown ? ', sheet turned too' : '' }}</span>
+        <span v-if="said" class="twin" role="status"><Num :text="said" /></span>
+        <span v-else class="soft twin" data-test="twin"><template v-if="card"><span class="wide">your paper · </span><Num :text="card.size" />, <Num :text="card.place" /></template>{{ upsideDown ? ', sheet turned too' : '' }}</span>
       </div>
       <Troubles />
       <div ref="table" class="cells" :class="{ whole }">
-        <CellPhoto :picture="shown" :waiting :failed :window="sight" :size :whole :cuts :turned="upsideDown" :tone :brighter :lifted :course>
-          <CellTicks :crossings :turned="upsideDown" words="eye" :lit="course?.crossings ?? []" />
+        <CellPhoto :picture="shown" :waiting :failed :window="sight" :size :whole :cuts :turned="upsideDown" :tone :brighter :lifted :course :points>
+          <CellTicks :crossings :turned="upsideDown" words="eye" :lit @point="pointed = $event" />
         </CellPhoto>
-        <CellPaper :window="sight" :size :whole :cuts :turned="upsideDown" :course :quarters="whole && card && crossings.length === 0 ? card : null">
-          <CellTicks :crossings :turned="upsideDown" words="paper" :lit="course?.crossings ?? []" />
+        <CellPaper :window="sight" :size :whole :cuts :turned="upsideDown" :course :points :quarters="whole && card && crossings.length === 0 ? card : null">
+          <CellTicks :crossings :turned="upsideDown" words="paper" :lit @point="pointed = $event" />
         </CellPaper>
       </div>
-      <CopyBand v-model="chosen" :at :card :choices="store.draft" :photo="store.drawing.photo !== null" @go="go" @go-by="goBy" />
+      <CopyBand ref="band" v-model="chosen" :at :card :choices="store.draft" :photo="store.drawing.photo !== null" @go="go" @go-by="goBy" />
     </main>
     <!-- A click must not take the focus: Space would then press that button again. -->
     <footer class="keys" @mousedown.prevent>
-      <button v-for="deed in deeds" :key="deed.key" type="button" class="button" :class="[deed.key === ' ' ? 'strong' : 'bare', { rare: deed.key === 'f' }]" :aria-pressed="deed.on?.value" :data-test="deed.key === ' ' ? 'done' : deed.key === 'x' ? 'empty' : undefined" @click="deed.act"><kbd>{{ deed.cap }}</kbd>{{ deed.label }}</button>
+      <button v-for="deed in deeds" :key="deed.key" type="button" class="button" :class="[deed.key === ' ' ? 'strong' : 'bare', deed.room]" :aria-pressed="deed.on?.value" :data-test="deed.key === ' ' ? 'done' : deed.key === 'x' ? 'empty' : undefined" @click="deed.act"><kbd>{{ deed.cap }}</kbd><span>{{ deed.label }}</span></button>
       <span class="looks"><button v-for="one in looks" :key="one.key" type="button" class="button bare" :aria-pressed="one.on?.value" :title="one.says" @click="one.act"><kbd>{{ one.cap }}</kbd><small>{{ one.label }}</small></button></span>
       <span class="arrows"><button v-for="step in steps" :key="step.key" type="button" class="button bare" :aria-label="step.label" @click="step.act"><kbd>{{ step.cap }}</kbd></button></span>
       <button type="button" class="button bare all" :aria-label="list.label" :aria-expanded="help" @click="list.act"><kbd>?</kbd></button>
@@ -210,7 +220,7 @@ const state = computed(() => {
       <button type="button" class="button" @click="help = false">Put away</button>
     </section>
   </div>
-  <p v-else class="waiting" role="status">{{ store.trouble ?? 'Laying out the drawing …' }}</p>
+  <Waiting v-else />
 </template>
 
 <style scoped>
@@ -284,15 +294,13 @@ const state = computed(() => {
 .looks {
   display: flex;
   margin-left: 10px;
-  min-width: 0;
-  overflow: hidden;
 }
 
 .looks .button {
   flex-direction: column;
   gap: 1px;
-  padding: 2px 5px;
-  min-width: 48px;
+  padding: 2px 3px;
+  min-width: 44px;
 }
 
 .looks small {
@@ -346,11 +354,6 @@ const state = computed(() => {
   margin: 0;
 }
 
-.waiting {
-  padding: 60px;
-  text-align: center;
-}
-
 @media (max-width: 1180px) {
   .looks small {
     display: none;
@@ -359,6 +362,16 @@ const state = computed(() => {
   .looks .button {
     min-width: 34px;
     padding: 5px 3px;
+  }
+}
+
+@media (min-width: 761px) and (max-width: 1180px) {
+  .keys > .short span {
+    position: absolute;
+    width: 1px;
+    height: 1px;
+    overflow: hidden;
+    clip-path: inset(50%);
   }
 }
 

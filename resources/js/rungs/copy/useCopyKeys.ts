@@ -10,6 +10,8 @@ export interface CopyKey {
   says: string
   act: () => void
   on?: Ref<boolean>
+  /** Where there is little room: `short` shows the key alone, `rare` is left out on a phone. */
+  room?: string
 }
 
 /** Hears the keys, wherever the focus is but in a field. */
