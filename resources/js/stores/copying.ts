@@ -1,4 +1,4 @@
-import { watchDebounced } from '@vueuse/core'
+import { useDebounceFn } from '@vueuse/core'
 import { defineStore } from 'pinia'
 import { computed, shallowRef } from 'vue'
 import { api } from '@/api/client'
@@ -27,11 +27,12 @@ export const useCopying = defineStore('copying', () => {
   }
 
   // What is done changes the pace, and the way where most sides are known: asked again when the hand rests.
-  watchDebounced(
-    () => store.settled,
-    () => load().catch(() => undefined),
-    { debounce: 1500 },
-  )
+  const loadSoon = useDebounceFn(() => load().catch(() => undefined), 1500)
+
+  async function note(place: Place, noted: Parameters<typeof store.note>[1]) {
+    await store.note(place, noted)
+    void loadSoon()
+  }
 
   const columns = computed(() => store.workings?.grid.columns ?? 1)
   const rows = computed(() => store.workings?.grid.rows ?? 1)
@@ -89,7 +90,7 @@ export const useCopying = defineStore('copying', () => {
 
   /** Notes every blank cell as having nothing in it. */
   async function skipBlank() {
-    for (const place of blank.value) await store.note(place, { state: 'empty' })
+    for (const place of blank.value) await note(place, { state: 'empty' })
   }
 
   const asked = new Map<string, Promise<CellToCopy | null>>()
@@ -109,5 +110,5 @@ export const useCopying = defineStore('copying', () => {
     return asking
   }
 
-  return { hand, way, load, all, columns, rows, placeAt, toCopy, done, empty, left, doubtful, noted, blank, stateOf, isDoubtful, wordsOf, isSpared, address, nextOpen, beside, skipBlank, card }
+  return { hand, way, load, note, all, columns, rows, placeAt, toCopy, done, empty, left, doubtful, noted, blank, stateOf, isDoubtful, wordsOf, isSpared, address, nextOpen, beside, skipBlank, card }
 })

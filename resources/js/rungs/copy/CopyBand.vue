@@ -2,7 +2,6 @@
 import { computed, nextTick, ref, useTemplateRef, watch } from 'vue'
 import type { CellToCopy, Choices } from '@/api/types'
 import { keyOf, useCopying, type Place } from '@/stores/copying'
-import { useDrawing } from '@/stores/drawing'
 import Choose from '@/ui/Choose.vue'
 import Num from '@/ui/Num.vue'
 import CellMap from './CellMap.vue'
@@ -12,7 +11,6 @@ const props = defineProps<{ at: Place; card: CellToCopy | null; choices: Choices
 defineEmits<{ go: [place: Place]; goBy: [start: Choices['copy']['start']] }>()
 const chosen = defineModel<number | null>({ required: true })
 
-const store = useDrawing()
 const cells = useCopying()
 
 /** Words that stay with the cell, and come up again with it. */
@@ -38,7 +36,7 @@ async function write() {
 
 function keep() {
   noting.value = false
-  if (draft.value.trim() !== words.value) void store.note(props.at, { words: draft.value.trim() })
+  if (draft.value.trim() !== words.value) void cells.note(props.at, { words: draft.value.trim() })
 }
 
 defineExpose({ write })

@@ -91,7 +91,7 @@ watch(chosen, (one) => one !== null && (view.value = 'one'))
 
 function mark(state: 'done' | 'empty') {
   const here = at.value
-  void store.note(here, { state })
+  void cells.note(here, { state })
   past.value.push(here)
   go(cells.nextOpen(here))
 }
@@ -99,7 +99,7 @@ function mark(state: 'done' | 'empty') {
 /** Back to the cell last left, open again. */
 function back() {
   const last = past.value.pop() ?? cells.beside(at.value, at.value.column === 0 ? cells.columns : -1, at.value.column === 0 ? -1 : 0)
-  void store.note(last, { state: 'open' })
+  void cells.note(last, { state: 'open' })
   go(last)
 }
 
@@ -124,7 +124,7 @@ const deeds: CopyKey[] = [
   { key: ' ', also: 'PageDown', cap: 'Space', label: 'done, next', says: 'done, and on to the next open cell; Page Down does the same', act: () => mark('done') },
   { key: 'Backspace', also: 'PageUp', cap: '⌫', label: 'back', room: 'short', says: 'back to the cell last left, open again; Page Up does the same', act: back },
   { key: 'x', cap: 'X', label: 'nothing', says: 'nothing to draw in this cell', act: () => mark('empty') },
-  { key: 'f', cap: 'F', label: 'doubtful', room: 'short rare', says: 'flag this cell as doubtful, to look at it again', act: () => void store.note(at.value, { doubtful: !cells.isDoubtful(at.value) }), on: computed(() => cells.isDoubtful(at.value)) },
+  { key: 'f', cap: 'F', label: 'doubtful', room: 'short rare', says: 'flag this cell as doubtful, to look at it again', act: () => void cells.note(at.value, { doubtful: !cells.isDoubtful(at.value) }), on: computed(() => cells.isDoubtful(at.value)) },
   { key: 'n', cap: 'N', label: 'note', room: 'short rare', says: 'a note on this cell, that comes up again with it', act: () => void band.value?.write(), on: computed(() => cells.wordsOf(at.value) !== '') },
 ]
 const looks: CopyKey[] = [
@@ -171,13 +171,14 @@ const lit = computed(() => (pointed.value !== null ? [pointed.value] : (course.v
 const said = computed(() => (pointed.value === null ? '' : (crossings.value[pointed.value]?.sentence ?? '')))
 /** Crossings show where there are any; a blank cell, or a wish, shows the quarters of its sides. */
 const crossings = computed(() => (whole.value && !quarters.value ? (card.value?.crossings ?? []) : []))
+/** A cell that is cut finer shows its own cuts; others their halves. */
+const division = computed(() => store.workings?.divided.find((cell) => keyOf(cell) === keyOf(at.value)))
 const cuts = computed(() => {
   if (!whole.value || !hairlines.value || !card.value) return []
-  // A cell that is cut finer shows its own cuts; others their halves.
-  return card.value.parts === 4 && !store.workings?.divided.some((cell) => keyOf(cell) === keyOf(at.value)) ? [50] : card.value.across.map((tick) => 100 * tick.at)
+  return division.value ? card.value.across.map((tick) => 100 * tick.at) : [50]
 })
 const state = computed(() => {
-  const words = [cells.stateOf(at.value) === 'done' ? 'done' : cells.stateOf(at.value) === 'empty' ? 'nothing here' : '', card.value?.partial ? 'a partial cell' : '', cells.isSpared(at.value) ? 'not to be drawn' : '', cells.isDoubtful(at.value) ? 'doubtful' : '']
+  const words = [cells.stateOf(at.value) === 'done' ? 'done' : cells.stateOf(at.value) === 'empty' ? 'nothing here' : '', card.value?.partial ? 'a partial cell' : '', cells.isSpared(at.value) ? 'not to be drawn' : '', division.value ? `cut in ${division.value.parts}` : '', cells.isDoubtful(at.value) ? 'doubtful' : '']
   return words.filter(Boolean).map((word) => ` · ${word}`).join('')
 })
 </script>
