@@ -6,6 +6,7 @@ namespace App\Exchange;
 
 use App\Exchange\Json\ChoicesJson;
 use App\Exchange\Json\CopyChoice;
+use App\Exchange\Json\ToneChoice;
 use App\Exchange\Reading\Fields;
 use App\Exchange\Reading\FitPart;
 use App\Exchange\Reading\GridPart;
@@ -20,10 +21,12 @@ use InchLadder\Grid\Corner;
 use InchLadder\Grid\Labels;
 use InchLadder\Measure\Graduation;
 use InchLadder\Measure\Notation;
+use InchLadder\Paper\Colour;
 use InchLadder\Paper\Shape;
 use InchLadder\Paper\Turn;
 use InchLadder\Photo\Subject;
 use InchLadder\Plan\Choices;
+use InchLadder\Tone\Tones;
 
 /**
  * Reads a choices document, as stored or as sent, into the core's Choices.
@@ -47,6 +50,7 @@ final class ChoicesReader
         'fit' => FitPart::DEFAULTS,
         'grid' => GridPart::DEFAULTS,
         'copy' => ['start' => 'corner'],
+        'tone' => ['steps' => 5, 'paper' => true, 'drop' => 1],
         'points' => [],
         'regions' => [],
         'beside' => [],
@@ -76,11 +80,15 @@ final class ChoicesReader
         $this->grid = new GridPart($fields);
         $marked = new MarkedPart($fields);
         $start = $fields->one('copy.start', Start::class);
+        $colour = Colour::from($paper->json->colour);
+        $number = static fn (string $field): int => filter_var($fields->at($field), FILTER_VALIDATE_INT, FILTER_NULL_ON_FAILURE) ?? -1;
+        $tones = $fields->beside('tone.steps', static fn (): Tones => Tones::of($number('tone.steps'), $fields->flag('tone.paper'), $number('tone.drop'), $colour->lightness()));
+        $toned = new ToneChoice($number('tone.steps'), $fields->flag('tone.paper'), $tones->drop ?? 0);
         $title = trim(mb_strimwidth($fields->words('title', 200), 0, 120));
 
         $this->json = new ChoicesJson(
             self::FORMAT, $title === '' ? 'Untitled' : $title, $fields->unit->value, $notation->ruler->name, $reach,
-            $photo->json, $paper->json, $this->fit->json, $this->grid->json, new CopyChoice($start->value), $marked->points, $marked->regions, $marked->beside, $marked->crops,
+            $photo->json, $paper->json, $this->fit->json, $this->grid->json, new CopyChoice($start->value), $toned, $marked->points, $marked->regions, $marked->beside, $marked->crops,
         );
         $whole = $photo->whole($wide, $high);
         $school = $this->grid->school();
@@ -113,6 +121,8 @@ final class ChoicesReader
             regions: $marked->regions(),
             divisions: $this->grid->divisions(),
             start: $start,
+            colour: $colour,
+            tones: $tones,
         );
         $this->choices = $unfitted->fitted($this->fit->fit($unfitted));
         $fields->refuseIfWrong();

@@ -46,6 +46,7 @@ use InchLadder\Measure\Rounded;
 use InchLadder\Measure\Size;
 use InchLadder\Measure\Unit;
 use InchLadder\Measuring\Placed;
+use InchLadder\Paper\Colour;
 use InchLadder\Plan\Decisions;
 use InchLadder\Plan\Plan;
 use InchLadder\Plan\Sums;
@@ -110,6 +111,7 @@ final readonly class PlanWriter
             grid: $this->grid(),
             sheet: $this->size($plan->sheet),
             usable: $this->area($plan->usable, $margins->left, $margins->top),
+            paper_colour: $plan->choices->colour === Colour::White ? null : $plan->choices->colour->hex(),
             print: $this->sizeOrNull($plan->reference->print),
             advice: new AdviceJson(match ($plan->advice->upright) {
                 true => 'upright', false => 'sideways', null => null

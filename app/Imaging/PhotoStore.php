@@ -10,6 +10,8 @@ use Illuminate\Filesystem\Filesystem;
 use Imagick;
 use InchLadder\Photo\Framing;
 use InchLadder\Pixels\Field;
+use InchLadder\Tone\Greys;
+use InchLadder\Tone\Scale;
 
 /**
  * Originals, untouched, under the SHA-256 of their bytes; and beside them the
@@ -115,6 +117,29 @@ final readonly class PhotoStore
         }
 
         return $region;
+    }
+
+    /**
+     * Path of the preview in few greys; made anew if the cache was thrown away.
+     *
+     * @param  non-empty-list<int>  $greys  a byte for each step, the lightest first
+     * @param  int  $drop  how large an area must be to be kept: 0, all of them, to 4
+     */
+    public function fewTones(Photo $photo, Framing $framing, Scale $scale, array $greys, int $drop): string
+    {
+        $path = $this->derived($photo->sha256, sprintf('tones-%s-%.2f-%.2f-%d%s.jpg', implode('-', $greys), $scale->light, $scale->dark, $drop, Framer::key($framing)));
+        if (! is_file($path)) {
+            $picture = new Imagick('jpeg:'.$this->preview($photo, $framing));
+            $picture->transformImageColorspace(Imagick::COLORSPACE_GRAY);
+            $drop > 0 && $picture->blurImage(0, 2.5 * $drop);
+            $table = new Imagick;
+            $table->newImage(256, 1, 'black');
+            $table->importImagePixels(0, 0, 256, 1, 'I', Imagick::PIXEL_CHAR, array_map(static fn (float $lightness): int => $greys[$scale->step($lightness) - 1], Greys::lightness()));
+            $picture->clutImage($table);
+            $this->write($path, fn (string $to): bool => $this->jpeg($picture, $to), StorageFailed::savingPicture(...));
+        }
+
+        return $path;
     }
 
     /**

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Imaging;
 
 use Imagick;
-use InchLadder\Grid\Lab;
+use InchLadder\Pixels\Lab;
 
 /** A coarse picture of a picture: enough to know what colours lie under a line. */
 final readonly class Samples

@@ -11,6 +11,7 @@ use App\Press\Sheets\GriddedReference;
 use App\Press\Sheets\MarkStrips;
 use App\Press\Sheets\OverlayGrid;
 use App\Press\Sheets\PlanPage;
+use App\Press\Sheets\ToneBarStrip;
 use App\Press\Sheets\TracingPack;
 use App\Press\Sheets\Viewfinder;
 
@@ -24,6 +25,7 @@ enum SheetKind: string
     case Corners = 'corners';
     case Folding = 'folding';
     case Tracing = 'tracing';
+    case Tones = 'tones';
     case Plan = 'plan';
     case Calibration = 'calibration';
 
@@ -37,6 +39,7 @@ enum SheetKind: string
             self::Corners => new CropCorners,
             self::Folding => new FoldingStrips,
             self::Tracing => new TracingPack,
+            self::Tones => new ToneBarStrip,
             self::Plan => new PlanPage,
             self::Calibration => new CalibrationPage,
         };
@@ -52,6 +55,7 @@ enum SheetKind: string
             self::Corners => 'Two corners to crop with',
             self::Folding => 'Strips to fold',
             self::Tracing => 'Full size, to trace',
+            self::Tones => 'A tone bar',
             self::Plan => 'The plan on a page',
             self::Calibration => 'The printer’s own check',
         };
@@ -67,6 +71,7 @@ enum SheetKind: string
             self::Corners => 'Slide them over the print until the picture is right.',
             self::Folding => 'No ruler, no numbers: halves, quarters and eighths.',
             self::Tracing => 'The crop at the drawing’s size, over as many pages as it takes.',
+            self::Tones => 'As many boxes as you count tones, printed and to be filled, numbered from the lightest.',
             self::Plan => 'Sizes, scale, grid, marks and progress, to pin beside the easel.',
             self::Calibration => 'Two bars to measure, so that every later sheet comes out true.',
         };
@@ -82,7 +87,7 @@ enum SheetKind: string
             self::Corners => ['own'],
             self::Tracing => ['look', 'lines', 'mirrored', 'own'],
             self::Plan => ['mirrored'],
-            self::Strips, self::Folding, self::Calibration => [],
+            self::Strips, self::Folding, self::Tones, self::Calibration => [],
         };
     }
 

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace InchLadder\Grid;
 
+use InchLadder\Pixels\Lab;
+
 /** The pencils a gridline on a photo can be drawn with, each with a casing that sets it off. */
 enum LineColour: string
 {

@@ -20,6 +20,43 @@ final readonly class Field
         return (float) $this->lightness[$y * $this->wide + $x];
     }
 
+    /** @return list<int|float> row by row */
+    public function all(): array
+    {
+        return $this->lightness;
+    }
+
+    /**
+     * Each value put through a function.
+     *
+     * @param  \Closure(int|float): (int|float)  $change
+     */
+    public function map(\Closure $change): self
+    {
+        return new self($this->wide, $this->high, array_map($change, $this->lightness));
+    }
+
+    /**
+     * A part of it, at least 3 × 3.
+     *
+     * @param  float  $left  share of its width, 0…1; likewise the others
+     */
+    public function part(float $left, float $top, float $width, float $height): self
+    {
+        $span = static function (float $start, float $length, int $samples): array {
+            $from = max(0, min($samples - 3, (int) round($start * $samples)));
+
+            return [$from, max($from + 3, min($samples, (int) round(($start + $length) * $samples)))];
+        };
+        [[$x1, $x2], [$y1, $y2]] = [$span($left, $width, $this->wide), $span($top, $height, $this->high)];
+        $part = [];
+        for ($y = $y1; $y < $y2; $y++) {
+            array_push($part, ...array_slice($this->lightness, $y * $this->wide + $x1, $x2 - $x1));
+        }
+
+        return new self($x2 - $x1, $y2 - $y1, $part);
+    }
+
     /** The same field turned over its diagonal: columns become rows. */
     public function transposed(): self
     {

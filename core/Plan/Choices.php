@@ -18,6 +18,7 @@ use InchLadder\Measure\Notation;
 use InchLadder\Measure\Size;
 use InchLadder\Measuring\KeyPoint;
 use InchLadder\Measuring\Region;
+use InchLadder\Paper\Colour;
 use InchLadder\Paper\Margins;
 use InchLadder\Paper\OrientationAdvice;
 use InchLadder\Paper\Placement;
@@ -27,6 +28,7 @@ use InchLadder\Paper\Spot;
 use InchLadder\Paper\Turn;
 use InchLadder\Photo\Framing;
 use InchLadder\Photo\Subject;
+use InchLadder\Tone\Tones;
 
 /** Everything the artist decided. Choices are stored; results are computed from them by Plan::of. */
 final readonly class Choices
@@ -34,6 +36,8 @@ final readonly class Choices
     public Placement $placement;
 
     public Framing $framing;
+
+    public Tones $tones;
 
     /**
      * @param  list<KeyPoint>  $points
@@ -69,10 +73,14 @@ final readonly class Choices
         public array $points = [],
         public array $regions = [],
         public array $divisions = [],
+        public Colour $colour = Colour::White,
+        /** How tones are counted; five of them, the paper the first, if nothing was said. */
+        ?Tones $tones = null,
         /** How the cells are gone through. */
         public Start $start = Start::Corner,
     ) {
         $this->placement = $placement ?? Placement::at(Spot::Centred);
+        $this->tones = $tones ?? Tones::of(5, true, 1, $colour->lightness());
         $this->framing = $framing ?? Framing::plain();
     }
 

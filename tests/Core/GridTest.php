@@ -12,7 +12,6 @@ use InchLadder\Grid\Fineness;
 use InchLadder\Grid\FoldsOdd;
 use InchLadder\Grid\Grid;
 use InchLadder\Grid\Hairlines;
-use InchLadder\Grid\Lab;
 use InchLadder\Grid\Labels;
 use InchLadder\Grid\LineColour;
 use InchLadder\Grid\Part;
@@ -30,6 +29,7 @@ use InchLadder\Grid\Schools\SquaresByMeasure;
 use InchLadder\Grid\Schools\Thirds;
 use InchLadder\Grid\SetUpTime;
 use InchLadder\Measure\Rational;
+use InchLadder\Pixels\Lab;
 use Tests\Core\Plans;
 
 /** @return list<string> */

@@ -1,6 +1,6 @@
 <?php
 
-use InchLadder\Grid\Lab;
+use InchLadder\Pixels\Lab;
 
 /*
  * G. Sharma, W. Wu and E. N. Dalal, "The CIEDE2000 color-difference formula:

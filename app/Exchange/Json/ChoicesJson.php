@@ -30,6 +30,7 @@ final readonly class ChoicesJson
         #[OA\Property] public FitChoice $fit,
         #[OA\Property] public GridChoice $grid,
         #[OA\Property] public CopyChoice $copy,
+        #[OA\Property] public ToneChoice $tone,
         #[OA\Property(type: 'array', items: new OA\Items(ref: PointChoice::class))] public array $points,
         #[OA\Property(type: 'array', items: new OA\Items(ref: RegionChoice::class))] public array $regions,
         /** Other pictures, not for measuring. */

@@ -42,6 +42,8 @@ final readonly class WorkingsJson
         /** The sheet inside its margins. */
         #[OA\Property] public AreaJson $usable,
         /** The whole picture on the print, null on a screen. */
+        /** CSS colour of the sheet; null for white. */
+        #[OA\Property] public ?string $paper_colour,
         #[OA\Property] public ?SizeJson $print,
         #[OA\Property] public AdviceJson $advice,
         #[OA\Property] public ?MismatchJson $mismatch,

@@ -9,6 +9,7 @@ use App\Exchange\Json\OffsetChoice;
 use App\Exchange\Json\PaperChoice;
 use InchLadder\Measure\Size;
 use InchLadder\Paper\Catalogue;
+use InchLadder\Paper\Colour;
 use InchLadder\Paper\Margins;
 use InchLadder\Paper\Placement;
 use InchLadder\Paper\Shape;
@@ -48,7 +49,7 @@ final readonly class PaperPart
             margins: new MarginsChoice($margin('top'), $margin('right'), $margin('bottom'), $margin('left')),
             margins_for: $fields->word('paper.margins_for', ['tape', 'mat', 'trim']),
             shape: $fields->one('paper.shape', Shape::class)->value,
-            colour: $fields->word('paper.colour', ['white', 'cream', 'grey', 'tan', 'blue grey', 'black']),
+            colour: $fields->one('paper.colour', Colour::class)->value,
         );
     }
 

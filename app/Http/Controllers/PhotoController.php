@@ -12,6 +12,8 @@ use App\Models\Photo;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
+use InchLadder\Tone\Scale;
+use InchLadder\Tone\Tones;
 use OpenApi\Attributes as OA;
 use Symfony\Component\HttpFoundation\BinaryFileResponse;
 
@@ -36,6 +38,18 @@ final readonly class PhotoController
     public function preview(Request $request, Photo $photo): BinaryFileResponse
     {
         return new BinaryFileResponse($this->photos->preview($photo, FramingQuery::read($request)), 200, ['Content-Type' => 'image/jpeg', 'Cache-Control' => self::KEEP]);
+    }
+
+    public function tones(Request $request, Photo $photo): BinaryFileResponse
+    {
+        $lightness = static fn (string $name): float => max(0, min(200, $request->float($name)));
+        preg_match_all('/\d{1,3}/', $request->string('greys')->value(), $found);
+        $greys = array_map(static fn (string $grey): int => min(255, (int) $grey), $found[0]);
+        $scale = Scale::of(count($greys), $lightness('light'), $lightness('dark'));
+        assert($greys !== []);
+        $drop = max(0, min(Tones::MOST_DROP, $request->integer('drop')));
+
+        return new BinaryFileResponse($this->photos->fewTones($photo, FramingQuery::read($request), $scale, $greys, $drop), 200, ['Content-Type' => 'image/jpeg', 'Cache-Control' => self::KEEP]);
     }
 
     public function cut(Request $request, Photo $photo): Response

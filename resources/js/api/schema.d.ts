@@ -533,6 +533,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/drawings/{drawing}/tones": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["tones"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/drawings/{drawing}/tones/at": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["probe"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/workings": {
         parameters: {
             query?: never;
@@ -679,6 +711,7 @@ export interface components {
             fit: components["schemas"]["FitChoice"];
             grid: components["schemas"]["GridChoice"];
             copy: components["schemas"]["CopyChoice"];
+            tone: components["schemas"]["ToneChoice"];
             points: components["schemas"]["PointChoice"][];
             regions: components["schemas"]["RegionChoice"][];
             beside: components["schemas"]["BesideChoice"][];
@@ -1330,6 +1363,37 @@ export interface components {
             at: number;
             text: string;
         };
+        /** @description One box of the tone bar, and how much of the picture belongs in it. */
+        ToneBoxJson: {
+            number: number;
+            grey: string;
+            paper: boolean;
+            share: string;
+        };
+        /** @description How tones are counted. */
+        ToneChoice: {
+            steps: number;
+            paper: boolean;
+            drop: number;
+        };
+        /** @description A place in the crop and its tone. */
+        ToneSpotJson: {
+            /** Format: float */
+            x: number;
+            /** Format: float */
+            y: number;
+            colour: string;
+            step: number;
+            words: string;
+        };
+        /** @description The light and dark of what is drawn from. */
+        TonesJson: {
+            few: string | null;
+            two: string | null;
+            bar: components["schemas"]["ToneBoxJson"][];
+            spots: components["schemas"]["ToneSpotJson"][];
+            sums: string[];
+        };
         /** @description What went wrong, as one sentence, and beside which choice it belongs. */
         Trouble: {
             message: string;
@@ -1394,6 +1458,7 @@ export interface components {
             grid: components["schemas"]["GridJson"];
             sheet: components["schemas"]["SizeJson"];
             usable: components["schemas"]["AreaJson"];
+            paper_colour: string | null;
             print: components["schemas"]["SizeJson"] | null;
             advice: components["schemas"]["AdviceJson"];
             mismatch: components["schemas"]["MismatchJson"] | null;
@@ -2335,6 +2400,56 @@ export interface operations {
                 };
             };
             422: components["responses"]["Trouble"];
+        };
+    };
+    tones: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description The head of the description that the front end's types are generated from. */
+                drawing: components["parameters"]["drawing"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The tone bar, and what there is of it. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TonesJson"];
+                };
+            };
+        };
+    };
+    probe: {
+        parameters: {
+            query: {
+                x: number;
+                y: number;
+            };
+            header?: never;
+            path: {
+                /** @description The head of the description that the front end's types are generated from. */
+                drawing: components["parameters"]["drawing"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The tone of one place; shares of the crop. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ToneSpotJson"];
+                };
+            };
+            404: components["responses"]["Trouble"];
         };
     };
     workings: {

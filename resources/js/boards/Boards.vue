@@ -2,7 +2,7 @@
 import { useElementSize } from '@vueuse/core'
 import { computed, useTemplateRef } from 'vue'
 import { previewOf } from '@/api/pictures'
-import type { Drawing, Workings } from '@/api/types'
+import type { Drawing, ToneSpot, Workings } from '@/api/types'
 import { useTool } from '@/stores/tool'
 import Num from '@/ui/Num.vue'
 import Ladder from './Ladder.vue'
@@ -17,7 +17,7 @@ import { usePointer } from './usePointer'
 import { useZoom } from './useZoom'
 
 /** The photo board, the paper board, and the ladder between them. */
-const props = defineProps<{ drawing: Drawing; workings: Workings; rung: 'photo' | 'paper' | 'fit' | 'grid' | 'marks'; focus: Focus; wholePhoto?: boolean; grid?: boolean; way?: 'across' | 'down' }>()
+const props = defineProps<{ drawing: Drawing; workings: Workings; rung: 'photo' | 'paper' | 'fit' | 'grid' | 'marks' | 'tone'; focus: Focus; wholePhoto?: boolean; grid?: boolean; way?: 'across' | 'down'; picture?: string | null; spots?: ToneSpot[] }>()
 const lit = defineModel<number | null>('lit', { default: null })
 const emit = defineEmits<{ move: [left: number, top: number]; resize: [width: number, height: number]; inset: [share: number]; line: [way: 'across' | 'down', from: number, to: number]; moved: [] }>()
 
@@ -56,7 +56,7 @@ const image = computed<Box>(() => {
   const h = photo.h / crop.value.share_h
   return { x: photo.x - crop.value.left * w, y: photo.y - crop.value.top * h, w, h }
 })
-const address = computed(() => previewOf(props.drawing, props.workings))
+const address = computed(() => props.picture ?? previewOf(props.drawing, props.workings))
 const mirror = computed(() => (look.value.mirrored ? `translate(${2 * stage.value.photo.x + stage.value.photo.w} 0) scale(-1 1)` : undefined))
 const ruled = computed(() => props.grid && !look.value.lifted)
 
@@ -260,7 +260,7 @@ const circle = computed(() => (props.workings.stretch.verdict === 'not' || props
         <template v-if="ruled && !look.mirrored">
           <text v-for="label in labels(stage.crop)" :key="`${label.x} ${label.y}`" class="label" :class="{ inside: choices.grid.labels === 'running' }" :x="label.x" :y="label.y" :text-anchor="label.anchor">{{ label.text }}</text>
         </template>
-        <PhotoMarks v-if="!look.mirrored" :stage="stage" :workings="workings" :whole="wholePhoto ?? false" />
+        <PhotoMarks v-if="!look.mirrored" :spots="spots ?? []" :stage="stage" :workings="workings" :whole="wholePhoto ?? false" />
         <ellipse v-if="choices.paper.shape !== 'rectangle'" class="outline" :cx="stage.crop.x + stage.crop.w / 2" :cy="stage.crop.y + stage.crop.h / 2" :rx="stage.crop.w / 2" :ry="stage.crop.h / 2" />
         <circle v-if="circle" class="circle" :cx="stage.crop.x + stage.crop.w / 2" :cy="stage.crop.y + stage.crop.h / 2" :r="circle" />
         <rect
@@ -293,7 +293,7 @@ const circle = computed(() => (props.workings.stretch.verdict === 'not' || props
       </g>
 
       <g data-test="paper-board">
-        <rect class="sheet" :class="choices.paper.colour.replace(' ', '-')" :x="stage.sheet.x" :y="stage.sheet.y" :width="stage.sheet.w" :height="stage.sheet.h" />
+        <rect class="sheet" :style="{ fill: workings.paper_colour ?? undefined }" :x="stage.sheet.x" :y="stage.sheet.y" :width="stage.sheet.w" :height="stage.sheet.h" />
         <rect v-if="focus === 'paper' || rung === 'fit'" class="usable" :x="stage.usable.x" :y="stage.usable.y" :width="stage.usable.w" :height="stage.usable.h" />
         <template v-if="grid">
           <path class="rule guide" :d="rules(stage.area)" :stroke-width="weights[choices.grid.weights.paper]" />
@@ -466,11 +466,6 @@ const circle = computed(() => (props.workings.stretch.verdict === 'not' || props
   filter: drop-shadow(0 1px 4px var(--shade));
 }
 
-.sheet.cream { fill: #f6eed8; }
-.sheet.grey { fill: #c9c7c2; }
-.sheet.tan { fill: #d6bf9b; }
-.sheet.blue-grey { fill: #b9c4cc; }
-.sheet.black { fill: #26241f; }
 
 .usable {
   fill: none;

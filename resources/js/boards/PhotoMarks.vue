@@ -1,11 +1,11 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { Workings } from '@/api/types'
+import type { ToneSpot, Workings } from '@/api/types'
 import { toNumber } from '@/ui/shares'
 import type { Box, Stage } from './stage'
 
-/** What was marked on the picture: key points, and what is not to be drawn. */
-const props = defineProps<{ stage: Stage; workings: Workings; whole: boolean }>()
+/** What was marked on the picture: key points, and what is not to be drawn; and the tones of places. */
+const props = defineProps<{ stage: Stage; workings: Workings; whole: boolean; spots: ToneSpot[] }>()
 
 /** The whole picture's box, even where only the crop is shown. */
 const picture = computed<Box>(() => {
@@ -25,6 +25,7 @@ const regions = computed(() =>
   })),
 )
 const points = computed(() => props.workings.points.map((point) => ({ ...point, leftwards: point.x > 0.6, at: { x: props.stage.crop.x + point.x * props.stage.crop.w, y: props.stage.crop.y + point.y * props.stage.crop.h } })))
+const tones = computed(() => props.spots.map((spot) => ({ ...spot, at: { x: props.stage.crop.x + spot.x * props.stage.crop.w, y: props.stage.crop.y + spot.y * props.stage.crop.h } })))
 </script>
 
 <template>
@@ -34,6 +35,10 @@ const points = computed(() => props.workings.points.map((point) => ({ ...point, 
       <path v-if="point.cross && point.inside" class="focal" :d="`M${point.at.x} ${stage.crop.y}v${stage.crop.h}M${stage.crop.x} ${point.at.y}h${stage.crop.w}`" />
       <circle class="dot" :cx="point.at.x" :cy="point.at.y" r="5" />
       <text class="name" :x="point.at.x + (point.leftwards ? -8 : 8)" :y="point.at.y + (point.at.y - stage.photo.y < 24 ? 20 : -7)" :text-anchor="point.leftwards ? 'end' : 'start'">{{ point.name }}</text>
+    </g>
+    <g v-for="spot in tones" :key="spot.words" data-test="spot">
+      <circle class="ring" :cx="spot.at.x" :cy="spot.at.y" r="13" />
+      <text class="step" :x="spot.at.x" :y="spot.at.y + 5">{{ spot.step }}</text>
     </g>
   </g>
 </template>
@@ -49,6 +54,19 @@ const points = computed(() => props.workings.points.map((point) => ({ ...point, 
 .for-measuring {
   fill-opacity: 0;
   stroke: #2f9be0;
+}
+
+.ring {
+  fill: #fffefa;
+  stroke: #b3321f;
+  stroke-width: 2.5;
+}
+
+.step {
+  fill: #2b2926;
+  font-size: 15px;
+  font-weight: 700;
+  text-anchor: middle;
 }
 
 .focal {

@@ -9,20 +9,23 @@ import MarksRung from './marks/MarksRung.vue'
 import PaperRung from './paper/PaperRung.vue'
 import PhotoRung from './photo/PhotoRung.vue'
 import RungPage from './RungPage.vue'
-import { rungs, type RungKey } from './rungs'
+import ToneRung from './tone/ToneRung.vue'
+import { isBuilt, rungs, type RungKey } from './rungs'
+import { useTones } from '@/stores/tones'
 import { useTool } from '@/stores/tool'
 import { toNumber, toShare } from '@/ui/shares'
 import { useOpenDrawing } from './useOpenDrawing'
 
-const props = defineProps<{ id: string; rung: Exclude<RungKey, 'copy' | 'check' | 'tone' | 'finish'> }>()
+const props = defineProps<{ id: string; rung: Exclude<RungKey, 'copy' | 'check' | 'finish'> }>()
 
-const panels = { photo: PhotoRung, paper: PaperRung, fit: FitRung, grid: GridRung }
+const panels = { photo: PhotoRung, paper: PaperRung, fit: FitRung, grid: GridRung, tone: ToneRung }
 const views: Record<typeof props.rung, { focus: Focus; wholePhoto: boolean; grid: boolean }> = {
   photo: { focus: 'photo', wholePhoto: true, grid: false },
   paper: { focus: 'paper', wholePhoto: true, grid: false },
   fit: { focus: 'photo', wholePhoto: true, grid: false },
   grid: { focus: 'both', wholePhoto: false, grid: true },
   marks: { focus: 'both', wholePhoto: false, grid: true },
+  tone: { focus: 'photo', wholePhoto: false, grid: true },
 }
 
 const about = computed(() => rungs.find((rung) => rung.key === props.rung) ?? rungs[0])
@@ -31,6 +34,7 @@ const store = useOpenDrawing(
   () => about.value.name,
 )
 const tool = useTool()
+const tones = useTones()
 const page = computed(() => views[props.rung])
 const following = computed(() => rungs[rungs.indexOf(about.value) + 1])
 
@@ -77,6 +81,8 @@ onUnmounted(() => (store.rung = null))
         :grid="page.grid"
         :rung="rung"
         :way="rung === 'marks' ? way : 'down'"
+        :picture="rung === 'tone' ? tones.picture : null"
+        :spots="rung === 'tone' ? tones.spots : []"
         @move="frame.move"
         @resize="frame.resize"
         @inset="frame.inset"
@@ -94,7 +100,8 @@ onUnmounted(() => (store.rung = null))
         <router-link class="button" :to="{ name: 'print', params: { id } }">Print instead</router-link>
         <router-link class="button" :to="{ name: 'walk', params: { id, board: 'paper' } }">Walk me through</router-link>
       </template>
-      <router-link v-if="following" class="button strong" :to="following.key === 'copy' ? { name: 'copy', params: { id } } : { name: 'rung', params: { id, rung: following.key } }">{{ following.name }}</router-link>
+      <router-link v-if="rung === 'tone'" class="button" :to="{ name: 'print', params: { id, sheet: 'tones' } }">Print the bar</router-link>
+      <router-link v-if="following && isBuilt(following.key)" class="button strong" :to="following.key === 'copy' ? { name: 'copy', params: { id } } : { name: 'rung', params: { id, rung: following.key } }">{{ following.name }}</router-link>
     </template>
   </RungPage>
 </template>

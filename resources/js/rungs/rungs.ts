@@ -9,13 +9,13 @@ export const rungs = [
   { key: 'marks', name: 'Marks', next: 'Measure each mark from the same zero corner, never from the mark before.' },
   { key: 'copy', name: 'Copy', next: '' },
   { key: 'check', name: 'Check', next: '' },
-  { key: 'tone', name: 'Tone', next: '' },
+  { key: 'tone', name: 'Tone', next: 'Say of each place which box of the bar it is; the largest areas first.' },
   { key: 'finish', name: 'Finish', next: '' },
 ] as const
 
 export type RungKey = (typeof rungs)[number]['key']
 
-const built: readonly RungKey[] = ['photo', 'paper', 'fit', 'grid', 'marks', 'copy']
+const built: readonly RungKey[] = ['photo', 'paper', 'fit', 'grid', 'marks', 'copy', 'tone']
 
 export function isBuilt(key: RungKey) {
   return built.includes(key)
@@ -23,7 +23,8 @@ export function isBuilt(key: RungKey) {
 
 export function decision(key: RungKey, workings: Workings, done: number): string {
   if (key === 'copy') return `${done} of ${workings.grid.columns * workings.grid.rows}`
-  return key === 'check' || key === 'tone' || key === 'finish' ? 'still to come' : workings.rungs[key].decision
+  if (key === 'tone') return `${workings.choices.tone.steps} tones`
+  return key === 'check' || key === 'finish' ? 'still to come' : workings.rungs[key].decision
 }
 
 export function route(id: string, key: RungKey) {

@@ -18,9 +18,13 @@ export const useCopying = defineStore('copying', () => {
   const store = useDrawing()
   const hand = useHand()
   const way = shallowRef<Copying | null>(null)
+  /** The drawing it is of: that of another is not shown for a moment. */
+  let wayOf: string | undefined
 
   async function load() {
     const id = store.drawing?.id
+    if (wayOf !== id) way.value = null
+    wayOf = id
     if (!id) return
     const fresh = await api.copying(id, hand.value)
     if (store.drawing?.id === id) way.value = fresh

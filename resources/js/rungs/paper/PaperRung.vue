@@ -118,7 +118,7 @@ function unit(to: Choices['unit']) {
       <Pick label="The drawing is" :model-value="choices.paper.shape" :options="shapes" @update:model-value="store.decide((c) => (c.paper.shape = $event))" />
       <p v-if="choices.paper.shape !== 'rectangle'" class="soft">The grid is made on its box; the drawing is clipped to the {{ choices.paper.shape === 'circle' ? 'circle, as large as a square fits' : 'oval' }}.</p>
       <Choose label="The paper is" :model-value="choices.paper.colour" :options="colours" @update:model-value="store.decide((c) => (c.paper.colour = $event))" />
-      <div v-if="drawing.tones.length" class="tones" :class="choices.paper.colour.replace(' ', '-')" data-test="tones">
+      <div v-if="drawing.tones.length" class="tones" :style="{ background: workings.paper_colour ?? undefined }" data-test="tones">
         <span v-for="tone in drawing.tones" :key="tone" :style="{ background: tone }" />
       </div>
       <p v-if="drawing.tones.length" class="soft">The photo’s main tones on this paper, lightest first.</p>
@@ -176,11 +176,6 @@ function unit(to: Choices['unit']) {
   height: 30px;
 }
 
-.tones.cream { background: #f6eed8; }
-.tones.grey { background: #c9c7c2; }
-.tones.tan { background: #d6bf9b; }
-.tones.blue-grey { background: #b9c4cc; }
-.tones.black { background: #26241f; }
 
 .others {
   margin: 0;

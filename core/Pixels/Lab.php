@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace InchLadder\Grid;
+namespace InchLadder\Pixels;
 
 /** A colour in CIELAB under D65: lightness L* in 0…100, and a*, b*. */
 final readonly class Lab

@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace InchLadder\Tone;
+
+/** A tone bar: as many boxes as steps, numbered as they are counted, 1 for the lightest. */
+final readonly class Bar
+{
+    /** L* of the darkest that a soft pencil lays; from memory. */
+    private const PENCIL = 20.0;
+
+    /** L* of the lightest that a white pencil lays on dark paper; from memory. */
+    private const WHITE = 92.0;
+
+    /** On a paper darker than this, light is laid on and the paper is the dark end. */
+    private const DARK_PAPER = 50.0;
+
+    private function __construct(
+        /** @var non-empty-list<Box> the lightest first */
+        public array $boxes,
+        /** Whether the paper is the light end. */
+        public bool $paperIsLight,
+    ) {
+    }
+
+    /**
+     * @param  int  $steps  2…10
+     * @param  bool  $paperCounts  whether bare paper is one of the steps; else it lies beyond the first box (on dark paper, the last)
+     * @param  float  $paper  L* of the sheet
+     *
+     * @throws StepsOutOfRange
+     */
+    public static function of(int $steps, bool $paperCounts, float $paper): self
+    {
+        Scale::of($steps, 100, 0);
+        $paperIsLight = $paper > self::DARK_PAPER;
+        [$from, $to] = $paperIsLight ? [$paper, self::PENCIL] : [self::WHITE, $paper];
+        $boxes = array_map(static function (int $number) use ($steps, $paperCounts, $paperIsLight, $from, $to): Box {
+            // Between the ends as many equal stretches as it takes; bare paper stands at one of them or is passed over.
+            $share = match (true) {
+                $paperCounts => ($number - 1) / ($steps - 1),
+                $paperIsLight => $number / $steps,
+                default => ($number - 1) / $steps,
+            };
+
+            return new Box($number, $from + ($to - $from) * $share, $paperCounts && $number === ($paperIsLight ? 1 : $steps));
+        }, range(1, $steps));
+
+        return new self($boxes, $paperIsLight);
+    }
+}

@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace InchLadder\Tone;
+
+use InchLadder\Impossible;
+
+final class StepsOutOfRange extends Impossible
+{
+    public static function of(int $steps): self
+    {
+        return new self("{$steps} steps cannot be told apart, or tell nothing apart; choose ".Scale::LEAST.' to '.Scale::MOST.'.');
+    }
+
+    public function choice(): string
+    {
+        return 'tone.steps';
+    }
+}

@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace InchLadder\Tone;
+
+/** How the artist counts tones, on the paper that was chosen. */
+final readonly class Tones
+{
+    /** The widest smoothing. */
+    public const MOST_DROP = 4;
+
+    private function __construct(
+        public int $steps,
+        public bool $paperCounts,
+        /** How large an area must be to be kept: 0, all of them, to 4. */
+        public int $drop,
+        /** L* of the sheet. */
+        public float $paper,
+    ) {
+    }
+
+    /** @throws StepsOutOfRange */
+    public static function of(int $steps, bool $paperCounts, int $drop, float $paper): self
+    {
+        Scale::of($steps, 100, 0);
+
+        return new self($steps, $paperCounts, max(0, min(self::MOST_DROP, $drop)), $paper);
+    }
+
+    public function bar(): Bar
+    {
+        return Bar::of($this->steps, $this->paperCounts, $this->paper);
+    }
+}

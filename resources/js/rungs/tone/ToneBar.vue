@@ -1,0 +1,58 @@
+<script setup lang="ts">
+import type { Tones } from '@/api/types'
+
+/** The tone bar: each box with its number, and how much of the picture belongs in it. */
+defineProps<{ bar: Tones['bar']; here?: number }>()
+</script>
+
+<template>
+  <ol class="bar" data-test="tone-bar" aria-label="Tone bar, the lightest first">
+    <li v-for="box in bar" :key="box.number" :class="{ here: box.number === here }">
+      <span class="box" :style="{ background: box.grey }">{{ box.paper ? 'paper' : '' }}</span>
+      <b>{{ box.number }}</b>
+      <small>{{ box.share }}</small>
+    </li>
+  </ol>
+</template>
+
+<style scoped>
+.bar {
+  display: grid;
+  grid-auto-flow: column;
+  grid-auto-columns: minmax(0, 1fr);
+  margin: 0;
+  padding: 0;
+  list-style: none;
+  text-align: center;
+}
+
+li {
+  display: grid;
+  line-height: 1.25;
+}
+
+.box {
+  display: grid;
+  align-items: end;
+  height: 64px;
+  border: 1px solid var(--tick);
+  border-left-width: 0;
+  color: #2b2926;
+  font-size: 12px;
+  overflow: hidden;
+}
+
+li:first-child .box {
+  border-left-width: 1px;
+}
+
+.here .box {
+  outline: 3px solid var(--red);
+  z-index: 1;
+}
+
+small {
+  font-size: 13px;
+  color: var(--soft);
+}
+</style>

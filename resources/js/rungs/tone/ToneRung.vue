@@ -1,0 +1,102 @@
+<script setup lang="ts">
+import { onUnmounted, ref, watch } from 'vue'
+import type { Choices, Drawing, Workings } from '@/api/types'
+import { useDrawing } from '@/stores/drawing'
+import { useTones } from '@/stores/tones'
+import { useTool } from '@/stores/tool'
+import CountInput from '@/ui/CountInput.vue'
+import Pick from '@/ui/Pick.vue'
+import Sums from '@/ui/Sums.vue'
+import ToneBar from './ToneBar.vue'
+
+const props = defineProps<{ choices: Choices; workings: Workings; drawing: Drawing }>()
+const store = useDrawing()
+const tones = useTones()
+const tool = useTool()
+
+watch(
+  () => [props.drawing.id, props.drawing.version],
+  () => tones.load().catch((error: Error) => (store.trouble = error.message)),
+  { immediate: true },
+)
+
+const probing = ref(false)
+
+/** One place after another, until Escape lays the probe down. */
+async function probe() {
+  probing.value = true
+  for (;;) {
+    const at = await tool.ask('point', 'Point at a place; Escape ends it.')
+    if (!at) break
+    const { crop } = props.workings
+    await tones.probe((at.x1 - crop.left) / crop.share_w, (at.y1 - crop.top) / crop.share_h).catch((error: Error) => (store.trouble = error.message))
+  }
+  probing.value = false
+}
+
+onUnmounted(() => tool.finish(null))
+</script>
+
+<template>
+  <h2>Light and dark</h2>
+  <Pick v-if="drawing.photo" v-model="tones.view" label="Look at" :options="{ photo: 'the photo', few: `${choices.tone.steps} tones`, two: 'two' }" />
+  <CountInput label="Tones" field="tone.steps" :model-value="choices.tone.steps" @update:model-value="store.decide((c) => (c.tone.steps = $event))" />
+  <label class="check"><input type="checkbox" :checked="choices.tone.paper" @change="store.decide((c) => (c.tone.paper = !c.tone.paper))" /> the bare paper is one of them</label>
+  <ToneBar v-if="tones.tones" :bar="tones.tones.bar" :here="tones.probed?.step" />
+  <template v-if="drawing.photo">
+    <div class="two">
+      <button type="button" class="button" :aria-pressed="probing" @click="probing ? tool.finish(null) : probe()">{{ probing ? 'lay the probe down' : 'probe a place' }}</button>
+      <button type="button" class="button" :aria-pressed="tones.marked" @click="tones.marked = !tones.marked">{{ tones.marked ? 'hide' : 'show' }} the ends</button>
+    </div>
+    <div v-if="tones.probed" class="probed" data-test="probed" role="status"><span class="swatch" :style="{ background: tones.probed.colour }" /><span>{{ tones.probed.words }}</span></div>
+    <ul v-if="tones.marked && tones.tones" class="spots" data-test="spots">
+      <li v-for="spot in tones.tones.spots" :key="spot.words"><span class="swatch" :style="{ background: spot.colour }" />{{ spot.words }}</li>
+    </ul>
+    <div v-if="tones.view !== 'photo'" class="field">
+      <label for="drop">Small areas left out</label>
+      <el-slider id="drop" :model-value="choices.tone.drop" :min="0" :max="4" :step="1" aria-label="Small areas left out" @change="store.decide((c) => (c.tone.drop = $event as number))" />
+    </div>
+  </template>
+  <Sums v-if="tones.tones" :lines="tones.tones.sums" />
+  <p class="soft">Put a hard board under the sheet before any tone: on a soft one the darks will not go dark. Rub the guides out first where tone will cover them.</p>
+</template>
+
+<style scoped>
+.two {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 8px;
+}
+
+.two [aria-pressed='true'] {
+  border: 2px solid var(--red);
+}
+
+.probed,
+.spots li {
+  display: flex;
+  align-items: center;
+  gap: 10px;
+}
+
+.spots {
+  display: grid;
+  gap: 4px;
+  margin: 0;
+  padding: 0;
+  list-style: none;
+}
+
+/* Large, and with nothing beside it: an eye judges a tone by its neighbours. */
+.swatch {
+  flex: none;
+  width: 56px;
+  height: 40px;
+  border: 1px solid var(--tick);
+}
+
+.spots .swatch {
+  width: 32px;
+  height: 22px;
+}
+</style>

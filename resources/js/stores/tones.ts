@@ -1,0 +1,35 @@
+import { defineStore } from 'pinia'
+import { computed, ref, shallowRef } from 'vue'
+import { api } from '@/api/client'
+import type { Tones, ToneSpot } from '@/api/types'
+import { useDrawing } from './drawing'
+
+/** The tones of the open drawing, how they are looked at, and the place that was probed. */
+export const useTones = defineStore('tones', () => {
+  const store = useDrawing()
+  const tones = shallowRef<Tones | null>(null)
+  const view = ref<'photo' | 'few' | 'two'>('photo')
+  const marked = ref(false)
+  const probed = shallowRef<ToneSpot | null>(null)
+  let of: string | undefined
+
+  async function load() {
+    const id = store.drawing?.id
+    if (of !== id) [tones.value, probed.value, view.value] = [null, null, 'photo']
+    of = id
+    if (!id) return
+    const fresh = await api.tones(id)
+    if (store.drawing?.id === id) tones.value = fresh
+  }
+
+  /** Asks for one place of the crop, by shares of it. */
+  async function probe(x: number, y: number) {
+    if (store.drawing) probed.value = await api.probe(store.drawing.id, x, y)
+  }
+
+  /** What stands on the photo board in place of the photo. */
+  const picture = computed(() => (view.value === 'photo' ? null : (tones.value?.[view.value] ?? null)))
+  const spots = computed(() => [...(marked.value ? (tones.value?.spots ?? []) : []), ...(probed.value ? [probed.value] : [])])
+
+  return { tones, view, marked, probed, picture, spots, load, probe }
+})

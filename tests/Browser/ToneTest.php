@@ -1,0 +1,46 @@
+<?php
+
+use Tests\Browser\Table;
+use Tests\Photos;
+
+/** A drawing of four coloured quarters at its Tone rung. */
+function light(string $options = '--sheet=9x6in --photo=9x6in --columns=4'): Table
+{
+    $made = json_decode(Table::lay()->artisan('inch:new '.Photos::make(900, 600)." --title=Tone {$options}"), true);
+
+    return Table::lay()->go("/drawing/{$made['drawing']}/tone")->see('[data-test=tone-bar]', '1');
+}
+
+it('counts tones, shows few of them, probes a place and prints the bar', function () {
+    $table = light();
+    $boxes = fn (): array => $table->texts('[data-test=tone-bar] b');
+    expect($boxes())->toBe(['1', '2', '3', '4', '5'])->and($table->text('[data-test=tone-bar]'))->toContain('paper', '25 %');
+    $table->see('[data-test=sums]', '5 boxes, numbered 1 to 5')->isAccessible('Tone');
+
+    // Fewer tones: the bar, the rung and the picture follow, and undo takes it back.
+    $table->press('One of the tones less')->kept();
+    Table::until(fn () => $boxes() === ['1', '2', '3', '4'], 'four boxes');
+    expect($table->text('nav'))->toContain('4 tones');
+    $table->press('4 tones');
+    $shown = fn (): string => (string) $table->browser->executeScript('return document.querySelector("[data-test=photo-board] image").getAttribute("href")');
+    Table::until(fn () => str_contains($shown(), 'tones.jpg'), 'the picture in four tones');
+    expect(substr_count((string) preg_replace('/&.*/', '', $shown()), '-'))->toBe(3);
+    $table->press('the bare paper is one of them')->kept()->see('[data-test=sums]', 'the bare paper is not counted');
+    expect($table->text('[data-test=tone-bar]'))->not->toContain('paper');
+    $table->click('[data-test=undo]')->kept()->see('[data-test=sums]', 'step 1 is the bare paper');
+
+    // A place is probed, and says its own step and cell; its box lights.
+    $table->press('the photo')->press('probe a place')->drawOn('[data-test=photo-board] image', [0.1, 0.1], [0.1, 0.1])->see('[data-test=probed]', 'in A1');
+    $here = $table->text('[data-test=tone-bar] .here b');
+    expect($table->text('[data-test=probed]'))->toBe("Step {$here}, in A1")->and($table->texts('[data-test=spot] text'))->toBe([$here]);
+    $table->press('lay the probe down')->press('show the ends')->see('[data-test=spots]', 'The lightest');
+    $table->isAccessible('Tone, probed');
+
+    // What cannot be counted is said beside it.
+    $table->write('Tones', '40')->see('.fault', 'choose 2 to 10')->write('Tones', '3')->kept();
+    Table::until(fn () => $boxes() === ['1', '2', '3'], 'three boxes');
+    $table->browser->navigate()->refresh();
+    $table->see('nav', '3 tones')->press('Print the bar');
+    expect($table->arrive('/drawing/\w+/print/(\w+)'))->toBe('tones');
+    $table->see('h2', 'Print')->isQuiet();
+});

@@ -1,0 +1,131 @@
+<?php
+
+use InchLadder\Pixels\Field;
+use InchLadder\Tone\Bar;
+use InchLadder\Tone\Box;
+use InchLadder\Tone\Greys;
+use InchLadder\Tone\Parting;
+use InchLadder\Tone\Scale;
+use InchLadder\Tone\Spot;
+use InchLadder\Tone\Spots;
+use InchLadder\Tone\StepsOutOfRange;
+
+/**
+ * A picture of 48 × 48 samples.
+ *
+ * @param  Closure(int, int): (int|float)  $lightness
+ */
+function toned(Closure $lightness): Field
+{
+    $values = [];
+    foreach (range(0, 47) as $y) {
+        foreach (range(0, 47) as $x) {
+            $values[] = $lightness($x, $y);
+        }
+    }
+
+    return new Field(48, 48, $values);
+}
+
+it('numbers the boxes of a bar as it counts them, the lightest first', function (int $steps, bool $paperCounts, float $paper, array $boxes) {
+    $bar = Bar::of($steps, $paperCounts, $paper);
+    expect(array_map(fn (Box $box): array => [$box->number, round($box->lightness, 1), $box->isPaper], $bar->boxes))->toBe($boxes);
+})->with([
+    'five, white paper is the first' => [5, true, 100.0, [[1, 100.0, true], [2, 80.0, false], [3, 60.0, false], [4, 40.0, false], [5, 20.0, false]]],
+    'four drawn, the paper beyond them' => [4, false, 100.0, [[1, 80.0, false], [2, 60.0, false], [3, 40.0, false], [4, 20.0, false]]],
+    'two' => [2, true, 95.0, [[1, 95.0, true], [2, 20.0, false]]],
+    'grey paper: less room' => [3, true, 70.0, [[1, 70.0, true], [2, 45.0, false], [3, 20.0, false]]],
+    'dark paper is the dark end' => [3, true, 20.0, [[1, 92.0, false], [2, 56.0, false], [3, 20.0, true]]],
+    'dark paper, not counted' => [3, false, 20.0, [[1, 92.0, false], [2, 68.0, false], [3, 44.0, false]]],
+]);
+
+it('has as many boxes as steps, each darker than the one before, whatever the paper', function (float $paper, bool $counts) {
+    foreach (range(Scale::LEAST, Scale::MOST) as $steps) {
+        $bar = Bar::of($steps, $counts, $paper);
+        $lightness = array_column($bar->boxes, 'lightness');
+        $sorted = $lightness;
+        rsort($sorted);
+        expect($lightness)->toBe($sorted)->and(array_column($bar->boxes, 'number'))->toBe(range(1, $steps))->and(array_unique($lightness))->toHaveCount($steps)
+            ->and(count(array_filter($bar->boxes, fn (Box $box): bool => $box->isPaper)))->toBe($counts ? 1 : 0);
+    }
+})->with([100.0, 70.0, 51.0, 49.0, 10.0])->with([true, false]);
+
+it('refuses steps that cannot be told apart', function (int $steps) {
+    expect(fn () => Scale::of($steps, 90, 10))->toThrow(StepsOutOfRange::class, 'choose 2 to 10')->and(fn () => Bar::of($steps, true, 100))->toThrow(StepsOutOfRange::class);
+})->with([1, 0, -3, 11]);
+
+it('puts a lightness on its step', function (int $steps, float $lightness, int $step) {
+    expect(Scale::of($steps, 90, 10)->step($lightness))->toBe($step);
+})->with([
+    [4, 90, 1],
+    [4, 71, 1],
+    [4, 69, 2],
+    [4, 51, 2],
+    [4, 49, 3],
+    [4, 10, 4],
+    'lighter than the lightest that counts' => [4, 99, 1],
+    'darker than the darkest' => [4, 0, 4],
+    [2, 51, 1],
+    [2, 49, 2],
+    [10, 13, 10],
+]);
+
+it('takes its range from the picture, less a few glints and holes, and tells each step’s share', function () {
+    // Three quarters at 80, a quarter at 20; one glint and one hole.
+    $picture = toned(fn (int $x, int $y): int => match (true) {
+        $x === 0 && $y === 0 => 100,
+        $x === 0 && $y === 1 => 0,
+        default => $x < 36 ? 80 : 20,
+    });
+    $scale = Scale::over($picture, 3);
+    expect([$scale->light, $scale->dark])->toBe([80.0, 20.0])
+        ->and(array_map(fn (float $share): float => round($share, 2), $scale->shares($picture)))->toBe([1 => 0.75, 2 => 0.0, 3 => 0.25])
+        ->and(array_sum($scale->shares($picture)))->toEqualWithDelta(1, 1e-9);
+});
+
+it('has one tone for a picture of one tone', function () {
+    $flat = toned(fn (): int => 50);
+    expect(Scale::over($flat, 5)->shares($flat))->toBe([1 => 1.0, 2 => 0.0, 3 => 0.0, 4 => 0.0, 5 => 0.0]);
+});
+
+it('says whether a picture parts into light and shadow', function (Closure $lightness, string $verdict, float $threshold, string $says) {
+    $parting = Parting::of(toned($lightness));
+    expect([$parting->verdict(), round($parting->threshold)])->toBe([$verdict, $threshold])->and($parting->sentence())->toContain($says);
+})->with([
+    'two tones: the threshold is halfway' => [fn (int $x): int => $x < 12 ? 20 : 80, 'clean', 50.0, '25 % is shadow, and only 0 % lies between'],
+    'two tones and a soft edge between' => [fn (int $x): float => $x < 16 ? 20 : ($x < 32 ? 20 + ($x - 15) * 60 / 17 : 80), 'partly', 50.0, '8 % lies between'],
+    'one long slope' => [fn (int $x): float => 35 + $x * 30 / 47, 'muddy', 50.0, 'It is muddy'],
+]);
+
+it('finds the lightest place and the darks in their order, patches and not specks', function () {
+    $patch = fn (int $x, int $y, int $left, int $top): bool => $x >= $left && $x < $left + 6 && $y >= $top && $y < $top + 6;
+    $found = Spots::of(toned(fn (int $x, int $y): int => match (true) {
+        $patch($x, $y, 36, 6) => 95,
+        $patch($x, $y, 6, 6) => 12,
+        $patch($x, $y, 6, 36) => 5,
+        $patch($x, $y, 36, 36) => 20,
+        // A black speck of one sample is no dark.
+        $x === 24 && $y === 24 => 0,
+        default => 70,
+    }));
+    $near = fn (Spot $spot): array => [round($spot->x, 1), round($spot->y, 1), round($spot->lightness)];
+    expect($near($found['light']))->toBe([0.8, 0.1, 95.0])->and(array_map($near, $found['darks']))->toBe([[0.1, 0.8, 5.0], [0.1, 0.1, 12.0], [0.8, 0.8, 20.0]]);
+});
+
+it('finds the grey of a lightness and back', function (float $lightness, int $byte) {
+    expect(Greys::byte($lightness))->toBe($byte);
+})->with([
+    // L* 50 is a luminance of 18.4 %: sRGB 119 (IEC 61966-2-1; CIE 15).
+    [0, 0],
+    [50, 119],
+    [100, 255],
+    'beyond white' => [140, 255],
+    'below black' => [-5, 0],
+]);
+
+it('cuts a part out of a field', function () {
+    $part = toned(fn (int $x, int $y): int => 100 * $y + $x)->part(0.25, 0.5, 0.25, 0.125);
+    expect([$part->wide, $part->high, $part->at(0, 0), $part->at(11, 5)])->toBe([12, 6, 2412.0, 2923.0])
+        ->and(toned(fn (): int => 1)->part(0.99, 0, 0, 0)->wide)->toBe(3)
+        ->and(toned(fn (int $x): int => $x)->map(fn (int|float $value): int|float => 2 * $value)->at(5, 0))->toBe(10.0);
+});

@@ -1,0 +1,128 @@
+<?php
+
+use App\Exchange\ChoicesReader;
+use App\Imaging\PhotoStore;
+use App\Models\Drawing;
+use App\Press\Fill;
+use App\Press\SheetKind;
+use Illuminate\Testing\TestResponse;
+use InchLadder\Pixels\Lab;
+use Tests\Photos;
+use Tests\Sheets;
+
+/**
+ * A photo of upright bands: half of it white, a quarter middle grey, a quarter black.
+ *
+ * @param  array<string, mixed>  $choices
+ */
+function banded(array $choices = []): Drawing
+{
+    $image = new Imagick;
+    $image->newImage(800, 600, 'white');
+    $draw = new ImagickDraw;
+    foreach ([400 => '#777777', 600 => '#000000'] as $left => $grey) {
+        $draw->setFillColor($grey);
+        $draw->rectangle($left, 0, $left + 199, 599);
+    }
+    $image->drawImage($draw);
+    $image->setImageFormat('png');
+    $photo = app(PhotoStore::class)->take(Photos::file($image->getImageBlob(), '.png'));
+
+    return Drawing::begin($photo, ChoicesReader::read(array_replace_recursive(['tone' => ['steps' => 3, 'drop' => 0], 'paper' => ['width' => '8 in', 'height' => '6 in', 'sheet' => null, 'margins' => array_fill_keys(['top', 'right', 'bottom', 'left'], '0')]], $choices), 800, 600)->json);
+}
+
+function tonesOf(Drawing $drawing): TestResponse
+{
+    return test()->getJson("/api/drawings/{$drawing->id}/tones");
+}
+
+function probed(Drawing $drawing, float $x, float $y = 0.5): TestResponse
+{
+    return test()->getJson("/api/drawings/{$drawing->id}/tones/at?x={$x}&y={$y}");
+}
+
+/** @return list<int> the greys that more than a hundredth of a picture has, the lightest first */
+function greysIn(string $address): array
+{
+    $picture = new Imagick;
+    $picture->readImageBlob(test()->get($address)->assertOk()->assertHeader('Content-Type', 'image/jpeg')->streamedContent());
+    $pixels = $picture->exportImagePixels(0, 0, $picture->getImageWidth(), $picture->getImageHeight(), 'I', Imagick::PIXEL_CHAR);
+    $counts = array_filter(array_count_values($pixels), fn (int $count): bool => $count > count($pixels) / 100);
+    krsort($counts);
+
+    return array_keys($counts);
+}
+
+it('tells how much of the picture each step takes, and shows it in the bar’s own greys', function () {
+    $tones = tonesOf(banded())->assertOk();
+    expect(array_column($tones->json('bar'), 'share'))->toBe(['50 %', '25 %', '25 %'])
+        ->and(array_column($tones->json('bar'), 'number'))->toBe([1, 2, 3])
+        ->and(array_column($tones->json('bar'), 'paper'))->toBe([true, false, false])
+        ->and($tones->json('sums'))->toContain('3 boxes, numbered 1 to 3, 1 the lightest; step 1 is the bare paper.', 'Most of it is step 1: 50 %.');
+    $bar = array_map(fn (string $hex): int => hexdec(substr($hex, 1, 2)), array_column($tones->json('bar'), 'grey'));
+    expect(greysIn($tones->json('few')))->toBe($bar)->and(greysIn($tones->json('two')))->toHaveCount(2);
+});
+
+it('counts the crop alone, as the photo is held', function (array $choices, array $shares, string $lightest) {
+    $tones = tonesOf(banded($choices));
+    expect(array_column($tones->json('bar'), 'share'))->toBe($shares)->and($tones->json('spots.0.words'))->toContain($lightest);
+})->with([
+    'all of it' => [[], ['50 %', '25 %', '25 %'], 'The lightest: step 1, in'],
+    // A square of the right: 600 of 800 pixels, a third of them white.
+    'the right of it' => [['paper' => ['width' => '6 in'], 'fit' => ['left' => '1/4']], ['33 %', '33 %', '33 %'], 'in A1'],
+    // Here grey is the darkest there is: the steps are shares of this crop's own range.
+    'the left of it' => [['paper' => ['width' => '6 in'], 'fit' => ['left' => '0']], ['67 %', '0 %', '33 %'], 'in A1'],
+    'mirrored' => [['photo' => ['mirrored' => true]], ['50 %', '25 %', '25 %'], 'in C1'],
+]);
+
+it('probes one place, its neighbours hidden', function () {
+    $drawing = banded(['grid' => ['columns' => 4]]);
+    foreach ([[0.2, '#ffffff', 1, 'A'], [0.62, '#777777', 2, 'C'], [0.9, '#000000', 3, 'D']] as [$x, $colour, $step, $column]) {
+        $probed = probed($drawing, $x)->assertOk();
+        expect([$probed->json('colour'), $probed->json('step')])->toBe([$colour, $step])->and($probed->json('words'))->toStartWith("Step {$step}, in {$column}");
+    }
+    // Beyond the crop is its edge.
+    expect(probed($drawing, 7, -3)->assertOk()->json('step'))->toBe(3);
+});
+
+it('has a bar, and nothing to probe, where there are only sizes', function () {
+    $drawing = Drawing::query()->findOrFail(test()->postJson('/api/drawings', ['width' => '5 in', 'height' => '7 in'])->json('id'));
+    expect(tonesOf($drawing)->assertOk()->json('bar'))->toHaveCount(5)->and(tonesOf($drawing)->json('few'))->toBeNull()->and(tonesOf($drawing)->json('spots'))->toBe([]);
+    probed($drawing, 0.5)->assertNotFound();
+});
+
+it('begins the bar with the paper that was chosen', function (string $colour, bool $counts, string $end, string $says) {
+    $tones = tonesOf(banded(['paper' => ['colour' => $colour], 'tone' => ['paper' => $counts]]));
+    expect($tones->json('sums.0'))->toContain($says)->and($tones->json($end === 'first' ? 'bar.0.paper' : 'bar.2.paper'))->toBe($counts);
+    $sheet = test()->getJson('/api/drawings/'.$tones->baseRequest->route('drawing')->id)->json('workings.paper_colour');
+    expect($sheet === null)->toBe($colour === 'white');
+})->with([
+    ['white', true, 'first', 'step 1 is the bare paper'],
+    ['tan', true, 'first', 'step 1 is the bare paper'],
+    ['black', true, 'last', 'step 3 is the bare paper'],
+    ['grey', false, 'first', 'the bare paper is not counted'],
+]);
+
+it('refuses what cannot be counted, in one sentence', function (mixed $steps) {
+    test()->postJson('/api/workings', ['choices' => ['tone' => ['steps' => $steps]], 'wide' => 500, 'high' => 700])
+        ->assertUnprocessable()->assertJsonPath('errors', ['tone.steps' => test()->postJson('/api/workings', ['choices' => ['tone' => ['steps' => $steps]], 'wide' => 500, 'high' => 700])->json('errors')['tone.steps']])
+        ->assertJsonValidationErrors(['tone.steps' => 'choose 2 to 10']);
+})->with([1, 11, 0, -2, 'many', null]);
+
+it('refuses the address of a picture that nobody made', function (string $query) {
+    $photo = banded()->photo;
+    expect(test()->getJson("/api/photos/{$photo->id}/tones.jpg?{$query}")->status())->toBe(422);
+})->with(['', 'greys=12', 'greys=1-2-3-4-5-6-7-8-9-10-11&light=90']);
+
+it('prints the bar true to its count: a printed and an empty box for each number', function (int $steps, bool $counts) {
+    $drawing = banded(['tone' => ['steps' => $steps, 'paper' => $counts]]);
+    $page = Sheets::leaves($drawing, SheetKind::Tones)->page(0);
+    $fills = array_values(array_filter($page->marks, fn ($mark) => $mark instanceof Fill));
+    expect($fills)->toHaveCount($steps)->and(Sheets::words($page))->toContain(" {$steps} ")->not->toContain(' '.($steps + 1).' ');
+    expect(substr_count(Sheets::words($page), 'paper'))->toBe($counts ? 1 : 0);
+    // Each is as wide as the next, they touch, and each is darker than the one before.
+    foreach (array_slice($fills, 1) as $i => $fill) {
+        expect($fill->place->x)->toEqualWithDelta($fills[$i]->place->right(), 1e-6)->and($fill->place->width)->toEqualWithDelta($fills[0]->place->width, 1e-6)
+            ->and(Lab::fromSrgb(...array_map(hexdec(...), str_split(substr($fill->colour, 1), 2)))->lightness)->toBeLessThan(Lab::fromSrgb(...array_map(hexdec(...), str_split(substr($fills[$i]->colour, 1), 2)))->lightness);
+    }
+})->with([2, 5, 10])->with([true, false]);
