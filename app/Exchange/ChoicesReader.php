@@ -53,6 +53,7 @@ final class ChoicesReader
         'tone' => ['steps' => 5, 'paper' => true, 'drop' => 1],
         'points' => [],
         'regions' => [],
+        'spans' => [],
         'beside' => [],
         'crops' => [],
     ];
@@ -88,13 +89,14 @@ final class ChoicesReader
 
         $this->json = new ChoicesJson(
             self::FORMAT, $title === '' ? 'Untitled' : $title, $fields->unit->value, $notation->ruler->name, $reach,
-            $photo->json, $paper->json, $this->fit->json, $this->grid->json, new CopyChoice($start->value), $toned, $marked->points, $marked->regions, $marked->beside, $marked->crops,
+            $photo->json, $paper->json, $this->fit->json, $this->grid->json, new CopyChoice($start->value), $toned, $marked->points, $marked->regions, $marked->spans, $marked->beside, $marked->crops,
         );
         $whole = $photo->whole($wide, $high);
         $school = $this->grid->school();
         $size = $paper->size();
         $framing = $whole === null ? null : $photo->framing($whole);
         $printRuler = $photo->ruler();
+        $spans = $marked->spans();
         $fields->refuseIfWrong();
         assert($whole !== null && $school !== null && $size !== null && $framing !== null, 'What could not be read was refused above.');
 
@@ -120,6 +122,7 @@ final class ChoicesReader
             points: $marked->points(),
             regions: $marked->regions(),
             divisions: $this->grid->divisions(),
+            spans: $spans,
             start: $start,
             colour: $colour,
             tones: $tones,

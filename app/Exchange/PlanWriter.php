@@ -122,6 +122,7 @@ final readonly class PlanWriter
             down: $this->ladder($plan->down),
             divided: $this->divided(),
             points: array_map(fn (Placed $placed): KeyPointJson => $this->keyPoint($placed, $sums), $plan->points()),
+            check: (new CheckWriter($plan))->check($rung === null || $rung === 'check'),
             ruler: $this->ruler(),
             rungs: new RungsJson(
                 $this->rung($decisions->photo(), $sums->photo, $rung === null || $rung === 'photo'),

@@ -8,6 +8,7 @@ use InchLadder\Measure\Length;
 use InchLadder\Measure\Notation;
 use InchLadder\Measure\Rational;
 use InchLadder\Measure\Size;
+use InchLadder\Measuring\Slope;
 use InchLadder\Pixels\Contour;
 
 /** How a contour runs through a cell of the paper: in, out, how it slopes, and which way it bulges by how much. */
@@ -16,17 +17,14 @@ final readonly class Course
     /** A bulge of less than this share of the straight way is none to a pencil. */
     private const STRAIGHT = 0.03;
 
-    /** Slopes nearer than this many degrees to level or upright are called so. */
-    private const AS_GOOD_AS_LEVEL = 2.0;
-
     private function __construct(
         /** @var non-empty-list<array{float, float}> from crossing to crossing, as shares of the cell across and down */
         public array $path,
         public Crossing $in,
         /** Null when it fades inside the cell. */
         public ?Crossing $out,
-        /** Degrees of the straight way from in to out on the paper: over 0 rises to the right, 90 is upright. */
-        public float $slope,
+        /** Of the straight way from in to out, on the paper. */
+        public Slope $slope,
         /** The farthest it strays from that straight way, on the paper. */
         public Length $bulge,
         /** Which way: up, down, left or right; empty when it is straight. */
@@ -57,10 +55,8 @@ final readonly class Course
         // The normal on the side it strays to; the paper's y grows downwards.
         [$normalX, $normalY] = [-$runY * ($farthest <=> 0), $runX * ($farthest <=> 0)];
         $towards = abs($normalY) >= abs($normalX) ? ($normalY < 0 ? 'up' : 'down') : ($normalX < 0 ? 'left' : 'right');
-        $slope = $way === 0.0 ? 0.0 : rad2deg(atan2(-$runY, $runX));
-        $slope = $slope > 90 ? $slope - 180 : ($slope <= -90 ? $slope + 180 : $slope);
 
-        return new self($path, $in, $out, $slope, Length::mm(Rational::near(abs($farthest))), $straight ? '' : $towards, $top);
+        return new self($path, $in, $out, Slope::of($runX, -$runY), Length::mm(Rational::near(abs($farthest))), $straight ? '' : $towards, $top);
     }
 
     /** `in at 3/8 of the left side, out past 2/5 of the right side; falls 12°, bulges up 1/8 in` */
@@ -69,22 +65,10 @@ final readonly class Course
         $out = $this->out === null ? 'fades inside' : "out {$this->out->place()}";
         $bulge = $notation->ruler->round($this->bulge)->reading;
 
-        return "in {$this->in->place()}, {$out}; {$this->slopeInWords()}, ".match (true) {
+        return "in {$this->in->place()}, {$out}; {$this->slope->words()}, ".match (true) {
             $this->towards === '' => 'straight',
             $bulge->isZero() => "a hair {$this->towards} of straight",
             default => "bulges {$this->towards} {$notation->plain($bulge)}",
-        };
-    }
-
-    private function slopeInWords(): string
-    {
-        $degrees = (int) round(abs($this->slope));
-
-        return match (true) {
-            abs($this->slope) < self::AS_GOOD_AS_LEVEL => 'level',
-            90 - abs($this->slope) < self::AS_GOOD_AS_LEVEL => 'upright',
-            $this->slope > 0 => "rises {$degrees}°",
-            default => "falls {$degrees}°",
         };
     }
 }

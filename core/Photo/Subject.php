@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace InchLadder\Photo;
 
 /**
- * What is drawn, as far as it governs a plan: how many cells are wanted, how much of
- * the photo may be trimmed, and how much stretch passes. All common practice.
+ * What is drawn, as far as it governs a plan: how many cells are wanted, how much of the
+ * photo may be trimmed, how much stretch and what departure pass. All common practice.
  */
 enum Subject: string
 {
@@ -45,6 +45,17 @@ enum Subject: string
             self::Likeness, self::Figure, self::Buildings => 1,
             self::StillLife => 2,
             self::Landscape => 3,
+        };
+    }
+
+    /** How far a length may depart from what it must be, in per cent of itself. */
+    public function departurePercent(): int
+    {
+        return match ($this) {
+            self::Likeness => 2,
+            self::Figure, self::Buildings => 3,
+            self::StillLife => 5,
+            self::Landscape => 8,
         };
     }
 }

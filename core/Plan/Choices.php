@@ -18,6 +18,7 @@ use InchLadder\Measure\Notation;
 use InchLadder\Measure\Size;
 use InchLadder\Measuring\KeyPoint;
 use InchLadder\Measuring\Region;
+use InchLadder\Measuring\Span;
 use InchLadder\Paper\Colour;
 use InchLadder\Paper\Margins;
 use InchLadder\Paper\OrientationAdvice;
@@ -43,6 +44,7 @@ final readonly class Choices
      * @param  list<KeyPoint>  $points
      * @param  list<Region>  $regions
      * @param  list<Division>  $divisions
+     * @param  list<Span>  $spans
      */
     public function __construct(
         public Notation $notation,
@@ -73,6 +75,7 @@ final readonly class Choices
         public array $points = [],
         public array $regions = [],
         public array $divisions = [],
+        public array $spans = [],
         public Colour $colour = Colour::White,
         /** How tones are counted; five of them, the paper the first, if nothing was said. */
         ?Tones $tones = null,

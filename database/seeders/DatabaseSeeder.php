@@ -35,6 +35,11 @@ final class DatabaseSeeder extends Seeder
             'photo' => ['kind' => 'print', 'width' => '5 in', 'height' => '7 in'],
             'paper' => ['margins' => array_fill_keys(['top', 'right', 'bottom', 'left'], '0 in')],
             'fit' => ['way' => 'cells', 'cell' => '1 1/2 in', 'print_cell' => '1 in'],
+            'spans' => [
+                ['name' => 'width of the can', 'x1' => '0.285', 'y1' => '0.503', 'x2' => '0.665', 'y2' => '0.503', 'drawn' => '2 7/8 in'],
+                ['name' => 'spout', 'x1' => '0.62', 'y1' => '0.69', 'x2' => '0.955', 'y2' => '0.475', 'drawn' => '3 3/4 in'],
+                ['name' => 'height of the pot', 'x1' => '0.145', 'y1' => '0.675', 'x2' => '0.145', 'y2' => '0.83', 'drawn' => null],
+            ],
             'points' => [['name' => 'spout', 'x' => '0.95', 'y' => '0.46', 'cross' => false], ['name' => 'rim of the can', 'x' => '0.45', 'y' => '0.5', 'cross' => false]],
         ]);
         $this->copy($bench, 17, [0, 1, 2]);

@@ -13,6 +13,7 @@ final readonly class ChoicesJson
     /**
      * @param  list<PointChoice>  $points
      * @param  list<RegionChoice>  $regions
+     * @param  list<SpanChoice>  $spans
      * @param  list<BesideChoice>  $beside
      * @param  list<KeptCrop>  $crops
      */
@@ -33,6 +34,8 @@ final readonly class ChoicesJson
         #[OA\Property] public ToneChoice $tone,
         #[OA\Property(type: 'array', items: new OA\Items(ref: PointChoice::class))] public array $points,
         #[OA\Property(type: 'array', items: new OA\Items(ref: RegionChoice::class))] public array $regions,
+        /** Lengths taken, to be compared. */
+        #[OA\Property(type: 'array', items: new OA\Items(ref: SpanChoice::class))] public array $spans,
         /** Other pictures, not for measuring. */
         #[OA\Property(type: 'array', items: new OA\Items(ref: BesideChoice::class))] public array $beside,
         /** Crops kept side by side. */

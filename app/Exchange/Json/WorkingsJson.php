@@ -52,6 +52,7 @@ final readonly class WorkingsJson
         #[OA\Property(type: 'array', items: new OA\Items(ref: ReadingsJson::class))] public array $down,
         #[OA\Property(type: 'array', items: new OA\Items(ref: DividedJson::class))] public array $divided,
         #[OA\Property(type: 'array', items: new OA\Items(ref: KeyPointJson::class))] public array $points,
+        #[OA\Property] public CheckJson $check,
         #[OA\Property] public RulerJson $ruler,
         #[OA\Property] public RungsJson $rungs,
         /** Where the pointer is, when it was sent. */

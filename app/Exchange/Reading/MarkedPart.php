@@ -8,11 +8,13 @@ use App\Exchange\Json\BesideChoice;
 use App\Exchange\Json\KeptCrop;
 use App\Exchange\Json\PointChoice;
 use App\Exchange\Json\RegionChoice;
+use App\Exchange\Json\SpanChoice;
 use Illuminate\Support\Str;
 use InchLadder\Measure\Rational;
 use InchLadder\Measuring\KeyPoint;
 use InchLadder\Measuring\Region;
 use InchLadder\Measuring\RegionUse;
+use InchLadder\Measuring\Span;
 
 /** Reads what was marked on the reference: key points, regions, and crops kept side by side. */
 final readonly class MarkedPart
@@ -27,13 +29,16 @@ final readonly class MarkedPart
     /** @var list<RegionChoice> */
     public array $regions;
 
+    /** @var list<SpanChoice> */
+    public array $spans;
+
     /** @var list<BesideChoice> */
     public array $beside;
 
     /** @var list<KeptCrop> */
     public array $crops;
 
-    public function __construct(Fields $fields)
+    public function __construct(private Fields $fields)
     {
         $share = static fn (string $field): string => $fields->share($field) ?? '0';
         $this->points = array_map(static fn (int $i): PointChoice => new PointChoice(
@@ -43,6 +48,9 @@ final readonly class MarkedPart
             $share("regions.{$i}.left"), $share("regions.{$i}.top"), $share("regions.{$i}.width"), $share("regions.{$i}.height"),
             $fields->one("regions.{$i}.use", RegionUse::class)->value,
         ), $fields->entries('regions', Region::MOST));
+        $this->spans = array_map(static fn (int $i): SpanChoice => new SpanChoice(
+            $fields->words("spans.{$i}.name", 40) ?: 'span '.($i + 1), $share("spans.{$i}.x1"), $share("spans.{$i}.y1"), $share("spans.{$i}.x2"), $share("spans.{$i}.y2"), $fields->typed("spans.{$i}.drawn"),
+        ), $fields->entries('spans', Span::MOST));
         $this->beside = array_map(static function (int $i) use ($fields): BesideChoice {
             $id = $fields->words("beside.{$i}.id", 40);
             if (! Str::isUlid($id)) {
@@ -60,6 +68,14 @@ final readonly class MarkedPart
     public function points(): array
     {
         return array_map(static fn (PointChoice $point): KeyPoint => new KeyPoint($point->name, Rational::of($point->x), Rational::of($point->y), $point->cross), $this->points);
+    }
+
+    /** @return list<Span> */
+    public function spans(): array
+    {
+        return array_values(array_filter(array_map(fn (SpanChoice $span): ?Span => $this->fields->beside('spans', fn (): Span => new Span(
+            $span->name, Rational::of($span->x1), Rational::of($span->y1), Rational::of($span->x2), Rational::of($span->y2), $span->drawn === null ? null : $this->fields->length($span->drawn),
+        )), $this->spans)));
     }
 
     /** @return list<Region> */

@@ -698,6 +698,13 @@ export interface components {
             doubtful: boolean;
             words: string;
         };
+        /** @description Lengths against lengths, slopes, and what lies under what. */
+        CheckJson: {
+            decision: string;
+            spans: components["schemas"]["SpanJson"][];
+            alignments: string[];
+            sums: string[];
+        };
         /** @description All that is stored of a drawing; the document every request carries. */
         ChoicesJson: {
             format: number;
@@ -714,6 +721,7 @@ export interface components {
             tone: components["schemas"]["ToneChoice"];
             points: components["schemas"]["PointChoice"][];
             regions: components["schemas"]["RegionChoice"][];
+            spans: components["schemas"]["SpanChoice"][];
             beside: components["schemas"]["BesideChoice"][];
             crops: components["schemas"]["KeptCrop"][];
         };
@@ -1339,6 +1347,33 @@ export interface components {
             width: components["schemas"]["LengthJson"];
             height: components["schemas"]["LengthJson"];
         };
+        /** @description A length taken on the reference. */
+        SpanChoice: {
+            name: string;
+            x1: string;
+            y1: string;
+            x2: string;
+            y2: string;
+            drawn: string | null;
+        };
+        /** @description A span as it must be on the paper, and how the drawing's own differs. */
+        SpanJson: {
+            name: string;
+            /** Format: float */
+            x1: number;
+            /** Format: float */
+            y1: number;
+            /** Format: float */
+            x2: number;
+            /** Format: float */
+            y2: number;
+            paper: string;
+            print: string | null;
+            slope: string;
+            against: string | null;
+            misfit: string | null;
+            passes: boolean | null;
+        };
         /** @description One way to go through the cells, and why one might. */
         StartJson: {
             name: string;
@@ -1467,6 +1502,7 @@ export interface components {
             down: components["schemas"]["ReadingsJson"][];
             divided: components["schemas"]["DividedJson"][];
             points: components["schemas"]["KeyPointJson"][];
+            check: components["schemas"]["CheckJson"];
             ruler: components["schemas"]["RulerJson"];
             rungs: components["schemas"]["RungsJson"];
             point: components["schemas"]["PointJson"] | null;

@@ -9,6 +9,7 @@ import Ladder from './Ladder.vue'
 import LookStrip from './LookStrip.vue'
 import PaperExtras from './PaperExtras.vue'
 import PhotoMarks from './PhotoMarks.vue'
+import SpanLines from './SpanLines.vue'
 import TrueSize from './TrueSize.vue'
 import { every, layStage, type Box, type Focus } from './stage'
 import { useLook } from './useLook'
@@ -17,7 +18,7 @@ import { usePointer } from './usePointer'
 import { useZoom } from './useZoom'
 
 /** The photo board, the paper board, and the ladder between them. */
-const props = defineProps<{ drawing: Drawing; workings: Workings; rung: 'photo' | 'paper' | 'fit' | 'grid' | 'marks' | 'tone'; focus: Focus; wholePhoto?: boolean; grid?: boolean; way?: 'across' | 'down'; picture?: string | null; spots?: ToneSpot[] }>()
+const props = defineProps<{ drawing: Drawing; workings: Workings; rung: 'photo' | 'paper' | 'fit' | 'grid' | 'marks' | 'check' | 'tone'; focus: Focus; wholePhoto?: boolean; grid?: boolean; way?: 'across' | 'down'; picture?: string | null; spots?: ToneSpot[] }>()
 const lit = defineModel<number | null>('lit', { default: null })
 const emit = defineEmits<{ move: [left: number, top: number]; resize: [width: number, height: number]; inset: [share: number]; line: [way: 'across' | 'down', from: number, to: number]; moved: [] }>()
 
@@ -260,7 +261,7 @@ const circle = computed(() => (props.workings.stretch.verdict === 'not' || props
         <template v-if="ruled && !look.mirrored">
           <text v-for="label in labels(stage.crop)" :key="`${label.x} ${label.y}`" class="label" :class="{ inside: choices.grid.labels === 'running' }" :x="label.x" :y="label.y" :text-anchor="label.anchor">{{ label.text }}</text>
         </template>
-        <PhotoMarks v-if="!look.mirrored" :spots="spots ?? []" :stage="stage" :workings="workings" :whole="wholePhoto ?? false" />
+        <PhotoMarks v-if="!look.mirrored" :spans="rung === 'check' ? workings.check.spans : []" :spots="spots ?? []" :stage="stage" :workings="workings" :whole="wholePhoto ?? false" />
         <ellipse v-if="choices.paper.shape !== 'rectangle'" class="outline" :cx="stage.crop.x + stage.crop.w / 2" :cy="stage.crop.y + stage.crop.h / 2" :rx="stage.crop.w / 2" :ry="stage.crop.h / 2" />
         <circle v-if="circle" class="circle" :cx="stage.crop.x + stage.crop.w / 2" :cy="stage.crop.y + stage.crop.h / 2" :r="circle" />
         <rect
@@ -301,6 +302,7 @@ const circle = computed(() => (props.workings.stretch.verdict === 'not' || props
           <text v-for="label in labels(stage.area, stage.sheet)" :key="`${label.x} ${label.y}`" class="label guide" :x="label.x" :y="label.y" :text-anchor="label.anchor">{{ label.text }}</text>
         </template>
         <rect v-else class="area" :x="stage.area.x" :y="stage.area.y" :width="stage.area.w" :height="stage.area.h" />
+        <SpanLines v-if="rung === 'check'" :box="stage.area" :spans="workings.check.spans" />
         <PaperExtras :stage="stage" :workings="workings" :drawing="drawing" :rung="rung" :diagonal="can.inset ? hand.diagonal.value : null" :overlays="overlays(stage.area)" :circle="circle && circle * (stage.area.h / stage.crop.h)" />
         <path class="lit" :d="litLine(stage.area)" />
         <path class="cross" :d="cross(stage.area)" />

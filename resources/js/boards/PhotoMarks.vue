@@ -2,10 +2,11 @@
 import { computed } from 'vue'
 import type { ToneSpot, Workings } from '@/api/types'
 import { toNumber } from '@/ui/shares'
+import SpanLines from './SpanLines.vue'
 import type { Box, Stage } from './stage'
 
 /** What was marked on the picture: key points, and what is not to be drawn; and the tones of places. */
-const props = defineProps<{ stage: Stage; workings: Workings; whole: boolean; spots: ToneSpot[] }>()
+const props = defineProps<{ stage: Stage; workings: Workings; whole: boolean; spots: ToneSpot[]; spans: Workings['check']['spans'] }>()
 
 /** The whole picture's box, even where only the crop is shown. */
 const picture = computed<Box>(() => {
@@ -36,6 +37,7 @@ const tones = computed(() => props.spots.map((spot) => ({ ...spot, at: { x: prop
       <circle class="dot" :cx="point.at.x" :cy="point.at.y" r="5" />
       <text class="name" :x="point.at.x + (point.leftwards ? -8 : 8)" :y="point.at.y + (point.at.y - stage.photo.y < 24 ? 20 : -7)" :text-anchor="point.leftwards ? 'end' : 'start'">{{ point.name }}</text>
     </g>
+    <SpanLines :box="stage.crop" :spans />
     <g v-for="spot in tones" :key="spot.words" data-test="spot">
       <circle class="ring" :cx="spot.at.x" :cy="spot.at.y" r="13" />
       <text class="step" :x="spot.at.x" :y="spot.at.y + 5">{{ spot.step }}</text>

@@ -2,6 +2,7 @@
 import { computed, onUnmounted, ref, watch } from 'vue'
 import Boards from '@/boards/Boards.vue'
 import type { Focus } from '@/boards/stage'
+import CheckRung from './check/CheckRung.vue'
 import FitRung from './fit/FitRung.vue'
 import { useCropFrame } from './fit/useCropFrame'
 import GridRung from './grid/GridRung.vue'
@@ -16,15 +17,16 @@ import { useTool } from '@/stores/tool'
 import { toNumber, toShare } from '@/ui/shares'
 import { useOpenDrawing } from './useOpenDrawing'
 
-const props = defineProps<{ id: string; rung: Exclude<RungKey, 'copy' | 'check' | 'finish'> }>()
+const props = defineProps<{ id: string; rung: Exclude<RungKey, 'copy' | 'finish'> }>()
 
-const panels = { photo: PhotoRung, paper: PaperRung, fit: FitRung, grid: GridRung, tone: ToneRung }
+const panels = { photo: PhotoRung, paper: PaperRung, fit: FitRung, grid: GridRung, check: CheckRung, tone: ToneRung }
 const views: Record<typeof props.rung, { focus: Focus; wholePhoto: boolean; grid: boolean }> = {
   photo: { focus: 'photo', wholePhoto: true, grid: false },
   paper: { focus: 'paper', wholePhoto: true, grid: false },
   fit: { focus: 'photo', wholePhoto: true, grid: false },
   grid: { focus: 'both', wholePhoto: false, grid: true },
   marks: { focus: 'both', wholePhoto: false, grid: true },
+  check: { focus: 'both', wholePhoto: false, grid: true },
   tone: { focus: 'photo', wholePhoto: false, grid: true },
 }
 

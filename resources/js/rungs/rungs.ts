@@ -8,14 +8,14 @@ export const rungs = [
   { key: 'grid', name: 'Grid', next: 'Choose how many cells; the same grid lies on photo and paper.' },
   { key: 'marks', name: 'Marks', next: 'Measure each mark from the same zero corner, never from the mark before.' },
   { key: 'copy', name: 'Copy', next: '' },
-  { key: 'check', name: 'Check', next: '' },
+  { key: 'check', name: 'Check', next: 'Compare lengths with lengths and slopes with slopes; then measure the drawing.' },
   { key: 'tone', name: 'Tone', next: 'Say of each place which box of the bar it is; the largest areas first.' },
   { key: 'finish', name: 'Finish', next: '' },
 ] as const
 
 export type RungKey = (typeof rungs)[number]['key']
 
-const built: readonly RungKey[] = ['photo', 'paper', 'fit', 'grid', 'marks', 'copy', 'tone']
+const built: readonly RungKey[] = ['photo', 'paper', 'fit', 'grid', 'marks', 'copy', 'check', 'tone']
 
 export function isBuilt(key: RungKey) {
   return built.includes(key)
@@ -24,7 +24,8 @@ export function isBuilt(key: RungKey) {
 export function decision(key: RungKey, workings: Workings, done: number): string {
   if (key === 'copy') return `${done} of ${workings.grid.columns * workings.grid.rows}`
   if (key === 'tone') return `${workings.choices.tone.steps} tones`
-  return key === 'check' || key === 'finish' ? 'still to come' : workings.rungs[key].decision
+  if (key === 'check') return workings.check.decision
+  return key === 'finish' ? 'still to come' : workings.rungs[key].decision
 }
 
 export function route(id: string, key: RungKey) {

@@ -1,0 +1,69 @@
+<?php
+
+declare(strict_types=1);
+
+namespace InchLadder\Measuring;
+
+use InchLadder\Measure\Length;
+use InchLadder\Measure\Notation;
+use InchLadder\Measure\Size;
+
+/** Two key points that lie nearly over each other, or nearly level. */
+final readonly class Alignment
+{
+    /** Of the drawing's longer side: how far off still counts, and how far apart two points must be for it to tell anything. */
+    private const NEAR = 0.025;
+
+    private const APART = 0.08;
+
+    private const MOST = 12;
+
+    private function __construct(
+        public Placed $first,
+        public Placed $second,
+        /** Whether one lies over the other; else they are level. */
+        public bool $plumb,
+        /** From the first to the second, across the line that joins them: right or down plus, on the paper. */
+        public Length $off,
+    ) {
+    }
+
+    /**
+     * @param  list<Placed>  $points
+     * @param  Size  $area  the drawing
+     * @return list<self> the nearest first
+     */
+    public static function among(array $points, Size $area): array
+    {
+        $long = max($area->width->toFloat(), $area->height->toFloat());
+        $inside = array_values(array_filter($points, static fn (Placed $point): bool => $point->isInside()));
+        $found = [];
+        foreach ($inside as $i => $first) {
+            foreach (array_slice($inside, $i + 1) as $second) {
+                $across = $area->width->times($second->x->minus($first->x));
+                $down = $area->height->times($second->y->minus($first->y));
+                foreach ([[true, $across, $down], [false, $down, $across]] as [$plumb, $off, $apart]) {
+                    if (abs($off->toFloat()) <= self::NEAR * $long && abs($apart->toFloat()) >= self::APART * $long) {
+                        $found[] = new self($first, $second, $plumb, $off);
+                    }
+                }
+            }
+        }
+        usort($found, static fn (self $a, self $b): int => abs($a->off->toFloat()) <=> abs($b->off->toFloat()));
+
+        return array_slice($found, 0, self::MOST);
+    }
+
+    /** `spout is plumb under rim`, `handle is level with spout, but for 1/8 in above` */
+    public function words(Notation $notation): string
+    {
+        [$first, $second] = [$this->first->point->name, $this->second->point->name];
+        $reading = $notation->ruler->round($this->off->absolute())->reading;
+        $says = $this->plumb
+            ? "{$second} is plumb ".($this->second->y->isGreaterThan($this->first->y) ? 'under' : 'over')." {$first}"
+            : "{$second} is level with {$first}";
+        $side = $this->plumb ? ['to the left', 'to the right'] : ['above', 'below'];
+
+        return $reading->isZero() ? $says : "{$says}, but for {$notation->plain($reading)} {$side[$this->off->isPositive() ? 1 : 0]}";
+    }
+}

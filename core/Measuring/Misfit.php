@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace InchLadder\Measuring;
+
+use InchLadder\Measure\Fractions;
+use InchLadder\Measure\Length;
+use InchLadder\Measure\Notation;
+use InchLadder\Measure\Rational;
+use InchLadder\Photo\Subject;
+
+/** How far a length on the drawing is from what it must be; told by the feature itself, not by the page. */
+final readonly class Misfit
+{
+    public function __construct(
+        /** Drawn − wanted. */
+        public Length $off,
+        public Length $wanted,
+    ) {
+    }
+
+    /** Share of the wanted length, over 0 when it is drawn too long. */
+    public function share(): Rational
+    {
+        return $this->off->over($this->wanted);
+    }
+
+    /** Within what passes on such a subject, or within half a graduation, which no ruler tells. */
+    public function passes(Subject $subject, Notation $notation): bool
+    {
+        $half = $notation->ruler->step->dividedBy(2);
+
+        return ! $this->off->absolute()->isLongerThan($half) || ! $this->share()->abs()->times(100)->isGreaterThan($subject->departurePercent());
+    }
+
+    /** `1/8 in too long, 4.2 %`, or `right to the graduation` */
+    public function words(Notation $notation): string
+    {
+        $reading = $notation->ruler->round($this->off->absolute())->reading;
+
+        return $reading->isZero()
+            ? 'right to the graduation'
+            : $notation->plain($reading).($this->off->isPositive() ? ' too long, ' : ' too short, ').Fractions::places($this->share()->abs()->times(100), 1).' %';
+    }
+}

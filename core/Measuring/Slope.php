@@ -1,0 +1,63 @@
+<?php
+
+declare(strict_types=1);
+
+namespace InchLadder\Measuring;
+
+/** How steep the straight way between two places is, read from the left. */
+final readonly class Slope
+{
+    /** Nearer to level or upright than this, in degrees, a slope is called so. */
+    private const AS_GOOD_AS = 2.0;
+
+    /** A steepness is told for so much across. */
+    private const ACROSS = 10;
+
+    private function __construct(
+        /** −90…90; over 0 rises to the right. */
+        public float $degrees,
+    ) {
+    }
+
+    /**
+     * @param  float  $run  to the right
+     * @param  float  $rise  upwards, in the same measure
+     */
+    public static function of(float $run, float $rise): self
+    {
+        $degrees = $run === 0.0 && $rise === 0.0 ? 0.0 : rad2deg(atan2($rise, $run));
+
+        return new self($degrees > 90 ? $degrees - 180 : ($degrees <= -90 ? $degrees + 180 : $degrees));
+    }
+
+    public function isLevel(): bool
+    {
+        return abs($this->degrees) < self::AS_GOOD_AS;
+    }
+
+    public function isUpright(): bool
+    {
+        return 90 - abs($this->degrees) < self::AS_GOOD_AS;
+    }
+
+    /** `level`, `upright`, `rises 20°`, `falls 12°` */
+    public function words(): string
+    {
+        $degrees = (int) round(abs($this->degrees));
+
+        return match (true) {
+            $this->isLevel() => 'level',
+            $this->isUpright() => 'upright',
+            $this->degrees > 0 => "rises {$degrees}°",
+            default => "falls {$degrees}°",
+        };
+    }
+
+    /** The same for those who have no protractor: `3.6 up for 10 across`; null where it is level or upright. */
+    public function forSoMuchAcross(): ?string
+    {
+        $rise = round(self::ACROSS * abs(tan(deg2rad($this->degrees))), 1);
+
+        return $this->isLevel() || $this->isUpright() ? null : "{$rise} ".($this->degrees > 0 ? 'up' : 'down').' for '.self::ACROSS.' across';
+    }
+}

@@ -1,0 +1,91 @@
+<script setup lang="ts">
+import type { Choices, Drawing, Workings } from '@/api/types'
+import { useDrawing } from '@/stores/drawing'
+import { useTool } from '@/stores/tool'
+import Fold from '@/ui/Fold.vue'
+import Num from '@/ui/Num.vue'
+import { toShare } from '@/ui/shares'
+import Sums from '@/ui/Sums.vue'
+import TypedInput from '@/ui/TypedInput.vue'
+import KeyPoints from '../photo/KeyPoints.vue'
+
+/** Lengths with lengths, slopes with slopes, what lies under what; then the drawing, measured with the same ruler. */
+defineProps<{ choices: Choices; workings: Workings; drawing: Drawing }>()
+const store = useDrawing()
+const tool = useTool()
+
+async function add() {
+  const line = await tool.ask('line', 'Draw from one end of it to the other.')
+  if (!line) return
+  store.decide((choices) => choices.spans.push({ name: `length ${choices.spans.length + 1}`, x1: toShare(line.x1), y1: toShare(line.y1), x2: toShare(line.x2), y2: toShare(line.y2), drawn: null }))
+}
+</script>
+
+<template>
+  <h2>Compare, then measure</h2>
+  <p v-if="choices.spans.length === 0" class="soft">Draw a length on the photo: its place on the paper, its slope, and how it compares with the others stand here. Use something stiff to measure the drawing with.</p>
+  <button type="button" class="button" @click="add">take a length</button>
+  <p v-if="store.errors.spans" class="fault" role="alert">{{ store.errors.spans }}</p>
+  <Sums v-if="workings.check.sums.length" :lines="workings.check.sums" />
+  <article v-for="(span, i) in choices.spans" :key="i" class="span" :class="{ out: workings.check.spans[i]?.passes === false }" data-test="span-row">
+    <div class="head">
+      <b>{{ i + 1 }}</b>
+      <TypedInput :label="`Name of length ${i + 1}`" :field="`spans.${i}.name`" :model-value="span.name" @update:model-value="store.decide((c) => c.spans[i] && (c.spans[i].name = $event))" />
+      <button type="button" class="button bare" :aria-label="`Take away ${span.name}`" @click="store.decide((c) => c.spans.splice(i, 1))">✕</button>
+    </div>
+    <template v-if="workings.check.spans[i]">
+      <p class="large"><Num :text="workings.check.spans[i].paper" /></p>
+      <p class="soft"><Num :text="workings.check.spans[i].slope" /><template v-if="workings.check.spans[i].print"> · print <Num :text="workings.check.spans[i].print" /></template></p>
+      <p v-if="workings.check.spans[i].against"><Num :text="workings.check.spans[i].against" /></p>
+    </template>
+    <TypedInput label="On the drawing" :field="`spans.${i}.drawn`" :model-value="span.drawn" hint="not measured" @update:model-value="store.decide((c) => c.spans[i] && (c.spans[i].drawn = $event === '' ? null : $event))" />
+    <p v-if="workings.check.spans[i]?.misfit" :class="workings.check.spans[i].passes ? 'passes' : 'fault'" data-test="misfit">{{ workings.check.spans[i].passes ? '✓' : '✗' }} <Num :text="workings.check.spans[i].misfit" /></p>
+  </article>
+  <KeyPoints :choices="choices" :workings="workings" />
+  <Fold name="What lies under what" :decided="workings.check.alignments.length ? String(workings.check.alignments.length) : 'nothing near'" :open="workings.check.alignments.length > 0">
+    <p v-if="workings.check.alignments.length === 0" class="soft">Key points that lie nearly over each other, or nearly level, are listed here; two of them are needed.</p>
+    <ul v-else class="alignments" data-test="alignments"><li v-for="line in workings.check.alignments" :key="line"><Num :text="line" /></li></ul>
+  </Fold>
+</template>
+
+<style scoped>
+.span {
+  display: grid;
+  gap: 3px;
+  padding: 4px 0 8px 10px;
+  border-left: 4px solid var(--rule);
+}
+
+.span.out {
+  border-left-color: var(--red);
+}
+
+.head {
+  display: grid;
+  grid-template-columns: auto 1fr auto;
+  align-items: end;
+  gap: 8px;
+}
+
+.head b {
+  font-size: 22px;
+}
+
+.large {
+  font-size: 22px;
+  font-weight: 700;
+}
+
+.passes {
+  color: var(--done);
+  font-weight: 600;
+}
+
+.alignments {
+  margin: 0;
+  padding: 0;
+  list-style: none;
+  display: grid;
+  gap: 6px;
+}
+</style>

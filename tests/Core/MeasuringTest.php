@@ -1,0 +1,122 @@
+<?php
+
+use InchLadder\Fit\Reference;
+use InchLadder\Fit\Ways\Stretch;
+use InchLadder\Measure\Graduation;
+use InchLadder\Measure\Notation;
+use InchLadder\Measure\Rational;
+use InchLadder\Measure\Unit;
+use InchLadder\Measuring\Alignment;
+use InchLadder\Measuring\KeyPoint;
+use InchLadder\Measuring\Misfit;
+use InchLadder\Measuring\Placed;
+use InchLadder\Measuring\Proportion;
+use InchLadder\Measuring\Slope;
+use InchLadder\Measuring\Span;
+use InchLadder\Measuring\Spanned;
+use InchLadder\Measuring\SpanWithoutLength;
+use InchLadder\Photo\Subject;
+use InchLadder\Plan\Plan;
+use Tests\Core\Plans;
+
+function span(string $x1, string $y1, string $x2, string $y2, ?string $drawn = null, string $name = 'span'): Span
+{
+    return new Span($name, Rational::of($x1), Rational::of($y1), Rational::of($x2), Rational::of($y2), $drawn === null ? null : length($drawn));
+}
+
+function sixteenths(): Notation
+{
+    return new Notation(Unit::Inch, Graduation::read('1/16 in'));
+}
+
+function doubled(): Plan
+{
+    return Plans::of(Reference::printed(size('5x4in')), size('10x8in'));
+}
+
+it('reads a slope from the left', function (float $run, float $rise, string $words, ?string $across) {
+    expect(Slope::of($run, $rise)->words())->toBe($words)->and(Slope::of($run, $rise)->forSoMuchAcross())->toBe($across)
+        // The same way drawn from its other end has the same slope.
+        ->and(Slope::of(-$run, -$rise)->words())->toBe($words);
+})->with([
+    [10, 10, 'rises 45°', '10 up for 10 across'],
+    [10, -3.64, 'falls 20°', '3.6 down for 10 across'],
+    [10, 0.2, 'level', null],
+    [0.1, 9, 'upright', null],
+    [-0.1, 9, 'upright', null],
+    'a hair beyond level' => [10, 0.4, 'rises 2°', '0.4 up for 10 across'],
+    'no way at all' => [0, 0, 'level', null],
+]);
+
+it('takes a length over to the paper, with its slope', function (Plan $plan, Span $span, string $paper, ?string $print, string $onPhoto, string $onPaper) {
+    $found = Spanned::of($plan, $span);
+    $read = fn ($length): string => sixteenths()->plain(sixteenths()->ruler->round($length)->reading);
+    expect($read($found->paper))->toBe($paper)
+        ->and($found->print === null ? null : $read($found->print))->toBe($print)
+        ->and([$found->onPhoto->words(), $found->onPaper->words()])->toBe([$onPhoto, $onPaper]);
+})->with([
+    // 3, 4, 5: half of 6 in across and half of 8 in down.
+    'by Pythagoras' => [fn () => Plans::of(Reference::printed(size('3x4in')), size('6x8in')), fn () => span('0', '1', '0.5', '0.5'), '5 in', '2 1/2 in', 'rises 53°', 'rises 53°'],
+    'level, doubled' => [fn () => doubled(), fn () => span('0.1', '0.5', '0.9', '0.5'), '8 in', '4 in', 'level', 'level'],
+    'on a screen, as large as the paper takes it' => [fn () => Plans::of(Reference::onScreen(500, 400), size('10x8in')), fn () => span('0.5', '0', '0.5', '1'), '8 in', null, 'upright', 'upright'],
+    // A square filling 18 × 24: a slope of 20° becomes 25.9° (common practice).
+    'stretched' => [fn () => Plans::of(Reference::printed(size('10x10in')), size('18x24in'), new Stretch), fn () => span('0', '0.363970', '1', '0'), '20 in', '10 5/8 in', 'rises 20°', 'rises 26°'],
+    'partly cropped away' => [fn () => Plans::of(Reference::printed(size('10x5in')), size('5x5in')), fn () => span('0', '0.5', '1', '0.5'), '10 in', '10 in', 'level', 'level'],
+]);
+
+it('refuses a length that has none', function () {
+    span('0.2', '0.3', '0.2', '0.3');
+})->throws(SpanWithoutLength::class, 'begins and ends at the same place');
+
+it('holds one length against another', function (string $ratio, string $words) {
+    expect(Proportion::of(Rational::of($ratio))->words('the head'))->toBe($words);
+})->with([
+    ['1', 'as long as the head'],
+    ['2/3', '2/3 of the head'],
+    ['0.68', '2/3 of the head (0.68)'],
+    ['1.98', '2 times the head (1.98)'],
+    ['7/2', '3 1/2 times the head'],
+    ['0.01', 'hardly any of the head (0.01)'],
+    ['1.01', 'as long as the head (1.01)'],
+    ['7.33', '7 1/3 times the head (7.33)'],
+]);
+
+it('judges a length by itself, not by the page', function (string $drawn, string $wanted, Subject $subject, bool $passes, string $words) {
+    $misfit = new Misfit(length($drawn)->minus(length($wanted)), length($wanted));
+    expect($misfit->passes($subject, sixteenths()))->toBe($passes)->and($misfit->words(sixteenths()))->toBe($words);
+})->with([
+    // 1 cm is 10 % of a head of 10 cm, and 2 % of half a metre.
+    'a centimetre on a head' => ['11 cm', '10 cm', Subject::Likeness, false, '3/8 in too long, 10 %'],
+    'a centimetre on half a metre' => ['51 cm', '50 cm', Subject::Likeness, true, '3/8 in too long, 2 %'],
+    'the same is looser on a landscape' => ['4.2 in', '4 in', Subject::Landscape, true, '3/16 in too long, 5 %'],
+    'and strict on a face' => ['4.2 in', '4 in', Subject::Likeness, false, '3/16 in too long, 5 %'],
+    'too short' => ['3 1/2 in', '4 in', Subject::StillLife, false, '1/2 in too short, 12.5 %'],
+    'half a graduation, which no ruler tells' => ['0.53 in', '0.5 in', Subject::Likeness, true, 'right to the graduation'],
+    'right' => ['4 in', '4 in', Subject::Likeness, true, 'right to the graduation'],
+]);
+
+it('finds what lies under what, the nearest first', function () {
+    $plan = doubled();
+    $point = fn (string $name, string $x, string $y): Placed => Placed::in($plan->fitted->crop, new KeyPoint($name, Rational::of($x), Rational::of($y), false));
+    $found = Alignment::among([
+        $point('eye', '0.30', '0.20'),
+        // 10 in wide: 0.005 of it is 1/20 in, on a ruler of sixteenths 1/16.
+        $point('mouth', '0.305', '0.60'),
+        $point('ear', '0.70', '0.2'),
+        // Near to the eye in both: that tells nothing.
+        $point('lash', '0.31', '0.21'),
+        $point('far off', '0.52', '0.41'),
+    ], $plan->fitted->area);
+    expect(array_map(fn (Alignment $alignment): string => $alignment->words(sixteenths()), $found))->toBe([
+        'ear is level with eye',
+        'mouth is plumb under eye, but for 1/16 in to the right',
+        'lash is plumb over mouth, but for 1/16 in to the right',
+        'lash is level with ear, but for 1/16 in below',
+    ]);
+});
+
+it('looks for none among points that are cropped away', function () {
+    $plan = Plans::of(Reference::printed(size('10x5in')), size('5x5in'));
+    $point = fn (string $x, string $y): Placed => Placed::in($plan->fitted->crop, new KeyPoint('p', Rational::of($x), Rational::of($y), false));
+    expect(Alignment::among([$point('0.1', '0.1'), $point('0.1', '0.9')], $plan->fitted->area))->toBe([]);
+});

@@ -1,0 +1,68 @@
+<?php
+
+use Tests\Drawings;
+
+/**
+ * What the workings say of spans drawn on a 5 × 7 in print, copied at ×1½.
+ *
+ * @param  list<array<string, mixed>>  $spans
+ * @param  array<string, mixed>  $more
+ */
+function checked(array $spans, array $more = []): mixed
+{
+    return test()->postJson('/api/workings', ['choices' => array_replace_recursive(Drawings::FIVE_BY_SEVEN, ['spans' => $spans], $more), 'wide' => 500, 'high' => 700]);
+}
+
+/** A level length of so many inches on the print. */
+function across(float $inches, ?string $drawn = null, string $name = ''): array
+{
+    return ['name' => $name, 'x1' => '0', 'y1' => '0.5', 'x2' => (string) ($inches / 5), 'y2' => '0.5', 'drawn' => $drawn];
+}
+
+it('gives each length on the paper and the print, against the first, and how the drawing’s own differs', function () {
+    $check = checked([across(4, '6 in', 'table'), across(2, '3 1/4 in', 'jug'), ['name' => 'edge', 'x1' => '0', 'y1' => '1', 'x2' => '0.2', 'y2' => '0.857143']])->assertOk()->json('check');
+    expect(array_column($check['spans'], 'paper'))->toBe(['6 in', '3 in', '2 1/8 in'])
+        ->and(array_column($check['spans'], 'print'))->toBe(['4 in', '2 in', '1 7/16 in'])
+        ->and(array_column($check['spans'], 'against'))->toBe([null, '1/2 of table', '1/3 of table (0.35)'])
+        ->and(array_column($check['spans'], 'misfit'))->toBe(['right to the graduation', '1/4 in too long, 8.3 %', null])
+        ->and(array_column($check['spans'], 'passes'))->toBe([true, false, null])
+        ->and($check['spans'][2]['slope'])->toBe('rises 45°, 10 up for 10 across')
+        ->and($check['decision'])->toBe('1 of 2 out')
+        ->and($check['sums'][1])->toContain('Farthest out is jug: 1/4 in too long, 8.3 %');
+});
+
+it('says how it stands, and tells a drawing that is larger all over from one that is wrong', function (array $spans, string $decision, ?string $says) {
+    $check = checked($spans)->assertOk()->json('check');
+    expect($check['decision'])->toBe($decision);
+    $says === null ? expect(implode(' ', $check['sums']))->not->toContain('larger', 'smaller') : expect(implode(' ', $check['sums']))->toContain($says);
+})->with([
+    'nothing yet' => [[], 'nothing compared yet', null],
+    'taken, not measured' => [[across(4), across(2)], '2 lengths taken', null],
+    'all right' => [[across(4, '6 in'), across(2, '3 in')], '2 measured, all right', 'this is good enough'],
+    'one out' => [[across(4, '6 in'), across(2, '4 in')], '1 of 2 out', null],
+    'all a tenth too long' => [[across(4, '6.6 in'), across(2, '3.3 in')], '2 of 2 out', 'All of them are about 10 % too long: the whole is drawn larger, and in proportion.'],
+    'all a tenth too short' => [[across(4, '5.4 in'), across(2, '2.7 in')], '2 of 2 out', 'the whole is drawn smaller'],
+    'one long, one short' => [[across(4, '6.6 in'), across(2, '2.7 in')], '2 of 2 out', null],
+]);
+
+it('names the slope on the photo too, where a stretch changes it', function () {
+    $check = checked([['name' => '', 'x1' => '0', 'y1' => '1', 'x2' => '1', 'y2' => '0.5']], ['fit' => ['way' => 'stretch'], 'paper' => ['width' => '5 in', 'height' => '14 in', 'sheet' => null]])->assertOk()->json('check');
+    expect($check['spans'][0]['slope'])->toBe('rises 54°, 14 up for 10 across; on the photo it rises 35°')->and($check['spans'][0]['name'])->toBe('span 1');
+});
+
+it('refuses what is no length, beside its field', function (array $span, string $field, string $says) {
+    checked([$span])->assertUnprocessable()->assertJsonValidationErrors([$field => $says]);
+})->with([
+    'both ends at one place' => [['x1' => '0.5', 'y1' => '0.5', 'x2' => '0.5', 'y2' => '0.5'], 'spans', 'begins and ends at the same place'],
+    'no length' => [[...across(2), 'drawn' => 'long'], 'spans.0.drawn', 'is not a length'],
+    'less than nothing' => [[...across(2), 'drawn' => '-3 in'], 'spans.0.drawn', 'less than nothing'],
+    'no share' => [[...across(2), 'x1' => 'left'], 'spans.0.x1', 'a number from 0 to 1'],
+]);
+
+it('refuses more than it can show', function () {
+    checked(array_fill(0, 41, across(2)))->assertUnprocessable()->assertJsonValidationErrors(['spans' => 'more than 40']);
+});
+
+it('keeps a measured length as it was typed, in its own unit', function () {
+    expect(checked([across(2, '7,6 cm')])->assertOk()->json('choices.spans.0.drawn'))->toBe('7,6 cm')->and(checked([across(2, '3')])->json('choices.spans.0.drawn'))->toBe('3 in');
+});
