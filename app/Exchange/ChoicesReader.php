@@ -6,6 +6,7 @@ namespace App\Exchange;
 
 use App\Exchange\Json\ChoicesJson;
 use App\Exchange\Json\CopyChoice;
+use App\Exchange\Json\FinishChoice;
 use App\Exchange\Json\ToneChoice;
 use App\Exchange\Reading\Fields;
 use App\Exchange\Reading\FitPart;
@@ -15,6 +16,7 @@ use App\Exchange\Reading\PaperPart;
 use App\Exchange\Reading\PhotoPart;
 use Illuminate\Validation\ValidationException;
 use InchLadder\Copying\Start;
+use InchLadder\Finish\Medium;
 use InchLadder\Fit\Way;
 use InchLadder\Fit\Ways\Stretch;
 use InchLadder\Grid\Corner;
@@ -38,6 +40,8 @@ final class ChoicesReader
 {
     public const FORMAT = 1;
 
+    private const MOST_TASKS = 40;
+
     /** What a new drawing starts with. */
     public const DEFAULTS = [
         'format' => self::FORMAT,
@@ -51,6 +55,7 @@ final class ChoicesReader
         'grid' => GridPart::DEFAULTS,
         'copy' => ['start' => 'corner'],
         'tone' => ['steps' => 5, 'paper' => true, 'drop' => 1],
+        'finish' => ['medium' => 'graphite', 'done' => [], 'lesson' => ''],
         'points' => [],
         'regions' => [],
         'spans' => [],
@@ -81,6 +86,9 @@ final class ChoicesReader
         $this->grid = new GridPart($fields);
         $marked = new MarkedPart($fields);
         $start = $fields->one('copy.start', Start::class);
+        $medium = $fields->one('finish.medium', Medium::class);
+        $done = array_map(static fn (int $i): string => $fields->words("finish.done.{$i}", 20), $fields->entries('finish.done', self::MOST_TASKS));
+        $finish = new FinishChoice($medium->value, array_values(array_unique(array_filter($done))), $fields->words('finish.lesson', 200));
         $colour = Colour::from($paper->json->colour);
         $number = static fn (string $field): int => filter_var($fields->at($field), FILTER_VALIDATE_INT, FILTER_NULL_ON_FAILURE) ?? -1;
         $tones = $fields->beside('tone.steps', static fn (): Tones => Tones::of($number('tone.steps'), $fields->flag('tone.paper'), $number('tone.drop'), $colour->lightness()));
@@ -89,7 +97,7 @@ final class ChoicesReader
 
         $this->json = new ChoicesJson(
             self::FORMAT, $title === '' ? 'Untitled' : $title, $fields->unit->value, $notation->ruler->name, $reach,
-            $photo->json, $paper->json, $this->fit->json, $this->grid->json, new CopyChoice($start->value), $toned, $marked->points, $marked->regions, $marked->spans, $marked->beside, $marked->crops,
+            $photo->json, $paper->json, $this->fit->json, $this->grid->json, new CopyChoice($start->value), $toned, $finish, $marked->points, $marked->regions, $marked->spans, $marked->beside, $marked->crops,
         );
         $whole = $photo->whole($wide, $high);
         $school = $this->grid->school();
@@ -126,6 +134,7 @@ final class ChoicesReader
             start: $start,
             colour: $colour,
             tones: $tones,
+            medium: $medium,
         );
         $this->choices = $unfitted->fitted($this->fit->fit($unfitted));
         $fields->refuseIfWrong();

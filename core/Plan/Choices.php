@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace InchLadder\Plan;
 
 use InchLadder\Copying\Start;
+use InchLadder\Finish\Medium;
 use InchLadder\Fit\Fit;
 use InchLadder\Fit\Reference;
 use InchLadder\Grid\Corner;
@@ -79,6 +80,8 @@ final readonly class Choices
         public Colour $colour = Colour::White,
         /** How tones are counted; five of them, the paper the first, if nothing was said. */
         ?Tones $tones = null,
+        /** What goes over the pencil. */
+        public Medium $medium = Medium::Graphite,
         /** How the cells are gone through. */
         public Start $start = Start::Corner,
     ) {

@@ -9,7 +9,7 @@ export const router = createRouter({
     { path: '/drawing/:id/copy/:cell?', name: 'copy', component: () => import('./rungs/copy/CopyRung.vue'), props: true },
     { path: '/drawing/:id/print/:sheet?', name: 'print', component: () => import('./rungs/print/PrintPage.vue'), props: true },
     { path: '/drawing/:id/marks/:board(paper|photo|folded)/:step?', name: 'walk', component: () => import('./rungs/walk/WalkPage.vue'), props: true },
-    { path: '/drawing/:id/:rung(photo|paper|fit|grid|marks|check|tone)', name: 'rung', component: () => import('./rungs/Rungs.vue'), props: true },
+    { path: '/drawing/:id/:rung(photo|paper|fit|grid|marks|check|tone|finish)', name: 'rung', component: () => import('./rungs/Rungs.vue'), props: true },
     { path: '/:rest(.*)*', name: 'lost', component: () => import('./shelf/Lost.vue'), meta: { title: 'Not here' } },
   ],
 })

@@ -237,7 +237,7 @@ it('is usable on a phone at the easel, and by lamp', function () {
     $before = $table->text('[data-test=address]');
     $table->click('[data-test=done]');
     Table::until(fn () => $table->text('[data-test=address]') !== $before, 'the next cell');
-    foreach (['photo', 'paper', 'fit', 'grid', 'marks', 'check', 'tone'] as $rung) {
+    foreach (['photo', 'paper', 'fit', 'grid', 'marks', 'check', 'tone', 'finish'] as $rung) {
         open('Potting bench, late morning', $rung)->see('h2', '')->isAccessible("{$rung} on a phone");
         expect($table->browser->executeScript('return document.documentElement.scrollWidth'))->toBe(390);
         // Both boards are whole.
@@ -245,7 +245,7 @@ it('is usable on a phone at the easel, and by lamp', function () {
     }
     $table->size(1280, 800);
     $table->press('lamp');
-    foreach (['photo', 'paper', 'fit', 'grid', 'marks', 'copy', 'check', 'tone'] as $rung) {
+    foreach (['photo', 'paper', 'fit', 'grid', 'marks', 'copy', 'check', 'tone', 'finish'] as $rung) {
         open('Low water, evening', $rung)->see('h2', '')->isAccessible("{$rung} by lamp");
     }
     $table->go('/')->see('.boards', 'Low water')->isAccessible('The shelf by lamp')->press('day')->isQuiet();
@@ -287,7 +287,7 @@ it('is accessible on every rung, in every width and by every light', function (s
     expect($small)->toBe([]);
     $table->size(1280, 800);
     $table->browser->executeScript('localStorage.removeItem("inch-ladder-scheme")');
-})->with(['photo', 'paper', 'fit', 'grid', 'marks', 'copy', 'check', 'tone', 'marks/paper/left', 'marks/folded', 'print/tracing', 'print/calibration'])->with([1024, 390])->with([
+})->with(['photo', 'paper', 'fit', 'grid', 'marks', 'copy', 'check', 'tone', 'finish', 'marks/paper/left', 'marks/folded', 'print/tracing', 'print/calibration'])->with([1024, 390])->with([
     'light',
     'dark',
 ]);

@@ -32,6 +32,7 @@ final readonly class ChoicesJson
         #[OA\Property] public GridChoice $grid,
         #[OA\Property] public CopyChoice $copy,
         #[OA\Property] public ToneChoice $tone,
+        #[OA\Property] public FinishChoice $finish,
         #[OA\Property(type: 'array', items: new OA\Items(ref: PointChoice::class))] public array $points,
         #[OA\Property(type: 'array', items: new OA\Items(ref: RegionChoice::class))] public array $regions,
         /** Lengths taken, to be compared. */

@@ -1,4 +1,4 @@
-import type { Act, Adjusted, Catalogue, CellNote, CellToCopy, Choices, Copying, Divider, Drawing, Folding, GuideLines, Keepsake, MainLine, Marking, Mesh, OtherSheet, Printer, PrinterTyped, PrintSize, Proposal, School, Shares, SheetAbout, Tones, ToneSpot, ShelfEntry, Trouble, Verdict, Way, Workings } from './types'
+import type { Act, Adjusted, Catalogue, CellNote, CellToCopy, Choices, Copying, Divider, Drawing, Folding, GuideLines, Keepsake, MainLine, Marking, Mesh, OtherSheet, Printer, PrinterTyped, PrintSize, Proposal, School, Shares, SheetAbout, Task, Tones, ToneSpot, ShelfEntry, Trouble, Verdict, Way, Workings } from './types'
 
 /** A photo's pixels; null when there are only sizes. */
 export type Pixels = { width: number; height: number } | null
@@ -63,6 +63,7 @@ export const api = {
   clearMarks: (id: string, board: string) => call<void>('DELETE', `drawings/${id}/marking/${board}`),
   tones: (id: string) => call<Tones>('GET', `drawings/${id}/tones`),
   probe: (id: string, x: number, y: number) => call<ToneSpot>('GET', `drawings/${id}/tones/at?x=${x}&y=${y}`),
+  finish: (id: string) => call<Task[]>('GET', `drawings/${id}/finish`),
   folding: (id: string) => call<Folding>('GET', `drawings/${id}/folding`),
   shares: (id: string) => call<Shares[]>('GET', `drawings/${id}/shares`),
   pencil: (surface: string, use: string) => call<GuideLines>('GET', `pencil?${new URLSearchParams({ surface, use })}`),

@@ -196,6 +196,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/drawings/{drawing}/finish": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["finish"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/keepsakes": {
         parameters: {
             query?: never;
@@ -719,6 +735,7 @@ export interface components {
             grid: components["schemas"]["GridChoice"];
             copy: components["schemas"]["CopyChoice"];
             tone: components["schemas"]["ToneChoice"];
+            finish: components["schemas"]["FinishChoice"];
             points: components["schemas"]["PointChoice"][];
             regions: components["schemas"]["RegionChoice"][];
             spans: components["schemas"]["SpanChoice"][];
@@ -830,6 +847,13 @@ export interface components {
             kept: number;
             undo: string | null;
             redo: string | null;
+        };
+        /** @description How the drawing is brought to its end. */
+        FinishChoice: {
+            /** @enum {string} */
+            medium: "graphite" | "ink" | "watercolour" | "pastel" | "coloured pencil" | "paint";
+            done: string[];
+            lesson: string;
         };
         /** @description How picture and paper are made to agree. Shares are exact, `0.25` or `1/4`. */
         FitChoice: {
@@ -1392,6 +1416,13 @@ export interface components {
             /** Format: float */
             circle: number;
         };
+        /** @description One thing to do before the drawing is done. */
+        TaskJson: {
+            key: string;
+            words: string;
+            why: string;
+            caution: string | null;
+        };
         /** @description A mark along a side of a cell. */
         TickJson: {
             /** Format: float */
@@ -1897,6 +1928,29 @@ export interface operations {
         requestBody?: never;
         responses: {
             200: components["responses"]["Drawing"];
+        };
+    };
+    finish: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description The head of the description that the front end's types are generated from. */
+                drawing: components["parameters"]["drawing"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description What is left to do, in its order. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TaskJson"][];
+                };
+            };
         };
     };
     keepsakes: {

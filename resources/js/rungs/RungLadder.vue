@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { Workings } from '@/api/types'
 import Num from '@/ui/Num.vue'
-import { decision, isBuilt, route, rungs, type RungKey } from './rungs'
+import { decision, route, rungs, type RungKey } from './rungs'
 
 /** The nine rungs as a ladder to climb; slim keeps only the rungs themselves. */
 defineProps<{ id: string; current: RungKey; workings: Workings; done: number; slim?: boolean }>()
@@ -11,18 +11,12 @@ defineProps<{ id: string; current: RungKey; workings: Workings; done: number; sl
   <nav class="ladder" :class="{ slim }" aria-label="Rungs">
     <ol>
       <li v-for="rung in rungs" :key="rung.key">
-        <router-link v-if="isBuilt(rung.key)" :to="route(id, rung.key)" class="rung" :class="{ current: rung.key === current }" :aria-current="rung.key === current ? 'step' : undefined" :aria-label="slim ? rung.name : undefined" :title="slim ? rung.name : undefined">
+        <router-link :to="route(id, rung.key)" class="rung" :class="{ current: rung.key === current }" :aria-current="rung.key === current ? 'step' : undefined" :aria-label="slim ? rung.name : undefined" :title="slim ? rung.name : undefined">
           <template v-if="!slim">
             <b>{{ rung.name }}</b>
             <small><Num :text="decision(rung.key, workings, done)" /></small>
           </template>
         </router-link>
-        <span v-else class="rung later" :title="slim ? `${rung.name}: still to come` : undefined">
-          <template v-if="!slim">
-            <b>{{ rung.name }}</b>
-            <small>{{ decision(rung.key, workings, done) }}</small>
-          </template>
-        </span>
       </li>
     </ol>
   </nav>
@@ -61,7 +55,7 @@ li {
   overflow: hidden;
 }
 
-.rung:hover:not(.later) {
+.rung:hover {
   background: var(--panel);
 }
 
@@ -81,11 +75,6 @@ li {
 .current {
   border-top: 4px solid var(--red);
   background: var(--panel);
-}
-
-.later {
-  border-top-color: var(--rule);
-  color: var(--soft);
 }
 
 .slim {

@@ -3,6 +3,7 @@ import { computed, onUnmounted, ref, watch } from 'vue'
 import Boards from '@/boards/Boards.vue'
 import type { Focus } from '@/boards/stage'
 import CheckRung from './check/CheckRung.vue'
+import FinishRung from './finish/FinishRung.vue'
 import FitRung from './fit/FitRung.vue'
 import { useCropFrame } from './fit/useCropFrame'
 import GridRung from './grid/GridRung.vue'
@@ -11,15 +12,15 @@ import PaperRung from './paper/PaperRung.vue'
 import PhotoRung from './photo/PhotoRung.vue'
 import RungPage from './RungPage.vue'
 import ToneRung from './tone/ToneRung.vue'
-import { isBuilt, rungs, type RungKey } from './rungs'
+import { rungs, type RungKey } from './rungs'
 import { useTones } from '@/stores/tones'
 import { useTool } from '@/stores/tool'
 import { toNumber, toShare } from '@/ui/shares'
 import { useOpenDrawing } from './useOpenDrawing'
 
-const props = defineProps<{ id: string; rung: Exclude<RungKey, 'copy' | 'finish'> }>()
+const props = defineProps<{ id: string; rung: Exclude<RungKey, 'copy'> }>()
 
-const panels = { photo: PhotoRung, paper: PaperRung, fit: FitRung, grid: GridRung, check: CheckRung, tone: ToneRung }
+const panels = { photo: PhotoRung, paper: PaperRung, fit: FitRung, grid: GridRung, check: CheckRung, tone: ToneRung, finish: FinishRung }
 const views: Record<typeof props.rung, { focus: Focus; wholePhoto: boolean; grid: boolean }> = {
   photo: { focus: 'photo', wholePhoto: true, grid: false },
   paper: { focus: 'paper', wholePhoto: true, grid: false },
@@ -28,6 +29,7 @@ const views: Record<typeof props.rung, { focus: Focus; wholePhoto: boolean; grid
   marks: { focus: 'both', wholePhoto: false, grid: true },
   check: { focus: 'both', wholePhoto: false, grid: true },
   tone: { focus: 'photo', wholePhoto: false, grid: true },
+  finish: { focus: 'paper', wholePhoto: false, grid: true },
 }
 
 const about = computed(() => rungs.find((rung) => rung.key === props.rung) ?? rungs[0])
@@ -103,7 +105,7 @@ onUnmounted(() => (store.rung = null))
         <router-link class="button" :to="{ name: 'walk', params: { id, board: 'paper' } }">Walk me through</router-link>
       </template>
       <router-link v-if="rung === 'tone'" class="button" :to="{ name: 'print', params: { id, sheet: 'tones' } }">Print the bar</router-link>
-      <router-link v-if="following && isBuilt(following.key)" class="button strong" :to="following.key === 'copy' ? { name: 'copy', params: { id } } : { name: 'rung', params: { id, rung: following.key } }">{{ following.name }}</router-link>
+      <router-link v-if="following" class="button strong" :to="following.key === 'copy' ? { name: 'copy', params: { id } } : { name: 'rung', params: { id, rung: following.key } }">{{ following.name }}</router-link>
     </template>
   </RungPage>
 </template>

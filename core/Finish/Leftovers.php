@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace InchLadder\Finish;
+
+/** What the rungs before have left open. */
+final readonly class Leftovers
+{
+    /**
+     * @param  int  $open  cells that were not copied
+     * @param  list<string>  $doubtful  addresses of cells to be looked at again
+     * @param  list<string>  $noted  addresses of cells with a note
+     * @param  list<string>  $out  names of lengths that do not pass
+     * @param  list<string>  $light  addresses of cells with nothing in them, where a guide shows most
+     */
+    public function __construct(public int $open = 0, public array $doubtful = [], public array $noted = [], public array $out = [], public array $light = [])
+    {
+    }
+}

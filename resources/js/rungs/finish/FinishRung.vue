@@ -1,0 +1,88 @@
+<script setup lang="ts">
+import { computed, shallowRef, watch } from 'vue'
+import { api } from '@/api/client'
+import type { Choices, Drawing, Task, Workings } from '@/api/types'
+import { useDrawing } from '@/stores/drawing'
+import Choose from '@/ui/Choose.vue'
+import Num from '@/ui/Num.vue'
+import TypedInput from '@/ui/TypedInput.vue'
+
+/** The last list, ticked off as it is done. */
+const props = defineProps<{ choices: Choices; workings: Workings; drawing: Drawing }>()
+const store = useDrawing()
+const media = { graphite: 'graphite', ink: 'ink', watercolour: 'watercolour', pastel: 'pastel', 'coloured pencil': 'coloured pencil', paint: 'paint' } as const
+
+const tasks = shallowRef<Task[]>([])
+watch(
+  () => [props.drawing.id, props.drawing.version],
+  () =>
+    api
+      .finish(props.drawing.id)
+      .then((fresh) => (tasks.value = fresh))
+      .catch((error: Error) => (store.trouble = error.message)),
+  { immediate: true },
+)
+const done = computed(() => new Set(props.choices.finish.done))
+const left = computed(() => tasks.value.filter((task) => !done.value.has(task.key)).length)
+
+function tick(key: string) {
+  store.decide((choices) => (choices.finish.done = done.value.has(key) ? choices.finish.done.filter((one) => one !== key) : [...choices.finish.done, key]))
+}
+</script>
+
+<template>
+  <h2>The last list</h2>
+  <Choose label="What goes over the pencil" :model-value="choices.finish.medium" :options="media" @update:model-value="store.decide((c) => (c.finish.medium = $event))" />
+  <p data-test="left">{{ tasks.length > 0 && left === 0 ? 'All of it is done.' : `${left} of ${tasks.length} to do` }}</p>
+  <ol class="tasks" data-test="tasks">
+    <li v-for="task in tasks" :key="task.key" :class="{ done: done.has(task.key) }">
+      <label class="check"><input type="checkbox" :checked="done.has(task.key)" @change="tick(task.key)" /><span><Num :text="task.words" /></span></label>
+      <p class="soft">{{ task.why }}</p>
+      <p v-if="task.caution" class="caution"><b>Careful.</b> {{ task.caution }}</p>
+    </li>
+  </ol>
+  <TypedInput label="One thing you would do otherwise" field="finish.lesson" :model-value="choices.finish.lesson" hint="one line" @update:model-value="store.decide((c) => (c.finish.lesson = $event))" />
+</template>
+
+<style scoped>
+.tasks {
+  display: grid;
+  gap: 12px;
+  margin: 0;
+  padding: 0;
+  list-style: none;
+  font-size: 16px;
+  line-height: 1.3;
+}
+
+.check {
+  align-items: start;
+  gap: 10px;
+}
+
+.tasks input {
+  flex: none;
+  width: 24px;
+  height: 24px;
+  margin: 0;
+}
+
+.tasks p {
+  margin-left: 34px;
+  font-size: 14px;
+}
+
+.done .check span {
+  text-decoration: line-through;
+  color: var(--soft);
+}
+
+.done p {
+  display: none;
+}
+
+.caution {
+  padding: 4px 0 4px 8px;
+  border-left: 3px solid var(--red);
+}
+</style>

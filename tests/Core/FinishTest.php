@@ -1,0 +1,74 @@
+<?php
+
+use InchLadder\Finish\Closing;
+use InchLadder\Finish\Leftovers;
+use InchLadder\Finish\Medium;
+use InchLadder\Finish\Task;
+use InchLadder\Fit\Reference;
+use InchLadder\Grid\Cells;
+use InchLadder\Grid\Division;
+use InchLadder\Grid\Schools\ProportionalCells;
+use InchLadder\Measure\Rational;
+use InchLadder\Measuring\KeyPoint;
+use InchLadder\Paper\Margins;
+use InchLadder\Plan\Plan;
+use Tests\Core\Plans;
+
+/** 5 × 7 in on letter less half an inch all round, in 4 × 5 cells. */
+function finishing(mixed ...$more): Plan
+{
+    return Plans::of(Reference::printed(size('5x7in')), size('8.5x11in'), ...['school' => new ProportionalCells(Cells::of(4, 5)), 'margins' => Margins::all(length('1/2 in')), ...$more]);
+}
+
+/** @return array<string, Task> by key */
+function closing(Plan $plan, Medium $medium = Medium::Graphite, ?Leftovers $left = null): array
+{
+    return array_column((new Closing($plan, $medium, $left ?? new Leftovers))->tasks(), null, 'key');
+}
+
+it('takes the guides off before anything goes over them, whatever the medium', function (Medium $medium) {
+    $keys = array_keys(closing(finishing(), $medium));
+    $at = array_flip($keys);
+    expect($at['shot'])->toBeLessThan($at['guides'])->and($at['guides'])->toBeLessThan($at['restate'])->and($at['restate'])->toBeLessThan($at['over'] ?? $at['tidy'])
+        ->and($at['protect'])->toBeGreaterThan($at['trim'])->and(isset($at['over']))->toBe($medium !== Medium::Graphite)
+        ->and(array_unique($keys))->toBe($keys);
+})->with(Medium::cases());
+
+it('names every guide that is on the sheet', function (array $more, string $words) {
+    expect(closing(finishing(...$more))['guides']->words)->toBe($words);
+})->with([
+    'the grid' => [[], 'Lift off the 7 lines of the grid, the frame, unless it stays.'],
+    'a cell cut finer' => [['divisions' => [new Division(1, 1, 3)]], 'Lift off the 7 lines of the grid, the hairlines of one cell, the frame, unless it stays.'],
+    'focal crosses, but not one that is cropped away' => [['points' => [new KeyPoint('eye', Rational::of('0.5'), Rational::of('0.5'), true), new KeyPoint('gone', Rational::of('2'), Rational::of('0.5'), true), new KeyPoint('plain', Rational::of('0.4'), Rational::of('0.5'), false)]], 'Lift off the 7 lines of the grid, a focal cross, the frame, unless it stays.'],
+]);
+
+it('brings up what the rungs before left open, and nothing else', function (Leftovers $left, array $keys, ?string $key, ?string $words) {
+    $tasks = closing(finishing(), Medium::Graphite, $left);
+    expect(array_values(array_intersect(array_keys($tasks), ['open', 'doubtful', 'lengths', 'notes', 'light'])))->toBe($keys);
+    $key === null || expect($tasks[$key]->words)->toBe($words);
+})->with([
+    'nothing' => [new Leftovers, [], null, null],
+    'a cell' => [new Leftovers(open: 1), ['open'], 'open', 'One cell was not copied: copy it, or say that nothing is there.'],
+    'cells' => [new Leftovers(open: 12), ['open'], 'open', '12 cells were not copied: copy them, or say that nothing is there.'],
+    'doubts' => [new Leftovers(doubtful: ['B2', 'C4']), ['doubtful'], 'doubtful', 'Look again at B2, C4.'],
+    'lengths' => [new Leftovers(out: ['spout', 'rim']), ['lengths'], 'lengths', 'Put right, or keep on purpose: spout, rim.'],
+    'many light cells are counted' => [new Leftovers(light: ['A1', 'B1', 'C1', 'D1', 'A2', 'B2', 'C2', 'D2', 'A3', 'B3']), ['light'], 'light', 'Take the lines off A1, B1, C1, D1, A2, B2, C2, D2 and 2 more first.'],
+    'all of it, in its order' => [new Leftovers(2, ['A1'], ['B1'], ['rim'], ['C1']), ['open', 'doubtful', 'lengths', 'notes', 'light'], 'notes', 'Read your notes on B1.'],
+]);
+
+it('gives the cut from two edges of the sheet', function () {
+    // Letter less ½ in: 7½ × 10 in to draw on, so 7 1/7 × 10; ⅔ in is left at either side, about 11/16.
+    $plan = Plans::of(Reference::printed(size('5x7in')), size('8.5x11in'), new InchLadder\Fit\Ways\Inset(Rational::of('1')), new ProportionalCells(Cells::of(4, 5)), Margins::all(length('1/2 in')));
+    expect(closing($plan)['trim']->words)->toBe('If it is trimmed to the drawing: cut at 11/16 and 7 13/16 in from the sheet’s left edge, at 1/2 and 10 1/2 in from its top.');
+});
+
+it('says what can hurt where it is done', function (Medium $medium, ?string $says) {
+    $tasks = closing(finishing(), $medium);
+    expect($tasks['trim']->caution)->toContain('metal edge', 'away from the hand');
+    $says === null ? expect($tasks['protect']->caution)->toBeNull() : expect($tasks['protect']->caution)->toContain($says);
+})->with([
+    [Medium::Graphite, 'open window'],
+    [Medium::Pastel, 'Do not blow pastel dust'],
+    [Medium::Paint, 'follow the label and your local rules'],
+    [Medium::Ink, null],
+]);

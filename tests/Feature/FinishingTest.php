@@ -1,0 +1,37 @@
+<?php
+
+use Illuminate\Testing\TestResponse;
+use Tests\Drawings;
+
+function finish(string $id): TestResponse
+{
+    return test()->getJson("/api/drawings/{$id}/finish")->assertOk();
+}
+
+it('gathers the last list from what the rungs before left open', function () {
+    $drawing = Drawings::begin([...Drawings::FIVE_BY_SEVEN, 'spans' => [['name' => 'gate', 'x1' => '0', 'y1' => '0.5', 'x2' => '0.8', 'y2' => '0.5', 'drawn' => '7 in'], ['name' => 'post', 'x1' => '0', 'y1' => '0.5', 'x2' => '0.4', 'y2' => '0.5', 'drawn' => '3 in']]]);
+    test()->putJson("/api/drawings/{$drawing->id}/cells/1/2", ['state' => 'done', 'doubtful' => true])->assertNoContent();
+    test()->putJson("/api/drawings/{$drawing->id}/cells/0/0", ['words' => 'hinge'])->assertNoContent();
+    $tasks = array_column(finish($drawing->id)->json(), 'words', 'key');
+    expect($tasks['open'])->toStartWith('34 cells were not copied')
+        ->and($tasks['doubtful'])->toBe('Look again at B3.')
+        ->and($tasks['notes'])->toBe('Read your notes on A1.')
+        // 6 in are wanted of the gate; the post is right.
+        ->and($tasks['lengths'])->toBe('Put right, or keep on purpose: gate.')
+        ->and($tasks['guides'])->toStartWith('Lift off the 10 lines of the grid')
+        ->and($tasks['light'])->toContain('A1')->not->toContain('C1,');
+});
+
+it('keeps what was ticked, the medium and the lesson, and takes them back', function () {
+    $drawing = Drawings::begin();
+    $kept = test()->putJson("/api/drawings/{$drawing->id}", ['version' => 1, 'choices' => array_replace_recursive(Drawings::FIVE_BY_SEVEN, ['finish' => ['medium' => 'ink', 'done' => ['shot', 'shot', 'guides'], 'lesson' => 'Place the rim first.']])])->assertOk();
+    expect($kept->json('workings.choices.finish'))->toBe(['medium' => 'ink', 'done' => ['shot', 'guides'], 'lesson' => 'Place the rim first.'])
+        ->and(array_column(finish($drawing->id)->json(), 'key'))->toContain('over');
+    test()->postJson("/api/drawings/{$drawing->id}/undo", ['version' => 2])->assertOk()->assertJsonPath('workings.choices.finish', ['medium' => 'graphite', 'done' => [], 'lesson' => '']);
+});
+
+it('works from sizes alone, and refuses a medium it does not know', function () {
+    $id = test()->postJson('/api/drawings', ['width' => '5 in', 'height' => '7 in'])->json('id');
+    expect(array_column(finish($id)->json(), 'key'))->toContain('guides', 'trim')->not->toContain('light');
+    test()->postJson('/api/workings', ['choices' => ['finish' => ['medium' => 'jam']], 'wide' => 500, 'high' => 700])->assertUnprocessable()->assertJsonValidationErrors('finish.medium');
+});
