@@ -1,0 +1,15 @@
+<?php
+
+use App\Exchange\Csv;
+
+it('writes rows as RFC 4180 has them, and reads them back', function (array $row, string $line) {
+    expect(Csv::write([['head'], $row]))->toBe("head\r\n{$line}\r\n")->and(Csv::read(Csv::write([['head'], $row])))->toBe([['head'], array_map(strval(...), $row)]);
+})->with([
+    'plain' => [['C4', 3, 'done'], 'C4,3,done'],
+    'a length has a space, and needs no quotes' => [['1 1/2 in'], '1 1/2 in'],
+    'a comma (RFC 4180, 2.6)' => [['rim, lower', 'x'], '"rim, lower",x'],
+    'quotes are doubled (2.7)' => [['a "hair" lower'], '"a ""hair"" lower"'],
+    'a backslash is only a backslash' => [['a\\"b', 'c'], '"a\\""b",c'],
+    'empty fields' => [['', '', 'x'], ',,x'],
+    'other scripts' => [['крыло ½ — “rim”'], 'крыло ½ — “rim”'],
+]);
