@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { useDropZone, useTitle } from '@vueuse/core'
+import { useDropZone, useEventListener, useTitle } from '@vueuse/core'
 import { reactive, ref, shallowRef, useTemplateRef } from 'vue'
 import { useRouter } from 'vue-router'
 import { api, begin, bringBack, Refused } from '@/api/client'
@@ -30,6 +30,9 @@ async function load() {
   }
 }
 void load()
+// Brought back by the Back button as it was left, or looked at again after another tab: it says how things are now.
+useEventListener(window, 'pageshow', (event: PageTransitionEvent) => event.persisted && void load())
+useEventListener(document, 'visibilitychange', () => document.visibilityState === 'visible' && void load())
 
 async function take(file: File | undefined) {
   if (!file || progress.value !== null) return
