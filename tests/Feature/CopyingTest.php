@@ -133,3 +133,41 @@ it('finds the blank cells of a photo, and leaves out those that are settled', fu
     noteCell($drawing, 0, 0, ['state' => 'empty']);
     expect(copying($drawing)->json('blank'))->toBe(array_values(array_diff($blank, [0])));
 });
+
+it('writes a cell in the drawing’s own unit, graduation and labels', function (array $choices, string $address, string $size, string $place, array $across) {
+    $drawing = Drawings::begin(array_replace_recursive(['photo' => ['kind' => 'print', 'width' => '5 in', 'height' => '7 in'], 'paper' => ['sheet' => 'a4', 'width' => '21 cm', 'height' => '29.7 cm', 'margins' => array_fill_keys(['top', 'right', 'bottom', 'left'], '1 cm')], 'unit' => 'cm', 'ruler' => '1 mm', 'grid' => ['columns' => 4]], $choices));
+    $card = cell($drawing, 1, 0)->assertOk();
+    expect([$card->json('address'), $card->json('size'), $card->json('place')])->toBe([$address, $size, $place])
+        ->and(array_column($card->json('across'), 'text'))->toBe($across);
+})->with([
+    'centimetres' => [[], 'B1', '≈ 4.8 cm square', '≈ 5.8 cm from the left and 1 cm from the top of the sheet', ['1.2', '2.4', '3.6']],
+    'numbers both ways' => [['grid' => ['labels' => 'numbers']], '2 in, 1 down', '≈ 4.8 cm square', '≈ 5.8 cm from the left and 1 cm from the top of the sheet', ['1.2', '2.4', '3.6']],
+    'counted from the right' => [['grid' => ['corner' => 'top right']], 'C1', '≈ 4.8 cm square', '≈ 5.8 cm from the left and 1 cm from the top of the sheet', ['1.2', '2.4', '3.6']],
+    'equal parts that are not square' => [['grid' => ['school' => 'proportional', 'columns' => 5, 'rows' => 4]], 'B1', '≈ 3.8 × 6.9 cm', '4.8 cm from the left and 1 cm from the top of the sheet', ['1', '1.9', '2.9']],
+    'a cell cut in three' => [['grid' => ['divided' => [['column' => 1, 'row' => 0, 'parts' => 3, 'hairlines' => 'in the cell']]]], 'B1', '≈ 4.8 cm square', '≈ 5.8 cm from the left and 1 cm from the top of the sheet', ['1.6', '3.2']],
+]);
+
+it('gives the key points of a cell with their readings', function () {
+    $drawing = Drawings::begin([...Drawings::FIVE_BY_SEVEN, 'points' => [['name' => 'latch', 'x' => '0.5', 'y' => '0.25'], ['name' => 'elsewhere', 'x' => '0.95', 'y' => '0.95']]]);
+    expect(cell($drawing, 2, 1)->json('points'))->toEqual([['name' => 'latch', 'x' => 0.5, 'y' => 0.75, 'sentence' => 'latch: 3/4 in from the left, 1 1/8 in from the top']])
+        ->and(cell($drawing, 0, 0)->json('points'))->toBe([]);
+});
+
+it('tells the time that is left once enough cells were done in a row', function () {
+    $drawing = Drawings::begin();
+    expect(copying($drawing)->json('time'))->toBeNull();
+    foreach (range(0, 4) as $column) {
+        noteCell($drawing, $column, 0, ['state' => 'done'])->assertNoContent();
+        test()->travel(4)->minutes();
+    }
+    // 30 cells at four minutes each.
+    expect(copying($drawing)->json('time'))->toBe('about 2 h');
+});
+
+it('lets no cell notes of one drawing touch another’s, and drops them with it', function () {
+    [$one, $other] = [Drawings::begin(), Drawings::begin()];
+    noteCell($one, 1, 1, ['state' => 'done', 'words' => 'mine']);
+    expect(test()->getJson("/api/drawings/{$other->id}")->json('cells'))->toBe([])->and(copying($other)->json('at'))->toBe(0);
+    $one->forceDelete();
+    expect(App\Models\CellNote::query()->count())->toBe(0);
+});

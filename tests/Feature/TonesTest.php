@@ -126,3 +126,42 @@ it('prints the bar true to its count: a printed and an empty box for each number
             ->and(Lab::fromSrgb(...array_map(hexdec(...), str_split(substr($fill->colour, 1), 2)))->lightness)->toBeLessThan(Lab::fromSrgb(...array_map(hexdec(...), str_split(substr($fills[$i]->colour, 1), 2)))->lightness);
     }
 })->with([2, 5, 10])->with([true, false]);
+
+it('leaves out small areas, and keeps large ones', function (int $drop, bool $speck) {
+    $image = new Imagick;
+    $image->newImage(800, 600, 'white');
+    $draw = new ImagickDraw;
+    $draw->setFillColor('black');
+    $draw->rectangle(500, 100, 760, 500);
+    $draw->circle(200, 300, 204, 300);
+    $image->drawImage($draw);
+    $image->setImageFormat('png');
+    $photo = app(PhotoStore::class)->take(Photos::file($image->getImageBlob(), '.png'));
+    $drawing = Drawing::begin($photo, ChoicesReader::read(['tone' => ['steps' => 3, 'drop' => $drop]], 800, 600)->json);
+    $jpeg = test()->get(tonesOf($drawing)->json('few'))->assertOk()->streamedContent();
+    expect(Photos::colourAt($jpeg, 200 / 800, 0.5)[0] < 150)->toBe($speck)->and(Photos::colourAt($jpeg, 630 / 800, 0.5)[0])->toBeLessThan(100);
+})->with([[0, true], [1, true], [4, false]]);
+
+it('makes each picture of tones once, and anew when the cache was thrown away', function () {
+    $address = tonesOf(banded())->json('few');
+    $file = fn (): array => glob(config('inch.data').'/cache/*/*/tones-*.jpg') ?: [];
+    array_map(unlink(...), $file());
+    $first = test()->get($address)->assertOk()->streamedContent();
+    $made = $file();
+    expect($made)->toHaveCount(1);
+    touch($made[0], 1_000_000_000);
+    test()->get($address)->assertOk();
+    clearstatcache();
+    expect(filemtime($made[0]))->toBe(1_000_000_000);
+    unlink($made[0]);
+    expect(test()->get($address)->assertOk()->streamedContent())->toBe($first);
+});
+
+it('shows the steps of a turned and bordered photo as it is held', function () {
+    // Upright, the bands lie across: white above, black below.
+    $tones = tonesOf(banded(['photo' => ['quarters' => 1], 'paper' => ['width' => '6 in', 'height' => '8 in']]));
+    $jpeg = test()->get($tones->json('few'))->streamedContent();
+    [$above, $below] = [Photos::colourAt($jpeg, 0.5, 0.1)[0], Photos::colourAt($jpeg, 0.5, 0.95)[0]];
+    expect($above)->toBeGreaterThan(240)->and($below)->toBeLessThan(80)
+        ->and(array_column($tones->json('bar'), 'share'))->toBe(['50 %', '25 %', '25 %']);
+});
