@@ -10,7 +10,7 @@ const props = defineProps<{
   picture: string
   waiting: boolean
   failed: boolean
-  window: Pick<ReturnType<typeof useWindow>, 'across' | 'down'>
+  window: Pick<ReturnType<typeof useWindow>, 'across' | 'down' | 'lines'>
   size: { width: number; height: number }
   whole: boolean
   cuts: number[]
@@ -30,7 +30,6 @@ const outside = computed(() => {
   const [l, r, t, b] = [across.value.cell.start, across.value.cell.end, down.value.cell.start, down.value.cell.end]
   return `M0 0H100V100H0ZM${l} ${t}V${b}H${r}V${t}Z`
 })
-const lines = computed(() => [...across.value.inner.map((x) => `M${x} 0V100`), ...down.value.inner.map((y) => `M0 ${y}H100`)].join(''))
 const trace = computed(() => (props.course?.path ?? []).map(([x = 0, y = 0]) => [x * props.size.width, y * props.size.height] as const))
 const path = computed(() => `M${trace.value.map(([x, y]) => `${x.toFixed(1)} ${y.toFixed(1)}`).join('L')}`)
 const STOPS = 5
@@ -45,7 +44,7 @@ const stops = computed(() => Array.from({ length: STOPS }, (_, i) => trace.value
       <svg class="over" viewBox="0 0 100 100" preserveAspectRatio="none" aria-hidden="true">
         <path v-if="!whole" class="outside" fill-rule="evenodd" :d="outside" />
         <template v-if="!lifted">
-          <path class="line" :d="lines" />
+          <path class="line" :d="window.lines.value" />
           <path v-for="cut in cuts" :key="cut" class="hair" :d="`M${cut} 0V100M0 ${cut}H100`" />
         </template>
       </svg>

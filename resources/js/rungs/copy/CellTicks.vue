@@ -1,25 +1,24 @@
 <script setup lang="ts">
-import { computed } from 'vue'
 import Num from '@/ui/Num.vue'
-import { staggered, type Crossing } from './sides'
+import type { Tick } from './sides'
 
-/** Ticks on the four sides of a cell where contours cross them, each with its words. What is pointed at is the other board's too; a key goes through them. */
-const props = defineProps<{ crossings: Crossing[]; words: 'eye' | 'paper'; turned: boolean; lit: number[] }>()
+/** Ticks on the four sides of a cell: where contours cross them, or the quarters of the sides. A crossing that is pointed at is the other board's too; a key goes through them. */
+defineProps<{ ticks: Tick[]; lit: number[] }>()
 const emit = defineEmits<{ point: [crossing: number | null] }>()
-const spots = computed(() => staggered(props.crossings, props.turned))
+const isLit = (tick: Tick, lit: number[]) => tick.crossing !== null && lit.includes(tick.crossing)
 </script>
 
 <template>
   <span
-    v-for="spot in spots"
-    :key="`${spot.crossing.side}${spot.crossing.at}`"
+    v-for="tick in ticks"
+    :key="`${tick.side}${tick.at}`"
     class="tick"
-    :class="[spot.side, { back: spot.back, aside: spot.aside, lit: lit.includes(spot.index), faint: lit.length > 0 && !lit.includes(spot.index) }]"
-    :style="spot.side === 'left' || spot.side === 'right' ? { top: `${spot.at}%` } : { left: `${spot.at}%` }"
-    data-test="crossing"
-    @pointerenter="emit('point', spot.index)"
+    :class="[tick.side, { quarter: tick.crossing === null, half: tick.half, back: tick.back, aside: tick.aside, lit: isLit(tick, lit), faint: lit.length > 0 && !isLit(tick, lit) }]"
+    :style="tick.side === 'left' || tick.side === 'right' ? { top: `${tick.at}%` } : { left: `${tick.at}%` }"
+    :data-test="tick.crossing === null ? 'quarter' : 'crossing'"
+    @pointerenter="emit('point', tick.crossing)"
     @pointerleave="emit('point', null)"
-  ><Num :text="spot.crossing[words]" /></span>
+  ><Num :text="tick.text" /></span>
 </template>
 
 <style scoped>
@@ -31,6 +30,16 @@ const spots = computed(() => staggered(props.crossings, props.turned))
   font-size: 18px;
   font-weight: 600;
   line-height: 1;
+}
+
+/* The quarters are guides; a crossing is where the pencil goes. */
+.quarter {
+  color: var(--guide-ink);
+  font-weight: 400;
+}
+
+.half {
+  font-weight: 700;
 }
 
 .lit {

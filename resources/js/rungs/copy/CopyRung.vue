@@ -15,6 +15,7 @@ import CellPaper from './CellPaper.vue'
 import CellPhoto from './CellPhoto.vue'
 import CellTicks from './CellTicks.vue'
 import CopyBand from './CopyBand.vue'
+import { crossingTicks, quarterTicks } from './sides'
 import { useCopyKeys, type CopyKey } from './useCopyKeys'
 import { usePiece } from './usePiece'
 import type { View } from './useWindow'
@@ -157,7 +158,7 @@ const whole = computed(() => view.value === 'one')
 const size = computed(() => {
   const narrow = room.width.value < 640
   // Only one cell alone has crossings round it.
-  const [beside, above] = narrow ? [whole.value ? 130 : 16, whole.value ? 64 : 8] : whole.value ? [176, 88] : [3 * 24, 20]
+  const [beside, above] = narrow ? [whole.value ? 130 : 16, whole.value ? 64 : 8] : whole.value ? [176, 98] : [3 * 24, 20]
   const wide = narrow ? room.width.value - beside : (room.width.value - beside) / 2
   const high = narrow ? (room.height.value - 2 * above) / 2 : room.height.value - above
   const width = Math.max(10, Math.min(wide, high * sight.ratio.value))
@@ -171,6 +172,8 @@ const lit = computed(() => (pointed.value !== null ? [pointed.value] : (course.v
 const said = computed(() => (pointed.value === null ? '' : (crossings.value[pointed.value]?.sentence ?? '')))
 /** Crossings show where there are any; a blank cell, or a wish, shows the quarters of its sides. */
 const crossings = computed(() => (whole.value && !quarters.value ? (card.value?.crossings ?? []) : []))
+const onPhoto = computed(() => crossingTicks(crossings.value, 'eye', upsideDown.value))
+const onPaper = computed(() => (whole.value && card.value && crossings.value.length === 0 ? quarterTicks(card.value, upsideDown.value) : crossingTicks(crossings.value, 'paper', upsideDown.value)))
 /** A cell that is cut finer shows its own cuts; others their halves. */
 const division = computed(() => store.workings?.divided.find((cell) => keyOf(cell) === keyOf(at.value)))
 const cuts = computed(() => {
@@ -198,10 +201,10 @@ const state = computed(() => {
       <Troubles />
       <div ref="table" class="cells" :class="{ whole }">
         <CellPhoto :picture="shown" :waiting :failed :window="sight" :size :whole :cuts :turned="upsideDown" :tone :brighter :lifted :course :points>
-          <CellTicks :crossings :turned="upsideDown" words="eye" :lit @point="pointed = $event" />
+          <CellTicks :ticks="onPhoto" :lit @point="pointed = $event" />
         </CellPhoto>
-        <CellPaper :window="sight" :size :whole :cuts :turned="upsideDown" :course :points :quarters="whole && card && crossings.length === 0 ? card : null">
-          <CellTicks :crossings :turned="upsideDown" words="paper" :lit @point="pointed = $event" />
+        <CellPaper :window="sight" :size :whole :cuts :turned="upsideDown" :course :points>
+          <CellTicks :ticks="onPaper" :lit @point="pointed = $event" />
         </CellPaper>
       </div>
       <CopyBand ref="band" v-model="chosen" :at :card :choices="store.draft" :photo="store.drawing.photo !== null" @go="go" @go-by="goBy" />

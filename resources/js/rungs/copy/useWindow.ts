@@ -49,5 +49,8 @@ export function useWindow(at: Ref<Place>, view: Ref<View>) {
     return (shares.value.width * (area?.width.mm ?? 1)) / (shares.value.height * (area?.height.mm ?? 1))
   })
 
-  return { across, down, shares, ratio }
+  /** The gridlines inside it, as a path on 100 by 100. */
+  const gridlines = computed(() => [...across.value.inner.map((x) => `M${x} 0V100`), ...down.value.inner.map((y) => `M0 ${y}H100`)].join(''))
+
+  return { across, down, shares, ratio, lines: gridlines }
 }
