@@ -104,6 +104,10 @@ it('shows a sum without rounding', function (string $length, Unit $unit, string 
     ['11/7 in', Unit::Inch, '1 4/7 in'],
     ['50/3 cm', Unit::Centimetre, '16 2/3 cm'],
     ['2.25 in', Unit::Inch, '2 1/4 in'],
+    'measured in hundredths' => ['8.82 in', Unit::Inch, '8.82 in'],
+    'a twentieth is on no ruler' => ['1.05 in', Unit::Inch, '1.05 in'],
+    'tenths stay' => ['2.1 in', Unit::Inch, '2 1/10 in'],
+    'sixty-fourths stay' => ['3/64 in', Unit::Inch, '3/64 in'],
     ['21.05 cm', Unit::Centimetre, '21.05 cm'],
     ['1.00001 in', Unit::Inch, '1 in'],
 ]);
