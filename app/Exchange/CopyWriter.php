@@ -43,12 +43,11 @@ final readonly class CopyWriter
         $content = $drawing->photo === null ? [] : $this->sight->content($drawing->photo, $plan);
         $settled = $drawing->settled($plan);
         $route = $this->route($drawing, $plan, $hand, $content);
-        $blank = array_keys(array_filter($content, static fn (float $share): bool => $share < Content::BLANK));
 
         return new CopyingJson(
             $route->order,
             $plan->choices->start->goesOn(),
-            array_values(array_diff($blank, $settled)),
+            array_values(array_diff(Content::blank($content), $settled)),
             $route->after($drawing->lastSettled($plan), $settled) ?? $route->order[0],
             Pace::of($this->times($drawing, $plan))?->takes(count($route->order) - count($settled)),
             array_map(static fn (Start $start): StartJson => new StartJson($start->value, $start->label(), $start->reason()), Start::cases()),
@@ -101,7 +100,7 @@ final readonly class CopyWriter
     {
         $done = $drawing->notesOn($plan->grid->cells())->where('state', 'done');
 
-        return array_values($done->map(static fn (CellNote $note): int => $note->updated_at->getTimestamp())->all());
+        return array_values($done->map(static fn (CellNote $note): int => (int) $note->settled_at?->getTimestamp())->all());
     }
 
     /** @param  list<float>  $content */

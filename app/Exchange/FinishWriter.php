@@ -39,7 +39,6 @@ final readonly class FinishWriter
         /** @param  Collection<int, CellNote>  $some */
         $addresses = static fn (Collection $some): array => array_map(static fn (CellNote $note): string => $address($note->place()), array_values($some->all()));
         $content = $drawing->photo === null ? [] : $this->sight->content($drawing->photo, $plan);
-        $blank = array_keys(array_filter($content, static fn (float $share): bool => $share < Content::BLANK));
         $out = array_filter($plan->choices->spans, static fn (Span $span): bool => Spanned::of($plan, $span)->misfit()?->passes($plan->choices->subject, $plan->choices->notation) === false);
 
         return new Leftovers(
@@ -47,7 +46,7 @@ final readonly class FinishWriter
             $addresses($notes->filter(static fn (CellNote $note): bool => $note->doubtful)),
             $addresses($notes->filter(static fn (CellNote $note): bool => $note->words !== '')),
             array_values(array_map(static fn (Span $span): string => $span->name, $out)),
-            array_map(static fn (int $cell): string => $address(Place::at($cell, $cells)), $blank),
+            array_map(static fn (int $cell): string => $address(Place::at($cell, $cells)), Content::blank($content)),
         );
     }
 }

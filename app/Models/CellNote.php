@@ -18,7 +18,7 @@ use InchLadder\Copying\Place;
  * @property string $state done, empty or open
  * @property bool $doubtful to be looked at again
  * @property string $words the artist's own, for later
- * @property Carbon $updated_at
+ * @property Carbon|null $settled_at when it became done or empty; a doubt or a note afterwards does not change it
  */
 final class CellNote extends Model
 {
@@ -28,9 +28,18 @@ final class CellNote extends Model
 
     protected $fillable = ['mesh', 'column', 'row', 'state', 'doubtful', 'words'];
 
-    protected $casts = ['column' => 'integer', 'row' => 'integer', 'doubtful' => 'boolean'];
+    protected $casts = ['column' => 'integer', 'row' => 'integer', 'doubtful' => 'boolean', 'settled_at' => 'datetime'];
 
     protected $attributes = ['state' => 'open', 'doubtful' => false, 'words' => ''];
+
+    protected static function booted(): void
+    {
+        self::saving(static function (self $note): void {
+            if ($note->isDirty('state')) {
+                $note->settled_at = $note->isSettled() ? Carbon::now() : null;
+            }
+        });
+    }
 
     public function place(): Place
     {

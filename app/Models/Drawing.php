@@ -161,7 +161,7 @@ final class Drawing extends Model
         $cells = $plan->grid->cells();
 
         return $this->notesOn($cells)->filter(static fn (CellNote $note): bool => $note->isSettled())
-            ->sortBy([['updated_at', 'desc'], ['id', 'desc']])->first()?->place()->index($cells);
+            ->sortBy([['settled_at', 'desc'], ['id', 'desc']])->first()?->place()->index($cells);
     }
 
     /** The name a mesh's cell notes are kept under: `5x7`. */

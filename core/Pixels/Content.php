@@ -38,6 +38,15 @@ final class Content
     }
 
     /**
+     * @param  list<float>  $content  as of() gives it
+     * @return list<int> the cells that are blank, by their place in the list
+     */
+    public static function blank(array $content): array
+    {
+        return array_keys(array_filter($content, static fn (float $share): bool => $share < self::BLANK));
+    }
+
+    /**
      * @param  list<float>  $lines
      * @return list<array{int, int}> first sample of each part, and the one after its last; at least one sample each
      */

@@ -2,6 +2,7 @@
 
 use Illuminate\Database\Migrations\Migration;
 use Illuminate\Database\Schema\Blueprint;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Schema;
 
 return new class extends Migration
@@ -12,6 +13,8 @@ return new class extends Migration
         Schema::table('cell_notes', function (Blueprint $table) {
             $table->boolean('doubtful')->default(false);
             $table->string('words', 200)->default('');
+            $table->timestamp('settled_at')->nullable();
         });
+        DB::table('cell_notes')->update(['settled_at' => DB::raw('updated_at')]);
     }
 };

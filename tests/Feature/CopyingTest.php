@@ -171,3 +171,19 @@ it('lets no cell notes of one drawing touch another’s, and drops them with it'
     $one->forceDelete();
     expect(App\Models\CellNote::query()->count())->toBe(0);
 });
+
+it('does not take a doubt or a note on an old cell for the last one done', function () {
+    $drawing = Drawings::begin();
+    foreach (range(0, 4) as $column) {
+        noteCell($drawing, $column, 0, ['state' => 'done']);
+        test()->travel(4)->minutes();
+    }
+    $before = [copying($drawing)->json('at'), copying($drawing)->json('time')];
+    test()->travel(1)->minutes();
+    noteCell($drawing, 1, 0, ['doubtful' => true, 'words' => 'the rim']);
+    expect([copying($drawing)->json('at'), copying($drawing)->json('time')])->toBe($before)->and($before[0])->toBe(5);
+    // Done again, it is the last one.
+    noteCell($drawing, 1, 0, ['state' => 'open']);
+    noteCell($drawing, 1, 0, ['state' => 'done']);
+    expect($drawing->refresh()->lastSettled($drawing->plan()))->toBe(1);
+});
