@@ -13,10 +13,9 @@ use InchLadder\Copying\Place;
 use InchLadder\Finish\Closing;
 use InchLadder\Finish\Leftovers;
 use InchLadder\Finish\Task;
-use InchLadder\Measuring\Span;
-use InchLadder\Measuring\Spanned;
 use InchLadder\Pixels\Content;
 use InchLadder\Plan\Plan;
+use InchLadder\Plan\Sums\CheckSums;
 
 /** Writes what is left to do, from every rung before. */
 final readonly class FinishWriter
@@ -39,13 +38,12 @@ final readonly class FinishWriter
         /** @param  Collection<int, CellNote>  $some */
         $addresses = static fn (Collection $some): array => array_map(static fn (CellNote $note): string => $address($note->place()), array_values($some->all()));
         $content = $drawing->photo === null ? [] : $this->sight->content($drawing->photo, $plan);
-        $out = array_filter($plan->choices->spans, static fn (Span $span): bool => Spanned::of($plan, $span)->misfit()?->passes($plan->choices->subject, $plan->choices->notation) === false);
 
         return new Leftovers(
             $cells->columns * $cells->rows - count($drawing->settled($plan)),
             $addresses($notes->filter(static fn (CellNote $note): bool => $note->doubtful)),
             $addresses($notes->filter(static fn (CellNote $note): bool => $note->words !== '')),
-            array_values(array_map(static fn (Span $span): string => $span->name, $out)),
+            (new CheckSums($plan))->out(),
             array_map(static fn (int $cell): string => $address(Place::at($cell, $cells)), Content::blank($content)),
         );
     }

@@ -32,7 +32,7 @@ final readonly class TonesWriter
     {
         $bar = $plan->choices->tones->bar();
         if ($drawing->photo === null) {
-            return new TonesJson(null, null, array_map(static fn (Box $box): ToneBoxJson => self::box($box, ''), $bar->boxes), [], [self::count($bar)]);
+            return new TonesJson(null, null, array_map(static fn (Box $box): ToneBoxJson => self::box($box, ''), $bar->boxes), [], [$bar->sentence()]);
         }
         $crop = $this->sight->crop($drawing->photo, $plan);
         $scale = Scale::over($crop, $plan->choices->tones->steps);
@@ -48,7 +48,7 @@ final readonly class TonesWriter
             array_map(static fn (Box $box): ToneBoxJson => self::box($box, $percent($shares[$box->number])), $bar->boxes),
             $this->spots($drawing->photo, $plan, $scale, Spots::of($crop)),
             array_values(array_filter([
-                self::count($bar),
+                $bar->sentence(),
                 "Most of it is step {$most}: {$percent($shares[$most])}.",
                 $scarce === [] ? null : 'Of step '.implode(' and ', $scarce).' there is hardly anything.',
                 $parting->sentence(),
@@ -100,14 +100,5 @@ final readonly class TonesWriter
     private static function box(Box $box, string $share): ToneBoxJson
     {
         return new ToneBoxJson($box->number, Greys::hex($box->lightness), $box->isPaper, $share);
-    }
-
-    private static function count(Bar $bar): string
-    {
-        $boxes = count($bar->boxes);
-        $end = $bar->paperIsLight ? 1 : $boxes;
-        $counted = $bar->boxes[$end - 1]->isPaper;
-
-        return "{$boxes} boxes, numbered 1 to {$boxes}, 1 the lightest; ".($counted ? "step {$end} is the bare paper." : 'the bare paper is not counted.');
     }
 }

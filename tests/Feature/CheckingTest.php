@@ -34,14 +34,16 @@ it('gives each length on the paper and the print, against the first, and how the
 it('says how it stands, and tells a drawing that is larger all over from one that is wrong', function (array $spans, string $decision, ?string $says) {
     $check = checked($spans)->assertOk()->json('check');
     expect($check['decision'])->toBe($decision);
+    // A drawing in proportion is not told to put one length right.
+    expect(str_contains(implode(' ', $check['sums']), 'Farthest out'))->toBe(str_ends_with($decision, ' out'));
     $says === null ? expect(implode(' ', $check['sums']))->not->toContain('larger', 'smaller') : expect(implode(' ', $check['sums']))->toContain($says);
 })->with([
     'nothing yet' => [[], 'nothing compared yet', null],
     'taken, not measured' => [[across(4), across(2)], '2 lengths taken', null],
     'all right' => [[across(4, '6 in'), across(2, '3 in')], '2 measured, all right', 'this is good enough'],
     'one out' => [[across(4, '6 in'), across(2, '4 in')], '1 of 2 out', null],
-    'all a tenth too long' => [[across(4, '6.6 in'), across(2, '3.3 in')], '2 of 2 out', 'All of them are about 10 % too long: the whole is drawn larger, and in proportion.'],
-    'all a tenth too short' => [[across(4, '5.4 in'), across(2, '2.7 in')], '2 of 2 out', 'the whole is drawn smaller'],
+    'all a tenth too long' => [[across(4, '6.6 in'), across(2, '3.3 in')], 'in proportion, another size', 'All of them are about 10 % too long: the whole is drawn larger, and in proportion.'],
+    'all a tenth too short' => [[across(4, '5.4 in'), across(2, '2.7 in')], 'in proportion, another size', 'the whole is drawn smaller'],
     'one long, one short' => [[across(4, '6.6 in'), across(2, '2.7 in')], '2 of 2 out', null],
 ]);
 
