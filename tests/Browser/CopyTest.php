@@ -95,3 +95,21 @@ it('works at sizes alone: the empty twin, its quarters, and no picture to wait f
     expect($table->all('[data-test=cell-picture]'))->toBe([])->and($table->all('.wait'))->toBe([]);
     $table->key(' ')->see('[data-test=address]', 'B1')->isAccessible('Copy without a photo')->isQuiet();
 });
+
+it('reaches doubts, notes, the way and the list of keys on a phone as well', function () {
+    $table = copied('2-1');
+    $table->size(390, 844);
+    $table->see('[data-test=progress]', '0 of 6 done');
+    $tap = fn (string $label) => $table->browser->executeScript('[...document.querySelectorAll(".looks button")].find((b) => b.ariaLabel === arguments[0] && b.checkVisibility()).click()', [$label]);
+    $tap('doubtful');
+    $table->see('[data-test=doubtful]', 'B1');
+    $tap('All keys');
+    $table->see('[data-test=help]', 'Arrows go')->see('[data-test=help] .way', 'away from the drawing hand')->isAccessible('Copy on a phone, its keys');
+    $table->press('I draw with the left hand')->see('[data-test=help] .way', 'right hand')->press('Put away');
+    expect($table->browser->executeScript('return document.documentElement.scrollWidth'))->toBe(390);
+    $tap('note');
+    Table::until(fn () => $table->browser->executeScript('return document.activeElement.tagName') === 'INPUT', 'the field for a note');
+    $table->browser->executeScript('localStorage.clear()');
+    $table->size(1280, 800);
+    $table->isQuiet();
+});

@@ -2,9 +2,9 @@
 import { computed, nextTick, ref, useTemplateRef, watch } from 'vue'
 import type { CellToCopy, Choices } from '@/api/types'
 import { keyOf, useCopying, type Place } from '@/stores/copying'
-import Choose from '@/ui/Choose.vue'
 import Num from '@/ui/Num.vue'
 import CellMap from './CellMap.vue'
+import CopyWay from './CopyWay.vue'
 
 /** Under the two cells: how far it is, the contours of the one in hand, and how the cells are gone through. */
 const props = defineProps<{ at: Place; card: CellToCopy | null; choices: Choices; photo: boolean }>()
@@ -40,9 +40,6 @@ function keep() {
 }
 
 defineExpose({ write })
-const starts = computed(() => Object.fromEntries((cells.way?.starts ?? []).map((start) => [start.name, start.label])) as Record<Choices['copy']['start'], string>)
-const other = computed(() => (cells.hand === 'right' ? 'left' : 'right'))
-const reason = (name: string) => cells.way?.starts.find((start) => start.name === name)?.reason
 </script>
 
 <template>
@@ -62,11 +59,7 @@ const reason = (name: string) => cells.way?.starts.find((start) => start.name ==
       </ol>
       <p v-else-if="card && photo" class="courses soft">No edge of light and dark runs through this cell; the quarters of its sides stand on the paper instead.</p>
     </div>
-    <div class="way">
-      <Choose label="Go by" :model-value="choices.copy.start" :options="starts" @update:model-value="$emit('goBy', $event)" />
-      <p class="soft">{{ reason(choices.copy.start) }}</p>
-      <button v-if="choices.copy.start === 'corner'" type="button" class="button bare hand" @click="cells.hand = other">I draw with the {{ other }} hand</button>
-    </div>
+    <CopyWay class="beside" :start="choices.copy.start" @go-by="$emit('goBy', $event)" />
   </section>
 </template>
 
@@ -86,6 +79,8 @@ const reason = (name: string) => cells.way?.starts.find((start) => start.name ==
 }
 
 .progress {
+  min-height: 0;
+  overflow-y: auto;
   display: grid;
   align-content: start;
   gap: 4px;
@@ -145,25 +140,12 @@ const reason = (name: string) => cells.way?.starts.find((start) => start.name ==
   border-color: var(--red);
 }
 
-.hand {
-  min-height: 26px;
-  padding: 0;
-  font-size: 14px;
-  text-decoration: underline;
-}
-
-.way {
-  overflow-y: auto;
-  font-size: 14px;
-  line-height: 1.25;
-}
-
 @media (max-width: 1180px) {
   .band {
     grid-template-columns: auto minmax(130px, auto) minmax(0, 1fr);
   }
 
-  .way {
+  .beside {
     display: none;
   }
 }

@@ -15,6 +15,7 @@ import CellPaper from './CellPaper.vue'
 import CellPhoto from './CellPhoto.vue'
 import CellTicks from './CellTicks.vue'
 import CopyBand from './CopyBand.vue'
+import CopyWay from './CopyWay.vue'
 import { crossingTicks, quarterTicks } from './sides'
 import { useCopyKeys, type CopyKey } from './useCopyKeys'
 import { usePiece } from './usePiece'
@@ -142,6 +143,8 @@ const looks: CopyKey[] = [
   { key: 'b', cap: 'B', label: 'bright', says: 'brighter, to see into a dark corner', act: flip(brighter), on: brighter },
 ]
 const list: CopyKey = { key: '?', cap: '?', label: 'All keys', says: 'this list', act: flip(help) }
+/** What a phone has no room for in its first row slides with the looks in the second. */
+const rare = [...deeds.filter((deed) => deed.room === 'short rare'), list]
 useCopyKeys([...deeds, ...looks, ...steps, list])
 
 const wake = useWakeLock()
@@ -212,11 +215,12 @@ const state = computed(() => {
     <!-- A click must not take the focus: Space would then press that button again. -->
     <footer class="keys" @mousedown.prevent>
       <button v-for="deed in deeds" :key="deed.key" type="button" class="button" :class="[deed.key === ' ' ? 'strong' : 'bare', deed.room]" :aria-pressed="deed.on?.value" :data-test="deed.key === ' ' ? 'done' : deed.key === 'x' ? 'empty' : undefined" @click="deed.act"><kbd>{{ deed.cap }}</kbd><span>{{ deed.label }}</span></button>
-      <span class="looks"><button v-for="one in looks" :key="one.key" type="button" class="button bare" :aria-pressed="one.on?.value" :title="one.says" @click="one.act"><kbd>{{ one.cap }}</kbd><small>{{ one.label }}</small></button></span>
+      <span class="looks"><button v-for="one in rare" :key="one.key" type="button" class="button bare phone" :aria-label="one.label" :aria-pressed="one.on?.value" @click="one.act"><kbd>{{ one.cap }}</kbd></button><button v-for="one in looks" :key="one.key" type="button" class="button bare" :aria-pressed="one.on?.value" :title="one.says" @click="one.act"><kbd>{{ one.cap }}</kbd><small>{{ one.label }}</small></button></span>
       <span class="arrows"><button v-for="step in steps" :key="step.key" type="button" class="button bare" :aria-label="step.label" @click="step.act"><kbd>{{ step.cap }}</kbd></button></span>
       <button type="button" class="button bare all" :aria-label="list.label" :aria-expanded="help" @click="list.act"><kbd>?</kbd></button>
     </footer>
     <section v-if="help" class="help" aria-label="Keys" data-test="help">
+      <CopyWay class="narrow" :start="store.draft.copy.start" @go-by="goBy" />
       <p>Arrows go from cell to cell.</p>
       <dl>
         <template v-for="one in [...deeds, ...looks]" :key="one.key"><dt><kbd>{{ one.cap }}</kbd></dt><dd>{{ one.says }}</dd></template>
@@ -322,6 +326,11 @@ const state = computed(() => {
   color: #23211e;
 }
 
+.phone,
+.narrow {
+  display: none;
+}
+
 .arrows {
   margin-left: auto;
   display: flex;
@@ -359,6 +368,10 @@ const state = computed(() => {
 }
 
 @media (max-width: 1180px) {
+  .narrow {
+    display: block;
+  }
+
   .looks small {
     display: none;
   }
@@ -437,6 +450,10 @@ const state = computed(() => {
 
   .keys .strong {
     flex: 1;
+  }
+
+  .looks .phone {
+    display: inline-flex;
   }
 
   /* On the second row, after the arrows; it slides. */
