@@ -45,4 +45,11 @@ const percent = (share: number, turned: boolean) => `${100 * (turned ? 1 - share
   right: 18px;
   text-align: right;
 }
+
+@media (max-width: 760px) {
+  .says {
+    max-width: 104px;
+    font-size: 13px;
+  }
+}
 </style>

@@ -342,6 +342,8 @@ const state = computed(() => {
 }
 
 .help {
+  /* Over the cell in hand of the map as well. */
+  z-index: 2;
   position: absolute;
   right: 16px;
   bottom: 66px;
@@ -456,10 +458,10 @@ const state = computed(() => {
     display: inline-flex;
   }
 
-  /* On the second row, after the arrows; it slides. */
+  /* On a row of their own, which slides. */
   .looks {
     order: 2;
-    flex: 1;
+    width: 100%;
     margin: 0;
     overflow-x: auto;
   }
