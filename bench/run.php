@@ -118,6 +118,8 @@ foreach (['p50' => 0.5, 'p99' => 0.99] as $name => $share) {
     $bench->say("POST /api/workings, 10 × 14 grid, 4 clients, {$name}", sprintf('%.2f × an empty answer', $mine / $theirs), '≤ 1.5 ×', $mine / $theirs <= 1.5, sprintf('%.1f and %.1f ms', $mine * 1000, $theirs * 1000));
 }
 
+(require __DIR__.'/answers.php')($bench, $table);
+
 // The planner over both rulers, letter to 22 × 30 in; its front is held against a brute force in tests/Reference/PlannerTest.php.
 $calls = [];
 foreach ([['5', '7', '17/2', '11'], ['4', '6', '18', '24'], ['8', '10', '22', '30'], ['15/2', '53/10', '22', '30']] as [$w, $h, $wide, $high]) {
@@ -209,6 +211,8 @@ $waits = $table->browser->executeAsyncScript(<<<'JS'
     JS);
 $worst = Bench::quantile($waits, 0.95);
 $bench->say('next cell in Copy, key press to sharp picture', sprintf('%.0f ms (19 of 20)', $worst), '≤ 100 ms', $worst <= 100, implode(', ', array_map(fn ($wait) => sprintf('%.0f', $wait), $waits)).' ms');
+
+(require __DIR__.'/large.php')($bench, $table);
 
 // The front end's first load.
 $manifest = json_decode((string) file_get_contents(public_path('build/manifest.json')), true);

@@ -37,9 +37,27 @@ packages() {
     step "installing ${missing[*]}" "$cure" as_root apt-get install -y --no-install-recommends "${missing[@]}"
 }
 
+# Packages that bring a service with them: the program is wanted, not the service on its usual port.
+without_services() {
+    local policy=/usr/sbin/policy-rc.d missing=() made=''
+    for package in "$@"; do
+        dpkg-query -W -f='${Status}' "$package" 2>/dev/null | grep -q 'ok installed' || missing+=("$package")
+    done
+    [ ${#missing[@]} -eq 0 ] && return
+    if [ ! -e $policy ]; then
+        made=yes
+        printf '#!/bin/sh\nexit 101\n' | as_root tee $policy >/dev/null
+        as_root chmod +x $policy
+    fi
+    packages "${missing[@]}"
+    [ -z "$made" ] || as_root rm -f $policy
+    if command -v systemctl >/dev/null; then as_root systemctl disable "${missing[@]}" >/dev/null 2>&1 || true; fi
+}
+
 prepare_php() {
     local php=php8.2
-    packages ca-certificates git unzip fonts-liberation poppler-utils "$php-cli" "$php-sqlite3" "$php-gmp" "$php-gd" "$php-curl" "$php-zip" "$php-mbstring" "$php-xml" "$php-imagick"
+    packages ca-certificates git unzip fonts-liberation fonts-dejavu-core fonts-wqy-microhei librsvg2-bin qpdf poppler-utils libjpeg-turbo-progs libvips-tools util-linux "$php-cli" "$php-sqlite3" "$php-gmp" "$php-gd" "$php-curl" "$php-zip" "$php-mbstring" "$php-xml" "$php-imagick"
+    without_services caddy "$php-fpm"
     command -v composer >/dev/null || packages composer
     if [ ! -f vendor/autoload.php ] || [ composer.json -nt vendor/autoload.php ]; then
         step 'fetching PHP libraries' 'check that this machine reaches the PHP package registry, then run this again.' composer update --no-progress --prefer-dist
@@ -72,19 +90,7 @@ prepare_front_end() {
     fi
 }
 
-# serve PORT DATA: the app on 127.0.0.1, four requests at a time.
-serve() {
-    cd public
-    # A process group of its own, so that ending this ends the server's workers too.
-    set -m
-    INCH_DATA=$2 PHP_CLI_SERVER_WORKERS=4 php -q -d upload_max_filesize=65M -d post_max_size=80M -d memory_limit=512M -d max_execution_time=120 \
-        -d display_errors=0 -d opcache.enable=1 -d opcache.memory_consumption=128 -d opcache.max_accelerated_files=20000 -d opcache.revalidate_freq=1 \
-        -d opcache.jit=function -d opcache.jit_buffer_size=64M -d opcache.preload=../bootstrap/preload.php -d opcache.preload_user="$(id -un)" \
-        -S "127.0.0.1:$1" ../vendor/laravel/framework/src/Illuminate/Foundation/resources/server.php >"$2/server.log" 2>&1 &
-    trap "kill -- -$! 2>/dev/null" EXIT
-    trap 'exit 0' INT TERM
-    wait $!
-}
+source bin/serve.sh
 
 free_port() {
     php -r 'for ($p = (int) $argv[1]; $p < (int) $argv[1] + 200; $p++) { if ($s = @stream_socket_server("tcp://127.0.0.1:$p")) { echo $p; exit; } } exit(1);' "$1"

@@ -1,21 +1,25 @@
 <?php
 
 use App\Exceptions\Answers;
-use App\Http\Middleware\RefuseOtherSites;
+use App\Http\Middleware\GuardAnswers;
+use App\Http\Middleware\OnlyThisMachine;
+use App\Http\Middleware\PlainText;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
 use Illuminate\Foundation\Http\Middleware\ConvertEmptyStringsToNull;
 use Illuminate\Foundation\Http\Middleware\TrimStrings;
+use Illuminate\Http\Middleware\HandleCors;
 use Illuminate\Support\Facades\Route;
 
 return Application::configure(basePath: dirname(__DIR__))
     ->withRouting(
-        api: __DIR__.'/../routes/api.php',
+        // Only while speed is measured is there a route that answers nothing.
+        api: [__DIR__.'/../routes/api.php', ...(getenv('INCH_BENCH') === '1' ? [__DIR__.'/../bench/routes.php'] : [])],
         then: fn () => Route::view('/{any?}', 'app')->where('any', '(?!api/).*'),
     )
     ->withMiddleware(fn (Middleware $middleware) => $middleware
-        ->remove([ConvertEmptyStringsToNull::class, TrimStrings::class])
-        ->api(prepend: [RefuseOtherSites::class]))
+        ->remove([ConvertEmptyStringsToNull::class, TrimStrings::class, HandleCors::class])
+        ->prepend([GuardAnswers::class, OnlyThisMachine::class, PlainText::class]))
     ->withExceptions(fn (Exceptions $exceptions) => Answers::register($exceptions))
     ->create();

@@ -14,7 +14,6 @@ use App\Http\Controllers\ProspectController;
 use App\Http\Controllers\SheetController;
 use App\Http\Controllers\ToneController;
 use App\Http\Controllers\WorkingsController;
-use Illuminate\Http\JsonResponse;
 use Illuminate\Support\Facades\Route;
 
 Route::get('catalogue', CatalogueController::class);
@@ -27,8 +26,6 @@ Route::post('measured', [CheckController::class, 'measured']);
 Route::get('keepsakes', [KeepsakeController::class, 'index']);
 Route::post('keepsakes', [KeepsakeController::class, 'store']);
 Route::delete('keepsakes/{keepsake}', [KeepsakeController::class, 'destroy']);
-// An empty answer, for bin/bench to measure the others against.
-Route::post('nothing', fn () => new JsonResponse(new stdClass));
 
 Route::get('drawings', [DrawingController::class, 'index']);
 Route::post('drawings', [DrawingController::class, 'store']);
@@ -38,12 +35,15 @@ Route::delete('drawings/{drawing}', [DrawingController::class, 'destroy']);
 Route::post('drawings/{drawing}/restore', [DrawingController::class, 'restore']);
 Route::post('drawings/{drawing}/undo', [DrawingController::class, 'undo']);
 Route::post('drawings/{drawing}/redo', [DrawingController::class, 'redo']);
+Route::get('bin', [DrawingController::class, 'binned']);
+Route::delete('bin', [DrawingController::class, 'emptyBin']);
 Route::get('drawings/{drawing}/finish', FinishController::class);
 Route::get('drawings/{drawing}/tones', [ToneController::class, 'show']);
 Route::get('drawings/{drawing}/tones/at', [ToneController::class, 'probe']);
 Route::get('drawings/{drawing}/copying', [CopyController::class, 'index']);
-Route::get('drawings/{drawing}/cells/{column}/{row}', [CopyController::class, 'show'])->whereNumber(['column', 'row']);
-Route::put('drawings/{drawing}/cells/{column}/{row}', [CopyController::class, 'update'])->whereNumber(['column', 'row']);
+Route::get('drawings/{drawing}/cells/{column}/{row}', [CopyController::class, 'show'])->where(['column' => '\d{1,3}', 'row' => '\d{1,3}']);
+Route::put('drawings/{drawing}/cells/{column}/{row}', [CopyController::class, 'update'])->where(['column' => '\d{1,3}', 'row' => '\d{1,3}']);
+Route::put('drawings/{drawing}/cells', [CopyController::class, 'several']);
 Route::get('drawings/{drawing}/drawing.zip', [ArchiveController::class, 'export']);
 Route::post('archives', [ArchiveController::class, 'import']);
 Route::get('drawings/{drawing}/marks.{format}', [DrawingController::class, 'marks'])->whereIn('format', ['csv', 'json']);

@@ -30,13 +30,13 @@ final readonly class CheckWriter
 
         return new CheckJson(
             $sums->decision(),
-            array_map(fn (Spanned $span): SpanJson => $this->span($span, $sums->spans[0]), $sums->spans),
+            array_map(fn (Spanned $span, int $i): SpanJson => $this->span($span, $sums->spans[0], $sums->passes($i)), $sums->spans, array_keys($sums->spans)),
             array_map(static fn (Alignment $alignment): string => $alignment->words($plan->choices->notation), Alignment::among($plan->points(), $plan->fitted->area)),
             $sums->lines(),
         );
     }
 
-    private function span(Spanned $span, Spanned $first): SpanJson
+    private function span(Spanned $span, Spanned $first, ?bool $passes): SpanJson
     {
         $write = new Writing($this->plan->choices->notation);
         $misfit = $span->misfit();
@@ -51,7 +51,7 @@ final readonly class CheckWriter
             $span->onPaper->words().($for === null ? '' : ", {$for}").($this->plan->scale->keepsProportion() || $onPhoto === $span->onPaper->words() ? '' : "; on the photo it {$onPhoto}"),
             $span === $first ? null : $span->against($first)->words($first->span->name),
             $misfit?->words($this->plan->choices->notation),
-            $misfit?->passes($this->plan->choices->subject, $this->plan->choices->notation),
+            $passes,
         );
     }
 }

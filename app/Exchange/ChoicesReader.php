@@ -38,7 +38,8 @@ use InchLadder\Tone\Tones;
  */
 final class ChoicesReader
 {
-    public const FORMAT = 1;
+    /** 2 keeps every length in its canonical spelling; 1 kept it as it was typed (see Fields). */
+    public const FORMAT = 2;
 
     private const MOST_TASKS = 40;
 

@@ -12,11 +12,12 @@ use App\Exchange\Json\CrossingJson;
 use App\Exchange\Json\StartJson;
 use App\Exchange\Json\TickJson;
 use App\Imaging\CellSight;
-use App\Models\CellNote;
 use App\Models\Drawing;
 use InchLadder\Copying\Cell;
+use InchLadder\Copying\CellRecord;
 use InchLadder\Copying\Course;
 use InchLadder\Copying\Crossing;
+use InchLadder\Copying\Noted;
 use InchLadder\Copying\Pace;
 use InchLadder\Copying\Place;
 use InchLadder\Copying\PointInCell;
@@ -41,15 +42,17 @@ final readonly class CopyWriter
     public function copying(Drawing $drawing, Plan $plan, Hand $hand): CopyingJson
     {
         $content = $drawing->photo === null ? [] : $this->sight->content($drawing->photo, $plan);
+        $record = $drawing->record($plan);
         $settled = $drawing->settled($plan);
-        $route = $this->route($drawing, $plan, $hand, $content);
+        $route = $this->route($plan, $record, $hand, $content);
 
         return new CopyingJson(
             $route->order,
             $plan->choices->start->goesOn(),
             array_values(array_diff(Content::blank($content), $settled)),
-            $route->after($drawing->lastSettled($plan), $settled) ?? $route->order[0],
-            Pace::of($this->times($drawing, $plan))?->takes(count($route->order) - count($settled)),
+            $route->after($record->last(), $settled) ?? $route->order[0],
+            $record->last(),
+            Pace::of(self::times($record))?->takes(count($route->order) - count($settled)),
             array_map(static fn (Start $start): StartJson => new StartJson($start->value, $start->label(), $start->reason()), Start::cases()),
         );
     }
@@ -58,7 +61,8 @@ final readonly class CopyWriter
     public function next(Drawing $drawing, Plan $plan, Hand $hand): ?string
     {
         $content = $drawing->photo !== null && $plan->choices->start->asksForContent() ? $this->sight->content($drawing->photo, $plan) : [];
-        $next = $this->route($drawing, $plan, $hand, $content)->after($drawing->lastSettled($plan), $drawing->settled($plan));
+        $record = $drawing->record($plan);
+        $next = $this->route($plan, $record, $hand, $content)->after($record->last(), $drawing->settled($plan));
 
         return $next === null ? null : Cell::of($plan, Place::at($next, $plan->grid->cells()))->address();
     }
@@ -96,22 +100,21 @@ final readonly class CopyWriter
     }
 
     /** @return list<int> when each cell was done, in seconds */
-    private function times(Drawing $drawing, Plan $plan): array
+    private static function times(CellRecord $record): array
     {
-        $done = $drawing->notesOn($plan->grid->cells())->where('state', 'done');
+        $done = array_filter($record->cells, static fn (Noted $noted): bool => $noted->state === 'done');
 
-        return array_values($done->map(static fn (CellNote $note): int => (int) $note->settled_at?->getTimestamp())->all());
+        return array_values(array_map(static fn (Noted $noted): int => (int) $noted->settled, $done));
     }
 
     /** @param  list<float>  $content */
-    private function route(Drawing $drawing, Plan $plan, Hand $hand, array $content): Route
+    private function route(Plan $plan, CellRecord $record, Hand $hand, array $content): Route
     {
         $cells = $plan->grid->cells();
         $inside = array_values(array_filter($plan->points(), static fn (Placed $point): bool => $point->isInside()));
         $focal = $inside === [] ? null : new Place(...$plan->grid->cellAt($inside[0]->x->toFloat(), $inside[0]->y->toFloat()));
-        $known = $drawing->notesOn($cells)->filter(static fn (CellNote $note): bool => $note->isSettled())->map(static fn (CellNote $note): int => $note->place()->index($cells));
 
-        return Route::of($plan->choices->start, $cells, $hand, $focal, $content, array_values($known->all()));
+        return Route::of($plan->choices->start, $cells, $hand, $focal, $content, $record->settled());
     }
 
     /** @return list<TickJson> */

@@ -7,6 +7,9 @@ namespace App\Exchange;
 /** Rows as comma-separated values, and back (RFC 4180). PHP's own writer also quotes what has a space in it, as every length here has. */
 final class Csv
 {
+    /** What begins like a formula; or like something that was neutralised already, so that it reads back as it was. */
+    private const FORMULA = "/^'*[=+\\-@\t\r＝＋－＠]/u";
+
     /** @param  list<list<string|int>>  $rows  the head first */
     public static function write(array $rows): string
     {
@@ -14,17 +17,40 @@ final class Csv
     }
 
     /**
-     * No field may hold a line's end.
-     *
-     * @return list<list<string>> the head first
+     * @return list<list<string>> the head first; each field as it was given to write
      */
     public static function read(string $csv): array
     {
-        return array_map(static fn (string $line): array => array_map(strval(...), str_getcsv($line, escape: '')), explode("\r\n", rtrim($csv, "\r\n")));
+        $stream = fopen('php://memory', 'r+') ?: throw new \RuntimeException('No memory to read into.');
+        fwrite($stream, $csv);
+        rewind($stream);
+        $rows = [];
+        while (($row = fgetcsv($stream, escape: '')) !== false) {
+            $row === [null] || $rows[] = array_map(static fn (?string $field): string => self::restored((string) $field), $row);
+        }
+        fclose($stream);
+
+        return $rows;
     }
 
     private static function field(string|int $field): string
     {
-        return preg_match('/[",\r\n]/', (string) $field) === 1 ? '"'.str_replace('"', '""', (string) $field).'"' : (string) $field;
+        $field = self::neutral((string) $field);
+
+        return preg_match('/[",\r\n]/', $field) === 1 ? '"'.str_replace('"', '""', $field).'"' : $field;
+    }
+
+    /**
+     * A table program takes what begins like a formula for one, and runs it (OWASP, "CSV Injection"): an apostrophe
+     * before it makes it a text again. Plain numbers stay numbers.
+     */
+    private static function neutral(string $field): string
+    {
+        return preg_match(self::FORMULA, $field) === 1 && preg_match('/^-\d+(?:\.\d+)?$/D', $field) !== 1 ? "'{$field}" : $field;
+    }
+
+    private static function restored(string $field): string
+    {
+        return str_starts_with($field, "'") && preg_match(self::FORMULA, substr($field, 1)) === 1 ? substr($field, 1) : $field;
     }
 }

@@ -4,16 +4,25 @@ declare(strict_types=1);
 
 namespace App\Exchange;
 
+use App\Exceptions\ChoicesUnreadable;
+use App\Exceptions\StorageFailed;
 use App\Exchange\Json\CellNoteJson;
+use App\Exchange\Json\CropJson;
 use App\Exchange\Json\DrawingJson;
+use App\Exchange\Json\LinesJson;
 use App\Exchange\Json\PhotoJson;
 use App\Exchange\Json\ShelfEntryJson;
 use App\Imaging\LineAdvice;
+use App\Imaging\PhotoRefused;
 use App\Imaging\PhotoStore;
-use App\Models\CellNote;
 use App\Models\Drawing;
 use App\Models\Photo;
-use Illuminate\Support\Collection;
+use Illuminate\Validation\ValidationException;
+use InchLadder\Copying\CellRecord;
+use InchLadder\Copying\Noted;
+use InchLadder\Copying\Place;
+use InchLadder\Grid\LineColour;
+use InchLadder\Impossible;
 use InchLadder\Marks\Out\Hand;
 use InchLadder\Plan\Decisions;
 use InchLadder\Plan\Plan;
@@ -25,12 +34,19 @@ final readonly class DrawingWriter
     {
     }
 
-    public function drawing(Drawing $drawing): DrawingJson
+    /**
+     * @param  ChoicesReader|null  $read  its choices, where they were read already
+     * @param  Plan|null  $plan  of them
+     * @param  string  $said  of what could not follow the change
+     */
+    public function drawing(Drawing $drawing, ?ChoicesReader $read = null, ?Plan $plan = null, string $said = ''): DrawingJson
     {
-        $read = $drawing->read();
-        $plan = Plan::of($read->choices);
+        $read ??= $drawing->read();
+        $plan ??= Plan::of($read->choices);
         $line = LineAdvice::for($drawing, $plan);
-        $notes = $drawing->notesOn($plan->grid->cells());
+        $record = $drawing->record($plan);
+        $cells = $plan->grid->cells();
+        [$undo, $redo] = $drawing->steps();
 
         return new DrawingJson(
             $drawing->id,
@@ -40,22 +56,44 @@ final readonly class DrawingWriter
             LineAdvice::json($line->colour),
             $line->reason,
             $drawing->photo === null ? [] : $this->photos->samples($drawing->photo, $plan->choices->framing)->tones(),
-            array_values($notes->map(static fn (CellNote $note): CellNoteJson => new CellNoteJson($note->column, $note->row, $note->state, $note->doubtful, $note->words))->all()),
-            $drawing->cellNotes->count() - $notes->count(),
-            $drawing->undoable(),
-            $drawing->redoable(),
+            array_map(static function (int $cell, Noted $noted) use ($cells): CellNoteJson {
+                $place = Place::at($cell, $cells);
+
+                return new CellNoteJson($place->column, $place->row, $noted->state, $noted->doubtful, $noted->words);
+            }, array_keys($record->cells), array_values($record->cells)),
+            $record->elsewhere,
+            $drawing->edits,
+            $undo,
+            $redo,
+            $said,
         );
     }
 
+    /** One row that cannot be read is one board that says so, never the end of the shelf. */
     public function shelf(Drawing $drawing, Hand $hand): ShelfEntryJson
+    {
+        try {
+            return $this->board($drawing, $hand);
+        } catch (ValidationException $e) {
+            return $this->unreadable($drawing, (string) collect($e->errors())->flatten()->first());
+        } catch (Impossible|PhotoRefused|StorageFailed $e) {
+            return $this->unreadable($drawing, $e->getMessage());
+        } catch (\Exception|\TypeError $e) {
+            report($e);
+
+            return $this->unreadable($drawing, ChoicesUnreadable::document()->getMessage());
+        }
+    }
+
+    private function board(Drawing $drawing, Hand $hand): ShelfEntryJson
     {
         $plan = $drawing->plan();
         $writer = new PlanWriter($plan);
         $decisions = new Decisions($plan);
-        $notes = $drawing->notesOn($plan->grid->cells());
+        $record = $drawing->record($plan);
         $spared = $plan->spared();
         $count = $plan->grid->cells()->columns * $plan->grid->cells()->rows - count($spared);
-        [$rung, $next] = $this->next($drawing, $plan, $notes, $hand);
+        [$rung, $next] = $this->next($drawing, $plan, $record, $hand);
 
         return new ShelfEntryJson(
             $drawing->id,
@@ -68,24 +106,32 @@ final readonly class DrawingWriter
             LineAdvice::json(LineAdvice::for($drawing, $plan)->colour),
             "{$decisions->paper()} · {$decisions->fit()}",
             $count,
-            $notes->where('state', 'done')->count(),
-            $notes->where('state', 'empty')->count(),
+            $record->count('done'),
+            $record->count('empty'),
             $rung,
             $next,
             $drawing->updated_at->toIso8601String(),
+            $drawing->version,
+        );
+    }
+
+    private function unreadable(Drawing $drawing, string $trouble): ShelfEntryJson
+    {
+        return new ShelfEntryJson(
+            $drawing->id, $drawing->title(), null, '', 1, new CropJson(null, null, 0, 0, 1, 1, 0), new LinesJson([], [], [], [], [], [], [], [], false, [], [], []),
+            LineAdvice::json(LineColour::Graphite), '', 0, 0, 0, 'photo', '', $drawing->updated_at->toIso8601String(), $drawing->version, $trouble, $drawing->steps()[0],
         );
     }
 
     /**
-     * @param  Collection<int, CellNote>  $notes
      * @return array{string, string} the rung to go on at, and what to do there
      */
-    private function next(Drawing $drawing, Plan $plan, Collection $notes, Hand $hand): array
+    private function next(Drawing $drawing, Plan $plan, CellRecord $record, Hand $hand): array
     {
-        if ($drawing->position === 0 && $notes->isEmpty()) {
+        if ($drawing->position === 0 && $record->cells === []) {
             return ['paper', 'Next: choose the paper.'];
         }
-        if ($notes->isEmpty()) {
+        if ($record->cells === []) {
             return ['marks', 'Next: '.(new Decisions($plan))->marks().'.'];
         }
         $next = $this->copying->next($drawing, $plan, $hand);
@@ -95,6 +141,6 @@ final readonly class DrawingWriter
 
     private function photo(?Photo $photo): ?PhotoJson
     {
-        return $photo === null ? null : new PhotoJson($photo->id, $photo->width, $photo->height, "/api/photos/{$photo->id}/preview.jpg", "/api/photos/{$photo->id}/cut.jpg");
+        return $photo === null ? null : new PhotoJson($photo->id, $photo->width, $photo->height, "/api/photos/{$photo->id}/preview.jpg", "/api/photos/{$photo->id}/cut.jpg", $photo->remark);
     }
 }

@@ -6,9 +6,8 @@ namespace App\Exchange;
 
 use App\Exchange\Json\TaskJson;
 use App\Imaging\CellSight;
-use App\Models\CellNote;
 use App\Models\Drawing;
-use Illuminate\Support\Collection;
+use InchLadder\Copying\Noted;
 use InchLadder\Copying\Place;
 use InchLadder\Finish\Closing;
 use InchLadder\Finish\Leftovers;
@@ -33,18 +32,18 @@ final readonly class FinishWriter
     private function leftovers(Drawing $drawing, Plan $plan): Leftovers
     {
         $cells = $plan->grid->cells();
-        $notes = $drawing->notesOn($cells);
-        $address = static fn (Place $place): string => $plan->addresses->of($place->column, $place->row);
-        /** @param  Collection<int, CellNote>  $some */
-        $addresses = static fn (Collection $some): array => array_map(static fn (CellNote $note): string => $address($note->place()), array_values($some->all()));
+        $record = $drawing->record($plan);
+        $address = static fn (int $cell): string => $plan->addresses->of(Place::at($cell, $cells)->column, Place::at($cell, $cells)->row);
+        /** @param  \Closure(Noted): bool  $which */
+        $addresses = static fn (\Closure $which): array => array_map($address, array_keys(array_filter($record->cells, $which)));
         $content = $drawing->photo === null ? [] : $this->sight->content($drawing->photo, $plan);
 
         return new Leftovers(
             $cells->columns * $cells->rows - count($drawing->settled($plan)),
-            $addresses($notes->filter(static fn (CellNote $note): bool => $note->doubtful)),
-            $addresses($notes->filter(static fn (CellNote $note): bool => $note->words !== '')),
+            $addresses(static fn (Noted $noted): bool => $noted->doubtful),
+            $addresses(static fn (Noted $noted): bool => $noted->words !== ''),
             (new CheckSums($plan))->out(),
-            array_map(static fn (int $cell): string => $address(Place::at($cell, $cells)), Content::blank($content)),
+            array_map($address, Content::blank($content)),
         );
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Exchange;
 
+use App\Http\Requests\Said;
 use Illuminate\Http\Request;
 use InchLadder\Impossible;
 use InchLadder\Measure\Rational;
@@ -38,12 +39,12 @@ final class FramingQuery
         if (! $request->has('quarters')) {
             return Framing::plain();
         }
-        $shares = preg_match('/^(?:0\.\d{1,6} ?|0 ?){4}$/', $request->string('border')->value()) === 1
-            ? array_map(Rational::of(...), explode(' ', $request->string('border')->value()))
+        $shares = preg_match('/^(?:0\.\d{1,6} ?|0 ?){4}$/', Said::text($request, 'border')) === 1
+            ? array_map(Rational::of(...), explode(' ', Said::text($request, 'border')))
             : array_fill(0, 4, Rational::zero());
         try {
             return new Framing(
-                Turning::of($request->integer('quarters'), $request->boolean('mirrored'), $request->float('straighten'), Keep::tryFrom($request->string('keep')->value()) ?? Keep::Shape),
+                Turning::of($request->integer('quarters'), $request->boolean('mirrored'), $request->float('straighten'), Keep::tryFrom(Said::text($request, 'keep')) ?? Keep::Shape),
                 Border::of(...$shares),
             );
         } catch (Impossible) {

@@ -63,7 +63,7 @@ final readonly class MarkChecks
         return new VerdictJson(false, array_values(array_filter([
             ...array_map(fn (string $name, Length $error): string => ucfirst($this->names([$name])).' is '.$this->write->reading($error->absolute()).' too '.($error->isPositive() ? 'long' : 'short').'.', array_keys($check->off), array_values($check->off)),
             $check->corner === null ? null : "Look first at the {$check->corner} mark: it alone explains all of this. Left as it is, the cell in that corner is wrong by {$this->write->reading($check->most())}, and each one further from it by less.",
-            ...$check->corner !== null || $leans === null ? [] : $this->leaning($leans, $frame, $step),
+            ...$check->corner !== null || $leans === null ? [] : $this->leaning($leans, $frame, $step, array_diff(array_keys($check->off), ['falling', 'rising']) !== []),
             $this->plan->grid->across->parts() > 1 && $leans !== null ? 'A halving line that passes through the centre proves nothing: it needs its two mid-edge marks.' : null,
             $unproved,
         ])));
@@ -71,17 +71,21 @@ final readonly class MarkChecks
 
     private function frame(string $which): Size
     {
-        [$width, $height] = [$this->plan->reference->across(Rational::one()), $this->plan->reference->down(Rational::one())];
+        // The print's own, border and all: that is what lies on the table.
+        $print = $this->plan->choices->whole->print;
 
         return match (true) {
             $which === 'sheet' => $this->plan->sheet,
-            $which === 'print' && $width !== null && $height !== null => new Size($width, $height),
+            $which === 'print' && $print !== null => $print,
             default => $this->plan->fitted->area,
         };
     }
 
-    /** @return list<string|null> */
-    private function leaning(SquareCheck $check, Size $frame, Length $step): array
+    /**
+     * @param  bool  $sidesAreOff  whether sides were named already: then they explain what the diagonals have too much
+     * @return list<string|null>
+     */
+    private function leaning(SquareCheck $check, Size $frame, Length $step, bool $sidesAreOff): array
     {
         $slid = self::mm(abs($check->slid));
         $larger = abs($check->larger) * $check->expected;
@@ -89,7 +93,7 @@ final readonly class MarkChecks
         return [
             abs($check->slid) <= $step->toFloat() ? null : 'Not square: the sides lean '.round(abs($check->lean), 2)."°, as if the lower edge had slid {$this->write->reading($slid)} to the ".($check->slid > 0 ? 'right' : 'left').'.',
             abs($check->slid) <= $step->toFloat() ? null : 'Look first at the two marks of the lower edge, then at the upper ones. On each cell it shows as '.$this->write->reading($slid->dividedBy(max(1, $this->plan->grid->down->parts()))).' from its top to its foot.',
-            $larger <= $step->toFloat() ? null : 'Both diagonals together are '.round(abs($check->larger) * 100, 1).' % too '.($check->larger > 0 ? 'long' : 'short').": a side is off too, by about {$this->write->reading(self::mm(abs($check->larger) * $frame->width->toFloat()))} across or {$this->write->reading(self::mm(abs($check->larger) * $frame->height->toFloat()))} down. Measure all four.",
+            $larger <= $step->toFloat() || $sidesAreOff ? null : 'Both diagonals together are '.round(abs($check->larger) * 100, 1).' % too '.($check->larger > 0 ? 'long' : 'short').": a side is off too, by about {$this->write->reading(self::mm(abs($check->larger) * $frame->width->toFloat()))} across or {$this->write->reading(self::mm(abs($check->larger) * $frame->height->toFloat()))} down. Measure all four.",
         ];
     }
 
@@ -134,8 +138,20 @@ final readonly class MarkChecks
         return new VerdictJson(false, array_values(array_filter([
             $found->moved === 0.0 ? null : "All of them lie {$this->write->reading(self::mm(abs($found->moved)))} too far ".($found->moved > 0 ? $after : $before).': the zero was laid elsewhere, or the ruler was turned end for end. Their spacing is true.',
             $found->stretch === 0.0 ? null : 'They drift '.round(abs($found->stretch) * 100, 1).' % '.($found->stretch > 0 ? 'apart' : 'together').$this->drift($ladder, $found->stretch).': steps were laid one from another, or the ruler is another.',
+            ...$this->undecided($found, $after, $before),
             ...array_map(fn (array $slip): string => "Line {$slip[0]} alone has slipped {$this->write->reading(self::mm(abs($slip[1])))} ".($slip[1] > 0 ? $after : $before).'; mark it again.', $found->slips),
         ])));
+    }
+
+    /** @return list<string> */
+    private function undecided(MeasuredBack $found, string $after, string $before): array
+    {
+        $half = $this->plan->choices->notation->ruler->step->toFloat() / 2;
+        $sentences = array_map(fn (array $tick): string => abs($tick[1]) <= $half
+            ? "Line {$tick[0]} is where it belongs."
+            : "Line {$tick[0]} lies {$this->write->reading(self::mm(abs($tick[1])))} too far ".($tick[1] > 0 ? $after : $before).'.', $found->undecided);
+
+        return $sentences === [] ? [] : [...$sentences, 'Two readings cannot tell a slip from a stretch: measure a third.'];
     }
 
     private function drift(MarkLadder $ladder, float $stretch): string

@@ -4,8 +4,9 @@ declare(strict_types=1);
 
 namespace App\Exchange;
 
-use InchLadder\Marks\Mark;
+use InchLadder\Marks\MarkRow;
 use InchLadder\Measure\Rounded;
+use InchLadder\Plan\MarkRows;
 use InchLadder\Plan\Plan;
 
 /** The marks of a drawing as CSV (RFC 4180), for a spreadsheet or another tool; millimetres and what the ruler reads. */
@@ -20,8 +21,8 @@ final readonly class MarkList
     public function csv(): string
     {
         $rows = [self::HEAD];
-        foreach (['across' => $this->plan->across, 'down' => $this->plan->down] as $edge => $ladder) {
-            foreach ($ladder->marks as $mark) {
+        foreach (['across' => MarkRows::across($this->plan), 'down' => MarkRows::down($this->plan)] as $edge => $marks) {
+            foreach ($marks as $mark) {
                 $rows[] = $this->row($edge, $mark);
             }
         }
@@ -30,9 +31,9 @@ final readonly class MarkList
     }
 
     /** @return list<string> */
-    private function row(string $edge, Mark $mark): array
+    private function row(string $edge, MarkRow $mark): array
     {
-        return [$edge, (string) $mark->line, ...$this->pair($mark->at->print), ...$this->pair($mark->at->area), ...$this->pair($mark->at->sheet), self::number($mark->at->area->error()->toFloat())];
+        return [$edge, $mark->name, ...$this->pair($mark->at->print), ...$this->pair($mark->at->area), ...$this->pair($mark->at->sheet), self::number($mark->at->area->error()->toFloat())];
     }
 
     /** @return array{string, string} */

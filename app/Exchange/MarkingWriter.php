@@ -8,6 +8,7 @@ use App\Exchange\Json\BoxJson;
 use App\Exchange\Json\MarkingJson;
 use App\Exchange\Json\MarkingStepJson;
 use App\Exchange\Json\MarkingTickJson;
+use App\Exchange\Json\NotedJson;
 use App\Models\Drawing;
 use App\Models\MarkTick;
 use InchLadder\Marks\Out\Hand;
@@ -15,6 +16,7 @@ use InchLadder\Marks\Out\MarkingOut;
 use InchLadder\Marks\Out\Rule;
 use InchLadder\Marks\Out\Step;
 use InchLadder\Marks\Out\Tick;
+use InchLadder\Measure\Fractions;
 use InchLadder\Measure\Length;
 use InchLadder\Measure\Notation;
 use InchLadder\Measure\Rational;
@@ -29,7 +31,7 @@ final readonly class MarkingWriter
     /** @var array<string, string> tick => where it was when it was made */
     private array $made;
 
-    public function __construct(private Plan $plan, private MarkingOut $out, Drawing $drawing)
+    public function __construct(private Plan $plan, private MarkingOut $out, private Drawing $drawing)
     {
         $board = $out->board;
         $this->notation = new Notation($plan->choices->notation->unit, $board->ruler->unit->isMetric() === $plan->choices->notation->unit->isMetric() ? $board->ruler : $plan->choices->notation->ruler);
@@ -44,11 +46,12 @@ final readonly class MarkingWriter
 
         return new MarkingJson(
             $board->name,
-            $this->out->hand->zero(),
+            $this->out->zero,
             $board->size->ratio()->toFloat(),
             new BoxJson($share($board->left, $wide), $share($board->top, $high), $share($board->inner->width, $wide), $share($board->inner->height, $high)),
             array_map($this->step(...), $this->out->steps),
             $this->moved(),
+            NotedJson::of($this->drawing),
         );
     }
 
@@ -100,20 +103,22 @@ final readonly class MarkingWriter
     private function words(Step $step): array
     {
         $board = $this->out->board;
-        $zero = $this->out->hand->zero();
+        $zero = $this->out->zero;
         $thing = $board->name === 'paper' ? 'sheet' : 'print';
         $reach = $this->out->reach;
 
         return array_values(array_filter(match ($step->key) {
             'corner' => [
                 $board->name === 'photo' ? 'Is this a print you cherish? Then mark a copy of it, or print the grid on clear film; what is drawn on a print stays.' : null,
-                "All lengths are measured from the {$thing}’s top {$zero} corner. Put a small dot there, and never measure from another.",
+                "All lengths are measured from the {$thing}’s ".($board->bordered ? 'own ' : '')."top {$zero} corner".($board->bordered ? ', its border and all' : '').'. Put a small dot there, and never measure from another.',
+                $board->mirrored ? "The photo is seen mirrored, the print is not: on the print all is measured from its {$zero} edge, so that line 1 here is line 1 on the paper." : null,
+                $board->straightened === 0.0 ? null : 'The photo was straightened by '.Fractions::places(Rational::near(abs($board->straightened), 2), 2).'°, so on the print the lines lean: each has a reading of its own at either end, where it meets the print’s edges.',
                 'The longest line is '.$this->read($this->out->longestLine()).', the diagonal '.$this->read(Length::mm(Rational::near($board->inner->diagonal(), 3))).($reach !== null && $this->out->longestLine()->isLongerThan($reach) ? '; your ruler of '.$this->notation->plain($reach).' is laid more than once.' : '.'),
                 $this->legend(),
             ],
             'top' => ["Lay the ruler along the top edge, its 0 at the top {$zero} corner.", $this->laying($step), $this->legend()],
             'straight' => ["Slide the ruler straight down the {$thing} to its bottom edge. Do not turn it: 0 stays at the {$zero}.", 'Turned round, it would measure from the other side, and every line would slant by what the sheet is longer or shorter than you think.'],
-            'bottom' => ["The same readings along the bottom edge, 0 at the bottom {$zero} corner."],
+            'bottom' => [($board->leans() ? 'Other readings' : 'The same readings')." along the bottom edge, 0 at the bottom {$zero} corner."],
             'left' => ['Down the left edge, 0 at the top.'],
             'right' => ['Down the right edge, 0 at the top, not at the bottom: this is the edge where a ruler is easily turned.'],
             'between' => ['An upright line is longer than the ruler. Make the same ticks again on a level '.implode(' and ', array_map(fn (Length $row): string => $this->read($row), $step->rows)).' down from the top edge, so that each piece can be ruled in one laying.'],
@@ -161,19 +166,34 @@ final readonly class MarkingWriter
 
     private function rule(Rule $rule): MarkingTickJson
     {
-        $reads = $this->notation->amount($rule->from->at->reading);
-        $ends = $rule->upright ? 'top to bottom' : 'left to right';
-        $from = $this->at(new Step($rule->upright ? 'top' : 'left'), $rule->from);
+        $size = $this->out->board->size;
+        [$x, $y] = [$rule->on->start[0]->over($size->width)->toFloat(), $rule->on->start[1]->over($size->height)->toFloat()];
+        [$across, $down] = [$rule->on->end[0]->over($size->width)->toFloat() - $x, $rule->on->end[1]->over($size->height)->toFloat() - $y];
 
         return new MarkingTickJson(
             $rule->key,
             $rule->line,
             ($rule->upright ? 'upright ' : 'level ').$rule->line,
-            "{$ends}, both ticks at {$reads}",
-            ($rule->upright ? 'upright' : 'level')." line {$rule->line}, through both ticks at ".Spoken::of($rule->from->at->reading, $this->notation->unit),
-            $rule->upright ? new BoxJson($from->left, 0, 0, 1) : new BoxJson(0, $from->top, 1, 0),
+            $this->ends($rule, fn (Tick $tick): string => $this->notation->amount($tick->at->reading)),
+            ($rule->upright ? 'upright' : 'level')." line {$rule->line}, ".$this->ends($rule, fn (Tick $tick): string => Spoken::of($tick->at->reading, $this->notation->unit)),
+            new BoxJson($x, $y, $across, $down),
             $this->isMade($rule->key, self::place($rule->from).' '.self::place($rule->to)),
         );
+    }
+
+    /**
+     * Where a line's two ticks are.
+     *
+     * @param  \Closure(Tick): string  $read
+     */
+    private function ends(Rule $rule, \Closure $read): string
+    {
+        [$from, $to] = [$rule->from, $rule->to];
+        if ($from->at->reading->equals($to->at->reading) && [$from->edge, $to->edge] === ($rule->upright ? ['top', 'bottom'] : ['left', 'right'])) {
+            return ($rule->upright ? 'top to bottom' : 'left to right').", both ticks at {$read($from)}";
+        }
+
+        return "from {$read($from)} on the {$from->edge} edge to {$read($to)} on the {$to->edge}";
     }
 
     private function look(Step $step, string $look, string $key): MarkingTickJson
@@ -210,8 +230,7 @@ final readonly class MarkingWriter
     private function at(Step $step, Tick $tick): BoxJson
     {
         $size = $this->out->board->size;
-        $across = $tick->at->exact->over($size->width)->toFloat();
-        $x = $this->fromLeft($across);
+        $x = $this->fromLeft($tick->at->exact->over($size->width)->toFloat());
         $y = $tick->at->exact->over($size->height)->toFloat();
 
         return match (true) {
@@ -227,7 +246,7 @@ final readonly class MarkingWriter
     /** A share of the board from its zero edge, as one from its left. */
     private function fromLeft(float $share): float
     {
-        return $this->out->hand === Hand::Left ? 1 - $share : $share;
+        return $this->out->zero === 'right' ? 1 - $share : $share;
     }
 
     /** How far down, or across, a tick in between stands; its name begins with that: `row2-3`, `col1-4`. */
@@ -260,6 +279,6 @@ final readonly class MarkingWriter
 
     private static function place(Tick $tick): string
     {
-        return $tick->at->exact->exact();
+        return $tick->place->exact();
     }
 }

@@ -14,6 +14,7 @@ use App\Exchange\Json\KeyPointJson;
 use App\Exchange\Json\LengthJson;
 use App\Exchange\Json\LinesJson;
 use App\Exchange\Json\MarkJson;
+use App\Exchange\Json\MarkRowJson;
 use App\Exchange\Json\MarksJson;
 use App\Exchange\Json\MismatchJson;
 use App\Exchange\Json\OverlayJson;
@@ -37,6 +38,7 @@ use InchLadder\Grid\Division;
 use InchLadder\Grid\Overlay;
 use InchLadder\Marks\Mark;
 use InchLadder\Marks\MarkLadder;
+use InchLadder\Marks\MarkRow;
 use InchLadder\Marks\Reading;
 use InchLadder\Measure\Fractions;
 use InchLadder\Measure\Length;
@@ -48,6 +50,7 @@ use InchLadder\Measure\Unit;
 use InchLadder\Measuring\Placed;
 use InchLadder\Paper\Colour;
 use InchLadder\Plan\Decisions;
+use InchLadder\Plan\MarkRows;
 use InchLadder\Plan\Plan;
 use InchLadder\Plan\Sums;
 use InchLadder\Plan\Sums\FitSums;
@@ -55,6 +58,7 @@ use InchLadder\Plan\Sums\GridSums;
 use InchLadder\Plan\Sums\MarkSums;
 use InchLadder\Plan\Sums\PaperSums;
 use InchLadder\Plan\Sums\PhotoSums;
+use InchLadder\Plan\Sums\Writing;
 
 /** Writes a plan as JSON: the short form of the command line, and the full workings of the pages. */
 final readonly class PlanWriter
@@ -120,6 +124,8 @@ final readonly class PlanWriter
             lines: $this->lines($choices->grid->overlays),
             across: $this->ladder($plan->across),
             down: $this->ladder($plan->down),
+            rows_across: $rung === null || $rung === 'marks' ? array_map($this->row(...), MarkRows::across($plan)) : [],
+            rows_down: $rung === null || $rung === 'marks' ? array_map($this->row(...), MarkRows::down($plan)) : [],
             divided: $this->divided(),
             points: array_map(fn (Placed $placed): KeyPointJson => $this->keyPoint($placed, $sums), $plan->points()),
             check: (new CheckWriter($plan))->check($rung === null || $rung === 'check'),
@@ -303,6 +309,16 @@ final readonly class PlanWriter
     private function ladder(MarkLadder $ladder): array
     {
         return array_map(fn (Mark $mark): ReadingsJson => $this->readings($mark->line, $mark->at, $mark->steppedError), $ladder->marks);
+    }
+
+    private function row(MarkRow $row): MarkRowJson
+    {
+        $harm = $row->steppedError->absolute()->isLongerThan($row->at->area->error()->absolute());
+
+        return new MarkRowJson(
+            $row->name, $row->line, $row->at->print === null ? null : $this->reading($row->at->print), $this->reading($row->at->area), $this->reading($row->at->sheet),
+            $harm ? (new Writing($this->notation))->off($row->steppedError) : null,
+        );
     }
 
     private function readings(int $line, Reading $at, Length $steppedError): ReadingsJson

@@ -19,7 +19,7 @@ use InchLadder\Fit\Dividers;
 use InchLadder\Fit\Enlargement;
 use InchLadder\Fit\Stretched;
 use InchLadder\Fit\Way;
-use InchLadder\Fit\Ways\Inset;
+use InchLadder\Fit\Ways\FreeCrop;
 use InchLadder\Grid\Cells;
 use InchLadder\Grid\Edge;
 use InchLadder\Grid\Schools\SquaresByCount;
@@ -88,7 +88,8 @@ final readonly class Prospects
     /** @return list<OtherSheetJson> the artist's own first, then the catalogue's of about this size, each kind by how little it wastes */
     public function sheets(): array
     {
-        $whole = $this->choices->fitted(new Inset(Rational::one()));
+        // This crop, as large as each sheet takes it.
+        $whole = $this->choices->fitted(new FreeCrop(Plan::of($this->choices)->fitted->crop));
         $area = $this->choices->sheet->width->mm->times($this->choices->sheet->height->mm)->toFloat();
         $near = static fn (Sheet $sheet): bool => abs(log($sheet->size->width->toFloat() * $sheet->size->height->toFloat() / $area, 2)) <= 1.5;
         $owned = Keepsake::query()->where('kind', 'paper')->get()->toBase()->map(function (Keepsake $paper) use ($whole): ?OtherSheetJson {
@@ -165,6 +166,7 @@ final readonly class Prospects
         $papers = [...(new PhotoPrints)->sheets(), ...array_map(Catalogue::find(...), ['a5', 'a4', 'a3', 'letter', 'tabloid'])];
 
         return array_map(function (Sheet $sheet) use ($plan): PrintSizeJson {
+            // The whole photo is printed; the crop is what is gridded of it.
             $picture = $plan->reference->ratio();
             $paper = $sheet->size->isUpright() === $picture->isLessThan(1) ? $sheet->size : $sheet->size->turned();
             $print = $paper->largestInside($picture);
@@ -236,6 +238,11 @@ final readonly class Prospects
     /** @return list<string> */
     private function against(string $way, Edge $edge, int $parts, Length $side): array
     {
+        $cut = array_filter(range(0, $edge->parts() - 1), $edge->isPartial(...));
+        // Ruled in cells of the same size, the last one is cut short there as well, counted or not.
+        if ($cut !== [] && in_array($parts, [$edge->parts(), $edge->parts() - count($cut)], true)) {
+            return [];
+        }
         $ruled = Edge::even($parts);
         $sentences = $parts === $edge->parts() ? [] : [ucfirst($way).": {$parts} parts are ruled, this grid has {$edge->parts()}."];
         foreach (array_slice($ruled->fractions, 1, -1) as $i => $fraction) {

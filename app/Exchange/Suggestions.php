@@ -14,8 +14,10 @@ use InchLadder\Measure\Length;
 use InchLadder\Measure\LengthReader;
 use InchLadder\Measure\Notation;
 use InchLadder\Measure\Rational;
+use InchLadder\Measure\Size;
+use InchLadder\Paper\OrientationAdvice;
+use InchLadder\Paper\Turn;
 use InchLadder\Plan\Choices;
-use InchLadder\Plan\Plan;
 use InchLadder\Planner\Friendly;
 use InchLadder\Planner\Planner;
 use InchLadder\Planner\Proposal;
@@ -40,9 +42,7 @@ final readonly class Suggestions
      */
     public function plans(array $demands): array
     {
-        $plan = Plan::of($this->choices);
-        $planner = new Planner($plan->reference, $plan->choices->shape->inside($plan->usable), Friendly::on($this->choices->rulerOnPrint()), Friendly::on($this->notation->ruler));
-        $found = $planner->plans($this->wish($demands));
+        $found = $this->planner()->plans($this->wish($demands));
 
         return array_map(fn (Proposal $proposal, int $i): ProposalJson => new ProposalJson(
             $proposal->photoCell === null ? null : $this->length($proposal->photoCell),
@@ -55,7 +55,36 @@ final readonly class Suggestions
             $proposal->lines(),
             $this->sentence($proposal),
             $i + 1,
+            $this->turn($proposal)->value,
         ), $found, array_keys($found));
+    }
+
+    /** The best of all, with nothing demanded. */
+    public function best(): Proposal
+    {
+        return $this->planner()->plans(new Wish($this->choices->subject))[0];
+    }
+
+    /** Which way round the sheet lies for a plan: as it does, unless it is turned for it. */
+    public function turn(Proposal $proposal): Turn
+    {
+        return $proposal->isTurned ? ($this->sheet()->isUpright() ? Turn::Sideways : Turn::Upright) : $this->choices->turn;
+    }
+
+    /** Both ways round are tried, unless one was chosen. */
+    private function planner(): Planner
+    {
+        $choices = $this->choices;
+        $sheet = $this->sheet();
+        $usable = static fn (Size $sheet): Size => $choices->shape->inside($choices->margins->inside($sheet));
+        $other = $choices->turn === Turn::Advised && ! $sheet->width->equals($sheet->height) ? $sheet->turned() : null;
+
+        return new Planner($choices->reference(), $usable($sheet), Friendly::on($choices->rulerOnPrint()), Friendly::on($this->notation->ruler), $other === null ? null : $usable($other));
+    }
+
+    private function sheet(): Size
+    {
+        return $this->choices->turn->apply($this->choices->sheet, OrientationAdvice::for($this->choices->reference()->ratio(), $this->choices->sheet));
     }
 
     /** @param  array<array-key, mixed>  $demands */
@@ -89,6 +118,7 @@ final readonly class Suggestions
 
         return ($proposal->photoCell === null ? "{$cell} cells on the paper" : $this->notation->plain($proposal->photoCell)." on the photo is {$cell} on the paper")
             .": {$proposal->columns} by {$proposal->rows} cells; "
+            .($proposal->isTurned ? ($this->sheet()->isUpright() ? 'the sheet sideways; ' : 'the sheet upright; ') : '')
             .($left === [] ? 'the paper is filled; ' : implode(' and ', $left).'; ')
             .($trimmed->isZero() ? 'nothing is trimmed.' : Fractions::places($trimmed->times(100), 1).' % of the photo is trimmed.');
     }

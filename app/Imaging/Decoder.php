@@ -6,6 +6,7 @@ namespace App\Imaging;
 
 use Imagick;
 use ImagickException;
+use Symfony\Component\Process\Process;
 
 /**
  * Pixels out of a file: turned upright, in sRGB, without anything the camera
@@ -19,6 +20,12 @@ final class Decoder
     private const NEAR_BELOW = 0.875;
 
     private const NEAR_ABOVE = 1.35;
+
+    /** Under which a decoded picture carries what there is to be said of it. */
+    public const REMARK = 'inch-ladder:remark';
+
+    /** Longest look for pixels that break off. */
+    private const SECONDS = 20;
 
     private const MEMORY = 768 * 1024 * 1024;
 
@@ -56,7 +63,7 @@ final class Decoder
         if (max($wide, $high) > config('inch.photo.most_side')) {
             throw PhotoRefused::tooLong($wide, $high);
         }
-        if (! $kind->isWhole($path)) {
+        if (! $kind->isWhole($path) || $bytes < $kind->leastBytes($wide, $high)) {
             throw PhotoRefused::cutShort();
         }
 
@@ -97,16 +104,20 @@ final class Decoder
                 $this->hint($image, $path, $side);
             }
             $image->readImage("{$kind->decoder()}:{$path}[0]");
+            if ($kind === Kind::Jpeg && self::mayBreakOff($image) && self::breaksOff($path)) {
+                throw PhotoRefused::cutShort();
+            }
             if ($side !== null && max($image->getImageWidth(), $image->getImageHeight()) > $side * self::NEAR_ABOVE) {
                 $image->resizeImage($side, $side, Imagick::FILTER_TRIANGLE, 1, true);
             }
-            $this->turn($image);
-            $this->manageColour($image);
+            Orientation::upright($image, $image->getImageOrientation());
+            $known = $this->manageColour($image);
             if ($image->getImageAlphaChannel()) {
                 $image->setImageBackgroundColor('white');
                 $image->setImageAlphaChannel(Imagick::ALPHACHANNEL_REMOVE);
             }
             $image->stripImage();
+            $known || $image->setImageProperty(self::REMARK, 'Its colour profile cannot be read; its colours are taken for sRGB, and may look paler or stronger than they are.');
 
             return $image;
         } catch (ImagickException) {
@@ -137,19 +148,75 @@ final class Decoder
         return new Imagick;
     }
 
-    private function turn(Imagick $image): void
+    /**
+     * A file whose pixels can be gone through in strips as they are stored: itself, or where that is not possible
+     * (HEIC, AVIF, colours for print, more than 8 bits) an upright copy in sRGB.
+     *
+     * @param  string  $folder  where a copy may lie
+     * @return array{string, int, string} path, orientation, colour profile; the last is empty for sRGB
+     *
+     * @throws PhotoRefused
+     */
+    public function asStored(string $path, Kind $kind, string $folder): array
     {
-        $image->autoOrient();
-        $image->setImageOrientation(Imagick::ORIENTATION_TOPLEFT);
+        $header = $this->imagick();
+        $header->pingImage("{$kind->decoder()}:{$path}[0]");
+        $plain = in_array($kind, [Kind::Jpeg, Kind::Png, Kind::WebP], true) && $header->getImageDepth() <= 8
+            && in_array($header->getImageColorspace(), [Imagick::COLORSPACE_SRGB, Imagick::COLORSPACE_GRAY], true);
+        if ($plain) {
+            return [$path, max(1, $header->getImageOrientation()), $header->getImageProfiles('icc')['icc'] ?? ''];
+        }
+        $copy = "{$folder}/copy.ppm";
+        $image = $this->decode($path, $kind);
+        $image->setImageDepth(8);
+        $image->setImageFormat('ppm');
+        $image->writeImage("ppm:{$copy}");
+
+        return [$copy, 1, ''];
     }
 
-    private function manageColour(Imagick $image): void
+    /** Brings pixels in some profile to sRGB; in a profile that is none they are taken for that. */
+    public function toSrgb(Imagick $image, string $profile): void
+    {
+        $image->setImageProfile('icc', $profile);
+        $this->manageColour($image);
+        $image->stripImage();
+    }
+
+    /** @return bool whether its colours are known: false when it has a profile that is none */
+    private function manageColour(Imagick $image): bool
     {
         $profile = $image->getImageProfiles('icc');
-        if ($profile !== []) {
-            $image->profileImage('icc', (string) file_get_contents(resource_path('colour/srgb.icc')));
-        } elseif ($image->getImageColorspace() !== Imagick::COLORSPACE_SRGB) {
-            $image->transformImageColorspace(Imagick::COLORSPACE_SRGB);
+        if ($profile === []) {
+            $image->getImageColorspace() === Imagick::COLORSPACE_SRGB || $image->transformImageColorspace(Imagick::COLORSPACE_SRGB);
+
+            return true;
         }
+        try {
+            return $image->profileImage('icc', (string) file_get_contents(resource_path('colour/srgb.icc')));
+        } catch (ImagickException) {
+            $image->removeImageProfile('icc');
+            $image->transformImageColorspace(Imagick::COLORSPACE_SRGB);
+
+            return false;
+        }
+    }
+
+    /** Where the pixels of a JPEG break off, the rest is filled with the middle grey that coefficients of 0 make; one in scans breaks off unseen. */
+    private static function mayBreakOff(Imagick $image): bool
+    {
+        [$wide, $high] = [min(4, $image->getImageWidth()), min(2, $image->getImageHeight())];
+        $corner = $image->exportImagePixels($image->getImageWidth() - $wide, $image->getImageHeight() - $high, $wide, $high, 'RGB', Imagick::PIXEL_CHAR);
+
+        return $image->getImageInterlaceScheme() !== Imagick::INTERLACE_NO || array_unique($corner) === [128];
+    }
+
+    /** The JPEG library of the system says so itself, and needs no memory for it. */
+    private static function breaksOff(string $path): bool
+    {
+        $decode = new Process(['djpeg', '-fast', '-scale', '1/8', '-outfile', '/dev/null', $path], timeout: self::SECONDS);
+        $decode->run();
+
+        return str_contains($decode->getErrorOutput(), 'premature end');
     }
 }

@@ -27,6 +27,28 @@ enum Kind: string
         return strtolower($this->name);
     }
 
+    /** Of a file's name. */
+    public function ending(): string
+    {
+        return $this === self::Jpeg ? 'jpg' : $this->decoder();
+    }
+
+    /**
+     * The fewest bytes so many pixels can be coded in; a file of less claims more than it has.
+     *
+     * In JPEG each block of 8 × 8 takes at least a bit for its first coefficient, in scans or not (ITU-T T.81, F.1.2
+     * and G.1.2); deflate makes data at most 1,032 times smaller (zlib, technical details), and in PNG a pixel is at
+     * least a bit. The others have no such bound.
+     */
+    public function leastBytes(int $wide, int $high): int
+    {
+        return match ($this) {
+            self::Jpeg => intdiv($wide * $high, 64 * 8),
+            self::Png => intdiv($wide * $high, 8 * 1032),
+            default => 0,
+        };
+    }
+
     /**
      * Whether the file reaches its own end mark. Decoders forgive a missing end;
      * an artist should not find half the photo grey.
@@ -46,18 +68,24 @@ enum Kind: string
     }
 
     /**
-     * JPEG (ITU-T T.81, B.1): after the last scan stands the end marker FF D9. The
-     * segments before the first scan are stepped over, since a thumbnail in them has
-     * an end marker of its own.
+     * JPEG (ITU-T T.81, B.1): after the last scan stands the end marker FF D9. Segments are stepped over by their
+     * length, since a thumbnail in one has an end marker of its own. An end that was put on behind pixels that
+     * break off is found out when they are decoded (see Decoder).
      */
     private static function jpegIsWhole(string $bytes): bool
     {
-        $at = 2;
-        while (($bytes[$at] ?? '') === "\xFF" && isset($bytes[$at + 3])) {
-            if ($bytes[$at + 1] === "\xDA") {
-                return strpos($bytes, "\xFF\xD9", $at) !== false;
+        for ($at = 2; ($bytes[$at] ?? '') === "\xFF" && isset($bytes[$at + 1]); $at += $length) {
+            $marker = ord($bytes[$at + 1]);
+            if ($marker === 0xD9) {
+                return true;
             }
-            $at += $bytes[$at + 1] === "\xFF" ? 1 : 2 + (unpack('n', $bytes, $at + 2)[1] ?? 0);
+            $length = $marker === 0xFF ? 1 : 2 + (unpack('n', substr($bytes, $at + 2, 2).'  ')[1] ?? 0);
+            if ($marker === 0xDA) {
+                if (preg_match('/\xFF(?![\x00\xD0-\xD7\xFF])/', $bytes, $found, PREG_OFFSET_CAPTURE, min(strlen($bytes), $at + $length)) !== 1) {
+                    return false;
+                }
+                $length = $found[0][1] - $at;
+            }
         }
 
         return false;

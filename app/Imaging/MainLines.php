@@ -25,13 +25,12 @@ final class MainLines
         $field = $photos->lightness($photo, $plan->choices->framing, self::SIDE);
         $crop = $plan->fitted->crop;
         $lines = [];
-        foreach ([['down', $field, $crop->top, $crop->height, 'level'], ['across', $field->transposed(), $crop->left, $crop->width, 'upright']] as [$way, $turned, $start, $length, $words]) {
+        $field = $field->part(...array_map(static fn (Rational $share): float => $share->toFloat(), [$crop->left, $crop->top, $crop->width, $crop->height]));
+        foreach ([['down', $field, 'level'], ['across', $field->transposed(), 'upright']] as [$way, $turned, $words]) {
             foreach (MainEdges::level($turned, self::MOST) as [$place, $strength]) {
-                $share = Rational::near($place)->minus($start)->dividedBy($length);
-                if ($share->isPositive() && $share->isLessThan(1)) {
-                    $simple = SimpleFraction::nearest($share);
-                    $lines[] = new MainLineJson($way, (string) $share, "{$words}, at ".Fractions::places($share->times(100), 1)." %: near {$simple->fraction}, ".round($strength, 1).' times as strong as the rest');
-                }
+                $share = Rational::near($place, 4);
+                $simple = SimpleFraction::nearest($share);
+                $lines[] = new MainLineJson($way, (string) $share, "{$words}, at ".Fractions::places($share->times(100), 1)." %: near {$simple->fraction}, ".round($strength, 1).' times as strong as the rest');
             }
         }
 

@@ -38,7 +38,7 @@ final readonly class PhotoStore
         [$kind, $wide, $high] = $this->decoder->inspect($path);
         $sha256 = (string) hash_file('sha256', $path);
         $known = Photo::query()->firstWhere('sha256', $sha256);
-        if ($known !== null && is_file($this->original($sha256))) {
+        if ($known !== null && $this->isWhole($known)) {
             return $known;
         }
         $preview = $this->decoder->decodeSmall($path, $kind, config('inch.photo.preview_side'));
@@ -48,8 +48,16 @@ final readonly class PhotoStore
         // The same photo may be coming in from another tab at this very moment.
         return $known ?? Photo::query()->createOrFirst(['sha256' => $sha256], [
             'mime' => $kind->value, 'bytes' => filesize($path),
-            'width' => $wide, 'height' => $high, 'samples' => Samples::take($preview),
+            'width' => $wide, 'height' => $high, 'samples' => Samples::take($preview), 'remark' => $preview->getImageProperty(Decoder::REMARK) ?: null,
         ]);
+    }
+
+    /** Takes a photo away that no drawing uses: its row, its file, and everything made from it. */
+    public function forget(Photo $photo): void
+    {
+        $photo->delete();
+        @unlink($this->original($photo->sha256));
+        (new Filesystem)->deleteDirectory(dirname($this->derived($photo->sha256, 'x')));
     }
 
     /** Path of a preview, made anew if the cache was thrown away. */
@@ -59,7 +67,7 @@ final readonly class PhotoStore
         $path = $this->derived($photo->sha256, 'preview'.Framer::key($framing).'.jpg');
         if (! is_file($path)) {
             $preview = $framing->isPlain()
-                ? $this->decoder->decodeSmall($this->original($photo->sha256), Kind::from($photo->mime), config('inch.photo.preview_side'))
+                ? $this->decoder->decodeSmall($this->whole($photo), Kind::from($photo->mime), config('inch.photo.preview_side'))
                 : Framer::frame(new Imagick('jpeg:'.$this->preview($photo)), $framing);
             $this->write($path, fn (string $to): bool => $this->jpeg($preview, $to), StorageFailed::savingPicture(...));
         }
@@ -74,7 +82,7 @@ final readonly class PhotoStore
      */
     public function decode(Photo $photo, ?Framing $framing = null, ?int $side = null): Imagick
     {
-        [$path, $kind] = [$this->original($photo->sha256), Kind::from($photo->mime)];
+        [$path, $kind] = [$this->whole($photo), Kind::from($photo->mime)];
         $image = $side === null || 2 * $side > max($photo->width, $photo->height) ? $this->decoder->decode($path, $kind) : $this->decoder->decodeSmall($path, $kind, $side);
 
         return Framer::frame($image, $framing ?? Framing::plain());
@@ -83,7 +91,23 @@ final readonly class PhotoStore
     /** A photo's file as it may be handed on. */
     public function bare(Photo $photo): Bare
     {
-        return Bare::of($this->original($photo->sha256), Kind::from($photo->mime), $this->decoder);
+        return Bare::of($this->whole($photo), Kind::from($photo->mime), $this->decoder);
+    }
+
+    /**
+     * A photo's file as it may be handed on; where it was lost, the preview that is left of it.
+     *
+     * @throws OriginalLost when there is no preview either
+     */
+    public function bareOrPreview(Photo $photo): Bare
+    {
+        try {
+            return $this->bare($photo);
+        } catch (OriginalLost $lost) {
+            $preview = $this->derived($photo->sha256, 'preview.jpg');
+
+            return is_file($preview) ? Bare::reduced((string) file_get_contents($preview)) : throw $lost;
+        }
     }
 
     /** What colours lie where in the picture, coarsely. */
@@ -103,20 +127,35 @@ final readonly class PhotoStore
         return new Field($side, $side, $pixels);
     }
 
-    /** Pixels inside the picture as it is framed, put together from tiles cut once: a JPEG can only be decoded whole. */
+    /**
+     * Pixels inside the picture as it is framed, put together from tiles of the photo as it lies, cut once: a JPEG can
+     * only be decoded whole. What is straightened is turned afterwards, as the piece it is.
+     */
     public function region(Photo $photo, Framing $framing, int $left, int $top, int $wide, int $high): Imagick
     {
-        $tiles = $this->tiles($photo, $framing);
-        $region = new Imagick;
-        $region->newImage($wide, $high, 'white');
-        foreach (range(intdiv($top, self::TILE), intdiv($top + $high - 1, self::TILE)) as $row) {
-            foreach (range(intdiv($left, self::TILE), intdiv($left + $wide - 1, self::TILE)) as $column) {
-                $tile = new Imagick("jpeg:{$tiles}/{$column}-{$row}.jpg");
-                $region->compositeImage($tile, Imagick::COMPOSITE_COPY, $column * self::TILE - $left, $row * self::TILE - $top);
+        [$x, $y, $across, $down] = Framer::source($framing, $photo->width, $photo->height, $left, $top, $wide, $high);
+
+        return Framer::part($this->piece($photo, $x, $y, $across, $down), $framing, $photo->width, $photo->height, $x, $y, $left, $top, $wide, $high);
+    }
+
+    /** Pixels of the photo as it lies, upright and in sRGB. */
+    private function piece(Photo $photo, int $left, int $top, int $wide, int $high): Imagick
+    {
+        [$tiles, $orientation, $profile] = $this->tiles($photo);
+        [$x, $y, $across, $down] = Orientation::stored($orientation, $photo->width, $photo->height, $left, $top, $wide, $high);
+        $piece = new Imagick;
+        $piece->newImage($across, $down, 'white');
+        foreach (range(intdiv($y, self::TILE), intdiv($y + $down - 1, self::TILE)) as $row) {
+            foreach (range(intdiv($x, self::TILE), intdiv($x + $across - 1, self::TILE)) as $column) {
+                $piece->compositeImage(new Imagick("jpeg:{$tiles}/{$column}_{$row}.jpg"), Imagick::COMPOSITE_COPY, $column * self::TILE - $x, $row * self::TILE - $y);
             }
         }
+        if ($profile !== '') {
+            $this->decoder->toSrgb($piece, $profile);
+        }
+        Orientation::upright($piece, $orientation);
 
-        return $region;
+        return $piece;
     }
 
     /**
@@ -165,39 +204,36 @@ final readonly class PhotoStore
         return $cut->getImageBlob();
     }
 
-    /** Folder of the picture's tiles, cut on the first call; others wait for that one to end. */
-    private function tiles(Photo $photo, Framing $framing): string
+    /**
+     * The photo's tiles as they are stored in it, cut on the first call; others wait for that one to end.
+     *
+     * @return array{string, int, string} their folder, the turn the camera asks for, and the colour profile they are in
+     */
+    private function tiles(Photo $photo): array
     {
-        $folder = $this->derived($photo->sha256, 'tiles'.Framer::key($framing));
-        if (is_dir($folder)) {
-            return $folder;
-        }
-        $this->folder(dirname($folder), StorageFailed::savingPicture(...));
-        $lock = fopen($folder.'.lock', 'c') ?: throw StorageFailed::savingPicture();
-        flock($lock, LOCK_EX);
-        clearstatcache(true, $folder);
+        $folder = $this->derived($photo->sha256, 'tiles');
         if (! is_dir($folder)) {
-            $this->write($folder, fn (string $to): bool => mkdir($to) && $this->cutTiles($photo, $framing, $to), StorageFailed::savingPicture(...));
+            $this->folder(dirname($folder), StorageFailed::savingPicture(...));
+            $lock = fopen($folder.'.lock', 'c') ?: throw StorageFailed::savingPicture();
+            flock($lock, LOCK_EX);
+            clearstatcache(true, $folder);
+            if (! is_dir($folder)) {
+                $this->write($folder, fn (string $to): bool => mkdir($to) && $this->cutTiles($photo, $to), StorageFailed::savingPicture(...));
+            }
+            flock($lock, LOCK_UN);
         }
-        flock($lock, LOCK_UN);
 
-        return $folder;
+        return ["{$folder}/tiles_files/0", (int) file_get_contents("{$folder}/orientation"), (string) file_get_contents("{$folder}/profile.icc")];
     }
 
-    private function cutTiles(Photo $photo, Framing $framing, string $folder): bool
+    private function cutTiles(Photo $photo, string $folder): bool
     {
-        $image = $this->decode($photo, $framing);
-        for ($row = 0; $row * self::TILE < $image->getImageHeight(); $row++) {
-            for ($column = 0; $column * self::TILE < $image->getImageWidth(); $column++) {
-                $tile = $image->getImageRegion(self::TILE, self::TILE, $column * self::TILE, $row * self::TILE);
-                $tile->setImagePage(0, 0, 0, 0);
-                if (! $this->jpeg($tile, "{$folder}/{$column}-{$row}.jpg")) {
-                    return false;
-                }
-            }
-        }
+        $original = $this->whole($photo);
+        [$source, $orientation, $profile] = $this->decoder->asStored($original, Kind::from($photo->mime), $folder);
+        Vips::tiles($source, $folder, self::TILE, self::QUALITY);
+        $source === $original || unlink($source);
 
-        return true;
+        return file_put_contents("{$folder}/orientation", (string) $orientation) !== false && file_put_contents("{$folder}/profile.icc", $profile) !== false;
     }
 
     private function jpeg(Imagick $image, string $path): bool
@@ -234,6 +270,34 @@ final readonly class PhotoStore
     {
         if (! is_dir($folder) && ! @mkdir($folder, 0o755, true) && ! is_dir($folder)) {
             throw $failed();
+        }
+    }
+
+    /**
+     * Path of an original, looked at before anything is made of it.
+     *
+     * @throws OriginalLost when it is missing, or not the file that came in any more
+     */
+    public function whole(Photo $photo): string
+    {
+        $path = $this->original($photo->sha256);
+        clearstatcache(true, $path);
+        if (! is_file($path)) {
+            throw OriginalLost::missing();
+        }
+        if (filesize($path) !== $photo->bytes || hash_file('sha256', $path) !== $photo->sha256) {
+            throw OriginalLost::changed();
+        }
+
+        return $path;
+    }
+
+    private function isWhole(Photo $photo): bool
+    {
+        try {
+            return $this->whole($photo) !== '';
+        } catch (OriginalLost) {
+            return false;
         }
     }
 

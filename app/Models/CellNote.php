@@ -6,15 +6,17 @@ namespace App\Models;
 
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Carbon;
-use InchLadder\Copying\Place;
+use InchLadder\Copying\Noted;
+use InchLadder\Copying\Quad;
 
 /**
- * What has become of one cell. Kept for each mesh apart, so that changing the
- * counts and changing them back loses nothing.
+ * What has become of one place on the picture that is, or was, a cell.
  *
- * @property string $mesh columns×rows, `5x7`
+ * @property string $mesh columns×rows it was noted on, `5x7`
  * @property int $column 0-based
  * @property int $row 0-based
+ * @property string|null $place  its corners on the picture, as Quad writes them; null when it is known by its mesh and cell alone
+ * @property string $spot  the place's name, one of its kind in a drawing
  * @property string $state done, empty or open
  * @property bool $doubtful to be looked at again
  * @property string $words the artist's own, for later
@@ -26,35 +28,22 @@ final class CellNote extends Model
 
     public const STATES = ['done', 'empty', 'open'];
 
-    protected $fillable = ['mesh', 'column', 'row', 'state', 'doubtful', 'words'];
+    /** All that is to be said of one, as a revision keeps it. */
+    public const KEPT = ['mesh', 'column', 'row', 'place', 'spot', 'state', 'doubtful', 'words', 'settled_at'];
+
+    protected $fillable = self::KEPT;
 
     protected $casts = ['column' => 'integer', 'row' => 'integer', 'doubtful' => 'boolean', 'settled_at' => 'datetime'];
 
-    protected $attributes = ['state' => 'open', 'doubtful' => false, 'words' => ''];
+    protected $attributes = ['state' => Noted::OPEN, 'doubtful' => false, 'words' => '', 'place' => null, 'settled_at' => null];
 
-    protected static function booted(): void
+    public function noted(): Noted
     {
-        self::saving(static function (self $note): void {
-            if ($note->isDirty('state')) {
-                $note->settled_at = $note->isSettled() ? Carbon::now() : null;
-            }
-        });
+        return new Noted($this->state, $this->doubtful, $this->words, $this->settled_at === null ? null : (float) $this->settled_at->getTimestamp());
     }
 
-    public function place(): Place
+    public function quad(): ?Quad
     {
-        return new Place($this->column, $this->row);
-    }
-
-    /** Whether there is anything to say of the cell. */
-    public function says(): bool
-    {
-        return $this->isSettled() || $this->doubtful || $this->words !== '';
-    }
-
-    /** Whether nothing more is to be copied there. */
-    public function isSettled(): bool
-    {
-        return $this->state !== 'open';
+        return $this->place === null ? null : Quad::read($this->place);
     }
 }

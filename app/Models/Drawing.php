@@ -4,19 +4,23 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Exceptions\ChoicesUnreadable;
 use App\Exceptions\StaleSave;
+use App\Exchange\BestPlan;
 use App\Exchange\ChoicesReader;
+use App\Exchange\Followed;
 use App\Exchange\Json\ChoicesJson;
+use App\Exchange\PlacedThings;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\SoftDeletes;
 use Illuminate\Support\Carbon;
-use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
-use InchLadder\Copying\Place;
-use InchLadder\Grid\Cells;
+use Illuminate\Validation\ValidationException;
+use InchLadder\Copying\CellRecord;
+use InchLadder\Impossible;
 use InchLadder\Plan\Plan;
 
 /**
@@ -25,8 +29,9 @@ use InchLadder\Plan\Plan;
  *
  * @property string $id
  * @property int $version grows with every write; a save must name the one it read
+ * @property int $edits grows with every change, of the choices or by hand
  * @property int $position the revision the drawing stands at
- * @property array<string, mixed> $choices
+ * @property array<string, mixed>|null $choices  null when the row is damaged
  * @property Photo|null $photo null when there are only sizes
  * @property Carbon $updated_at
  */
@@ -35,9 +40,14 @@ final class Drawing extends Model
     use HasUlids;
     use SoftDeletes;
 
+    /** As many changes can be taken back at least; older ones are dropped, some at a time. */
+    private const MOST_REVISIONS = 1000;
+
+    private const REVISIONS_TRIMMED = 100;
+
     protected $fillable = ['choices'];
 
-    protected $casts = ['choices' => 'array', 'version' => 'integer', 'position' => 'integer'];
+    protected $casts = ['choices' => 'array', 'version' => 'integer', 'position' => 'integer', 'edits' => 'integer'];
 
     /** @param  Photo|null  $photo  null when there are only sizes */
     public static function begin(?Photo $photo, ChoicesJson $choices): self
@@ -76,14 +86,52 @@ final class Drawing extends Model
         return $this->hasMany(MarkTick::class);
     }
 
+    /**
+     * @throws ChoicesUnreadable
+     * @throws \Illuminate\Validation\ValidationException
+     * @throws \InchLadder\Impossible
+     */
     public function read(): ChoicesReader
     {
-        return ChoicesReader::read($this->choices, $this->photo?->width, $this->photo?->height);
+        return ChoicesReader::read($this->document() ?? throw ChoicesUnreadable::document(), $this->photo?->width, $this->photo?->height);
+    }
+
+    /**
+     * Choices that are to be, with everything placed on the picture where it belongs by them.
+     *
+     * @param  array<array-key, mixed>  $choices
+     *
+     * @throws \Illuminate\Validation\ValidationException
+     * @throws \InchLadder\Impossible
+     */
+    public function followed(array $choices): Followed
+    {
+        [$wide, $high] = [$this->photo?->width, $this->photo?->height];
+        $after = BestPlan::read($choices, $wide, $high);
+        if (PlacedThings::standStill($this->document() ?? [], PlacedThings::document($after))) {
+            return new Followed($after);
+        }
+        try {
+            $before = $this->read();
+        } catch (ValidationException|Impossible) {
+            // What stands cannot be read: nothing is known to be placed.
+            return new Followed($after);
+        }
+
+        return PlacedThings::follow($before, $after, $wide, $high);
+    }
+
+    /** @return array<array-key, mixed>|null the document as it is kept, readable or not; null when the row holds none */
+    public function document(): ?array
+    {
+        return is_array($this->choices) ? $this->choices : null;
     }
 
     public function title(): string
     {
-        return (string) ($this->choices['title'] ?? '');
+        $title = $this->document()['title'] ?? null;
+
+        return is_string($title) && $title !== '' ? $title : 'Untitled';
     }
 
     public function plan(): Plan
@@ -99,103 +147,143 @@ final class Drawing extends Model
     public function decide(ChoicesJson $choices, int $version): void
     {
         $this->write($version, (array) $choices, function () use ($choices): void {
-            $what = self::difference($this->choices, (array) $choices);
+            $what = self::difference($this->document() ?? [], (array) $choices);
             if ($what === []) {
                 return;
             }
-            $this->revisions()->where('position', '>', $this->position)->delete();
-            $this->position++;
+            $this->handWork()->settlePlaces();
             $this->choices = (array) $choices;
-            $this->revisions()->create(['position' => $this->position, 'what' => implode(', ', $what), 'choices' => $this->choices]);
+            $this->revise(implode(', ', $what), $this->choices, null);
         });
     }
 
     /**
      * Goes back (−1) or forward (+1) one revision; does nothing at either end.
      *
+     * @param  int|null  $edits  as many as were known; null does not ask
+     *
      * @throws StaleSave
      */
-    public function step(int $by, int $version): void
+    public function step(int $by, int $version, ?int $edits = null): void
     {
-        $this->write($version, $this->choices, function () use ($by): void {
-            $revision = $this->revisions()->where('position', $this->position + $by)->first();
-            if ($revision !== null) {
-                $this->position = $revision->position;
-                $this->choices = $revision->choices;
+        $this->write($version, $this->document() ?? [], function () use ($by, $edits): void {
+            if ($edits !== null && $edits !== $this->edits) {
+                throw StaleSave::of($this, []);
             }
+            $revision = $this->revisions()->where('position', $by < 0 ? $this->position : $this->position + 1)->first();
+            if ($revision === null || ($by < 0 && $this->position === 0)) {
+                return;
+            }
+            $this->handWork()->put($revision->hand ?? [], $by < 0 ? 'before' : 'after');
+            if ($revision->choices !== null) {
+                $stood = $by > 0 ? $revision : $this->revisions()->where('position', '<', $revision->position)->whereNotNull('choices')->orderByDesc('position')->first();
+                $this->choices = $stood->choices ?? $this->choices;
+            }
+            $this->position += $by;
         });
     }
 
-    /**
-     * Notes what has become of a cell; when nothing is left to say of it, the note goes.
-     *
-     * @param  Place  $place  a cell of the mesh
-     * @param  array{state?: string, doubtful?: bool, words?: string}  $noted  what is left out stays
-     */
-    public function noteCell(Cells $cells, Place $place, array $noted): void
+    /** Notes what has become of cells, all of them as one change. */
+    public function noteCell(Plan $plan, string $what, CellChange ...$cells): void
     {
-        $note = $this->cellNotes()->firstOrNew(['mesh' => self::mesh($cells), 'column' => $place->column, 'row' => $place->row]);
-        $note->fill($noted);
-        $note->says() ? $note->save() : $note->delete();
-        $this->touch();
+        $this->byHand($what, fn (HandWork $hand): array => $hand->note($plan, $cells));
     }
 
-    /** @return Collection<int, CellNote> what is noted on a mesh */
-    public function notesOn(Cells $cells): Collection
+    /**
+     * Ticks off, or takes back, a mark that was made.
+     *
+     * @param  array<string, string|null>  $places  by the tick's name; null where it is not made
+     */
+    public function tick(string $board, array $places, string $what): void
     {
-        return $this->cellNotes->where('mesh', self::mesh($cells))->values()->toBase();
+        $this->byHand($what, static fn (HandWork $hand): array => $hand->tick($board, $places));
+    }
+
+    /** What has become of each cell of a plan's grid. */
+    public function record(Plan $plan): CellRecord
+    {
+        return $this->handWork()->record($plan);
     }
 
     /** @return list<int> cells that need no copying any more: row × columns + column */
     public function settled(Plan $plan): array
     {
-        $cells = $plan->grid->cells();
-        $noted = $this->notesOn($cells)->filter(static fn (CellNote $note): bool => $note->isSettled())->map(static fn (CellNote $note): int => $note->place()->index($cells));
-
-        return array_values(array_unique([...$noted, ...$plan->spared()]));
+        return array_values(array_unique([...$this->record($plan)->settled(), ...$plan->spared()]));
     }
 
-    /** The cell that was settled last; null before the first. */
-    public function lastSettled(Plan $plan): ?int
+    /**
+     * What undo would take back and redo bring back, in words; null at the beginning and at the end.
+     *
+     * @return array{string|null, string|null}
+     */
+    public function steps(): array
     {
-        $cells = $plan->grid->cells();
+        $what = $this->revisions()->toBase()->whereIn('position', [$this->position, $this->position + 1])->pluck('what', 'position');
+        $undo = $this->position === 0 ? null : $what[$this->position] ?? null;
 
-        return $this->notesOn($cells)->filter(static fn (CellNote $note): bool => $note->isSettled())
-            ->sortBy([['settled_at', 'desc'], ['id', 'desc']])->first()?->place()->index($cells);
+        return [$undo === 'begun' ? null : $undo, $what[$this->position + 1] ?? null];
     }
 
-    /** The name a mesh's cell notes are kept under: `5x7`. */
-    public static function mesh(Cells $cells): string
+    private function handWork(): HandWork
     {
-        return "{$cells->columns}x{$cells->rows}";
+        return new HandWork($this);
     }
 
-    /** What undo would take back, in words; null at the beginning. */
-    public function undoable(): ?string
+    /** @param  \Closure(HandWork): array<string, mixed>  $work  gives what changed, as a revision keeps it; empty when nothing did */
+    private function byHand(string $what, \Closure $work): void
     {
-        return $this->position === 0 ? null : $this->revisions()->where('position', $this->position)->value('what');
+        $this->write(null, [], function () use ($what, $work): void {
+            $hand = $work($this->handWork());
+            if ($hand !== []) {
+                $this->revise($what, null, $hand);
+            }
+        });
     }
 
-    /** What redo would bring back, in words; null at the end. */
-    public function redoable(): ?string
+    /**
+     * @param  array<string, mixed>|null  $choices
+     * @param  array<string, mixed>|null  $hand
+     */
+    private function revise(string $what, ?array $choices, ?array $hand): void
     {
-        return $this->revisions()->where('position', $this->position + 1)->value('what');
+        $this->revisions()->where('position', '>', $this->position)->delete();
+        $this->position++;
+        $this->revisions()->create(['position' => $this->position, 'what' => mb_strimwidth($what, 0, 200), 'choices' => $choices, 'hand' => $hand]);
+        if ($this->position % self::REVISIONS_TRIMMED === 0) {
+            $this->trimRevisions();
+        }
     }
 
-    /** @param  array<string, mixed>  $wanted */
-    private function write(int $version, array $wanted, \Closure $change): void
+    /** The oldest revisions go; the oldest that stays must tell how the choices stood. */
+    private function trimRevisions(): void
+    {
+        $oldest = $this->revisions()->where('position', '<=', $this->position - self::MOST_REVISIONS)->orderByDesc('position')->first();
+        if ($oldest === null) {
+            return;
+        }
+        $stood = $this->revisions()->where('position', '<=', $oldest->position)->whereNotNull('choices')->orderByDesc('position')->first();
+        $oldest->update(['choices' => $stood->choices ?? $this->choices, 'hand' => null, 'what' => 'begun']);
+        $this->revisions()->where('position', '<', $oldest->position)->delete();
+    }
+
+    /**
+     * @param  int|null  $version  null for what cannot be in another's way
+     * @param  array<string, mixed>  $wanted
+     */
+    private function write(?int $version, array $wanted, \Closure $change): void
     {
         DB::transaction(function () use ($version, $wanted, $change): void {
             // A write comes first, and changes nothing: it waits for the lock. Reading first and writing then
             // would be refused when another save came between (SQLite before PHP 8.4 begins no other way).
             self::query()->toBase()->where('id', $this->id)->update(['version' => DB::raw('version')]);
             $this->refresh();
-            if ($this->version !== $version) {
-                throw StaleSave::of($this, self::difference($this->choices, $wanted));
+            if ($version !== null && $this->version !== $version) {
+                throw StaleSave::of($this, self::difference($this->document() ?? [], $wanted));
             }
             $change();
             if ($this->isDirty()) {
-                $this->version++;
+                $this->edits++;
+                $this->version += $this->isDirty('choices') ? 1 : 0;
                 $this->save();
             }
         });

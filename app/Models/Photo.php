@@ -17,12 +17,13 @@ use Illuminate\Database\Eloquent\Model;
  * @property int $width pixels, after the camera's own turn
  * @property int $height
  * @property string $samples base64 of Samples::SIDE² RGB triples, row by row
+ * @property string|null $remark  what there is to be said of the file
  */
 final class Photo extends Model
 {
     use HasUlids;
 
-    protected $fillable = ['sha256', 'mime', 'bytes', 'width', 'height', 'samples'];
+    protected $fillable = ['sha256', 'mime', 'bytes', 'width', 'height', 'samples', 'remark'];
 
     protected $casts = ['bytes' => 'integer', 'width' => 'integer', 'height' => 'integer'];
 }

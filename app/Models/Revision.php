@@ -7,15 +7,16 @@ namespace App\Models;
 use Illuminate\Database\Eloquent\Model;
 
 /**
- * The choices as they stood after one change.
+ * One change: the choices as they stood after it, what was done by hand, or both.
  *
  * @property int $position 0 for the first state of a drawing
  * @property string $what the rungs that changed, in words
- * @property array<string, mixed> $choices
+ * @property array<string, mixed>|null $choices  null when only the hand was at work
+ * @property array{cells?: array<string, array{before: array<string, mixed>|null, after: array<string, mixed>|null}>, ticks?: array<string, array{before: string|null, after: string|null}>}|null $hand  by the cell's spot, and by the tick's board and name
  */
 final class Revision extends Model
 {
-    protected $fillable = ['position', 'what', 'choices'];
+    protected $fillable = ['position', 'what', 'choices', 'hand'];
 
-    protected $casts = ['choices' => 'array', 'position' => 'integer'];
+    protected $casts = ['choices' => 'array', 'hand' => 'array', 'position' => 'integer'];
 }

@@ -24,6 +24,19 @@ enum Format: string
         };
     }
 
+    /**
+     * As many pages as are made while a page waits for them: pixels of paper take half a second each, and a request
+     * that makes things has two and a half minutes (measured; bin/serve.sh). On the command line there is no bound.
+     */
+    public function mostPages(): int
+    {
+        return match ($this) {
+            self::Pdf => 1200,
+            self::Png => 200,
+            self::Svg => 400,
+        };
+    }
+
     /** @throws SheetImpossible */
     public static function ofFile(string $path): self
     {

@@ -25,6 +25,16 @@ final readonly class Pressroom
     }
 
     /**
+     * Refuses what would take longer to make than anyone waits, before any of it is made.
+     *
+     * @throws SheetImpossible
+     */
+    public function withinBounds(Leaves $leaves): Leaves
+    {
+        return count($leaves) > $this->format->mostPages() ? throw SheetImpossible::tooManyFiles(count($leaves), $this->format) : $leaves;
+    }
+
+    /**
      * Writes the sheet where it is wanted; what holds no more than a page goes into several files, `name-1.svg`, `name-2.svg`.
      *
      * @return list<string> the files
@@ -107,7 +117,7 @@ final readonly class Pressroom
     /** @param  iterable<Page>  $pages */
     private function write(Writer $writer, iterable $pages, string $path): void
     {
-        $to = @fopen($path, 'wb') ?: throw StorageFailed::writing($path);
+        $to = @fopen($path, 'w+b') ?: throw StorageFailed::writing($path);
         try {
             $writer->write($pages, $to);
         } catch (\ErrorException) {

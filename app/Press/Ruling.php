@@ -12,6 +12,7 @@ use InchLadder\Grid\Hairlines;
 use InchLadder\Grid\Labels;
 use InchLadder\Grid\LineColour;
 use InchLadder\Measure\Rational;
+use InchLadder\Paper\Shape;
 use InchLadder\Plan\Plan;
 
 /** A drawing's grid as strokes and labels on any rectangle. */
@@ -22,6 +23,9 @@ final readonly class Ruling
 
     /** A tick on the side of a cell that is not to be lined, in mm. */
     private const TICK = 2.0;
+
+    /** Straight pieces of an oval: on a sheet a metre wide none strays a tenth of a millimetre. */
+    private const CHORDS = 240;
 
     /** Width of a printed line in mm, by its weight. */
     private const WEIGHTS = [1 => 0.15, 2 => 0.25, 3 => 0.5];
@@ -64,6 +68,7 @@ final readonly class Ruling
         foreach ($this->plan->choices->divisions as $division) {
             array_push($lines, ...$division->isIn($grid) ? $this->finer($division, $x, $y) : []);
         }
+        array_push($lines, ...$this->outline($on));
         foreach ($this->plan->points() as $placed) {
             if ($placed->point->cross && $placed->isInside()) {
                 $lines[] = [$x($placed->x), $on->y, $x($placed->x), $on->bottom()];
@@ -72,6 +77,21 @@ final readonly class Ruling
         }
 
         return array_merge(...array_map($this->stroke(...), $lines));
+    }
+
+    /** @return list<array{float, float, float, float}> the oval or circle the drawing is made in; its frame alone for a rectangle */
+    private function outline(Box $on): array
+    {
+        if ($this->plan->choices->shape === Shape::Rectangle) {
+            return [];
+        }
+        $at = static function (int $i) use ($on): array {
+            $angle = 2 * M_PI * $i / self::CHORDS;
+
+            return [$on->x + $on->width * (1 + cos($angle)) / 2, $on->y + $on->height * (1 + sin($angle)) / 2];
+        };
+
+        return array_map(static fn (int $i): array => [...$at($i), ...$at($i + 1)], range(0, self::CHORDS - 1));
     }
 
     /**
@@ -98,8 +118,15 @@ final readonly class Ruling
 
             return $marks;
         }
+        $free = -INF;
         for ($i = 0; $i < count($columns) - 1; $i++) {
-            array_push($marks, ...Type::line($on->x + $on->width * $middle($columns, $i), $board->y - 2, $plan->addresses->column($i), $across, Anchor::Middle));
+            [$x, $name] = [$on->x + $on->width * $middle($columns, $i), $plan->addresses->column($i)];
+            $half = Type::width($name, $across) / 2;
+            // Of names too long for their columns, those are set that do not touch the one before.
+            if ($x - $half >= $free) {
+                array_push($marks, ...Type::line($x, $board->y - 2, $name, $across, Anchor::Middle));
+                $free = $x + $half + 0.3 * $across;
+            }
         }
         $right = $plan->choices->corner === Corner::TopRight;
         for ($i = 0; $i < count($rows) - 1; $i++) {

@@ -54,6 +54,13 @@ final class SheetImpossible extends Impossible
         return new self("This would be {$count} pages; a pack has {$most} at most. Choose larger paper for the printer, or have it printed on one page.");
     }
 
+    public static function tooManyFiles(int $count, Format $format): self
+    {
+        $name = strtoupper($format->value);
+
+        return new self("This would be {$count} files of {$name}; {$format->mostPages()} are made at once at most. Take one PDF instead, or choose larger paper for the printer.");
+    }
+
     public static function cellTooLarge(string $size): self
     {
         return new self("A window of one cell, {$size}, and the card round it do not fit on this paper; choose larger paper, or a finer grid.");

@@ -17,18 +17,13 @@ final class Type
     /** Millimetres, in the type the sheets are set in. */
     public static function width(string $words, float $size, bool $strong = false): float
     {
+        if (! Face::isWestern($words)) {
+            return $size * Face::width($words);
+        }
         self::$metrics ??= new \FPDF('P', 'mm');
         self::$metrics->SetFont('Helvetica', $strong ? 'B' : '', $size * 72 / 25.4);
 
-        return self::$metrics->GetStringWidth(self::western($words));
-    }
-
-    /** A string in the code page of the PDF's own fonts; what it has no sign for is written as near as can be. */
-    public static function western(string $words): string
-    {
-        $words = strtr($words, ['−' => '–', '≈' => '~', '≤' => 'to ', '→' => 'to', '′' => "'", '″' => '"']);
-
-        return (string) iconv('UTF-8', 'windows-1252//TRANSLIT', $words);
+        return self::$metrics->GetStringWidth(Face::western($words));
     }
 
     /**
@@ -51,7 +46,7 @@ final class Type
                 // The space between a whole number and its fraction is a thin one.
                 $thin = preg_match('/\d $/', $part) === 1;
                 $set($thin ? substr($part, 0, -1) : $part, $size);
-                $at += $thin ? 0.08 * $size : 0;
+                $at += $thin ? 0.14 * $size : 0;
 
                 continue;
             }

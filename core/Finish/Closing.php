@@ -83,8 +83,12 @@ final readonly class Closing
         return new Task('edges', 'Lift off the ticks, letters and numbers at the edges, and what was written in the cells.', 'They are the last that anybody looks for, and the first that a mat shows.');
     }
 
+    /** Nothing to cut where the drawing fills the sheet. */
     private function trim(): Task
     {
+        if ($this->plan->left->isZero() && $this->plan->top->isZero() && $this->plan->right()->isZero() && $this->plan->bottom()->isZero()) {
+            return new Task('trim', 'There is nothing to cut: the drawing fills the sheet to its edges.', 'For a mat to lie over a rim, it would have to lie over the drawing.');
+        }
         $write = new Writing($this->plan->choices->notation);
         $area = $this->plan->fitted->area;
         $from = static fn ($near, $length): string => $write->read($near).' and '.$write->reading($near->plus($length));

@@ -19,7 +19,7 @@ enum Medium: string
     {
         return match ($this) {
             self::Graphite => null,
-            self::Ink => 'Ink it, the lines that are settled first. Rub out what is left of the pencil when the ink is dry through, a day later if it is thick.',
+            self::Ink => 'Ink it, the lines that are settled first. What pencil is left comes off when the ink is dry through, a day later if it is thick.',
             self::Wash => 'Lay the first wash. What is under it once it has dried does not come off any more.',
             self::Pastel => 'Lay the background first, then the subject: its edges and its colours are judged against it.',
             self::Crayon => 'Lay the colours from light to dark; where they are burnished, little takes any more.',

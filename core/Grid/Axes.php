@@ -27,7 +27,7 @@ final readonly class Axes
      */
     public static function through(Rational $x, Rational $y, Rational $stepAcross, Rational $stepDown): self
     {
-        return new self($x, $y, self::ticks($x, $stepAcross, 'columns'), self::ticks($y, $stepDown, 'rows'));
+        return new self($x, $y, self::ticks($x, $stepAcross), self::ticks($y, $stepDown));
     }
 
     /** The same axes in a part of the picture. */
@@ -40,12 +40,12 @@ final readonly class Axes
     }
 
     /** @return list<Rational> */
-    private static function ticks(Rational $from, Rational $step, string $which): array
+    private static function ticks(Rational $from, Rational $step): array
     {
         $before = $from->dividedBy($step)->floor();
         $after = Rational::one()->minus($from)->dividedBy($step)->floor();
         if ($before + $after > Cells::MOST) {
-            throw CountOutOfRange::of($which, $before + $after);
+            throw CountOutOfRange::ticks($before + $after + 1);
         }
 
         return array_map(static fn (int $i): Rational => $from->plus($step->times($i)), range(-$before, $after));

@@ -22,6 +22,11 @@ final class CountOutOfRange extends Impossible
             : "{$count} {$which} are more than can be ruled and told apart; the limit is {$most} a side, so choose fewer or larger cells.", $which);
     }
 
+    public static function ticks(int $count): self
+    {
+        return new self("That makes {$count} ticks on one axis; the limit is ".(Cells::MOST + 1).', so set them further apart.', 'tick');
+    }
+
     public function choice(): string
     {
         return 'grid.'.$this->which;

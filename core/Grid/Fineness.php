@@ -24,14 +24,15 @@ enum Fineness: string
     }
 
     /**
-     * Columns that let a feature span so many cells.
+     * Columns that let a feature span so many cells; the finest there is, where it is too small for that.
      *
-     * @param  Rational  $feature  its width as a share of the picture's, in (0, 1]
-     *
-     * @throws CountOutOfRange when the feature is too small for sixty columns
+     * @param  Rational  $feature  its shorter side as a share of the picture's width, over 0
+     * @return array{int, bool} columns, and whether they are enough
      */
-    public function columns(Rational $feature): int
+    public function columns(Rational $feature): array
     {
-        return Cells::of(max(1, Rational::of($this->span())->dividedBy($feature)->ceiling()), 1)->columns;
+        $wanted = max(1, Rational::of($this->span())->dividedBy($feature)->ceiling());
+
+        return [min(Cells::MOST, $wanted), $wanted <= Cells::MOST];
     }
 }

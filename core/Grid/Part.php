@@ -16,15 +16,30 @@ final readonly class Part
     {
     }
 
-    /** Brought inside the crop, and at least a fiftieth of it each way. */
+    /** What of it lies inside the crop, and at least a fiftieth of the crop each way. */
     public static function of(Rational $left, Rational $top, Rational $width, Rational $height): self
     {
-        $least = Rational::of(self::LEAST);
-        $inside = static fn (Rational $start): Rational => Rational::larger(Rational::zero(), Rational::smaller($start, Rational::one()->minus($least)));
-        [$left, $top] = [$inside($left), $inside($top)];
-        $length = static fn (Rational $length, Rational $start): Rational => Rational::larger($least, Rational::smaller($length, Rational::one()->minus($start)));
+        [$left, $width] = self::inside($left, $width);
+        [$top, $height] = self::inside($top, $height);
 
-        return new self($left, $top, $length($width, $left), $length($height, $top));
+        return new self($left, $top, $width, $height);
+    }
+
+    /** Whether a box of these shares has any of the crop in it. */
+    public static function touches(Rational $left, Rational $top, Rational $width, Rational $height): bool
+    {
+        return $left->isLessThan(1) && $top->isLessThan(1) && $left->plus($width)->isPositive() && $top->plus($height)->isPositive();
+    }
+
+    /** @return array{Rational, Rational} start and length */
+    private static function inside(Rational $start, Rational $length): array
+    {
+        $least = Rational::of(self::LEAST);
+        $within = static fn (Rational $share, Rational $from, Rational $to): Rational => Rational::larger($from, Rational::smaller($share, $to));
+        $end = $within($start->plus($length), $least, Rational::one());
+        $start = $within($start, Rational::zero(), Rational::one()->minus($least));
+
+        return [$start, Rational::larger($least, $end->minus($start))];
     }
 
     public function sizeOn(Size $board): Size

@@ -48,7 +48,7 @@ final readonly class GuideLines
             $surface === Surface::Watercolour && $use === EndUse::Wash => 'Once a wash has dried over it, pencil does not come off: ticks at the edges alone, or lines only where paint will be dark.',
             $surface === Surface::Watercolour => 'Lift with a kneaded eraser before the first wash; rubbing roughens the size.',
             $surface === Surface::Toned, $surface === Surface::Canvas, $surface === Surface::Board => 'Brush off, or lift with a kneaded eraser or a damp cloth; try it in a corner.',
-            $use === EndUse::Ink => 'Rub out when the ink is dry through, a day later if it is thick.',
+            $use === EndUse::Ink => 'Lift the guides before ink goes on: ink does not hide what it does not cover. What pencil is left comes off when the ink is dry through.',
             $use === EndUse::Stays => 'Nothing.',
             default => 'Take each cell’s lines off with a kneaded eraser before it is shaded.',
         };

@@ -12,6 +12,9 @@ use InchLadder\Measure\Length;
  *
  * The stretch is the median of the slopes between all pairs of ticks, the moved zero the median
  * of what remains (Theil 1950, Sen 1968): one slip, or two, cannot bend them.
+ *
+ * Two readings prove a moved zero when both are off by the same; anything else has two causes that fit
+ * as well, and is told as it is, undecided.
  */
 final readonly class MeasuredBack
 {
@@ -19,8 +22,9 @@ final readonly class MeasuredBack
      * @param  float  $moved  in mm: where the zero lies, to the right or down of where it should
      * @param  float  $stretch  length drawn ÷ length wanted, less 1
      * @param  list<array{int, float}>  $slips  line, and how far it is off beyond drift and stretch, in mm
+     * @param  list<array{int, float}>  $undecided  line, and how far it is off, where the readings are too few to tell why
      */
-    private function __construct(public float $moved, public float $stretch, public array $slips)
+    private function __construct(public float $moved, public float $stretch, public array $slips, public array $undecided = [])
     {
     }
 
@@ -32,6 +36,9 @@ final readonly class MeasuredBack
     {
         $step = $graduation->toFloat();
         $off = array_map(static fn (array $tick): array => [$tick[0]->toFloat(), $tick[1]->toFloat() - $tick[0]->toFloat()], $ticks);
+        if (count($off) < 3) {
+            return self::ofFew(array_map(static fn (array $tick): float => $tick[1], $off), $step);
+        }
         $slopes = [];
         foreach ($off as $i => [$x, $error]) {
             foreach ($off as $j => [$other, $otherError]) {
@@ -40,13 +47,13 @@ final readonly class MeasuredBack
                 }
             }
         }
-        $stretch = count($off) < 3 ? 0.0 : self::median($slopes);
+        $stretch = self::median($slopes);
         $longest = max([0.0, ...array_column($off, 0)]);
         if (abs($stretch) * $longest <= $step) {
             $stretch = 0.0;
         }
         $rest = array_map(static fn (array $tick): float => $tick[1] - $stretch * $tick[0], $off);
-        $moved = count($off) < 2 ? 0.0 : self::median(array_values($rest));
+        $moved = self::median(array_values($rest));
         if (abs($moved) <= $step / 2) {
             $moved = 0.0;
         }
@@ -62,7 +69,20 @@ final readonly class MeasuredBack
 
     public function isTrue(): bool
     {
-        return $this->moved === 0.0 && $this->stretch === 0.0 && $this->slips === [];
+        return $this->moved === 0.0 && $this->stretch === 0.0 && $this->slips === [] && $this->undecided === [];
+    }
+
+    /** @param  array<int, float>  $errors  by line, in mm */
+    private static function ofFew(array $errors, float $step): self
+    {
+        if (array_filter($errors, static fn (float $error): bool => abs($error) > $step / 2) === []) {
+            return new self(0.0, 0.0, []);
+        }
+        if (count($errors) > 1 && max($errors) - min($errors) <= $step) {
+            return new self(array_sum($errors) / count($errors), 0.0, []);
+        }
+
+        return new self(0.0, 0.0, [], array_map(static fn (int $line, float $error): array => [$line, $error], array_keys($errors), array_values($errors)));
     }
 
     /** @param  list<float>  $numbers */

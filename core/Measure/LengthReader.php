@@ -5,19 +5,28 @@ declare(strict_types=1);
 namespace InchLadder\Measure;
 
 /**
- * Reads a length the way people write it: `8.5in`, `8 1/2"`, `8-1/2 in`, `8½`,
- * `1' 6"`, `21 cm`, `210mm`, `2,5 cm`.
+ * Reads a length the way people write it: `8.5in`, `8 1/2"`, `8-1/2 in.`, `8½`,
+ * `1' 6"`, `2½ ft`, `21 cm`, `210mm`, `2,5 cm`, `1,200.5 mm`.
+ *
+ * A comma before exactly three digits can part thousands or decimals; such a text is
+ * asked about, never guessed at.
  */
 final readonly class LengthReader
 {
     private const GLYPHS = [
-        '½' => '1/2', '⅓' => '1/3', '⅔' => '2/3', '¼' => '1/4', '¾' => '3/4', '⅕' => '1/5', '⅖' => '2/5', '⅗' => '3/5',
-        '⅘' => '4/5', '⅙' => '1/6', '⅚' => '5/6', '⅐' => '1/7', '⅛' => '1/8', '⅜' => '3/8', '⅝' => '5/8', '⅞' => '7/8',
+        '½' => '1/2', '⅓' => '1/3', '⅔' => '2/3', '¼' => '1/4', '¾' => '3/4', '⅕' => '1/5', '⅖' => '2/5', '⅗' => '3/5', '⅘' => '4/5', '⅙' => '1/6',
+        '⅚' => '5/6', '⅐' => '1/7', '⅛' => '1/8', '⅜' => '3/8', '⅝' => '5/8', '⅞' => '7/8', '⅑' => '1/9', '⅒' => '1/10',
     ];
 
-    private const NUMBER = '(?:(?<whole>\d{1,9})[\s-]+)?(?<top>\d{1,9})\/(?<bottom>\d{1,9})|(?<decimal>\d{1,9}(?:\.\d{0,9})?|\.\d{1,9})';
+    private const MARKS = ['″' => '"', '”' => '"', '“' => '"', '„' => '"', '′' => "'", '’' => "'", '‘' => "'", '⁄' => '/', '−' => '-', '–' => '-', "\u{a0}" => ' ', "\u{202f}" => ' ', "\u{2009}" => ' '];
+
+    private const NUMBER = '(?:(?<whole>\d{1,9})[\s-]+)?(?<top>\d{1,18})\/(?<bottom>\d{1,18})|(?<decimal>\d{1,18}(?:\.\d{0,9})?|\.\d{1,9})';
 
     private const INCH = '(?:in|ins|inch|inches|"|\'\')\.?';
+
+    private const FOOT = '(?:\'|(?:ft|foot|feet)\.?)';
+
+    private const METRIC = '(?:(?<mm>mms?|millimet(?:er|re)s?)|(?<cm>cms?|centimet(?:er|re)s?)|(?<m>m|met(?:er|re)s?))\.?';
 
     /** @param  Unit  $bare the unit a number without one is taken to be in */
     public function __construct(private Unit $bare)
@@ -31,6 +40,16 @@ final readonly class LengthReader
      */
     public function read(string $text): Length
     {
+        return $this->typed($text)->length;
+    }
+
+    /**
+     * As read, with whether a unit was said.
+     *
+     * @throws LengthUnreadable
+     */
+    public function typed(string $text): TypedLength
+    {
         $plain = $this->plain($text);
         if ($plain === '') {
             throw LengthUnreadable::nothing();
@@ -38,46 +57,83 @@ final readonly class LengthReader
         if (preg_match('/^-\s*[\d.]/', $plain)) {
             throw LengthUnreadable::negative($text);
         }
-        if (preg_match('/^(?<feet>\d{1,6})\s*(?:\'|ft|foot|feet)\s*(?:(?:'.self::NUMBER.')\s*'.self::INCH.'?)?$/', $plain, $found, PREG_UNMATCHED_AS_NULL)) {
-            return Length::inches(12)->times($found['feet'])->plus(Length::inches($this->number($found, $text)));
+        if (preg_match('/^(?<feet>\d{1,6})\s*'.self::FOOT.'\s*(?:'.self::NUMBER.')\s*'.self::INCH.'?$/', $plain, $found, PREG_UNMATCHED_AS_NULL)) {
+            return new TypedLength(Length::inches(12)->times($found['feet'])->plus(Length::inches($this->number($found, $text))), Unit::Inch, null);
         }
-        if (preg_match('/^(?:'.self::NUMBER.')\s*(?:(?<inch>'.self::INCH.')|(?<metric>mm|cm|m))?$/', $plain, $found, PREG_UNMATCHED_AS_NULL)) {
-            $amount = $this->number($found, $text);
+        if (! preg_match('/^(?:'.self::NUMBER.')\s*(?:(?<inch>'.self::INCH.')|(?<foot>'.self::FOOT.')|'.self::METRIC.')?$/', $plain, $found, PREG_UNMATCHED_AS_NULL)) {
+            throw LengthUnreadable::text($text);
+        }
+        [$said, $each] = match (true) {
+            isset($found['inch']) => [Unit::Inch, Length::inches(1)],
+            isset($found['foot']) => [Unit::Inch, Length::inches(12)],
+            isset($found['mm']) => [Unit::Millimetre, Length::mm(1)],
+            isset($found['cm']) => [Unit::Centimetre, Length::mm(10)],
+            isset($found['m']) => [Unit::Centimetre, Length::mm(1000)],
+            default => [null, null],
+        };
 
-            return match (true) {
-                isset($found['inch']) => Length::inches($amount),
-                ($found['metric'] ?? null) === 'm' => Length::mm($amount->times(1000)),
-                isset($found['metric']) => Length::of($amount, Unit::from($found['metric'])),
-                default => Length::of($amount, $this->bare),
-            };
-        }
-        throw LengthUnreadable::text($text);
+        return new TypedLength(($each ?? Length::of(1, $this->bare))->times($this->number($found, $text)), $said, $each);
     }
 
-    /** Two lengths with an × between them: `5x7in`, `21 × 29.7 cm`; a unit at the end serves for both. */
+    /**
+     * Two lengths with an × between them: `5x7in`, `21 × 29.7 cm`. A unit said once, before or after, serves for both.
+     *
+     * @throws LengthUnreadable
+     */
     public function readSize(string $text): Size
+    {
+        return new Size(...array_map(static fn (TypedLength $side): Length => $side->length, $this->typedSize($text)));
+    }
+
+    /**
+     * As readSize, each side with the unit it was said in.
+     *
+     * @return array{TypedLength, TypedLength} width, height
+     *
+     * @throws LengthUnreadable
+     */
+    public function typedSize(string $text): array
     {
         $sides = preg_split('/\s*(?:[x×*]|\bby\b)\s*/iu', trim($text));
         if ($sides === false || count($sides) !== 2) {
             throw LengthUnreadable::text($text);
         }
-        $unit = preg_match('/(mm|cm|m|in|inch|inches|")\s*$/iu', $sides[1], $found) ? $found[1] : '';
-        $first = preg_match('/[a-z"\']\s*$/iu', $sides[0]) ? $sides[0] : $sides[0].$unit;
+        [$width, $height] = [$this->typed($sides[0]), $this->typed($sides[1])];
 
-        return new Size($this->read($first), $this->read($sides[1]));
+        return [$this->sharing($width, $height, $text), $this->sharing($height, $width, $text)];
     }
 
-    /** One spelling for quotes, signs, spaces, commas and fraction glyphs. */
+    /** A bare side takes the unit its fellow was said in. */
+    private function sharing(TypedLength $side, TypedLength $fellow, string $text): TypedLength
+    {
+        if ($side->said !== null || $fellow->said === null) {
+            return $side;
+        }
+        $each = $fellow->each ?? throw LengthUnreadable::halfSaid($text);
+
+        return new TypedLength($each->times($side->length->in($this->bare)), $fellow->said, $each);
+    }
+
+    /** One spelling for digits, quotes, signs, spaces, commas and fraction glyphs. */
     private function plain(string $text): string
     {
-        $text = mb_strtolower(trim($text));
-        foreach (self::GLYPHS as $glyph => $fraction) {
-            $text = str_replace($glyph, ' '.$fraction, $text);
+        // Most of what is read was written here, and is plain already.
+        if (preg_match('~^[\d ./]{1,40}(?:in|cm|mm)?$~D', $text) === 1) {
+            return trim($text);
         }
-        $text = strtr($text, ['″' => '"', '”' => '"', '“' => '"', '′' => "'", '’' => "'", '⁄' => '/', '−' => '-', '–' => '-', "\u{a0}" => ' ', "\u{202f}" => ' ']);
-        $text = preg_replace('/(?<=\d),(?=\d)/', '.', $text) ?? $text;
+        $plain = mb_strtolower(trim(mb_convert_kana(mb_scrub($text), 'as')));
+        foreach (self::GLYPHS as $glyph => $fraction) {
+            $plain = str_replace($glyph, ' '.$fraction, $plain);
+        }
+        $plain = trim((string) preg_replace('/\s+/', ' ', strtr($plain, self::MARKS)));
 
-        return trim(preg_replace('/\s+/', ' ', $text) ?? $text);
+        return match (1) {
+            // Only thousands come in groups, or before a point.
+            preg_match('/^\d{1,3}(?:,\d{3})+\.\d/', $plain), preg_match('/^\d{1,3}(?:,\d{3}){2,}(?![\d,])/', $plain) => str_replace(',', '', $plain),
+            preg_match('/^\d{1,3}(?:\.\d{3})+,\d/', $plain) => strtr($plain, ['.' => '', ',' => '.']),
+            preg_match('/^[1-9]\d{0,2},\d{3}(?![\d,])/', $plain) => throw LengthUnreadable::thousandsOrDecimals($text, $plain),
+            default => preg_replace('/(?<=\d),(?=\d)/', '.', $plain) ?? $plain,
+        };
     }
 
     /** @param  array<array-key, string|null>  $found */

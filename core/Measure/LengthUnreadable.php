@@ -28,6 +28,17 @@ final class LengthUnreadable extends Impossible
         return new self('“'.mb_strimwidth($text, 0, 40, '…').'” divides by nothing; write a fraction like 8 1/2 in.');
     }
 
+    /** @param  string  $plain  the text with one comma in it, before three digits */
+    public static function thousandsOrDecimals(string $text, string $plain): self
+    {
+        return new self('“'.mb_strimwidth($text, 0, 40, '…').'” can be read two ways; write '.str_replace(',', '', $plain).' or '.str_replace(',', '.', $plain).'.');
+    }
+
+    public static function halfSaid(string $text): self
+    {
+        return new self('“'.mb_strimwidth($text, 0, 40, '…').'” says a unit for one side only; say it for both, like 2 ft x 3 ft 6 in.');
+    }
+
     public function choice(): string
     {
         return 'length';

@@ -40,12 +40,10 @@ final readonly class Notation
         return $this->amount($length).' '.$this->unit->value;
     }
 
-    /** As it can be typed and read again without losing anything: in this unit where that is exact, else in millimetres. */
+    /** As it can be typed and read again without losing anything. */
     public function exactly(Length $length): string
     {
-        $plain = $this->plain($length);
-
-        return (new LengthReader($this->unit))->read($plain)->equals($length) ? $plain : $length->exact().' mm';
+        return TypedLength::write($length, $this->unit);
     }
 
     /** As plain, without the unit. */

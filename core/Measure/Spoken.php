@@ -27,7 +27,7 @@ final class Spoken
         $names = self::PARTS[$bottom] ?? null;
         $part = match (true) {
             $names === null => "{$top} over {$bottom}",
-            $top === 1 => ($whole === 0 || $bottom === 2 ? 'a' : 'one').' '.$names[0],
+            $top === 1 => ($whole === 0 || $bottom === 2 ? ($bottom === 8 ? 'an' : 'a') : 'one').' '.$names[0],
             default => "{$top} {$names[1]}",
         };
 

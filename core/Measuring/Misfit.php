@@ -8,7 +8,6 @@ use InchLadder\Measure\Fractions;
 use InchLadder\Measure\Length;
 use InchLadder\Measure\Notation;
 use InchLadder\Measure\Rational;
-use InchLadder\Photo\Subject;
 
 /** How far a length on the drawing is from what it must be; told by the feature itself, not by the page. */
 final readonly class Misfit
@@ -24,14 +23,6 @@ final readonly class Misfit
     public function share(): Rational
     {
         return $this->off->over($this->wanted);
-    }
-
-    /** Within what passes on such a subject, or within half a graduation, which no ruler tells. */
-    public function passes(Subject $subject, Notation $notation): bool
-    {
-        $half = $notation->ruler->step->dividedBy(2);
-
-        return ! $this->off->absolute()->isLongerThan($half) || ! $this->share()->abs()->times(100)->isGreaterThan($subject->departurePercent());
     }
 
     /** `1/8 in too long, 4.2 %`, or `right to the graduation` */

@@ -14,6 +14,24 @@ enum Shape: string
     case Oval = 'oval';
     case Circle = 'circle';
 
+    /**
+     * Whether a rectangle lies wholly outside the outline.
+     *
+     * @param  Rational  $left  shares of the drawing area's width and height; likewise the others
+     */
+    public function misses(Rational $left, Rational $top, Rational $right, Rational $bottom): bool
+    {
+        if ($this === self::Rectangle) {
+            return false;
+        }
+        // The point of the rectangle that is nearest to the middle, from there, in halves of the sides.
+        $half = Rational::nd(1, 2);
+        $near = static fn (Rational $from, Rational $to): Rational => Rational::smaller(Rational::larger($half, $from), $to)->minus($half)->times(2);
+        [$x, $y] = [$near($left, $right), $near($top, $bottom)];
+
+        return ! $x->times($x)->plus($y->times($y))->isLessThan(1);
+    }
+
     /** The part of the usable paper a drawing of this outline can take. */
     public function inside(Size $usable): Size
     {

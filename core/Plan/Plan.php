@@ -9,6 +9,7 @@ use InchLadder\Fit\Reference;
 use InchLadder\Fit\Scale;
 use InchLadder\Grid\Addresses;
 use InchLadder\Grid\Grid;
+use InchLadder\Layout\PictureMap;
 use InchLadder\Marks\MarkLadder;
 use InchLadder\Marks\Reading;
 use InchLadder\Measure\Length;
@@ -17,6 +18,7 @@ use InchLadder\Measure\Size;
 use InchLadder\Measuring\KeyPoint;
 use InchLadder\Measuring\Placed;
 use InchLadder\Paper\OrientationAdvice;
+use InchLadder\Paper\Shape;
 use InchLadder\Paper\SheetSize;
 
 /** Everything that follows from the choices. */
@@ -79,6 +81,12 @@ final readonly class Plan
         );
     }
 
+    /** Where anything on the picture lies on the print, in the crop, and in the file. */
+    public function map(): PictureMap
+    {
+        return PictureMap::of($this->choices->framing, $this->fitted->crop, $this->choices->whole->pixelsWide, $this->choices->whole->pixelsHigh);
+    }
+
     /** The first whole cell, on the paper. */
     public function cell(): Size
     {
@@ -138,9 +146,26 @@ final readonly class Plan
                 $cells = [...$cells, ...$region->cells($this->fitted->crop, $this->grid)];
             }
         }
+        $cells = [...$cells, ...$this->outside()];
         sort($cells);
 
         return array_values(array_unique($cells));
+    }
+
+    /** @return list<int> cells that lie wholly outside an oval or a circle */
+    public function outside(): array
+    {
+        $cells = [];
+        [$columns, $rows] = [$this->grid->columns, $this->grid->rows];
+        for ($row = 0; $this->choices->shape !== Shape::Rectangle && $row < $this->grid->down->parts(); $row++) {
+            for ($column = 0; $column < $this->grid->across->parts(); $column++) {
+                if ($this->choices->shape->misses($columns[$column], $rows[$row], $columns[$column + 1], $rows[$row + 1])) {
+                    $cells[] = $row * $this->grid->across->parts() + $column;
+                }
+            }
+        }
+
+        return $cells;
     }
 
     private static function grid(Choices $choices, Reference $reference, Fitted $fitted): Grid

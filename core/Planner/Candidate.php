@@ -11,9 +11,16 @@ final readonly class Candidate
      * @param  int|null  $photoCell  in units of the photo's ruler; null on a screen
      * @param  int  $paperCell  in units of the paper's ruler
      * @param  list<int|float>  $costs  what is to be small: photo lost, paper unused, grades, lines, cells off what is wanted
+     * @param  bool  $isTurned  whether it is for the sheet the other way round
      */
-    public function __construct(public ?int $photoCell, public int $paperCell, public int $columns, public int $rows, public array $costs)
+    public function __construct(public ?int $photoCell, public int $paperCell, public int $columns, public int $rows, public array $costs, public bool $isTurned = false)
     {
+    }
+
+    /** The same on the sheet the other way round. */
+    public function turned(): self
+    {
+        return new self($this->photoCell, $this->paperCell, $this->columns, $this->rows, $this->costs, true);
     }
 
     /** As good in everything, and better in something. */

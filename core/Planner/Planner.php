@@ -22,16 +22,18 @@ use InchLadder\Measure\Size;
  */
 final readonly class Planner
 {
+    /** The paper's sides in units of its ruler, the way round that is being looked at. */
     private int $paperWide;
 
     private int $paperHigh;
 
     /**
      * @param  Size  $usable  the paper inside its margins
+     * @param  Size|null  $turned  the same with the sheet the other way round; null when one way was chosen
      * @param  Friendly  $onPhoto  the ruler laid to the print
      * @param  Friendly  $onPaper  the ruler laid to the paper
      */
-    public function __construct(private Reference $reference, private Size $usable, private Friendly $onPhoto, private Friendly $onPaper)
+    public function __construct(private Reference $reference, private Size $usable, private Friendly $onPhoto, private Friendly $onPaper, private ?Size $turned = null)
     {
         $this->paperWide = $onPaper->units($usable->width);
         $this->paperHigh = $onPaper->units($usable->height);
@@ -46,12 +48,20 @@ final readonly class Planner
      */
     public function plans(Wish $wish): array
     {
-        $front = Ranking::of(array_map(fn (Candidate $candidate): Proposal => $this->proposal($candidate, $wish), ParetoFront::of($this->candidates($wish))), $wish);
+        $front = Ranking::of(array_map(fn (Candidate $candidate): Proposal => $this->proposal($candidate, $wish), ParetoFront::of($this->bothWays($wish))), $wish);
         if ($front === []) {
-            throw NoPlan::with($wish, array_values(array_filter($wish->demands(), fn (Demand $demand): bool => $this->candidates($wish->without($demand)) !== [])));
+            throw NoPlan::with($wish, array_values(array_filter($wish->demands(), fn (Demand $demand): bool => $this->bothWays($wish->without($demand)) !== [])));
         }
 
         return $front;
+    }
+
+    /** @return list<Candidate> of the sheet as it lies, and the other way round where that is open */
+    private function bothWays(Wish $wish): array
+    {
+        $other = $this->turned === null ? null : new self($this->reference, $this->turned, $this->onPhoto, $this->onPaper);
+
+        return [...$this->candidates($wish), ...array_map(static fn (Candidate $candidate): Candidate => $candidate->turned(), $other?->candidates($wish) ?? [])];
     }
 
     /** @return list<Candidate> */
@@ -160,23 +170,25 @@ final readonly class Planner
     /** @return list<int|float> */
     private function costs(int|float $lost, int $paperCell, int $columns, int $rows, int $grades, Wish $wish): array
     {
-        return [$lost, -$columns * $rows * $paperCell ** 2, $grades, $columns + $rows - 2, abs($columns * $rows - $wish->subject->cellsWanted())];
+        return [$lost, -$columns * $rows * $paperCell ** 2, $grades, $columns + $rows - 2, $wish->subject->cellsOff($columns * $rows)];
     }
 
     private function proposal(Candidate $candidate, Wish $wish): Proposal
     {
         [$n, $m] = [$candidate->columns, $candidate->rows];
         $print = $this->reference->print;
+        $usable = $candidate->isTurned && $this->turned !== null ? $this->turned : $this->usable;
         $photoCell = $candidate->photoCell === null ? null : $this->onPhoto->length($candidate->photoCell);
         $paperCell = $this->onPaper->length($candidate->paperCell);
 
         return new Proposal(
             $photoCell, $paperCell, $n, $m,
             $photoCell === null || $print === null ? self::keptOnScreen($n, $m, $this->reference->ratio()) : (new Size($photoCell->times($n), $photoCell->times($m)))->shareOf($print),
-            (new Size($paperCell->times($n), $paperCell->times($m)))->shareOf($this->usable),
+            (new Size($paperCell->times($n), $paperCell->times($m)))->shareOf($usable),
             (int) $candidate->costs[2],
-            abs($n * $m - $wish->subject->cellsWanted()),
-            $this->leftover($n, $m, $candidate->paperCell),
+            $wish->subject->cellsOff($n * $m),
+            $usable->minus(new Size($paperCell->times($n), $paperCell->times($m))),
+            $candidate->isTurned,
         );
     }
 

@@ -24,11 +24,19 @@ final readonly class Proposal
         public Rational $used,
         /** Grades of both cells together; 0 when both are whole inches or centimetres. */
         public int $grades,
-        /** Cells more or fewer than the subject wants. */
+        /** Cells beyond half or double of what the subject wants. */
         public int $offWanted,
         /** Paper left at the side and at the foot. */
         public Size $leftover,
+        /** Whether the sheet is turned for it. */
+        public bool $isTurned = false,
     ) {
+    }
+
+    /** Nothing trimmed of the photo, nothing left of the paper. */
+    public function isPerfect(): bool
+    {
+        return $this->kept->isEqualTo(1) && $this->leftover->isNothing();
     }
 
     public function area(): Size

@@ -7,13 +7,16 @@ namespace InchLadder\Planner;
 /**
  * Orders plans that are all on the front, by what they cost an artist.
  *
- * The weights are ours: a photo trimmed by a tenth weighs as much as three twentieths of the
- * paper left bare, as three kinds of shorter marks to look for on the rulers, as fifteen lines
- * to rule, or as 1.5 times the cells wanted (or as many fewer).
+ * One that trims nothing and leaves nothing leads, whatever it costs otherwise. The weights of the rest are ours:
+ * a photo trimmed by a tenth weighs as much as a quarter of the paper left bare, as five kinds of shorter
+ * marks to look for on the rulers, or as 25 lines to rule; as many cells as the subject wants, from half to
+ * double, cost nothing, and each doubling or halving beyond as much as that tenth.
+ *
+ * Of the first six no two have the same mesh: the second of a mesh tells an artist nothing new.
  */
 final class Ranking
 {
-    private const TRIMMED = 3.0;
+    private const TRIMMED = 5.0;
 
     private const UNUSED = 2.0;
 
@@ -22,6 +25,9 @@ final class Ranking
     private const LINE = 0.02;
 
     private const OFF_WANTED = 0.5;
+
+    /** As many as are shown as pictures. */
+    private const SHOWN = 6;
 
     /**
      * @param  list<Proposal>  $front
@@ -34,10 +40,21 @@ final class Ranking
             + self::UNUSED * (1 - $plan->used->toFloat())
             + self::GRADE * $plan->grades
             + self::LINE * $plan->lines()
-            + self::OFF_WANTED * abs(log($plan->cells() / $wanted, 2));
-        $order = static fn (Proposal $plan): array => [round($cost($plan), 9), $plan->lines(), $plan->columns];
+            + self::OFF_WANTED * max(0, abs(log($plan->cells() / $wanted, 2)) - 1);
+        // Of equals, the sheet as it lies, and fewer lines.
+        $order = static fn (Proposal $plan): array => [! $plan->isPerfect(), round($cost($plan), 9), $plan->isTurned, $plan->lines(), $plan->columns];
         usort($front, static fn (Proposal $a, Proposal $b): int => $order($a) <=> $order($b));
+        $shown = $later = $meshes = [];
+        foreach ($front as $plan) {
+            $mesh = "{$plan->columns} {$plan->rows}";
+            if (count($shown) < self::SHOWN && ! isset($meshes[$mesh])) {
+                $shown[] = $plan;
+                $meshes[$mesh] = true;
+            } else {
+                $later[] = $plan;
+            }
+        }
 
-        return $front;
+        return [...$shown, ...$later];
     }
 }

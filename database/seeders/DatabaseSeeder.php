@@ -7,6 +7,7 @@ namespace Database\Seeders;
 use App\Exchange\ChoicesReader;
 use App\Exchange\Printers;
 use App\Imaging\PhotoStore;
+use App\Models\CellChange;
 use App\Models\Drawing;
 use Illuminate\Database\Seeder;
 use Illuminate\Support\Carbon;
@@ -20,29 +21,31 @@ final class DatabaseSeeder extends Seeder
     {
         $jug = $this->draw($photos, 'jug-on-the-sill', [
             'title' => 'Jug on the sill',
-            'photo' => ['kind' => 'print', 'width' => '4 in', 'height' => '5 in'],
-            'paper' => ['sheet' => 'artist-9x12', 'width' => '9 in', 'height' => '12 in', 'margins' => array_fill_keys(['top', 'right', 'bottom', 'left'], '1/2 in')],
+            'photo' => ['kind' => 'print', 'width' => '6 in', 'height' => '7 1/2 in'],
+            'paper' => ['sheet' => 'artist-11x14', 'width' => '11 in', 'height' => '14 in', 'margins' => array_fill_keys(['top', 'right', 'bottom', 'left'], '1/2 in')],
             'fit' => ['way' => 'inset'],
             'points' => [['name' => 'handle', 'x' => '0.8', 'y' => '0.36', 'cross' => false], ['name' => 'near pear', 'x' => '0.245', 'y' => '0.5', 'cross' => true]],
-            'grid' => ['school' => 'proportional', 'columns' => 4, 'rows' => 5],
+            'grid' => ['school' => 'proportional', 'columns' => 8, 'rows' => 10],
         ]);
-        $this->copy($jug, 20, [0, 1, 2, 3, 4]);
+        $this->copy($jug, 80, range(0, 8));
 
-        $this->draw($photos, 'low-water', ['title' => 'Low water, evening', 'photo' => ['subject' => 'landscape'], 'grid' => ['school' => 'count', 'columns' => 6]]);
+        $this->draw($photos, 'low-water', ['title' => 'Low water, evening', 'unit' => 'cm', 'ruler' => '1 mm', 'photo' => ['subject' => 'landscape'], 'paper' => ['sheet' => 'a4', 'width' => '21 cm', 'height' => '29.7 cm', 'margins' => array_fill_keys(['top', 'right', 'bottom', 'left'], '1 cm')], 'grid' => ['school' => 'count', 'columns' => 6]]);
 
         $bench = $this->draw($photos, 'potting-bench', [
             'title' => 'Potting bench, late morning',
-            'photo' => ['kind' => 'print', 'width' => '5 in', 'height' => '7 in'],
-            'paper' => ['margins' => array_fill_keys(['top', 'right', 'bottom', 'left'], '0 in')],
-            'fit' => ['way' => 'cells', 'cell' => '1 1/2 in', 'print_cell' => '1 in'],
+            'unit' => 'cm',
+            'ruler' => '1 mm',
+            'photo' => ['kind' => 'print', 'width' => '15 cm', 'height' => '21 cm'],
+            'paper' => ['sheet' => 'a3', 'width' => '29.7 cm', 'height' => '42 cm', 'margins' => array_fill_keys(['top', 'right', 'bottom', 'left'], '1 cm')],
+            'fit' => ['way' => 'cells', 'cell' => '4.5 cm', 'print_cell' => '2.5 cm', 'columns' => 6, 'rows' => 8],
             'spans' => [
-                ['name' => 'width of the can', 'x1' => '0.285', 'y1' => '0.503', 'x2' => '0.665', 'y2' => '0.503', 'drawn' => '2 7/8 in'],
-                ['name' => 'spout', 'x1' => '0.62', 'y1' => '0.69', 'x2' => '0.955', 'y2' => '0.475', 'drawn' => '3 3/4 in'],
+                ['name' => 'width of the can', 'x1' => '0.285', 'y1' => '0.503', 'x2' => '0.665', 'y2' => '0.503', 'drawn' => '10.4 cm'],
+                ['name' => 'spout', 'x1' => '0.62', 'y1' => '0.69', 'x2' => '0.955', 'y2' => '0.475', 'drawn' => '12.3 cm'],
                 ['name' => 'height of the pot', 'x1' => '0.145', 'y1' => '0.675', 'x2' => '0.145', 'y2' => '0.83', 'drawn' => null],
             ],
             'points' => [['name' => 'spout', 'x' => '0.95', 'y' => '0.46', 'cross' => false], ['name' => 'rim of the can', 'x' => '0.45', 'y' => '0.5', 'cross' => false]],
         ]);
-        $this->copy($bench, 17, [0, 1, 2]);
+        $this->copy($bench, 23, [0, 1, 2, 3]);
 
         // What the simulated printer's two bars measure, at 97 and 98 of a hundred.
         (new Printers(Unit::Inch))->keep('Practice, simulated', 'letter', '1/4 in', '6.79 in', '8.82 in');
@@ -63,12 +66,13 @@ final class DatabaseSeeder extends Seeder
     /** @param  list<int>  $empty which of the first cells have nothing in them */
     private function copy(Drawing $drawing, int $count, array $empty): void
     {
-        $cells = $drawing->plan()->grid->cells();
+        $plan = $drawing->plan();
         $now = Carbon::now();
         foreach (range(0, $count - 1) as $i) {
             // Six minutes and a little a cell, until a moment ago.
             Carbon::setTestNow($now->copy()->subSeconds(($count - $i) * 380));
-            $drawing->noteCell($cells, Place::at($i, $cells), ['state' => in_array($i, $empty, true) ? 'empty' : 'done']);
+            $place = Place::at($i, $plan->grid->cells());
+            $drawing->noteCell($plan, $plan->addresses->of($place->column, $place->row).' copied', new CellChange($place, in_array($i, $empty, true) ? 'empty' : 'done'));
         }
         Carbon::setTestNow($now);
         $drawing->touch();

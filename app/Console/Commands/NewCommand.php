@@ -15,7 +15,7 @@ final class NewCommand extends Planning
 {
     protected $signature = 'inch:new
         {file : A JPEG, PNG, WebP or HEIC photo}
-        {--photo= : The print’s size, like 5x7in; without it the drawing works from a screen}
+        {--photo= : The print’s size, like 9x12cm; without it the drawing works from a screen}
         {--title= : What the drawing is called}'.self::OPTIONS;
 
     protected $description = 'Begin a drawing from a photo file';

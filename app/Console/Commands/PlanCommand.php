@@ -14,7 +14,7 @@ use InchLadder\Plan\Sums;
 final class PlanCommand extends Planning
 {
     protected $signature = 'inch:plan
-        {--photo= : A print (5x7in), a catalogue name (print-5x7), or pixels (1600x1200)}
+        {--photo= : A print (9x12cm), a catalogue name (print-10x15), or pixels (1600x1200)}
         {--json : Print the plan as JSON}'.self::OPTIONS;
 
     protected $description = 'Work out paper, fit, grid and marks for a photo';

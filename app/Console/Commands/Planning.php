@@ -26,9 +26,9 @@ use Symfony\Component\Console\Output\ConsoleOutputInterface;
 abstract class Planning extends Command
 {
     protected const OPTIONS = '
-        {--sheet=letter : A catalogue name (letter, a3, artist-18x24) or a size (18x24in)}
+        {--sheet=letter : A catalogue name (letter, a3, artist-11x14) or a size (30x42cm)}
         {--fit=crop : crop, inset, cells or stretch}
-        {--cell= : Side of a cell on the paper, like 1.5in}
+        {--cell= : Side of a cell on the paper, like 3cm}
         {--columns= : Cells across, 1 to 60}
         {--rows= : Cells down, 1 to 60}
         {--turn=given : given, advised, upright or sideways}
@@ -107,11 +107,11 @@ abstract class Planning extends Command
         ];
     }
 
-    /** A photo option: `5x7in` is a print, `1600x1200` is pixels, `4x6` after a catalogue name is its size. */
+    /** A photo option: `9x12cm` is a print, `1600x1200` is pixels, `10x15` after a catalogue name is its size. */
     protected function read(?string $photo): Reference|Size
     {
         if ($photo === null) {
-            throw ValidationException::withMessages(['photo' => 'Say what the photo is: --photo=5x7in for a print of that size, --photo=1600x1200 for pixels on a screen.']);
+            throw ValidationException::withMessages(['photo' => 'Say what the photo is: --photo=9x12cm for a print of that size, --photo=1600x1200 for pixels on a screen.']);
         }
         if (Catalogue::has($photo)) {
             return Catalogue::find($photo)->size;
@@ -145,13 +145,15 @@ abstract class Planning extends Command
             return Unit::tryFrom($asked) ?? throw ValidationException::withMessages(['unit' => 'A unit is in, cm or mm.']);
         }
         $sheet = (string) $this->text('sheet');
-        $hint = $this->text('ruler') ?? (Catalogue::has($sheet) ? Catalogue::find($sheet)->unit->value : $sheet);
+        $named = Catalogue::has($sheet) ? Catalogue::find($sheet) : null;
+        $lengths = new LengthReader(Unit::Inch);
+        try {
+            $said = ($ruler = $this->text('ruler')) !== null ? $lengths->typed($ruler)->said : $named->unit ?? $lengths->typedSize($sheet)[1]->said;
+        } catch (LengthUnreadable) {
+            return Unit::Inch;
+        }
 
-        return match (true) {
-            preg_match('/mm\s*$/i', $hint) === 1 && ! Catalogue::has($sheet) => Unit::Millimetre,
-            preg_match('/(mm|cm)\s*$/i', $hint) === 1 => Unit::Centimetre,
-            default => Unit::Inch,
-        };
+        return $named !== null && $said === Unit::Millimetre ? Unit::Centimetre : $said ?? Unit::Inch;
     }
 
     private function school(): string

@@ -8,11 +8,12 @@ use App\Exchange\ChoicesReader;
 use App\Exchange\Json\ProposalJson;
 use App\Exchange\Suggestions;
 use InchLadder\Measure\Size;
+use InchLadder\Paper\Turn;
 
 final class SuggestCommand extends Planning
 {
     protected $signature = 'inch:suggest
-        {--photo= : A print (5x7in), a catalogue name (print-5x7), or pixels (1600x1200)}
+        {--photo= : A print (9x12cm), a catalogue name (print-10x15), or pixels (1600x1200)}
         {--subject=still life : likeness, figure, still life, buildings or landscape}
         {--photo-ruler= : The ruler laid to the print, when it is another}
         {--never-trim : The whole photo, to its edges}
@@ -27,6 +28,8 @@ final class SuggestCommand extends Planning
     {
         $photo = $this->read($this->text('photo'));
         $document = $this->document($photo instanceof Size ? $photo : null);
+        // Both ways round are tried unless one was asked for.
+        $this->input->hasParameterOption('--turn') || $document['paper']['turn'] = Turn::Advised->value;
         $document['photo'] = [...$document['photo'], 'subject' => $this->text('subject'), 'ruler' => $this->text('photo-ruler')];
         $read = $photo instanceof Size ? ChoicesReader::read($document, null, null) : ChoicesReader::read($document, $photo->pixelsWide, $photo->pixelsHigh);
         $plans = (new Suggestions($read->choices))->plans([

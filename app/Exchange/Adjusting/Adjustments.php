@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace App\Exchange\Adjusting;
 
+use App\Exchange\BestPlan;
 use App\Exchange\ChoicesReader;
 use App\Exchange\Json\AdjustedJson;
+use App\Exchange\PlacedThings;
 use Illuminate\Validation\ValidationException;
 use InchLadder\Plan\Plan;
 
@@ -32,9 +34,9 @@ final class Adjustments
             // Lists are replaced, parts are laid over.
             $document[$part] = array_is_list($change) ? $change : array_replace_recursive($document[$part], $change);
         }
-        $after = ChoicesReader::read($document, $wide, $high);
-        Plan::of($after->choices);
+        $followed = PlacedThings::follow($read, BestPlan::read($document, $wide, $high), $wide, $high);
+        Plan::of($followed->read->choices);
 
-        return new AdjustedJson($after->json, $adjusted->said);
+        return new AdjustedJson($followed->read->json, trim("{$adjusted->said} {$followed->said}"));
     }
 }

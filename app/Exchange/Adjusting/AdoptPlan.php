@@ -6,6 +6,7 @@ namespace App\Exchange\Adjusting;
 
 use App\Exchange\ChoicesReader;
 use InchLadder\Measure\LengthReader;
+use InchLadder\Paper\Turn;
 
 /** A plan of the planner taken up: it fills in Fit, and the grid comes with it. */
 final readonly class AdoptPlan implements Adjustment
@@ -16,7 +17,9 @@ final readonly class AdoptPlan implements Adjustment
         $lengths = new LengthReader($notation->unit);
         $written = static fn (string $cell): string => $notation->exactly($lengths->read(How::typed($how, $cell)));
 
-        return new Adjusted(['fit' => [
+        $turn = Turn::tryFrom(How::typed($how, 'turn')) ?? $read->choices->turn;
+
+        return new Adjusted(['paper' => ['turn' => $turn->value], 'fit' => [
             'way' => 'cells', 'cell' => $written('paper_cell'), 'print_cell' => How::typed($how, 'photo_cell') === '' ? null : $written('photo_cell'),
             'columns' => $how['columns'] ?? null, 'rows' => $how['rows'] ?? null, 'size' => '1', 'left' => null, 'top' => null,
         ]]);

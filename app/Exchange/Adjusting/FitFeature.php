@@ -15,13 +15,19 @@ final readonly class FitFeature implements Adjustment
 {
     public function apply(ChoicesReader $read, array $how): Adjusted
     {
-        $crop = Plan::of($read->choices)->fitted->crop;
+        $plan = Plan::of($read->choices);
+        $crop = $plan->fitted->crop;
         $fineness = Fineness::tryFrom(How::typed($how, 'fineness')) ?? Fineness::Middling;
-        $feature = Rational::smaller(Rational::one(), Rational::larger(Rational::nd(1, 1000), How::share($how, 'width')->dividedBy($crop->width)));
-        $columns = $fineness->columns($feature);
-        $spans = round($feature->times($columns)->toFloat(), 1);
+        $share = static fn (string $side, Rational $whole): Rational => Rational::smaller(Rational::one(), Rational::larger(Rational::nd(1, 1000), How::share($how, $side)->dividedBy($whole)));
+        [$wide, $high] = [$share('width', $crop->width), isset($how['height']) ? $share('height', $crop->height) : null];
+        // Squares: what the feature is of the picture's height counts in widths.
+        $high = $high?->dividedBy($crop->shapeOn($plan->reference));
+        $feature = $high === null ? $wide : Rational::smaller($wide, $high);
+        [$columns, $enough] = $fineness->columns($feature);
+        $spans = static fn (Rational $side): string => (string) round($side->times($columns)->toFloat(), 1);
+        $said = "{$columns} columns: the boxed thing spans {$spans($wide)} of them".($high === null ? '' : " and {$spans($high)} rows").($enough ? '.' : '; finer than that cannot be told apart, so this is the finest there is. A cell of its own can be cut finer still.');
         $freed = $read->choices->fit->way() === Way::Cells ? ['fit' => ['way' => 'crop']] : [];
 
-        return new Adjusted([...$freed, 'grid' => ['school' => 'count', 'columns' => $columns]], "{$columns} columns: the boxed thing spans {$spans} of them.");
+        return new Adjusted([...$freed, 'grid' => ['school' => 'count', 'columns' => $columns]], $said);
     }
 }

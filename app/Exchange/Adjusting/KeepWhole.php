@@ -19,6 +19,9 @@ final readonly class KeepWhole implements Adjustment
         $crop = $plan->fitted->crop;
         [$left, $across] = $this->shift($plan->grid->across, How::share($how, 'left')->minus($crop->left)->dividedBy($crop->width), How::share($how, 'width')->dividedBy($crop->width));
         [$top, $down] = $this->shift($plan->grid->down, How::share($how, 'top')->minus($crop->top)->dividedBy($crop->height), How::share($how, 'height')->dividedBy($crop->height));
+        if (! $across || ! $down) {
+            return new Adjusted([], 'It is larger than one cell, so a line must run through it; larger cells would keep it whole.');
+        }
         $moved = $crop->movedTo($crop->left->plus($left->times($crop->width)), $crop->top->plus($top->times($crop->height)));
         $ends = ! $moved->left->isEqualTo($crop->left->plus($left->times($crop->width))) || ! $moved->top->isEqualTo($crop->top->plus($top->times($crop->height)));
         $write = new Writing($plan->choices->notation);
@@ -27,10 +30,9 @@ final readonly class KeepWhole implements Adjustment
             $top->isZero() ? null : $write->reading($plan->fitted->area->height->times($top->abs())).' '.($top->isPositive() ? 'down' : 'up'),
         ]));
 
-        return new Adjusted(['fit' => ['left' => (string) $moved->left, 'top' => (string) $moved->top]], match (true) {
-            ! $across || ! $down => 'It is larger than one cell, so a line must run through it; larger cells would keep it whole.',
+        return new Adjusted($ends || $cost === '' ? [] : ['fit' => ['left' => (string) $moved->left, 'top' => (string) $moved->top]], match (true) {
             $cost === '' => 'No line runs through it.',
-            $ends => 'The photo ends before the crop has moved far enough; a smaller crop would let it.',
+            $ends => 'The photo ends before the crop could move far enough, so it stays; a smaller crop would let it.',
             default => "The crop moved by {$cost} on the paper; no line runs through it now.",
         });
     }

@@ -19,6 +19,6 @@ final readonly class LevelPhoto implements Adjustment
         $turning = $read->choices->framing->turning;
         $degrees = Turning::of(0, false, $turning->degrees + $more, $turning->keep)->degrees;
 
-        return new Adjusted(['photo' => ['straighten' => $degrees]], $more === 0.0 ? 'That line is straight already.' : ($read->json->points === [] ? '' : 'Look over the key points: the picture moved a little under them.'));
+        return new Adjusted(['photo' => ['straighten' => $degrees]], $more === 0.0 ? 'That line is straight already.' : '');
     }
 }

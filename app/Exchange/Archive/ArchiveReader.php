@@ -11,8 +11,11 @@ use App\Imaging\PhotoRefused;
 use App\Imaging\PhotoStore;
 use App\Models\CellNote;
 use App\Models\Drawing;
+use App\Models\Photo;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
+use InchLadder\Copying\Noted;
+use InchLadder\Copying\Quad;
 use InchLadder\Grid\Cells;
 use InchLadder\Impossible;
 use InchLadder\Plan\Plan;
@@ -28,6 +31,8 @@ final readonly class ArchiveReader
     private const MOST_BYTES = ['drawing.json' => 2_000_000, 'cells.csv' => 1_000_000, 'marks.csv' => 200_000, 'picture' => 67_108_864];
 
     private const MOST_ENTRIES = 20;
+
+    private const MOST_MARKS = 2000;
 
     private const NAMES = '/^(?:drawing\.json|cells\.csv|marks\.csv|(?:photo|beside-(?:[1-9]|1[0-2]))\.(?:jpg|png|webp))$/D';
 
@@ -128,42 +133,48 @@ final readonly class ArchiveReader
         return $path;
     }
 
-    /** @return list<array{mesh: string, column: int, row: int, state: string, doubtful: bool, words: string}> */
+    /** @return list<array<string, mixed>> as CellNote takes them */
     private function cells(string $csv): array
     {
         $lines = Csv::read($csv);
-        // Archives of document 1 know nothing of doubts and words.
         $head = array_shift($lines);
-        if (! in_array($head, [ArchiveWriter::CELLS, array_slice(ArchiveWriter::CELLS, 0, 4)], true) || count($lines) > Cells::MOST ** 2 * 4) {
+        $known = array_map(static fn (int $length): array => array_slice(ArchiveWriter::CELLS, 0, $length), [4, 6, 7]);
+        if (! in_array($head, $known, true) || count($lines) > Cells::MOST ** 2 * 4) {
             throw ArchiveRefused::damaged('cells.csv');
         }
-
-        return array_map(static function (array $line) use ($head): array {
-            [$mesh, $column, $row, $state, $doubtful, $words] = [...$line, ...array_slice(['', '', '', '', '0', ''], count($line))];
+        $cells = array_map(static function (array $line) use ($head): array {
+            [$mesh, $column, $row, $state, $doubtful, $words, $place] = [...$line, ...array_slice(['', '', '', '', '0', '', ''], min(7, count($line)))];
+            $quad = $place === '' ? null : Quad::read($place);
             $good = count($line) === count($head) && preg_match('/^\d{1,2}x\d{1,2} \d{1,2} \d{1,2} (?:done|empty|open) [01]$/D', "{$mesh} {$column} {$row} {$state} {$doubtful}") === 1
-                && mb_check_encoding($words, 'UTF-8') && mb_strlen($words) <= CellNote::MOST_WORDS;
+                && mb_check_encoding($words, 'UTF-8') && preg_match('/\p{Cc}/u', $words) === 0 && mb_strlen($words) <= CellNote::MOST_WORDS && ($place === '') === ($quad === null);
 
-            return $good ? ['mesh' => $mesh, 'column' => (int) $column, 'row' => (int) $row, 'state' => $state, 'doubtful' => $doubtful === '1', 'words' => $words] : throw ArchiveRefused::damaged('cells.csv');
+            return $good ? [
+                'mesh' => $mesh, 'column' => (int) $column, 'row' => (int) $row, 'state' => $state, 'doubtful' => $doubtful === '1', 'words' => $words,
+                'place' => $quad?->write(), 'spot' => $quad?->name() ?? "{$mesh} {$column} {$row}", 'settled_at' => $state === Noted::OPEN ? null : now(),
+            ] : throw ArchiveRefused::damaged('cells.csv');
         }, $lines);
+
+        return count(array_unique(array_column($cells, 'spot'))) === count($cells) ? $cells : throw ArchiveRefused::damaged('cells.csv');
     }
 
     /** @return list<array{board: string, tick: string, place: string}> */
     private function marks(string $csv): array
     {
-        $lines = explode("\r\n", rtrim($csv, "\r\n"));
-        if (array_shift($lines) !== implode(',', ArchiveWriter::MARKS)) {
+        $lines = Csv::read($csv);
+        if (array_shift($lines) !== ArchiveWriter::MARKS || count($lines) > self::MOST_MARKS) {
             throw ArchiveRefused::damaged('marks.csv');
         }
-
-        return array_map(static fn (string $line): array => preg_match('~^(paper|photo),([a-z]{3,8}\d{0,2}(?:-look)?-\d{1,2}),([\d/ ]{0,80})$~D', $line, $found) === 1
-            ? ['board' => $found[1], 'tick' => $found[2], 'place' => $found[3]]
+        $marks = array_map(static fn (array $line): array => preg_match('~^(?:paper|photo),[a-z]{3,8}\d{0,2}(?:-look)?-\d{1,2},[\d/ ]{0,80}$~D', implode(',', $line)) === 1
+            ? ['board' => $line[0], 'tick' => $line[1], 'place' => $line[2]]
             : throw ArchiveRefused::damaged('marks.csv'), $lines);
+
+        return count(array_unique(array_map(static fn (array $mark): string => "{$mark['board']} {$mark['tick']}", $marks))) === count($marks) ? $marks : throw ArchiveRefused::damaged('marks.csv');
     }
 
     /**
      * @param  array<array-key, mixed>  $choices
      * @param  list<string>  $beside
-     * @param  list<array{mesh: string, column: int, row: int, state: string, doubtful: bool, words: string}>  $cells
+     * @param  list<array<string, mixed>>  $cells
      * @param  list<array{board: string, tick: string, place: string}>  $marks
      */
     private function keep(array $choices, ?string $photo, array $beside, array $cells, array $marks): Drawing
@@ -173,17 +184,31 @@ final readonly class ArchiveReader
         array_map($this->decoder->inspect(...), $beside);
         $this->understood([...$choices, 'beside' => []], $wide, $high);
         $named = is_array($choices['beside'] ?? null) ? array_values($choices['beside']) : [];
-        $choices['beside'] = array_map(fn (string $path, int $i): array => ['id' => $this->photos->take($path)->id, 'name' => is_string($named[$i]['name'] ?? null) ? $named[$i]['name'] : ''], $beside, array_keys($beside));
-        $taken = $photo === null ? null : $this->photos->take($photo);
-        $read = $this->understood($choices, $wide, $high);
+        $new = [];
+        try {
+            $take = function (string $path) use (&$new): Photo {
+                $taken = $this->photos->take($path);
+                $taken->wasRecentlyCreated && $new[] = $taken;
 
-        return DB::transaction(static function () use ($taken, $read, $cells, $marks): Drawing {
-            $drawing = Drawing::begin($taken, $read->json);
-            array_map(static fn (array $cell) => $drawing->cellNotes()->create($cell), $cells);
-            array_map(static fn (array $mark) => $drawing->markTicks()->create($mark), $marks);
+                return $taken;
+            };
+            $choices['beside'] = array_map(static fn (string $path, int $i): array => ['id' => $take($path)->id, 'name' => is_string($named[$i]['name'] ?? null) ? $named[$i]['name'] : ''], $beside, array_keys($beside));
+            $taken = $photo === null ? null : $take($photo);
+            $read = $this->understood($choices, $wide, $high);
 
-            return $drawing;
-        });
+            return DB::transaction(static function () use ($taken, $read, $cells, $marks): Drawing {
+                $drawing = Drawing::begin($taken, $read->json);
+                $drawing->cellNotes()->createMany($cells);
+                $drawing->markTicks()->createMany($marks);
+
+                return $drawing;
+            });
+        } catch (\Throwable $e) {
+            // Nothing of an archive stays when the rest of it cannot.
+            array_map($this->photos->forget(...), $new);
+
+            throw $e;
+        }
     }
 
     /** @param  array<array-key, mixed>  $choices */

@@ -9,12 +9,15 @@ use App\Exchange\Csv;
 use App\Exchange\Json\ArchiveJson;
 use App\Exchange\Json\ArchivePictureJson;
 use App\Exchange\Json\BesideChoice;
+use App\Exchange\Json\ChoicesJson;
 use App\Imaging\Bare;
 use App\Imaging\PhotoStore;
 use App\Models\CellNote;
 use App\Models\Drawing;
 use App\Models\MarkTick;
 use App\Models\Photo;
+use Illuminate\Validation\ValidationException;
+use InchLadder\Impossible;
 use ZipArchive;
 
 /** A drawing as one open file: a zip of its document, its pictures, and its cells and marks made as CSV. */
@@ -23,9 +26,10 @@ final readonly class ArchiveWriter
     public const KIND = 'inch-ladder-drawing';
 
     /** Of the document. */
-    public const VERSION = 2;
+    public const VERSION = 3;
 
-    public const CELLS = ['mesh', 'column', 'row', 'state', 'doubtful', 'words'];
+    /** Document 1 ended at `state`, document 2 at `words`. */
+    public const CELLS = ['mesh', 'column', 'row', 'state', 'doubtful', 'words', 'place'];
 
     public const MARKS = ['board', 'tick', 'place'];
 
@@ -36,16 +40,16 @@ final readonly class ArchiveWriter
     /** @throws StorageFailed */
     public function write(Drawing $drawing, string $path): void
     {
-        $choices = $drawing->read()->json;
-        $photo = $drawing->photo === null ? null : $this->photos->bare($drawing->photo);
-        $beside = array_map(fn (BesideChoice $one): Bare => $this->photos->bare(Photo::query()->findOrFail($one->id)), $choices->beside);
+        $choices = $this->choices($drawing);
+        $photo = $drawing->photo === null ? null : $this->photos->bareOrPreview($drawing->photo);
+        $beside = array_map(fn (BesideChoice $one): Bare => $this->photos->bareOrPreview(Photo::query()->findOrFail($one->id)), $choices instanceof ChoicesJson ? $choices->beside : []);
         $cells = $this->cells($drawing);
         $marks = $this->marks($drawing);
         $files = ['cells.csv' => $cells, 'marks.csv' => $marks];
         $entry = static function (Bare $bare, string $name) use (&$files): ArchivePictureJson {
             $files["{$name}.{$bare->ending}"] = $bare->bytes;
 
-            return new ArchivePictureJson("{$name}.{$bare->ending}", hash('sha256', $bare->bytes));
+            return new ArchivePictureJson("{$name}.{$bare->ending}", hash('sha256', $bare->bytes), $bare->isReduced ?: null);
         };
         $document = new ArchiveJson(
             self::KIND, self::VERSION, $choices,
@@ -68,6 +72,16 @@ final readonly class ArchiveWriter
         }
     }
 
+    /** @return ChoicesJson|array<array-key, mixed> as they are kept, when they cannot be read: what is damaged can still be carried to safety */
+    private function choices(Drawing $drawing): ChoicesJson|array
+    {
+        try {
+            return $drawing->read()->json;
+        } catch (ValidationException|Impossible) {
+            return $drawing->document() ?? [];
+        }
+    }
+
     private function marks(Drawing $drawing): string
     {
         return Csv::write([self::MARKS, ...$drawing->markTicks()->orderBy('board')->orderBy('tick')->get()
@@ -76,7 +90,7 @@ final readonly class ArchiveWriter
 
     private function cells(Drawing $drawing): string
     {
-        return Csv::write([self::CELLS, ...$drawing->cellNotes()->orderBy('mesh')->orderBy('row')->orderBy('column')->get()
-            ->map(static fn (CellNote $note): array => [$note->mesh, $note->column, $note->row, $note->state, (int) $note->doubtful, $note->words])->all()]);
+        return Csv::write([self::CELLS, ...$drawing->cellNotes()->orderBy('mesh')->orderBy('row')->orderBy('column')->orderBy('spot')->get()
+            ->map(static fn (CellNote $note): array => [$note->mesh, $note->column, $note->row, $note->state, (int) $note->doubtful, $note->words, (string) $note->place])->all()]);
     }
 }

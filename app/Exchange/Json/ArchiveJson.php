@@ -10,12 +10,15 @@ use OpenApi\Attributes as OA;
 #[OA\Schema]
 final readonly class ArchiveJson
 {
-    /** @param  list<ArchivePictureJson>  $beside */
+    /**
+     * @param  ChoicesJson|array<array-key, mixed>  $choices  as they are kept, where they cannot be read
+     * @param  list<ArchivePictureJson>  $beside
+     */
     public function __construct(
         #[OA\Property(enum: ['inch-ladder-drawing'])] public string $kind,
         /** Of this document; a reader refuses a newer one. */
         #[OA\Property] public int $version,
-        #[OA\Property] public ChoicesJson $choices,
+        #[OA\Property(ref: ChoicesJson::class)] public ChoicesJson|array $choices,
         /** Null when the drawing has sizes only. */
         #[OA\Property] public ?ArchivePictureJson $photo,
         /** Other pictures, in the order of `choices.beside`. */

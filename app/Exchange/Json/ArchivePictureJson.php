@@ -15,6 +15,8 @@ final readonly class ArchivePictureJson
         #[OA\Property] public string $file,
         /** Of the file as it lies in the archive. */
         #[OA\Property] public string $sha256,
+        /** Whether it is a smaller copy, since the original was lost. */
+        #[OA\Property(nullable: true)] public ?bool $reduced = null,
     ) {
     }
 }

@@ -19,6 +19,8 @@ final readonly class CopyingJson
         #[OA\Property(type: 'array', items: new OA\Items(type: 'integer'))] public array $blank,
         /** Where this sitting goes on. */
         #[OA\Property] public int $at,
+        /** The cell that was settled last; null before the first. */
+        #[OA\Property] public ?int $last,
         /** What the open cells will take at this hand's own pace; null until that is known. */
         #[OA\Property] public ?string $time,
         /** @var list<StartJson> */

@@ -24,12 +24,16 @@ final readonly class DrawingJson
         #[OA\Property(type: 'array', items: new OA\Items(type: 'string'))] public array $tones,
         /** @var list<CellNoteJson> Of the mesh in force. */
         #[OA\Property(type: 'array', items: new OA\Items(ref: CellNoteJson::class))] public array $cells,
-        /** Cells marked on other meshes, kept for a return to them. */
+        /** Places noted before that are no cells here; they are kept with the picture. */
         #[OA\Property] public int $kept,
+        /** Grows with every change, by hand too. */
+        #[OA\Property] public int $edits,
         /** What undo takes back. */
         #[OA\Property] public ?string $undo,
         /** What redo brings back. */
         #[OA\Property] public ?string $redo,
+        /** What there is to be said of the change that led here. */
+        #[OA\Property] public string $said,
     ) {
     }
 }

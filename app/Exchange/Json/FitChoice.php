@@ -36,6 +36,8 @@ final readonly class FitChoice
         /** At most so many whole cells across; null takes all that fit. */
         #[OA\Property] public ?int $columns,
         #[OA\Property] public ?int $rows,
+        /** What was planned without being asked, and for what; null once the fit is the artist’s own. */
+        #[OA\Property] public ?string $planned,
     ) {
     }
 }

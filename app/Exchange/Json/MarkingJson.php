@@ -22,6 +22,8 @@ final readonly class MarkingJson
         #[OA\Property(type: 'array', items: new OA\Items(ref: MarkingStepJson::class))] public array $steps,
         /** What was made before the plan changed, and lies elsewhere now; empty when nothing does. */
         #[OA\Property] public string $moved,
+        /** How far what was done by hand can be taken back. */
+        #[OA\Property(ref: NotedJson::class)] public NotedJson $kept,
     ) {
     }
 }

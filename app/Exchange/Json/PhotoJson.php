@@ -18,6 +18,8 @@ final readonly class PhotoJson
         #[OA\Property] public string $preview,
         /** Address cells are cut at. */
         #[OA\Property] public string $cut,
+        /** What there is to be said of the file. */
+        #[OA\Property] public ?string $remark,
     ) {
     }
 }

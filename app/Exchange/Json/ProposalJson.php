@@ -23,6 +23,8 @@ final readonly class ProposalJson
         #[OA\Property] public string $sentence,
         /** 1 is the best. */
         #[OA\Property] public int $rank,
+        /** Which way round the sheet lies for it. */
+        #[OA\Property(enum: ['given', 'advised', 'upright', 'sideways'])] public string $turn,
     ) {
     }
 }

@@ -32,6 +32,12 @@ final readonly class ShelfEntryJson
         #[OA\Property] public string $next,
         /** When it was last changed, ISO 8601. */
         #[OA\Property] public string $touched,
+        /** The one to name when it is taken back. */
+        #[OA\Property] public int $version,
+        /** Why this drawing cannot be opened as it stands; null when it can. */
+        #[OA\Property] public ?string $trouble = null,
+        /** What undo would take back; null when there is nothing. */
+        #[OA\Property] public ?string $undo = null,
     ) {
     }
 }

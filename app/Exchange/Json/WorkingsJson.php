@@ -50,6 +50,10 @@ final readonly class WorkingsJson
         #[OA\Property] public LinesJson $lines,
         #[OA\Property(type: 'array', items: new OA\Items(ref: ReadingsJson::class))] public array $across,
         #[OA\Property(type: 'array', items: new OA\Items(ref: ReadingsJson::class))] public array $down,
+        /** @var list<MarkRowJson> All that is ticked along the top, edges and finer lines with it; asked for on Marks alone. */
+        #[OA\Property(type: 'array', items: new OA\Items(ref: MarkRowJson::class))] public array $rows_across,
+        /** @var list<MarkRowJson> */
+        #[OA\Property(type: 'array', items: new OA\Items(ref: MarkRowJson::class))] public array $rows_down,
         #[OA\Property(type: 'array', items: new OA\Items(ref: DividedJson::class))] public array $divided,
         #[OA\Property(type: 'array', items: new OA\Items(ref: KeyPointJson::class))] public array $points,
         #[OA\Property] public CheckJson $check,

@@ -11,6 +11,7 @@ use InchLadder\Measure\Length;
 use InchLadder\Measure\LengthReader;
 use InchLadder\Measure\Rational;
 use InchLadder\Measure\Size;
+use InchLadder\Measure\TypedLength;
 use InchLadder\Measure\Unit;
 
 /**
@@ -20,6 +21,9 @@ use InchLadder\Measure\Unit;
 final class Fields
 {
     private const SHARE_DIGITS = 6;
+
+    /** No place lies further beside the picture than so many times its side: a crop is at least a twentieth of it. */
+    private const FARTHEST = '25';
 
     /** @var array<array-key, mixed> */
     private readonly array $document;
@@ -31,8 +35,14 @@ final class Fields
     /** @var array<string, list<string>> field => sentences */
     private array $errors = [];
 
-    /** @var array<string, Length> as typed => as read */
+    /** @var array<string, Length> canonical spelling => length */
     private array $read = [];
+
+    /** @var array<string, string> as typed => canonical spelling */
+    private array $spelt = [];
+
+    /** Of the document; one that does not say is of today's. */
+    private readonly int $format;
 
     /**
      * @param  array<array-key, mixed>  $document
@@ -45,6 +55,7 @@ final class Fields
             $document[$part] = ! array_key_exists($part, $document) ? $default : (is_array($default) && is_array($document[$part]) ? $document[$part] + $default : $document[$part]);
         }
         $this->document = $document;
+        $this->format = ($document['format'] ?? null) === 1 ? 1 : 2;
         $this->unit = $this->one('unit', Unit::class);
         $this->lengths = new LengthReader($this->unit);
     }
@@ -54,7 +65,8 @@ final class Fields
         $value = $this->document;
         foreach (explode('.', $field) as $name) {
             if (! is_array($value) || ! array_key_exists($name, $value)) {
-                return data_get($this->defaults, $field);
+                // A kept crop has the defaults of a fit.
+                return data_get($this->defaults, preg_replace('/^crops\.\d+\./', '', $field));
             }
             $value = $value[$name];
         }
@@ -77,23 +89,47 @@ final class Fields
         return new Size($this->length($width), $this->length($height));
     }
 
-    /** A length as typed, checked, and given its unit if it has none; null when there is none. */
+    /** A length as it is kept: in its canonical spelling, with its unit; null when there is none. */
     public function typed(string $field): ?string
     {
         $text = $this->at($field);
         if ($text === null || $text === '') {
             return null;
         }
-        $text = is_string($text) || is_int($text) || is_float($text) ? trim((string) $text) : '?';
-        $whole = preg_match('/[\d½⅓⅔¼¾⅛⅜⅝⅞.]$/u', $text) ? "{$text} {$this->unit->value}" : $text;
-        if (! isset($this->read[$whole])) {
-            $length = $this->beside($field, fn (): Length => $this->lengths->read($text));
-            if ($length !== null) {
-                $this->read[$whole] = $length;
-            }
-        }
+        $text = is_string($text) || is_int($text) || is_float($text) ? (string) $text : '?';
 
-        return $whole;
+        return $this->canonical($field, $text);
+    }
+
+    /** The canonical spelling of a text that must be a length; one that is not stays, with its sentence beside the field. */
+    public function canonical(string $field, string $text): string
+    {
+        $text = $this->asWrittenThen($text);
+        if (isset($this->spelt[$text])) {
+            return $this->spelt[$text];
+        }
+        $typed = $this->beside($field, fn (): TypedLength => $this->lengths->typed($text));
+        if ($typed === null) {
+            return $text;
+        }
+        $spelling = $typed->canonical($this->unit);
+        $this->read[$spelling] = $typed->length;
+
+        return $this->spelt[$text] = $spelling;
+    }
+
+    /**
+     * Documents of format 1 kept lengths as they were typed: a comma was always a decimal one, and some had
+     * their unit written behind them a second time.
+     */
+    private function asWrittenThen(string $text): string
+    {
+        if ($this->format !== 1) {
+            return $text;
+        }
+        $text = (string) preg_replace('/(?<=\d),(?=\d)/', '.', $text);
+
+        return (string) preg_replace('/(?<=[a-z]|[a-z]\.|["\'”″′’])\s+(?:in|cm|mm)$/iu', '', $text);
     }
 
     /** As typed, for a length that must be over 0. */
@@ -134,12 +170,18 @@ final class Fields
         }
         $share = self::readShare($value);
         if ($share === null) {
-            $this->wrong($field, "A share is a number from {$least} to {$most}.");
+            $this->wrong($field, 'A share is a number from '.($least[0] === '-' ? '0 to 1' : "{$least} to {$most}").'.');
 
             return null;
         }
 
         return (string) Rational::larger(Rational::of($least), Rational::smaller(Rational::of($most), $share));
+    }
+
+    /** A place on the picture, in shares of it; one that lies beside it is kept too. */
+    public function place(string $field): ?string
+    {
+        return $this->share($field, '-'.self::FARTHEST, self::FARTHEST);
     }
 
     /** Null when it is no number. */

@@ -24,28 +24,35 @@ final readonly class FitPart
 {
     public const DEFAULTS = [
         'way' => 'crop', 'lock' => 'paper', 'ratio' => '4:5', 'left' => null, 'top' => null, 'size' => '1', 'width' => '1', 'height' => '1',
-        'inset' => '1', 'inset_width' => null, 'cell' => '1 1/2 in', 'print_cell' => null, 'columns' => null, 'rows' => null,
+        'inset' => '1', 'inset_width' => null, 'cell' => '1 1/2 in', 'print_cell' => null, 'columns' => null, 'rows' => null, 'planned' => null,
     ];
+
+    private const OVER_LEAST = '-1';
+
+    private const OVER_MOST = '2';
 
     public FitChoice $json;
 
-    public function __construct(private Fields $fields)
+    /** @param  string  $at  the field it stands in */
+    public function __construct(private Fields $fields, string $at = 'fit')
     {
         $this->json = new FitChoice(
-            way: $fields->one('fit.way', Way::class)->value,
-            lock: $fields->word('fit.lock', ['paper', 'ratio', 'free']),
-            ratio: $fields->words('fit.ratio', 30) ?: self::DEFAULTS['ratio'],
-            left: $fields->share('fit.left'),
-            top: $fields->share('fit.top'),
-            size: $fields->share('fit.size', Frame::LEAST) ?? '1',
-            width: $fields->share('fit.width', Frame::LEAST) ?? '1',
-            height: $fields->share('fit.height', Frame::LEAST) ?? '1',
-            inset: $fields->share('fit.inset', Frame::LEAST) ?? '1',
-            inset_width: $fields->typed('fit.inset_width'),
-            cell: $fields->typed('fit.cell') ?? self::DEFAULTS['cell'],
-            print_cell: $fields->typed('fit.print_cell'),
-            columns: $fields->whole('fit.columns'),
-            rows: $fields->whole('fit.rows'),
+            way: $fields->one("{$at}.way", Way::class)->value,
+            lock: $fields->word("{$at}.lock", ['paper', 'ratio', 'free']),
+            ratio: $fields->words("{$at}.ratio", 30) ?: self::DEFAULTS['ratio'],
+            // A crop that hangs over the edge, once a border is left off, is brought inside where it is used, and comes back with it.
+            left: $fields->share("{$at}.left", self::OVER_LEAST, self::OVER_MOST),
+            top: $fields->share("{$at}.top", self::OVER_LEAST, self::OVER_MOST),
+            size: $fields->share("{$at}.size", Frame::LEAST) ?? '1',
+            width: $fields->share("{$at}.width", Frame::LEAST, self::OVER_MOST) ?? '1',
+            height: $fields->share("{$at}.height", Frame::LEAST, self::OVER_MOST) ?? '1',
+            inset: $fields->share("{$at}.inset", Frame::LEAST) ?? '1',
+            inset_width: $fields->typed("{$at}.inset_width"),
+            cell: $fields->typed("{$at}.cell") ?? self::DEFAULTS['cell'],
+            print_cell: $fields->typed("{$at}.print_cell"),
+            columns: $fields->whole("{$at}.columns"),
+            rows: $fields->whole("{$at}.rows"),
+            planned: $fields->words("{$at}.planned", 200) ?: null,
         );
     }
 

@@ -62,21 +62,21 @@ final readonly class GridPart
             weights: new WeightsChoice($weight('photo'), $weight('paper'), $weight('print')),
             fold_columns: $count('grid.fold_columns'),
             fold_rows: $count('grid.fold_rows'),
-            x: $fields->share('grid.x') ?? '1/2',
-            y: $fields->share('grid.y') ?? '1/2',
+            x: $fields->place('grid.x') ?? '1/2',
+            y: $fields->place('grid.y') ?? '1/2',
             tick: $fields->typedPositive('grid.tick', 'Ticks cannot be 0 apart; try 1 cm or 1/2 in.') ?? self::DEFAULTS['tick'],
             main_across: $this->shares('grid.main_across'),
             main_down: $this->shares('grid.main_down'),
-            own_across: $fields->words('grid.own_across', 900),
-            own_down: $fields->words('grid.own_down', 900),
+            own_across: $this->lengthsWritten('grid.own_across'),
+            own_down: $this->lengthsWritten('grid.own_down'),
             divided: array_map(static fn (int $i): DivisionChoice => new DivisionChoice(
                 column: max(0, $count("grid.divided.{$i}.column")),
                 row: max(0, $count("grid.divided.{$i}.row")),
                 parts: in_array($count("grid.divided.{$i}.parts"), Division::PARTS, true) ? $count("grid.divided.{$i}.parts") : 2,
                 hairlines: (Hairlines::tryFrom($fields->words("grid.divided.{$i}.hairlines", 20)) ?? Hairlines::InTheCell)->value,
             ), $fields->entries('grid.divided', 60)),
-            part: is_array($fields->at('grid.part')) ? new PartChoice(...array_map(static fn (string $side): string => $fields->share("grid.part.{$side}") ?? '0', ['left' => 'left', 'top' => 'top', 'width' => 'width', 'height' => 'height'])) : null,
-            overlays: is_array($overlays) ? array_values(array_intersect(array_column(Overlay::cases(), 'value'), $overlays)) : [],
+            part: is_array($fields->at('grid.part')) ? new PartChoice(...array_map(static fn (string $side): string => $fields->place("grid.part.{$side}") ?? '0', ['left' => 'left', 'top' => 'top', 'width' => 'width', 'height' => 'height'])) : null,
+            overlays: is_array($overlays) ? array_values(array_intersect(array_column(Overlay::cases(), 'value'), array_filter($overlays, is_string(...)))) : [],
         );
     }
 
@@ -100,7 +100,7 @@ final readonly class GridPart
             'axes' => new AxesWithTicks(Rational::of($json->x), Rational::of($json->y), $this->fields->length($json->tick)),
             'cross' => new CentreCross,
             'main' => new MainLines(self::rationals($json->main_across), self::rationals($json->main_down)),
-            'own' => new OwnLines($this->lengths('grid.own_across', $json->own_across), $this->lengths('grid.own_down', $json->own_down)),
+            'own' => new OwnLines($this->lengths($json->own_across), $this->lengths($json->own_down)),
             default => new ProportionalCells(Cells::of($json->columns, $json->rows)),
         });
     }
@@ -128,18 +128,20 @@ final readonly class GridPart
     /** @return list<string> */
     private function shares(string $field): array
     {
-        return array_values(array_filter(array_map(fn (int $i): ?string => $this->fields->share("{$field}.{$i}"), $this->fields->entries($field, Cells::MOST)), static fn (?string $share): bool => $share !== null));
+        return array_values(array_filter(array_map(fn (int $i): ?string => $this->fields->place("{$field}.{$i}"), $this->fields->entries($field, Cells::MOST)), static fn (?string $share): bool => $share !== null));
     }
 
-    /**
-     * Lengths with commas or semicolons between them: `1 in, 2 1/2 in`. A comma between digits is a decimal one.
-     *
-     * @return list<Length>
-     */
-    private function lengths(string $field, string $typed): array
+    /** Lengths with commas or semicolons between them, `1 in, 2 1/2 in`, each in its canonical spelling. A comma between digits is a decimal one. */
+    private function lengthsWritten(string $field): string
     {
-        $parts = array_filter(array_map(trim(...), preg_split('/;|,(?!\d)/', $typed) ?: []), static fn (string $part): bool => $part !== '');
+        $parts = array_filter(array_map(trim(...), preg_split('/;|,(?!\d)/', $this->fields->words($field, 900)) ?: []), static fn (string $part): bool => $part !== '');
 
-        return array_values(array_filter(array_map(fn (string $part): ?Length => $this->fields->beside($field, fn (): Length => $this->fields->lengths->read($part)), $parts)));
+        return implode(', ', array_map(fn (string $part): string => $this->fields->canonical($field, $part), $parts));
+    }
+
+    /** @return list<Length> */
+    private function lengths(string $written): array
+    {
+        return $written === '' ? [] : array_map($this->fields->length(...), explode(', ', $written));
     }
 }

@@ -40,7 +40,8 @@ final readonly class MarkedPart
 
     public function __construct(private Fields $fields)
     {
-        $share = static fn (string $field): string => $fields->share($field) ?? '0';
+        // A place that was on the picture may lie beside it, once a border is left off; it comes back with it.
+        $share = static fn (string $field): string => $fields->place($field) ?? '0';
         $this->points = array_map(static fn (int $i): PointChoice => new PointChoice(
             $fields->words("points.{$i}.name", 40) ?: 'point '.($i + 1), $share("points.{$i}.x"), $share("points.{$i}.y"), $fields->flag("points.{$i}.cross"),
         ), $fields->entries('points', KeyPoint::MOST));
@@ -60,7 +61,7 @@ final readonly class MarkedPart
             return new BesideChoice($id, $fields->words("beside.{$i}.name", 60) ?: 'another picture');
         }, $fields->entries('beside', self::MOST_BESIDE));
         $this->crops = array_map(static fn (int $i): KeptCrop => new KeptCrop(
-            $fields->words("crops.{$i}.name", 40) ?: 'crop '.($i + 1), (new FitPart(new Fields(['unit' => $fields->unit->value, 'fit' => $fields->at("crops.{$i}.fit")], ['fit' => FitPart::DEFAULTS])))->json,
+            $fields->words("crops.{$i}.name", 40) ?: 'crop '.($i + 1), (new FitPart($fields, "crops.{$i}.fit"))->json,
         ), $fields->entries('crops', self::MOST_CROPS));
     }
 

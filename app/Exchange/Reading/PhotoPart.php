@@ -26,6 +26,8 @@ final readonly class PhotoPart
         'border' => ['top' => '0', 'right' => '0', 'bottom' => '0', 'left' => '0'],
     ];
 
+    private const PER_CENT = '/^(\d{1,2}(?:[.,]\d{1,4})?)\s*%$/';
+
     public PhotoChoice $json;
 
     public function __construct(private Fields $fields)
@@ -46,7 +48,7 @@ final readonly class PhotoPart
             mirrored: $fields->flag('photo.mirrored'),
             straighten: is_numeric($degrees) && is_finite((float) $degrees) ? round((float) $degrees, 2) : $this->notDegrees(),
             keep: $fields->one('photo.keep', Keep::class)->value,
-            border: new BorderChoice(...array_map(fn (string $side): string => $fields->words("photo.border.{$side}", 40) ?: '0', ['top' => 'top', 'right' => 'right', 'bottom' => 'bottom', 'left' => 'left'])),
+            border: new BorderChoice(...array_map(fn (string $side): string => $this->borderWritten("photo.border.{$side}"), ['top' => 'top', 'right' => 'right', 'bottom' => 'bottom', 'left' => 'left'])),
         );
     }
 
@@ -103,14 +105,26 @@ final readonly class PhotoPart
         });
     }
 
-    /** `3 %` of anything; a length of a print only. */
-    private function borderShare(string $field, string $typed, ?Length $side): Rational
+    /** `3 %`, `0`, or a length in its canonical spelling. */
+    private function borderWritten(string $field): string
     {
-        if (preg_match('/^(\d{1,2}(?:[.,]\d{1,4})?)\s*%$/', $typed, $found)) {
-            return Rational::of(str_replace(',', '.', $found[1]))->dividedBy(100);
-        }
-        if (preg_match('/^0+([.,]0+)?$/', $typed)) {
+        $typed = $this->fields->words($field, 40);
+
+        return match (true) {
+            preg_match('/^0*(?:[.,]0*)?$/', $typed) === 1 => '0',
+            preg_match(self::PER_CENT, $typed, $found) === 1 => str_replace(',', '.', $found[1]).' %',
+            default => $this->fields->canonical($field, $typed),
+        };
+    }
+
+    /** `3 %` of anything; a length of a print only. */
+    private function borderShare(string $field, string $written, ?Length $side): Rational
+    {
+        if ($written === '0') {
             return Rational::zero();
+        }
+        if (preg_match(self::PER_CENT, $written, $found)) {
+            return Rational::of($found[1])->dividedBy(100);
         }
         if ($side === null) {
             $this->fields->wrong($field, 'On a screen a border is typed in per cent, like 3 %.');
@@ -118,7 +132,7 @@ final readonly class PhotoPart
             return Rational::zero();
         }
 
-        return $this->fields->beside($field, fn (): Rational => $this->fields->lengths->read($typed)->over($side)) ?? Rational::zero();
+        return $this->fields->length($written)->over($side);
     }
 
     private function notDegrees(): float

@@ -9,6 +9,7 @@ use App\Exchange\Json\VerdictJson;
 use App\Exchange\Json\WishRequest;
 use App\Exchange\MarkChecks;
 use App\Http\Requests\ChoicesInput;
+use App\Http\Requests\Said;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use InchLadder\Plan\Plan;
@@ -20,7 +21,7 @@ final class CheckController
     #[OA\Post(path: '/api/square', operationId: 'square', requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: WishRequest::class)), responses: [new OA\Response(response: 200, description: 'Whether the frame is square.', content: new OA\JsonContent(ref: VerdictJson::class))])]
     public function square(ChoicesInput $input, Request $request): JsonResponse
     {
-        $typed = static fn (string $name): string => $request->string($name)->trim()->value();
+        $typed = static fn (string $name): string => Said::text($request, $name);
         $which = in_array($typed('which'), ['sheet', 'print'], true) ? $typed('which') : 'drawing';
         $names = ['falling', 'rising', 'top', 'bottom', 'left', 'right'];
 

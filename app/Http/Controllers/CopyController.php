@@ -8,14 +8,18 @@ use App\Exceptions\CellUnknown;
 use App\Exchange\CopyWriter;
 use App\Exchange\Json\CellJson;
 use App\Exchange\Json\CellRequest;
+use App\Exchange\Json\CellsRequest;
 use App\Exchange\Json\CopyingJson;
+use App\Exchange\Json\NotedJson;
+use App\Http\Requests\Said;
+use App\Models\CellChange;
 use App\Models\CellNote;
 use App\Models\Drawing;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
-use Illuminate\Http\Response;
-use Illuminate\Validation\Rule;
+use Illuminate\Validation\ValidationException;
 use InchLadder\Copying\Place;
+use InchLadder\Grid\Cells;
 use InchLadder\Marks\Out\Hand;
 use InchLadder\Plan\Plan;
 use OpenApi\Attributes as OA;
@@ -25,6 +29,10 @@ use OpenApi\Attributes as OA;
 #[OA\Parameter(name: 'row', in: 'path', required: true, schema: new OA\Schema(type: 'integer'))]
 final readonly class CopyController
 {
+    private const SENTENCES = ['state' => 'A cell is done, empty or open.', 'doubtful' => 'A cell is doubtful or not.', 'words' => 'A note is one line of up to '.CellNote::MOST_WORDS.' characters.', 'cells' => 'Say which cells are meant.', 'cells.*' => 'Say which cells are meant.'];
+
+    private const RULES = ['state' => ['filled', 'in:done,empty,open'], 'doubtful' => 'filled|boolean', 'words' => ['string', 'max:'.CellNote::MOST_WORDS, 'regex:/^\P{Cc}*$/u']];
+
     public function __construct(private CopyWriter $writer)
     {
     }
@@ -32,7 +40,7 @@ final readonly class CopyController
     #[OA\Get(path: '/api/drawings/{drawing}/copying', operationId: 'copying', parameters: [new OA\Parameter(ref: '#/components/parameters/drawing'), new OA\Parameter(name: 'hand', in: 'query', schema: new OA\Schema(type: 'string'))], responses: [new OA\Response(response: 200, description: 'The way through the cells.', content: new OA\JsonContent(ref: CopyingJson::class))])]
     public function index(Request $request, Drawing $drawing): JsonResponse
     {
-        return new JsonResponse($this->writer->copying($drawing, $drawing->plan(), Hand::tryFrom($request->string('hand')->value()) ?? Hand::Right));
+        return new JsonResponse($this->writer->copying($drawing, $drawing->plan(), Hand::tryFrom(Said::text($request, 'hand')) ?? Hand::Right));
     }
 
     #[OA\Get(path: '/api/drawings/{drawing}/cells/{column}/{row}', operationId: 'cellToCopy', parameters: [new OA\Parameter(ref: '#/components/parameters/drawing'), new OA\Parameter(ref: '#/components/parameters/column'), new OA\Parameter(ref: '#/components/parameters/row')], responses: [new OA\Response(response: 200, description: 'One cell.', content: new OA\JsonContent(ref: CellJson::class)), new OA\Response(response: 422, ref: '#/components/responses/Trouble')])]
@@ -43,17 +51,57 @@ final readonly class CopyController
         return new JsonResponse($this->writer->cell($drawing, $plan, $this->place($plan, $column, $row)));
     }
 
-    #[OA\Put(path: '/api/drawings/{drawing}/cells/{column}/{row}', operationId: 'cell', parameters: [new OA\Parameter(ref: '#/components/parameters/drawing'), new OA\Parameter(ref: '#/components/parameters/column'), new OA\Parameter(ref: '#/components/parameters/row')], requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: CellRequest::class)), responses: [new OA\Response(response: 204, description: 'Noted.'), new OA\Response(response: 422, ref: '#/components/responses/Trouble')])]
-    public function update(Request $request, Drawing $drawing, int $column, int $row): Response
+    #[OA\Put(path: '/api/drawings/{drawing}/cells/{column}/{row}', operationId: 'cell', parameters: [new OA\Parameter(ref: '#/components/parameters/drawing'), new OA\Parameter(ref: '#/components/parameters/column'), new OA\Parameter(ref: '#/components/parameters/row')], requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: CellRequest::class)), responses: [new OA\Response(response: 200, description: 'Noted.', content: new OA\JsonContent(ref: NotedJson::class)), new OA\Response(response: 422, ref: '#/components/responses/Trouble')])]
+    public function update(Request $request, Drawing $drawing, int $column, int $row): JsonResponse
     {
-        $noted = $request->validate(
-            ['state' => ['required_without_all:doubtful,words', Rule::in(CellNote::STATES)], 'doubtful' => 'boolean', 'words' => ['string', 'max:'.CellNote::MOST_WORDS, 'regex:/^\P{Cc}*$/u']],
-            ['state' => 'A cell is done, empty or open.', 'doubtful' => 'A cell is doubtful or not.', 'words' => 'A note is one line of up to '.CellNote::MOST_WORDS.' characters.'],
-        );
+        $noted = $this->validated($request, []);
         $plan = $drawing->plan();
-        $drawing->noteCell($plan->grid->cells(), $this->place($plan, $column, $row), $noted);
+        $place = $this->place($plan, $column, $row);
+        $address = $plan->addresses->of($column, $row);
 
-        return new Response(status: 204);
+        return $this->note($drawing, $plan, match (true) {
+            isset($noted['state']) => "{$address} ".['done' => 'copied', 'empty' => 'left empty', 'open' => 'opened again'][$noted['state']],
+            isset($noted['doubtful']) => $noted['doubtful'] ? "doubt at {$address}" : "doubt at {$address} settled",
+            default => "note at {$address}",
+        }, self::change($place, $noted));
+    }
+
+    /** Notes the same of several cells, as one change: all that are blank, say. */
+    #[OA\Put(path: '/api/drawings/{drawing}/cells', operationId: 'cells', parameters: [new OA\Parameter(ref: '#/components/parameters/drawing')], requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: CellsRequest::class)), responses: [new OA\Response(response: 200, description: 'Noted.', content: new OA\JsonContent(ref: NotedJson::class)), new OA\Response(response: 422, ref: '#/components/responses/Trouble')])]
+    public function several(Request $request, Drawing $drawing): JsonResponse
+    {
+        $noted = $this->validated($request, ['cells' => 'required|array|max:'.Cells::MOST ** 2, 'cells.*' => 'integer|min:0']);
+        $plan = $drawing->plan();
+        $columns = $plan->grid->cells()->columns;
+        $changes = array_map(fn (mixed $cell): CellChange => self::change($this->place($plan, (int) $cell % $columns, intdiv((int) $cell, $columns)), $noted), array_values(array_unique($noted['cells'])));
+
+        return $this->note($drawing, $plan, count($changes).' cells '.(['done' => 'copied', 'empty' => 'skipped as blank', 'open' => 'opened again'][$noted['state'] ?? ''] ?? 'noted'), ...$changes);
+    }
+
+    /**
+     * What is to be noted; an empty note takes one away, and is something said.
+     *
+     * @param  array<string, string>  $more  rules
+     * @return array<string, mixed>
+     */
+    private function validated(Request $request, array $more): array
+    {
+        $noted = $request->validate([...self::RULES, ...$more], self::SENTENCES);
+
+        return array_intersect_key($noted, self::RULES) === [] ? throw ValidationException::withMessages(['state' => self::SENTENCES['state']]) : $noted;
+    }
+
+    private function note(Drawing $drawing, Plan $plan, string $what, CellChange ...$changes): JsonResponse
+    {
+        $drawing->noteCell($plan, $what, ...$changes);
+
+        return new JsonResponse(NotedJson::of($drawing));
+    }
+
+    /** @param  array<string, mixed>  $noted */
+    private static function change(Place $place, array $noted): CellChange
+    {
+        return new CellChange($place, $noted['state'] ?? null, isset($noted['doubtful']) ? (bool) $noted['doubtful'] : null, $noted['words'] ?? null);
     }
 
     /** @throws CellUnknown */

@@ -4,18 +4,22 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Exchange\ChoicesReader;
+use App\Exchange\BestPlan;
 use App\Exchange\DrawingWriter;
+use App\Exchange\Json\BinJson;
 use App\Exchange\Json\MainLineJson;
 use App\Exchange\Json\SaveRequest;
 use App\Exchange\Json\ShelfEntryJson;
 use App\Exchange\Json\StepRequest;
 use App\Exchange\MarkList;
 use App\Exchange\PlanWriter;
+use App\Exchange\ShelfMemory;
 use App\Http\Requests\ChoicesInput;
 use App\Http\Requests\PhotoRequest;
+use App\Http\Requests\Said;
 use App\Imaging\MainLines;
 use App\Imaging\PhotoStore;
+use App\Keeping\Bin;
 use App\Models\Drawing;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -26,30 +30,35 @@ use OpenApi\Attributes as OA;
 
 final readonly class DrawingController
 {
+    /** Boards of the shelf that are asked for at once. */
+    private const PAGE = 24;
+
     public function __construct(private PhotoStore $photos, private DrawingWriter $writer)
     {
     }
 
     /** @return list<ShelfEntryJson> */
-    #[OA\Get(path: '/api/drawings', operationId: 'shelf', parameters: [new OA\Parameter(name: 'hand', in: 'query', schema: new OA\Schema(type: 'string'))], responses: [new OA\Response(response: 200, description: 'The shelf, last touched first.', content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: ShelfEntryJson::class)))])]
-    public function index(Request $request): array
+    #[OA\Get(path: '/api/drawings', operationId: 'shelf', parameters: [new OA\Parameter(name: 'hand', in: 'query', schema: new OA\Schema(type: 'string')), new OA\Parameter(name: 'from', in: 'query', schema: new OA\Schema(type: 'integer', minimum: 0))], responses: [new OA\Response(response: 200, description: 'A page of the shelf, last touched first.', content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: ShelfEntryJson::class)))])]
+    public function index(Request $request, ShelfMemory $memory): array
     {
-        $hand = Hand::tryFrom($request->string('hand')->value()) ?? Hand::Right;
+        $hand = Hand::tryFrom(Said::text($request, 'hand')) ?? Hand::Right;
 
-        return array_values(Drawing::query()->with(['photo', 'cellNotes'])->latest('updated_at')->get()->map(fn (Drawing $drawing): ShelfEntryJson => $this->writer->shelf($drawing, $hand))->all());
+        $page = Drawing::query()->with('photo')->latest('updated_at')->latest('id')->offset(max(0, min(1_000_000, $request->integer('from'))))->limit(self::PAGE)->get();
+
+        return array_values($page->map(fn (Drawing $drawing): ShelfEntryJson => $memory->entry($drawing, $hand))->all());
     }
 
     #[OA\Post(path: '/api/drawings', operationId: 'begin', requestBody: new OA\RequestBody(content: new OA\MediaType(mediaType: 'multipart/form-data', schema: new OA\Schema(required: ['photo'], properties: [new OA\Property(property: 'photo', type: 'string', format: 'binary')]))), responses: [new OA\Response(response: 201, ref: '#/components/responses/Drawing'), new OA\Response(response: 422, ref: '#/components/responses/Trouble')])]
     public function store(PhotoRequest $request): JsonResponse
     {
         if ($request->isForSizes()) {
-            $choices = ChoicesReader::read(['title' => 'Sizes only', 'photo' => ['kind' => 'sizes', ...$request->sizes()]], null, null);
+            $choices = BestPlan::begin(['title' => 'Sizes only', 'photo' => ['kind' => 'sizes', ...$request->sizes()]], null, null);
             Plan::of($choices->choices);
 
             return new JsonResponse($this->writer->drawing(Drawing::begin(null, $choices->json)), 201);
         }
         $photo = $this->photos->take($request->photo());
-        $choices = ChoicesReader::read(['title' => $request->title()], $photo->width, $photo->height);
+        $choices = BestPlan::begin(['title' => $request->title()], $photo->width, $photo->height);
 
         return new JsonResponse($this->writer->drawing(Drawing::begin($photo, $choices->json)), 201);
     }
@@ -79,11 +88,11 @@ final readonly class DrawingController
     #[OA\Put(path: '/api/drawings/{drawing}', operationId: 'decide', parameters: [new OA\Parameter(ref: '#/components/parameters/drawing')], requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: SaveRequest::class)), responses: [new OA\Response(response: 200, ref: '#/components/responses/Drawing'), new OA\Response(response: 409, ref: '#/components/responses/Trouble'), new OA\Response(response: 422, ref: '#/components/responses/Trouble')])]
     public function update(ChoicesInput $request, Drawing $drawing): JsonResponse
     {
-        $read = ChoicesReader::read($request->choices(), $drawing->photo?->width, $drawing->photo?->height);
-        Plan::of($read->choices);
-        $drawing->decide($read->json, $request->version());
+        $followed = $drawing->followed($request->choices());
+        $plan = Plan::of($followed->read->choices);
+        $drawing->decide($followed->read->json, $request->version());
 
-        return new JsonResponse($this->writer->drawing($drawing));
+        return new JsonResponse($this->writer->drawing($drawing, $followed->read, $plan, $followed->said));
     }
 
     #[OA\Post(path: '/api/drawings/{drawing}/undo', operationId: 'undo', parameters: [new OA\Parameter(ref: '#/components/parameters/drawing')], requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: StepRequest::class)), responses: [new OA\Response(response: 200, ref: '#/components/responses/Drawing'), new OA\Response(response: 409, ref: '#/components/responses/Trouble')])]
@@ -115,9 +124,23 @@ final readonly class DrawingController
         return new JsonResponse($this->writer->drawing($found));
     }
 
+    #[OA\Get(path: '/api/bin', operationId: 'binned', responses: [new OA\Response(response: 200, description: 'What is in the bin.', content: new OA\JsonContent(ref: BinJson::class))])]
+    public function binned(Bin $bin): JsonResponse
+    {
+        return new JsonResponse(new BinJson($bin->count()));
+    }
+
+    #[OA\Delete(path: '/api/bin', operationId: 'emptyBin', responses: [new OA\Response(response: 200, description: 'Emptied, for good.', content: new OA\JsonContent(ref: BinJson::class))])]
+    public function emptyBin(Bin $bin): JsonResponse
+    {
+        $bin->empty();
+
+        return new JsonResponse(new BinJson($bin->count()));
+    }
+
     private function step(Request $request, Drawing $drawing, int $by): JsonResponse
     {
-        $drawing->step($by, $request->integer('version'));
+        $drawing->step($by, $request->integer('version'), $request->has('edits') ? $request->integer('edits') : null);
 
         return new JsonResponse($this->writer->drawing($drawing));
     }

@@ -11,6 +11,7 @@ use App\Exchange\Json\MarkingJson;
 use App\Exchange\Json\SharesJson;
 use App\Exchange\MarkingWriter;
 use App\Exchange\SharesWriter;
+use App\Http\Requests\Said;
 use App\Models\Drawing;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -37,10 +38,9 @@ final class MarkingController
     #[OA\Put(path: '/api/drawings/{drawing}/marking/{board}/{tick}', operationId: 'tickMark', parameters: [new OA\Parameter(name: 'drawing', in: 'path', required: true, schema: new OA\Schema(type: 'string')), new OA\Parameter(name: 'board', in: 'path', required: true, schema: new OA\Schema(type: 'string')), new OA\Parameter(name: 'tick', in: 'path', required: true, schema: new OA\Schema(type: 'string'))], responses: [new OA\Response(response: 200, description: 'The walk, and how far it is.', content: new OA\JsonContent(ref: MarkingJson::class))])]
     public function tick(Request $request, Drawing $drawing, string $board, string $tick): JsonResponse
     {
-        $place = $this->writer($request, $drawing, $board)->places()[$tick] ?? throw new NotFoundHttpException;
-        $request->boolean('done')
-            ? $drawing->markTicks()->updateOrCreate(['board' => $board, 'tick' => $tick], ['place' => $place])
-            : $drawing->markTicks()->where(['board' => $board, 'tick' => $tick])->delete();
+        $place = $this->writer($request, $drawing, $board)->places()[$tick] ?? throw new NotFoundHttpException('This mark is not made by the drawing as it stands now; it may have been changed elsewhere. Load the page anew to see it.');
+        $done = $request->boolean('done');
+        $drawing->tick($board, [$tick => $done ? $place : null], $done ? 'mark made' : 'mark taken back');
 
         return $this->show($request, $drawing, $board);
     }
@@ -48,7 +48,7 @@ final class MarkingController
     /** Begins again: nothing is ticked on this board. */
     public function clear(Drawing $drawing, string $board): Response
     {
-        $drawing->markTicks()->where('board', $board)->delete();
+        $drawing->tick($board, $drawing->markTicks()->where('board', $board)->pluck('tick')->mapWithKeys(static fn (string $tick): array => [$tick => null])->all(), 'marking out begun again');
 
         return new Response(status: 204);
     }
@@ -69,8 +69,8 @@ final class MarkingController
     #[OA\Get(path: '/api/pencil', operationId: 'pencil', parameters: [new OA\Parameter(name: 'surface', in: 'query', schema: new OA\Schema(type: 'string')), new OA\Parameter(name: 'use', in: 'query', schema: new OA\Schema(type: 'string'))], responses: [new OA\Response(response: 200, description: 'How to draw guide lines on it.', content: new OA\JsonContent(ref: GuideLinesJson::class))])]
     public function pencil(Request $request): JsonResponse
     {
-        $surface = Surface::tryFrom($request->string('surface')->value()) ?? Surface::Toothed;
-        $use = EndUse::tryFrom($request->string('use')->value()) ?? EndUse::Erased;
+        $surface = Surface::tryFrom(Said::text($request, 'surface')) ?? Surface::Toothed;
+        $use = EndUse::tryFrom(Said::text($request, 'use')) ?? EndUse::Erased;
         $advice = GuideLines::on($surface, $use);
 
         return new JsonResponse(new GuideLinesJson(array_column(Surface::cases(), 'value'), array_column(EndUse::cases(), 'value'), $surface->value, $use->value, $advice->pencil, $advice->pressure, $advice->after, $advice->edgesOnly));
@@ -79,8 +79,8 @@ final class MarkingController
     private function writer(Request $request, Drawing $drawing, string $board): MarkingWriter
     {
         $plan = $drawing->plan();
-        $marked = $board === 'photo' ? (Board::photo($plan) ?? throw new NotFoundHttpException) : Board::paper($plan);
-        $hand = Hand::tryFrom($request->string('hand')->value()) ?? Hand::Right;
+        $marked = $board === 'photo' ? (Board::photo($plan) ?? throw new NotFoundHttpException('There is no print to mark: the photo is on a screen, or only its sizes are known.')) : Board::paper($plan);
+        $hand = Hand::tryFrom(Said::text($request, 'hand')) ?? Hand::Right;
 
         return new MarkingWriter($plan, MarkingOut::of($marked, $hand, $plan->choices->reach), $drawing);
     }

@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Exchange\FramingQuery;
 use App\Exchange\Json\BesideChoice;
 use App\Http\Requests\PhotoRequest;
+use App\Http\Requests\Said;
 use App\Imaging\PhotoStore;
 use App\Models\Photo;
 use Illuminate\Http\JsonResponse;
@@ -43,7 +44,7 @@ final readonly class PhotoController
     public function tones(Request $request, Photo $photo): BinaryFileResponse
     {
         $lightness = static fn (string $name): float => max(0, min(200, $request->float($name)));
-        preg_match_all('/\d{1,3}/', $request->string('greys')->value(), $found);
+        preg_match_all('/\d{1,3}/', Said::text($request, 'greys'), $found);
         $greys = array_map(static fn (string $grey): int => min(255, (int) $grey), $found[0]);
         $scale = Scale::of(count($greys), $lightness('light'), $lightness('dark'));
         assert($greys !== []);

@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Exchange\Json\PrinterJson;
 use App\Exchange\Json\PrinterRequest;
 use App\Exchange\Printers;
+use App\Http\Requests\Said;
 use App\Models\KeptPrinter;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -27,7 +28,7 @@ final class PrinterController
     #[OA\Post(path: '/api/printers', operationId: 'keepPrinter', requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: PrinterRequest::class)), responses: [new OA\Response(response: 201, description: 'Kept, in place of another of this name.', content: new OA\JsonContent(ref: PrinterJson::class)), new OA\Response(response: 422, ref: '#/components/responses/Trouble')])]
     public function store(Request $request): JsonResponse
     {
-        $text = static fn (string $field): string => $request->string($field)->trim()->value();
+        $text = static fn (string $field): string => Said::text($request, $field);
         $printers = $this->printers($request);
 
         return new JsonResponse($printers->json($printers->keep($text('name'), $text('paper'), $text('border'), $text('measured_across'), $text('measured_down'))), 201);
@@ -43,6 +44,6 @@ final class PrinterController
 
     private function printers(Request $request): Printers
     {
-        return new Printers(Unit::tryFrom($request->string('unit')->value()) ?? Unit::Millimetre);
+        return new Printers(Unit::tryFrom(Said::text($request, 'unit')) ?? Unit::Millimetre);
     }
 }

@@ -20,6 +20,7 @@ use App\Exchange\Json\WishRequest;
 use App\Exchange\Prospects;
 use App\Exchange\Suggestions;
 use App\Http\Requests\ChoicesInput;
+use App\Http\Requests\Said;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use OpenApi\Attributes as OA;
@@ -72,7 +73,7 @@ final readonly class ProspectController
     #[OA\Post(path: '/api/enlargement', operationId: 'enlargement', requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: WishRequest::class)), responses: [new OA\Response(response: 200, description: 'Whether a size is a true enlargement.', content: new OA\JsonContent(ref: VerdictJson::class))])]
     public function enlargement(ChoicesInput $input, Request $request): JsonResponse
     {
-        return new JsonResponse($this->prospects($input)->enlargement($request->string('size')->value()));
+        return new JsonResponse($this->prospects($input)->enlargement(Said::text($request, 'size')));
     }
 
     #[OA\Post(path: '/api/ruled', operationId: 'ruled', requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: WishRequest::class)), responses: [new OA\Response(response: 200, description: 'A ruled grid against this one.', content: new OA\JsonContent(ref: VerdictJson::class))])]
@@ -91,7 +92,7 @@ final readonly class ProspectController
     #[OA\Post(path: '/api/adjust', operationId: 'adjust', requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: AdjustRequest::class)), responses: [new OA\Response(response: 200, description: 'The choices after it.', content: new OA\JsonContent(ref: AdjustedJson::class))])]
     public function adjust(ChoicesInput $input, Request $request): JsonResponse
     {
-        return new JsonResponse(Adjustments::apply($request->string('act')->value(), $this->read($input), (array) $request->input('how', []), $input->pixels('wide'), $input->pixels('high')));
+        return new JsonResponse(Adjustments::apply(Said::text($request, 'act'), $this->read($input), (array) $request->input('how', []), $input->pixels('wide'), $input->pixels('high')));
     }
 
     private function prospects(ChoicesInput $input): Prospects

@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Devices\SimulatedPrinter;
 use App\Exchange\Json\SheetAboutJson;
+use App\Http\Requests\Said;
 use App\Models\Drawing;
 use App\Press\Format;
 use App\Press\Order;
@@ -25,7 +26,7 @@ final class SheetController
     {
         $press = self::press($kind, $format);
         $leaves = $press->leaves($drawing, self::order($request, $drawing));
-        $leaves = $request->has('leaf') ? $leaves->only($request->integer('leaf')) : $leaves;
+        $leaves = $request->has('leaf') ? $leaves->only($request->integer('leaf')) : $press->withinBounds($leaves);
         [$path, $type] = $press->single($leaves, static fn () => null);
 
         return (new BinaryFileResponse($path, 200, ['Content-Type' => $type]))->setContentDisposition('inline', $press->name($leaves))->deleteFileAfterSend();
@@ -43,7 +44,7 @@ final class SheetController
     public function make(Request $request, Drawing $drawing, string $kind, string $format): StreamedResponse
     {
         $press = self::press($kind, $format);
-        $leaves = $press->leaves($drawing, self::order($request, $drawing));
+        $leaves = $press->withinBounds($press->leaves($drawing, self::order($request, $drawing)));
         $say = static function (array $line): void {
             echo json_encode($line, JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE)."\n";
             ob_get_level() > 0 && ob_flush();
@@ -67,7 +68,7 @@ final class SheetController
     public function made(Request $request, string $file): BinaryFileResponse|JsonResponse
     {
         $path = Pressroom::shelf()."/{$file}";
-        $type = $request->string('type')->value();
+        $type = Said::text($request, 'type');
         if (! is_file($path)) {
             return new JsonResponse(['message' => 'This file was thrown away after an hour; make the sheet again.'], 404);
         }
@@ -83,7 +84,7 @@ final class SheetController
         $leaves = $press->leaves($drawing, self::order($request, $drawing));
         $path = Pressroom::shelf().'/'.bin2hex(random_bytes(8));
         $press->files($leaves, $path);
-        $picture = SimulatedPrinter::perfect()->shrinking($request->string('shrink', '97,98')->value())->skewed($request->string('skew', '0')->value())->onGraphPaper()->print($path, max(1, $request->integer('leaf', 1)));
+        $picture = SimulatedPrinter::perfect()->shrinking(Said::text($request, 'shrink', '97,98'))->skewed(Said::text($request, 'skew', '0'))->onGraphPaper()->print($path, max(1, $request->integer('leaf', 1)));
         unlink($path);
 
         return new Response($picture, 200, ['Content-Type' => 'image/png']);

@@ -31,6 +31,6 @@ final readonly class ToneController
     {
         $share = static fn (string $name): float => max(0, min(1, $request->float($name)));
 
-        return new JsonResponse($this->writer->probe($drawing->photo ?? throw new NotFoundHttpException, $drawing->plan(), $share('x'), $share('y')));
+        return new JsonResponse($this->writer->probe($drawing->photo ?? throw new NotFoundHttpException('There is no picture to read tones from; only its sizes are known.'), $drawing->plan(), $share('x'), $share('y')));
     }
 }

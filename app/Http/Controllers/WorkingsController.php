@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Exchange\ChoicesReader;
+use App\Exchange\BestPlan;
 use App\Exchange\Json\WorkingsJson;
 use App\Exchange\Json\WorkingsRequest;
 use App\Exchange\PlanWriter;
@@ -18,7 +18,7 @@ final class WorkingsController
     #[OA\Post(path: '/api/workings', operationId: 'workings', requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: WorkingsRequest::class)), responses: [new OA\Response(response: 200, description: 'Everything that follows.', content: new OA\JsonContent(ref: WorkingsJson::class)), new OA\Response(response: 422, ref: '#/components/responses/Trouble')])]
     public function __invoke(ChoicesInput $request): JsonResponse
     {
-        $read = ChoicesReader::read($request->choices(), $request->pixels('wide'), $request->pixels('high'));
+        $read = BestPlan::read($request->choices(), $request->pixels('wide'), $request->pixels('high'));
 
         return new JsonResponse((new PlanWriter(Plan::of($read->choices)))->workings($read->json, $request->point(), $request->rung()));
     }

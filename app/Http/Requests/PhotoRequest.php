@@ -20,7 +20,7 @@ final class PhotoRequest extends FormRequest
     /** @return array{width: string, height: string} as typed */
     public function sizes(): array
     {
-        return ['width' => $this->string('width')->trim()->value(), 'height' => $this->string('height')->trim()->value()];
+        return ['width' => Said::text($this, 'width'), 'height' => Said::text($this, 'height')];
     }
 
     /** Where the uploaded file lies. Throws PhotoRefused when none came, or a cut-off one. */

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Press\Sheets;
 
-use App\Models\CellNote;
 use App\Models\Drawing;
 use App\Press\Anchor;
 use App\Press\Box;
@@ -18,12 +17,13 @@ use App\Press\Plate;
 use App\Press\Ruling;
 use App\Press\Sheet;
 use App\Press\Type;
+use InchLadder\Copying\Place;
 use InchLadder\Fit\Dividers;
-use InchLadder\Marks\Mark as Tick;
-use InchLadder\Marks\MarkLadder;
+use InchLadder\Marks\MarkRow;
 use InchLadder\Measure\Fractions;
 use InchLadder\Measure\Length;
 use InchLadder\Plan\Decisions;
+use InchLadder\Plan\MarkRows;
 use InchLadder\Plan\Plan;
 use InchLadder\Plan\Sums\Writing;
 
@@ -76,9 +76,10 @@ final readonly class PlanPage implements Sheet
         $scale = $sheetWide / $plan->sheet->width->toFloat();
         $sheet = new Box($room->x + $half + 12 + $labels, $room->y + $labels, $sheetWide, $sheetHigh);
         $area = new Box($sheet->x + $plan->left->toFloat() * $scale, $sheet->y + $plan->top->toFloat() * $scale, $plan->fitted->area->width->toFloat() * $scale, $plan->fitted->area->height->toFloat() * $scale);
-        foreach ($drawing->notesOn($plan->grid->cells())->filter(static fn (CellNote $note): bool => $note->isSettled()) as $note) {
-            [$x, $across] = [$plan->grid->columns[$note->column]->toFloat(), $plan->grid->across->span($note->column)->toFloat()];
-            [$y, $down] = [$plan->grid->rows[$note->row]->toFloat(), $plan->grid->down->span($note->row)->toFloat()];
+        foreach ($drawing->record($plan)->settled() as $settled) {
+            $place = Place::at($settled, $plan->grid->cells());
+            [$x, $across] = [$plan->grid->columns[$place->column]->toFloat(), $plan->grid->across->span($place->column)->toFloat()];
+            [$y, $down] = [$plan->grid->rows[$place->row]->toFloat(), $plan->grid->down->span($place->row)->toFloat()];
             $leaf->add(...$turned([new Fill((new Box($x, $y, $across, $down))->in($area), '#d5dfd3')], $sheet));
         }
         $plain = Ruling::plain($plan, 0.15);
@@ -95,7 +96,7 @@ final readonly class PlanPage implements Sheet
         $area = $plan->fitted->area;
         $cell = $plan->printCell();
         $cells = $plan->grid->cells();
-        $done = $drawing->notesOn($cells)->filter(static fn (CellNote $note): bool => $note->isSettled())->count();
+        $done = count($drawing->record($plan)->settled());
         $lines = [
             'Photo' => $decisions->photo().($plan->print === null ? '' : "; the crop is {$write->readSize($plan->print)}"),
             'Paper' => $decisions->paper().", {$write->size($plan->sheet)}; from its left edge {$write->reading($plan->left)}, from its top {$write->reading($plan->top)}",
@@ -131,7 +132,7 @@ final readonly class PlanPage implements Sheet
     private function lists(Leaf $leaf, Plan $plan, Box $room): void
     {
         $write = new Writing($plan->choices->notation);
-        $ladders = ['Across' => $this->rows($plan->across, $write), 'Down' => $this->rows($plan->down, $write)];
+        $ladders = ['Across' => $this->rows(MarkRows::across($plan), $write), 'Down' => $this->rows(MarkRows::down($plan), $write)];
         $size = 5.4;
         do {
             $size -= 0.2;
@@ -159,14 +160,17 @@ final readonly class PlanPage implements Sheet
         }
     }
 
-    /** @return list<array{string, string, string, string}> */
-    private function rows(MarkLadder $ladder, Writing $write): array
+    /**
+     * @param  list<MarkRow>  $marks
+     * @return list<array{string, string, string, string}>
+     */
+    private function rows(array $marks, Writing $write): array
     {
-        return array_map(static fn (Tick $mark): array => [
-            (string) $mark->line,
+        return array_map(static fn (MarkRow $mark): array => [
+            $mark->name,
             $mark->at->print === null ? '–' : $write->amount($mark->at->print->reading),
             $write->amount($mark->at->area->reading),
             $write->amount($mark->at->sheet->reading),
-        ], $ladder->marks);
+        ], $marks);
     }
 }

@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace App\Press\Writers;
 
 use App\Press\Dash;
+use App\Press\Face;
 use App\Press\Fill;
 use App\Press\Line;
 use App\Press\Mark;
 use App\Press\Picture;
 use App\Press\Text;
-use App\Press\Type;
 use App\Press\Writer;
 
 final class PdfWriter implements Writer
@@ -31,15 +31,21 @@ final class PdfWriter implements Writer
     {
         $pdf = new PageStream($to);
         $pdf->SetCreator('Inch Ladder');
+        $scripts = [];
+        $foreign = false;
         foreach ($pages as $page) {
             $pdf->SetTitle($page->title, true);
             // The size is given the way round it is wanted; FPDF would turn it to portrait.
             $pdf->AddPage($page->width > $page->height ? 'L' : 'P', [$page->width, $page->height]);
             foreach ($page->marks as $mark) {
-                $this->mark($pdf, $mark);
+                Scripts::isForeign($mark) ? $foreign = true : $this->mark($pdf, $mark);
             }
+            $scripts[] = Scripts::svg($page);
         }
         $pdf->finish();
+        if ($foreign) {
+            Scripts::layOver($to, $scripts);
+        }
     }
 
     private function mark(PageStream $pdf, Mark $mark): void
@@ -68,7 +74,7 @@ final class PdfWriter implements Writer
     {
         $pdf->SetFont('Helvetica', $text->strong ? 'B' : '', $text->size / self::MM_PER_POINT);
         $pdf->SetTextColor(...self::rgb($text->colour));
-        $pdf->Text($text->x, $text->y, Type::western($text->words));
+        $pdf->Text($text->x, $text->y, Face::western($text->words));
     }
 
     private function fill(PageStream $pdf, Fill $fill): void

@@ -11,6 +11,7 @@ use App\Press\Mark;
 use App\Press\Page;
 use App\Press\Picture;
 use App\Press\Text;
+use App\Press\Type;
 use Imagick;
 use ImagickDraw;
 
@@ -21,6 +22,8 @@ final class PngWriter extends PageWriter
 
     /** A wall-sized page gets fewer dots to the inch rather than more pixels than this. */
     private const MOST_PIXELS = 36_000_000;
+
+    private ?Imagick $metrics = null;
 
     public function mime(): string
     {
@@ -35,10 +38,20 @@ final class PngWriter extends PageWriter
         $image->newImage((int) round($page->width * $perMm), (int) round($page->height * $perMm), 'white');
         // Strokes are gathered and drawn at once: a pass over a wall of pixels for each would take minutes.
         $draw = new ImagickDraw;
+        $foreign = false;
         foreach ($page->marks as $mark) {
-            $mark instanceof Picture ? $this->picture($image, $mark, $perMm) : $this->mark($draw, $mark, $perMm);
+            match (true) {
+                $mark instanceof Picture => $this->picture($image, $mark, $perMm),
+                Scripts::isForeign($mark) => $foreign = true,
+                default => $this->mark($draw, $mark, $perMm),
+            };
         }
         $image->drawImage($draw);
+        if ($foreign) {
+            $over = new Imagick;
+            $over->readImageBlob(Scripts::png(Scripts::svg($page), $image->getImageWidth(), $image->getImageHeight()));
+            $image->compositeImage($over, Imagick::COMPOSITE_OVER, 0, 0);
+        }
         $image->setImageFormat('png');
         $image->setOption('png:compression-level', '3');
         $image->setImageUnits(Imagick::RESOLUTION_PIXELSPERCENTIMETER);
@@ -101,6 +114,10 @@ final class PngWriter extends PageWriter
         $draw->setFontSize($text->size * $perMm);
         $draw->setStrokeColor('none');
         $draw->setFillColor($text->colour);
+        // Letters are set on whole pixels, and a long line would outgrow the width it was measured with: the difference is shared out.
+        $draw->setTextKerning(0);
+        $set = ($this->metrics ??= new Imagick)->queryFontMetrics($draw, $text->words)['textWidth'];
+        $draw->setTextKerning((Type::width($text->words, $text->size, $text->strong) * $perMm - $set) / max(1, mb_strlen($text->words)));
         $draw->annotation($text->x * $perMm, $text->y * $perMm, $text->words);
     }
 }

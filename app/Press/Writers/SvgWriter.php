@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Press\Writers;
 
 use App\Press\Dash;
+use App\Press\Face;
 use App\Press\Fill;
 use App\Press\Line;
 use App\Press\Mark;
@@ -20,6 +21,11 @@ final class SvgWriter extends PageWriter
         return 'image/svg+xml';
     }
 
+    public static function of(Page $page): string
+    {
+        return (new self)->page($page);
+    }
+
     protected function page(Page $page): string
     {
         $xml = new \XMLWriter;
@@ -29,7 +35,7 @@ final class SvgWriter extends PageWriter
             'xmlns' => 'http://www.w3.org/2000/svg', 'xmlns:xlink' => 'http://www.w3.org/1999/xlink', 'version' => '1.1',
             'width' => self::number($page->width).'mm', 'height' => self::number($page->height).'mm',
             'viewBox' => '0 0 '.self::number($page->width).' '.self::number($page->height),
-            'font-family' => 'Liberation Sans, Helvetica, Arial, sans-serif',
+            'font-family' => Face::FAMILIES,
         ]);
         $xml->writeElement('title', $page->title);
         foreach ($page->marks as $mark) {

@@ -5,44 +5,80 @@ declare(strict_types=1);
 namespace InchLadder\Marks\Out;
 
 use InchLadder\Grid\Edge;
+use InchLadder\Layout\Affine;
 use InchLadder\Measure\Graduation;
 use InchLadder\Measure\Length;
 use InchLadder\Measure\Rational;
 use InchLadder\Measure\Size;
 use InchLadder\Plan\Plan;
 
-/** What is marked out, edges and all: the print, or the sheet of paper; and where the grid lies on it. */
+/** What is marked out, edges and all: the print, its border with it, or the sheet of paper; and where the grid lies on it. */
 final readonly class Board
 {
+    /** @var list<Line> from the grid's left, as it is seen */
+    public array $upright;
+
+    /** @var list<Line> from the grid's top */
+    public array $level;
+
+    /** Where what is gridded begins and ends on the board: the box about it. */
+    public Length $left;
+
+    public Length $top;
+
+    public Size $inner;
+
     private function __construct(
         public string $name,
         public Size $size,
-        /** From the board's left edge to what is gridded. */
-        public Length $left,
-        /** From its top edge. */
-        public Length $top,
-        /** What is gridded: the crop, or the drawing area. */
-        public Size $inner,
-        public Edge $across,
-        public Edge $down,
+        /** From shares of what is gridded, the crop or the drawing area, to shares of the board. */
+        public Affine $map,
+        Edge $across,
+        Edge $down,
         public Graduation $ruler,
+        /** Whether the picture is seen mirrored, and this board is not. */
+        public bool $mirrored,
+        /** How far the picture was turned to be straight, clockwise in degrees; its lines lean on this board by as much the other way. */
+        public float $straightened,
+        /** Whether the picture ends before the board does. */
+        public bool $bordered,
     ) {
+        $this->upright = array_map(fn (Rational $share): Line => Line::on($size, $map, $share, true), $across->fractions);
+        $this->level = array_map(fn (Rational $share): Line => Line::on($size, $map, $share, false), $down->fractions);
+        [$zero, $one] = [Rational::zero(), Rational::one()];
+        $corners = array_map(static fn (array $corner): array => $map->apply(...$corner), [[$zero, $zero], [$one, $zero], [$one, $one], [$zero, $one]]);
+        $least = static fn (int $axis): Rational => array_reduce(array_column($corners, $axis), Rational::smaller(...), $corners[0][$axis]);
+        $most = static fn (int $axis): Rational => array_reduce(array_column($corners, $axis), Rational::larger(...), $corners[0][$axis]);
+        $this->left = $size->width->times($least(0));
+        $this->top = $size->height->times($least(1));
+        $this->inner = new Size($size->width->times($most(0)->minus($least(0))), $size->height->times($most(1)->minus($least(1))));
     }
 
     public static function paper(Plan $plan): self
     {
-        return new self('paper', $plan->sheet, $plan->left, $plan->top, $plan->fitted->area, $plan->grid->across, $plan->grid->down, $plan->choices->notation->ruler);
+        $share = static fn (Length $part, Length $whole): Rational => $part->over($whole);
+        $sheet = $plan->sheet;
+        $area = $plan->fitted->area;
+        $map = Affine::box($share($plan->left, $sheet->width), $share($plan->top, $sheet->height), $share($area->width, $sheet->width), $share($area->height, $sheet->height));
+
+        return new self('paper', $sheet, $map, $plan->grid->across, $plan->grid->down, $plan->choices->notation->ruler, false, 0.0, false);
     }
 
-    /** The print; null on a screen, where there is nothing to mark. */
+    /** The print as it lies on the table: upright, unmirrored, border and all; null on a screen, where there is nothing to mark. */
     public static function photo(Plan $plan): ?self
     {
-        [$width, $height] = [$plan->reference->across(Rational::one()), $plan->reference->down(Rational::one())];
-        if ($width === null || $height === null || $plan->print === null) {
+        $print = $plan->choices->whole->print;
+        $framing = $plan->choices->framing;
+        if ($print === null) {
             return null;
         }
-        $crop = $plan->fitted->crop;
 
-        return new self('photo', new Size($width, $height), $width->times($crop->left), $height->times($crop->top), $plan->print, $plan->grid->across, $plan->grid->down, $plan->choices->rulerOnPrint());
+        return new self('photo', $print, $plan->map()->cropToPrint(), $plan->grid->across, $plan->grid->down, $plan->choices->rulerOnPrint(), $framing->turning->mirrored, $framing->turning->degrees, ! $framing->border->isNone());
+    }
+
+    /** Whether its lines are not parallel to its edges. */
+    public function leans(): bool
+    {
+        return $this->upright[0]->leans() || $this->level[0]->leans();
     }
 }

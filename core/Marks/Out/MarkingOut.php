@@ -17,33 +17,44 @@ use InchLadder\Measure\Rational;
 final readonly class MarkingOut
 {
     /** @param  list<Step>  $steps */
-    private function __construct(public Board $board, public Hand $hand, public array $steps, public ?Length $reach)
-    {
+    private function __construct(
+        public Board $board,
+        public Hand $hand,
+        public array $steps,
+        public ?Length $reach,
+        /** The corner all lengths are measured from, left or right. */
+        public string $zero,
+    ) {
     }
 
     /** @param  Length|null  $reach  how long the ruler is, over 0; null reaches everywhere */
     public static function of(Board $board, Hand $hand, ?Length $reach): self
     {
-        $before = $hand === Hand::Right ? $board->left : $board->size->width->minus($board->left)->minus($board->inner->width);
-        $across = static fn (string $edge): array => self::ticks($edge, $board->across, $board->inner->width, $before, $hand === Hand::Left, $board, $reach);
-        $down = static fn (string $edge): array => self::ticks($edge, $board->down, $board->inner->height, $board->top, false, $board, $reach);
-        [$top, $bottom, $left, $right] = [$across('top'), $across('bottom'), $down('left'), $down('right')];
-        $between = $reach === null ? [] : self::between($board->top, $board->inner->height, $board->down, $board, $reach);
-        $beside = $reach === null ? [] : self::between($before, $board->inner->width, $board->across, $board, $reach);
+        // On a print that is seen mirrored, line 1 is counted from the other side than on the paper.
+        $zero = $board->mirrored === ($hand->zero() === 'left') ? 'right' : 'left';
+        $upright = $hand === Hand::Left ? array_reverse($board->upright) : $board->upright;
+        $rules = [...self::rules('upright', $upright, $board, $zero, $reach), ...self::rules('level', $board->level, $board, $zero, $reach)];
+        $ends = array_merge(...array_map(static fn (Rule $rule): array => [$rule->from, $rule->to], $rules));
+        usort($ends, static fn (Tick $a, Tick $b): int => $a->at->exact->mm->compareTo($b->at->exact->mm));
+        $on = static fn (string $edge): array => array_values(array_filter($ends, static fn (Tick $tick): bool => $tick->edge === $edge));
+        $before = $zero === 'left' ? $board->left : $board->size->width->minus($board->left)->minus($board->inner->width);
+        $rows = $reach === null ? [] : self::between($board->top, $board->inner->height, self::reachOf($board->level), $board, $reach);
+        $columns = $reach === null ? [] : self::between($before, $board->inner->width, self::reachOf($board->upright), $board, $reach);
         // The edge at the ruler's zero comes first, so that the hand does not rest on ticks just made.
-        $sides = $hand === Hand::Right ? [new Step('left', $left), new Step('right', $right)] : [new Step('right', $right), new Step('left', $left)];
+        $sides = [$zero, self::other($zero)];
 
         return new self($board, $hand, [
             new Step('corner', looks: ['square', 'diagonals']),
-            new Step('top', $top),
+            new Step('top', $on('top')),
             new Step('straight', looks: ['slid']),
-            new Step('bottom', $bottom),
-            ...$sides,
-            ...$between === [] ? [] : [new Step('between', array_merge(...array_map(static fn (int $i): array => $across('row'.($i + 1)), array_keys($between))), rows: $between)],
-            ...$beside === [] ? [] : [new Step('beside', array_merge(...array_map(static fn (int $i): array => $down('col'.($i + 1)), array_keys($beside))), rows: $beside)],
+            new Step('bottom', $on('bottom')),
+            new Step($sides[0], $on($sides[0])),
+            new Step($sides[1], $on($sides[1])),
+            ...$rows === [] ? [] : [new Step('between', self::inBetween('row', $upright, $rows, $board, $zero, $reach), rows: $rows)],
+            ...$columns === [] ? [] : [new Step('beside', self::inBetween('col', $board->level, $columns, $board, $zero, $reach), rows: $columns)],
             new Step('check', looks: ['last', 'remainder', 'both ends', 'same corner', 'spacing']),
-            new Step('join', rules: [...self::rules('upright', true, $top, $bottom), ...self::rules('level', false, $left, $right)]),
-        ], $reach);
+            new Step('join', rules: $rules),
+        ], $reach, $zero);
     }
 
     /** The longest line to rule. */
@@ -53,17 +64,78 @@ final readonly class MarkingOut
     }
 
     /**
-     * @return list<Tick> from the zero corner on
+     * A line's number as the grid has it, whichever hand counts it from where: what was made stays made when the hand changes.
+     *
+     * @param  list<Line>  $lines  as they are counted
      */
-    private static function ticks(string $name, Edge $edge, Length $side, Length $before, bool $mirrored, Board $board, ?Length $reach): array
+    private static function name(array $lines, int $number, Board $board): int
     {
-        $fractions = $mirrored ? array_map(static fn (Rational $share): Rational => Rational::one()->minus($share), array_reverse($edge->fractions)) : $edge->fractions;
+        return $lines[0]->upright && $lines[0] !== $board->upright[0] ? count($lines) - 1 - $number : $number;
+    }
 
-        return array_map(
-            static fn (Rational $share, int $line): Tick => Tick::at("{$name}-{$line}", $line, $board->ruler->round($before->plus($side->times($share))), $reach),
-            $fractions,
-            array_keys($fractions),
-        );
+    /** @return 'left'|'right' */
+    private static function other(string $side): string
+    {
+        return $side === 'left' ? 'right' : 'left';
+    }
+
+    /**
+     * Each line with a tick at either end, where it meets the board's edges; numbered as they are given.
+     *
+     * @param  'upright'|'level'  $name
+     * @param  list<Line>  $lines
+     * @return list<Rule>
+     */
+    private static function rules(string $name, array $lines, Board $board, string $zero, ?Length $reach): array
+    {
+        $upright = $name === 'upright';
+        $tick = static fn (Line $line, array $end, string $side, int $number): Tick => self::tick("{$side}-".self::name($lines, $number, $board), $number, $end[1], $end[0], in_array($end[0], ['top', 'bottom'], true), $board, $zero, $reach);
+
+        return array_map(static fn (Line $line, int $number): Rule => new Rule(
+            "{$name}-".self::name($lines, $number, $board), $number, $upright,
+            $tick($line, $line->from, $upright ? 'top' : 'left', $number),
+            $tick($line, $line->to, $upright ? 'bottom' : 'right', $number),
+            $line,
+        ), $lines, array_keys($lines));
+    }
+
+    /**
+     * The same lines' ticks again at places across the board, for a ruler that does not reach from edge to edge.
+     *
+     * @param  'row'|'col'  $name
+     * @param  list<Line>  $lines
+     * @param  list<Length>  $places  from the top, or from the zero corner's side
+     * @return list<Tick>
+     */
+    private static function inBetween(string $name, array $lines, array $places, Board $board, string $zero, ?Length $reach): array
+    {
+        $ticks = [];
+        foreach ($places as $i => $place) {
+            $from = $name === 'row' || $zero === 'left' ? $place : $board->size->width->minus($place);
+            foreach ($lines as $number => $line) {
+                $ticks[] = self::tick($name.($i + 1).'-'.self::name($lines, $number, $board), $number, $line->at($from), '', $line->upright, $board, $zero, $reach);
+            }
+        }
+
+        return $ticks;
+    }
+
+    /** @param  bool  $across  whether it is measured across the board, from the zero corner's side; else down from the top */
+    private static function tick(string $key, int $number, Length $at, string $edge, bool $across, Board $board, string $zero, ?Length $reach): Tick
+    {
+        return Tick::at($key, $number, $board->ruler->round($across && $zero === 'right' ? $board->size->width->minus($at) : $at), $reach, $edge, $at);
+    }
+
+    /**
+     * How much of the board's inner side the lines that cut it span.
+     *
+     * @param  list<Line>  $lines  the ones that run the other way
+     */
+    private static function reachOf(array $lines): Length
+    {
+        $axis = $lines[0]->upright ? 0 : 1;
+
+        return $lines[count($lines) - 1]->start[$axis]->minus($lines[0]->start[$axis])->absolute();
     }
 
     /**
@@ -71,26 +143,16 @@ final readonly class MarkingOut
      *
      * @param  Length  $before  from the board's edge to the frame
      * @param  Length  $side  of the frame, the way the lines run
+     * @param  Length  $span  how long the lines are inside it
      * @return list<Length> from the board's edge
      */
-    private static function between(Length $before, Length $side, Edge $edge, Board $board, Length $reach): array
+    private static function between(Length $before, Length $side, Length $span, Board $board, Length $reach): array
     {
-        $span = $side->times($edge->fractions[count($edge->fractions) - 1]->minus($edge->fractions[0]));
         $pieces = $span->over($reach)->ceiling();
 
         return $pieces < 2 ? [] : array_map(
             static fn (int $i): Length => $board->ruler->round($before->plus($span->times(Rational::nd($i, $pieces))))->reading,
             range(1, $pieces - 1),
         );
-    }
-
-    /**
-     * @param  list<Tick>  $from
-     * @param  list<Tick>  $to
-     * @return list<Rule>
-     */
-    private static function rules(string $name, bool $upright, array $from, array $to): array
-    {
-        return array_map(static fn (Tick $a, Tick $b): Rule => new Rule("{$name}-{$a->line}", $a->line, $upright, $a, $b), $from, $to);
     }
 }

@@ -13,6 +13,7 @@ final readonly class Rule
         public bool $upright,
         public Tick $from,
         public Tick $to,
+        public Line $on,
     ) {
     }
 }

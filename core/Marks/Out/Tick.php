@@ -23,15 +23,19 @@ final readonly class Tick
         public Length $onRuler,
         /** Where this laying's zero sits, from the zero corner. */
         public Length $zeroAt,
+        /** The board's edge it is made on: top, bottom, left or right; empty for one on a line across the board. */
+        public string $edge,
+        /** From the board's left, or its top: the same for either hand. */
+        public Length $place,
     ) {
     }
 
     /** @param  Length|null  $reach  how long the ruler is; null reaches everywhere */
-    public static function at(string $key, int $line, Rounded $at, ?Length $reach): self
+    public static function at(string $key, int $line, Rounded $at, ?Length $reach, string $edge = '', ?Length $place = null): self
     {
         $laying = $reach === null || $at->reading->isZero() ? 1 : $at->reading->over($reach)->ceiling();
         $zero = $reach === null ? Length::zero() : $reach->times($laying - 1);
 
-        return new self($key, $line, $at, $laying, $at->reading->minus($zero), $zero);
+        return new self($key, $line, $at, $laying, $at->reading->minus($zero), $zero, $edge, $place ?? $at->exact);
     }
 }

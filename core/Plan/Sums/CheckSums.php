@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace InchLadder\Plan\Sums;
 
+use InchLadder\Measure\Fractions;
+use InchLadder\Measure\Rational;
+use InchLadder\Measuring\Judged;
 use InchLadder\Measuring\Misfit;
 use InchLadder\Measuring\Span;
 use InchLadder\Measuring\Spanned;
@@ -18,34 +21,40 @@ final readonly class CheckSums
     /** @var array<int, Misfit> by the place of their span */
     private array $misfits;
 
-    /** @var array<int, Misfit> those that do not pass */
-    private array $out;
+    private Judged $judged;
 
     public function __construct(private Plan $plan)
     {
         $choices = $plan->choices;
         $this->spans = array_map(static fn (Span $span): Spanned => Spanned::of($plan, $span), $choices->spans);
         $this->misfits = array_filter(array_map(static fn (Spanned $span): ?Misfit => $span->misfit(), $this->spans));
-        $this->out = array_filter($this->misfits, static fn (Misfit $misfit): bool => ! $misfit->passes($choices->subject, $choices->notation));
+        $this->judged = Judged::of($this->misfits, $choices->subject->departurePercent() / 100, $choices->notation->ruler->step->dividedBy(2));
+    }
+
+    /** Whether a length passes; null when it was not measured. */
+    public function passes(int $span): ?bool
+    {
+        return $this->judged->passes[$span] ?? null;
     }
 
     /** @return list<string> the names of the lengths that do not pass */
     public function out(): array
     {
-        return array_map(fn (int $span): string => $this->spans[$span]->span->name, array_keys($this->out));
+        return array_map(fn (int $span): string => $this->spans[$span]->span->name, $this->judged->out());
     }
 
     /** How it stands, in a few words. */
     public function decision(): string
     {
-        [$spans, $measured] = [count($this->spans), count($this->misfits)];
+        [$spans, $measured, $out] = [count($this->spans), count($this->misfits), count($this->judged->out())];
 
         return match (true) {
             $spans === 0 => 'nothing compared yet',
             $measured === 0 => $spans === 1 ? '1 length taken' : "{$spans} lengths taken",
-            $this->out === [] => "{$measured} measured, all right",
-            $this->allOver() !== null => 'in proportion, another size',
-            default => count($this->out)." of {$measured} out",
+            $out > 0 => "{$out} of {$measured} out",
+            $this->judged->isAnotherSize() => 'in proportion, another size',
+            $measured < $spans => "{$measured} of {$spans} measured, right so far",
+            default => "{$measured} measured, all right",
         };
     }
 
@@ -60,29 +69,46 @@ final readonly class CheckSums
 
         return array_values(array_filter([
             "What is drawn is {$name}: {$subject->departurePercent()} % of a length passes (common practice), and always half a graduation.",
-            $this->misfits !== [] && $this->out === [] ? 'Every length that was measured passes: this is good enough.' : null,
-            $this->out === [] ? null : ($this->allOver() ?? $this->worst()),
+            $this->size(),
+            $this->judged->out() === [] ? $this->passing() : $this->worst(),
         ]));
     }
 
-    /** When all are out the same way by about as much, the whole is larger or smaller, which is no fault of proportion; null when it is not so. */
-    private function allOver(): ?string
+    /** Another size all over is no fault of proportion; null when it is the right one. */
+    private function size(): ?string
     {
-        $shares = array_map(static fn (Misfit $misfit): float => $misfit->share()->toFloat(), array_values($this->misfits));
-        if (count($shares) < 2 || min($shares) * max($shares) <= 0 || max($shares) - min($shares) >= $this->plan->choices->subject->departurePercent() / 100) {
+        if (! $this->judged->isAnotherSize()) {
             return null;
         }
-        $percent = round(100 * abs(array_sum($shares) / count($shares)), 1);
+        $percent = Fractions::places(Rational::near(abs($this->judged->size - 1) * 100, 1), 1);
+        $which = $this->judged->out() === [] ? 'The lengths that were measured keep' : 'Most of the lengths that were measured keep';
 
-        return "All of them are about {$percent} % too ".(min($shares) > 0 ? 'long' : 'short').': the whole is drawn '.(min($shares) > 0 ? 'larger' : 'smaller').', and in proportion.';
+        return "{$which} their proportion to one another: the whole is drawn about {$percent} % ".($this->judged->size > 1 ? 'larger' : 'smaller').', and that is no fault.';
+    }
+
+    private function passing(): ?string
+    {
+        $open = count($this->spans) - count($this->misfits);
+
+        return match (true) {
+            $this->misfits === [] => null,
+            $open === 0 => 'Every length passes: this is good enough.',
+            default => 'What was measured passes; '.($open === 1 ? 'one length is' : "{$open} lengths are").' not measured yet.',
+        };
     }
 
     private function worst(): string
     {
-        $out = $this->out;
-        uasort($out, static fn (Misfit $a, Misfit $b): int => $b->share()->abs()->compareTo($a->share()->abs()));
+        $out = array_intersect_key($this->misfits, array_flip($this->judged->out()));
+        uasort($out, fn (Misfit $a, Misfit $b): int => $this->beyond($b) <=> $this->beyond($a));
         $worst = (int) array_key_first($out);
 
         return "Farthest out is {$this->spans[$worst]->span->name}: {$out[$worst]->words($this->plan->choices->notation)}. Put it right first, then measure again: it may cure others.";
+    }
+
+    /** How far a length is out once the size of the whole is taken off, as a share of itself. */
+    private function beyond(Misfit $misfit): float
+    {
+        return abs((1 + $misfit->share()->toFloat()) / $this->judged->size - 1);
     }
 }

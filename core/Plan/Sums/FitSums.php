@@ -193,7 +193,8 @@ final readonly class FitSums
 
         return "{$this->write->amount($this->plan->fitted->area->width)} ÷ {$this->write->plain($print->width)} = ×".Fractions::mixed($scale->x)
             .($scale->keepsProportion() ? ", {$larger}, ".self::asRatio($scale->x).' or '.Writing::percent($scale->x) : '')
-            .'; the area grows ×'.Fractions::mixed($growth).'.';
+            .($scale->keepsProportion() || $scale->y === null ? '' : " across, {$this->write->amount($this->plan->fitted->area->height)} ÷ {$this->write->plain($print->height)} = ×".Fractions::mixed($scale->y).' down')
+            .'; the area '.($growth->isGreaterThan(1) ? 'grows' : 'shrinks to').' ×'.Fractions::mixed($growth).'.';
     }
 
     /** The test without numbers: a straight edge through both corners of the whole photo, carried on over the paper. */

@@ -29,6 +29,7 @@ final readonly class GridSums
             $this->counts(),
             $this->parts(),
             $this->cell(),
+            Writing::stretched($this->plan),
             $this->notSquare(),
             $this->part(),
             ...$this->remainders(),
@@ -44,15 +45,21 @@ final readonly class GridSums
     {
         $cells = $this->plan->grid->cells();
 
-        return "{$cells->columns} columns and {$cells->rows} rows: ".($cells->columns * $cells->rows).' cells, '.$this->plan->grid->innerLines().' lines inside the frame.';
+        return self::count($cells->columns, 'column').' and '.self::count($cells->rows, 'row').': '.($cells->columns * $cells->rows).' cells, '.self::count($this->plan->grid->innerLines(), 'line').' inside the frame.';
     }
 
     /** Lines and parts are easily taken for one another. */
     private function parts(): string
     {
-        $say = static fn (Edge $edge): string => $edge->parts().($edge->parts() === 1 ? ' part, ' : ' parts, ').($edge->parts() - 1).' lines inside, '.($edge->parts() + 1).' with the edges';
+        $say = static fn (Edge $edge): string => self::count($edge->parts(), 'part').', '.self::count($edge->parts() - 1, 'line').' inside, '.($edge->parts() + 1).' with the edges';
 
         return 'Across: '.$say($this->plan->grid->across).'. Down: '.$say($this->plan->grid->down).'.';
+    }
+
+    /** `1 line`, `3 lines` */
+    private static function count(int $count, string $thing): string
+    {
+        return "{$count} {$thing}".($count === 1 ? '' : 's');
     }
 
     private function cell(): string
@@ -128,9 +135,15 @@ final readonly class GridSums
 
     private function spared(): ?string
     {
-        $count = count($this->plan->spared());
+        $outside = count($this->plan->outside());
+        $count = count($this->plan->spared()) - $outside;
+        $says = static fn (int $count, string $where): ?string => match ($count) {
+            0 => null,
+            1 => "One cell lies {$where}, and needs no copying.",
+            default => "{$count} cells lie {$where}, and need no copying.",
+        };
 
-        return $count === 0 ? null : ($count === 1 ? 'One cell lies in what is not to be drawn, and needs no copying.' : "{$count} cells lie in what is not to be drawn, and need no copying.");
+        return implode(' ', array_filter([$says($count, 'in what is not to be drawn'), $says($outside, "wholly outside the {$this->plan->choices->shape->value}")])) ?: null;
     }
 
     /** Where the one line each way crosses the other, from the sheet's edges. */

@@ -9,7 +9,6 @@ use InchLadder\Measure\Fractions;
 use InchLadder\Measure\Graduation;
 use InchLadder\Measure\Length;
 use InchLadder\Measure\Rational;
-use InchLadder\Measure\Rounded;
 use InchLadder\Measure\Unit;
 use InchLadder\Plan\Plan;
 
@@ -30,6 +29,7 @@ final readonly class MarkSums
 
         return array_values(array_filter([
             $this->cells(),
+            Writing::stretched($this->plan),
             ...$this->edge('across', $plan->across, $plan->fitted->area->width),
             ...$this->edge('down', $plan->down, $plan->fitted->area->height),
             $plan->across->everyMarkIsExact() && $plan->down->everyMarkIsExact()
@@ -97,7 +97,7 @@ final readonly class MarkSums
         $lines = [ucfirst($way).': '.$sum.($first->at->area->isExact() ? '.' : '; on this ruler '.$this->write->amount($first->at->area->reading).', '.$this->write->notation->error($first->at->area).'.')];
         if (($worst = $ladder->worstStepped()) !== null) {
             $where = $way === 'across' ? 'across the top' : 'down the side';
-            $lines[] = 'Stepping '.$this->write->plain($first->at->area->reading)." {$where} would put line {$worst->line} out by {$this->off($worst->steppedError)}.";
+            $lines[] = 'Stepping '.$this->write->plain($first->at->area->reading)." {$where} would put line {$worst->line} out by {$this->write->off($worst->steppedError)}.";
         }
 
         return $lines;
@@ -118,13 +118,5 @@ final readonly class MarkSums
         }
 
         return $last === count($ladder->marks) ? null : ucfirst($way).': from the sheet’s edge the ruler reaches '.($last === 0 ? 'no line' : "line {$last}").'; tick where it ends, '.$this->write->plain($ruler).', and lay its zero there for the rest.';
-    }
-
-    /** How far a length is off: a fraction where the ruler has it, `1/16 in short`, else a decimal. */
-    private function off(Length $error): string
-    {
-        return $this->write->notation->ruler->carries($error)
-            ? $this->write->plain($error->absolute()).($error->isPositive() ? ' over' : ' short')
-            : $this->write->notation->error(new Rounded(Length::zero(), $error));
     }
 }

@@ -52,13 +52,13 @@ final readonly class PhotoSums
         $warnings = [];
         $print = $this->onPaper($this->plan->print);
         if ($print !== null && ! $print->isEnough()) {
-            $sheet = self::largestSheet($print->largest);
+            $sheet = $this->largestSheet($print->largest);
             $warnings[] = 'At this print size the photo has '.round($print->perInch).' pixels to the inch; under '.Resolution::LEAST_PER_INCH.' they show. It carries '.$this->write->readSize($print->largest).' well'.($sheet === null ? '.' : ", or the whole of {$sheet}.");
         }
         $cell = $this->pixelsToACell();
         $drawing = $this->onPaper($this->plan->fitted->area);
         if ($cell !== null && $drawing !== null && $cell < self::FEWEST_PIXELS_TO_A_CELL) {
-            $warnings[] = "A cell has only {$cell} pixels to its side; under ".self::FEWEST_PIXELS_TO_A_CELL.' they show. Take fewer cells, or crop less'.(($sheet = self::largestSheet($drawing->largest)) === null ? '.' : "; {$sheet} is the largest sheet it fills well.");
+            $warnings[] = "A cell has only {$cell} pixels to its side; under ".self::FEWEST_PIXELS_TO_A_CELL.' they show. Take fewer cells, or crop less'.(($sheet = $this->largestSheet($drawing->largest)) === null ? '.' : "; {$sheet} is the largest sheet it fills well.");
         }
 
         return $warnings;
@@ -147,13 +147,18 @@ final readonly class PhotoSums
     }
 
     /** The largest sheet of the catalogue that the photo fills without its pixels showing; null when it fills none. */
-    private static function largestSheet(Size $well): ?string
+    private function largestSheet(Size $well): ?string
     {
         $largest = null;
+        $area = static fn (Size $size): Rational => $size->width->mm->times($size->height->mm);
         foreach (Catalogue::sheets() as $sheet) {
+            // A sheet of the other family is no help to somebody who buys by this one.
+            if ($sheet->unit->isMetric() !== $this->write->notation->unit->isMetric()) {
+                continue;
+            }
             $size = $sheet->size->isUpright() === $well->isUpright() ? $sheet->size : $sheet->size->turned();
             $fits = ! $size->width->isLongerThan($well->width) && ! $size->height->isLongerThan($well->height);
-            if ($fits && ($largest === null || $size->width->isLongerThan($largest[1]->width))) {
+            if ($fits && ($largest === null || $area($size)->isGreaterThan($area($largest[1])))) {
                 $largest = [$sheet->name, $size];
             }
         }
@@ -163,13 +168,14 @@ final readonly class PhotoSums
 
     private function pixelsToACell(): ?int
     {
-        $wide = $this->plan->reference->pixelsWide;
-        if ($wide === null) {
+        [$reference, $crop, $grid] = [$this->plan->reference, $this->plan->fitted->crop, $this->plan->grid];
+        if ($reference->pixelsWide === null || $reference->pixelsHigh === null) {
             return null;
         }
-        $across = $this->plan->grid->across;
+        $across = $crop->width->times($reference->pixelsWide)->times($grid->across->span($grid->across->firstWhole()))->floor();
 
-        return $this->plan->fitted->crop->width->times($wide)->times($across->span($across->firstWhole()))->floor();
+        // The shorter side of a cell shows its pixels first.
+        return min($across, $crop->height->times($reference->pixelsHigh)->times($grid->down->span($grid->down->firstWhole()))->floor());
     }
 
     private function onPaper(?Size $size): ?Resolution

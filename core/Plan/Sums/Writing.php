@@ -8,7 +8,9 @@ use InchLadder\Measure\Fractions;
 use InchLadder\Measure\Length;
 use InchLadder\Measure\Notation;
 use InchLadder\Measure\Rational;
+use InchLadder\Measure\Rounded;
 use InchLadder\Measure\Size;
+use InchLadder\Plan\Plan;
 
 /** How lengths stand in a sum: without units inside it, with one at its end. */
 final readonly class Writing
@@ -51,9 +53,31 @@ final readonly class Writing
         return $this->read($size->width).' × '.$this->reading($size->height);
     }
 
+    /** A stretch is named wherever lengths are: both scales, and by how much they differ; null where proportion is kept. */
+    public static function stretched(Plan $plan): ?string
+    {
+        $scale = $plan->scale;
+        if ($scale->keepsProportion()) {
+            return null;
+        }
+        $by = Fractions::places($scale->stretch->times(100), 2).' %';
+
+        return $scale->x === null || $scale->y === null
+            ? "Stretched {$by}: what is square on the photo is not square on the paper."
+            : "Stretched {$by}: ×".Fractions::mixed($scale->x).' across and ×'.Fractions::mixed($scale->y).' down.';
+    }
+
     /** `13.7 %` */
     public static function percent(Rational $share, int $places = 1): string
     {
         return Fractions::places($share->times(100), $places).' %';
+    }
+
+    /** How far a length is off: a fraction where the ruler has it, `1/16 in short`, else a decimal. */
+    public function off(Length $error): string
+    {
+        return $this->notation->ruler->carries($error)
+            ? $this->plain($error->absolute()).($error->isPositive() ? ' over' : ' short')
+            : $this->notation->error(new Rounded(Length::zero(), $error));
     }
 }

@@ -1,0 +1,165 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Support\Arr;
+use Illuminate\Support\Carbon;
+use InchLadder\Copying\CellRecord;
+use InchLadder\Copying\Noted;
+use InchLadder\Copying\Place;
+use InchLadder\Copying\Quad;
+use InchLadder\Grid\Cells;
+use InchLadder\Plan\Plan;
+
+/**
+ * What the hand did on a drawing: cells copied, doubted and noted, marks made. Each change is told as it was
+ * before and after, so that a revision can take it back and bring it again.
+ */
+final readonly class HandWork
+{
+    public function __construct(private Drawing $drawing)
+    {
+    }
+
+    /** What has become of each cell of a plan's grid. */
+    public function record(Plan $plan): CellRecord
+    {
+        $places = [];
+        foreach ($this->drawing->cellNotes as $note) {
+            $quad = $note->quad() ?? $this->cellOf($plan, $note);
+            // One that is known by another mesh alone lies nowhere: beside the picture.
+            $places[] = [$quad ?? Quad::nowhere(), $note->noted()];
+        }
+
+        return CellRecord::of($plan->grid, $plan->map()->cropToFile()->inverse(), $places);
+    }
+
+    /**
+     * @param  array<array-key, CellChange>  $changes
+     * @return array<string, mixed> what changed
+     */
+    public function note(Plan $plan, array $changes): array
+    {
+        $cells = $plan->grid->cells();
+        $this->drawing->load('cellNotes');
+        $notes = array_values($this->drawing->cellNotes->all());
+        $record = $this->record($plan);
+        $changed = [];
+        foreach ($changes as $change) {
+            $cell = $change->place->index($cells);
+            $was = $record->at($cell);
+            $now = new Noted(
+                $change->state ?? $was->state, $change->doubtful ?? $was->doubtful, $change->words ?? $was->words,
+                ($change->state ?? $was->state) === $was->state ? $was->settled : (float) Carbon::now()->getTimestamp(),
+            );
+            if ($now == $was) {
+                continue;
+            }
+            $quad = self::quad($plan, $change->place);
+            foreach ($record->own[$cell] ?? [] as $i) {
+                $changed[$notes[$i]->spot] = null;
+            }
+            // One noted open under another that covers it says so.
+            $changed[$quad->name()] = $now->says() || isset($record->covered[$cell]) ? [
+                'mesh' => self::mesh($cells), 'column' => $change->place->column, 'row' => $change->place->row, 'place' => $quad->write(), 'spot' => $quad->name(),
+                'state' => $now->state, 'doubtful' => $now->doubtful, 'words' => $now->words,
+                'settled_at' => $now->isSettled() && $now->settled !== null ? Carbon::createFromTimestampUTC($now->settled)->format('Y-m-d H:i:s') : null,
+            ] : null;
+        }
+        $before = array_column($notes, null, 'spot');
+        $hand = [];
+        foreach ($changed as $spot => $after) {
+            $kept = isset($before[$spot]) ? self::kept($before[$spot]) : null;
+            // Named from another mesh it is still the same.
+            $told = static fn (?array $note): ?array => $note === null ? null : Arr::only($note, ['state', 'doubtful', 'words']);
+            if ($told($kept) !== $told($after)) {
+                $hand[$spot] = ['before' => $kept, 'after' => $after];
+            }
+        }
+        $this->put(['cells' => $hand], 'after');
+
+        return $hand === [] ? [] : ['cells' => $hand];
+    }
+
+    /**
+     * @param  array<string, string|null>  $places
+     * @return array<string, mixed> what changed
+     */
+    public function tick(string $board, array $places): array
+    {
+        $made = $this->drawing->markTicks()->where('board', $board)->pluck('place', 'tick');
+        $hand = [];
+        foreach ($places as $tick => $place) {
+            if (($made[$tick] ?? null) !== $place) {
+                $hand["{$board} {$tick}"] = ['before' => $made[$tick] ?? null, 'after' => $place];
+            }
+        }
+        $this->put(['ticks' => $hand], 'after');
+
+        return $hand === [] ? [] : ['ticks' => $hand];
+    }
+
+    /**
+     * Puts everything a revision tells of as it was before it, or after it.
+     *
+     * @param  array<string, mixed>  $hand
+     * @param  'before'|'after'  $side
+     */
+    public function put(array $hand, string $side): void
+    {
+        foreach ($hand['cells'] ?? [] as $spot => $sides) {
+            $sides[$side] === null
+                ? $this->drawing->cellNotes()->where('spot', $spot)->delete()
+                : $this->drawing->cellNotes()->updateOrCreate(['spot' => $spot], $sides[$side]);
+        }
+        foreach ($hand['ticks'] ?? [] as $name => $sides) {
+            [$board, $tick] = explode(' ', $name, 2);
+            $sides[$side] === null
+                ? $this->drawing->markTicks()->where(['board' => $board, 'tick' => $tick])->delete()
+                : $this->drawing->markTicks()->updateOrCreate(['board' => $board, 'tick' => $tick], ['place' => $sides[$side]]);
+        }
+        $this->drawing->unsetRelation('cellNotes')->unsetRelation('markTicks');
+    }
+
+    /** Gives notes that are known by their mesh alone their place on the picture, before the choices change under them. */
+    public function settlePlaces(): void
+    {
+        $placeless = $this->drawing->cellNotes->whereNull('place');
+        if ($placeless->isEmpty()) {
+            return;
+        }
+        $plan = $this->drawing->plan();
+        foreach ($placeless as $note) {
+            $quad = $this->cellOf($plan, $note);
+            $quad === null || $this->drawing->cellNotes()->where('spot', $quad->name())->exists() || $note->update(['place' => $quad->write(), 'spot' => $quad->name()]);
+        }
+        $this->drawing->unsetRelation('cellNotes');
+    }
+
+    /** The name of a mesh: `5x7`. */
+    public static function mesh(Cells $cells): string
+    {
+        return "{$cells->columns}x{$cells->rows}";
+    }
+
+    /** Null when the note is of another mesh. */
+    private function cellOf(Plan $plan, CellNote $note): ?Quad
+    {
+        return $note->mesh === self::mesh($plan->grid->cells()) ? self::quad($plan, new Place($note->column, $note->row)) : null;
+    }
+
+    private static function quad(Plan $plan, Place $place): Quad
+    {
+        [$across, $down] = [$plan->grid->across, $plan->grid->down];
+
+        return Quad::ofCell($plan->map()->cropToFile(), $across->fractions[$place->column], $down->fractions[$place->row], $across->span($place->column), $down->span($place->row));
+    }
+
+    /** @return array<string, mixed> */
+    private static function kept(CellNote $note): array
+    {
+        return [...Arr::only($note->attributesToArray(), CellNote::KEPT), 'settled_at' => $note->settled_at?->format('Y-m-d H:i:s')];
+    }
+}

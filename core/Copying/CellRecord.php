@@ -1,0 +1,171 @@
+<?php
+
+declare(strict_types=1);
+
+namespace InchLadder\Copying;
+
+use InchLadder\Grid\Grid;
+use InchLadder\Layout\Affine;
+use InchLadder\Measure\Rational;
+
+/**
+ * What has become of each cell of the grid in force, from what was noted of places on the picture.
+ *
+ * A place that is a cell again has its note whole. Where the mesh is finer now, a cell inside a settled place is
+ * settled; where it is coarser, a cell that settled places fill is. Doubts and words go to the cell their
+ * middle lies in. What fits no cell stays with the picture, and is counted apart.
+ */
+final readonly class CellRecord
+{
+    /** How far a place may be off a cell's sides and still be that cell, as a share of the side. */
+    private const NEAR = 0.04;
+
+    /** How much of a cell settled places must fill. */
+    private const FULL = 0.96;
+
+    private function __construct(
+        /** @var array<int, Noted> by row × columns + column; only cells there is something to say of, and those noted open over what covers them */
+        public array $cells,
+        /** Places with something to say that fit no cell here. */
+        public int $elsewhere,
+        /** @var array<int, list<int>> the places that are these cells, by their number in the list */
+        public array $own,
+        /** @var array<int, true> cells that are settled by other places than their own */
+        public array $covered,
+    ) {
+    }
+
+    /**
+     * @param  list<array{Quad, Noted}>  $places
+     */
+    public static function of(Grid $grid, Affine $fileToCrop, array $places): self
+    {
+        $map = $fileToCrop->floats();
+        $columns = array_map(static fn (Rational $share): float => $share->toFloat(), $grid->columns);
+        $rows = array_map(static fn (Rational $share): float => $share->toFloat(), $grid->rows);
+        [$own, $covering, $filled, $words, $are, $elsewhere] = [[], [], [], [], [], 0];
+        foreach ($places as $i => [$quad, $noted]) {
+            [$left, $top, $right, $bottom] = $quad->in($map);
+            [$across, $down] = [self::overlaps($columns, $left, $right), self::overlaps($rows, $top, $bottom)];
+            $middle = $noted->doubtful || $noted->words !== '' ? self::cellAt($columns, $rows, ($left + $right) / 2, ($top + $bottom) / 2) : null;
+            if ($middle !== null) {
+                $words[$middle] = isset($words[$middle]) ? $words[$middle]->joinedBy($noted) : $noted;
+            }
+            $found = $middle !== null;
+            foreach ($down as $row => [$shareDown, $wholeDown]) {
+                foreach ($across as $column => [$shareAcross, $wholeAcross]) {
+                    $cell = $row * (count($columns) - 1) + $column;
+                    [$inside, $area] = [$shareAcross > 1 - self::NEAR && $shareDown > 1 - self::NEAR, $shareAcross * $shareDown];
+                    if ($inside && $wholeAcross && $wholeDown) {
+                        $own[$cell] = isset($own[$cell]) ? $noted->joinedBy($own[$cell]) : $noted;
+                        $are[$cell][] = $i;
+                    } elseif ($noted->isSettled() && $inside) {
+                        $covering[$cell] = $noted;
+                    } elseif ($noted->isSettled() && $wholeAcross && $wholeDown) {
+                        // Whether it counts is known when all of them are.
+                        $filled[$cell][] = [$area, $noted];
+
+                        continue 3;
+                    } else {
+                        continue;
+                    }
+                    $found = true;
+                }
+            }
+            $elsewhere += $found || ! $noted->says() ? 0 : 1;
+        }
+        foreach ($filled as $cell => $parts) {
+            if (array_sum(array_column($parts, 0)) >= self::FULL) {
+                $covering[$cell] ??= array_reduce(array_column($parts, 1), self::lastSettled(...));
+            } else {
+                $elsewhere += count($parts);
+            }
+        }
+        foreach (array_keys($covering + $words) as $cell) {
+            $noted = $own[$cell] ?? (isset($covering[$cell]) ? new Noted($covering[$cell]->state, settled: $covering[$cell]->settled) : new Noted);
+            $own[$cell] = isset($words[$cell]) ? $noted->joinedBy($words[$cell]) : $noted;
+        }
+        ksort($own);
+
+        return new self($own, $elsewhere, $are, array_fill_keys(array_keys($covering), true));
+    }
+
+    /** What has become of a cell. */
+    public function at(int $cell): Noted
+    {
+        return $this->cells[$cell] ?? new Noted;
+    }
+
+    /** @return list<int> cells that need no copying any more */
+    public function settled(): array
+    {
+        return array_keys(array_filter($this->cells, static fn (Noted $noted): bool => $noted->isSettled()));
+    }
+
+    public function count(string $state): int
+    {
+        return count(array_filter($this->cells, static fn (Noted $noted): bool => $noted->state === $state));
+    }
+
+    /** The cell that was settled last; null before the first. */
+    public function last(): ?int
+    {
+        $last = null;
+        foreach ($this->cells as $cell => $noted) {
+            if ($noted->isSettled() && ($last === null || $noted->settled >= $this->cells[$last]->settled)) {
+                $last = $cell;
+            }
+        }
+
+        return $last;
+    }
+
+    private static function lastSettled(?Noted $a, Noted $b): Noted
+    {
+        return $a === null || $a->settled < $b->settled || ($a->state === 'empty' && $b->state !== 'empty') ? $b : $a;
+    }
+
+    /**
+     * The parts of a side that a stretch touches.
+     *
+     * @param  list<float>  $lines
+     * @return array<int, array{float, bool}> by part: how much of the part it covers, and whether it lies in it whole
+     */
+    private static function overlaps(array $lines, float $from, float $to): array
+    {
+        $found = [];
+        for ($part = 0; $part < count($lines) - 1; $part++) {
+            [$start, $end] = [$lines[$part], $lines[$part + 1]];
+            $share = (min($to, $end) - max($from, $start)) / ($end - $start);
+            if ($share > self::NEAR) {
+                $near = self::NEAR * ($end - $start);
+                $found[$part] = [$share, $from > $start - $near && $to < $end + $near];
+            }
+        }
+
+        return $found;
+    }
+
+    /**
+     * @param  list<float>  $columns
+     * @param  list<float>  $rows
+     */
+    private static function cellAt(array $columns, array $rows, float $x, float $y): ?int
+    {
+        [$column, $row] = [self::partAt($columns, $x), self::partAt($rows, $y)];
+
+        return $column === null || $row === null ? null : $row * (count($columns) - 1) + $column;
+    }
+
+    /** @param  list<float>  $lines */
+    private static function partAt(array $lines, float $at): ?int
+    {
+        for ($part = 0; $part < count($lines) - 1; $part++) {
+            if ($at >= $lines[$part] && $at <= $lines[$part + 1]) {
+                return $part;
+            }
+        }
+
+        return null;
+    }
+}
