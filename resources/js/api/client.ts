@@ -1,4 +1,4 @@
-import type { Act, Adjusted, Catalogue, CellNote, CellToCopy, Choices, Copying, Divider, Drawing, Folding, GuideLines, Keepsake, MainLine, Marking, Mesh, OtherSheet, Printer, PrinterTyped, PrintSize, Proposal, School, Shares, SheetAbout, Task, Tones, ToneSpot, ShelfEntry, Trouble, Verdict, Way, Workings } from './types'
+import type { Act, Adjusted, Catalogue, CellNote, CellToCopy, Choices, Copying, Divider, Drawing, Folding, GuideLines, Keepsake, MainLine, Marking, Noted, Mesh, OtherSheet, Printer, PrinterTyped, PrintSize, Proposal, School, Shares, SheetAbout, Task, Tones, ToneSpot, ShelfEntry, Trouble, Verdict, Way, Workings } from './types'
 
 /** A photo's pixels; null when there are only sizes. */
 export type Pixels = { width: number; height: number } | null
@@ -15,11 +15,16 @@ export class Refused extends Error {
 
 const unreachable = 'Inch Ladder is not answering; see whether it still runs (./bin/start), then try again. Nothing was lost.'
 
+/** Browsers let that many bytes outlive their page, of all requests together (Fetch Standard, 4.6). */
+const MOST_KEPT_ALIVE = 16_000
+
 async function call<T>(method: string, path: string, body?: unknown): Promise<T> {
   const response = await fetch(`/api/${path}`, {
     method,
     headers: { Accept: 'application/json', ...(body === undefined ? {} : { 'Content-Type': 'application/json' }) },
     body: body === undefined ? undefined : JSON.stringify(body),
+    // What was done by hand arrives even when the page is left at that moment.
+    keepalive: method !== 'GET' && JSON.stringify(body ?? '').length < MOST_KEPT_ALIVE,
   }).catch(() => {
     throw new Refused(0, { message: unreachable })
   })
@@ -29,15 +34,18 @@ async function call<T>(method: string, path: string, body?: unknown): Promise<T>
 }
 
 export const api = {
-  shelf: (hand: string) => call<ShelfEntry[]>('GET', `drawings?hand=${hand}`),
+  shelf: (hand: string, from = 0) => call<ShelfEntry[]>('GET', `drawings?hand=${hand}&from=${from}`),
   catalogue: () => call<Catalogue>('GET', 'catalogue'),
   drawing: (id: string) => call<Drawing>('GET', `drawings/${id}`),
   decide: (id: string, version: number, choices: Choices) => call<Drawing>('PUT', `drawings/${id}`, { version, choices }),
-  undo: (id: string, version: number) => call<Drawing>('POST', `drawings/${id}/undo`, { version }),
-  redo: (id: string, version: number) => call<Drawing>('POST', `drawings/${id}/redo`, { version }),
+  undo: (id: string, version: number, edits?: number) => call<Drawing>('POST', `drawings/${id}/undo`, { version, edits }),
+  redo: (id: string, version: number, edits?: number) => call<Drawing>('POST', `drawings/${id}/redo`, { version, edits }),
   bin: (id: string) => call<void>('DELETE', `drawings/${id}`),
+  binned: () => call<{ drawings: number }>('GET', 'bin'),
+  emptyBin: () => call<{ drawings: number }>('DELETE', 'bin'),
   restore: (id: string) => call<Drawing>('POST', `drawings/${id}/restore`),
-  cell: (id: string, column: number, row: number, noted: Partial<Pick<CellNote, 'state' | 'doubtful' | 'words'>>) => call<void>('PUT', `drawings/${id}/cells/${column}/${row}`, noted),
+  cell: (id: string, column: number, row: number, noted: Partial<Pick<CellNote, 'state' | 'doubtful' | 'words'>>) => call<Noted>('PUT', `drawings/${id}/cells/${column}/${row}`, noted),
+  cells: (id: string, cells: number[], noted: Partial<Pick<CellNote, 'state'>>) => call<Noted>('PUT', `drawings/${id}/cells`, { cells, ...noted }),
   cellToCopy: (id: string, column: number, row: number) => call<CellToCopy>('GET', `drawings/${id}/cells/${column}/${row}`),
   copying: (id: string, hand: string) => call<Copying>('GET', `drawings/${id}/copying?hand=${hand}`),
   workings: (photo: Pixels, choices: Choices, rung: string | null = null, point: { x: number; y: number } | null = null) => ask<Workings>('workings', photo, choices, { rung, x: point?.x ?? null, y: point?.y ?? null }),

@@ -100,6 +100,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/drawings/{drawing}/cells": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Notes the same of several cells, as one change: all that are blank, say. */
+        put: operations["cells"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/drawings": {
         parameters: {
             query?: never;
@@ -191,6 +208,22 @@ export interface paths {
         put?: never;
         post: operations["restore"];
         delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/bin": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["binned"];
+        put?: never;
+        post?: never;
+        delete: operations["emptyBin"];
         options?: never;
         head?: never;
         patch?: never;
@@ -638,6 +671,7 @@ export interface components {
         ArchivePictureJson: {
             file: string;
             sha256: string;
+            reduced: boolean | null;
         };
         /** @description The drawing area, and where it lies from the sheet’s top left corner. */
         AreaJson: {
@@ -650,6 +684,10 @@ export interface components {
         BesideChoice: {
             id: string;
             name: string;
+        };
+        /** @description What is in the bin. */
+        BinJson: {
+            drawings: number;
         };
         /** @description What surrounds the picture and is no part of it, as typed: `3 %`, or a length of the print. */
         BorderChoice: {
@@ -714,6 +752,14 @@ export interface components {
             doubtful: boolean;
             words: string;
         };
+        /** @description What is noted of several cells alike. */
+        CellsRequest: {
+            cells: number[];
+            /** @enum {string} */
+            state: "done" | "empty" | "open";
+            doubtful: boolean;
+            words: string;
+        };
         /** @description Lengths against lengths, slopes, and what lies under what. */
         CheckJson: {
             decision: string;
@@ -753,6 +799,7 @@ export interface components {
             goes_on: boolean;
             blank: number[];
             at: number;
+            last: number | null;
             time: string | null;
             starts: components["schemas"]["StartJson"][];
         };
@@ -845,8 +892,10 @@ export interface components {
             tones: string[];
             cells: components["schemas"]["CellNoteJson"][];
             kept: number;
+            edits: number;
             undo: string | null;
             redo: string | null;
+            said: string;
         };
         /** @description How the drawing is brought to its end. */
         FinishChoice: {
@@ -873,6 +922,7 @@ export interface components {
             print_cell: string | null;
             columns: number | null;
             rows: number | null;
+            planned: string | null;
         };
         /** @description One round of folding: all the creases that halve what is there. */
         FoldJson: {
@@ -1033,6 +1083,15 @@ export interface components {
             /** Format: float */
             stepped_error_mm: number;
         };
+        /** @description One row of an edge's full list of marks. */
+        MarkRowJson: {
+            name: string;
+            line: number | null;
+            print: components["schemas"]["ReadingJson"] | null;
+            area: components["schemas"]["ReadingJson"];
+            sheet: components["schemas"]["ReadingJson"];
+            stepped: string | null;
+        };
         /** @description How a board is marked out, and how far that is. */
         MarkingJson: {
             /** @enum {string} */
@@ -1044,6 +1103,7 @@ export interface components {
             inner: components["schemas"]["BoxJson"];
             steps: components["schemas"]["MarkingStepJson"][];
             moved: string;
+            kept: components["schemas"]["NotedJson"];
         };
         /** @description One step of marking out. */
         MarkingStepJson: {
@@ -1084,6 +1144,13 @@ export interface components {
             sentence: string;
             height_for_width: components["schemas"]["LengthJson"];
             width_for_height: components["schemas"]["LengthJson"];
+        };
+        /** @description What was done by hand is kept; how far it can be taken back. */
+        NotedJson: {
+            version: number;
+            edits: number;
+            undo: string | null;
+            redo: string | null;
         };
         /** @description From the sheet’s edges to the drawing area, as typed; null is the margin. */
         OffsetChoice: {
@@ -1161,6 +1228,7 @@ export interface components {
             height: number;
             preview: string;
             cut: string;
+            remark: string | null;
         };
         /** @description The picture that is drawn from: turned, straightened, without its border. */
         PictureJson: {
@@ -1238,6 +1306,8 @@ export interface components {
             lines: number;
             sentence: string;
             rank: number;
+            /** @enum {string} */
+            turn: "given" | "advised" | "upright" | "sideways";
         };
         /** @description One ruler reading: true, rounded, and by how much it is off in words. */
         ReadingJson: {
@@ -1358,6 +1428,9 @@ export interface components {
             rung: string;
             next: string;
             touched: string;
+            version: number;
+            trouble: string | null;
+            undo: string | null;
         };
         /** @description Something said of each side; empty where there is nothing to say. */
         SidesJson: {
@@ -1407,6 +1480,7 @@ export interface components {
         /** @description The version an undo or redo was asked from. */
         StepRequest: {
             version: number;
+            edits: number | null;
         };
         /** @description How far the two axes’ scales differ, and what to think of it. */
         StretchJson: {
@@ -1531,6 +1605,8 @@ export interface components {
             lines: components["schemas"]["LinesJson"];
             across: components["schemas"]["ReadingsJson"][];
             down: components["schemas"]["ReadingsJson"][];
+            rows_across: components["schemas"]["MarkRowJson"][];
+            rows_down: components["schemas"]["MarkRowJson"][];
             divided: components["schemas"]["DividedJson"][];
             points: components["schemas"]["KeyPointJson"][];
             check: components["schemas"]["CheckJson"];
@@ -1743,11 +1819,41 @@ export interface operations {
         };
         responses: {
             /** @description Noted. */
-            204: {
+            200: {
                 headers: {
                     [name: string]: unknown;
                 };
-                content?: never;
+                content: {
+                    "application/json": components["schemas"]["NotedJson"];
+                };
+            };
+            422: components["responses"]["Trouble"];
+        };
+    };
+    cells: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description The head of the description that the front end's types are generated from. */
+                drawing: components["parameters"]["drawing"];
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["CellsRequest"];
+            };
+        };
+        responses: {
+            /** @description Noted. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["NotedJson"];
+                };
             };
             422: components["responses"]["Trouble"];
         };
@@ -1756,6 +1862,7 @@ export interface operations {
         parameters: {
             query?: {
                 hand?: string;
+                from?: number;
             };
             header?: never;
             path?: never;
@@ -1763,7 +1870,7 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
-            /** @description The shelf, last touched first. */
+            /** @description A page of the shelf, last touched first. */
             200: {
                 headers: {
                     [name: string]: unknown;
@@ -1928,6 +2035,46 @@ export interface operations {
         requestBody?: never;
         responses: {
             200: components["responses"]["Drawing"];
+        };
+    };
+    binned: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description What is in the bin. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BinJson"];
+                };
+            };
+        };
+    };
+    emptyBin: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Emptied, for good. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BinJson"];
+                };
+            };
         };
     };
     finish: {

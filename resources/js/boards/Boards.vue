@@ -24,7 +24,7 @@ const emit = defineEmits<{ move: [left: number, top: number]; resize: [width: nu
 
 const svg = useTemplateRef<SVGSVGElement>('svg')
 const { width, height } = useElementSize(svg)
-const { view, zoomBy, reset, pan } = useZoom(svg)
+const { view, zoomBy, toTrueSize, reset, pan } = useZoom(svg)
 const { at: point, reading } = usePointer()
 const { look, filter, maskColour } = useLook()
 const tool = useTool()
@@ -314,7 +314,7 @@ const circle = computed(() => (props.workings.stretch.verdict === 'not' || props
     </svg>
 
     <LookStrip />
-    <TrueSize v-if="width >= 600" v-show="!point" :scale="stage.photoScale ?? stage.paperScale" :of="stage.photoScale === null ? 'paper' : 'print'" :metric="choices.unit !== 'in'" @zoom="zoomBy" />
+    <TrueSize v-if="width >= 600" v-show="!point" :scale="stage.photoScale ?? stage.paperScale" :of="stage.photoScale === null ? 'paper' : 'print'" :metric="choices.unit !== 'in'" @zoom="toTrueSize" />
     <p v-if="tool.kind" class="hint" role="status" data-test="hint">{{ tool.hint }} <button type="button" class="button" @click="tool.finish(null)"><kbd>Esc</kbd>never mind</button></p>
     <div v-if="point" class="reading" data-test="reading" aria-live="polite">
       <template v-if="reading">
@@ -326,7 +326,7 @@ const circle = computed(() => (props.workings.stretch.verdict === 'not' || props
     </div>
     <div class="zoom">
       <button type="button" class="button bare" aria-label="Closer" @click="zoomBy(1.25)">+</button>
-      <button type="button" class="button bare" aria-label="Further off" :disabled="view.zoom === 1" @click="zoomBy(0.8)">−</button>
+      <button type="button" class="button bare" aria-label="Further off" :disabled="view.zoom <= 1" @click="zoomBy(0.8)">−</button>
       <button v-if="view.zoom !== 1" type="button" class="button bare" @click="reset">whole boards</button>
     </div>
   </div>

@@ -2,7 +2,7 @@
 import { computed } from 'vue'
 import type { Workings } from '@/api/types'
 import Num from '@/ui/Num.vue'
-import { every, type Box, type Stage } from './stage'
+import { type Box, type Stage } from './stage'
 
 /**
  * The inch ladder: the left stile graduated in the photo's measure, the right one
@@ -16,6 +16,14 @@ const upright = (box: Box) => ({ y: box.y, h: props.way === 'down' ? box.h : box
 const left = computed(() => upright(props.stage.crop))
 const right = computed(() => upright(props.stage.area))
 
+/** Width of a digit of 15 px, and what stands beside the readings and between them. */
+const DIGIT = 8
+const GAPS = 22
+/** From one reading to the next below it. */
+const HEIGHT = 17
+/** A fraction is as wide as two digits. */
+const FRACTION = '00'
+
 const names = computed(() => props.workings.lines[props.way === 'down' ? 'rows' : 'columns'])
 const markOf = (line: number) => props.workings[props.way].find((mark) => mark.line === line)
 const rungs = computed(() =>
@@ -28,7 +36,18 @@ const rungs = computed(() =>
     paper: share === 0 ? '0' : bare(markOf(line)?.area.rounded.text ?? ''),
   })),
 )
-const numbered = computed(() => every(rungs.value.length - 1, Math.min(left.value.h, right.value.h), 17))
+/** Where the stiles are too near for two readings beside each other, those of the paper are shown: they are what is ruled. */
+const crowded = computed(() => {
+  const widest = (texts: string[]) => Math.max(...texts.map((text) => text.replace(/ ?\d+\/\d+/, FRACTION).length)) * DIGIT
+  return widest(rungs.value.map((rung) => rung.photo)) + widest(rungs.value.map((rung) => rung.paper)) + GAPS > props.stage.rightStile - props.stage.leftStile
+})
+/** The rungs whose reading has room below the one before it: lines may lie unevenly. */
+function apart(ys: number[]) {
+  let free = -Infinity
+  return new Set(ys.flatMap((y, line) => (y >= free ? ((free = y + HEIGHT), [line]) : [])))
+}
+const readOnPhoto = computed(() => (crowded.value ? new Set<number>() : apart(rungs.value.map((rung) => rung.y1))))
+const readOnPaper = computed(() => apart(rungs.value.map((rung) => rung.y2)))
 
 function bare(text: string) {
   return text.replace(/ (in|cm|mm)$/, '')
@@ -57,10 +76,8 @@ const paperTicks = computed(() => ticks(props.stage.paperScale, right.value.h))
       <path v-if="way === 'down'" class="reach" :d="`M${stage.crop.x + stage.crop.w} ${rung.y1}H${stage.leftStile - 10}M${stage.rightStile + 10} ${rung.y2}H${stage.area.x}`" />
       <path class="hit" :d="`M${stage.leftStile} ${rung.y1}L${stage.rightStile} ${rung.y2}`" />
       <path class="bar" :d="`M${stage.leftStile} ${rung.y1}L${stage.rightStile} ${rung.y2}`" />
-      <template v-if="rung.line % numbered === 0 || lit === rung.line">
-        <text class="number" :x="stage.leftStile + 7" :y="rung.y1 - 4"><Num svg :text="rung.photo" /></text>
-        <text class="number" text-anchor="end" :x="stage.rightStile - 7" :y="rung.y2 - 4"><Num svg :text="rung.paper" /></text>
-      </template>
+      <text v-if="readOnPhoto.has(rung.line) || (lit === rung.line && !crowded)" class="number" :x="stage.leftStile + 7" :y="rung.y1 - 4"><Num svg :text="rung.photo" /></text>
+      <text v-if="readOnPaper.has(rung.line) || lit === rung.line" class="number" text-anchor="end" :x="stage.rightStile - 7" :y="rung.y2 - 4"><Num svg :text="rung.paper" /></text>
     </g>
     <path v-if="pointed !== null" class="pointed" :d="`M${stage.leftStile} ${left.y + pointed * left.h}L${stage.rightStile} ${right.y + pointed * right.h}`" />
   </g>

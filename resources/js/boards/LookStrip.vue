@@ -64,9 +64,9 @@ useEventListener('keydown', (event: KeyboardEvent) => {
 }
 
 .button[aria-pressed='true'] {
-  background: #2b2926;
-  border-color: #2b2926;
-  color: #fffefa;
+  background: var(--chosen);
+  border-color: var(--chosen);
+  color: var(--on-chosen);
 }
 
 .slide {

@@ -33,6 +33,8 @@ export interface View {
 }
 
 const LABELS = { left: 40, top: 52, bottom: 40 }
+/** Below the captions, where there is room for it: at what size the boards are shown. */
+const TRUE_SIZE = 34
 const LADDER = 150
 /** On a phone, so that both boards stay whole. */
 const SLIM_LADDER = 104
@@ -61,7 +63,7 @@ export function layStage(workings: Workings, focus: Focus, wholePhoto: boolean, 
 
   const ladder = room.width < SLIM_ROOM ? SLIM_LADDER : LADDER
   const width = Math.max(200, room.width - LABELS.left - ladder - EDGE)
-  const height = Math.max(160, room.height - LABELS.top - LABELS.bottom)
+  const height = Math.max(160, room.height - LABELS.top - LABELS.bottom - (room.width < SLIM_ROOM ? 0 : TRUE_SIZE))
   let photoScale: number
   let paperScale: number
   if (focus === 'both') {

@@ -3,15 +3,22 @@ import { ref, type Ref } from 'vue'
 import type { View } from './stage'
 
 const MOST = 12
+/** By hand the boards are never smaller than the bench; at true size they may be. */
+const LEAST = 0.02
 
 /** Zoom and pan for both boards together: wheel, drag on the bench, and the keys + − 0. */
 export function useZoom(stage: Ref<SVGSVGElement | null>) {
   const view = ref<View>({ zoom: 1, x: 0, y: 0 })
 
-  function zoomBy(factor: number, x = (stage.value?.clientWidth ?? 0) / 2, y = (stage.value?.clientHeight ?? 0) / 2) {
-    const zoom = Math.min(MOST, Math.max(1, view.value.zoom * factor))
+  function zoomBy(factor: number, x = (stage.value?.clientWidth ?? 0) / 2, y = (stage.value?.clientHeight ?? 0) / 2, least = Math.min(1, view.value.zoom)) {
+    const zoom = Math.min(MOST, Math.max(least, view.value.zoom * factor))
     const by = zoom / view.value.zoom
     view.value = zoom === 1 ? { zoom: 1, x: 0, y: 0 } : { zoom, x: x - (x - view.value.x) * by, y: y - (y - view.value.y) * by }
+  }
+
+  /** As large as things are, be that larger or smaller. */
+  function toTrueSize(factor: number) {
+    zoomBy(factor, undefined, undefined, LEAST)
   }
 
   function reset() {
@@ -46,5 +53,5 @@ export function useZoom(stage: Ref<SVGSVGElement | null>) {
     useEventListener('pointerup', stop, { once: true })
   }
 
-  return { view, zoomBy, reset, pan }
+  return { view, zoomBy, toTrueSize, reset, pan }
 }

@@ -13,7 +13,7 @@ const store = useDrawing()
     <button type="button" class="button" @click="store.takeTheirs()">Take those changes</button>
     <button type="button" class="button" @click="store.putMineOnTop()">Put mine on top</button>
   </Callout>
-  <Callout v-if="store.drawing && store.drawing.kept > 0 && store.rung !== null" tone="calm">{{ store.drawing.kept === 1 ? 'One cell' : `${store.drawing.kept} cells` }} marked on another grid: kept, and back with it.</Callout>
+  <Callout v-if="store.drawing && store.drawing.kept > 0 && store.rung !== null" tone="calm">{{ store.drawing.kept === 1 ? 'One place that was noted before is' : `${store.drawing.kept} places that were noted before are` }} no whole cell of this crop and grid: kept with the picture, and back when a cell lies there again, or by undo.</Callout>
   <Callout v-if="store.said" tone="calm" data-test="said">
     <p><Num :text="store.said" /></p>
   </Callout>

@@ -22,9 +22,16 @@ const progress = ref<number | null>(null)
 const binned = shallowRef<ShelfEntry | null>(null)
 const chooser = useTemplateRef<HTMLInputElement>('chooser')
 
-async function load() {
+/** A page as it is asked for; a shorter one is the last. */
+const PAGE = 24
+const more = ref(false)
+
+async function load(from = 0) {
   try {
-    entries.value = await api.shelf(hand.value)
+    const page = await api.shelf(hand.value, from)
+    entries.value = [...(entries.value ?? []).slice(0, from), ...page]
+    more.value = page.length === PAGE
+    inBin.value = (await api.binned()).drawings
   } catch (error) {
     trouble.value = error instanceof Refused ? error.message : String(error)
   }
@@ -65,10 +72,34 @@ async function takeSizes() {
 
 const { isOverDropZone } = useDropZone(document.body, { onDrop: (files) => void take(files?.[0]), multiple: true })
 
+/** Takes back the last change of a drawing that cannot be opened as it stands. */
+async function takeBack(entry: ShelfEntry) {
+  try {
+    await api.undo(entry.id, entry.version)
+  } catch (error) {
+    trouble.value = error instanceof Refused ? error.message : String(error)
+  }
+  await load()
+}
+
 async function bin(entry: ShelfEntry) {
   await api.bin(entry.id)
   binned.value = entry
   await load()
+}
+
+const inBin = ref(0)
+/** Emptying is for good: the first press asks, the second does it. */
+const asksToEmpty = ref(false)
+
+async function emptyBin() {
+  if (!asksToEmpty.value) {
+    asksToEmpty.value = true
+    return
+  }
+  asksToEmpty.value = false
+  inBin.value = (await api.emptyBin()).drawings
+  binned.value = null
 }
 
 async function putBack() {
@@ -94,9 +125,9 @@ async function putBack() {
           <p class="soft">JPEG, PNG, WebP or HEIC, up to 64 MB, or a drawing that was exported. It stays on this machine.</p>
           <form class="sizes" @submit.prevent="takeSizes">
             <span>Only the marks are wanted? The original’s size will do:</span>
-            <el-input v-model="sizes.width" aria-label="Original’s width" placeholder="5 in" autocomplete="off" />
+            <el-input v-model="sizes.width" aria-label="Original’s width" placeholder="6 in" autocomplete="off" />
             <span>×</span>
-            <el-input v-model="sizes.height" aria-label="Original’s height" placeholder="7 in" autocomplete="off" />
+            <el-input v-model="sizes.height" aria-label="Original’s height" placeholder="7 1/2 in" autocomplete="off" />
             <button type="submit" class="button">begin without a photo</button>
           </form>
         </template>
@@ -110,7 +141,13 @@ async function putBack() {
       <p v-if="entries?.length === 0" class="soft">The shelf is empty. A first photo can be any snapshot; nothing done here alters it.</p>
       <ul v-if="entries" class="boards">
         <li v-for="entry in entries" :key="entry.id">
-          <router-link :to="route(entry.id, entry.rung as RungKey)">
+          <div v-if="entry.trouble" class="damaged" data-test="damaged">
+            <div class="board"><Callout>{{ entry.trouble }}</Callout></div>
+            <h2>{{ entry.title }}</h2>
+            <p class="soft">It cannot be opened as it stands. Nothing is lost: take the last change back, or export it.</p>
+            <button v-if="entry.undo" type="button" class="button" @click="takeBack(entry)">take back: {{ entry.undo }}</button>
+          </div>
+          <router-link v-else :to="route(entry.id, entry.rung as RungKey)">
             <div class="board"><SmallBoard :entry="entry" /></div>
             <h2>{{ entry.title }}</h2>
             <p class="soft"><Num :text="entry.decision" /></p>
@@ -123,6 +160,12 @@ async function putBack() {
           </span>
         </li>
       </ul>
+      <p v-if="inBin > 0" class="soft bin" data-test="bin">
+        {{ inBin === 1 ? 'One drawing is' : `${inBin} drawings are` }} in the bin.
+        <button type="button" class="button" @click="emptyBin">{{ asksToEmpty ? 'Yes, throw them away for good' : 'Empty the bin' }}</button>
+        <button v-if="asksToEmpty" type="button" class="button bare" @click="asksToEmpty = false">Keep them</button>
+      </p>
+      <button v-if="more && entries" type="button" class="button more" @click="load(entries.length)">Show older drawings</button>
     </main>
   </div>
 </template>
@@ -217,7 +260,8 @@ li {
   position: relative;
 }
 
-li > a {
+li > a,
+.damaged {
   display: grid;
   gap: 3px;
   text-decoration: none;
@@ -239,6 +283,15 @@ li > .acts {
   font-weight: 400;
   font-size: 14px;
   color: var(--soft);
+}
+
+.damaged .button {
+  justify-self: start;
+}
+
+.more {
+  justify-self: center;
+  margin-top: 20px;
 }
 
 .rungs {

@@ -1,6 +1,6 @@
 import { useDebounceFn } from '@vueuse/core'
 import { defineStore } from 'pinia'
-import { computed, shallowRef } from 'vue'
+import { computed, shallowRef, watch } from 'vue'
 import { api } from '@/api/client'
 import type { CellNote, CellToCopy, Copying } from '@/api/types'
 import { useHand } from '@/ui/useHand'
@@ -33,10 +33,9 @@ export const useCopying = defineStore('copying', () => {
   // What is done changes the pace, and the way where most sides are known: asked again when the hand rests.
   const loadSoon = useDebounceFn(() => load().catch(() => undefined), 1500)
 
-  async function note(place: Place, noted: Parameters<typeof store.note>[1]) {
-    await store.note(place, noted)
-    void loadSoon()
-  }
+  watch(() => store.drawing?.edits, loadSoon)
+
+  const note = (place: Place, noted: Parameters<typeof store.note>[1]) => store.note([place], noted)
 
   const columns = computed(() => store.workings?.grid.columns ?? 1)
   const rows = computed(() => store.workings?.grid.rows ?? 1)
@@ -56,6 +55,10 @@ export const useCopying = defineStore('copying', () => {
 
   function stateOf(place: Place): CellNote['state'] {
     return notes.value.get(keyOf(place))?.state ?? 'open'
+  }
+
+  function isSettled(place: Place) {
+    return stateOf(place) !== 'open'
   }
 
   function isDoubtful(place: Place) {
@@ -93,9 +96,7 @@ export const useCopying = defineStore('copying', () => {
   }
 
   /** Notes every blank cell as having nothing in it. */
-  async function skipBlank() {
-    for (const place of blank.value) await note(place, { state: 'empty' })
-  }
+  const skipBlank = () => store.note(blank.value, { state: 'empty' })
 
   const asked = new Map<string, Promise<CellToCopy | null>>()
 
@@ -114,5 +115,5 @@ export const useCopying = defineStore('copying', () => {
     return asking
   }
 
-  return { hand, way, load, note, all, columns, rows, placeAt, toCopy, done, empty, left, doubtful, noted, blank, stateOf, isDoubtful, wordsOf, isSpared, address, nextOpen, beside, skipBlank, card }
+  return { hand, way, load, note, all, columns, rows, placeAt, toCopy, done, empty, left, doubtful, noted, blank, stateOf, isSettled, isDoubtful, wordsOf, isSpared, address, nextOpen, beside, skipBlank, card }
 })

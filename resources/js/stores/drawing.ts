@@ -1,11 +1,16 @@
-import { useDebounceFn } from '@vueuse/core'
+import { useDebounceFn, useLocalStorage } from '@vueuse/core'
 import { defineStore } from 'pinia'
-import { computed, ref, shallowRef } from 'vue'
+import { computed, ref, shallowRef, toRaw } from 'vue'
 import { api, Refused } from '@/api/client'
-import type { Act, CellNote, Choices, Drawing, Workings } from '@/api/types'
+import type { Act, Choices, Drawing, Noted, Workings } from '@/api/types'
+import { useHandWork, type HandNote } from './handWork'
+import { rebase } from './rebase'
 
 /** Long enough that a run of clicks on a stepper is one change to undo. */
 const SETTLE_MS = 350
+
+/** Until a save that failed for want of room is tried again. */
+const TRY_AGAIN_MS = 8000
 
 /**
  * The open drawing: what the server knows, the artist's draft of the choices,
@@ -21,6 +26,8 @@ export const useDrawing = defineStore('drawing', () => {
   const stale = ref<{ message: string; changed: string[] } | null>(null)
   const state = ref<'saved' | 'saving' | 'unsaved'>('saved')
   const missing = ref(false)
+  /** Choices that could not be kept, over a reload. */
+  const unkept = useLocalStorage<{ id: string; version: number; choices: Choices } | null>('inch-ladder.unkept', null, { serializer: { read: JSON.parse, write: JSON.stringify } })
   /** What was said of the last thing done by hand. */
   const said = ref('')
 
@@ -28,7 +35,8 @@ export const useDrawing = defineStore('drawing', () => {
   const settled = computed(() => (drawing.value?.cells ?? []).filter((cell) => cell.state !== 'open').length)
 
   function show(fresh: Drawing) {
-    drawing.value = fresh
+    hand.forget(fresh.id, [fresh.workings.grid.columns, fresh.workings.grid.rows])
+    drawing.value = withHand(fresh)
     workings.value = fresh.workings
     draft.value = structuredClone(fresh.workings.choices)
     errors.value = {}
@@ -60,6 +68,10 @@ export const useDrawing = defineStore('drawing', () => {
     drawing.value = null
     try {
       show(await api.drawing(id))
+      void hand.settle()
+      // What could not be kept the last time, if nothing else was kept since.
+      const left = unkept.value
+      if (left?.id === id && left.version === drawing.value!.version) decide((choices) => Object.assign(choices, left.choices))
     } catch (error) {
       missing.value = error instanceof Refused && error.status === 404
       complain(error)
@@ -70,7 +82,7 @@ export const useDrawing = defineStore('drawing', () => {
   async function refresh() {
     if (!drawing.value || state.value !== 'saved') return
     const fresh = await api.drawing(drawing.value.id).catch(() => null)
-    if (fresh && state.value === 'saved' && fresh.version !== drawing.value?.version) show(fresh)
+    if (fresh && state.value === 'saved' && fresh.edits !== drawing.value?.edits) show(fresh)
   }
 
   function complain(error: unknown) {
@@ -133,14 +145,28 @@ export const useDrawing = defineStore('drawing', () => {
       while (saveAgain) {
         saveAgain = false
         state.value = 'saving'
+        // What was noted is of the mesh that was.
+        await hand.settle()
         const kept = edits
-        const fresh = await api.decide(drawing.value.id, drawing.value.version, draft.value)
+        const sent: Choices = structuredClone(toRaw(draft.value))
+        const fresh = await api.decide(drawing.value.id, drawing.value.version, sent)
+        const heard = said.value
         // What was changed while this was on its way is still the artist's draft, and is kept next.
         if (kept === edits) show(fresh)
-        else drawing.value = fresh
+        else {
+          drawing.value = withHand(fresh)
+          draft.value = rebase(draft.value, sent, fresh.workings.choices)
+        }
+        said.value = fresh.said || heard
+        unkept.value = null
       }
     } catch (error) {
       state.value = 'unsaved'
+      // A full disk or a server that ended: what was drawn up stays here, and is tried again.
+      if (error instanceof Refused && drawing.value && draft.value && (error.status === 0 || error.status >= 500)) {
+        unkept.value = { id: drawing.value.id, version: drawing.value.version, choices: structuredClone(toRaw(draft.value)) }
+        window.setTimeout(() => state.value === 'unsaved' && void keep(), TRY_AGAIN_MS)
+      }
       complain(error)
     } finally {
       saving = false
@@ -155,12 +181,20 @@ export const useDrawing = defineStore('drawing', () => {
     void keepSoon()
   }
 
-  async function step(way: 'undo' | 'redo') {
+  let stepping: Promise<void> = Promise.resolve()
+
+  /** One step after another, however fast the key is pressed. */
+  function step(way: 'undo' | 'redo'): Promise<void> {
+    return (stepping = stepping.catch(() => undefined).then(() => takeStep(way)))
+  }
+
+  async function takeStep(way: 'undo' | 'redo') {
     // What was done a moment ago is kept first, so that it is what is taken back.
     if (state.value === 'unsaved' && Object.keys(errors.value).length === 0) await keep()
+    await hand.settle()
     if (!drawing.value || (way === 'undo' ? drawing.value.undo : drawing.value.redo) === null) return
     try {
-      show(await api[way](drawing.value.id, drawing.value.version))
+      show(await api[way](drawing.value.id, drawing.value.version, drawing.value.edits))
     } catch (error) {
       complain(error)
     }
@@ -179,22 +213,37 @@ export const useDrawing = defineStore('drawing', () => {
     await keep()
   }
 
-  /** Notes a cell at once, and takes the note back if it could not be kept. */
-  async function note(place: { column: number; row: number }, noted: Partial<Pick<CellNote, 'state' | 'doubtful' | 'words'>>) {
-    const before = drawing.value
-    if (!before) return
-    const { column, row } = place
-    const isThis = (cell: CellNote) => cell.column === column && cell.row === row
-    const now: CellNote = { state: 'open', doubtful: false, words: '', ...before.cells.find(isThis), column, row, ...noted }
-    drawing.value = { ...before, cells: [...before.cells.filter((cell) => !isThis(cell)), now] }
-    try {
-      await api.cell(before.id, column, row, noted)
-      trouble.value = null
-    } catch (error) {
-      if (drawing.value?.id === before.id) drawing.value = { ...drawing.value, cells: before.cells }
-      trouble.value = error instanceof Refused ? error.message : null
-    }
+  const hand = useHandWork(
+    (noted, id) => drawing.value?.id === id && heard(noted),
+    (sentence) => (trouble.value = sentence),
+    () => void lookAgain(),
+  )
+
+  /** Cells as they are, where what was noted cannot be. */
+  async function lookAgain() {
+    const fresh = await api.drawing(drawing.value?.id ?? '').catch(() => null)
+    if (fresh && drawing.value?.id === fresh.id) drawing.value = withHand({ ...drawing.value, cells: fresh.cells })
   }
 
-  return { rung, said, adjust, drawing, draft, workings, errors, trouble, stale, state, missing, settled, open, refresh, preview, keep, decide, step, takeTheirs, putMineOnTop, note }
+  /** Notes the same of some cells at once, as one change. */
+  async function note(places: { column: number; row: number }[], noted: HandNote['noted']) {
+    const before = drawing.value
+    if (!before) return
+    const { columns, rows } = before.workings.grid
+    const keeping = hand.note({ drawing: before.id, mesh: [columns, rows], cells: places.map((place) => place.row * columns + place.column), noted })
+    drawing.value = withHand(before)
+    await keeping
+  }
+
+  /** With what was noted by hand, and is on its way, over it. */
+  function withHand(known: Drawing): Drawing {
+    return { ...known, cells: hand.over(known.id, known.cells) }
+  }
+
+  /** What was done by hand is kept, and can be taken back. */
+  function heard(noted: Noted) {
+    if (drawing.value && noted.edits >= drawing.value.edits) drawing.value = { ...drawing.value, ...noted }
+  }
+
+  return { rung, said, adjust, drawing, draft, workings, errors, trouble, stale, state, missing, settled, open, refresh, preview, keep, decide, step, takeTheirs, putMineOnTop, note, heard }
 })

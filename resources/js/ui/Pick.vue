@@ -44,8 +44,8 @@ label {
   padding: 4px 8px;
   border: 1px solid var(--tick);
   margin-left: -1px;
-  background: var(--sheet);
-  color: var(--sheet-ink);
+  background: var(--choice);
+  color: var(--on-choice);
   font-size: 15px;
   line-height: 1.15;
   text-align: center;
@@ -57,9 +57,9 @@ label:first-child {
 }
 
 label.on {
-  background: #2b2926;
-  border-color: #2b2926;
-  color: #fffefa;
+  background: var(--chosen);
+  border-color: var(--chosen);
+  color: var(--on-chosen);
   font-weight: 600;
 }
 

@@ -31,7 +31,7 @@ function tell() {
       <el-input
         :id="id"
         v-model="typed"
-        :placeholder="hint ?? '8 1/2 in'"
+        :placeholder="hint ?? '7 1/4 in'"
         :aria-invalid="fault && !asked ? true : undefined"
         :aria-describedby="fault ? `${id}-fault` : undefined"
         autocomplete="off"
@@ -53,7 +53,7 @@ p.soft {
   position: relative;
 }
 
-/* Until it is being typed, 8 1/2 stands there as it is read: a real fraction over the plain figures. */
+/* Until it is being typed, 7 1/4 stands there as it is read: a real fraction over the plain figures. */
 .reading {
   position: absolute;
   inset: 0 12px;

@@ -115,6 +115,27 @@ const isLit = (tick: Tick, lit: number[]) => tick.crossing !== null && lit.inclu
   bottom: calc(100% + 2px);
 }
 
+/* The upper of two makes room upwards, the lower downwards; their ticks stay. */
+.left.aside,
+.right.aside {
+  transform: translateY(-90%);
+}
+
+.left.aside::after,
+.right.aside::after {
+  top: calc(90% - 1px);
+}
+
+.left.back,
+.right.back {
+  transform: translateY(-10%);
+}
+
+.left.back::after,
+.right.back::after {
+  top: calc(10% - 1px);
+}
+
 /* Out of the way of the stem behind it. */
 .top.aside,
 .bottom.aside {

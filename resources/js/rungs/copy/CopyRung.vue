@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { useElementSize, useWakeLock } from '@vueuse/core'
+import { useElementSize, useSessionStorage, useWakeLock } from '@vueuse/core'
 import { computed, onMounted, onUnmounted, ref, shallowRef, useTemplateRef, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import type { CellToCopy, Choices } from '@/api/types'
@@ -86,7 +86,8 @@ const help = ref(false)
 const pointed = ref<number | null>(null)
 /** The contour in hand, by its place in the list. */
 const chosen = ref<number | null>(null)
-const past = ref<Place[]>([])
+/** Cells that were left, in this sitting; a reload does not forget them, another grid does. */
+const past = useSessionStorage<Place[]>(() => `inch-ladder.left.${props.id}.${cells.columns}x${cells.rows}`, [])
 
 // A contour is followed in one cell alone.
 watch(chosen, (one) => one !== null && (view.value = 'one'))
@@ -98,11 +99,17 @@ function mark(state: 'done' | 'empty') {
   go(cells.nextOpen(here))
 }
 
-/** Back to the cell last left, open again. */
+/** Back to the cell last left, open again; opened afresh, to the one that was settled last. */
 function back() {
-  const last = past.value.pop() ?? cells.beside(at.value, at.value.column === 0 ? cells.columns : -1, at.value.column === 0 ? -1 : 0)
-  void cells.note(last, { state: 'open' })
+  const last = past.value.pop() ?? (typeof cells.way?.last === 'number' ? cells.placeAt(cells.way.last) : null)
+  if (!last) return
+  if (cells.isSettled(last)) void cells.note(last, { state: 'open' })
   go(last)
+}
+
+/** The cell in hand is to be copied again. */
+function reopen() {
+  if (cells.isSettled(at.value)) void cells.note(at.value, { state: 'open' })
 }
 
 const move = (dx: number, dy: number) => go(cells.beside(at.value, dx, dy))
@@ -126,6 +133,7 @@ const deeds: CopyKey[] = [
   { key: ' ', also: 'PageDown', cap: 'Space', label: 'done, next', says: 'done, and on to the next open cell; Page Down does the same', act: () => mark('done') },
   { key: 'Backspace', also: 'PageUp', cap: '⌫', label: 'back', room: 'short', says: 'back to the cell last left, open again; Page Up does the same', act: back },
   { key: 'x', cap: 'X', label: 'nothing', says: 'nothing to draw in this cell', act: () => mark('empty') },
+  { key: 'o', cap: 'O', label: 'open', room: 'short rare', says: 'open this cell again, when it was done or left empty', act: reopen },
   { key: 'f', cap: 'F', label: 'doubtful', room: 'short rare', says: 'flag this cell as doubtful, to look at it again', act: () => void cells.note(at.value, { doubtful: !cells.isDoubtful(at.value) }), on: computed(() => cells.isDoubtful(at.value)) },
   { key: 'n', cap: 'N', label: 'note', room: 'short rare', says: 'a note on this cell, that comes up again with it', act: () => void band.value?.write(), on: computed(() => cells.wordsOf(at.value) !== '') },
 ]
@@ -289,8 +297,8 @@ const state = computed(() => {
 .keys {
   display: flex;
   align-items: center;
-  gap: 2px;
-  padding: 0 10px 0 20px;
+  gap: 1px;
+  padding: 0 6px 0 12px;
   border-top: 1px solid var(--rule);
   white-space: nowrap;
 }
@@ -299,16 +307,20 @@ const state = computed(() => {
   font-weight: 400;
 }
 
+.keys > .bare {
+  padding: 5px 6px;
+}
+
 .looks {
   display: flex;
-  margin-left: 10px;
+  margin-left: 4px;
 }
 
 .looks .button {
   flex-direction: column;
   gap: 1px;
-  padding: 2px 3px;
-  min-width: 44px;
+  padding: 2px;
+  min-width: 40px;
 }
 
 .looks small {
@@ -317,13 +329,8 @@ const state = computed(() => {
 }
 
 .keys [aria-pressed='true'] kbd {
-  background: #2b2926;
-  color: #fffefa;
-}
-
-:root[data-scheme='lamp'] .keys [aria-pressed='true'] kbd {
-  background: var(--guide);
-  color: #23211e;
+  background: var(--chosen);
+  color: var(--on-chosen);
 }
 
 .phone,
@@ -369,7 +376,7 @@ const state = computed(() => {
   margin: 0;
 }
 
-@media (max-width: 1180px) {
+@media (max-width: 1270px) {
   .narrow {
     display: block;
   }
@@ -379,12 +386,12 @@ const state = computed(() => {
   }
 
   .looks .button {
-    min-width: 34px;
+    min-width: 32px;
     padding: 5px 3px;
   }
 }
 
-@media (min-width: 761px) and (max-width: 1180px) {
+@media (min-width: 761px) and (max-width: 1270px) {
   .keys > .short span {
     position: absolute;
     width: 1px;

@@ -20,8 +20,8 @@ export interface Tick {
 
 const OPPOSITE = { top: 'bottom', bottom: 'top', left: 'right', right: 'left' } as const
 
-/** Marks too near to each other along the top or the bottom stand on two heights. */
-const CLOSE = 14
+/** Nearer than that, in per cent of the side, two marks stand on two heights, or make room for each other up and down. */
+const CLOSE = { top: 14, bottom: 14, left: 8, right: 8 } as const
 
 function seen(side: Side, at: number, turned: boolean, text: string, crossing: number | null): Tick {
   const half = crossing === null && Math.abs(at - 0.5) < 1e-6
@@ -32,10 +32,10 @@ function seen(side: Side, at: number, turned: boolean, text: string, crossing: n
 /** The crossings, in the eye's words or in the paper's lengths. */
 export function crossingTicks(crossings: Crossing[], words: 'eye' | 'paper', turned: boolean): Tick[] {
   const ticks = crossings.map((crossing, index) => seen(crossing.side, crossing.at, turned, crossing[words], index))
-  for (const side of ['top', 'bottom'] as const) {
+  for (const side of ['top', 'bottom', 'left', 'right'] as const) {
     let before: Tick | undefined
     for (const tick of ticks.filter((one) => one.side === side).sort((a, b) => a.at - b.at)) {
-      if (before && !before.back && tick.at - before.at < CLOSE) {
+      if (before && !before.back && tick.at - before.at < CLOSE[side]) {
         tick.back = true
         before.aside = true
       }

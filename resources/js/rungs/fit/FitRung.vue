@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, ref, useId } from 'vue'
+import { computed, ref, useId, watch } from 'vue'
 import { api } from '@/api/client'
 import { useLook } from '@/boards/useLook'
 import type { Choices, Drawing, Verdict, Workings } from '@/api/types'
@@ -26,7 +26,13 @@ const id = useId()
 
 const way = computed(() => props.choices.fit.way)
 const slid = computed(() => (way.value === 'inset' ? 'inset' : 'size'))
-const percent = computed(() => Math.round((slid.value === 'inset' ? props.workings.inset_size : props.workings.crop_size) * 100))
+/** Where the slider was pulled to; the answer comes a moment later, and a key pressed meanwhile must not go by what was. */
+const pulled = ref<number | null>(null)
+watch(
+  () => store.state,
+  (state) => state === 'saved' && (pulled.value = null),
+)
+const percent = computed(() => pulled.value ?? Math.round((slid.value === 'inset' ? props.workings.inset_size : props.workings.crop_size) * 100))
 const sized = computed(() => way.value === 'inset' || way.value === 'cells' || (way.value === 'crop' && props.choices.fit.lock !== 'free'))
 const says = {
   crop: 'Trim the photo to a shape, and draw it as large as the paper takes.',
@@ -57,6 +63,7 @@ const typed = computed(() => {
 
 /** The crop grows and shrinks about its own middle. */
 function resize(to: number) {
+  pulled.value = to
   const share = to / 100
   void store.preview((choices) => {
     if (slid.value === 'inset') {
@@ -111,7 +118,7 @@ const dividers = useAsked(api.dividers)
   </div>
   <template v-if="way === 'crop'">
     <Pick label="Its shape is" :model-value="choices.fit.lock" :options="{ paper: 'the paper’s', ratio: 'my own', free: 'free' }" @update:model-value="lock" />
-    <TypedInput v-if="choices.fit.lock === 'ratio'" label="Shape" field="fit.ratio" :model-value="choices.fit.ratio" hint="4:5, 8x10in, a4" @update:model-value="store.decide((c) => (c.fit.ratio = $event))" />
+    <TypedInput v-if="choices.fit.lock === 'ratio'" label="Shape" field="fit.ratio" :model-value="choices.fit.ratio" hint="3:4, 11x14in, a4" @update:model-value="store.decide((c) => (c.fit.ratio = $event))" />
   </template>
   <div v-if="sized" class="field">
     <span :id="id" class="legend">{{ way === 'inset' ? 'Size along the diagonal' : 'Size of the crop' }}, {{ percent }} %</span>

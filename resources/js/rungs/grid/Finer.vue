@@ -28,7 +28,7 @@ async function cut() {
 
 async function feature() {
   const box = await tool.ask('box', 'Box the smallest thing that matters.')
-  if (box) await store.adjust('feature', { width: boxOf(box).width, fineness: fineness.value })
+  if (box) await store.adjust('feature', { width: boxOf(box).width, height: boxOf(box).height, fineness: fineness.value })
 }
 
 const bare = (text: string) => text.replace(/ (in|cm|mm)$/, '')

@@ -31,6 +31,10 @@ const remainders = { keep: 'kept as partial cells', drop: 'not drawn, both ends 
 const folds = { 2: '2', 4: '4', 8: '8', 16: '16' }
 const weights = { 1: 'fine', 2: 'middling', 3: 'bold' }
 const school = computed(() => props.choices.grid.school)
+/** Another school than the fit’s own whole cells: the picture is cropped to the paper for it. */
+function takeSchool(taken: string) {
+  if (taken !== 'cells') store.decide((c) => ((c.grid.school = taken as Choices['grid']['school']), (c.fit.way = 'crop')))
+}
 const squares = computed(() => school.value === 'count' || school.value === 'measure')
 
 async function axes() {
@@ -55,6 +59,7 @@ async function part() {
 <template>
   <h2>The same grid on both</h2>
   <template v-if="choices.fit.way === 'cells'">
+    <Choose label="School" :model-value="'cells'" :options="{ cells: 'whole cells, from the fit', ...schools }" @update:model-value="takeSchool" />
     <p>The grid comes with the fit: whole cells, nothing left over.</p>
     <TypedInput label="Cell on the paper" field="cell" :model-value="choices.fit.cell" @update:model-value="store.decide((c) => (c.fit.cell = $event))" />
   </template>

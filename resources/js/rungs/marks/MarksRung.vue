@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { Choices, Drawing, Readings, Workings } from '@/api/types'
+import type { Choices, Drawing, MarkRow, Workings } from '@/api/types'
 import Num from '@/ui/Num.vue'
 import Pick from '@/ui/Pick.vue'
 import Sums from '@/ui/Sums.vue'
@@ -13,14 +13,14 @@ const props = defineProps<{ choices: Choices; workings: Workings; drawing: Drawi
 const way = defineModel<'across' | 'down'>('way', { required: true })
 const lit = defineModel<number | null>('lit', { required: true })
 
-const rows = computed(() => props.workings[way.value])
+const rows = computed(() => props.workings[way.value === 'down' ? 'rows_down' : 'rows_across'])
 const chosen = computed(() => rows.value.find((row) => row.line === lit.value))
 
 function bare(text: string | undefined) {
   return text?.replace(/ (in|cm|mm)$/, '') ?? '–'
 }
 
-function off(row: Readings) {
+function off(row: MarkRow) {
   return [row.print, row.area, row.sheet].some((reading) => reading !== null && reading.error_mm !== 0)
 }
 </script>
@@ -39,9 +39,10 @@ function off(row: Readings) {
       </tr>
     </thead>
     <tbody>
-      <tr v-for="row in rows" :key="row.line" :class="{ lit: lit === row.line }" @pointerenter="lit = row.line">
+      <tr v-for="row in rows" :key="row.name" :class="{ lit: row.line !== null && lit === row.line, finer: row.line === null }" @pointerenter="row.line !== null && (lit = row.line)">
         <th scope="row">
-          <button type="button" :aria-pressed="lit === row.line" :aria-label="`Line ${row.line}`" @click="lit = row.line" @focus="lit = row.line">{{ row.line }}</button>
+          <span v-if="row.line === null" class="soft"><Num :text="row.name" /></span>
+          <button v-else type="button" :aria-pressed="lit === row.line" :aria-label="`Line ${row.line}`" @click="lit = row.line" @focus="lit = row.line">{{ row.line }}</button>
         </th>
         <td><Num :text="bare(row.print?.rounded.text)" /></td>
         <td><Num :text="bare(row.area.rounded.text)" /></td>
@@ -59,9 +60,9 @@ function off(row: Readings) {
         </dd>
       </template>
     </template>
-    <template v-if="Math.abs(chosen.stepped_error_mm) > Math.abs(chosen.area.error_mm)">
+    <template v-if="chosen.stepped">
       <dt class="legend">stepped</dt>
-      <dd class="soft">stepping the first cell along would be {{ Math.abs(chosen.stepped_error_mm).toFixed(1) }} mm off</dd>
+      <dd class="soft">stepping the first cell along would be <Num :text="chosen.stepped" /></dd>
     </template>
   </dl>
   <p v-else class="soft">Point at a line for its true value and its rounding.</p>

@@ -57,8 +57,8 @@ async function border() {
   <p v-else class="soft">Sizes only: there is no photo here, and every mark is computed from the original’s size.</p>
   <template v-if="choices.photo.kind !== 'screen'">
     <div class="two">
-      <TypedInput :label="drawing.photo ? 'Width, measured' : 'Original’s width'" field="photo.width" :model-value="choices.photo.width" hint="5 in" @update:model-value="side('width', $event)" />
-      <TypedInput :label="drawing.photo ? 'Height, measured' : 'Original’s height'" field="photo.height" :model-value="choices.photo.height" hint="7 in" @update:model-value="side('height', $event)" />
+      <TypedInput :label="drawing.photo ? 'Width, measured' : 'Original’s width'" field="photo.width" :model-value="choices.photo.width" :hint="choices.unit === 'in' ? '6 in' : '15 cm'" @update:model-value="side('width', $event)" />
+      <TypedInput :label="drawing.photo ? 'Height, measured' : 'Original’s height'" field="photo.height" :model-value="choices.photo.height" :hint="choices.unit === 'in' ? '7 1/2 in' : '21 cm'" @update:model-value="side('height', $event)" />
     </div>
     <Callout v-if="workings.mismatch && !choices.photo.agreed" data-test="mismatch">
       <p>{{ workings.mismatch.sentence }}</p>
@@ -69,6 +69,7 @@ async function border() {
     <p v-if="drawing.photo" class="soft">Mark up a copy, never a print you cherish.</p>
   </template>
   <Warnings :lines="workings.rungs.photo.warnings" />
+  <Callout v-if="drawing.photo?.remark" tone="calm" data-test="remark">{{ drawing.photo.remark }}</Callout>
   <Choose label="It is of" :model-value="choices.photo.subject" :options="subjects" @update:model-value="store.decide((c) => (c.photo.subject = $event))" />
   <div v-if="drawing.photo" class="turns" role="group" aria-label="Hold the photo">
     <button type="button" class="button" @click="store.adjust('turn', { way: 'left' })">↺ left</button>
@@ -128,9 +129,9 @@ async function border() {
 }
 
 .button[aria-pressed='true'] {
-  background: #2b2926;
-  border-color: #2b2926;
-  color: #fffefa;
+  background: var(--chosen);
+  border-color: var(--chosen);
+  color: var(--on-chosen);
 }
 
 table {

@@ -31,7 +31,7 @@ function picture(plan: Proposal) {
 }
 
 function take(plan: Proposal) {
-  void store.adjust('plan', { paper_cell: `${plan.paper_cell.exact} mm`, photo_cell: plan.photo_cell ? `${plan.photo_cell.exact} mm` : '', columns: plan.columns, rows: plan.rows })
+  void store.adjust('plan', { paper_cell: `${plan.paper_cell.exact} mm`, photo_cell: plan.photo_cell ? `${plan.photo_cell.exact} mm` : '', columns: plan.columns, rows: plan.rows, turn: plan.turn })
 }
 </script>
 

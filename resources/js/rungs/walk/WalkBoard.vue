@@ -25,8 +25,7 @@ const ticks = computed(() =>
 
 /** A little pencil stroke across the edge; on a line that is ruled, the whole of it. */
 function stroke(mark: { x: number; y: number; w: number; h: number }) {
-  if (mark.w) return `M${inner.value.x} ${mark.y}h${inner.value.w}`
-  if (mark.h) return `M${mark.x} ${inner.value.y}v${inner.value.h}`
+  if (mark.w || mark.h) return `M${mark.x} ${mark.y}l${mark.w} ${mark.h}`
   return level.value ? `M${mark.x} ${mark.y - 16}v32` : `M${mark.x - 16} ${mark.y}h32`
 }
 

@@ -43,9 +43,19 @@ async function asked<T>(question: Promise<T>): Promise<T | null> {
 async function load() {
   if (!store.drawing) return
   if (props.board === 'folded') folding.value = await asked(api.folding(props.id))
-  else marking.value = await asked(api.marking(props.id, props.board, hand.value))
+  else take(await asked(api.marking(props.id, props.board, hand.value)))
 }
-watch(() => [props.board, hand.value, store.drawing?.version], load, { immediate: true })
+
+function take(answer: Marking | null) {
+  if (answer) store.heard(answer.kept)
+  marking.value = answer ?? marking.value
+}
+watch(() => [props.board, hand.value, store.drawing?.id, store.drawing?.version], load, { immediate: true })
+// Taken back, or brought again.
+watch(
+  () => store.drawing?.edits,
+  (edits) => props.board !== 'folded' && edits !== marking.value?.kept.edits && void load(),
+)
 // Another tab, or a phone at the easel, may have ticked meanwhile.
 useEventListener('focus', load)
 onMounted(() => (store.rung = null))
@@ -68,7 +78,7 @@ function go(by: number) {
 async function mark(tick: MarkingTick, done: boolean) {
   if (props.board === 'folded') return
   const answer = await asked(api.tickMark(props.id, props.board, hand.value, tick.key, done))
-  if (answer) marking.value = answer
+  take(answer)
   if (done && caller.on.value) caller.call(waiting.value?.spoken ?? 'That is all of this step.')
 }
 
