@@ -5,10 +5,13 @@ use InchLadder\Measure\Length;
 use InchLadder\Measure\LengthReader;
 use InchLadder\Measure\Size;
 use InchLadder\Measure\Unit;
+use Tests\Browser\Table;
 use Tests\TestCase;
 
 pest()->extend(TestCase::class)->use(RefreshDatabase::class)->in('Feature');
 pest()->extend(TestCase::class)->in('Reference', 'Browser');
+// Whoever sat at the table before drew with whatever hand.
+pest()->beforeEach(fn () => Table::lay()->browser->executeScript('try { localStorage.removeItem("hand") } catch {}'))->in('Browser');
 
 /** A length as a person writes it. */
 function length(string $text): Length

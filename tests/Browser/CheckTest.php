@@ -19,7 +19,7 @@ it('takes lengths on the photo, compares them, and judges the drawing by its rul
 
     // Measured on the drawing: one passes, one is out, on both boards and in the rung's own words.
     $first = $table->texts('[data-test=span-row] .large')[0];
-    $table->write('On the drawing', $first)->kept()->see('[data-test=misfit]', 'right to the graduation')->see('nav', '1 measured, all right');
+    $table->write('On the drawing', $first)->kept()->see('[data-test=misfit]', 'right to the graduation')->see('nav', '1 of 2 measured, right so far');
     $table->browser->executeScript('document.querySelectorAll("[data-test=span-row] input")[3].focus()');
     $table->browser->getKeyboard()->sendKeys("4 in\n");
     $table->kept()->see('nav', '1 of 2 out')->see('[data-test=sums]', 'Farthest out is length 2');

@@ -32,15 +32,39 @@ it('shows what another tab has copied meanwhile', function () {
     $other = curl_init($table->address("/api/drawings/{$id}/cells/2/1"));
     curl_setopt_array($other, [CURLOPT_CUSTOMREQUEST => 'PUT', CURLOPT_POSTFIELDS => '{"state":"done"}', CURLOPT_HTTPHEADER => ['Content-Type: application/json', 'Accept: application/json'], CURLOPT_RETURNTRANSFER => true]);
     curl_exec($other);
-    expect(curl_getinfo($other, CURLINFO_RESPONSE_CODE))->toBe(204);
+    expect(curl_getinfo($other, CURLINFO_RESPONSE_CODE))->toBe(200);
     $table->browser->navigate()->refresh();
     $table->see('[data-test=progress]', '1 of 6 done');
     expect($table->all('[data-test=map] .done'))->toHaveCount(1);
 });
 
+it('loses no cell while the server is away, or when keys come faster than answers', function () {
+    $table = copied();
+    $id = explode('/', $table->path())[2];
+    $states = fn (): array => collect(json_decode((string) file_get_contents($table->address("/api/drawings/{$id}")), true)['cells'])->mapWithKeys(fn (array $cell): array => ["{$cell['column']}-{$cell['row']}" => $cell['state']])->sortKeys()->all();
+    // Keys at once, with no look at what became of the one before.
+    $table->browser->executeAsyncScript('const done = arguments[0]; (async () => { for (const key of [" ", " ", "Backspace", "x", " ", "Backspace", "Backspace", " "]) { window.dispatchEvent(new KeyboardEvent("keydown", { key })); await new Promise((go) => setTimeout(go)) } done() })()');
+    $table->see('[data-test=progress]', '2 of');
+    Table::until(fn () => array_keys(array_filter($states(), fn (string $state) => $state !== 'open')) === ['0-0', '1-0'] && array_unique(array_values(array_filter($states(), fn (string $state) => $state !== 'open'))) === ['done'], 'all of it to be kept');
+    $stood = $states();
+    $table->stopServing();
+    $table->key(' ')->see('[data-test=trouble]', 'not answering')->key('x');
+    $table->see('[data-test=progress]', '3 of');
+    $table->serve();
+    Table::until(fn () => count(array_filter($states(), fn (string $state) => $state !== 'open')) === 4, 'what waited to be kept', 20);
+    // That the server was away is no fault of the pages that come after.
+    $table->browser->manage()->getLog('browser');
+    expect(array_intersect_assoc(array_filter($stood, fn ($state) => $state === 'done'), $states()))->toBe(array_filter($stood, fn ($state) => $state === 'done'));
+});
+
 it('has a button for every key, and says what each of them does', function () {
     $table = copied('2-1');
     $table->see('[data-test=courses]', 'upright')->key('?')->see('[data-test=help]', 'Arrows go');
+    foreach ([1280, 1271, 1269, 1182, 1024] as $wide) {
+        $table->size($wide, 800);
+        expect($table->browser->executeScript('const keys = document.querySelector(".keys"); return [keys.scrollWidth - keys.clientWidth, document.documentElement.scrollWidth - innerWidth]'))->toBe([0, 0], "at {$wide} px");
+    }
+    $table->size(1280, 800);
     $caps = $table->texts('[data-test=help] kbd');
     $buttons = $table->texts('.keys .button kbd');
     expect(array_diff($caps, $buttons))->toBe([])->and(count($caps))->toBe(count($table->texts('[data-test=help] dd')));

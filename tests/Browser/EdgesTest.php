@@ -9,8 +9,7 @@ use Tests\Photos;
 function open(string $title, string $rung): Table
 {
     $table = Table::lay();
-    $shelf = json_decode((string) file_get_contents($table->address('/api/drawings')), true);
-    $id = collect($shelf)->firstWhere('title', $title)['id'];
+    $id = collect($table->shelf())->firstWhere('title', $title)['id'];
 
     return $table->go("/drawing/{$id}/{$rung}");
 }
@@ -162,11 +161,11 @@ it('keeps every state at an address: back, forward, a reload and a link all come
 it('points at one board and shows it on the other, with both measures', function () {
     $table = open('Potting bench, late morning', 'marks')->see('h2', 'Marks');
     $table->find('[data-test=photo-board] image');
-    // The middle of the photo: half of 5 in, and half of 7½ in on the paper.
+    // The middle of the photo: half of 15 and of 20 cm, and half of 27 cm on the paper.
     $middle = $table->browser->executeScript('const r = document.querySelector("[data-test=photo-board] image").getBoundingClientRect(); return [r.x + r.width / 2, r.y + r.height / 2]');
     $table->devtools('Input.dispatchMouseEvent', ['type' => 'mouseMoved', 'x' => $middle[0], 'y' => $middle[1]]);
-    $table->see('[data-test=reading]', 'C4');
-    expect($table->text('[data-test=reading]'))->toMatch('/photo 2 (7\/16|1\/2|9\/16) in across, 3 (7\/16|1\/2|9\/16) in down/')->toMatch('/paper 3 (11\/16|3\/4|13\/16) in across/');
+    $table->see('[data-test=reading]', 'photo');
+    expect($table->text('[data-test=reading]'))->toMatch('/[CD][45]/')->toMatch('/photo 7[.][456] cm across, (9[.]9|10|10[.]1) cm down/')->toMatch('/paper 13[.][456] cm across/');
     expect($table->all('[data-test=paper-board] .cross[d^=M]'))->toHaveCount(1);
 });
 
@@ -186,10 +185,10 @@ it('lays gridlines on both boards at the same fractions, and the ladder between 
 });
 
 it('shows true relative size: the paper’s cell is drawn as many times larger as the scale says', function () {
-    $table = open('Potting bench, late morning', 'grid')->see('nav', '5 by 7');
+    $table = open('Potting bench, late morning', 'grid')->see('nav', '6 by 8');
     $table->find('[data-test=paper-board] .rule');
     $widths = $table->browser->executeScript('return ["photo", "paper"].map((b) => { const m = document.querySelector(`[data-test=${b}-board] .rule`).getAttribute("d").match(/M([\d.]+) [\d.]+v/g).map((s) => parseFloat(s.slice(1))); return m[m.length - 1] - m[0] })');
-    expect($widths[1] / $widths[0])->toEqualWithDelta(1.5, 0.02);
+    expect($widths[1] / $widths[0])->toEqualWithDelta(1.8, 0.02);
 });
 
 it('chooses a line colour and goes back to the advised one', function () {
@@ -203,9 +202,9 @@ it('keeps the marks of a mesh when the counts change and come back', function ()
     $table = fresh('--sheet=letter --photo=6x4in --columns=4', 'copy')->see('[data-test=address]', 'A1');
     $table->key(' ')->see('[data-test=progress]', '1 of');
     $table->click('nav li:nth-child(4) a')
-        ->write('Columns', '5')
+        ->write('Columns', '3')
         ->kept()
-        ->see('.workings', 'One cell marked on another grid: kept');
+        ->see('.workings', 'One place that was noted before is no whole cell');
     $table->write('Columns', '4')->kept()->see('nav', 'Copy');
     expect($table->text('nav li:nth-child(6)'))->toContain('1 of');
 });
@@ -248,7 +247,7 @@ it('is usable on a phone at the easel, and by lamp', function () {
     foreach (['photo', 'paper', 'fit', 'grid', 'marks', 'copy', 'check', 'tone', 'finish'] as $rung) {
         open('Low water, evening', $rung)->see('h2', '')->isAccessible("{$rung} by lamp");
     }
-    $table->go('/')->see('.boards', 'Low water')->isAccessible('The shelf by lamp')->press('day')->isQuiet();
+    $table->go('/')->see('.boards', 'Next:')->isAccessible('The shelf by lamp')->press('day')->isQuiet();
 });
 
 it('puts a drawing in the bin and back', function () {
@@ -292,21 +291,59 @@ it('is accessible on every rung, in every width and by every light', function (s
     'dark',
 ]);
 
+it('lets no two words of the boards stand on each other', function (string $title, string $rung, int $width, int $height) {
+    $table = Table::lay();
+    $table->size($width, $height);
+    open($title, $rung)->see('h2', '');
+    $touching = $table->browser->executeScript(<<<'JS'
+        const words = [...document.querySelectorAll('.stage .caption, .ladder .number, .stage .scale, .true span, .true button, .zoom button')]
+            .filter((e) => e.checkVisibility() && e.textContent.trim() !== '')
+            .map((e) => ({ words: e.textContent.trim(), box: e.getBoundingClientRect() }))
+        const touch = (a, b) => Math.min(a.right, b.right) - Math.max(a.left, b.left) > 1 && Math.min(a.bottom, b.bottom) - Math.max(a.top, b.top) > 5
+        return [words.length, words.flatMap((one, i) => words.slice(i + 1).filter((other) => touch(one.box, other.box)).map((other) => `${one.words} | ${other.words}`))]
+        JS);
+    $table->size(1280, 800);
+    expect($touching[0])->toBeGreaterThan(5)->and($touching[1])->toBe([]);
+})->with(['Jug on the sill', 'Potting bench, late morning', 'Low water, evening'])->with(['photo', 'fit', 'marks', 'tone'])->with([[1280, 800], [1440, 900], [390, 844]]);
+
+it('shows what is chosen as the one that stands out, by every light', function (string $light) {
+    $table = Table::lay();
+    $table->go('/')->browser->executeScript('localStorage.setItem("inch-ladder-scheme", arguments[0])', [$light]);
+    open('Jug on the sill', 'fit')->see('h2', '');
+    // Lightness of the panel, of a choice that is not taken, of the one that is, and of the button that leads on (relative luminance, WCAG 2.2).
+    [$panel, $other, $chosen, $main] = $table->browser->executeScript(<<<'JS'
+        const light = (e) => getComputedStyle(e).backgroundColor.match(/[\d.]+/g).slice(0, 3).map((v) => v / 255).map((v) => (v <= 0.04045 ? v / 12.92 : ((v + 0.055) / 1.055) ** 2.4)).reduce((sum, v, i) => sum + v * [0.2126, 0.7152, 0.0722][i], 0)
+        const at = (css) => light(document.querySelector(css))
+        return [at('aside.workings'), at('.options label:not(.on)'), at('.options label.on'), at('.button.strong')]
+        JS);
+    $contrast = fn (float $a, float $b): float => (max($a, $b) + 0.05) / (min($a, $b) + 0.05);
+    expect($contrast($chosen, $panel))->toBeGreaterThan(4.5)->and($contrast($main, $panel))->toBeGreaterThan(4.5)->and($contrast($other, $panel))->toBeLessThan(2);
+    $table->browser->executeScript('localStorage.removeItem("inch-ladder-scheme")');
+})->with(['light', 'dark']);
+
+it('shows the true size of what is larger than the screen, and of what is smaller', function (float $dots) {
+    $table = Table::lay();
+    $table->go('/')->browser->executeScript('localStorage.setItem("screen-dots-per-mm", arguments[0])', [$dots]);
+    open('Jug on the sill', 'photo')->see('[data-test=true-size]', '%');
+    $table->press('true size')->see('[data-test=true-size]', '100 %')->press('whole boards');
+    $table->browser->executeScript('localStorage.removeItem("screen-dots-per-mm")');
+})->with(['a screen as a wall of dots' => 12, 'dots as large as peas' => 0.8]);
+
 it('shows fractions as real ones that are still read and copied rightly', function () {
-    $table = open('Potting bench, late morning', 'marks')->see('[data-test=marks]', '1 1/2');
+    $table = open('Jug on the sill', 'marks')->see('[data-test=marks]', '2 1/2');
     $set = $table->browser->executeScript(<<<'JS'
-        const cell = [...document.querySelectorAll('[data-test=marks] td')].find((e) => e.innerText === '1 1/2')
+        const cell = [...document.querySelectorAll('[data-test=marks] td')].find((e) => e.innerText === '2 1/2')
         const fraction = cell.querySelector('.frac')
         return [cell.innerText, getComputedStyle(fraction).fontFeatureSettings, fraction.getBoundingClientRect().width]
         JS);
-    expect($set[0])->toBe('1 1/2')->and($set[1])->toContain('frac');
+    expect($set[0])->toBe('2 1/2')->and($set[1])->toContain('frac');
     // Set as a fraction it is narrower than its three characters side by side.
     $plain = $table->browser->executeScript('const f = document.querySelector("[data-test=marks] .frac"); f.style.fontFeatureSettings = "normal"; f.style.fontVariantNumeric = "normal"; return f.getBoundingClientRect().width');
     expect($set[2])->toBeLessThan($plain);
 });
 
 it('asks nothing of any other machine', function () {
-    $table = open('Potting bench, late morning', 'grid')->see('nav', '5 by 7');
+    $table = open('Potting bench, late morning', 'grid')->see('nav', '6 by 8');
     $asked = $table->browser->executeScript('return performance.getEntriesByType("resource").map((e) => new URL(e.name).origin)');
     expect(array_values(array_unique($asked)))->toBe([$table->address()]);
 });

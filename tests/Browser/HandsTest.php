@@ -224,7 +224,7 @@ it('handles a very large photo and the finest grid', function () {
 it('has something to say where there is nothing to show', function () {
     $table = Table::lay();
     $binned = [];
-    foreach (json_decode((string) file_get_contents($table->address('/api/drawings')), true) as $entry) {
+    foreach ($table->shelf() as $entry) {
         file_get_contents($table->address("/api/drawings/{$entry['id']}"), false, stream_context_create(['http' => ['method' => 'DELETE']]));
         $binned[] = $entry['id'];
     }

@@ -78,14 +78,24 @@ final class Table
         $this->server->disableOutput();
         $this->server->start();
         self::until(fn () => @fsockopen('127.0.0.1', $this->port) !== false, 'the server to start');
+        $this->forgetAbsence();
 
         return $this;
     }
 
     public function stopServing(): void
     {
+        $this->isQuiet();
         $this->server->stop(2);
         self::until(fn () => @fsockopen('127.0.0.1', $this->port) === false, 'the server to stop');
+    }
+
+    /** What a page asked for while no server was there failed, and was to fail: it is no error of the page's. */
+    private function forgetAbsence(): void
+    {
+        if (isset($this->browser)) {
+            $this->browser->manage()->getLog('browser');
+        }
     }
 
     /** The screen as so many CSS pixels; a phone's when narrow. */
@@ -103,6 +113,17 @@ final class Table
     public function address(string $path = ''): string
     {
         return "http://127.0.0.1:{$this->port}{$path}";
+    }
+
+    /** @return list<array<string, mixed>> every drawing, page after page */
+    public function shelf(): array
+    {
+        for ($all = []; ; $all = [...$all, ...$page]) {
+            $page = json_decode((string) file_get_contents($this->address('/api/drawings?from='.count($all))), true);
+            if ($page === []) {
+                return $all;
+            }
+        }
     }
 
     public function go(string $path): self
@@ -329,9 +350,9 @@ final class Table
      * @param  \Closure(): T  $try
      * @return T the first answer that is not empty
      */
-    public static function until(\Closure $try, string $what): mixed
+    public static function until(\Closure $try, string $what, float $patience = self::PATIENCE_SECONDS): mixed
     {
-        $end = microtime(true) + self::PATIENCE_SECONDS;
+        $end = microtime(true) + $patience;
         do {
             try {
                 if ($answer = $try()) {
@@ -348,7 +369,7 @@ final class Table
     /** @return array<string, string> */
     public function environment(): array
     {
-        return ['INCH_DATA' => $this->data, 'DB_DATABASE' => "{$this->data}/inch-ladder.sqlite", 'APP_ENV' => 'production', 'LOG_CHANNEL' => 'single'];
+        return ['INCH_DATA' => $this->data, 'DB_DATABASE' => "{$this->data}/inch-ladder.sqlite", 'APP_ENV' => 'production', 'LOG_CHANNEL' => 'kept'];
     }
 
     private static function freePort(): int

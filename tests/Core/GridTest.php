@@ -226,7 +226,7 @@ it('cuts one cell finer and leaves the mesh as it is', function () {
 });
 
 it('proposes columns for the smallest thing that matters', function (Fineness $fineness, string $feature, int $columns) {
-    expect($fineness->columns(Rational::of($feature)))->toBe($columns);
+    expect($fineness->columns(Rational::of($feature)))->toBe([$columns, true]);
 })->with([
     [Fineness::Loose, '1/8', 8],
     [Fineness::Middling, '1/8', 16],
@@ -235,7 +235,7 @@ it('proposes columns for the smallest thing that matters', function (Fineness $f
     [Fineness::Loose, '1', 1],
 ]);
 
-it('says when a thing is too small for any grid', fn () => Fineness::Exact->columns(Rational::nd(1, 20)))->throws(CountOutOfRange::class, '80 columns are more');
+it('gives the finest grid there is for a thing too small for any', fn () => expect(Fineness::Exact->columns(Rational::nd(1, 20)))->toBe([60, false]));
 
 it('allows five to ten minutes for a dozen lines', fn (int $lines, string $words) => expect(SetUpTime::forLines($lines)->words())->toBe($words))
     ->with([

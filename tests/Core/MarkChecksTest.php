@@ -64,7 +64,21 @@ it('tells a moved zero, a stretch and a slip apart', function (array $measured, 
     'one slip' => [[1 => 20, 40, 65, 80, 100], 0.0, 0.0, [3]],
     'a stretch and a slip' => [[1 => 20.6, 41.2, 61.8, 87.4, 103, 123.6, 144.2], 0.0, 0.03, [4]],
     'the zero moved back and one slip' => [[1 => 18, 38, 58, 78, 90, 118], -2.0, 0.0, [5]],
-    'two ticks only' => [[2 => 42, 4 => 82], 2.0, 0.0, []],
+    'two ticks off alike' => [[2 => 42, 4 => 82], 2.0, 0.0, []],
+    'two ticks that are right' => [[2 => 40, 4 => 80.3], 0.0, 0.0, []],
+]);
+
+it('does not decide between causes that two readings cannot tell apart', function (array $measured, array $undecided) {
+    $ticks = array_map(fn (int $line, float $mm): array => [Length::mm(20 * $line), Length::mm(Rational::near($mm))], array_keys($measured), $measured);
+    $found = MeasuredBack::of(array_combine(array_keys($measured), $ticks), Length::mm(1));
+    expect([$found->moved, $found->stretch, $found->slips])->toBe([0.0, 0.0, []])
+        ->and($found->isTrue())->toBe($undecided === [])
+        ->and(array_map(fn (array $one) => round($one[1]), array_column($found->undecided, null, 0)))->toBe($undecided);
+})->with([
+    'one right, one an inch out' => [[1 => 20, 2 => 65.4], [1 => 0.0, 2 => 25.0]],
+    'both out, not alike' => [[1 => 23, 3 => 70], [1 => 3.0, 3 => 10.0]],
+    'one alone' => [[2 => 45], [2 => 5.0]],
+    'one alone, right' => [[2 => 40], []],
 ]);
 
 it('finds the one mark that explains every length that is off', function (array $measured, array $off, ?string $corner) {

@@ -1,12 +1,17 @@
 <?php
 
+use InchLadder\Fit\Crop;
 use InchLadder\Fit\Fit;
 use InchLadder\Fit\Frame;
 use InchLadder\Fit\Reference;
 use InchLadder\Fit\Ways\CropToPaper;
+use InchLadder\Fit\Ways\FreeCrop;
 use InchLadder\Fit\Ways\WholeCells;
+use InchLadder\Grid\Cells;
+use InchLadder\Grid\Labels;
 use InchLadder\Grid\School;
 use InchLadder\Grid\Schools\MainLines;
+use InchLadder\Grid\Schools\ProportionalCells;
 use InchLadder\Grid\Schools\SquaresByCount;
 use InchLadder\Marks\EndUse;
 use InchLadder\Marks\GuideLines;
@@ -20,11 +25,18 @@ use InchLadder\Marks\Shares;
 use InchLadder\Marks\Surface;
 use InchLadder\Measure\Graduation;
 use InchLadder\Measure\Length;
+use InchLadder\Measure\Notation;
 use InchLadder\Measure\Rational;
 use InchLadder\Measure\Size;
 use InchLadder\Measure\Spoken;
 use InchLadder\Measure\Unit;
 use InchLadder\Paper\Margins;
+use InchLadder\Paper\Turn;
+use InchLadder\Photo\Border;
+use InchLadder\Photo\Framing;
+use InchLadder\Photo\Keep;
+use InchLadder\Photo\Turning;
+use InchLadder\Plan\Choices;
 use InchLadder\Plan\Plan;
 use Tests\Core\Plans;
 
@@ -87,6 +99,69 @@ it('marks a print from the print’s corner, and none on a screen', function () 
     expect(end($ticks)->at->exact->in(Unit::Inch)->toFloat())->toBe(5.0)
         ->and($ticks[0]->at->exact->in(Unit::Inch)->toFloat())->toEqualWithDelta(5 - $plan->print->width->in(Unit::Inch)->toFloat(), 1e-9)
         ->and(Board::photo(Plans::of(Reference::onScreen(500, 700), Size::inches('17/2', 11))))->toBeNull();
+});
+
+/** The print of a 9 × 6 in photo, held some way, ready to be marked. */
+function printHeld(Turning $turning, ?Border $border = null, Hand $hand = Hand::Right): MarkingOut
+{
+    $whole = Reference::printed(Size::inches(9, 6), 1800, 1200);
+    $plan = Plan::of(new Choices(
+        new Notation(Unit::Inch, Graduation::read('1/32 in')), $whole, Size::inches(12, 9), null, Turn::AsGiven, Margins::all(Length::zero()),
+        new FreeCrop(Crop::at(Rational::zero(), Rational::zero(), Rational::one(), Rational::one())), new ProportionalCells(Cells::of(3, 2)), Labels::Letters,
+        framing: new Framing($turning, $border ?? Border::none()),
+    ));
+
+    return MarkingOut::of(Board::photo($plan), $hand, null);
+}
+
+it('marks a print from its own corner, border and all', function (Hand $hand, array $top) {
+    // A border of 1 in on the left and half an inch at the top: the picture is 8 × 5½ in.
+    $out = printHeld(Turning::none(), Border::of(Rational::nd(1, 12), Rational::zero(), Rational::zero(), Rational::nd(1, 9)), $hand);
+    expect(array_map(fn (Tick $tick) => (string) $tick->at->exact->in(Unit::Inch), step($out, 'top')->ticks))->toBe($top)
+        ->and(array_map(fn (Tick $tick) => (string) $tick->at->exact->in(Unit::Inch), step($out, 'left')->ticks))->toBe(['1/2', '13/4', '6'])
+        ->and($out->board->size->width)->toBeLength('9 in');
+})->with([[Hand::Right, ['1', '11/3', '19/3', '9']], [Hand::Left, ['0', '8/3', '16/3', '8']]]);
+
+it('reads a mirrored print from its other edge, so that line 1 is line 1 on the paper', function () {
+    // Seen mirrored, the border on the left of the picture is on the right of the print.
+    $out = printHeld(Turning::of(0, true, 0, Keep::Shape), Border::of(Rational::zero(), Rational::zero(), Rational::zero(), Rational::nd(1, 9)));
+    $top = step($out, 'top')->ticks;
+    expect($out->zero)->toBe('right')
+        ->and(array_map(fn (Tick $tick) => [$tick->line, (string) $tick->at->exact->in(Unit::Inch)], $top))->toBe([[0, '1'], [1, '11/3'], [2, '19/3'], [3, '9']]);
+});
+
+it('gives both ends of each line on a straightened print, on the print’s own edges', function (float $degrees, bool $mirrored) {
+    $out = printHeld(Turning::of(0, $mirrored, $degrees, Keep::Shape));
+    // By plain trigonometry: the picture's sides were turned clockwise as it is seen, so its lines lie turned back on the print.
+    $angle = deg2rad($degrees) * ($mirrored ? -1 : 1);
+    [$keptWide, $keptHigh] = array_map(fn (Rational $share) => $share->toFloat(), Turning::of(0, false, $degrees, Keep::Shape)->kept(1800, 1200));
+    foreach (step($out, 'join')->rules as $rule) {
+        if (! $rule->upright) {
+            continue;
+        }
+        $number = (int) substr($rule->key, 8);
+        $u = ($number / 3 - 0.5) * $keptWide * 9 * ($mirrored ? -1 : 1);
+        // The point of the line nearest the middle, and its direction.
+        [$x0, $y0, $dx, $dy] = [4.5 + $u * cos($angle), 3 - $u * sin($angle), sin($angle), cos($angle)];
+        foreach ([[$rule->from, 0], [$rule->to, 6]] as [$tick, $y]) {
+            $x = $x0 + ($y - $y0) * $dx / $dy;
+            if ($x < 0 || $x > 9) {
+                $edge = $x < 0 ? 'left' : 'right';
+                $along = $y0 + (($x < 0 ? 0 : 9) - $x0) * $dy / $dx;
+                expect($tick->edge)->toBe($edge)->and($tick->at->exact->in(Unit::Inch)->toFloat())->toEqualWithDelta($along, 1e-3);
+            } else {
+                expect($tick->edge)->toBe($y === 0 ? 'top' : 'bottom')->and($tick->place->in(Unit::Inch)->toFloat())->toEqualWithDelta($x, 1e-3);
+            }
+        }
+        expect($rule->from->at->exact->equals($rule->to->at->exact))->toBeFalse();
+    }
+    expect($out->board->leans())->toBeTrue();
+})->with([[3.0, false], [-5.5, false], [12.0, false], [4.0, true]]);
+
+it('keeps what was made when the hand changes', function () {
+    $places = fn (MarkingOut $out): array => collect($out->steps)->flatMap(fn (Step $step) => collect($step->ticks)->mapWithKeys(fn (Tick $tick) => [$tick->key => $tick->place->exact()]))->sortKeys()->all();
+    expect($places(walked(Hand::Left)))->toBe($places(walked()))
+        ->and($places(printHeld(Turning::of(0, true, 2, Keep::Shape), hand: Hand::Left)))->toBe($places(printHeld(Turning::of(0, true, 2, Keep::Shape))));
 });
 
 it('lays a short ruler on again: which laying, where its zero sits, what it reads there', function (string $at, int $laying, string $zero, string $reads) {

@@ -3,10 +3,12 @@
 use InchLadder\Fit\Reference;
 use InchLadder\Fit\Ways\Stretch;
 use InchLadder\Measure\Graduation;
+use InchLadder\Measure\Length;
 use InchLadder\Measure\Notation;
 use InchLadder\Measure\Rational;
 use InchLadder\Measure\Unit;
 use InchLadder\Measuring\Alignment;
+use InchLadder\Measuring\Judged;
 use InchLadder\Measuring\KeyPoint;
 use InchLadder\Measuring\Misfit;
 use InchLadder\Measuring\Placed;
@@ -83,7 +85,7 @@ it('holds one length against another', function (string $ratio, string $words) {
 
 it('judges a length by itself, not by the page', function (string $drawn, string $wanted, Subject $subject, bool $passes, string $words) {
     $misfit = new Misfit(length($drawn)->minus(length($wanted)), length($wanted));
-    expect($misfit->passes($subject, sixteenths()))->toBe($passes)->and($misfit->words(sixteenths()))->toBe($words);
+    expect(Judged::of([$misfit], $subject->departurePercent() / 100, sixteenths()->ruler->step->dividedBy(2))->passes)->toBe([$passes])->and($misfit->words(sixteenths()))->toBe($words);
 })->with([
     // 1 cm is 10 % of a head of 10 cm, and 2 % of half a metre.
     'a centimetre on a head' => ['11 cm', '10 cm', Subject::Likeness, false, '3/8 in too long, 10 %'],
@@ -93,6 +95,24 @@ it('judges a length by itself, not by the page', function (string $drawn, string
     'too short' => ['3 1/2 in', '4 in', Subject::StillLife, false, '1/2 in too short, 12.5 %'],
     'half a graduation, which no ruler tells' => ['0.53 in', '0.5 in', Subject::Likeness, true, 'right to the graduation'],
     'right' => ['4 in', '4 in', Subject::Likeness, true, 'right to the graduation'],
+]);
+
+it('judges the size of the whole before each length', function (array $percent, float $tolerance, array $passes, float $size) {
+    $misfits = array_map(fn (float $off): Misfit => new Misfit(Length::mm(Rational::near($off)), Length::mm(100)), $percent);
+    $judged = Judged::of($misfits, $tolerance, Length::mm('1/10'));
+    expect($judged->passes)->toBe($passes)->and($judged->size)->toEqualWithDelta($size, 0.002)
+        ->and($judged->out())->toBe(array_keys($passes, false, true));
+})->with([
+    'right' => [[0, 0.5, -0.5], 0.02, [true, true, true], 1.0],
+    'all alike too long' => [[7, 7], 0.05, [true, true], 1.07],
+    'all about alike' => [[1, 5.9], 0.05, [true, true], 1.0342],
+    'one right, one far out: nothing is common to them' => [[0, 10], 0.05, [true, false], 1.0],
+    'just at the limit' => [[2, -2], 0.02, [true, true], 1.0],
+    'just over it' => [[2.01, 0], 0.02, [false, true], 1.0],
+    'two long, one right' => [[10, 10, 0], 0.05, [true, true, false], 1.1],
+    'one alone' => [[10], 0.05, [false], 1.0],
+    'none' => [[], 0.05, [], 1.0],
+    'both ways' => [[10, -10], 0.05, [false, false], 1.0],
 ]);
 
 it('finds what lies under what, the nearest first', function () {

@@ -131,7 +131,7 @@ it('writes its sums as a careful person would', function (string $rung, string $
     ['fit', '33.3 % of the photo is trimmed: 16.7 % off the left, 16.7 % off the right.', fn () => Plans::of(Reference::onScreen(600, 400), size('10x10in'))],
     ['fit', '5 × 1 1/2 = 7 1/2 in across, 7 × 1 1/2 = 10 1/2 in down.', fn () => Plans::of(Reference::printed(size('5x7in')), size('8.5x11in'), new WholeCells(length('1.5in'), Frame::centred()))],
     ['fit', '7 1/2 ÷ 5 in = ×1 1/2, larger, 3:2 or 150 %; the area grows ×2 1/4.', fn () => Plans::of(Reference::printed(size('5x7in')), size('7.5x10.5in'))],
-    ['fit', '3 ÷ 6 in = ×1/2, smaller, 1:2 or 50 %; the area grows ×1/4.', fn () => Plans::of(Reference::printed(size('6x4in')), size('3x2in'))],
+    ['fit', '3 ÷ 6 in = ×1/2, smaller, 1:2 or 50 %; the area shrinks to ×1/4.', fn () => Plans::of(Reference::printed(size('6x4in')), size('3x2in'))],
     ['fit', 'The same size: what is measured on the print is drawn as it is. A misprinted guide cancels out only when it is used on both.', fn () => Plans::of(Reference::printed(size('5x7in')), size('5x7in'))],
     ['fit', 'The height stops it first; all the slack is at the sides.', fn () => Plans::of(Reference::printed(size('5x7in')), size('10x7in'), new Inset(Rational::one()))],
     ['fit', 'A straight edge laid through the photo’s corners meets the paper’s right edge, 1 1/2 in from its far corner.', fn () => Plans::of(Reference::printed(size('6x4in')), size('9x7.5in'))],
@@ -188,7 +188,7 @@ it('warns of what needs the eye, and of nothing else', function (string $rung, a
     expect((new Sums($plan()))->{$rung}->warnings())->toBe($warnings);
 })->with([
     'pixels enough' => ['photo', [], fn () => Plans::of(Reference::printed(size('5x7in'), 1500, 2100), size('8.5x11in'))],
-    'too few for the print' => ['photo', ['At this print size the photo has 100 pixels to the inch; under 150 they show. It carries 3 5/16 × 4 5/16 in well, or the whole of A7.'], fn () => Plans::of(Reference::printed(size('5x7in'), 500, 700), size('8.5x11in'))],
+    'too few for the print' => ['photo', ['At this print size the photo has 100 pixels to the inch; under 150 they show. It carries 3 5/16 × 4 5/16 in well.'], fn () => Plans::of(Reference::printed(size('5x7in'), 500, 700), size('8.5x11in'))],
     'too few for the cells' => ['photo', ['A cell has only 30 pixels to its side; under 100 they show. Take fewer cells, or crop less.'], fn () => Plans::of(Reference::onScreen(120, 160), size('9x12in'))],
     'another sheet than its name says' => ['paper', ['This is further from A4 than ISO 216 allows; it may be another sheet. The measured size counts.'], fn () => Plans::of(Reference::printed(size('10x15cm')), size('205x297mm'), ruler: '1 mm', standard: Catalogue::find('a4'), margins: Margins::all(length('1 cm')))],
     'over the margin' => ['paper', ['The drawing lies over the margin at the right.'], fn () => Plans::of(Reference::printed(size('5x7in')), size('9x12in'), new Inset(Rational::nd(1, 2)), margins: Margins::all(length('1 in')), placement: Placement::offset(length('5 in'), length('4 in')))],

@@ -5,6 +5,7 @@ use App\Exchange\ChoicesReader;
 use App\Exchange\Json\AdjustedJson;
 use Illuminate\Validation\ValidationException;
 use InchLadder\Impossible;
+use InchLadder\Measure\Length;
 use InchLadder\Measure\Rational;
 use InchLadder\Measure\Unit;
 use InchLadder\Plan\Plan;
@@ -67,10 +68,13 @@ it('straightens by a drawn line, on top of what was straightened before', functi
     'a tap, which is no line' => [[0.4, 0.4, 0.4, 0.4], 0.5, 0.5],
 ]);
 
-it('speaks up when straightening moves the picture under key points', function () {
-    $points = ['points' => [['name' => 'eye', 'x' => '0.5', 'y' => '0.5', 'cross' => false]]];
-    expect(adjusted('level', ['x1' => 0, 'y1' => 0.5, 'x2' => 1, 'y2' => 0.52], $points)->said)->toContain('Look over the key points')
-        ->and(adjusted('level', ['x1' => 0, 'y1' => 0.5, 'x2' => 1, 'y2' => 0.52])->said)->toBe('');
+it('straightens the picture with its key points', function () {
+    $points = ['points' => [['name' => 'middle', 'x' => '0.5', 'y' => '0.5', 'cross' => false], ['name' => 'right', 'x' => '0.9', 'y' => '0.5', 'cross' => false]]];
+    $level = adjusted('level', ['x1' => 0, 'y1' => 0.5, 'x2' => 1, 'y2' => 0.52], $points);
+    // A line that falls to the right is levelled anticlockwise: what lay on the right of the middle comes up.
+    expect(Rational::of($level->choices->points[0]->y)->toFloat())->toEqualWithDelta(0.5, 1e-6)
+        ->and(Rational::of($level->choices->points[1]->y)->toFloat())->toBeLessThan(0.495)
+        ->and($level->said)->toBe('');
 });
 
 it('refuses a line that would turn the photo too far', function () {
@@ -187,8 +191,11 @@ it('makes the grid as fine as the smallest thing needs, and frees it from whole 
     ['exact', 27],
 ]);
 
-it('refuses a thing too small for any grid', function () {
-    expect(refused(fn () => adjusted('feature', ['width' => 0.001, 'fineness' => 'exact'])))->toHaveKey('grid.columns');
+it('gives the finest grid for a thing too small for any, and goes by the shorter side of its box', function () {
+    $finest = adjusted('feature', ['width' => 0.001, 'fineness' => 'exact']);
+    expect($finest->choices->grid->columns)->toBe(60)->and($finest->said)->toContain('the finest there is');
+    // A tenth of the width, and a fiftieth of the height: the height asks for more.
+    expect(adjusted('feature', ['width' => 0.1, 'height' => 0.02, 'fineness' => 'loose'])->choices->grid->columns)->toBeGreaterThan(adjusted('feature', ['width' => 0.1, 'height' => 0.3, 'fineness' => 'loose'])->choices->grid->columns);
 });
 
 it('changes nothing but what was done', function (string $act, array $how, array $changed) {
@@ -218,10 +225,44 @@ it('lets the guides follow lines that came out elsewhere', function () {
         ->and($after->fitted->area->width->equals($before->fitted->area->width))->toBeTrue();
 });
 
+it('puts every line where it was measured, leaves the others, and never moves the frame', function (array $choices) {
+    $before = Plan::of(ChoicesReader::read(array_replace_recursive(['photo' => ['kind' => 'print', 'width' => '6 in', 'height' => '4 in'], 'paper' => ['sheet' => null, 'width' => '10 in', 'height' => '10 in', 'margins' => ['top' => '0', 'right' => '1/2', 'bottom' => '0', 'left' => '0']]], $choices), 1500, 1000)->choices);
+    foreach (['across' => [$before->across, $before->left, $before->fitted->area->width], 'down' => [$before->down, $before->top, $before->fitted->area->height]] as $way => [$ladder, $offset, $side]) {
+        $ticks = $wanted = [];
+        foreach ($ladder->marks as $i => $mark) {
+            $inside = $mark->line > 0 && $i < count($ladder->marks) - 1;
+            $off = $inside && $i % 2 === 0 ? '1/16' : '0';
+            $at = $offset->plus($mark->at->area->exact)->plus(Length::inches($off));
+            $inside && $ticks[$mark->line] = $before->choices->notation->exactly($at);
+            $wanted[] = $at->exact();
+        }
+        $adjusted = adjusted('ruled', ['way' => $way, 'ticks' => $ticks], array_replace_recursive(['paper' => ['margins' => ['right' => '1/2']]], $choices));
+        $after = planned($adjusted);
+        $ladderAfter = $way === 'across' ? $after->across : $after->down;
+        expect(array_map(fn ($mark) => $mark->at->area->exact->plus($way === 'across' ? $after->left : $after->top)->exact(), $ladderAfter->marks))->toBe($wanted)
+            ->and([$after->fitted->area->width->exact(), $after->fitted->area->height->exact(), $after->left->exact(), $after->top->exact()])->toBe([$before->fitted->area->width->exact(), $before->fitted->area->height->exact(), $before->left->exact(), $before->top->exact()])
+            ->and((string) $after->fitted->crop->width)->toBe((string) $before->fitted->crop->width)
+            ->and((string) $after->fitted->crop->left)->toBe((string) $before->fitted->crop->left);
+    }
+})->with([
+    'squares by count' => [['grid' => ['school' => 'count', 'columns' => 6]]],
+    'by measure, the remainder kept' => [['grid' => ['school' => 'measure', 'cell' => '1 3/8 in']]],
+    'by measure, the remainder dropped' => [['grid' => ['school' => 'measure', 'cell' => '1 3/8 in', 'remainder' => 'drop']]],
+    'the remainder shared' => [['grid' => ['school' => 'measure', 'cell' => '1 3/8 in', 'remainder' => 'share']]],
+    'whole cells' => [['fit' => ['way' => 'cells', 'cell' => '2 in']]],
+    'over a part' => [['grid' => ['school' => 'proportional', 'columns' => 4, 'rows' => 3, 'part' => ['left' => '1/5', 'top' => '1/4', 'width' => '1/2', 'height' => '1/2']]]],
+    'over a part, the remainder dropped' => [['grid' => ['school' => 'measure', 'cell' => '3/4 in', 'remainder' => 'drop', 'part' => ['left' => '1/5', 'top' => '1/4', 'width' => '1/2', 'height' => '1/2']]]],
+    'stretched' => [['fit' => ['way' => 'stretch'], 'grid' => ['school' => 'proportional', 'columns' => 5, 'rows' => 4]]],
+    'a mirrored print without its border' => [['photo' => ['mirrored' => true, 'border' => ['left' => '1/2 in']], 'grid' => ['school' => 'proportional', 'columns' => 5, 'rows' => 4]]],
+]);
+
 it('refuses guides that cannot follow', function (array $choices, array $ticks, string $field) {
     expect(refused(fn () => adjusted('ruled', ['way' => 'across', 'ticks' => $ticks], $choices)))->toHaveKey($field);
 })->with([
-    'in whole cells' => [['fit' => ['way' => 'cells', 'cell' => '2 in']], ['1' => '3 in'], 'measured'],
+    'trimmed inside an outline' => [['paper' => ['shape' => 'oval'], 'fit' => ['way' => 'cells', 'cell' => '1 in']], ['1' => '3 in'], 'measured'],
+    'the frame’s own edge' => [['fit' => ['way' => 'inset'], 'grid' => ['school' => 'proportional', 'columns' => 4, 'rows' => 2]], ['4' => '9 1/2 in'], 'measured.4'],
+    'outside the frame' => [['fit' => ['way' => 'inset'], 'grid' => ['school' => 'proportional', 'columns' => 4, 'rows' => 2]], ['3' => '10 1/2 in'], 'measured.3'],
+    'before the line in front of it' => [['fit' => ['way' => 'inset'], 'grid' => ['school' => 'proportional', 'columns' => 4, 'rows' => 2]], ['2' => '2 in'], 'measured.2'],
     'nothing typed' => [[], ['1' => ' '], 'measured'],
     'no length' => [[], ['1' => 'there'], 'measured.1'],
 ]);

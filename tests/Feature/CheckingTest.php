@@ -42,10 +42,33 @@ it('says how it stands, and tells a drawing that is larger all over from one tha
     'taken, not measured' => [[across(4), across(2)], '2 lengths taken', null],
     'all right' => [[across(4, '6 in'), across(2, '3 in')], '2 measured, all right', 'this is good enough'],
     'one out' => [[across(4, '6 in'), across(2, '4 in')], '1 of 2 out', null],
-    'all a tenth too long' => [[across(4, '6.6 in'), across(2, '3.3 in')], 'in proportion, another size', 'All of them are about 10 % too long: the whole is drawn larger, and in proportion.'],
-    'all a tenth too short' => [[across(4, '5.4 in'), across(2, '2.7 in')], 'in proportion, another size', 'the whole is drawn smaller'],
+    'all a tenth too long' => [[across(4, '6.6 in'), across(2, '3.3 in')], 'in proportion, another size', 'keep their proportion to one another: the whole is drawn about 10 % larger, and that is no fault.'],
+    'all a tenth too short' => [[across(4, '5.4 in'), across(2, '2.7 in')], 'in proportion, another size', 'the whole is drawn about 10 % smaller'],
+    'about alike: both pass, or neither' => [[across(2, '3.03 in'), across(4, '6.354 in')], 'in proportion, another size', 'the whole is drawn about 3.4 % larger'],
+    'one of two' => [[across(4, '6 in'), across(2)], '1 of 2 measured, right so far', null],
     'one long, one short' => [[across(4, '6.6 in'), across(2, '2.7 in')], '2 of 2 out', null],
 ]);
+
+it('never says one thing in words and another in ticks', function (int $seed) {
+    $random = new Random\Randomizer(new Random\Engine\Mt19937($seed));
+    for ($i = 0; $i < 12; $i++) {
+        $spans = array_map(function (int $n) use ($random): array {
+            $length = $random->getInt(1, 4);
+
+            return across($length, $random->getInt(0, 3) === 0 ? null : number_format($length * 1.5 * (0.9 + $random->getInt(0, 40) / 200), 3).' in');
+        }, range(1, $random->getInt(1, 4)));
+        $check = checked($spans, ['photo' => ['subject' => ['likeness', 'still life', 'landscape'][$random->getInt(0, 2)]]])->assertOk()->json('check');
+        [$passes, $says] = [array_column($check['spans'], 'passes'), implode(' ', $check['sums'])];
+        $measured = array_filter($passes, fn (?bool $one) => $one !== null);
+        expect(str_contains($says, 'Farthest out'))->toBe(in_array(false, $measured, true))
+            ->and(str_ends_with($check['decision'], ' out'))->toBe(in_array(false, $measured, true))
+            ->and(str_contains($says, 'good enough'))->toBe($measured !== [] && count($measured) === count($passes) && ! in_array(false, $measured, true))
+            ->and(str_contains($says, 'What was measured passes'))->toBe($measured !== [] && count($measured) < count($passes) && ! in_array(false, $measured, true));
+        if ($check['decision'] === 'in proportion, another size') {
+            expect($says)->toContain('no fault')->and($measured)->not->toContain(false);
+        }
+    }
+})->with(range(1, 10));
 
 it('names the slope on the photo too, where a stretch changes it', function () {
     $check = checked([['name' => '', 'x1' => '0', 'y1' => '1', 'x2' => '1', 'y2' => '0.5']], ['fit' => ['way' => 'stretch'], 'paper' => ['width' => '5 in', 'height' => '14 in', 'sheet' => null]])->assertOk()->json('check');
@@ -66,5 +89,5 @@ it('refuses more than it can show', function () {
 });
 
 it('keeps a measured length as it was typed, in its own unit', function () {
-    expect(checked([across(2, '7,6 cm')])->assertOk()->json('choices.spans.0.drawn'))->toBe('7,6 cm')->and(checked([across(2, '3')])->json('choices.spans.0.drawn'))->toBe('3 in');
+    expect(checked([across(2, '7,6 cm')])->assertOk()->json('choices.spans.0.drawn'))->toBe('7.6 cm')->and(checked([across(2, '3')])->json('choices.spans.0.drawn'))->toBe('3 in');
 });

@@ -91,7 +91,7 @@ it('refuses a cell that is not there, and a note that says nothing', function ()
 it('flags a cell as doubtful, and keeps words with it, apart from what has become of it', function () {
     $drawing = Drawings::begin();
     $cells = fn (): array => array_map(fn (array $note): array => array_values($note), test()->getJson("/api/drawings/{$drawing->id}")->json('cells'));
-    noteCell($drawing, 1, 2, ['doubtful' => true])->assertNoContent();
+    noteCell($drawing, 1, 2, ['doubtful' => true])->assertOk();
     expect($cells())->toBe([[1, 2, 'open', true, '']]);
     noteCell($drawing, 1, 2, ['state' => 'done', 'words' => '½ lower — “rim”']);
     expect($cells())->toBe([[1, 2, 'done', true, '½ lower — “rim”']]);
@@ -107,7 +107,7 @@ it('flags a cell as doubtful, and keeps words with it, apart from what has becom
 it('goes on after the cell settled last, by the way that was chosen', function (string $start, string $hand, array $done, int $at, string $next) {
     $drawing = Drawings::begin([...Drawings::FIVE_BY_SEVEN, 'copy' => ['start' => $start], 'points' => [['name' => 'latch', 'x' => '0.9', 'y' => '0.9']]]);
     foreach ($done as [$column, $row]) {
-        noteCell($drawing, $column, $row, ['state' => 'done'])->assertNoContent();
+        noteCell($drawing, $column, $row, ['state' => 'done'])->assertOk();
         test()->travel(1)->seconds();
     }
     expect(copying($drawing, $hand)->json('at'))->toBe($at)
@@ -157,7 +157,7 @@ it('tells the time that is left once enough cells were done in a row', function 
     $drawing = Drawings::begin();
     expect(copying($drawing)->json('time'))->toBeNull();
     foreach (range(0, 4) as $column) {
-        noteCell($drawing, $column, 0, ['state' => 'done'])->assertNoContent();
+        noteCell($drawing, $column, 0, ['state' => 'done'])->assertOk();
         test()->travel(4)->minutes();
     }
     // 30 cells at four minutes each.
@@ -185,5 +185,5 @@ it('does not take a doubt or a note on an old cell for the last one done', funct
     // Done again, it is the last one.
     noteCell($drawing, 1, 0, ['state' => 'open']);
     noteCell($drawing, 1, 0, ['state' => 'done']);
-    expect($drawing->refresh()->lastSettled($drawing->plan()))->toBe(1);
+    expect($drawing->refresh()->record($drawing->plan())->last())->toBe(1);
 });

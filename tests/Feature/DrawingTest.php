@@ -31,7 +31,7 @@ it('keeps choices, and everything that follows is computed from them', function 
         ->and($answer->json('workings.drawing.height.text'))->toBe('10 in')
         ->and($answer->json('workings.lines.columns'))->toBe(['1', '2', '3', '4'])
         ->and(DB::table('drawings')->value('choices'))->not->toContain('drawing_area');
-    expect(standing($drawing, 'fit.cell'))->toBe('2in');
+    expect(standing($drawing, 'fit.cell'))->toBe('2 in');
 });
 
 it('takes changes back and brings them again, over days and in any number', function () {
@@ -131,10 +131,10 @@ it('says that a print contradicts its pixels, and lets the artist keep it', func
 it('notes cells, keeps the notes of each mesh apart, and goes on at the first open one', function () {
     $drawing = Drawings::begin();
     $note = fn (int $column, int $row, string $state) => test()->putJson("/api/drawings/{$drawing->id}/cells/{$column}/{$row}", ['state' => $state]);
-    $note(0, 0, 'empty')->assertNoContent();
-    $note(1, 0, 'done')->assertNoContent();
+    $note(0, 0, 'empty')->assertOk();
+    $note(1, 0, 'done')->assertOk();
     $note(2, 0, 'done');
-    $note(2, 0, 'open')->assertNoContent();
+    $note(2, 0, 'open')->assertOk();
     $note(5, 0, 'done')->assertUnprocessable()->assertJsonPath('message', 'There is no cell 6 in, 1 down; this grid has 5 columns and 7 rows.');
     $note(1, 1, 'smudged')->assertUnprocessable();
     expect(test()->getJson("/api/drawings/{$drawing->id}")->json('cells'))->toBe([['column' => 0, 'row' => 0, 'state' => 'empty', 'doubtful' => false, 'words' => ''], ['column' => 1, 'row' => 0, 'state' => 'done', 'doubtful' => false, 'words' => '']]);

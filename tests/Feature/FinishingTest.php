@@ -10,8 +10,8 @@ function finish(string $id): TestResponse
 
 it('gathers the last list from what the rungs before left open', function () {
     $drawing = Drawings::begin([...Drawings::FIVE_BY_SEVEN, 'spans' => [['name' => 'gate', 'x1' => '0', 'y1' => '0.5', 'x2' => '0.8', 'y2' => '0.5', 'drawn' => '7 in'], ['name' => 'post', 'x1' => '0', 'y1' => '0.5', 'x2' => '0.4', 'y2' => '0.5', 'drawn' => '3 in']]]);
-    test()->putJson("/api/drawings/{$drawing->id}/cells/1/2", ['state' => 'done', 'doubtful' => true])->assertNoContent();
-    test()->putJson("/api/drawings/{$drawing->id}/cells/0/0", ['words' => 'hinge'])->assertNoContent();
+    test()->putJson("/api/drawings/{$drawing->id}/cells/1/2", ['state' => 'done', 'doubtful' => true])->assertOk();
+    test()->putJson("/api/drawings/{$drawing->id}/cells/0/0", ['words' => 'hinge'])->assertOk();
     $tasks = array_column(finish($drawing->id)->json(), 'words', 'key');
     expect($tasks['open'])->toStartWith('34 cells were not copied')
         ->and($tasks['doubtful'])->toBe('Look again at B3.')

@@ -90,10 +90,10 @@ it('keeps a title as it is typed, and never as markup', function (string $title,
 it('cuts tiles once, however many ask for them at the same time', function () {
     $photo = app(App\Imaging\PhotoStore::class)->take(Photos::make(2100, 1100));
     $code = 'require "vendor/autoload.php"; $app = require "bootstrap/app.php"; $app->make(Illuminate\Contracts\Console\Kernel::class)->bootstrap();'
-        .'config(["inch.data" => $argv[1]]); $photo = new App\Models\Photo; $photo->sha256 = $argv[2]; $photo->mime = "image/jpeg"; $photo->width = 2100; $photo->height = 1100;'
+        .'config(["inch.data" => $argv[1]]); $photo = new App\Models\Photo; $photo->sha256 = $argv[2]; $photo->mime = "image/jpeg"; $photo->width = 2100; $photo->height = 1100; $photo->bytes = (int) $argv[3];'
         .'echo strlen(app(App\Imaging\PhotoStore::class)->cut($photo, [0.4, 0.4, 0.2, 0.2], 1600));';
     $asking = array_map(function () use ($code, $photo) {
-        $process = new Symfony\Component\Process\Process(['php', '-r', $code, config('inch.data'), $photo->sha256], base_path());
+        $process = new Symfony\Component\Process\Process(['php', '-r', $code, config('inch.data'), $photo->sha256, (string) $photo->bytes], base_path());
         $process->start();
 
         return $process;
@@ -105,6 +105,6 @@ it('cuts tiles once, however many ask for them at the same time', function () {
     }, $asking);
     $folder = config('inch.data').'/cache/'.substr($photo->sha256, 0, 2)."/{$photo->sha256}";
     expect(array_unique($lengths))->toHaveCount(1)->and((int) $lengths[0])->toBeGreaterThan(1000)
-        ->and(glob("{$folder}/tiles/*.jpg"))->toHaveCount(6)
+        ->and(glob("{$folder}/tiles/tiles_files/0/*.jpg"))->toHaveCount(6)
         ->and(glob("{$folder}/*.part"))->toBe([]);
 });

@@ -1,5 +1,6 @@
 <?php
 
+use App\Exchange\ChoicesReader;
 use App\Imaging\Decoder;
 use App\Imaging\PhotoRefused;
 use App\Imaging\PhotoStore;
@@ -7,6 +8,7 @@ use App\Models\Drawing;
 use App\Models\Photo;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Testing\TestResponse;
+use InchLadder\Plan\Plan;
 use Symfony\Component\Process\Process;
 use Tests\Photos;
 
@@ -170,4 +172,74 @@ it('half-saves nothing when the disk has no room', function () {
         ->and(glob("{$data}/photos/*/*"))->toBe([]);
     $roomy = $run("php artisan inch:new {$photo}");
     expect($roomy->getExitCode())->toBe(0)->and(json_decode($roomy->getOutput(), true)['drawing'])->toHaveLength(26);
+});
+
+it('cuts the same pixels out of tiles as it frames whole, however the photo is stored and held', function (int $orientation, array $held) {
+    $store = app(PhotoStore::class);
+    $file = Photos::file((string) file_get_contents(Photos::photographic(1500, 1100, 7)));
+    if ($orientation > 1) {
+        $tiff = "MM\0*".pack('N', 8).pack('n', 1).pack('nnNnn', 0x0112, 3, 1, $orientation, 0).pack('N', 0);
+        $jpeg = (string) file_get_contents($file);
+        file_put_contents($file, substr($jpeg, 0, 2)."\xFF\xE1".pack('n', 8 + strlen($tiff))."Exif\0\0".$tiff.substr($jpeg, 2));
+    }
+    $photo = $store->take($file);
+    $framing = Plan::of(ChoicesReader::read(['photo' => ['kind' => 'screen', ...$held]], $photo->width, $photo->height)->choices)->choices->framing;
+    $whole = $store->decode($photo, $framing);
+    ['width' => $wide, 'height' => $high] = $framing->pixels($photo->width, $photo->height);
+    foreach ([[0, 0, 200, 160], [$wide - 300, $high - 200, 300, 200], [intdiv($wide, 2) - 50, intdiv($high, 3), 260, 120]] as [$left, $top, $width, $height]) {
+        // Tiles are JPEG again, which blurs grain of colour: compared a quarter as large.
+        $pixels = function (Imagick $image): array {
+            $image->setImagePage(0, 0, 0, 0);
+            [$wide, $high] = [intdiv($image->getImageWidth(), 4), intdiv($image->getImageHeight(), 4)];
+            $image->resizeImage($wide, $high, Imagick::FILTER_BOX, 1);
+
+            return $image->exportImagePixels(0, 0, $wide, $high, 'RGB', Imagick::PIXEL_CHAR);
+        };
+        $cut = $pixels($store->region($photo, $framing, $left, $top, $width, $height));
+        $same = $pixels($whole->getImageRegion($width, $height, $left, $top));
+        $off = array_map(fn (int $a, int $b): int => abs($a - $b), $cut, $same);
+        expect(array_sum($off) / count($off))->toBeLessThan(3.5);
+    }
+})->with(array_map(fn (int $o) => [$o, []], range(1, 8)) + [8 => [1, ['quarters' => 1]], 9 => [6, ['quarters' => 3, 'mirrored' => true]], 10 => [1, ['straighten' => 3.5]], 11 => [8, ['straighten' => -6, 'mirrored' => true, 'border' => ['left' => '4 %', 'top' => '0', 'right' => '2 %', 'bottom' => '7 %']]], 12 => [3, ['border' => ['left' => '4.3 %', 'top' => '1.7 %', 'right' => '2 %', 'bottom' => '7 %'], 'mirrored' => true]]]);
+
+it('names an original that is missing or shortened before anything is made of it, and still opens its drawing', function (Closure $harm, string $says) {
+    $drawing = Tests\Drawings::begin(wide: 517, high: 707);
+    $path = config('inch.data').'/photos/'.substr($drawing->photo->sha256, 0, 2)."/{$drawing->photo->sha256}";
+    $bytes = (string) file_get_contents($path);
+    $harm($path);
+    $this->getJson("/api/drawings/{$drawing->id}")->assertOk();
+    $this->getJson("/api/photos/{$drawing->photo->id}/cut.jpg?left=0&top=0&width=1&height=1")->assertUnprocessable()->assertJsonPath('message', fn (string $message) => str_contains($message, $says));
+    $this->getJson("/api/drawings/{$drawing->id}/sheets/gridded.pdf")->assertUnprocessable()->assertJsonPath('message', fn (string $message) => str_contains($message, $says));
+    // What needs no picture is made all the same.
+    $this->get("/api/drawings/{$drawing->id}/sheets/strips.pdf")->assertOk();
+    $zip = new ZipArchive;
+    expect($zip->open($this->get("/api/drawings/{$drawing->id}/drawing.zip")->assertOk()->baseResponse->getFile()->getPathname()))->toBeTrue()
+        ->and(json_decode((string) $zip->getFromName('drawing.json'), true)['photo']['reduced'])->toBeTrue();
+    // The same photo again mends it.
+    $again = Photos::file($bytes);
+    app(PhotoStore::class)->take($again);
+    expect(hash_file('sha256', $path))->toBe($drawing->photo->sha256);
+})->with([
+    'missing' => [fn (string $path) => unlink($path), 'is missing'],
+    'shortened' => [fn (string $path) => file_put_contents($path, substr((string) file_get_contents($path), 0, 900)), 'shortened or changed'],
+    'another of its length' => [fn (string $path) => file_put_contents($path, str_repeat('x', (int) filesize($path))), 'shortened or changed'],
+]);
+
+it('has the right sentence for a photo that is not what it says', function (Closure $bytes, string $says) {
+    $path = Photos::file($bytes((string) file_get_contents(Photos::photographic(1200, 900, 3))));
+    $this->postJson('/api/drawings', ['photo' => new UploadedFile($path, 'photo.jpg', 'image/jpeg', null, true)])->assertUnprocessable()->assertJsonPath('message', fn (string $message) => str_contains($message, $says));
+    expect(Photo::query()->count())->toBe(0);
+})->with([
+    'cut short, an end glued on' => [fn (string $jpeg) => substr($jpeg, 0, intdiv(strlen($jpeg), 2))."\xFF\xD9", 'cut short'],
+    'only just cut short' => [fn (string $jpeg) => substr($jpeg, 0, strlen($jpeg) - 900)."\xFF\xD9", 'cut short'],
+    'a few bytes that claim 81 megapixels' => [fn (string $jpeg) => (string) preg_replace('/(\xFF\xC0..\x08)..../s', '$1'.pack('nn', 9000, 9000), substr($jpeg, 0, 7000)."\xFF\xD9", 1), 'cut short'],
+]);
+
+it('takes a photo whose colour profile is none, and says so', function () {
+    $jpeg = (string) file_get_contents(Photos::make());
+    $profile = "ICC_PROFILE\0\x01\x01".str_repeat('no profile', 60);
+    $path = Photos::file(substr($jpeg, 0, 2)."\xFF\xE2".pack('n', strlen($profile) + 2).$profile.substr($jpeg, 2));
+    $answer = $this->postJson('/api/drawings', ['photo' => new UploadedFile($path, 'photo.jpg', 'image/jpeg', null, true)])->assertCreated();
+    expect($answer->json('photo.remark'))->toContain('colour profile cannot be read');
+    expect(Photos::quarter(Photos::colourAt($this->get("/api/photos/{$answer->json('photo.id')}/cut.jpg?left=0&top=0&width=1&height=1")->assertOk()->content(), 0.25, 0.25)))->toBe(0);
 });

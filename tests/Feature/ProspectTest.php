@@ -6,6 +6,7 @@ use App\Models\Keepsake;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\Artisan;
 use InchLadder\Measure\Rational;
+use InchLadder\Paper\Catalogue;
 use InchLadder\Photo\Border;
 use InchLadder\Photo\Framing;
 use InchLadder\Photo\Keep;
@@ -115,6 +116,16 @@ it('sets the four ways side by side', function () {
         ->and($ways['stretch']['scale'])->toBe('×1 7/10 by ×1 4/7');
 });
 
+it('lists other sheets by the crop that was chosen', function () {
+    $square = ['fit' => ['way' => 'crop', 'lock' => 'free', 'left' => '0', 'top' => '0', 'width' => '1', 'height' => '5/7']];
+    $names = array_column(array_slice($this->postJson('/api/sheets', asked($square))->assertOk()->json(), 0, 3), 'name');
+    // A square crop of a 5 × 7 in photo fills the squarest sheets.
+    foreach ($names as $name) {
+        $sheet = array_values(array_filter(Catalogue::sheets(), fn ($sheet) => $sheet->name === $name))[0];
+        expect($sheet->size->width->over($sheet->size->height)->toFloat())->toBeGreaterThan(0.77);
+    }
+});
+
 it('lists other sheets, the artist’s own first, the least wasted before others', function () {
     Keepsake::query()->create(['kind' => 'paper', 'name' => 'Grey pad', 'content' => ['paper' => ['width' => '20 in', 'height' => '7 in']]]);
     $sheets = $this->postJson('/api/sheets', asked())->assertOk()->json();
@@ -124,7 +135,8 @@ it('lists other sheets, the artist’s own first, the least wasted before others
     sort($sorted);
     expect($wasted)->toBe($sorted)
         ->and(count($sheets))->toBe(13)
-        ->and(array_column($sheets, 'name'))->toContain('A4');
+        // By this crop, whatever the shape of the whole photo.
+        ->and(array_column($sheets, 'name'))->toContain('Letter');
 });
 
 it('compares the schools, each with its reasons, and says which cannot be had', function () {
@@ -265,8 +277,21 @@ it('checks a frame by its diagonals, and ticks measured back', function (string 
     // Lines lie at 1¾, 3¼ … from the sheet's upper edge.
     ['measured', ['way' => 'down', 'ticks' => [1 => '1 3/4', 2 => '3 1/4', 3 => '4 3/4']], true, '4 were not'],
     ['measured', ['way' => 'down', 'ticks' => [1 => '2', 2 => '3 1/2', 3 => '5']], false, 'All of them lie 1/4 in too far down'],
+    ['measured', ['way' => 'down', 'ticks' => [1 => '1 3/4', 2 => '4 1/4']], false, 'Line 1 is where it belongs. Line 2 lies 1 in too far down. Two readings cannot tell a slip from a stretch: measure a third.'],
+    // Both edges an eighth too long explain what the diagonals have too much.
+    ['square', ['falling' => '13', 'rising' => '13', 'top' => '7 5/8', 'bottom' => '7 5/8'], false, 'The top edge is 1/8 in too long. The bottom edge is 1/8 in too long.'],
     ['measured', ['way' => 'across', 'ticks' => [1 => '2', 2 => '3 1/2', 3 => '5 1/2', 4 => '6 1/2', 5 => '8']], false, 'Line 3 alone has slipped 1/2 in to the right'],
 ]);
+
+it('does not say that a side is off too where it named the sides', function () {
+    $answer = $this->postJson('/api/square', asked(['fit' => ['way' => 'cells', 'cell' => '1 1/2 in']], ['falling' => '13 1/4', 'rising' => '13 1/4', 'top' => '7 7/8', 'bottom' => '7 7/8']))->json('sentences');
+    expect(implode(' ', $answer))->toContain('The top edge', 'The bottom edge')->not->toContain('a side is off too');
+});
+
+it('knows a ruled grid whose last row is cut short as its own', function (int $rows, bool $good) {
+    $answer = $this->postJson('/api/ruled', asked(['fit' => ['way' => 'inset'], 'grid' => ['school' => 'measure', 'cell' => '2 in']], ['columns' => 4, 'rows' => $rows]))->assertOk()->json();
+    expect($answer['good'])->toBe($good);
+})->with(['counted with it' => [6, true], 'counted without it' => [5, true], 'another grid' => [8, false]]);
 
 it('answers a measure that is none beside it', function () {
     $this->postJson('/api/square', asked([], ['falling' => 'long', 'rising' => '13 in']))->assertUnprocessable()->assertJson(['errors' => ['square.falling' => ['“long” is not a length; write it like 8 1/2 in, 21 cm or 210 mm.']]]);
@@ -279,11 +304,14 @@ it('lists the marks as CSV and as JSON, on the page and on the command line', fu
     $rows = array_map(str_getcsv(...), explode("\r\n", trim($csv)));
     $marks = $this->getJson("/api/drawings/{$id}/marks.json")->assertOk()->json();
     expect($rows[0])->toBe(['edge', 'line', 'photo_mm', 'photo', 'area_mm', 'area', 'sheet_mm', 'sheet', 'error_mm'])
-        ->and(count($rows) - 1)->toBe(count($marks['across']) + count($marks['down']));
+        ->and(count($rows) - 1)->toBe(count($marks['across']) + count($marks['down']) + 2)
+        // The frame's own edge, which the list begins with.
+        ->and(array_slice($rows[1], 0, 3))->toBe(['across', '0', '0'])
+        ->and((float) $rows[1][4])->toBe(0.0);
     foreach ($marks['across'] as $i => $mark) {
-        expect((float) $rows[$i + 1][2])->toEqualWithDelta($mark['photo']['mm'], 0.0001)
-            ->and((float) $rows[$i + 1][6])->toEqualWithDelta($mark['sheet']['mm'], 0.0001)
-            ->and((float) $rows[$i + 1][8])->toEqualWithDelta($mark['error_mm'], 0.0001);
+        expect((float) $rows[$i + 2][2])->toEqualWithDelta($mark['photo']['mm'], 0.0001)
+            ->and((float) $rows[$i + 2][6])->toEqualWithDelta($mark['sheet']['mm'], 0.0001)
+            ->and((float) $rows[$i + 2][8])->toEqualWithDelta($mark['error_mm'], 0.0001);
     }
     $output = new BufferedOutput;
     expect(Artisan::call("inch:marks {$id} --csv", [], $output))->toBe(0)->and($output->fetch())->toBe($csv)
@@ -373,7 +401,7 @@ it('refuses hostile choices in a sentence, field by field', function (array $cho
     [['reach' => '0'], 'reach'],
     [['grid' => ['school' => 'folding', 'fold_columns' => 3]], 'grid.columns'],
     [['grid' => ['tick' => '0']], 'grid.tick'],
-    [['grid' => ['school' => 'axes', 'tick' => '1/64 in']], 'grid.columns'],
+    [['grid' => ['school' => 'axes', 'tick' => '1/64 in']], 'grid.tick'],
     [['fit' => ['lock' => 'ratio', 'ratio' => '0:0']], 'fit.ratio'],
     [['fit' => ['way' => 'cells', 'print_cell' => '9 in']], 'cell'],
     [['points' => array_fill(0, 101, ['x' => 0, 'y' => 0])], 'points'],

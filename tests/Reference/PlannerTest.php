@@ -53,7 +53,7 @@ function bruteFront(?Size $print, Rational $ratio, Size $paper, array $marks, Wi
             && ($wish->leastCell === null || ! $wish->leastCell->isLongerThan($b))
             && (! $wish->wholeSheet || ($area->width->equals($paper->width) && $area->height->equals($paper->height)));
         if ($fits) {
-            $plans[] = [($a?->exact() ?? '–')." {$b->exact()} {$n}x{$m}", [-$kept->toFloat(), -$area->shareOf($paper)->toFloat(), $grades, $n + $m, abs($n * $m - $wanted)]];
+            $plans[] = [($a?->exact() ?? '–')." {$b->exact()} {$n}x{$m}", [-$kept->toFloat(), -$area->shareOf($paper)->toFloat(), $grades, $n + $m, max(0, $wanted / 2 - $n * $m <= 0 ? 0 : (int) ceil($wanted / 2) - $n * $m, $n * $m - 2 * $wanted)]];
         }
     };
     $shorter = Length::smaller($paper->width, $paper->height);
