@@ -18,7 +18,7 @@ use Illuminate\Support\Facades\Route;
 
 Route::get('catalogue', CatalogueController::class);
 Route::post('workings', WorkingsController::class);
-foreach (['ways', 'sheets', 'schools', 'meshes', 'prints', 'dividers', 'enlargement', 'ruled', 'plans', 'adjust'] as $prospect) {
+foreach (['ways', 'sheets', 'schools', 'meshes', 'prints', 'dividers', 'enlargement', 'ruled', 'plans', 'clearances', 'adjust'] as $prospect) {
     Route::post($prospect, [ProspectController::class, $prospect]);
 }
 Route::post('square', [CheckController::class, 'square']);

@@ -128,6 +128,7 @@ final class ChoicesReader
             printRuler: $printRuler,
             subject: Subject::from($photo->json->subject),
             part: $this->grid->part(),
+            axes: $this->grid->axes(),
             points: $marked->points(),
             regions: $marked->regions(),
             divisions: $this->grid->divisions(),

@@ -118,7 +118,7 @@ final readonly class DrawingWriter
     private function unreadable(Drawing $drawing, string $trouble): ShelfEntryJson
     {
         return new ShelfEntryJson(
-            $drawing->id, $drawing->title(), null, '', 1, new CropJson(null, null, 0, 0, 1, 1, 0), new LinesJson([], [], [], [], [], [], [], [], false, [], [], []),
+            $drawing->id, $drawing->title(), null, '', 1, new CropJson(null, null, 0, 0, 1, 1, 0), new LinesJson([], [], [], [], [], [], [], [], false, null, []),
             LineAdvice::json(LineColour::Graphite), '', 0, 0, 0, 'photo', '', $drawing->updated_at->toIso8601String(), $drawing->version, $trouble, $drawing->steps()[0],
         );
     }

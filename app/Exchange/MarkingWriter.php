@@ -11,6 +11,7 @@ use App\Exchange\Json\MarkingTickJson;
 use App\Exchange\Json\NotedJson;
 use App\Models\Drawing;
 use App\Models\MarkTick;
+use InchLadder\Grid\Hairlines;
 use InchLadder\Marks\Out\Hand;
 use InchLadder\Marks\Out\MarkingOut;
 use InchLadder\Marks\Out\Rule;
@@ -96,6 +97,7 @@ final readonly class MarkingWriter
             'beside' => 'In between, across',
             'check' => 'Look twice before ruling',
             'join' => 'Join the ticks',
+            'finer' => 'The finer lines',
         };
     }
 
@@ -124,6 +126,7 @@ final readonly class MarkingWriter
             'between' => ['An upright line is longer than the ruler. Make the same ticks again on a level '.implode(' and ', array_map(fn (Length $row): string => $this->read($row), $step->rows)).' down from the top edge, so that each piece can be ruled in one laying.'],
             'beside' => ['A level line is longer than the ruler. Make the same ticks as down the sides again on an upright '.implode(' and ', array_map(fn (Length $row): string => $this->read($row), $step->rows))." from the {$zero} edge."],
             'check' => ['Before a line is ruled, and before anything that lasts is drawn:'],
+            'finer' => ['Some cells are cut finer. Their lines are measured from the same zero corner as all others, and ruled only as far as they are to go; where a cell is only ticked, make the ticks and leave it at that.'],
             'join' => ['Rule each line through its two ticks, the ruler on both before the pencil moves. A centre line rests on its two mid-edge ticks, not on the centre.', $this->out->hand === Hand::Left ? 'Upright lines from the right, so that the hand stays off what was drawn.' : 'Upright lines from the left, then the level ones from the top.'],
         }));
     }
@@ -173,12 +176,24 @@ final readonly class MarkingWriter
         return new MarkingTickJson(
             $rule->key,
             $rule->line,
-            ($rule->upright ? 'upright ' : 'level ').$rule->line,
+            $name = $this->named($rule),
             $this->ends($rule, fn (Tick $tick): string => $this->notation->amount($tick->at->reading)),
-            ($rule->upright ? 'upright' : 'level')." line {$rule->line}, ".$this->ends($rule, fn (Tick $tick): string => Spoken::of($tick->at->reading, $this->notation->unit)),
+            ($rule->finer === null ? ($rule->upright ? 'upright' : 'level')." line {$rule->line}" : $name).', '.$this->ends($rule, fn (Tick $tick): string => Spoken::of($tick->at->reading, $this->notation->unit)),
             new BoxJson($x, $y, $across, $down),
             $this->isMade($rule->key, self::place($rule->from).' '.self::place($rule->to)),
         );
+    }
+
+    /** `upright 3`; `B2, upright 1/3` for a finer line */
+    private function named(Rule $rule): string
+    {
+        $way = $rule->upright ? 'upright' : 'level';
+        if ($rule->finer === null) {
+            return "{$way} {$rule->line}";
+        }
+        $division = $rule->finer->division;
+
+        return "{$this->plan->addresses->of($division->column, $division->row)}, {$way} ".Rational::nd($rule->finer->cut, $division->parts);
     }
 
     /**
@@ -189,6 +204,9 @@ final readonly class MarkingWriter
     private function ends(Rule $rule, \Closure $read): string
     {
         [$from, $to] = [$rule->from, $rule->to];
+        if ($rule->finer !== null) {
+            return ($rule->finer->division->hairlines === Hairlines::Ticks ? 'ticks only' : ($rule->upright ? 'top to bottom' : 'left to right')).', at '.($from->at->reading->equals($to->at->reading) ? $read($from) : "{$read($from)} and {$read($to)}");
+        }
         if ($from->at->reading->equals($to->at->reading) && [$from->edge, $to->edge] === ($rule->upright ? ['top', 'bottom'] : ['left', 'right'])) {
             return ($rule->upright ? 'top to bottom' : 'left to right').", both ticks at {$read($from)}";
         }
@@ -260,12 +278,17 @@ final readonly class MarkingWriter
         return ($this->made[$key] ?? null) === $place;
     }
 
-    private function moved(): string
+    /** How many were made that belong elsewhere by the plan. */
+    public function movedMarks(): int
     {
         $places = $this->places();
-        $moved = count(array_filter($this->made, static fn (string $place, string $key): bool => ($places[$key] ?? null) !== $place, ARRAY_FILTER_USE_BOTH));
 
-        return match ($moved) {
+        return count(array_filter($this->made, static fn (string $place, string $key): bool => ($places[$key] ?? null) !== $place, ARRAY_FILTER_USE_BOTH));
+    }
+
+    private function moved(): string
+    {
+        return match ($moved = $this->movedMarks()) {
             0 => '',
             1 => 'One mark was made before the plan changed; it belongs elsewhere now.',
             default => "{$moved} marks were made before the plan changed; they belong elsewhere now. Rub them out before they are ruled.",

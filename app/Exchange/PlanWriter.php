@@ -6,6 +6,7 @@ namespace App\Exchange;
 
 use App\Exchange\Json\AdviceJson;
 use App\Exchange\Json\AreaJson;
+use App\Exchange\Json\AxesJson;
 use App\Exchange\Json\ChoicesJson;
 use App\Exchange\Json\CropJson;
 use App\Exchange\Json\DividedJson;
@@ -128,7 +129,7 @@ final readonly class PlanWriter
             rows_down: $rung === null || $rung === 'marks' ? array_map($this->row(...), MarkRows::down($plan)) : [],
             divided: $this->divided(),
             points: array_map(fn (Placed $placed): KeyPointJson => $this->keyPoint($placed, $sums), $plan->points()),
-            check: (new CheckWriter($plan))->check($rung === null || $rung === 'check'),
+            check: (new CheckWriter($plan))->check(in_array($rung, [null, 'check', 'grid'], true)),
             ruler: $this->ruler(),
             rungs: new RungsJson(
                 $this->rung($decisions->photo(), $sums->photo, $rung === null || $rung === 'photo'),
@@ -186,6 +187,7 @@ final readonly class PlanWriter
             $inside ? $sums->points->fromNearestLines($placed) : 'cropped away',
             $inside ? $sums->points->fromThirds($placed) : 'cropped away',
             $sums->points->plotted($placed),
+            $sums->points->pinned($placed),
         );
     }
 
@@ -225,9 +227,8 @@ final readonly class PlanWriter
             $grid->down->partial,
             $this->plan->spared(),
             $grid->diagonals,
-            self::floats($grid->axes->across ?? []),
-            self::floats($grid->axes->down ?? []),
-            array_map(static fn (string $name): OverlayJson => new OverlayJson($name, self::floats(Overlay::from($name)->lines()), $name === Overlay::Diagonals->value), $overlays),
+            $grid->axes === null ? null : new AxesJson($grid->axes->x->toFloat(), $grid->axes->y->toFloat(), self::floats($grid->axes->across), self::floats($grid->axes->down)),
+            array_map(fn (string $name): OverlayJson => new OverlayJson($name, array_map(self::floats(...), Overlay::from($name)->strokes(Rational::one())), array_map(self::floats(...), Overlay::from($name)->strokes($this->plan->reach()))), $overlays),
         );
     }
 

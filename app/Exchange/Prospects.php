@@ -163,9 +163,10 @@ final readonly class Prospects
     public function prints(): array
     {
         $plan = Plan::of($this->choices);
+        $least = $this->read->json->photo->least_cell === null ? null : (new LengthReader($this->choices->notation->unit))->read($this->read->json->photo->least_cell);
         $papers = [...(new PhotoPrints)->sheets(), ...array_map(Catalogue::find(...), ['a5', 'a4', 'a3', 'letter', 'tabloid'])];
 
-        return array_map(function (Sheet $sheet) use ($plan): PrintSizeJson {
+        return array_map(function (Sheet $sheet) use ($plan, $least): PrintSizeJson {
             // The whole photo is printed; the crop is what is gridded of it.
             $picture = $plan->reference->ratio();
             $paper = $sheet->size->isUpright() === $picture->isLessThan(1) ? $sheet->size : $sheet->size->turned();
@@ -178,7 +179,7 @@ final readonly class Prospects
             $resolution = $plan->reference->pixelsWide === null || $plan->reference->pixelsHigh === null ? null
                 : Resolution::of(Rational::of($plan->reference->pixelsWide), Rational::of($plan->reference->pixelsHigh), $print);
 
-            return new PrintSizeJson($sheet->name, $this->write->readSize($print), $this->write->readSize($cell), $resolution === null ? null : (int) round($resolution->perInch), $resolution?->isEnough() ?? true);
+            return new PrintSizeJson($sheet->name, $this->write->readSize($print), $this->write->readSize($cell), $resolution === null ? null : (int) round($resolution->perInch), $resolution?->isEnough() ?? true, $least !== null && $least->isLongerThan(Length::smaller($cell->width, $cell->height)));
         }, $papers);
     }
 
@@ -195,7 +196,11 @@ final readonly class Prospects
             $drawing = Dividers::drawing($print, $setting);
             $fits = Dividers::fits($drawing, $plan->usable);
 
-            return new DividerJson('×'.Fractions::mixed($setting), $this->write->readSize($drawing), $fits ? round(100 - $drawing->shareOf($plan->usable)->toFloat() * 100, 1) : 0, $fits);
+            return new DividerJson('×'.Fractions::mixed($setting), $this->write->readSize($drawing), $fits ? round(100 - $drawing->shareOf($plan->usable)->toFloat() * 100, 1) : 0, $fits, match ($setting->compareTo(1)) {
+                1 => 'the short end on the photo, the long end on the paper',
+                -1 => 'the long end on the photo, the short end on the paper',
+                default => 'either end on either',
+            });
         }, Dividers::settings());
         usort($settings, static fn (DividerJson $a, DividerJson $b): int => [! $a->fits, $a->empty_percent] <=> [! $b->fits, $b->empty_percent]);
 

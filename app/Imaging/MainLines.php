@@ -9,17 +9,21 @@ use App\Models\Photo;
 use InchLadder\Measure\Fractions;
 use InchLadder\Measure\Rational;
 use InchLadder\Measure\SimpleFraction;
+use InchLadder\Measuring\Slope;
 use InchLadder\Pixels\MainEdges;
+use InchLadder\Pixels\SlantedEdges;
 use InchLadder\Plan\Plan;
 
-/** The strongest level and upright edges of what is cropped, to be kept or refused as dividing lines. */
+/** The strongest level and upright edges of what is cropped, then slanted ones, to be kept or refused as dividing lines. */
 final class MainLines
 {
     private const SIDE = 240;
 
     private const MOST = 4;
 
-    /** @return list<MainLineJson> level ones first */
+    private const MOST_SLANTED = 3;
+
+    /** @return list<MainLineJson> level ones first, slanted ones last */
     public static function of(PhotoStore $photos, Photo $photo, Plan $plan): array
     {
         $field = $photos->lightness($photo, $plan->choices->framing, self::SIDE);
@@ -34,6 +38,29 @@ final class MainLines
             }
         }
 
+        foreach (SlantedEdges::of($field, self::MOST_SLANTED) as [$x1, $y1, $x2, $y2, $strength]) {
+            $slope = Slope::of(($x2 - $x1) * $crop->shapeOn($plan->reference)->toFloat(), $y1 - $y2);
+            $ends = [
+                $crop->left->plus($crop->width->times(Rational::near($x1, 4))), $crop->top->plus($crop->height->times(Rational::near($y1, 4))),
+                $crop->left->plus($crop->width->times(Rational::near($x2, 4))), $crop->top->plus($crop->height->times(Rational::near($y2, 4))),
+            ];
+            $lines[] = new MainLineJson('slanted', '', "slanted {$slope->words()}, from ".self::onFrame($x1, $y1).' to '.self::onFrame($x2, $y2).', '.round($strength, 1).' times as strong as the rest', array_map(static fn (Rational $share): string => $share->toScale(4), $ends));
+        }
+
         return $lines;
+    }
+
+    /** `31 % down the left side, near 1/3` */
+    private static function onFrame(float $x, float $y): string
+    {
+        [$share, $side] = match (true) {
+            $x < 0.005 => [$y, 'down the left side'],
+            $x > 0.995 => [$y, 'down the right side'],
+            $y < 0.5 => [$x, 'along the top'],
+            default => [$x, 'along the bottom'],
+        };
+        $share = Rational::near(max(0, min(1, $share)), 4);
+
+        return Fractions::places($share->times(100), 1)." % {$side}, near ".SimpleFraction::nearest($share)->fraction;
     }
 }

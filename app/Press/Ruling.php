@@ -6,13 +6,13 @@ namespace App\Press;
 
 use App\Imaging\LineAdvice;
 use App\Models\Drawing;
+use InchLadder\Grid\Axes;
 use InchLadder\Grid\Corner;
 use InchLadder\Grid\Division;
 use InchLadder\Grid\Hairlines;
 use InchLadder\Grid\Labels;
 use InchLadder\Grid\LineColour;
 use InchLadder\Measure\Rational;
-use InchLadder\Paper\Shape;
 use InchLadder\Plan\Plan;
 
 /** A drawing's grid as strokes and labels on any rectangle. */
@@ -65,6 +65,9 @@ final readonly class Ruling
             $lines[] = [$left, $top, $right, $bottom];
             $lines[] = [$left, $bottom, $right, $top];
         }
+        if ($grid->axes !== null) {
+            array_push($lines, ...self::axes($grid->axes, $on));
+        }
         foreach ($this->plan->choices->divisions as $division) {
             array_push($lines, ...$division->isIn($grid) ? $this->finer($division, $x, $y) : []);
         }
@@ -79,10 +82,22 @@ final readonly class Ruling
         return array_merge(...array_map($this->stroke(...), $lines));
     }
 
-    /** @return list<array{float, float, float, float}> the oval or circle the drawing is made in; its frame alone for a rectangle */
+    /** @return list<array{float, float, float, float}> both axes and their ticks */
+    private static function axes(Axes $axes, Box $on): array
+    {
+        [$x, $y] = [$on->x + $on->width * $axes->x->toFloat(), $on->y + $on->height * $axes->y->toFloat()];
+
+        return [
+            [$x, $on->y, $x, $on->bottom()], [$on->x, $y, $on->right(), $y],
+            ...array_map(static fn (Rational $share): array => [$on->x + $on->width * $share->toFloat(), $y - self::TICK / 2, $on->x + $on->width * $share->toFloat(), $y + self::TICK / 2], $axes->across),
+            ...array_map(static fn (Rational $share): array => [$x - self::TICK / 2, $on->y + $on->height * $share->toFloat(), $x + self::TICK / 2, $on->y + $on->height * $share->toFloat()], $axes->down),
+        ];
+    }
+
+    /** @return list<array{float, float, float, float}> the oval or circle the drawing is made in; its frame alone for anything else */
     private function outline(Box $on): array
     {
-        if ($this->plan->choices->shape === Shape::Rectangle) {
+        if (! $this->plan->choices->shape->isRound()) {
             return [];
         }
         $at = static function (int $i) use ($on): array {

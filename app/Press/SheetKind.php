@@ -91,6 +91,12 @@ enum SheetKind: string
         };
     }
 
+    /** Whether lines are drawn from it, or lie on it, that last. */
+    public function isRuledFrom(): bool
+    {
+        return in_array($this, [self::Gridded, self::Overlay, self::Strips], true);
+    }
+
     /** @throws SheetImpossible */
     public static function named(string $kind): self
     {

@@ -39,6 +39,11 @@ final readonly class Length
         return self::mm(0);
     }
 
+    public static function larger(self $a, self $b): self
+    {
+        return $b->isLongerThan($a) ? $b : $a;
+    }
+
     public static function smaller(self $a, self $b): self
     {
         return $a->isLongerThan($b) ? $b : $a;

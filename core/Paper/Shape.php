@@ -7,12 +7,22 @@ namespace InchLadder\Paper;
 use InchLadder\Measure\Rational;
 use InchLadder\Measure\Size;
 
-/** The outline of the drawing. The grid is made on its box and clipped to it. */
+/** The outline of the drawing. The grid is made on its box and clipped to an oval or a circle. */
 enum Shape: string
 {
     case Rectangle = 'rectangle';
     case Oval = 'oval';
     case Circle = 'circle';
+    case Strip = 'strip';
+
+    /** A strip is so many times as long as it is wide: three pictures or verses side by side (ours). */
+    private const STRIP = 3;
+
+    /** Whether the outline cuts into the box. */
+    public function isRound(): bool
+    {
+        return $this === self::Oval || $this === self::Circle;
+    }
 
     /**
      * Whether a rectangle lies wholly outside the outline.
@@ -21,7 +31,7 @@ enum Shape: string
      */
     public function misses(Rational $left, Rational $top, Rational $right, Rational $bottom): bool
     {
-        if ($this === self::Rectangle) {
+        if (! $this->isRound()) {
             return false;
         }
         // The point of the rectangle that is nearest to the middle, from there, in halves of the sides.
@@ -35,6 +45,10 @@ enum Shape: string
     /** The part of the usable paper a drawing of this outline can take. */
     public function inside(Size $usable): Size
     {
-        return $this === self::Circle ? $usable->largestInside(Rational::one()) : $usable;
+        return match ($this) {
+            self::Circle => $usable->largestInside(Rational::one()),
+            self::Strip => $usable->largestInside($usable->isUpright() ? Rational::nd(1, self::STRIP) : Rational::of(self::STRIP)),
+            default => $usable,
+        };
     }
 }

@@ -13,6 +13,7 @@ use InchLadder\Grid\Division;
 use InchLadder\Grid\Labels;
 use InchLadder\Grid\Part;
 use InchLadder\Grid\School;
+use InchLadder\Grid\Schools\AxesWithTicks;
 use InchLadder\Measure\Graduation;
 use InchLadder\Measure\Length;
 use InchLadder\Measure\Notation;
@@ -84,6 +85,8 @@ final readonly class Choices
         public Medium $medium = Medium::Graphite,
         /** How the cells are gone through. */
         public Start $start = Start::Corner,
+        /** Axes laid over a grid of another school; null without. */
+        public ?AxesWithTicks $axes = null,
     ) {
         $this->placement = $placement ?? Placement::at(Spot::Centred);
         $this->tones = $tones ?? Tones::of(5, true, 1, $colour->lightness());
@@ -105,6 +108,18 @@ final readonly class Choices
     public function room(): Size
     {
         return $this->shape->inside($this->margins->inside($this->turn->apply($this->sheet, OrientationAdvice::for($this->reference()->ratio(), $this->sheet))));
+    }
+
+    /** The point that is held at a place of the sheet; the first, if more say so. */
+    public function pinned(): ?KeyPoint
+    {
+        foreach ($this->points as $point) {
+            if ($point->pin !== null) {
+                return $point;
+            }
+        }
+
+        return null;
     }
 
     /** The same choices made to agree another way. */

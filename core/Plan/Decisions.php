@@ -30,7 +30,9 @@ final readonly class Decisions
         $sheet = $this->plan->sheet;
         $way = $sheet->width->equals($sheet->height) ? 'square' : ($sheet->isUpright() ? 'upright' : 'sideways');
 
-        return ($this->plan->choices->standard->name ?? $this->plan->choices->stockName ?? $this->size($sheet)).', '.$way;
+        $name = $this->plan->choices->standard->name ?? $this->plan->choices->stockName;
+
+        return ($name === null ? '' : "{$name}, ")."{$this->size($sheet)}, {$way}";
     }
 
     /** `×1 1/2`; null on a screen, and where the two axes differ. */

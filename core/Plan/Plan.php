@@ -18,7 +18,6 @@ use InchLadder\Measure\Size;
 use InchLadder\Measuring\KeyPoint;
 use InchLadder\Measuring\Placed;
 use InchLadder\Paper\OrientationAdvice;
-use InchLadder\Paper\Shape;
 use InchLadder\Paper\SheetSize;
 
 /** Everything that follows from the choices. */
@@ -47,6 +46,8 @@ final readonly class Plan
         public Addresses $addresses,
         public MarkLadder $across,
         public MarkLadder $down,
+        /** A point held at a place of the sheet, and what it takes; null when there is none. */
+        public ?Pinned $pinned,
     ) {
     }
 
@@ -65,8 +66,14 @@ final readonly class Plan
         $fitted = $choices->fit->onto($reference, $choices->shape->inside($usable));
         $grid = $fitted->cells === null ? self::grid($choices, $reference, $fitted) : Grid::even($fitted->cells);
         $fitted = $fitted->middle($grid->across->covered, $grid->down->covered);
-        $print = self::onPrint($reference, $fitted);
         [$left, $top] = $choices->placement->of($fitted->area, $sheet, $choices->margins);
+        $point = $choices->pinned();
+        $pinned = $point === null ? null : Pinned::at($point, $fitted, $left, $top, $sheet);
+        if ($pinned !== null) {
+            [$fitted, $left, $top] = [$pinned->fitted, $pinned->left, $pinned->top];
+        }
+        $print = self::onPrint($reference, $fitted);
+        $grid = $choices->axes === null ? $grid : $choices->axes->laidOver($grid, $fitted->area);
         $rulers = [$choices->rulerOnPrint(), $choices->notation->ruler];
 
         return new self(
@@ -78,6 +85,7 @@ final readonly class Plan
             new Addresses($choices->labels, $choices->corner, $grid->cells()),
             MarkLadder::along($grid->across, $print?->width, $fitted->area->width, $left, ...$rulers),
             MarkLadder::along($grid->down, $print?->height, $fitted->area->height, $top, ...$rulers),
+            $pinned,
         );
     }
 
@@ -109,6 +117,16 @@ final readonly class Plan
     public function bottom(): Length
     {
         return $this->sheet->height->minus($this->top)->minus($this->fitted->area->height);
+    }
+
+    /** How far the drawing area's diagonal can be carried on over the usable paper, in diagonals; at least 1. */
+    public function reach(): Rational
+    {
+        [$area, $margins] = [$this->fitted->area, $this->choices->margins];
+        $across = $margins->left->plus($this->usable->width)->minus($this->left)->over($area->width);
+        $down = $margins->top->plus($this->usable->height)->minus($this->top)->over($area->height);
+
+        return Rational::larger(Rational::one(), Rational::smaller($across, $down));
     }
 
     /**
@@ -157,7 +175,7 @@ final readonly class Plan
     {
         $cells = [];
         [$columns, $rows] = [$this->grid->columns, $this->grid->rows];
-        for ($row = 0; $this->choices->shape !== Shape::Rectangle && $row < $this->grid->down->parts(); $row++) {
+        for ($row = 0; $this->choices->shape->isRound() && $row < $this->grid->down->parts(); $row++) {
             for ($column = 0; $column < $this->grid->across->parts(); $column++) {
                 if ($this->choices->shape->misses($columns[$column], $rows[$row], $columns[$column + 1], $rows[$row + 1])) {
                     $cells[] = $row * $this->grid->across->parts() + $column;

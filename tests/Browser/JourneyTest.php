@@ -30,7 +30,7 @@ it('goes from a photo to a printed grid and a copied cell, with the same numbers
     foreach (['top', 'left', 'right', 'bottom'] as $side) {
         $table->write($side, '0');
     }
-    $table->kept()->see('nav', 'Letter, upright')->isAccessible('Paper');
+    $table->kept()->see('nav', 'Letter, 8 1/2 × 11 in, upright')->isAccessible('Paper');
 
     // Fit
     $table->press('Fit')->press('whole cells')->write('Cell on the paper', '1½')->kept();
@@ -99,7 +99,7 @@ it('goes from a photo to a printed grid and a copied cell, with the same numbers
     $table->stopServing();
     $table->serve();
     $table->go('/')
-        ->see('.boards li:first-child', 'Letter, upright · whole cells, ×1 1/2')
+        ->see('.boards li:first-child', 'Letter, 8 1/2 × 11 in, upright · whole cells, ×1 1/2')
         ->see('.boards li:first-child', 'Next: copy cell C1.');
     $table->go("/drawing/{$id}/copy")->see('[data-test=address]', 'C1');
 

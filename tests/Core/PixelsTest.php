@@ -4,6 +4,7 @@ use InchLadder\Paper\Colour;
 use InchLadder\Pixels\Contour;
 use InchLadder\Pixels\Field;
 use InchLadder\Pixels\Gradient;
+use InchLadder\Pixels\SlantedEdges;
 
 /**
  * A field of a function of places, each sample taken at its middle.
@@ -95,3 +96,23 @@ it('knows the colours of papers, the lightest being white and the darkest black'
         ->and(array_unique(array_map(fn (Colour $colour): string => $colour->hex(), Colour::cases())))->toHaveCount(count(Colour::cases()))
         ->and(Colour::Tan->hex())->toBe('#d6bf9b');
 });
+
+it('finds the slanted straight edge of a mass, from frame to frame, and none in texture or in what is level', function (Closure $lightness, ?array $ends) {
+    $found = SlantedEdges::of(sampled(240, 180, $lightness), 3);
+    if ($ends === null) {
+        expect($found)->toBe([]);
+
+        return;
+    }
+    foreach ($ends as $i => $share) {
+        expect($found[0][$i])->toEqualWithDelta($share, 0.025);
+    }
+})->with([
+    // A roof from (0, 0.6) to (1, 0.2); a bank from (0.2, 1) to (0.7, 0); the same dark on the other side.
+    'a roof' => [fn (float $x, float $y): float => soft($y - 0.6 + 0.4 * $x), [0, 0.6, 1, 0.2]],
+    'a bank' => [fn (float $x, float $y): float => soft($x - 0.2 - 0.5 * (1 - $y)), [0.2, 1, 0.7, 0]],
+    'the other way round' => [fn (float $x, float $y): float => soft(0.6 - 0.4 * $x - $y), [0, 0.6, 1, 0.2]],
+    'a level horizon' => [fn (float $x, float $y): float => soft($y - 0.4), null],
+    'leaves' => [fn (float $x, float $y): float => 120 + 60 * sin(1e4 * sin(37 * floor(60 * $x) + 91 * floor(45 * $y))), null],
+    'nothing' => [fn (float $x, float $y): float => 120.0, null],
+]);

@@ -11,6 +11,7 @@ use InchLadder\Fit\Ways\Stretch;
 use InchLadder\Fit\Ways\WholeCells;
 use InchLadder\Grid\Cells;
 use InchLadder\Grid\Labels;
+use InchLadder\Grid\Overlay;
 use InchLadder\Grid\Remainder;
 use InchLadder\Grid\Schools\AxesWithTicks;
 use InchLadder\Grid\Schools\CentreCross;
@@ -23,6 +24,8 @@ use InchLadder\Grid\Schools\SquaresByCount;
 use InchLadder\Grid\Schools\SquaresByMeasure;
 use InchLadder\Grid\Schools\Thirds;
 use InchLadder\Measure\Rational;
+use InchLadder\Measuring\KeyPoint;
+use InchLadder\Measuring\Span;
 use InchLadder\Paper\Catalogue;
 use InchLadder\Paper\Margins;
 use InchLadder\Paper\Placement;
@@ -33,9 +36,12 @@ use InchLadder\Photo\Framing;
 use InchLadder\Photo\Keep;
 use InchLadder\Photo\Subject;
 use InchLadder\Photo\Turning;
+use InchLadder\Plan\Clearance;
+use InchLadder\Plan\Clearing;
 use InchLadder\Plan\Decisions;
 use InchLadder\Plan\Plan;
 use InchLadder\Plan\Sums;
+use InchLadder\Plan\Sums\MarkSums;
 use Tests\Core\Plans;
 
 /** What must hold of every plan, whatever was chosen. */
@@ -191,10 +197,62 @@ it('warns of what needs the eye, and of nothing else', function (string $rung, a
     'too few for the print' => ['photo', ['At this print size the photo has 100 pixels to the inch; under 150 they show. It carries 3 5/16 × 4 5/16 in well.'], fn () => Plans::of(Reference::printed(size('5x7in'), 500, 700), size('8.5x11in'))],
     'too few for the cells' => ['photo', ['A cell has only 30 pixels to its side; under 100 they show. Take fewer cells, or crop less.'], fn () => Plans::of(Reference::onScreen(120, 160), size('9x12in'))],
     'another sheet than its name says' => ['paper', ['This is further from A4 than ISO 216 allows; it may be another sheet. The measured size counts.'], fn () => Plans::of(Reference::printed(size('10x15cm')), size('205x297mm'), ruler: '1 mm', standard: Catalogue::find('a4'), margins: Margins::all(length('1 cm')))],
-    'over the margin' => ['paper', ['The drawing lies over the margin at the right.'], fn () => Plans::of(Reference::printed(size('5x7in')), size('9x12in'), new Inset(Rational::nd(1, 2)), margins: Margins::all(length('1 in')), placement: Placement::offset(length('5 in'), length('4 in')))],
+    'over the margin' => ['paper', ['The drawing lies over the margin at the right. Under it lie upright lines 4.'], fn () => Plans::of(Reference::printed(size('5x7in')), size('9x12in'), new Inset(Rational::nd(1, 2)), margins: Margins::all(length('1 in')), placement: Placement::offset(length('5 in'), length('4 in')))],
     'up to the edge' => ['paper', ['The drawing comes within 0 in of an edge; 1/4 in leaves room for tape and fingers (common practice).'], fn () => Plans::of(Reference::printed(size('5x7in')), size('9x12in'))],
     'in proportion' => ['fit', [], fn () => Plans::of(Reference::printed(size('5x7in')), size('9x12in'))],
     'visibly stretched' => ['fit', ['Stretched 33.33 %: visible: a circle is drawn as an oval. A circle becomes an oval 33.3 % higher than wide; a slope of 20° becomes 25.9°. On a subject like this (still life) it will be seen.'], fn () => Plans::of(Reference::printed(size('5x5in')), size('18x24in'), new Stretch)],
     'slightly' => ['fit', ['Stretched 2.27 %: slight: fit for a landscape, not for a likeness. A circle becomes an oval 2.3 % wider than high; a slope of 20° becomes 19.6°.'], fn () => Plans::of(Reference::printed(size('8x10in')), size('9x11in'), new Stretch, subject: Subject::Landscape)],
     'harmlessly' => ['fit', ['Stretched 0.5 %: harmless: under 1 %, less than a pencil line. A circle becomes an oval 0.5 % wider than high; a slope of 20° becomes 19.9°.'], fn () => Plans::of(Reference::printed(size('100x100mm')), size('201x200mm'), new Stretch)],
 ]);
+
+it('tries the spacing before anything lasts: the spaces between the ticks come to the frame’s own side', function (Plan $plan, array $says) {
+    expect(array_slice((new MarkSums($plan))->spacing(), 0, 2))->toBe($says);
+})->with([
+    'even' => [fn () => Plans::of(Reference::printed(size('4x6in')), size('8x12in'), school: new ProportionalCells(Cells::of(4, 6))), ['Across: 4 spaces of 2 in between the ticks come to 8 in; the frame is 8 in.', 'Down: 6 spaces of 2 in between the ticks come to 12 in; the frame is 12 in.']],
+    'rounded one by one' => [fn () => Plans::of(Reference::printed(size('4x6in')), size('8x12in'), school: new ProportionalCells(Cells::of(7, 1))), ['Across: 7 spaces of 1 1/8 to 1 3/16 in between the ticks come to 8 in; the frame is 8 in.', 'Down: one space of 12 in between the ticks come to 12 in; the frame is 12 in.']],
+]);
+
+it('names what lies under tape, mat or cut', function () {
+    $plan = Plans::of(
+        Reference::printed(size('4x6in')), size('8x12in'), school: new ProportionalCells(Cells::of(4, 6)), margins: Margins::all(length('1 in')), placement: Placement::offset(length('0 in'), length('1 in')),
+        points: [new KeyPoint('ear', Rational::nd(3, 50), Rational::nd(1, 2), false), new KeyPoint('nose', Rational::nd(1, 2), Rational::nd(1, 2), false)],
+        spans: [new Span('hat', Rational::nd(3, 40), Rational::nd(1, 4), Rational::nd(3, 4), Rational::nd(1, 4), null)],
+    );
+    expect((new Sums($plan))->paper->warnings()[0])->toBe('The drawing lies over the margin at the left. Under it lie upright lines 0; the points ear; the lengths hat.');
+});
+
+it('lays axes over any other grid, whose lines stay, and carries the long diagonal to the paper’s end', function () {
+    $axes = new AxesWithTicks(Rational::nd(1, 4), Rational::nd(1, 2), length('1 in'));
+    $plan = Plans::of(Reference::printed(size('4x6in')), size('8x12in'), new Inset(Rational::nd(1, 2)), school: new ProportionalCells(Cells::of(4, 6)), axes: $axes, placement: Placement::at(Spot::TopLeft));
+    expect($plan->grid->across->parts())->toBe(4)
+        ->and(array_map(strval(...), $plan->grid->axes->across))->toBe(['0', '1/4', '1/2', '3/4', '1'])
+        ->and((string) $plan->reach())->toBe('2')
+        ->and(array_map(fn (array $stroke) => array_map(strval(...), $stroke), Overlay::LongDiagonal->strokes($plan->reach())))->toBe([['0', '0', '2', '2']]);
+});
+
+it('keeps a boxed thing clear of lines, or puts one on it, wherever it lies: what it promises holds', function () {
+    mt_srand(11);
+    $done = ['clear' => 0, 'upright' => 0, 'level' => 0, 'larger cells' => 0];
+    for ($i = 0; $i < 150; $i++) {
+        $plan = Plans::of(
+            Reference::onScreen(mt_rand(300, 900), mt_rand(300, 900)), size(mt_rand(6, 12).'x'.mt_rand(6, 12).'in'),
+            new CropToPaper(new Frame(Rational::nd(mt_rand(0, 9), 10), Rational::nd(mt_rand(0, 9), 10), Rational::nd(mt_rand(4, 9), 10))), SquaresByCount::across(mt_rand(2, 9)),
+        );
+        $box = array_map(fn (int $most) => Rational::nd(mt_rand(1, $most), 100), [60, 60, 18, 18]);
+        foreach (Clearance::of($plan, ...$box) as $way) {
+            $done[$way->by->value]++;
+            $to = $way->columns === null ? $plan : Plan::of($plan->choices->schooled(SquaresByCount::across($way->columns)));
+            $share = fn (Rational $at, Rational $from, Rational $span) => $at->minus($from)->dividedBy($span);
+            foreach (['upright' => [$to->grid->columns, $share($box[0], $way->crop->left, $way->crop->width), $box[2]->dividedBy($way->crop->width)], 'level' => [$to->grid->rows, $share($box[1], $way->crop->top, $way->crop->height), $box[3]->dividedBy($way->crop->height)]] as $axis => [$lines, $start, $length]) {
+                $through = array_filter(array_slice($lines, 1, -1), fn (Rational $line) => $line->isGreaterThan($start) && $line->isLessThan($start->plus($length)));
+                if (in_array($way->by, [Clearing::Clear, Clearing::LargerCells], true)) {
+                    expect($through)->toBe([]);
+                } elseif ($way->by->value === $axis) {
+                    expect(array_filter($lines, fn (Rational $line) => $line->isEqualTo($start->plus($length->dividedBy(2)))))->not->toBe([]);
+                }
+            }
+            expect($way->crop->left->isNegative() || $way->crop->right()->isGreaterThan(1))->toBeFalse();
+        }
+    }
+    expect(min($done))->toBeGreaterThan(10);
+});

@@ -1,7 +1,9 @@
 <?php
 
 use InchLadder\Fit\Crop;
+use InchLadder\Fit\Frame;
 use InchLadder\Fit\Reference;
+use InchLadder\Fit\Ways\CropToPaper;
 use InchLadder\Fit\Ways\FreeCrop;
 use InchLadder\Fit\Ways\Inset;
 use InchLadder\Grid\Cells;
@@ -9,9 +11,14 @@ use InchLadder\Grid\Schools\AxesWithTicks;
 use InchLadder\Grid\Schools\MainLines;
 use InchLadder\Grid\Schools\ProportionalCells;
 use InchLadder\Measure\Rational;
+use InchLadder\Measure\Size;
 use InchLadder\Measuring\KeyPoint;
+use InchLadder\Measuring\Pin;
 use InchLadder\Measuring\Region;
 use InchLadder\Measuring\RegionUse;
+use InchLadder\Paper\Margins;
+use InchLadder\Paper\Placement;
+use InchLadder\Paper\Spot;
 use InchLadder\Plan\Plan;
 use InchLadder\Plan\Sums;
 use InchLadder\Plan\Sums\PointSums;
@@ -121,3 +128,54 @@ it('tells what the margins cost, and nothing where they cost nothing', function 
     $whole = Plans::of(Reference::printed(size('4x6in')), size('8x12in'), new Inset(Rational::one()));
     expect(implode(' ', (new Sums($whole))->paper->lines()))->not->toContain('The margins take');
 });
+
+it('holds a point at a place of the sheet, by the crop first, then by moving the drawing; and says what it misses', function (array $pin, string $size, string $says, ?array $lies) {
+    // Half of a 4 × 6 in print, drawn 4 × 6 in on 8 × 12 in: an inch of the print is two of the paper.
+    $point = new KeyPoint('eye', Rational::nd(1, 2), Rational::nd(1, 2), false, new Pin(...array_map(length(...), $pin)));
+    $plan = Plans::of(Reference::printed(size('4x6in')), size('8x12in'), $size === 'whole' ? new Inset(Rational::nd(1, 2)) : new CropToPaper(new Frame(null, null, Rational::of($size))), points: [$point], placement: Placement::at(Spot::Centred));
+    $placed = $plan->points()[0];
+    expect((new PointSums($plan))->pinned($placed))->toBe($says);
+    [$x, $y] = [$plan->left->plus($plan->fitted->area->width->times($placed->x)), $plan->top->plus($plan->fitted->area->height->times($placed->y))];
+    if ($lies !== null) {
+        expect([$x->equals(length($lies[0])), $y->equals(length($lies[1]))])->toBe([true, true]);
+    }
+    expect($plan->left->mm->isNegative())->toBeFalse()->and($plan->right()->mm->isNegative())->toBeFalse()->and($placed->isInside())->toBeTrue();
+})->with([
+    'within the photo’s reach' => [['3 in', '5 in'], '1/2', 'Held at 3 in from the left edge, 5 in from the top.', ['3 in', '5 in']],
+    'the photo ends, the sheet has room' => [['2 in', '3 in'], 'whole', 'Held at 2 in from the left edge, 3 in from the top.', ['2 in', '3 in']],
+    'at the edge of the sheet' => [['0 in', '6 in'], '1/2', 'Held at 0 in from the left edge, 6 in from the top.', ['0 in', '6 in']],
+    'neither has room' => [['3 in', '6 in'], '1', 'It cannot lie 3 in from the left edge, 6 in from the top: it stays 1 in right of it. There the photo ends, and the sheet has no more room; a smaller crop, or a smaller drawing, would let it move.', ['4 in', '6 in']],
+]);
+
+it('keeps a pin while other things change', function () {
+    $pin = new Pin(length('3 in'), length('5 in'));
+    mt_srand(7);
+    for ($i = 0; $i < 200; $i++) {
+        [$x, $y] = [Rational::nd(mt_rand(0, 40), 40), Rational::nd(mt_rand(0, 40), 40)];
+        $plan = Plans::of(
+            Reference::printed(new Size(length(mt_rand(2, 9).' in'), length(mt_rand(2, 9).' in'))), size(mt_rand(8, 14).'x'.mt_rand(9, 16).'in'),
+            new CropToPaper(new Frame(Rational::nd(mt_rand(0, 9), 10), Rational::nd(mt_rand(0, 9), 10), Rational::nd(mt_rand(2, 10), 10))),
+            points: [new KeyPoint('eye', $x, $y, false, $pin)], margins: Margins::all(length(mt_rand(0, 2).' in')),
+        );
+        $placed = $plan->points()[0];
+        $at = [$plan->left->plus($plan->fitted->area->width->times($placed->x))->minus($pin->left), $plan->top->plus($plan->fitted->area->height->times($placed->y))->minus($pin->top)];
+        // What it misses is exactly what it says, and it misses only where neither photo nor sheet has room.
+        expect($at[0]->equals($plan->pinned->missedAcross))->toBeTrue()->and($at[1]->equals($plan->pinned->missedDown))->toBeTrue();
+        $crop = $plan->fitted->crop;
+        if ($at[0]->isPositive()) {
+            expect($plan->left->isZero() && ($crop->right()->isEqualTo(1) || $placed->x->isZero()))->toBeTrue();
+        }
+        if ($at[0]->mm->isNegative()) {
+            expect($plan->right()->isZero() && ($crop->left->isZero() || $placed->x->isEqualTo(1)))->toBeTrue();
+        }
+    }
+});
+
+it('says how far a free crop is from the paper’s shape', function (string $width, string $height, string $says) {
+    $plan = Plans::of(Reference::printed(size('4x6in')), size('8x10in'), new FreeCrop(Crop::at(null, null, Rational::of($width), Rational::of($height))));
+    expect((new Sums($plan))->fit->lines())->toContain($says);
+})->with([
+    'narrower' => ['1', '1', 'The free crop is 16.7 % narrower in shape than the paper: 13/16 in of width more, or 1 in of height less, would make them one.'],
+    'wider' => ['1', '1/2', 'The free crop is 66.7 % wider in shape than the paper: 1 5/8 in of width less, or 2 in of height more, would make them one.'],
+    'the same' => ['1', '5/6', 'The free crop has the paper’s shape.'],
+]);

@@ -87,7 +87,8 @@ function valid(Drawing $drawing): array
     $acts = [
         'turn' => ['quarters' => 1], 'level' => ['x1' => 0.1, 'y1' => 0.1, 'x2' => 0.9, 'y2' => 0.2], 'border' => ['left' => 0.1, 'top' => 0.1, 'width' => 0.8, 'height' => 0.8], 'aim' => ['x' => 0.4, 'y' => 0.4, 'at' => 'third'],
         'crop' => ['field' => 'width', 'typed' => '5 in'], 'inset' => ['side' => 'width', 'typed' => '5 in'], 'plan' => ['paper_cell' => '1 in', 'photo_cell' => '', 'columns' => 5, 'rows' => 7],
-        'feature' => ['width' => 0.1, 'fineness' => 'fine'], 'whole' => ['left' => 0.1, 'top' => 0.1, 'width' => 0.05, 'height' => 0.05], 'ruled' => ['way' => 'across', 'ticks' => ['1' => '1 in', '2' => '2 in']],
+        'feature' => ['width' => 0.1, 'fineness' => 'fine'], 'whole' => ['left' => 0.1, 'top' => 0.1, 'width' => 0.05, 'height' => 0.05, 'by' => 'level'], 'ruled' => ['way' => 'across', 'ticks' => ['1' => '1 in', '2' => '2 in']],
+        'carried' => ['left' => 0.1, 'top' => 0.1, 'width' => 0.5, 'height' => 0.7, 'columns' => 5, 'rows' => 7, 'labels' => 'numbers', 'corner' => 'top right'],
     ];
     $act = array_rand($acts);
 
@@ -95,6 +96,7 @@ function valid(Drawing $drawing): array
         'POST workings' => [[], [...$base, 'x' => 0.3, 'y' => 0.4, 'rung' => 'grid']],
         ...array_fill_keys(['POST ways', 'POST sheets', 'POST schools', 'POST meshes', 'POST prints', 'POST dividers'], [[], $base]),
         'POST enlargement' => [[], [...$base, 'size' => '8x10in']], 'POST ruled' => [[], [...$base, 'columns' => 5, 'rows' => 7]],
+        'POST clearances' => [[], [...$base, 'act' => 'whole', 'how' => $acts['whole']]],
         'POST plans' => [[], [...$base, 'never_trim' => true, 'whole_sheet' => false, 'most_lines' => 20, 'least_cell' => '1/2 in']],
         'POST adjust' => [[], [...$base, 'act' => $act, 'how' => $acts[$act]]],
         'POST square' => [[], [...$base, 'which' => 'drawing', 'falling' => '10 in', 'rising' => '10 1/16 in', 'top' => '8 in', 'bottom' => '8 in', 'left' => '10 in', 'right' => '10 in']],

@@ -144,3 +144,22 @@ it('advises a pencil, and ticks at the edges only where lines would harm', funct
     [Surface::Print->value, EndUse::Stays->value, 'None on the print itself', true],
     ['moon dust', 'none', 'H', false],
 ]);
+
+it('walks through the finer lines of a cut cell too: their readings are those of the list of marks, for either hand', function (string $hand, string $hairlines, string $says) {
+    $drawing = Drawings::begin([...Drawings::FIVE_BY_SEVEN, 'grid' => ['divided' => [['column' => 1, 'row' => 2, 'parts' => 3, 'hairlines' => $hairlines]]]]);
+    $step = stepOf($drawing, 'finer', "hand={$hand}");
+    expect(array_column($step['ticks'], 'reads'))->toBe(['B3, upright 1/3', 'B3, upright 2/3', 'B3, level 1/3', 'B3, level 2/3'])
+        ->and($step['ticks'][0]['more'])->toBe($says);
+    $rows = $this->getJson("/api/drawings/{$drawing->id}")->json('workings.rows_across');
+    $finer = array_values(array_filter($rows, fn (array $row) => $row['line'] === null));
+    expect($finer[0]['name'])->toBe('1 1/3')->and($hand === 'right' ? $finer[0]['sheet']['rounded']['text'] : '6 in')->toBe(preg_replace('/^.*at /', '', $says).' in');
+    expect(tickOff($drawing, 'finer-1-2-upright-1')->assertOk()->json('moved'))->toBe('');
+})->with([
+    ['right', 'in the cell', 'top to bottom, at 2 1/2'],
+    ['left', 'in the cell', 'top to bottom, at 6'],
+    ['right', 'ticks', 'ticks only, at 2 1/2'],
+]);
+
+it('has no such step where no cell is cut', function () {
+    expect(array_column($this->getJson('/api/drawings/'.Drawings::begin()->id.'/marking/paper')->json('steps'), 'key'))->not->toContain('finer');
+});

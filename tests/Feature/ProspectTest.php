@@ -12,6 +12,7 @@ use InchLadder\Photo\Framing;
 use InchLadder\Photo\Keep;
 use InchLadder\Photo\Turning;
 use Symfony\Component\Console\Output\BufferedOutput;
+use Tests\Drawings;
 use Tests\Photos;
 
 /*
@@ -379,7 +380,7 @@ it('works out only the sums that are in sight, when told which', function () {
     $rungs = $this->postJson('/api/workings', asked([], ['rung' => 'fit']))->assertOk()->json('rungs');
     expect($rungs['fit']['sums'])->not->toBe([])
         ->and($rungs['paper']['sums'])->toBe([])
-        ->and($rungs['paper']['decision'])->toBe('Letter, upright');
+        ->and($rungs['paper']['decision'])->toBe('Letter, 8 1/2 × 11 in, upright');
 });
 
 it('lets a size of one’s own have no name, and null be null', function () {
@@ -409,3 +410,68 @@ it('refuses hostile choices in a sentence, field by field', function (array $cho
     [['paper' => ['placement' => 'offsets', 'offset' => ['left' => '5 in', 'top' => '0']]], 'paper.offset.left'],
     [['fit' => ['left' => 'left']], 'fit.left'],
 ]);
+
+it('offers what can be done about a line through a thing, says what each costs, and does only the one that is chosen', function (array $box, array $says, ?string $by, string $done) {
+    $choices = ['fit' => ['way' => 'crop', 'lock' => 'free', 'left' => '0.1', 'top' => '0.1', 'width' => '0.5', 'height' => '0.5'], 'grid' => ['school' => 'proportional', 'columns' => 2, 'rows' => 2], 'points' => [['name' => 'wick', 'x' => '0.101', 'y' => '0.3']]];
+    $offers = $this->postJson('/api/clearances', asked($choices, ['act' => 'whole', 'how' => $box]))->assertOk()->json();
+    expect(array_column($offers, 'says'))->toBe($says);
+    $adjusted = $this->postJson('/api/adjust', asked($choices, ['act' => 'whole', 'how' => [...$box, 'by' => $by]]))->assertOk()->json();
+    expect($adjusted['said'])->toBe($done);
+    // Done, there is nothing left to do of it.
+    $again = $this->postJson('/api/clearances', ['choices' => $adjusted['choices'], 'wide' => 1000, 'high' => 1400, 'act' => 'whole', 'how' => $box])->assertOk()->json();
+    expect(array_filter($again, fn (array $offer) => $offer['by'] === $by))->toBe([]);
+})->with([
+    'into one cell' => [
+        ['left' => 0.3, 'top' => 0.15, 'width' => 0.1, 'height' => 0.1],
+        ['Whole in one cell: the crop moves by 13/16 in to the right on the paper. It crops away wick.', 'An upright line through its middle: the crop stays.'],
+        'clear', 'The crop moved by 13/16 in to the right on the paper; no line runs through it now. It crops away wick.',
+    ],
+    'a line on it' => [
+        ['left' => 0.3, 'top' => 0.35, 'width' => 0.1, 'height' => 0.2],
+        ['Whole in one cell: the crop moves by 13/16 in to the right on the paper. It crops away wick.', 'An upright line through its middle: the crop stays.', 'A level line through its middle: the crop moves by 2 3/16 in down on the paper.'],
+        'level', 'The crop moved by 2 3/16 in down on the paper; a level line runs through its middle.',
+    ],
+    'larger than a cell' => [
+        ['left' => 0.15, 'top' => 0.15, 'width' => 0.3, 'height' => 0.1],
+        ['It is larger than one cell, so a line must run through it; larger cells would keep it whole.', 'An upright line through its middle: the crop moves by 13/16 in to the left on the paper.', 'Whole in one cell of a grid of 1 column: the crop stays, and every cell is larger.'],
+        'larger cells', '1 column; the crop stays; a cell holds it whole.',
+    ],
+]);
+
+it('takes over a grid the photo carries: its box, its counts and its labels', function (array $how, ?string $fault) {
+    $answer = $this->postJson('/api/adjust', asked([], ['act' => 'carried', 'how' => ['left' => 0.1, 'top' => 0.2, 'width' => 0.5, 'height' => 0.6, 'columns' => 5, 'rows' => 7, 'labels' => 'numbers', 'corner' => 'top right', ...$how]]));
+    if ($fault !== null) {
+        expect($answer->assertStatus(422)->json('message'))->toContain($fault);
+
+        return;
+    }
+    $workings = $this->postJson('/api/workings', ['choices' => $answer->assertOk()->json('choices'), 'wide' => 1000, 'high' => 1400])->assertOk()->json();
+    expect([$workings['crop']['left'], $workings['crop']['top'], $workings['crop']['share_w'], $workings['crop']['share_h']])->toEqualWithDelta([0.1, 0.2, 0.5, 0.6], 1e-9)
+        ->and([$workings['grid']['columns'], $workings['grid']['rows'], $workings['choices']['grid']['labels'], $workings['choices']['grid']['corner']])->toBe([5, 7, 'numbers', 'top right']);
+})->with([
+    'as shown' => [[], null],
+    'a slip of the hand' => [['width' => 0.001], 'too small to be it'],
+    'no count' => [['columns' => 'many'], 'columns'],
+]);
+
+it('marks the prints whose cells are under the artist’s own minimum', function () {
+    $prints = fn (?string $least): array => $this->postJson('/api/prints', asked(['photo' => ['least_cell' => $least], 'fit' => ['way' => 'crop'], 'grid' => ['school' => 'count', 'columns' => 5]]))->assertOk()->json();
+    expect(array_filter(array_column($prints(null), 'too_small')))->toBe([]);
+    foreach (array_keys($prints(null)) as $i) {
+        expect(array_column($prints('1/8 in'), 'too_small')[$i])->toBeFalse()->and(array_column($prints('5 in'), 'too_small')[$i])->toBeTrue();
+    }
+});
+
+it('says of a change what it touches of what was made by hand, beside the way back', function () {
+    $drawing = Drawings::begin([...Drawings::FIVE_BY_SEVEN, 'points' => [['name' => 'wick', 'x' => '0.02', 'y' => '1/2']]]);
+    $this->putJson("/api/drawings/{$drawing->id}/marking/paper/top-2", ['done' => true])->assertOk();
+    $this->putJson("/api/drawings/{$drawing->id}/cells/0/0", ['state' => 'done'])->assertOk();
+    $save = function (array $changes) use ($drawing) {
+        $now = $this->getJson("/api/drawings/{$drawing->id}")->json();
+
+        return $this->putJson("/api/drawings/{$drawing->id}", ['version' => $now['version'], 'choices' => array_replace_recursive($now['workings']['choices'], $changes)])->assertOk()->json('said');
+    };
+    expect($save(['title' => 'Another name']))->toBe('')
+        ->and($save(['fit' => ['cell' => '1 3/4 in', 'size' => '1/2']]))->toBe('By this change one mark that was made now lies elsewhere; one cell that was done is no whole cell any more; wick is cropped away.')
+        ->and($save(['paper' => ['colour' => 'cream']]))->toBe('');
+});

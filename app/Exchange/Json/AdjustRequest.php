@@ -15,7 +15,7 @@ final readonly class AdjustRequest
         #[OA\Property] public ChoicesJson $choices,
         #[OA\Property] public ?int $wide,
         #[OA\Property] public ?int $high,
-        #[OA\Property(enum: ['turn', 'level', 'border', 'aim', 'crop', 'inset', 'plan', 'feature', 'whole', 'ruled'])] public string $act,
+        #[OA\Property(enum: ['turn', 'level', 'border', 'aim', 'crop', 'inset', 'plan', 'feature', 'whole', 'ruled', 'carried'])] public string $act,
         /** What was pointed at or typed. */
         #[OA\Property(type: 'object', additionalProperties: true)] public array $how,
     ) {

@@ -16,6 +16,8 @@ final readonly class DividerJson
         /** How much of the paper stays empty. */
         #[OA\Property] public float $empty_percent,
         #[OA\Property] public bool $fits,
+        /** Which end goes where. */
+        #[OA\Property] public string $ends,
     ) {
     }
 }

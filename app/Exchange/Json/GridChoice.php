@@ -52,7 +52,7 @@ final readonly class GridChoice
         /** The part of the crop it is wanted over; null for all of it. */
         #[OA\Property] public ?PartChoice $part,
         /** Lines laid over to judge by. */
-        #[OA\Property(type: 'array', items: new OA\Items(type: 'string', enum: ['thirds', 'centre cross', 'diagonals']))] public array $overlays,
+        #[OA\Property(type: 'array', items: new OA\Items(type: 'string', enum: ['thirds', 'centre cross', 'diagonals', 'long diagonal', 'axes with ticks']))] public array $overlays,
     ) {
     }
 }

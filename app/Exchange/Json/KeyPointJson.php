@@ -27,6 +27,8 @@ final readonly class KeyPointJson
         #[OA\Property] public string $thirds,
         /** From where the axes meet, on the paper, right and down plus; null without axes. */
         #[OA\Property] public ?string $plotted,
+        /** Whether it lies where it is held on the sheet, or by how much it misses that; null when it is not held. */
+        #[OA\Property] public ?string $pinned,
     ) {
     }
 }

@@ -19,8 +19,6 @@ final readonly class LinesJson
      * @param  list<int>  $partial_columns
      * @param  list<int>  $partial_rows
      * @param  list<int>  $spared
-     * @param  list<float>  $ticks_across
-     * @param  list<float>  $ticks_down
      * @param  list<OverlayJson>  $overlays
      */
     public function __construct(
@@ -37,9 +35,7 @@ final readonly class LinesJson
         #[OA\Property(type: 'array', items: new OA\Items(type: 'integer'))] public array $spared,
         /** Whether corner is joined to corner. */
         #[OA\Property] public bool $diagonals,
-        /** Ticks of the axes. */
-        #[OA\Property(type: 'array', items: new OA\Items(type: 'number'))] public array $ticks_across,
-        #[OA\Property(type: 'array', items: new OA\Items(type: 'number'))] public array $ticks_down,
+        #[OA\Property] public ?AxesJson $axes,
         #[OA\Property(type: 'array', items: new OA\Items(ref: OverlayJson::class))] public array $overlays,
     ) {
     }

@@ -24,7 +24,7 @@ final readonly class PaperChoice
         #[OA\Property] public MarginsChoice $margins,
         /** What the margins are kept for. */
         #[OA\Property(enum: ['tape', 'mat', 'trim'])] public string $margins_for,
-        #[OA\Property(enum: ['rectangle', 'oval', 'circle'])] public string $shape,
+        #[OA\Property(enum: ['rectangle', 'oval', 'circle', 'strip'])] public string $shape,
         #[OA\Property(enum: ['white', 'cream', 'grey', 'tan', 'blue grey', 'black'])] public string $colour,
     ) {
     }

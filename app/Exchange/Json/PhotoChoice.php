@@ -32,6 +32,8 @@ final readonly class PhotoChoice
         /** Which rectangle is kept of a straightened photo. */
         #[OA\Property(enum: ['shape', 'largest'])] public string $keep,
         #[OA\Property] public BorderChoice $border,
+        /** The smallest cell on a print the artist would work from, with its unit; null for no minimum. */
+        #[OA\Property] public ?string $least_cell,
     ) {
     }
 }

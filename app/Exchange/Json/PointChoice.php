@@ -17,6 +17,8 @@ final readonly class PointChoice
         #[OA\Property] public string $y,
         /** Whether a focal cross is drawn through it. */
         #[OA\Property] public bool $cross,
+        /** Where on the sheet it is held; null leaves it free. The first point that is held, holds. */
+        #[OA\Property] public ?PinChoice $pin,
     ) {
     }
 }

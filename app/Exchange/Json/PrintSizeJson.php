@@ -17,6 +17,8 @@ final readonly class PrintSizeJson
         /** Pixels to the inch; null without a photo. */
         #[OA\Property] public ?int $per_inch,
         #[OA\Property] public bool $enough,
+        /** Whether its cells are under the artist’s own minimum. */
+        #[OA\Property] public bool $too_small,
     ) {
     }
 }

@@ -10,9 +10,12 @@ use OpenApi\Attributes as OA;
 #[OA\Schema]
 final readonly class SheetAboutJson
 {
+    /** @param  list<string>  $spacing */
     public function __construct(
         #[OA\Property] public int $pages,
         #[OA\Property] public string $says,
+        /** The spacing test, where lines are printed that will last; empty elsewhere. */
+        #[OA\Property(type: 'array', items: new OA\Items(type: 'string'))] public array $spacing,
     ) {
     }
 }

@@ -105,6 +105,14 @@ final readonly class GridPart
         });
     }
 
+    /** Axes laid over a grid of another school; null without. */
+    public function axes(): ?AxesWithTicks
+    {
+        $axes = $this->json->school === 'axes' || ! in_array(Overlay::Axes->value, $this->json->overlays, true) ? null : $this->schoolCalled('axes');
+
+        return $axes instanceof AxesWithTicks ? $axes : null;
+    }
+
     public function part(): ?Part
     {
         return $this->json->part === null ? null : Part::of(...array_map(Rational::of(...), (array) $this->json->part));

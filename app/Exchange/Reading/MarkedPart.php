@@ -6,12 +6,14 @@ namespace App\Exchange\Reading;
 
 use App\Exchange\Json\BesideChoice;
 use App\Exchange\Json\KeptCrop;
+use App\Exchange\Json\PinChoice;
 use App\Exchange\Json\PointChoice;
 use App\Exchange\Json\RegionChoice;
 use App\Exchange\Json\SpanChoice;
 use Illuminate\Support\Str;
 use InchLadder\Measure\Rational;
 use InchLadder\Measuring\KeyPoint;
+use InchLadder\Measuring\Pin;
 use InchLadder\Measuring\Region;
 use InchLadder\Measuring\RegionUse;
 use InchLadder\Measuring\Span;
@@ -44,6 +46,7 @@ final readonly class MarkedPart
         $share = static fn (string $field): string => $fields->place($field) ?? '0';
         $this->points = array_map(static fn (int $i): PointChoice => new PointChoice(
             $fields->words("points.{$i}.name", 40) ?: 'point '.($i + 1), $share("points.{$i}.x"), $share("points.{$i}.y"), $fields->flag("points.{$i}.cross"),
+            is_array($fields->at("points.{$i}.pin")) ? new PinChoice($fields->typed("points.{$i}.pin.left") ?? $fields->canonical("points.{$i}.pin.left", '0'), $fields->typed("points.{$i}.pin.top") ?? $fields->canonical("points.{$i}.pin.top", '0')) : null,
         ), $fields->entries('points', KeyPoint::MOST));
         $this->regions = array_map(static fn (int $i): RegionChoice => new RegionChoice(
             $share("regions.{$i}.left"), $share("regions.{$i}.top"), $share("regions.{$i}.width"), $share("regions.{$i}.height"),
@@ -68,7 +71,9 @@ final readonly class MarkedPart
     /** @return list<KeyPoint> */
     public function points(): array
     {
-        return array_map(static fn (PointChoice $point): KeyPoint => new KeyPoint($point->name, Rational::of($point->x), Rational::of($point->y), $point->cross), $this->points);
+        return array_map(fn (PointChoice $point): KeyPoint => new KeyPoint(
+            $point->name, Rational::of($point->x), Rational::of($point->y), $point->cross, $point->pin === null ? null : new Pin($this->fields->length($point->pin->left), $this->fields->length($point->pin->top)),
+        ), $this->points);
     }
 
     /** @return list<Span> */

@@ -14,6 +14,7 @@ use App\Exchange\Json\StepRequest;
 use App\Exchange\MarkList;
 use App\Exchange\PlanWriter;
 use App\Exchange\ShelfMemory;
+use App\Exchange\Touched;
 use App\Http\Requests\ChoicesInput;
 use App\Http\Requests\PhotoRequest;
 use App\Http\Requests\Said;
@@ -90,9 +91,10 @@ final readonly class DrawingController
     {
         $followed = $drawing->followed($request->choices());
         $plan = Plan::of($followed->read->choices);
+        $touched = Touched::by($followed->read, $plan, $drawing);
         $drawing->decide($followed->read->json, $request->version());
 
-        return new JsonResponse($this->writer->drawing($drawing, $followed->read, $plan, $followed->said));
+        return new JsonResponse($this->writer->drawing($drawing, $followed->read, $plan, trim("{$followed->said} {$touched}")));
     }
 
     #[OA\Post(path: '/api/drawings/{drawing}/undo', operationId: 'undo', parameters: [new OA\Parameter(ref: '#/components/parameters/drawing')], requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: StepRequest::class)), responses: [new OA\Response(response: 200, ref: '#/components/responses/Drawing'), new OA\Response(response: 409, ref: '#/components/responses/Trouble')])]

@@ -5,9 +5,11 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Exchange\Adjusting\Adjustments;
+use App\Exchange\Adjusting\KeepWhole;
 use App\Exchange\ChoicesReader;
 use App\Exchange\Json\AdjustedJson;
 use App\Exchange\Json\AdjustRequest;
+use App\Exchange\Json\ClearanceJson;
 use App\Exchange\Json\DividerJson;
 use App\Exchange\Json\MeshJson;
 use App\Exchange\Json\OtherSheetJson;
@@ -23,6 +25,7 @@ use App\Http\Requests\ChoicesInput;
 use App\Http\Requests\Said;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use InchLadder\Plan\Plan;
 use OpenApi\Attributes as OA;
 
 /** What a drawing could be instead. Nothing here is kept; the choices come with every question. */
@@ -87,6 +90,13 @@ final readonly class ProspectController
     public function plans(ChoicesInput $input, Request $request): array
     {
         return (new Suggestions($this->read($input)->choices))->plans($request->only(['never_trim', 'whole_sheet', 'most_lines', 'least_cell']));
+    }
+
+    /** @return list<ClearanceJson> */
+    #[OA\Post(path: '/api/clearances', operationId: 'clearances', requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: AdjustRequest::class)), responses: [new OA\Response(response: 200, description: 'Ways to keep a boxed thing clear of lines.', content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: ClearanceJson::class)))])]
+    public function clearances(ChoicesInput $input, Request $request): array
+    {
+        return KeepWhole::clearances(Plan::of($this->read($input)->choices), (array) $request->input('how', []))->json();
     }
 
     #[OA\Post(path: '/api/adjust', operationId: 'adjust', requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: AdjustRequest::class)), responses: [new OA\Response(response: 200, description: 'The choices after it.', content: new OA\JsonContent(ref: AdjustedJson::class))])]

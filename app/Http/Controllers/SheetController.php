@@ -15,6 +15,7 @@ use App\Press\SheetKind;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
+use InchLadder\Plan\Sums\MarkSums;
 use OpenApi\Attributes as OA;
 use Symfony\Component\HttpFoundation\BinaryFileResponse;
 use Symfony\Component\HttpFoundation\StreamedResponse;
@@ -37,7 +38,7 @@ final class SheetController
     {
         $pages = count(self::press($kind, 'pdf')->leaves($drawing, self::order($request, $drawing)));
 
-        return new JsonResponse(new SheetAboutJson($pages, $pages === 1 ? '1 page' : "{$pages} pages"));
+        return new JsonResponse(new SheetAboutJson($pages, $pages === 1 ? '1 page' : "{$pages} pages", SheetKind::named($kind)->isRuledFrom() ? (new MarkSums($drawing->plan()))->spacing() : []));
     }
 
     /** A line of JSON for each page as it is made: `{"page":3,"of":60}`; the last has the file's address, or what went wrong. */

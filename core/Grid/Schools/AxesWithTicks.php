@@ -28,13 +28,25 @@ final readonly class AxesWithTicks implements School
 
     public function over(Size $area, ?Size $print): Grid
     {
+        $axes = $this->axes($area);
+
+        return Grid::of(Edge::at([$axes->x]), Edge::at([$axes->y], 'rows'))->withAxes($axes);
+    }
+
+    /** The axes over a grid of another school, which keeps its own lines. */
+    public function laidOver(Grid $grid, Size $area): Grid
+    {
+        return $grid->withAxes($this->axes($area));
+    }
+
+    private function axes(Size $area): Axes
+    {
         if (! $this->tick->isPositive()) {
             throw CellTooLarge::nothing();
         }
         $inside = static fn (Rational $share): Rational => Rational::larger(Rational::zero(), Rational::smaller(Rational::one(), $share));
-        [$x, $y] = [$inside($this->x), $inside($this->y)];
 
-        return Grid::of(Edge::at([$x]), Edge::at([$y], 'rows'))->withAxes(Axes::through($x, $y, $this->tick->over($area->width), $this->tick->over($area->height)));
+        return Axes::through($inside($this->x), $inside($this->y), $this->tick->over($area->width), $this->tick->over($area->height));
     }
 
     public function reasons(): Reasons

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace InchLadder\Marks\Out;
 
-use InchLadder\Grid\Edge;
 use InchLadder\Layout\Affine;
 use InchLadder\Measure\Graduation;
 use InchLadder\Measure\Length;
@@ -21,6 +20,9 @@ final readonly class Board
     /** @var list<Line> from the grid's top */
     public array $level;
 
+    /** @var list<FinerLine> the lines of cells that are cut finer, a cell after another, upright ones first */
+    public array $finer;
+
     /** Where what is gridded begins and ends on the board: the box about it. */
     public Length $left;
 
@@ -33,8 +35,7 @@ final readonly class Board
         public Size $size,
         /** From shares of what is gridded, the crop or the drawing area, to shares of the board. */
         public Affine $map,
-        Edge $across,
-        Edge $down,
+        Plan $plan,
         public Graduation $ruler,
         /** Whether the picture is seen mirrored, and this board is not. */
         public bool $mirrored,
@@ -43,8 +44,9 @@ final readonly class Board
         /** Whether the picture ends before the board does. */
         public bool $bordered,
     ) {
-        $this->upright = array_map(fn (Rational $share): Line => Line::on($size, $map, $share, true), $across->fractions);
-        $this->level = array_map(fn (Rational $share): Line => Line::on($size, $map, $share, false), $down->fractions);
+        $this->upright = array_map(static fn (Rational $share): Line => Line::on($size, $map, $share, true), $plan->grid->columns);
+        $this->level = array_map(static fn (Rational $share): Line => Line::on($size, $map, $share, false), $plan->grid->rows);
+        $this->finer = self::finer($plan, $size, $map);
         [$zero, $one] = [Rational::zero(), Rational::one()];
         $corners = array_map(static fn (array $corner): array => $map->apply(...$corner), [[$zero, $zero], [$one, $zero], [$one, $one], [$zero, $one]]);
         $least = static fn (int $axis): Rational => array_reduce(array_column($corners, $axis), Rational::smaller(...), $corners[0][$axis]);
@@ -61,7 +63,7 @@ final readonly class Board
         $area = $plan->fitted->area;
         $map = Affine::box($share($plan->left, $sheet->width), $share($plan->top, $sheet->height), $share($area->width, $sheet->width), $share($area->height, $sheet->height));
 
-        return new self('paper', $sheet, $map, $plan->grid->across, $plan->grid->down, $plan->choices->notation->ruler, false, 0.0, false);
+        return new self('paper', $sheet, $map, $plan, $plan->choices->notation->ruler, false, 0.0, false);
     }
 
     /** The print as it lies on the table: upright, unmirrored, border and all; null on a screen, where there is nothing to mark. */
@@ -73,7 +75,25 @@ final readonly class Board
             return null;
         }
 
-        return new self('photo', $print, $plan->map()->cropToPrint(), $plan->grid->across, $plan->grid->down, $plan->choices->rulerOnPrint(), $framing->turning->mirrored, $framing->turning->degrees, ! $framing->border->isNone());
+        return new self('photo', $print, $plan->map()->cropToPrint(), $plan, $plan->choices->rulerOnPrint(), $framing->turning->mirrored, $framing->turning->degrees, ! $framing->border->isNone());
+    }
+
+    /** @return list<FinerLine> */
+    private static function finer(Plan $plan, Size $size, Affine $map): array
+    {
+        $lines = [];
+        foreach ($plan->choices->divisions as $division) {
+            if ($division->isIn($plan->grid)) {
+                ['left' => $left, 'right' => $right, 'top' => $top, 'bottom' => $bottom] = $division->reach($plan->grid);
+                foreach ([[$division->across($plan->grid), true, $top, $bottom], [$division->down($plan->grid), false, $left, $right]] as [$shares, $upright, $from, $to]) {
+                    foreach ($shares as $i => $share) {
+                        $lines[] = new FinerLine($division, $i + 1, Line::on($size, $map, $share, $upright, $from, $to));
+                    }
+                }
+            }
+        }
+
+        return $lines;
     }
 
     /** Whether its lines are not parallel to its edges. */

@@ -28,12 +28,14 @@ final readonly class Line
     /**
      * @param  Affine  $onBoard  from shares of what is gridded to shares of the board
      * @param  Rational  $share  where the line is, of the side it cuts
+     * @param  Rational|null  $from  where it begins, as a share of the side it runs along; null at the frame, and likewise its end
      */
-    public static function on(Size $board, Affine $onBoard, Rational $share, bool $upright): self
+    public static function on(Size $board, Affine $onBoard, Rational $share, bool $upright, ?Rational $from = null, ?Rational $to = null): self
     {
+        [$from, $to] = [$from ?? Rational::zero(), $to ?? Rational::one()];
         [$start, $end] = $upright
-            ? [$onBoard->apply($share, Rational::zero()), $onBoard->apply($share, Rational::one())]
-            : [$onBoard->apply(Rational::zero(), $share), $onBoard->apply(Rational::one(), $share)];
+            ? [$onBoard->apply($share, $from), $onBoard->apply($share, $to)]
+            : [$onBoard->apply($from, $share), $onBoard->apply($to, $share)];
         // On a mirrored print a level line runs from right to left.
         [$start, $end] = $start[$upright ? 1 : 0]->isGreaterThan($end[$upright ? 1 : 0]) ? [$end, $start] : [$start, $end];
         $length = static fn (array $point): array => [$board->width->times($point[0]), $board->height->times($point[1])];

@@ -54,6 +54,7 @@ final readonly class MarkingOut
             ...$columns === [] ? [] : [new Step('beside', self::inBetween('col', $board->level, $columns, $board, $zero, $reach), rows: $columns)],
             new Step('check', looks: ['last', 'remainder', 'both ends', 'same corner', 'spacing']),
             new Step('join', rules: $rules),
+            ...$board->finer === [] ? [] : [new Step('finer', rules: self::finer($board, $zero, $reach))],
         ], $reach, $zero);
     }
 
@@ -97,6 +98,22 @@ final readonly class MarkingOut
             $tick($line, $line->to, $upright ? 'bottom' : 'right', $number),
             $line,
         ), $lines, array_keys($lines));
+    }
+
+    /**
+     * The finer lines of cells that are cut, each with a tick where it begins and ends; measured from the zero corner as well.
+     *
+     * @return list<Rule>
+     */
+    private static function finer(Board $board, string $zero, ?Length $reach): array
+    {
+        return array_map(static function (FinerLine $finer) use ($board, $zero, $reach): Rule {
+            $upright = $finer->line->upright;
+            $key = "finer-{$finer->division->column}-{$finer->division->row}-".($upright ? 'upright' : 'level')."-{$finer->cut}";
+            $tick = static fn (string $end, array $place): Tick => self::tick("{$key}-{$end}", $finer->cut, $place[$upright ? 0 : 1], '', $upright, $board, $zero, $reach);
+
+            return new Rule($key, $finer->cut, $upright, $tick('from', $finer->line->start), $tick('to', $finer->line->end), $finer->line, $finer);
+        }, $board->finer);
     }
 
     /**

@@ -14,6 +14,8 @@ final readonly class Rule
         public Tick $from,
         public Tick $to,
         public Line $on,
+        /** The cell's finer line it is; null for a gridline. */
+        public ?FinerLine $finer = null,
     ) {
     }
 }

@@ -10,7 +10,7 @@ use InchLadder\Measure\Length;
 final readonly class Step
 {
     /**
-     * @param  'corner'|'top'|'straight'|'bottom'|'left'|'right'|'between'|'beside'|'check'|'join'  $key
+     * @param  'corner'|'top'|'straight'|'bottom'|'left'|'right'|'between'|'beside'|'check'|'join'|'finer'  $key
      * @param  list<Tick>  $ticks
      * @param  list<Rule>  $rules  lines to rule
      * @param  list<string>  $looks  what is looked at before going on

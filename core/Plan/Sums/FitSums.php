@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace InchLadder\Plan\Sums;
 
 use InchLadder\Fit\Stretched;
+use InchLadder\Fit\Ways\FreeCrop;
 use InchLadder\Measure\Fractions;
+use InchLadder\Measure\Length;
 use InchLadder\Measure\Rational;
 use InchLadder\Measuring\Placed;
 use InchLadder\Plan\Plan;
@@ -25,6 +27,7 @@ final readonly class FitSums
     {
         return array_values(array_filter([
             $this->agreement(),
+            $this->unlocked(),
             $this->trimming(),
             $this->wholeCells(),
             $this->leftover(),
@@ -33,6 +36,7 @@ final readonly class FitSums
             $this->straightEdge(),
             $this->cells(),
             $this->clearance(),
+            $this->pinned(),
         ]));
     }
 
@@ -42,7 +46,7 @@ final readonly class FitSums
         $away = array_values(array_filter($this->plan->points(), static fn (Placed $placed): bool => ! $placed->isInside()));
         $names = implode(', ', array_map(static fn (Placed $placed): string => $placed->point->name, $away));
 
-        return array_values(array_filter([$this->stretched(), $away === [] ? null : "Cropped away: {$names}."]));
+        return array_values(array_filter([$this->stretched(), $away === [] ? null : "Cropped away: {$names}.", $this->plan->pinned === null || $this->plan->pinned->holds() ? null : $this->pinned()]));
     }
 
     private function stretched(): ?string
@@ -126,6 +130,35 @@ final readonly class FitSums
             1 => "The photo is {$percent} % wider in shape than the paper.",
             default => "The photo is {$percent} % narrower in shape than the paper.",
         };
+    }
+
+    /** A free crop against the shape it could be held to: the paper's. */
+    private function unlocked(): ?string
+    {
+        $plan = $this->plan;
+        if (! $plan->choices->fit instanceof FreeCrop) {
+            return null;
+        }
+        $crop = $plan->fitted->crop;
+        [$shape, $paper] = [$crop->shapeOn($plan->reference), $plan->choices->room()->ratio()];
+        if ($shape->isEqualTo($paper)) {
+            return 'The free crop has the paper’s shape.';
+        }
+        $narrow = $shape->isLessThan($paper);
+        // To become the paper's shape, either side may give way.
+        $wider = $crop->width->times($paper)->dividedBy($shape)->minus($crop->width)->abs();
+        $lower = $crop->height->minus($crop->height->times($shape)->dividedBy($paper))->abs();
+        $say = fn (?Length $length, Rational $share, string $side): string => ($length === null ? Writing::percent($share)." of the photo’s {$side}" : $this->write->reading($length)." of {$side}");
+
+        return 'The free crop is '.Fractions::places($shape->dividedBy($paper)->minus(1)->abs()->times(100), 1).' % '.($narrow ? 'narrower' : 'wider').' in shape than the paper: '
+            .$say($plan->reference->across($wider), $wider, 'width').' '.($narrow ? 'more' : 'less').', or '.$say($plan->reference->down($lower), $lower, 'height').' '.($narrow ? 'less' : 'more').', would make them one.';
+    }
+
+    private function pinned(): ?string
+    {
+        $pinned = $this->plan->pinned;
+
+        return $pinned === null ? null : "{$pinned->point->name}: ".(new PointSums($this->plan))->pinned(Placed::in($this->plan->fitted->crop, $pinned->point));
     }
 
     public function trimming(): string

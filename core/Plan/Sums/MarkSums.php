@@ -42,6 +42,27 @@ final readonly class MarkSums
         ]));
     }
 
+    /**
+     * The spacing test, before a grid is printed or ruled in something that lasts.
+     *
+     * @return list<string>
+     */
+    public function spacing(): array
+    {
+        $area = $this->plan->fitted->area;
+        $lines = [];
+        foreach (['across' => [$this->plan->grid->columns, $area->width, $this->plan->left], 'down' => [$this->plan->grid->rows, $area->height, $this->plan->top]] as $way => [$shares, $side, $before]) {
+            $ticks = array_map(fn (Rational $share): Length => $this->write->notation->ruler->round($before->plus($side->times($share)))->reading, $shares);
+            $spaces = array_map(static fn (Length $from, Length $to): Length => $to->minus($from), array_slice($ticks, 0, -1), array_slice($ticks, 1));
+            $sum = array_reduce($spaces, static fn (Length $sum, Length $space): Length => $sum->plus($space), Length::zero());
+            [$least, $most] = [array_reduce($spaces, Length::smaller(...), $spaces[0]), array_reduce($spaces, Length::larger(...), $spaces[0])];
+            $count = count($spaces) === 1 ? 'one space' : count($spaces).' spaces';
+            $lines[] = ucfirst($way).": {$count} of ".($least->equals($most) ? $this->write->plain($least) : "{$this->write->amount($least)} to {$this->write->plain($most)}")." between the ticks come to {$this->write->plain($sum)}; the frame is {$this->write->reading($side)}.";
+        }
+
+        return [...$lines, 'Rule the first two lines in pencil and measure between them at both ends. A printed line, or one in ink or marker, cannot be undone.'];
+    }
+
     /** There are two cell sizes, and they stand beside each other. */
     private function cells(): ?string
     {

@@ -8,6 +8,9 @@ use InchLadder\Impossible;
 use InchLadder\Measure\Length;
 use InchLadder\Measure\Rational;
 use InchLadder\Measure\Size;
+use InchLadder\Measuring\Placed;
+use InchLadder\Measuring\Span;
+use InchLadder\Measuring\Spanned;
 use InchLadder\Paper\Measured;
 use InchLadder\Plan\Plan;
 
@@ -52,7 +55,7 @@ final readonly class PaperSums
             'right' => $margins->right->isLongerThan($plan->right()), 'bottom' => $margins->bottom->isLongerThan($plan->bottom()),
         ]));
         if ($over !== []) {
-            $warnings[] = 'The drawing lies over the margin at the '.implode(' and the ', $over).'.';
+            $warnings[] = 'The drawing lies over the margin at the '.implode(' and the ', $over).'.'.$this->covered();
         }
         $least = Length::mm(self::LEAST_MARGIN_MM);
         $nearest = Length::smaller(Length::smaller($plan->left, $plan->right()), Length::smaller($plan->top, $plan->bottom()));
@@ -61,6 +64,28 @@ final readonly class PaperSums
         }
 
         return $warnings;
+    }
+
+    /** What lies under the tape, the mat or the cut, by name: gridlines, key points, lengths of Check. */
+    private function covered(): string
+    {
+        $plan = $this->plan;
+        $margins = $plan->choices->margins;
+        $under = static fn (Length $at, Length $before, Length $after, Length $side): bool => $before->isLongerThan($at) || $at->isLongerThan($side->minus($after));
+        $across = static fn (Rational $share): bool => $under($plan->left->plus($plan->fitted->area->width->times($share)), $margins->left, $margins->right, $plan->sheet->width);
+        $down = static fn (Rational $share): bool => $under($plan->top->plus($plan->fitted->area->height->times($share)), $margins->top, $margins->bottom, $plan->sheet->height);
+        $numbers = static fn (array $shares, \Closure $isUnder): string => implode(', ', array_keys(array_filter($shares, $isUnder)));
+        $covered = array_filter([
+            'upright lines' => $numbers($plan->grid->columns, $across),
+            'level lines' => $numbers($plan->grid->rows, $down),
+            'the points' => implode(', ', array_map(static fn (Placed $placed): string => $placed->point->name, array_filter($plan->points(), static fn (Placed $placed): bool => $placed->isInside() && ($across($placed->x) || $down($placed->y))))),
+            'the lengths' => implode(', ', array_map(static fn (Spanned $spanned): string => $spanned->span->name, array_filter(
+                array_map(static fn (Span $span): Spanned => Spanned::of($plan, $span), $plan->choices->spans),
+                static fn (Spanned $spanned): bool => $across($spanned->x1) || $across($spanned->x2) || $down($spanned->y1) || $down($spanned->y2),
+            ))),
+        ], static fn (string $names): bool => $names !== '');
+
+        return $covered === [] ? '' : ' Under it lie '.implode('; ', array_map(static fn (string $kind, string $names): string => "{$kind} {$names}", array_keys($covered), $covered)).'.';
     }
 
     private function measured(): ?string

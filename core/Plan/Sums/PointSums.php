@@ -68,6 +68,31 @@ final readonly class PointSums
         return implode(', ', array_map(fn (array $reach): string => $this->beside(...$reach), $reaches));
     }
 
+    /** Whether a point lies where it is held on the sheet, and what keeps it from there; null when it is not held, or another holds. */
+    public function pinned(Placed $placed): ?string
+    {
+        $pinned = $this->plan->pinned;
+        $pin = $placed->point->pin;
+        if ($pinned === null || $pin === null) {
+            return null;
+        }
+        if ($pinned->point !== $placed->point) {
+            return "{$pinned->point->name} is held already, and only one can be.";
+        }
+        $place = "{$this->write->reading($pin->left)} from the left edge, {$this->write->reading($pin->top)} from the top";
+        if ($pinned->holds()) {
+            return "Held at {$place}.";
+        }
+        $off = [];
+        foreach ([[$pinned->missedAcross, ['left of it', 'right of it']], [$pinned->missedDown, ['above it', 'below it']]] as [$missed, $sides]) {
+            if (! $missed->isZero()) {
+                $off[] = $this->write->reading($missed->absolute()).' '.$sides[$missed->isPositive() ? 1 : 0];
+            }
+        }
+
+        return "It cannot lie {$place}: it stays ".implode(' and ', $off).'. There the photo ends, and the sheet has no more room; a smaller crop, or a smaller drawing, would let it move.';
+    }
+
     /** @param  array{string, string}  $sides  before and after the line */
     private function beside(Length $off, string $line, array $sides): string
     {

@@ -1,4 +1,4 @@
-import type { Act, Adjusted, Catalogue, CellNote, CellToCopy, Choices, Copying, Divider, Drawing, Folding, GuideLines, Keepsake, MainLine, Marking, Noted, Mesh, OtherSheet, Printer, PrinterTyped, PrintSize, Proposal, School, Shares, SheetAbout, Task, Tones, ToneSpot, ShelfEntry, Trouble, Verdict, Way, Workings } from './types'
+import type { Act, Adjusted, Catalogue, CellNote, CellToCopy, Choices, Clearance, Copying, Divider, Drawing, Folding, GuideLines, Keepsake, MainLine, Marking, Noted, Mesh, OtherSheet, Printer, PrinterTyped, PrintSize, Proposal, School, Shares, SheetAbout, Task, Tones, ToneSpot, ShelfEntry, Trouble, Verdict, Way, Workings } from './types'
 
 /** A photo's pixels; null when there are only sizes. */
 export type Pixels = { width: number; height: number } | null
@@ -60,6 +60,7 @@ export const api = {
   square: (photo: Pixels, choices: Choices, measured: Record<string, string>) => ask<Verdict>('square', photo, choices, measured),
   measured: (photo: Pixels, choices: Choices, way: 'across' | 'down', ticks: Record<number, string>) => ask<Verdict>('measured', photo, choices, { way, ticks }),
   plans: (photo: Pixels, choices: Choices, demands: Record<string, unknown>) => ask<Proposal[]>('plans', photo, choices, demands),
+  clearances: (photo: Pixels, choices: Choices, how: Record<string, unknown>) => ask<Clearance[]>('clearances', photo, choices, { act: 'whole', how }),
   adjust: (photo: Pixels, choices: Choices, act: Act, how: Record<string, unknown>) => ask<Adjusted>('adjust', photo, choices, { act, how }),
   edges: (id: string) => call<MainLine[]>('GET', `drawings/${id}/edges`),
   beginSizes: (width: string, height: string) => call<Drawing>('POST', 'drawings', { width, height }),

@@ -550,6 +550,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/clearances": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["clearances"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/adjust": {
         parameters: {
             query?: never;
@@ -640,7 +656,7 @@ export interface components {
             wide: number | null;
             high: number | null;
             /** @enum {string} */
-            act: "turn" | "level" | "border" | "aim" | "crop" | "inset" | "plan" | "feature" | "whole" | "ruled";
+            act: "turn" | "level" | "border" | "aim" | "crop" | "inset" | "plan" | "feature" | "whole" | "ruled" | "carried";
             how: {
                 [key: string]: unknown;
             };
@@ -679,6 +695,15 @@ export interface components {
             height: components["schemas"]["LengthJson"];
             left: components["schemas"]["LengthJson"];
             top: components["schemas"]["LengthJson"];
+        };
+        /** @description Axes for plotting points: where they meet and their ticks, as shares of the crop. */
+        AxesJson: {
+            /** Format: float */
+            x: number;
+            /** Format: float */
+            y: number;
+            across: number[];
+            down: number[];
         };
         /** @description Another picture of the subject, kept beside the reference and never measured from. */
         BesideChoice: {
@@ -788,6 +813,12 @@ export interface components {
             beside: components["schemas"]["BesideChoice"][];
             crops: components["schemas"]["KeptCrop"][];
         };
+        /** @description One way to keep a thing clear of lines, or to put a line on it, and what it costs. */
+        ClearanceJson: {
+            /** @enum {string} */
+            by: "" | "clear" | "upright" | "level" | "larger cells";
+            says: string;
+        };
         /** @description How the cells are gone through. */
         CopyChoice: {
             /** @enum {string} */
@@ -872,6 +903,7 @@ export interface components {
             /** Format: float */
             empty_percent: number;
             fits: boolean;
+            ends: string;
         };
         /** @description A cell that is cut finer. */
         DivisionChoice: {
@@ -970,7 +1002,7 @@ export interface components {
             own_down: string;
             divided: components["schemas"]["DivisionChoice"][];
             part: components["schemas"]["PartChoice"] | null;
-            overlays: ("thirds" | "centre cross" | "diagonals")[];
+            overlays: ("thirds" | "centre cross" | "diagonals" | "long diagonal" | "axes with ticks")[];
         };
         /** @description Counts and the size of the first cell on both boards. */
         GridJson: {
@@ -1027,6 +1059,7 @@ export interface components {
             nearest: string;
             thirds: string;
             plotted: string | null;
+            pinned: string | null;
         };
         /** @description A length: millimetres, the same exactly, and as read in the drawing’s unit. */
         LengthJson: {
@@ -1053,16 +1086,16 @@ export interface components {
             partial_rows: number[];
             spared: number[];
             diagonals: boolean;
-            ticks_across: number[];
-            ticks_down: number[];
+            axes: components["schemas"]["AxesJson"] | null;
             overlays: components["schemas"]["OverlayJson"][];
         };
-        /** @description A strong level or upright edge in the picture. */
+        /** @description A strong edge in the picture: level, upright, or slanted from frame to frame. */
         MainLineJson: {
             /** @enum {string} */
-            way: "across" | "down";
+            way: "across" | "down" | "slanted";
             share: string;
             sentence: string;
+            ends: string[];
         };
         /** @description What is kept free on each side of the sheet, as typed, with units. */
         MarginsChoice: {
@@ -1169,11 +1202,11 @@ export interface components {
             /** Format: float */
             wasted_percent: number;
         };
-        /** @description Lines laid over the picture to judge it by. */
+        /** @description Lines laid over both boards to judge by; each stroke from x, y to x, y in shares of the crop, and of the drawing area. */
         OverlayJson: {
             name: string;
-            lines: number[];
-            diagonals: boolean;
+            photo: number[][];
+            paper: number[][];
         };
         /** @description The sheet, the way it lies, what is kept free round it and where the drawing sits. */
         PaperChoice: {
@@ -1190,7 +1223,7 @@ export interface components {
             /** @enum {string} */
             margins_for: "tape" | "mat" | "trim";
             /** @enum {string} */
-            shape: "rectangle" | "oval" | "circle";
+            shape: "rectangle" | "oval" | "circle" | "strip";
             /** @enum {string} */
             colour: "white" | "cream" | "grey" | "tan" | "blue grey" | "black";
         };
@@ -1220,6 +1253,7 @@ export interface components {
             /** @enum {string} */
             keep: "shape" | "largest";
             border: components["schemas"]["BorderChoice"];
+            least_cell: string | null;
         };
         /** @description The original’s pixels, after the camera’s own turn, and a smaller picture of it. */
         PhotoJson: {
@@ -1235,6 +1269,11 @@ export interface components {
             width: number | null;
             height: number | null;
             query: string;
+        };
+        /** @description A place on the sheet where a point must come to lie. */
+        PinChoice: {
+            left: string;
+            top: string;
         };
         /** @description The plan as `inch:plan --json` prints it. */
         PlanJson: {
@@ -1255,6 +1294,7 @@ export interface components {
             x: string;
             y: string;
             cross: boolean;
+            pin: components["schemas"]["PinChoice"] | null;
         };
         /** @description A pointed-at place, in words on both boards. */
         PointJson: {
@@ -1269,6 +1309,7 @@ export interface components {
             cell: string;
             per_inch: number | null;
             enough: boolean;
+            too_small: boolean;
         };
         /** @description A printer in reach, and what it makes of lengths. */
         PrinterJson: {
@@ -1393,6 +1434,7 @@ export interface components {
         SheetAboutJson: {
             pages: number;
             says: string;
+            spacing: string[];
         };
         /** @description A sheet of the catalogue, upright. */
         SheetJson: {
@@ -2587,6 +2629,30 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["ProposalJson"][];
+                };
+            };
+        };
+    };
+    clearances: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["AdjustRequest"];
+            };
+        };
+        responses: {
+            /** @description Ways to keep a boxed thing clear of lines. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ClearanceJson"][];
                 };
             };
         };

@@ -80,10 +80,12 @@ function corners(box: Box) {
   return `M${box.x} ${box.y}l${box.w} ${box.h}M${box.x} ${box.y + box.h}l${box.w} ${-box.h}`
 }
 
-/** Ticks along the axes, when the school has axes. */
+/** Axes and their ticks, of a school or laid over another. */
 function ticks(box: Box) {
-  const [x, y] = [lines.value.across[1] ?? 0, lines.value.down[1] ?? 0]
-  return [...lines.value.ticks_across.map((share) => `M${crisp(box.x + share * box.w)} ${box.y + y * box.h - 5}v10`), ...lines.value.ticks_down.map((share) => `M${box.x + x * box.w - 5} ${crisp(box.y + share * box.h)}h10`)].join('')
+  const { axes } = lines.value
+  if (!axes) return ''
+  const [x, y] = [crisp(box.x + axes.x * box.w), crisp(box.y + axes.y * box.h)]
+  return [`M${x} ${box.y}v${box.h}M${box.x} ${y}h${box.w}`, ...axes.across.map((share) => `M${crisp(box.x + share * box.w)} ${y - 5}v10`), ...axes.down.map((share) => `M${x - 5} ${crisp(box.y + share * box.h)}h10`)].join('')
 }
 
 /** The finer lines of cells that are cut: in the cell, ticked on its sides, or carried on. */
@@ -101,11 +103,10 @@ function cuts(box: Box) {
     .join('')
 }
 
-/** Thirds, the cross and diagonals, to judge by. */
-function overlays(box: Box) {
-  return lines.value.overlays
-    .map((overlay) => (overlay.diagonals ? corners(box) : overlay.lines.map((share) => `M${crisp(box.x + share * box.w)} ${box.y}v${box.h}M${box.x} ${crisp(box.y + share * box.h)}h${box.w}`).join('')))
-    .join('')
+/** Thirds, the cross, diagonals, to judge by. */
+function overlays(box: Box, board: 'photo' | 'paper') {
+  const [x, y] = [(share = 0) => crisp(box.x + share * box.w), (share = 0) => crisp(box.y + share * box.h)]
+  return lines.value.overlays.flatMap((overlay) => overlay[board].map(([x1, y1, x2, y2]) => `M${x(x1)} ${y(y1)}L${x(x2)} ${y(y2)}`)).join('')
 }
 
 function litLine(box: Box) {
@@ -138,10 +139,13 @@ function labels(box: Box, board: Box = box) {
   ].filter((label) => label.show)
 }
 
+/** Lengths and slopes that were taken; slanted main lines are such. */
+const spans = computed(() => (props.rung === 'check' || (props.rung === 'grid' && choices.value.grid.school === 'main') ? props.workings.check.spans : []))
+const round = computed(() => choices.value.paper.shape === 'oval' || choices.value.paper.shape === 'circle')
 const mask = computed(() => {
   const { photo: p, crop: c } = stage.value
   const hole =
-    choices.value.paper.shape === 'rectangle'
+    !round.value
       ? `M${c.x} ${c.y}v${c.h}h${c.w}v${-c.h}z`
       : `M${c.x} ${c.y + c.h / 2}a${c.w / 2} ${c.h / 2} 0 1 0 ${c.w} 0a${c.w / 2} ${c.h / 2} 0 1 0 ${-c.w} 0z`
   return `M${p.x} ${p.y}h${p.w}v${p.h}h${-p.w}z${hole}`
@@ -254,15 +258,15 @@ const circle = computed(() => (props.workings.stretch.verdict === 'not' || props
             <path class="rule" :d="cuts(stage.crop)" :stroke="drawing.line.css" stroke-width="0.8" />
           </template>
           <template v-if="lines.overlays.length && !look.lifted">
-            <path class="overlay casing" :d="overlays(stage.crop)" />
-            <path class="overlay" :d="overlays(stage.crop)" />
+            <path class="overlay casing" :d="overlays(stage.crop, 'photo')" />
+            <path class="overlay" :d="overlays(stage.crop, 'photo')" />
           </template>
         </g>
         <template v-if="ruled && !look.mirrored">
           <text v-for="label in labels(stage.crop)" :key="`${label.x} ${label.y}`" class="label" :class="{ inside: choices.grid.labels === 'running' }" :x="label.x" :y="label.y" :text-anchor="label.anchor">{{ label.text }}</text>
         </template>
-        <PhotoMarks v-if="!look.mirrored" :spans="rung === 'check' ? workings.check.spans : []" :spots="spots ?? []" :stage="stage" :workings="workings" :whole="wholePhoto ?? false" />
-        <ellipse v-if="choices.paper.shape !== 'rectangle'" class="outline" :cx="stage.crop.x + stage.crop.w / 2" :cy="stage.crop.y + stage.crop.h / 2" :rx="stage.crop.w / 2" :ry="stage.crop.h / 2" />
+        <PhotoMarks v-if="!look.mirrored" :spans="spans" :spots="spots ?? []" :stage="stage" :workings="workings" :whole="wholePhoto ?? false" />
+        <ellipse v-if="round" class="outline" :cx="stage.crop.x + stage.crop.w / 2" :cy="stage.crop.y + stage.crop.h / 2" :rx="stage.crop.w / 2" :ry="stage.crop.h / 2" />
         <circle v-if="circle" class="circle" :cx="stage.crop.x + stage.crop.w / 2" :cy="stage.crop.y + stage.crop.h / 2" :r="circle" />
         <rect
           v-if="wholePhoto && !look.mirrored"
@@ -302,8 +306,8 @@ const circle = computed(() => (props.workings.stretch.verdict === 'not' || props
           <text v-for="label in labels(stage.area, stage.sheet)" :key="`${label.x} ${label.y}`" class="label guide" :x="label.x" :y="label.y" :text-anchor="label.anchor">{{ label.text }}</text>
         </template>
         <rect v-else class="area" :x="stage.area.x" :y="stage.area.y" :width="stage.area.w" :height="stage.area.h" />
-        <SpanLines v-if="rung === 'check'" :box="stage.area" :spans="workings.check.spans" />
-        <PaperExtras :stage="stage" :workings="workings" :drawing="drawing" :rung="rung" :diagonal="can.inset ? hand.diagonal.value : null" :overlays="overlays(stage.area)" :circle="circle && circle * (stage.area.h / stage.crop.h)" />
+        <SpanLines v-if="spans.length" :box="stage.area" :spans="spans" />
+        <PaperExtras :stage="stage" :workings="workings" :drawing="drawing" :rung="rung" :diagonal="can.inset ? hand.diagonal.value : null" :overlays="look.lifted ? '' : overlays(stage.area, 'paper')" :round="round" :circle="circle && circle * (stage.area.h / stage.crop.h)" />
         <path class="lit" :d="litLine(stage.area)" />
         <path class="cross" :d="cross(stage.area)" />
         <text class="caption" :x="stage.sheet.x + stage.sheet.w / 2" :y="stage.sheet.y + stage.sheet.h + 25" text-anchor="middle"><Num svg :text="workings.rungs.paper.decision" /></text>
@@ -314,7 +318,7 @@ const circle = computed(() => (props.workings.stretch.verdict === 'not' || props
     </svg>
 
     <LookStrip />
-    <TrueSize v-if="width >= 600" v-show="!point" :scale="stage.photoScale ?? stage.paperScale" :of="stage.photoScale === null ? 'paper' : 'print'" :metric="choices.unit !== 'in'" @zoom="toTrueSize" />
+    <TrueSize v-if="width >= 600" v-show="!point" :scale="stage.photoScale ?? stage.paperScale" :of="stage.photoScale === null ? 'paper' : 'print'" :paper="stage.paperScale" :metric="choices.unit !== 'in'" @zoom="toTrueSize" />
     <p v-if="tool.kind" class="hint" role="status" data-test="hint">{{ tool.hint }} <button type="button" class="button" @click="tool.finish(null)"><kbd>Esc</kbd>never mind</button></p>
     <div v-if="point" class="reading" data-test="reading" aria-live="polite">
       <template v-if="reading">

@@ -13,6 +13,7 @@ const props = defineProps<{
   rung: string
   diagonal: { x: number; y: number; w: number; h: number; endX: number; endY: number } | null
   overlays: string
+  round: boolean
   /** Radius of a circle, down the paper. */
   circle: number | null
 }>()
@@ -39,7 +40,7 @@ const inCorner = computed(() => {
 })
 const address = computed(() => previewOf(props.drawing, props.workings))
 const points = computed(() => props.workings.points.filter((point) => point.inside).map((point) => ({ ...point, at: { x: props.stage.area.x + point.x * props.stage.area.w, y: props.stage.area.y + point.y * props.stage.area.h } })))
-const oval = computed(() => (props.workings.choices.paper.shape === 'rectangle' ? null : { cx: props.stage.area.x + props.stage.area.w / 2, cy: props.stage.area.y + props.stage.area.h / 2, rx: props.stage.area.w / 2, ry: props.stage.area.h / 2 }))
+const oval = computed(() => (!props.round ? null : { cx: props.stage.area.x + props.stage.area.w / 2, cy: props.stage.area.y + props.stage.area.h / 2, rx: props.stage.area.w / 2, ry: props.stage.area.h / 2 }))
 </script>
 
 <template>
@@ -61,6 +62,7 @@ const oval = computed(() => (props.workings.choices.paper.shape === 'rectangle' 
   <ellipse v-if="circle" class="circle" :cx="stage.area.x + stage.area.w / 2" :cy="stage.area.y + stage.area.h / 2" :rx="circle * workings.stretch.circle" :ry="circle" data-test="oval" />
   <g v-for="point in points" :key="point.name">
     <path v-if="point.cross" class="focal" :d="`M${point.at.x} ${stage.area.y}v${stage.area.h}M${stage.area.x} ${point.at.y}h${stage.area.w}`" />
+    <rect v-if="point.pinned" class="pin" :x="point.at.x - 9" :y="point.at.y - 9" width="18" height="18" data-test="pin" />
     <circle class="dot" :cx="point.at.x" :cy="point.at.y" r="4" />
   </g>
 </template>
@@ -130,6 +132,12 @@ const oval = computed(() => (props.workings.choices.paper.shape === 'rectangle' 
 .focal {
   stroke: #c8341f;
   stroke-dasharray: 8 4;
+}
+
+.pin {
+  fill: none;
+  stroke: #c8341f;
+  stroke-width: 2;
 }
 
 .dot {

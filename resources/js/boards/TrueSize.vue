@@ -3,7 +3,7 @@ import { computed, ref } from 'vue'
 import { useScreen } from './useScreen'
 
 /** At what size the boards are shown, and the true size, once a bar on this screen was held against a ruler. */
-const props = defineProps<{ scale: number; of: string; metric: boolean }>()
+const props = defineProps<{ scale: number; of: string; paper: number; metric: boolean }>()
 const emit = defineEmits<{ zoom: [factor: number] }>()
 const { dots } = useScreen()
 
@@ -13,10 +13,10 @@ const bar = computed(() => (props.metric ? { mm: 100, says: '100 mm' } : { mm: 1
 const open = ref(false)
 const length = ref(Math.round((dots.value || NOMINAL) * bar.value.mm))
 
-const percent = computed(() => {
-  const share = (props.scale / (dots.value || NOMINAL)) * 100
+const percent = (scale: number) => {
+  const share = (scale / (dots.value || NOMINAL)) * 100
   return share < 10 ? share.toFixed(1) : Math.round(share)
-})
+}
 
 function keep() {
   dots.value = length.value / bar.value.mm
@@ -32,7 +32,7 @@ function keep() {
       <input id="screen-bar" v-model.number="length" type="range" min="180" max="900" />
       <button type="button" class="button strong" @click="keep">it is {{ bar.says }}</button>
     </div>
-    <span data-test="true-size">{{ dots ? '' : 'about ' }}{{ percent }} % of the {{ of }}</span>
+    <span data-test="true-size">{{ dots ? '' : 'about ' }}{{ percent(scale) }} % of the {{ of }}{{ of === 'paper' ? '' : `, ${percent(paper)} % of the paper` }}</span>
     <button v-if="dots" type="button" class="button bare" @click="emit('zoom', dots / scale)">true size</button>
     <button type="button" class="button bare" :aria-expanded="open" @click="open = !open">{{ dots ? 'screen' : 'measure this screen' }}</button>
   </div>

@@ -5,7 +5,7 @@ import { useDrawing } from '@/stores/drawing'
 /** Lines laid over both boards to judge by: on Fit for the crop, on Grid beside the mesh. */
 defineProps<{ choices: Choices }>()
 const store = useDrawing()
-const names: Overlay[] = ['thirds', 'centre cross', 'diagonals']
+const names: Overlay[] = ['thirds', 'centre cross', 'diagonals', 'long diagonal', 'axes with ticks']
 
 function turn(name: Overlay) {
   store.decide((choices) => {

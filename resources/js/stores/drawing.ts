@@ -30,6 +30,10 @@ export const useDrawing = defineStore('drawing', () => {
   const unkept = useLocalStorage<{ id: string; version: number; choices: Choices } | null>('inch-ladder.unkept', null, { serializer: { read: JSON.parse, write: JSON.stringify } })
   /** What was said of the last thing done by hand. */
   const said = ref('')
+  /** Whether the last save touched what was placed or made before it; the way back is offered. */
+  const touched = ref(false)
+  /** What was said of something done by hand that is not kept yet. */
+  let adjusted = ''
 
   /** Cells that need no copying any more. */
   const settled = computed(() => (drawing.value?.cells ?? []).filter((cell) => cell.state !== 'open').length)
@@ -49,13 +53,14 @@ export const useDrawing = defineStore('drawing', () => {
   async function adjust(act: Act, how: Record<string, unknown>) {
     if (!draft.value || !drawing.value) return
     said.value = ''
+    touched.value = false
     const before = state.value
     state.value = 'unsaved'
     try {
       const answer = await api.adjust(drawing.value.photo, draft.value, act, how)
       errors.value = {}
       draft.value = answer.choices
-      said.value = answer.said
+      said.value = adjusted = answer.said
       decide(() => undefined)
     } catch (error) {
       state.value = before
@@ -150,16 +155,17 @@ export const useDrawing = defineStore('drawing', () => {
         const kept = edits
         const sent: Choices = structuredClone(toRaw(draft.value))
         const fresh = await api.decide(drawing.value.id, drawing.value.version, sent)
-        const heard = said.value
         // What was changed while this was on its way is still the artist's draft, and is kept next.
         if (kept === edits) show(fresh)
         else {
           drawing.value = withHand(fresh)
           draft.value = rebase(draft.value, sent, fresh.workings.choices)
         }
-        said.value = fresh.said || heard
+        said.value = [adjusted, fresh.said].filter(Boolean).join(' ')
+        touched.value = fresh.said !== ''
         unkept.value = null
       }
+      adjusted = ''
     } catch (error) {
       state.value = 'unsaved'
       // A full disk or a server that ended: what was drawn up stays here, and is tried again.
@@ -245,5 +251,5 @@ export const useDrawing = defineStore('drawing', () => {
     if (drawing.value && noted.edits >= drawing.value.edits) drawing.value = { ...drawing.value, ...noted }
   }
 
-  return { rung, said, adjust, drawing, draft, workings, errors, trouble, stale, state, missing, settled, open, refresh, preview, keep, decide, step, takeTheirs, putMineOnTop, note, heard }
+  return { rung, said, touched, adjust, drawing, draft, workings, errors, trouble, stale, state, missing, settled, open, refresh, preview, keep, decide, step, takeTheirs, putMineOnTop, note, heard }
 })

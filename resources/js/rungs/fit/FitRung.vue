@@ -2,7 +2,7 @@
 import { computed, ref, useId, watch } from 'vue'
 import { api } from '@/api/client'
 import { useLook } from '@/boards/useLook'
-import type { Choices, Drawing, Verdict, Workings } from '@/api/types'
+import type { Choices, Clearance, Drawing, Verdict, Workings } from '@/api/types'
 import { useDrawing } from '@/stores/drawing'
 import { boxOf, useTool } from '@/stores/tool'
 import Fold from '@/ui/Fold.vue'
@@ -91,9 +91,21 @@ async function aim(at: 'centre' | 'third') {
   if (point) await store.adjust('aim', { x: point.x2, y: point.y2, at })
 }
 
+/** A thing that lines run through: what can be done about it is asked, and nothing moves before one way is chosen. */
+const boxed = ref<ReturnType<typeof boxOf> | null>(null)
+const clearances = useAsked<Clearance[]>((photo, choices) => (boxed.value ? api.clearances(photo, choices, boxed.value) : Promise.resolve([])))
+
 async function whole() {
   const box = await tool.ask('box', 'Box the thing no line should run through.')
-  if (box) await store.adjust('whole', boxOf(box))
+  if (!box) return
+  boxed.value = boxOf(box)
+  await clearances.ask()
+}
+
+async function clear(by: Clearance['by']) {
+  const box = boxed.value
+  boxed.value = null
+  if (box) await store.adjust('whole', { ...box, by })
 }
 
 const wanted = ref('')
@@ -147,6 +159,14 @@ const dividers = useAsked(api.dividers)
         <button type="button" class="button" @click="aim('third')">a point on a third</button>
       </div>
       <button type="button" class="button" @click="whole">keep a thing clear of lines</button>
+      <p v-if="clearances.fault.value" class="fault" role="alert">{{ clearances.fault.value }}</p>
+      <ul v-if="boxed && clearances.answer.value" class="clearances" data-test="clearances">
+        <li v-for="offer in clearances.answer.value" :key="offer.says">
+          <Num :text="offer.says" />
+          <button v-if="offer.by" type="button" class="button" @click="clear(offer.by)">do that</button>
+        </li>
+        <li><button type="button" class="button bare" @click="boxed = null">leave it as it is</button></li>
+      </ul>
     </Fold>
     <Fold name="Judge it" :decided="choices.grid.overlays.join(', ')">
       <Overlays :choices="choices" />
@@ -171,15 +191,35 @@ const dividers = useAsked(api.dividers)
           <tr v-for="one in dividers.answer.value" :key="one.setting">
             <th scope="row"><Num :text="one.setting" /></th>
             <td><Num :text="one.drawing" /></td>
-            <td>{{ one.fits ? `${one.empty_percent} % empty` : 'too large' }}</td>
+            <td>{{ one.fits ? `${one.empty_percent} % empty` : 'too large' }}<span class="soft"> · {{ one.ends }}</span></td>
           </tr>
         </tbody>
       </table>
+      <p class="soft">After every slip of the pivot, try the setting again on the ruler. The points prick paper and fingers: lay them down closed, a cork over both ends.</p>
     </Fold>
   </div>
 </template>
 
 <style scoped>
+.clearances {
+  display: grid;
+  gap: 8px;
+  margin: 0;
+  padding: 0;
+  list-style: none;
+}
+
+.clearances li {
+  display: flex;
+  align-items: center;
+  justify-content: space-between;
+  gap: 8px;
+}
+
+.clearances .button {
+  flex: none;
+}
+
 .figures {
   display: grid;
   grid-template-columns: auto auto 1fr;

@@ -14,6 +14,7 @@ import { toShare } from '@/ui/shares'
 import KeepUnder from '../KeepUnder.vue'
 import Overlays from '../Overlays.vue'
 import KeyPoints from '../photo/KeyPoints.vue'
+import Carried from './Carried.vue'
 import Finer from './Finer.vue'
 import LeftStrips from './LeftStrips.vue'
 import MainLines from './MainLines.vue'
@@ -78,12 +79,6 @@ async function part() {
       <Pick label="Parts down" :model-value="String(choices.grid.fold_rows)" :options="folds" @update:model-value="store.decide((c) => (c.grid.fold_rows = Number($event)))" />
       <p class="soft">Fold a copy: a crease in a print, or in good paper, stays.</p>
     </template>
-    <template v-if="school === 'axes'">
-      <div class="two">
-        <TypedInput label="From tick to tick" field="grid.tick" :model-value="choices.grid.tick" @update:model-value="store.decide((c) => (c.grid.tick = $event))" />
-        <div class="field"><span class="legend">They meet</span><button type="button" class="button" @click="axes">at a point</button></div>
-      </div>
-    </template>
     <MainLines v-if="school === 'main'" :choices="choices" :workings="workings" :drawing="drawing" />
     <template v-if="school === 'own'">
       <TypedInput label="Upright lines, from the left" field="grid.own_across" :model-value="choices.grid.own_across" hint="1 in, 2 1/2 in" @update:model-value="store.decide((c) => (c.grid.own_across = $event))" />
@@ -91,6 +86,10 @@ async function part() {
     </template>
     <Choose v-if="squares" label="What remains is" :model-value="choices.grid.remainder" :options="remainders" @update:model-value="store.decide((c) => (c.grid.remainder = $event))" />
   </template>
+  <div v-if="school === 'axes' || choices.grid.overlays.includes('axes with ticks')" class="two">
+    <TypedInput label="From tick to tick" field="grid.tick" :model-value="choices.grid.tick" @update:model-value="store.decide((c) => (c.grid.tick = $event))" />
+    <div class="field"><span class="legend">The axes meet</span><button type="button" class="button" @click="axes">at a point</button></div>
+  </div>
   <p v-if="store.errors['grid.rows'] && school !== 'proportional'" class="fault" role="alert">{{ store.errors['grid.rows'] }}</p>
   <Pick label="Labels" :model-value="choices.grid.labels" :options="{ letters: 'C4', numbers: '3 in, 4 down', running: '18' }" @update:model-value="store.decide((c) => (c.grid.labels = $event))" />
   <Sums :lines="workings.rungs.grid.sums" />
@@ -122,6 +121,7 @@ async function part() {
       <button type="button" class="button" @click="part">box the part</button>
       <button v-if="choices.grid.part" type="button" class="button" @click="store.decide((c) => (c.grid.part = null))">over all of it again</button>
     </Fold>
+    <Fold v-if="drawing.photo" name="The photo carries a grid?"><Carried :choices="choices" /></Fold>
     <Fold name="Already ruled?"><RuledAlready :workings="workings" /></Fold>
     <Fold name="Grids kept">
       <div v-if="shelf.of('grid').length" class="kept">

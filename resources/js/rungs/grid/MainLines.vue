@@ -25,7 +25,12 @@ async function look() {
 }
 
 function keep(line: MainLine) {
-  store.decide((choices) => choices.grid[`main_${line.way}`].push(line.share))
+  const { way, share, ends } = line
+  store.decide((choices) => {
+    if (way !== 'slanted') return choices.grid[`main_${way}`].push(share)
+    const [x1 = '0', y1 = '0', x2 = '1', y2 = '1'] = ends
+    choices.spans.push({ name: `slant ${choices.spans.length + 1}`, x1, y1, x2, y2, drawn: null })
+  })
   found.value = found.value?.filter((one) => one !== line) ?? null
 }
 </script>
@@ -46,9 +51,9 @@ function keep(line: MainLine) {
   </ul>
   <template v-if="drawing.photo">
     <button type="button" class="button" @click="look">look for strong lines</button>
-    <p v-if="found?.length === 0" class="soft">No edge runs level or upright through this picture strongly enough to offer.</p>
+    <p v-if="found?.length === 0" class="soft">No straight edge runs through this picture strongly enough to offer.</p>
     <ul v-if="found" class="lines" data-test="found-lines">
-      <li v-for="line in found" :key="line.way + line.share">
+      <li v-for="line in found" :key="line.way + line.share + line.ends">
         <span>{{ line.sentence }}</span>
         <button type="button" class="button" @click="keep(line)">keep</button>
       </li>

@@ -22,7 +22,13 @@ const id = useId()
 const OWN = 'own size'
 const sides = ['top', 'left', 'right', 'bottom'] as const
 const placements = { centred: 'centred', optical: 'centred, lifted for a frame', 'top left': 'top left', 'top right': 'top right', 'bottom left': 'bottom left', 'bottom right': 'bottom right', offsets: 'at my own offsets' } as const
-const shapes = { rectangle: 'rectangle', oval: 'oval', circle: 'round' } as const
+const shapes = { rectangle: 'rectangle', strip: 'strip', oval: 'oval', circle: 'round' } as const
+const does = {
+  rectangle: 'The drawing takes all of the paper inside its margins.',
+  strip: 'The drawing takes a strip, three times as long as it is wide; the rest of the sheet stays free.',
+  oval: 'The grid is made on its box; the drawing is clipped to the oval.',
+  circle: 'The grid is made on its box; the drawing is clipped to the circle, as large as a square fits.',
+}
 const colours = { white: 'white', cream: 'cream', grey: 'grey', tan: 'tan', 'blue grey': 'blue grey', black: 'black' } as const
 const search = ref('')
 
@@ -116,7 +122,7 @@ function unit(to: Choices['unit']) {
       <Pick label="The margins are for" :model-value="choices.paper.margins_for" :options="{ tape: 'tape', mat: 'a mat', trim: 'trimming' }" @update:model-value="store.decide((c) => (c.paper.margins_for = $event))" />
       <p class="soft">{{ { tape: 'Lift tape slowly and flat: strong tape takes the surface with it.', mat: 'A mat covers about 1/8 in more than its opening shows (common practice).', trim: 'Cut on a mat, along a metal edge, with the blade drawn away from the hand.' }[choices.paper.margins_for] }}</p>
       <Pick label="The drawing is" :model-value="choices.paper.shape" :options="shapes" @update:model-value="store.decide((c) => (c.paper.shape = $event))" />
-      <p v-if="choices.paper.shape !== 'rectangle'" class="soft">The grid is made on its box; the drawing is clipped to the {{ choices.paper.shape === 'circle' ? 'circle, as large as a square fits' : 'oval' }}.</p>
+      <p class="soft">{{ does[choices.paper.shape] }}</p>
       <Choose label="The paper is" :model-value="choices.paper.colour" :options="colours" @update:model-value="store.decide((c) => (c.paper.colour = $event))" />
       <div v-if="drawing.tones.length" class="tones" :style="{ background: workings.paper_colour ?? undefined }" data-test="tones">
         <span v-for="tone in drawing.tones" :key="tone" :style="{ background: tone }" />

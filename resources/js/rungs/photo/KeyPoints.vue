@@ -12,9 +12,14 @@ defineProps<{ choices: Choices; workings: Workings; open?: boolean }>()
 const store = useDrawing()
 const tool = useTool()
 
+/** Held where it lies now, to be moved from there; only one point can be. */
+function pin(i: number, at: Workings['points'][number]) {
+  store.decide((choices) => choices.points.forEach((point, other) => (point.pin = other === i ? { left: at.across.sheet.rounded.text, top: at.down.sheet.rounded.text } : null)))
+}
+
 async function add(cross: boolean) {
   const at = await tool.ask('point', cross ? 'Point at what must be exact.' : 'Point at a place you will measure from.')
-  if (at) store.decide((choices) => choices.points.push({ name: `point ${choices.points.length + 1}`, x: toShare(at.x2), y: toShare(at.y2), cross }))
+  if (at) store.decide((choices) => choices.points.push({ name: `point ${choices.points.length + 1}`, x: toShare(at.x2), y: toShare(at.y2), cross, pin: null }))
 }
 </script>
 
@@ -34,11 +39,20 @@ async function add(cross: boolean) {
         <p class="soft"><Num :text="workings.points[i].nearest" /></p>
         <p class="soft"><Num :text="workings.points[i].thirds" /></p>
       </template>
+      <template v-if="point.pin">
+        <div class="two">
+          <TypedInput label="Held, from the left edge" :field="`points.${i}.pin.left`" :model-value="point.pin.left" @update:model-value="store.decide((c) => c.points[i]?.pin && (c.points[i].pin.left = $event))" />
+          <TypedInput label="from the top edge" :field="`points.${i}.pin.top`" :model-value="point.pin.top" @update:model-value="store.decide((c) => c.points[i]?.pin && (c.points[i].pin.top = $event))" />
+        </div>
+        <p v-if="workings.points[i]?.pinned" data-test="pinned"><Num :text="workings.points[i].pinned" /></p>
+      </template>
       <div class="row">
         <label><input type="checkbox" :checked="point.cross" @change="store.decide((c) => c.points[i] && (c.points[i].cross = !point.cross))" /> cross</label>
         <button type="button" class="button bare" @click="store.adjust('aim', { x: point.x, y: point.y, at: 'centre' })">centre it</button>
         <button type="button" class="button bare" @click="store.adjust('aim', { x: point.x, y: point.y, at: 'third' })">on a third</button>
         <button type="button" class="button bare" @click="store.adjust('aim', { x: point.x, y: point.y, at: 'sheet' })">mid-sheet</button>
+        <button v-if="point.pin" type="button" class="button bare" @click="store.decide((c) => c.points[i] && (c.points[i].pin = null))">let go</button>
+        <button v-else-if="workings.points[i]" type="button" class="button bare" :aria-label="`Hold ${point.name} at a place of the sheet`" @click="pin(i, workings.points[i])">hold it</button>
         <button type="button" class="button bare" :aria-label="`Take away ${point.name}`" @click="store.decide((c) => c.points.splice(i, 1))">✕</button>
       </div>
     </div>

@@ -98,15 +98,16 @@ async function border() {
     </Fold>
     <Fold v-if="drawing.photo" name="How large to print it" @opened="prints.ask">
       <p v-if="prints.fault.value" class="fault">{{ prints.fault.value }}</p>
+      <TypedInput label="No cell smaller than" field="photo.least_cell" :model-value="choices.photo.least_cell" :hint="choices.unit === 'in' ? '3/4 in' : '2 cm'" @update:model-value="store.decide((c) => (c.photo.least_cell = $event || null))" />
       <table v-if="prints.answer.value" data-test="prints">
         <thead>
           <tr><th scope="col">paper</th><th scope="col">print</th><th scope="col">a cell</th><th scope="col">px/in</th></tr>
         </thead>
         <tbody>
-          <tr v-for="print in prints.answer.value" :key="print.paper" :class="{ short: !print.enough }">
+          <tr v-for="print in prints.answer.value" :key="print.paper" :class="{ short: !print.enough, under: print.too_small }">
             <th scope="row">{{ print.paper.replace('Print ', '') }}</th>
             <td><Num :text="print.print" /></td>
-            <td><Num :text="print.cell" /></td>
+            <td><Num :text="print.cell" />{{ print.too_small ? ' too small' : '' }}</td>
             <td>{{ print.per_inch }}{{ print.enough ? '' : ' few' }}</td>
           </tr>
         </tbody>
@@ -153,6 +154,8 @@ thead th {
   color: var(--soft);
 }
 
+
+.under td:nth-child(3),
 .short td:last-child {
   color: var(--red);
 }

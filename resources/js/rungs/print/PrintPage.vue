@@ -25,6 +25,7 @@ const query = refDebounced(
 )
 const pages = ref(0)
 const fault = ref('')
+const spacing = shallowRef<string[]>([])
 const leaf = ref(1)
 const loading = ref(true)
 const wanted = shallowRef('')
@@ -39,6 +40,7 @@ watch(
       if (wanted.value !== mine) return
       pages.value = about.pages
       fault.value = ''
+      spacing.value = about.spacing
       leaf.value = Math.min(leaf.value, about.pages)
     } catch (error) {
       if (!(error instanceof Refused)) throw error
@@ -81,7 +83,7 @@ function turn(by: number) {
       </section>
     </template>
     <template #workings="{ drawing, choices }">
-      <PrintPanel v-if="kind" :drawing="drawing" :choices="choices" :kind="kind" />
+      <PrintPanel v-if="kind" :drawing="drawing" :choices="choices" :kind="kind" :spacing="spacing" />
     </template>
     <template #next>
       <span class="hint">Print at 100 %, never fitted; then measure the bar at its foot.</span>

@@ -4,12 +4,13 @@ import type { Choices, Drawing, SheetKind } from '@/api/types'
 import { useCatalogue } from '@/stores/catalogue'
 import { usePrinting } from '@/stores/printing'
 import Fold from '@/ui/Fold.vue'
+import Num from '@/ui/Num.vue'
 import Pick from '@/ui/Pick.vue'
 import PrinterCheck from './PrinterCheck.vue'
 import PrintersPaper from './PrintersPaper.vue'
 
 /** Which sheet, what is on it, and by which printer. */
-const props = defineProps<{ drawing: Drawing; choices: Choices; kind: SheetKind }>()
+const props = defineProps<{ drawing: Drawing; choices: Choices; kind: SheetKind; spacing: string[] }>()
 const shelf = useCatalogue()
 const printing = usePrinting()
 
@@ -38,6 +39,9 @@ const names = computed(() => Object.fromEntries(shelf.catalogue.printed.map((one
     <label v-if="takes.has('mirrored')" class="check"><input v-model="printing.mirrored" type="checkbox" /> mirrored, left and right swapped</label>
   </div>
   <p v-if="kind.key === 'gridded' || kind.key === 'overlay'" class="soft">Never mark a print you cherish: mark this one.</p>
+  <Fold v-if="spacing.length" name="The spacing, tried first" open>
+    <p v-for="line in spacing" :key="line" data-test="spacing"><Num :text="line" /></p>
+  </Fold>
   <PrintersPaper :choices="choices" :own="takes.has('own')" />
   <Fold name="True size on this printer" :decided="printing.kept ? (printing.kept.measured_across ? 'measured' : 'to measure') : 'not known'" :open="kind.key === 'calibration'">
     <PrinterCheck :drawing="drawing" :choices="choices" :kind="kind" />

@@ -8,6 +8,7 @@ const props = defineProps<{ step: MarkingStep; waiting: MarkingTick | null }>()
 defineEmits<{ mark: [tick: MarkingTick, done: boolean] }>()
 const list = useTemplateRef<HTMLElement>('list')
 
+const ruled = computed(() => props.step.key === 'join' || props.step.key === 'finer')
 const readings = computed(() => props.step.ticks.every((tick) => tick.line !== null))
 watch(
   () => props.waiting?.key,
@@ -19,10 +20,10 @@ watch(
 </script>
 
 <template>
-  <div ref="list" :class="['ticks', { wide: !readings, lines: step.key === 'join' }]" role="group" :aria-label="step.name">
+  <div ref="list" :class="['ticks', { wide: !readings, lines: ruled }]" role="group" :aria-label="step.name">
     <label v-for="tick in step.ticks" :key="tick.key" :class="{ done: tick.done, waiting: tick.key === waiting?.key }" :data-waiting="tick.key === waiting?.key" :data-test="`tick-${tick.key}`">
       <input type="checkbox" :checked="tick.done" @change="$emit('mark', tick, !tick.done)" />
-      <span v-if="tick.line !== null && step.key !== 'join'" class="line">{{ tick.line }}</span>
+      <span v-if="tick.line !== null && !ruled" class="line">{{ tick.line }}</span>
       <span class="reads"><Num :text="tick.reads" /></span>
       <span v-if="tick.more" class="more"><Num :text="tick.more" /></span>
     </label>
