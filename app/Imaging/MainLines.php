@@ -44,13 +44,13 @@ final class MainLines
                 $crop->left->plus($crop->width->times(Rational::near($x1, 4))), $crop->top->plus($crop->height->times(Rational::near($y1, 4))),
                 $crop->left->plus($crop->width->times(Rational::near($x2, 4))), $crop->top->plus($crop->height->times(Rational::near($y2, 4))),
             ];
-            $lines[] = new MainLineJson('slanted', '', "slanted {$slope->words()}, from ".self::onFrame($x1, $y1).' to '.self::onFrame($x2, $y2).', '.round($strength, 1).' times as strong as the rest', array_map(static fn (Rational $share): string => $share->toScale(4), $ends));
+            $lines[] = new MainLineJson('slanted', '', "slanted, {$slope->words()}, from ".self::onFrame($x1, $y1).' to '.self::onFrame($x2, $y2).', '.round($strength, 1).' times as strong as the rest', array_map(static fn (Rational $share): string => $share->toScale(4), $ends));
         }
 
         return $lines;
     }
 
-    /** `31 % down the left side, near 1/3` */
+    /** `31 % down the left side (near 1/3)` */
     private static function onFrame(float $x, float $y): string
     {
         [$share, $side] = match (true) {
@@ -61,6 +61,6 @@ final class MainLines
         };
         $share = Rational::near(max(0, min(1, $share)), 4);
 
-        return Fractions::places($share->times(100), 1)." % {$side}, near ".SimpleFraction::nearest($share)->fraction;
+        return Fractions::places($share->times(100), 1)." % {$side} (near ".SimpleFraction::nearest($share)->fraction.')';
     }
 }

@@ -32,7 +32,8 @@ final readonly class Decisions
 
         $name = $this->plan->choices->standard->name ?? $this->plan->choices->stockName;
 
-        return ($name === null ? '' : "{$name}, ")."{$this->size($sheet)}, {$way}";
+        // A sheet that is called by its size needs no name beside it.
+        return ($name === null || str_contains($name, ' × ') ? '' : "{$name}, ")."{$this->size($sheet)}, {$way}";
     }
 
     /** `×1 1/2`; null on a screen, and where the two axes differ. */

@@ -347,3 +347,34 @@ it('asks nothing of any other machine', function () {
     $asked = $table->browser->executeScript('return performance.getEntriesByType("resource").map((e) => new URL(e.name).origin)');
     expect(array_values(array_unique($asked)))->toBe([$table->address()]);
 });
+
+it('holds a point on the sheet through every other change, until it is let go', function () {
+    $table = fresh('--sheet=letter --photo=6x4in --fit=inset', 'fit', 900, 600)->write('Width of the drawing', '4 in')->kept();
+    $at = fn (string $rung) => $table->go('/drawing/'.explode('/', $table->path())[2]."/{$rung}");
+    $at('photo')->unfold('Key points')->press('add a point')->drawOn('[data-test=photo-board]', [0.5, 0.5], [0.5, 0.5])->kept()->press('hold it')->kept()->see('[data-test=pinned]', 'Held at');
+    $table->write('held, from the left', '4 in')->write('from the top', '5 in')->kept()->see('[data-test=pinned]', 'Held at 4 in from the left edge, 5 in from the top.');
+    $at('fit')->write('Width of the drawing', '5 in')->kept();
+    $at('paper')->write('left', '1/2 in')->press('sideways')->kept();
+    $at('photo')->unfold('Key points')->see('[data-test=pinned]', 'Held at 4 in from the left edge, 5 in from the top.');
+    expect($table->all('[data-test=pin]'))->toHaveCount(1);
+    $table->press('centre it')->see('[data-test=said]', 'is held at a place of the sheet');
+    $table->press('let go')->kept();
+    expect($table->all('[data-test=pin]'))->toBe([]);
+    $table->isQuiet();
+});
+
+it('offers what can be done about a line through a thing, and moves nothing before one way is chosen', function () {
+    $table = fresh('--sheet=letter --photo=6x4in --columns=4', 'fit', 900, 600)->press('crop')->kept()->unfold('Place it');
+    $table->browser->executeScript('document.querySelector("[data-test=crop]").focus()');
+    $frame = fn () => $table->browser->executeScript('const r = document.querySelector("[data-test=crop]"); return ["x", "y", "width", "height"].map((a) => Math.round(Number(r.getAttribute(a))))');
+    $before = $frame();
+    $table->press('keep a thing clear of lines')->drawOn('[data-test=photo-board]', [0.42, 0.45], [0.55, 0.52])->see('[data-test=clearances]', 'the crop');
+    expect($frame())->toBe($before);
+    $table->press('leave it as it is');
+    expect($table->all('[data-test=clearances]'))->toBe([])->and($frame())->toBe($before);
+});
+
+it('says before a grid is printed how its spaces come out, and that it cannot be undone', function () {
+    fresh('--sheet=letter --photo=6x4in --columns=4', 'print/gridded')
+        ->see('[data-test=spacing]', 'Across: ')->see('[data-test=sheet]', '')->isQuiet();
+});

@@ -22,6 +22,9 @@ final readonly class AimCrop implements Adjustment
         $plan = Plan::of($read->choices);
         $crop = $plan->fitted->crop;
         [$x, $y] = [How::share($how, 'x'), How::share($how, 'y')];
+        if ($plan->pinned !== null) {
+            return new Adjusted([], $plan->pinned->staysSentence());
+        }
         if (($how['at'] ?? null) === 'sheet') {
             return $this->onSheet($plan, Placed::in($crop, new KeyPoint('', $x, $y, false)));
         }

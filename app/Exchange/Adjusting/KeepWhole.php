@@ -14,7 +14,11 @@ final readonly class KeepWhole implements Adjustment
     /** @param  array<array-key, mixed>  $how  the box: left, top, width, height; by: the way that was chosen */
     public function apply(ChoicesReader $read, array $how): Adjusted
     {
-        $clearances = self::clearances(Plan::of($read->choices), $how);
+        $plan = Plan::of($read->choices);
+        if ($plan->pinned !== null) {
+            return new Adjusted([], $plan->pinned->staysSentence());
+        }
+        $clearances = self::clearances($plan, $how);
         $way = $clearances->ways[How::typed($how, 'by') ?: 'clear'] ?? null;
         if ($way === null) {
             return new Adjusted([], $clearances->cannot());

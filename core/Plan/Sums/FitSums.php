@@ -46,7 +46,7 @@ final readonly class FitSums
         $away = array_values(array_filter($this->plan->points(), static fn (Placed $placed): bool => ! $placed->isInside()));
         $names = implode(', ', array_map(static fn (Placed $placed): string => $placed->point->name, $away));
 
-        return array_values(array_filter([$this->stretched(), $away === [] ? null : "Cropped away: {$names}.", $this->plan->pinned === null || $this->plan->pinned->holds() ? null : $this->pinned()]));
+        return array_values(array_filter([$this->stretched(), $away === [] ? null : "Cropped away: {$names}.", $this->plan->pinned === null || (new PointSums($this->plan))->missed($this->plan->pinned) === [] ? null : $this->pinned()]));
     }
 
     private function stretched(): ?string

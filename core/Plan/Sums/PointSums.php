@@ -9,6 +9,7 @@ use InchLadder\Measure\Length;
 use InchLadder\Measure\Rational;
 use InchLadder\Measure\Size;
 use InchLadder\Measuring\Placed;
+use InchLadder\Plan\Pinned;
 use InchLadder\Plan\Plan;
 
 /** Where key points lie: from the gridlines, from the thirds, from the axes. */
@@ -80,17 +81,22 @@ final readonly class PointSums
             return "{$pinned->point->name} is held already, and only one can be.";
         }
         $place = "{$this->write->reading($pin->left)} from the left edge, {$this->write->reading($pin->top)} from the top";
-        if ($pinned->holds()) {
-            return "Held at {$place}.";
-        }
+        $off = $this->missed($pinned);
+
+        return $off === [] ? "Held at {$place}." : "It cannot lie {$place}: it stays ".implode(' and ', $off).'. There the photo ends, and the sheet has no more room; a smaller crop, or a smaller drawing, would let it move.';
+    }
+
+    /** @return list<string> by how much a held point misses its place, as far as the ruler tells; empty when it lies there */
+    public function missed(Pinned $pinned): array
+    {
         $off = [];
         foreach ([[$pinned->missedAcross, ['left of it', 'right of it']], [$pinned->missedDown, ['above it', 'below it']]] as [$missed, $sides]) {
-            if (! $missed->isZero()) {
+            if (! $this->write->notation->ruler->round($missed->absolute())->reading->isZero()) {
                 $off[] = $this->write->reading($missed->absolute()).' '.$sides[$missed->isPositive() ? 1 : 0];
             }
         }
 
-        return "It cannot lie {$place}: it stays ".implode(' and ', $off).'. There the photo ends, and the sheet has no more room; a smaller crop, or a smaller drawing, would let it move.';
+        return $off;
     }
 
     /** @param  array{string, string}  $sides  before and after the line */

@@ -41,8 +41,8 @@ async function add(cross: boolean) {
       </template>
       <template v-if="point.pin">
         <div class="two">
-          <TypedInput label="Held, from the left edge" :field="`points.${i}.pin.left`" :model-value="point.pin.left" @update:model-value="store.decide((c) => c.points[i]?.pin && (c.points[i].pin.left = $event))" />
-          <TypedInput label="from the top edge" :field="`points.${i}.pin.top`" :model-value="point.pin.top" @update:model-value="store.decide((c) => c.points[i]?.pin && (c.points[i].pin.top = $event))" />
+          <TypedInput label="held, from the left" :field="`points.${i}.pin.left`" :model-value="point.pin.left" @update:model-value="store.decide((c) => c.points[i]?.pin && (c.points[i].pin.left = $event))" />
+          <TypedInput label="from the top" :field="`points.${i}.pin.top`" :model-value="point.pin.top" @update:model-value="store.decide((c) => c.points[i]?.pin && (c.points[i].pin.top = $event))" />
         </div>
         <p v-if="workings.points[i]?.pinned" data-test="pinned"><Num :text="workings.points[i].pinned" /></p>
       </template>
