@@ -26,9 +26,7 @@ final class Touched
         if (array_filter(self::UPSTREAM, static fn (string $part): bool => ($was[$part] ?? null) != ($now[$part] ?? null)) === []) {
             return '';
         }
-        $boards = $drawing->markTicks()->distinct()->pluck('board')->all();
-        $noted = $drawing->cellNotes()->exists();
-        if ($boards === [] && ! $noted && $after->choices->points === []) {
+        if ($after->choices->points === [] && ! $drawing->isWorkedOn()) {
             return '';
         }
         try {
@@ -36,9 +34,10 @@ final class Touched
         } catch (ValidationException|Impossible) {
             return '';
         }
+        $boards = $drawing->markTicks()->distinct()->pluck('board')->all();
         $touched = array_filter([
             self::counted(array_sum(array_map(static fn (string $board): int => self::moved($drawing, $to, $board) - self::moved($drawing, $from, $board), $boards)), 'mark that was made now lies elsewhere', 'marks that were made now lie elsewhere'),
-            $noted ? self::counted(count($drawing->record($from)->settled()) - count($drawing->record($to)->settled()), 'cell that was done is no whole cell any more', 'cells that were done are no whole cells any more') : '',
+            self::counted(count($drawing->record($from)->settled()) - count($drawing->record($to)->settled()), 'cell that was done is no whole cell any more', 'cells that were done are no whole cells any more'),
             self::croppedAway($from, $to),
         ]);
 
