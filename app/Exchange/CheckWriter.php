@@ -6,8 +6,8 @@ namespace App\Exchange;
 
 use App\Exchange\Json\CheckJson;
 use App\Exchange\Json\SpanJson;
-use InchLadder\Measuring\Alignment;
-use InchLadder\Measuring\Spanned;
+use InchLadder\Checking\Alignment;
+use InchLadder\Checking\SpanOnPaper;
 use InchLadder\Plan\Plan;
 use InchLadder\Plan\Sums\CheckSums;
 use InchLadder\Plan\Sums\Writing;
@@ -30,13 +30,13 @@ final readonly class CheckWriter
 
         return new CheckJson(
             $sums->decision(),
-            array_map(fn (Spanned $span, int $i): SpanJson => $this->span($span, $sums->spans[0], $sums->passes($i)), $sums->spans, array_keys($sums->spans)),
+            array_map(fn (SpanOnPaper $span, int $i): SpanJson => $this->span($span, $sums->spans[0], $sums->passes($i)), $sums->spans, array_keys($sums->spans)),
             array_map(static fn (Alignment $alignment): string => $alignment->words($plan->choices->notation), Alignment::among($plan->points(), $plan->fitted->area)),
             $sums->lines(),
         );
     }
 
-    private function span(Spanned $span, Spanned $first, ?bool $passes): SpanJson
+    private function span(SpanOnPaper $span, SpanOnPaper $first, ?bool $passes): SpanJson
     {
         $write = new Writing($this->plan->choices->notation);
         $misfit = $span->misfit();

@@ -15,7 +15,7 @@ use App\Imaging\CellSight;
 use App\Models\Drawing;
 use InchLadder\Copying\Cell;
 use InchLadder\Copying\CellRecord;
-use InchLadder\Copying\Course;
+use InchLadder\Copying\ContourTrace;
 use InchLadder\Copying\Crossing;
 use InchLadder\Copying\Noted;
 use InchLadder\Copying\Pace;
@@ -23,12 +23,12 @@ use InchLadder\Copying\Place;
 use InchLadder\Copying\PointInCell;
 use InchLadder\Copying\Route;
 use InchLadder\Copying\Start;
-use InchLadder\Marks\Out\Hand;
+use InchLadder\Layout\Hand;
+use InchLadder\Layout\Placed;
 use InchLadder\Measure\Length;
 use InchLadder\Measure\Notation;
 use InchLadder\Measure\Rational;
 use InchLadder\Measure\Rounded;
-use InchLadder\Measuring\Placed;
 use InchLadder\Pixels\Content;
 use InchLadder\Plan\Plan;
 
@@ -91,7 +91,7 @@ final readonly class CopyWriter
                 $crossing->side->value, $crossing->at, $crossing->words(), $notation->plain($crossing->paper->reading),
                 ucfirst($crossing->place()).", {$notation->plain($crossing->paper->reading)} from {$crossing->side->ends()[0]} on the paper. Exactly {$crossing->eye->exactly()}.",
             ), $crossings),
-            array_map(static fn (Course $course): CourseJson => new CourseJson(
+            array_map(static fn (ContourTrace $course): CourseJson => new CourseJson(
                 ucfirst($course->words($notation)).'.',
                 array_map(static fn (array $point): array => [round($point[0], 4), round($point[1], 4)], $course->path),
                 array_values(array_filter([array_search($course->in, $crossings, true), array_search($course->out, $crossings, true)], is_int(...))),

@@ -23,7 +23,7 @@ use InchLadder\Copying\Noted;
 use InchLadder\Copying\Place;
 use InchLadder\Grid\LineColour;
 use InchLadder\Impossible;
-use InchLadder\Marks\Out\Hand;
+use InchLadder\Layout\Hand;
 use InchLadder\Plan\Decisions;
 use InchLadder\Plan\Plan;
 

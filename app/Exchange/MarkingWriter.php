@@ -12,7 +12,7 @@ use App\Exchange\Json\NotedJson;
 use App\Models\Drawing;
 use App\Models\MarkTick;
 use InchLadder\Grid\Hairlines;
-use InchLadder\Marks\Out\Hand;
+use InchLadder\Layout\Hand;
 use InchLadder\Marks\Out\MarkingOut;
 use InchLadder\Marks\Out\Rule;
 use InchLadder\Marks\Out\Step;

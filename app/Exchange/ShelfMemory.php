@@ -7,7 +7,7 @@ namespace App\Exchange;
 use App\Exchange\Json\ShelfEntryJson;
 use App\Models\Drawing;
 use Illuminate\Support\Facades\Cache;
-use InchLadder\Marks\Out\Hand;
+use InchLadder\Layout\Hand;
 
 /**
  * Remembers the board of a drawing for as long as nothing about it changes, so

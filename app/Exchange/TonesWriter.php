@@ -14,10 +14,10 @@ use InchLadder\Plan\Plan;
 use InchLadder\Tone\Bar;
 use InchLadder\Tone\Box;
 use InchLadder\Tone\Greys;
-use InchLadder\Tone\Parting;
 use InchLadder\Tone\Scale;
 use InchLadder\Tone\Spot;
 use InchLadder\Tone\Spots;
+use InchLadder\Tone\Threshold;
 
 /** Writes the tones of a drawing's photo: the bar, how much there is of each step, and where it is lightest and darkest. */
 final readonly class TonesWriter
@@ -37,7 +37,7 @@ final readonly class TonesWriter
         $crop = $this->sight->crop($drawing->photo, $plan);
         $scale = Scale::over($crop, $plan->choices->tones->steps);
         $shares = $scale->shares($crop);
-        $parting = Parting::of($crop);
+        $parting = Threshold::of($crop);
         $percent = static fn (float $share): string => ($share > 0 && $share < 0.005 ? 'under 1' : (string) round(100 * $share)).' %';
         $scarce = array_keys(array_filter($shares, static fn (float $share): bool => $share < 0.01));
         $most = (int) array_search(max([0, ...$shares]), $shares, true);

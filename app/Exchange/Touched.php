@@ -7,10 +7,10 @@ namespace App\Exchange;
 use App\Models\Drawing;
 use Illuminate\Validation\ValidationException;
 use InchLadder\Impossible;
+use InchLadder\Layout\Hand;
+use InchLadder\Layout\Placed;
 use InchLadder\Marks\Out\Board;
-use InchLadder\Marks\Out\Hand;
 use InchLadder\Marks\Out\MarkingOut;
-use InchLadder\Measuring\Placed;
 use InchLadder\Plan\Plan;
 
 /** What a change of the plan touches of what was made, noted and marked by hand. Nothing of it is lost; it is said once, beside the way back. */

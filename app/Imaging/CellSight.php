@@ -7,8 +7,8 @@ namespace App\Imaging;
 use App\Models\Photo;
 use Imagick;
 use InchLadder\Copying\Cell;
+use InchLadder\Copying\CellAnalysis;
 use InchLadder\Copying\Side;
-use InchLadder\Copying\Sight;
 use InchLadder\Measure\Rational;
 use InchLadder\Pixels\Content;
 use InchLadder\Pixels\Field;
@@ -38,7 +38,7 @@ final readonly class CellSight
     {
     }
 
-    public function of(Photo $photo, Plan $plan, Cell $cell): Sight
+    public function of(Photo $photo, Plan $plan, Cell $cell): CellAnalysis
     {
         $framing = $plan->choices->framing;
         ['width' => $wide, 'height' => $high] = $framing->pixels($photo->width, $photo->height);
@@ -67,7 +67,7 @@ final readonly class CellSight
         [$across, $down] = [max(8, (int) round(($right - $left) * $scale)), max(8, (int) round(($bottom - $top) * $scale))];
         $inside = new Field($across, $down, self::grey($region, $left - $fromX, $top - $fromY, $right - $left, $bottom - $top, $across, $down));
 
-        return Sight::of($sides, $inside, $cell->paper, $plan->choices->notation->ruler);
+        return CellAnalysis::of($sides, $inside, $cell->paper, $plan->choices->notation->ruler);
     }
 
     /** @return list<float> how much there is in each cell, 0…1, row by row */

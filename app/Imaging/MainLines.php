@@ -9,7 +9,7 @@ use App\Models\Photo;
 use InchLadder\Measure\Fractions;
 use InchLadder\Measure\Rational;
 use InchLadder\Measure\SimpleFraction;
-use InchLadder\Measuring\Slope;
+use InchLadder\Measure\Slope;
 use InchLadder\Pixels\MainEdges;
 use InchLadder\Pixels\SlantedEdges;
 use InchLadder\Plan\Plan;

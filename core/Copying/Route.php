@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace InchLadder\Copying;
 
 use InchLadder\Grid\Cells;
-use InchLadder\Marks\Out\Hand;
+use InchLadder\Layout\Hand;
 
 /** The order in which a grid's cells are copied. */
 final readonly class Route

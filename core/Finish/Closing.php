@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace InchLadder\Finish;
 
-use InchLadder\Measuring\Placed;
+use InchLadder\Layout\Placed;
 use InchLadder\Plan\Plan;
 use InchLadder\Plan\Sums\Writing;
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace InchLadder\Fit;
 
 use InchLadder\Measure\Rational;
+use InchLadder\Photo\Reference;
 
 /** The part of the reference that will be drawn, as shares of its width and height, each in [0, 1]. */
 final readonly class Crop

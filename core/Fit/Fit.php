@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace InchLadder\Fit;
 
 use InchLadder\Measure\Size;
+use InchLadder\Photo\Reference;
 
 /** One honest way to make the picture and the paper agree in ratio. */
 interface Fit

@@ -6,6 +6,7 @@ namespace InchLadder\Fit;
 
 use InchLadder\Measure\Rational;
 use InchLadder\Measure\Size;
+use InchLadder\Photo\Reference;
 
 /** Drawing area ÷ crop of the print, along each axis. On a screen the factors are unknown, the stretch is not. */
 final readonly class Scale

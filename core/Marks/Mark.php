@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace InchLadder\Marks;
 
+use InchLadder\Layout\Reading;
 use InchLadder\Measure\Length;
 
 /** One tick on an edge. */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace InchLadder\Marks;
 
 use InchLadder\Grid\Edge;
+use InchLadder\Layout\Reading;
 use InchLadder\Measure\Graduation;
 use InchLadder\Measure\Length;
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace InchLadder\Marks;
 
+use InchLadder\Layout\Reading;
 use InchLadder\Measure\Length;
 
 /** One row of an edge's full list: the frame's own edge, a gridline, or a finer line of a cell that is cut. */

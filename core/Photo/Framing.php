@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace InchLadder\Photo;
 
-use InchLadder\Fit\Reference;
-
 /** From the photo as it lies to the picture that is drawn from: held the right way, and without its border. */
 final readonly class Framing
 {

@@ -10,9 +10,9 @@ use InchLadder\Fit\Way;
 use InchLadder\Fit\Ways\CropToPaper;
 use InchLadder\Grid\Edge;
 use InchLadder\Grid\Schools\SquaresByCount;
+use InchLadder\Layout\Placed;
 use InchLadder\Measure\Length;
 use InchLadder\Measure\Rational;
-use InchLadder\Measuring\Placed;
 
 /**
  * One way to deal with a boxed thing that gridlines run through: the crop moves a little until it lies in one cell, or

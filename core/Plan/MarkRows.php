@@ -6,10 +6,10 @@ namespace InchLadder\Plan;
 
 use InchLadder\Grid\Division;
 use InchLadder\Grid\Edge;
+use InchLadder\Layout\Reading;
 use InchLadder\Marks\Mark;
 use InchLadder\Marks\MarkLadder;
 use InchLadder\Marks\MarkRow;
-use InchLadder\Marks\Reading;
 use InchLadder\Measure\Length;
 use InchLadder\Measure\Rational;
 

@@ -6,10 +6,10 @@ namespace InchLadder\Plan;
 
 use InchLadder\Fit\Aim;
 use InchLadder\Fit\Fitted;
+use InchLadder\Layout\KeyPoint;
 use InchLadder\Measure\Length;
 use InchLadder\Measure\Rational;
 use InchLadder\Measure\Size;
-use InchLadder\Measuring\KeyPoint;
 
 /**
  * A point of the picture held at a place of the sheet. The crop moves first, as far as the photo goes; the drawing

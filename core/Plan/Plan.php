@@ -5,20 +5,20 @@ declare(strict_types=1);
 namespace InchLadder\Plan;
 
 use InchLadder\Fit\Fitted;
-use InchLadder\Fit\Reference;
 use InchLadder\Fit\Scale;
 use InchLadder\Grid\Addresses;
 use InchLadder\Grid\Grid;
+use InchLadder\Layout\KeyPoint;
 use InchLadder\Layout\PictureMap;
+use InchLadder\Layout\Placed;
+use InchLadder\Layout\Reading;
 use InchLadder\Marks\MarkLadder;
-use InchLadder\Marks\Reading;
 use InchLadder\Measure\Length;
 use InchLadder\Measure\Rational;
 use InchLadder\Measure\Size;
-use InchLadder\Measuring\KeyPoint;
-use InchLadder\Measuring\Placed;
 use InchLadder\Paper\OrientationAdvice;
 use InchLadder\Paper\SheetSize;
+use InchLadder\Photo\Reference;
 
 /** Everything that follows from the choices. */
 final readonly class Plan

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace InchLadder\Planner;
 
-use InchLadder\Fit\Reference;
 use InchLadder\Grid\Cells;
 use InchLadder\Measure\Rational;
 use InchLadder\Measure\Size;
+use InchLadder\Photo\Reference;
 
 /**
  * Finds whole cells that are easy on both rulers.

@@ -1,6 +1,7 @@
 <?php
 
 use InchLadder\Copying\Cell;
+use InchLadder\Copying\CellAnalysis;
 use InchLadder\Copying\Crossing;
 use InchLadder\Copying\EyeFraction;
 use InchLadder\Copying\Pace;
@@ -8,20 +9,19 @@ use InchLadder\Copying\Place;
 use InchLadder\Copying\PointInCell;
 use InchLadder\Copying\Route;
 use InchLadder\Copying\Side;
-use InchLadder\Copying\Sight;
 use InchLadder\Copying\Start;
-use InchLadder\Fit\Reference;
 use InchLadder\Grid\Cells;
 use InchLadder\Grid\Division;
 use InchLadder\Grid\Schools\SquaresByMeasure;
-use InchLadder\Marks\Out\Hand;
+use InchLadder\Layout\Hand;
+use InchLadder\Layout\KeyPoint;
 use InchLadder\Measure\Graduation;
 use InchLadder\Measure\Notation;
 use InchLadder\Measure\Rational;
 use InchLadder\Measure\Rounded;
 use InchLadder\Measure\Unit;
-use InchLadder\Measuring\KeyPoint;
 use InchLadder\Paper\Margins;
+use InchLadder\Photo\Reference;
 use InchLadder\Pixels\Content;
 use InchLadder\Pixels\Field;
 use InchLadder\Pixels\Step;
@@ -52,7 +52,7 @@ function stepped(array $places, array $levels, int $samples = 200): array
  *
  * @param  Closure(float, float): bool  $dark  of shares across and down
  */
-function looked(Closure $dark, string $paper = '2x2in', float $ratio = 1.0): Sight
+function looked(Closure $dark, string $paper = '2x2in', float $ratio = 1.0): CellAnalysis
 {
     $level = function (float $x, float $y, float $wide, float $high) use ($dark): float {
         $sum = 0;
@@ -77,11 +77,11 @@ function looked(Closure $dark, string $paper = '2x2in', float $ratio = 1.0): Sig
         }
     }
 
-    return Sight::of(array_combine(array_column(Side::cases(), 'value'), array_map($line, Side::cases())), new Field($across, $down, $field), size($paper), Graduation::read('1/32 in'));
+    return CellAnalysis::of(array_combine(array_column(Side::cases(), 'value'), array_map($line, Side::cases())), new Field($across, $down, $field), size($paper), Graduation::read('1/32 in'));
 }
 
 /** @return list<string> side and share of each crossing */
-function places(Sight $sight): array
+function places(CellAnalysis $sight): array
 {
     return array_map(fn (Crossing $crossing): string => $crossing->side->value.' '.number_format($crossing->at, 2), $sight->crossings);
 }

@@ -4,13 +4,13 @@ use InchLadder\Finish\Closing;
 use InchLadder\Finish\Leftovers;
 use InchLadder\Finish\Medium;
 use InchLadder\Finish\Task;
-use InchLadder\Fit\Reference;
 use InchLadder\Grid\Cells;
 use InchLadder\Grid\Division;
 use InchLadder\Grid\Schools\ProportionalCells;
+use InchLadder\Layout\KeyPoint;
 use InchLadder\Measure\Rational;
-use InchLadder\Measuring\KeyPoint;
 use InchLadder\Paper\Margins;
+use InchLadder\Photo\Reference;
 use InchLadder\Plan\Plan;
 use Tests\Core\Plans;
 

@@ -1,17 +1,17 @@
 <?php
 
-use InchLadder\Fit\CellTooLarge;
 use InchLadder\Fit\Frame;
-use InchLadder\Fit\PrintSizeImpossible;
-use InchLadder\Fit\Reference;
 use InchLadder\Fit\Scale;
 use InchLadder\Fit\Ways\CropToPaper;
 use InchLadder\Fit\Ways\Inset;
 use InchLadder\Fit\Ways\Stretch;
 use InchLadder\Fit\Ways\WholeCells;
+use InchLadder\Grid\CellTooLarge;
 use InchLadder\Grid\CountOutOfRange;
 use InchLadder\Measure\Length;
 use InchLadder\Measure\Rational;
+use InchLadder\Photo\PrintSizeImpossible;
+use InchLadder\Photo\Reference;
 use Tests\Core\Plans;
 
 /*

@@ -1,9 +1,8 @@
 <?php
 
-use InchLadder\Fit\CellTooLarge;
-use InchLadder\Fit\Reference;
 use InchLadder\Grid\Addresses;
 use InchLadder\Grid\Cells;
+use InchLadder\Grid\CellTooLarge;
 use InchLadder\Grid\Corner;
 use InchLadder\Grid\CountOutOfRange;
 use InchLadder\Grid\Division;
@@ -29,6 +28,7 @@ use InchLadder\Grid\Schools\SquaresByMeasure;
 use InchLadder\Grid\Schools\Thirds;
 use InchLadder\Grid\SetUpTime;
 use InchLadder\Measure\Rational;
+use InchLadder\Photo\Reference;
 use InchLadder\Pixels\Lab;
 use Tests\Core\Plans;
 

@@ -1,6 +1,5 @@
 <?php
 
-use InchLadder\Fit\Reference;
 use InchLadder\Fit\Ways\Inset;
 use InchLadder\Grid\Cells;
 use InchLadder\Grid\Schools\ProportionalCells;
@@ -14,6 +13,7 @@ use InchLadder\Measure\Notation;
 use InchLadder\Measure\Rational;
 use InchLadder\Measure\Unit;
 use InchLadder\Paper\Margins;
+use InchLadder\Photo\Reference;
 use InchLadder\Plan\Plan;
 use InchLadder\Plan\Sums\MarkSums;
 use Tests\Core\Plans;

@@ -1,22 +1,22 @@
 <?php
 
-use InchLadder\Fit\Reference;
+use InchLadder\Checking\Alignment;
+use InchLadder\Checking\Deviation;
+use InchLadder\Checking\Judgement;
+use InchLadder\Checking\Proportion;
+use InchLadder\Checking\SpanOnPaper;
 use InchLadder\Fit\Ways\Stretch;
+use InchLadder\Layout\KeyPoint;
+use InchLadder\Layout\Placed;
+use InchLadder\Layout\Span;
+use InchLadder\Layout\SpanWithoutLength;
 use InchLadder\Measure\Graduation;
 use InchLadder\Measure\Length;
 use InchLadder\Measure\Notation;
 use InchLadder\Measure\Rational;
+use InchLadder\Measure\Slope;
 use InchLadder\Measure\Unit;
-use InchLadder\Measuring\Alignment;
-use InchLadder\Measuring\Judged;
-use InchLadder\Measuring\KeyPoint;
-use InchLadder\Measuring\Misfit;
-use InchLadder\Measuring\Placed;
-use InchLadder\Measuring\Proportion;
-use InchLadder\Measuring\Slope;
-use InchLadder\Measuring\Span;
-use InchLadder\Measuring\Spanned;
-use InchLadder\Measuring\SpanWithoutLength;
+use InchLadder\Photo\Reference;
 use InchLadder\Photo\Subject;
 use InchLadder\Plan\Plan;
 use Tests\Core\Plans;
@@ -51,7 +51,7 @@ it('reads a slope from the left', function (float $run, float $rise, string $wor
 ]);
 
 it('takes a length over to the paper, with its slope', function (Plan $plan, Span $span, string $paper, ?string $print, string $onPhoto, string $onPaper) {
-    $found = Spanned::of($plan, $span);
+    $found = SpanOnPaper::of($plan, $span);
     $read = fn ($length): string => sixteenths()->plain(sixteenths()->ruler->round($length)->reading);
     expect($read($found->paper))->toBe($paper)
         ->and($found->print === null ? null : $read($found->print))->toBe($print)
@@ -84,8 +84,8 @@ it('holds one length against another', function (string $ratio, string $words) {
 ]);
 
 it('judges a length by itself, not by the page', function (string $drawn, string $wanted, Subject $subject, bool $passes, string $words) {
-    $misfit = new Misfit(length($drawn)->minus(length($wanted)), length($wanted));
-    expect(Judged::of([$misfit], $subject->departurePercent() / 100, sixteenths()->ruler->step->dividedBy(2))->passes)->toBe([$passes])->and($misfit->words(sixteenths()))->toBe($words);
+    $misfit = new Deviation(length($drawn)->minus(length($wanted)), length($wanted));
+    expect(Judgement::of([$misfit], $subject->departurePercent() / 100, sixteenths()->ruler->step->dividedBy(2))->passes)->toBe([$passes])->and($misfit->words(sixteenths()))->toBe($words);
 })->with([
     // 1 cm is 10 % of a head of 10 cm, and 2 % of half a metre.
     'a centimetre on a head' => ['11 cm', '10 cm', Subject::Likeness, false, '3/8 in too long, 10 %'],
@@ -98,8 +98,8 @@ it('judges a length by itself, not by the page', function (string $drawn, string
 ]);
 
 it('judges the size of the whole before each length', function (array $percent, float $tolerance, array $passes, float $size) {
-    $misfits = array_map(fn (float $off): Misfit => new Misfit(Length::mm(Rational::near($off)), Length::mm(100)), $percent);
-    $judged = Judged::of($misfits, $tolerance, Length::mm('1/10'));
+    $misfits = array_map(fn (float $off): Deviation => new Deviation(Length::mm(Rational::near($off)), Length::mm(100)), $percent);
+    $judged = Judgement::of($misfits, $tolerance, Length::mm('1/10'));
     expect($judged->passes)->toBe($passes)->and($judged->size)->toEqualWithDelta($size, 0.002)
         ->and($judged->out())->toBe(array_keys($passes, false, true));
 })->with([

@@ -1,6 +1,5 @@
 <?php
 
-use InchLadder\Fit\Reference;
 use InchLadder\Fit\Ways\Inset;
 use InchLadder\Measure\Rational;
 use InchLadder\Paper\Catalogue;
@@ -16,6 +15,7 @@ use InchLadder\Paper\SheetSizeOutOfBounds;
 use InchLadder\Paper\SheetUnknown;
 use InchLadder\Paper\Spot;
 use InchLadder\Paper\Turn;
+use InchLadder\Photo\Reference;
 use Tests\Core\Plans;
 
 it('names every sheet once, upright, with the source of its size', function () {

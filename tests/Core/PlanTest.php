@@ -2,7 +2,6 @@
 
 use InchLadder\Fit\Crop;
 use InchLadder\Fit\Frame;
-use InchLadder\Fit\Reference;
 use InchLadder\Fit\Ways\CropToPaper;
 use InchLadder\Fit\Ways\CropToRatio;
 use InchLadder\Fit\Ways\FreeCrop;
@@ -23,9 +22,9 @@ use InchLadder\Grid\Schools\QuartersAndDiagonals;
 use InchLadder\Grid\Schools\SquaresByCount;
 use InchLadder\Grid\Schools\SquaresByMeasure;
 use InchLadder\Grid\Schools\Thirds;
+use InchLadder\Layout\KeyPoint;
+use InchLadder\Layout\Span;
 use InchLadder\Measure\Rational;
-use InchLadder\Measuring\KeyPoint;
-use InchLadder\Measuring\Span;
 use InchLadder\Paper\Catalogue;
 use InchLadder\Paper\Margins;
 use InchLadder\Paper\Placement;
@@ -34,6 +33,7 @@ use InchLadder\Paper\Turn;
 use InchLadder\Photo\Border;
 use InchLadder\Photo\Framing;
 use InchLadder\Photo\Keep;
+use InchLadder\Photo\Reference;
 use InchLadder\Photo\Subject;
 use InchLadder\Photo\Turning;
 use InchLadder\Plan\Clearance;

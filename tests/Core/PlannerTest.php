@@ -1,7 +1,7 @@
 <?php
 
-use InchLadder\Fit\Reference;
 use InchLadder\Measure\Graduation;
+use InchLadder\Photo\Reference;
 use InchLadder\Photo\Subject;
 use InchLadder\Planner\Candidate;
 use InchLadder\Planner\Demand;

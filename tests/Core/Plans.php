@@ -4,7 +4,6 @@ namespace Tests\Core;
 
 use InchLadder\Fit\Fit;
 use InchLadder\Fit\Frame;
-use InchLadder\Fit\Reference;
 use InchLadder\Fit\Ways\CropToPaper;
 use InchLadder\Grid\Labels;
 use InchLadder\Grid\School;
@@ -17,6 +16,7 @@ use InchLadder\Measure\Unit;
 use InchLadder\Paper\Margins;
 use InchLadder\Paper\Sheet;
 use InchLadder\Paper\Turn;
+use InchLadder\Photo\Reference;
 use InchLadder\Plan\Choices;
 use InchLadder\Plan\Plan;
 

@@ -2,7 +2,6 @@
 
 use InchLadder\Fit\Crop;
 use InchLadder\Fit\Frame;
-use InchLadder\Fit\Reference;
 use InchLadder\Fit\Ways\CropToPaper;
 use InchLadder\Fit\Ways\FreeCrop;
 use InchLadder\Fit\Ways\Inset;
@@ -10,15 +9,16 @@ use InchLadder\Grid\Cells;
 use InchLadder\Grid\Schools\AxesWithTicks;
 use InchLadder\Grid\Schools\MainLines;
 use InchLadder\Grid\Schools\ProportionalCells;
+use InchLadder\Layout\KeyPoint;
+use InchLadder\Layout\Pin;
+use InchLadder\Layout\Region;
+use InchLadder\Layout\RegionUse;
 use InchLadder\Measure\Rational;
 use InchLadder\Measure\Size;
-use InchLadder\Measuring\KeyPoint;
-use InchLadder\Measuring\Pin;
-use InchLadder\Measuring\Region;
-use InchLadder\Measuring\RegionUse;
 use InchLadder\Paper\Margins;
 use InchLadder\Paper\Placement;
 use InchLadder\Paper\Spot;
+use InchLadder\Photo\Reference;
 use InchLadder\Plan\Plan;
 use InchLadder\Plan\Sums;
 use InchLadder\Plan\Sums\PointSums;

@@ -4,11 +4,11 @@ use InchLadder\Pixels\Field;
 use InchLadder\Tone\Bar;
 use InchLadder\Tone\Box;
 use InchLadder\Tone\Greys;
-use InchLadder\Tone\Parting;
 use InchLadder\Tone\Scale;
 use InchLadder\Tone\Spot;
 use InchLadder\Tone\Spots;
 use InchLadder\Tone\StepsOutOfRange;
+use InchLadder\Tone\Threshold;
 
 /**
  * A picture of 48 × 48 samples.
@@ -89,7 +89,7 @@ it('has one tone for a picture of one tone', function () {
 });
 
 it('says whether a picture parts into light and shadow', function (Closure $lightness, string $verdict, float $threshold, string $says) {
-    $parting = Parting::of(toned($lightness));
+    $parting = Threshold::of(toned($lightness));
     expect([$parting->verdict(), round($parting->threshold)])->toBe([$verdict, $threshold])->and($parting->sentence())->toContain($says);
 })->with([
     'two tones: the threshold is halfway' => [fn (int $x): int => $x < 12 ? 20 : 80, 'clean', 50.0, '25 % is shadow, and only 0 % lies between'],

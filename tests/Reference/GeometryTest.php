@@ -1,13 +1,13 @@
 <?php
 
 use InchLadder\Fit\Frame;
-use InchLadder\Fit\Reference;
 use InchLadder\Fit\Scale;
 use InchLadder\Fit\Ways\CropToPaper;
 use InchLadder\Fit\Ways\Inset;
 use InchLadder\Fit\Ways\WholeCells;
 use InchLadder\Measure\Rational;
 use InchLadder\Paper\OrientationAdvice;
+use InchLadder\Photo\Reference;
 
 /*
  * The fits found by another, slower way: search instead of a formula.

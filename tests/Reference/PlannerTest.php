@@ -1,10 +1,10 @@
 <?php
 
-use InchLadder\Fit\Reference;
 use InchLadder\Measure\Graduation;
 use InchLadder\Measure\Length;
 use InchLadder\Measure\Rational;
 use InchLadder\Measure\Size;
+use InchLadder\Photo\Reference;
 use InchLadder\Photo\Subject;
 use InchLadder\Planner\Friendly;
 use InchLadder\Planner\NoPlan;

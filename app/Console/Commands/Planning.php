@@ -10,7 +10,6 @@ use App\Exchange\ChoicesReader;
 use Illuminate\Console\Command;
 use Illuminate\Database\QueryException;
 use Illuminate\Validation\ValidationException;
-use InchLadder\Fit\Reference;
 use InchLadder\Grid\Cells;
 use InchLadder\Impossible;
 use InchLadder\Measure\LengthReader;
@@ -20,6 +19,7 @@ use InchLadder\Measure\Size;
 use InchLadder\Measure\Unit;
 use InchLadder\Paper\Catalogue;
 use InchLadder\Paper\SheetUnknown;
+use InchLadder\Photo\Reference;
 use Symfony\Component\Console\Output\ConsoleOutputInterface;
 
 /** What the commands that take choices share: the options, and one sentence on stderr when something is wrong. */

@@ -6,9 +6,9 @@ namespace App\Exchange\Adjusting;
 
 use App\Exchange\ChoicesReader;
 use InchLadder\Fit\Aim;
+use InchLadder\Layout\KeyPoint;
+use InchLadder\Layout\Placed;
 use InchLadder\Measure\Length;
-use InchLadder\Measuring\KeyPoint;
-use InchLadder\Measuring\Placed;
 use InchLadder\Paper\Margins;
 use InchLadder\Paper\Placement;
 use InchLadder\Plan\Plan;

@@ -11,12 +11,12 @@ use App\Exchange\Json\PointChoice;
 use App\Exchange\Json\RegionChoice;
 use App\Exchange\Json\SpanChoice;
 use Illuminate\Support\Str;
+use InchLadder\Layout\KeyPoint;
+use InchLadder\Layout\Pin;
+use InchLadder\Layout\Region;
+use InchLadder\Layout\RegionUse;
+use InchLadder\Layout\Span;
 use InchLadder\Measure\Rational;
-use InchLadder\Measuring\KeyPoint;
-use InchLadder\Measuring\Pin;
-use InchLadder\Measuring\Region;
-use InchLadder\Measuring\RegionUse;
-use InchLadder\Measuring\Span;
 
 /** Reads what was marked on the reference: key points, regions, and crops kept side by side. */
 final readonly class MarkedPart

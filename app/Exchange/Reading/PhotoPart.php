@@ -6,7 +6,6 @@ namespace App\Exchange\Reading;
 
 use App\Exchange\Json\BorderChoice;
 use App\Exchange\Json\PhotoChoice;
-use InchLadder\Fit\Reference;
 use InchLadder\Measure\Graduation;
 use InchLadder\Measure\Length;
 use InchLadder\Measure\Rational;
@@ -14,6 +13,7 @@ use InchLadder\Measure\RulerUnknown;
 use InchLadder\Photo\Border;
 use InchLadder\Photo\Framing;
 use InchLadder\Photo\Keep;
+use InchLadder\Photo\Reference;
 use InchLadder\Photo\Subject;
 use InchLadder\Photo\Turning;
 

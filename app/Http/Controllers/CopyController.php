@@ -20,7 +20,7 @@ use Illuminate\Http\Request;
 use Illuminate\Validation\ValidationException;
 use InchLadder\Copying\Place;
 use InchLadder\Grid\Cells;
-use InchLadder\Marks\Out\Hand;
+use InchLadder\Layout\Hand;
 use InchLadder\Plan\Plan;
 use OpenApi\Attributes as OA;
 

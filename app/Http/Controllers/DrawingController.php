@@ -25,7 +25,7 @@ use App\Models\Drawing;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
-use InchLadder\Marks\Out\Hand;
+use InchLadder\Layout\Hand;
 use InchLadder\Plan\Plan;
 use OpenApi\Attributes as OA;
 

@@ -8,9 +8,9 @@ use InchLadder\Fit\Crop;
 use InchLadder\Fit\Fit;
 use InchLadder\Fit\Fitted;
 use InchLadder\Fit\Frame;
-use InchLadder\Fit\Reference;
 use InchLadder\Fit\Way;
 use InchLadder\Measure\Size;
+use InchLadder\Photo\Reference;
 
 /** Trim the picture to the paper's ratio and fill the paper. */
 final readonly class CropToPaper implements Fit

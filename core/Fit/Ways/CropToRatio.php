@@ -8,10 +8,10 @@ use InchLadder\Fit\Crop;
 use InchLadder\Fit\Fit;
 use InchLadder\Fit\Fitted;
 use InchLadder\Fit\Frame;
-use InchLadder\Fit\Reference;
 use InchLadder\Fit\Way;
 use InchLadder\Measure\Rational;
 use InchLadder\Measure\Size;
+use InchLadder\Photo\Reference;
 
 /** Trim the picture to a ratio of one's own (4:5, a frame's, another sheet's), drawn as large as the paper takes. */
 final readonly class CropToRatio implements Fit

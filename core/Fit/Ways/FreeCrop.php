@@ -7,9 +7,9 @@ namespace InchLadder\Fit\Ways;
 use InchLadder\Fit\Crop;
 use InchLadder\Fit\Fit;
 use InchLadder\Fit\Fitted;
-use InchLadder\Fit\Reference;
 use InchLadder\Fit\Way;
 use InchLadder\Measure\Size;
+use InchLadder\Photo\Reference;
 
 /** Any part of the picture at all, drawn as large as the paper takes. */
 final readonly class FreeCrop implements Fit

@@ -9,11 +9,11 @@ use InchLadder\Fit\Fit;
 use InchLadder\Fit\Fitted;
 use InchLadder\Fit\Frame;
 use InchLadder\Fit\InsetTooLarge;
-use InchLadder\Fit\Reference;
 use InchLadder\Fit\Way;
 use InchLadder\Measure\Length;
 use InchLadder\Measure\Rational;
 use InchLadder\Measure\Size;
+use InchLadder\Photo\Reference;
 
 /** Keep the whole picture and give up some paper: a point on the extended diagonal. */
 final readonly class Inset implements Fit

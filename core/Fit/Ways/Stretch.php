@@ -7,9 +7,9 @@ namespace InchLadder\Fit\Ways;
 use InchLadder\Fit\Crop;
 use InchLadder\Fit\Fit;
 use InchLadder\Fit\Fitted;
-use InchLadder\Fit\Reference;
 use InchLadder\Fit\Way;
 use InchLadder\Measure\Size;
+use InchLadder\Photo\Reference;
 
 /** Fill the paper with the whole picture, knowingly out of proportion. */
 final readonly class Stretch implements Fit

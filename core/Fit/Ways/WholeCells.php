@@ -4,17 +4,17 @@ declare(strict_types=1);
 
 namespace InchLadder\Fit\Ways;
 
-use InchLadder\Fit\CellTooLarge;
 use InchLadder\Fit\Crop;
 use InchLadder\Fit\Fit;
 use InchLadder\Fit\Fitted;
 use InchLadder\Fit\Frame;
-use InchLadder\Fit\Reference;
 use InchLadder\Fit\Way;
 use InchLadder\Grid\Cells;
+use InchLadder\Grid\CellTooLarge;
 use InchLadder\Measure\Length;
 use InchLadder\Measure\Rational;
 use InchLadder\Measure\Size;
+use InchLadder\Photo\Reference;
 
 /** Trim the picture and the paper both to whole squares, and let the remainder go. */
 final readonly class WholeCells implements Fit

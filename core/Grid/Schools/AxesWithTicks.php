@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace InchLadder\Grid\Schools;
 
-use InchLadder\Fit\CellTooLarge;
 use InchLadder\Grid\Axes;
+use InchLadder\Grid\CellTooLarge;
 use InchLadder\Grid\Edge;
 use InchLadder\Grid\Grid;
 use InchLadder\Grid\Reasons;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace InchLadder\Grid\Schools;
 
-use InchLadder\Fit\CellTooLarge;
+use InchLadder\Grid\CellTooLarge;
 use InchLadder\Grid\Grid;
 use InchLadder\Grid\Reasons;
 use InchLadder\Grid\Remainder;

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace InchLadder\Marks\Out;
 
 use InchLadder\Grid\Edge;
+use InchLadder\Layout\Hand;
 use InchLadder\Measure\Length;
 use InchLadder\Measure\Rational;
 

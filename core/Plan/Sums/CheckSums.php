@@ -4,31 +4,31 @@ declare(strict_types=1);
 
 namespace InchLadder\Plan\Sums;
 
+use InchLadder\Checking\Deviation;
+use InchLadder\Checking\Judgement;
+use InchLadder\Checking\SpanOnPaper;
+use InchLadder\Layout\Span;
 use InchLadder\Measure\Fractions;
 use InchLadder\Measure\Rational;
-use InchLadder\Measuring\Judged;
-use InchLadder\Measuring\Misfit;
-use InchLadder\Measuring\Span;
-use InchLadder\Measuring\Spanned;
 use InchLadder\Plan\Plan;
 
 /** What the lengths that were measured say of the drawing. */
 final readonly class CheckSums
 {
-    /** @var list<Spanned> */
+    /** @var list<SpanOnPaper> */
     public array $spans;
 
-    /** @var array<int, Misfit> by the place of their span */
+    /** @var array<int, Deviation> by the place of their span */
     private array $misfits;
 
-    private Judged $judged;
+    private Judgement $judged;
 
     public function __construct(private Plan $plan)
     {
         $choices = $plan->choices;
-        $this->spans = array_map(static fn (Span $span): Spanned => Spanned::of($plan, $span), $choices->spans);
-        $this->misfits = array_filter(array_map(static fn (Spanned $span): ?Misfit => $span->misfit(), $this->spans));
-        $this->judged = Judged::of($this->misfits, $choices->subject->departurePercent() / 100, $choices->notation->ruler->step->dividedBy(2));
+        $this->spans = array_map(static fn (Span $span): SpanOnPaper => SpanOnPaper::of($plan, $span), $choices->spans);
+        $this->misfits = array_filter(array_map(static fn (SpanOnPaper $span): ?Deviation => $span->misfit(), $this->spans));
+        $this->judged = Judgement::of($this->misfits, $choices->subject->departurePercent() / 100, $choices->notation->ruler->step->dividedBy(2));
     }
 
     /** Whether a length passes; null when it was not measured. */
@@ -100,14 +100,14 @@ final readonly class CheckSums
     private function worst(): string
     {
         $out = array_intersect_key($this->misfits, array_flip($this->judged->out()));
-        uasort($out, fn (Misfit $a, Misfit $b): int => $this->beyond($b) <=> $this->beyond($a));
+        uasort($out, fn (Deviation $a, Deviation $b): int => $this->beyond($b) <=> $this->beyond($a));
         $worst = (int) array_key_first($out);
 
         return "Farthest out is {$this->spans[$worst]->span->name}: {$out[$worst]->words($this->plan->choices->notation)}. Put it right first, then measure again: it may cure others.";
     }
 
     /** How far a length is out once the size of the whole is taken off, as a share of itself. */
-    private function beyond(Misfit $misfit): float
+    private function beyond(Deviation $misfit): float
     {
         return abs((1 + $misfit->share()->toFloat()) / $this->judged->size - 1);
     }

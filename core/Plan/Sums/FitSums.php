@@ -6,10 +6,10 @@ namespace InchLadder\Plan\Sums;
 
 use InchLadder\Fit\Stretched;
 use InchLadder\Fit\Ways\FreeCrop;
+use InchLadder\Layout\Placed;
 use InchLadder\Measure\Fractions;
 use InchLadder\Measure\Length;
 use InchLadder\Measure\Rational;
-use InchLadder\Measuring\Placed;
 use InchLadder\Plan\Plan;
 
 /** How picture and paper are made to agree, and what it costs on either side. */

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace InchLadder\Plan\Sums;
 
+use InchLadder\Checking\SpanOnPaper;
 use InchLadder\Impossible;
+use InchLadder\Layout\Placed;
+use InchLadder\Layout\Span;
 use InchLadder\Measure\Length;
 use InchLadder\Measure\Rational;
 use InchLadder\Measure\Size;
-use InchLadder\Measuring\Placed;
-use InchLadder\Measuring\Span;
-use InchLadder\Measuring\Spanned;
 use InchLadder\Paper\Measured;
 use InchLadder\Plan\Plan;
 
@@ -79,9 +79,9 @@ final readonly class PaperSums
             'upright lines' => $numbers($plan->grid->columns, $across),
             'level lines' => $numbers($plan->grid->rows, $down),
             'the points' => implode(', ', array_map(static fn (Placed $placed): string => $placed->point->name, array_filter($plan->points(), static fn (Placed $placed): bool => $placed->isInside() && ($across($placed->x) || $down($placed->y))))),
-            'the lengths' => implode(', ', array_map(static fn (Spanned $spanned): string => $spanned->span->name, array_filter(
-                array_map(static fn (Span $span): Spanned => Spanned::of($plan, $span), $plan->choices->spans),
-                static fn (Spanned $spanned): bool => $across($spanned->x1) || $across($spanned->x2) || $down($spanned->y1) || $down($spanned->y2),
+            'the lengths' => implode(', ', array_map(static fn (SpanOnPaper $spanned): string => $spanned->span->name, array_filter(
+                array_map(static fn (Span $span): SpanOnPaper => SpanOnPaper::of($plan, $span), $plan->choices->spans),
+                static fn (SpanOnPaper $spanned): bool => $across($spanned->x1) || $across($spanned->x2) || $down($spanned->y1) || $down($spanned->y2),
             ))),
         ], static fn (string $names): bool => $names !== '');
 

@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace InchLadder\Plan\Sums;
 
 use InchLadder\Fit\Aim;
+use InchLadder\Layout\Placed;
 use InchLadder\Measure\Length;
 use InchLadder\Measure\Rational;
 use InchLadder\Measure\Size;
-use InchLadder\Measuring\Placed;
 use InchLadder\Plan\Pinned;
 use InchLadder\Plan\Plan;
 

@@ -8,11 +8,11 @@ use InchLadder\Measure\Length;
 use InchLadder\Measure\Notation;
 use InchLadder\Measure\Rational;
 use InchLadder\Measure\Size;
-use InchLadder\Measuring\Slope;
+use InchLadder\Measure\Slope;
 use InchLadder\Pixels\Contour;
 
 /** How a contour runs through a cell of the paper: in, out, how it slopes, and which way it bulges by how much. */
-final readonly class Course
+final readonly class ContourTrace
 {
     /** A bulge of less than this share of the straight way is none to a pencil. */
     private const STRAIGHT = 0.03;

@@ -13,7 +13,7 @@ use InchLadder\Pixels\Field;
  * The threshold is the one of greatest variance between the two classes (N. Otsu, "A Threshold
  * Selection Method from Gray-Level Histograms", IEEE Trans. SMC 9 (1979), 62–66).
  */
-final readonly class Parting
+final readonly class Threshold
 {
     /** Nearer to the threshold than this, in L*, a tone is neither light nor shadow. */
     private const NEAR = 6.0;

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace InchLadder\Measuring;
+namespace InchLadder\Layout;
 
 /** What becomes of a part of the reference. */
 enum RegionUse: string

@@ -2,14 +2,16 @@
 
 declare(strict_types=1);
 
-namespace InchLadder\Measuring;
+namespace InchLadder\Checking;
 
+use InchLadder\Layout\Span;
 use InchLadder\Measure\Length;
 use InchLadder\Measure\Rational;
+use InchLadder\Measure\Slope;
 use InchLadder\Plan\Plan;
 
 /** A span as it must be on the paper. */
-final readonly class Spanned
+final readonly class SpanOnPaper
 {
     private function __construct(
         public Span $span,
@@ -53,8 +55,8 @@ final readonly class Spanned
     }
 
     /** How far the drawing's own is out; null when it was not measured. */
-    public function misfit(): ?Misfit
+    public function misfit(): ?Deviation
     {
-        return $this->span->drawn === null ? null : new Misfit($this->span->drawn->minus($this->paper), $this->paper);
+        return $this->span->drawn === null ? null : new Deviation($this->span->drawn->minus($this->paper), $this->paper);
     }
 }

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace InchLadder\Measuring;
+namespace InchLadder\Checking;
 
 use InchLadder\Measure\Length;
 
@@ -12,7 +12,7 @@ use InchLadder\Measure\Length;
  * A drawing that came out larger all over is not wrong. If more lengths keep their proportion to one another than
  * pass by themselves, the whole has another size, and only what is left counts against what passes.
  */
-final readonly class Judged
+final readonly class Judgement
 {
     /**
      * @param  float  $size  how many times its right size the whole is drawn; 1 when it is
@@ -23,13 +23,13 @@ final readonly class Judged
     }
 
     /**
-     * @param  array<int, Misfit>  $misfits
+     * @param  array<int, Deviation>  $misfits
      * @param  float  $tolerance  share of a length that passes, over 0
      * @param  Length  $half  half a graduation, which no ruler tells
      */
     public static function of(array $misfits, float $tolerance, Length $half): self
     {
-        $drawn = array_map(static fn (Misfit $misfit): float => 1 + $misfit->share()->toFloat(), $misfits);
+        $drawn = array_map(static fn (Deviation $misfit): float => 1 + $misfit->share()->toFloat(), $misfits);
         $alone = self::under(1.0, $misfits, $tolerance, $half);
         $size = self::common(array_values($drawn), $tolerance);
         $together = self::under($size, $misfits, $tolerance / 2, $half);
@@ -70,12 +70,12 @@ final readonly class Judged
     }
 
     /**
-     * @param  array<int, Misfit>  $misfits
+     * @param  array<int, Deviation>  $misfits
      * @return array<int, bool>
      */
     private static function under(float $size, array $misfits, float $tolerance, Length $half): array
     {
-        return array_map(static function (Misfit $misfit) use ($size, $tolerance, $half): bool {
+        return array_map(static function (Deviation $misfit) use ($size, $tolerance, $half): bool {
             $wanted = $misfit->wanted->toFloat() * $size;
             $off = abs($misfit->wanted->toFloat() + $misfit->off->toFloat() - $wanted);
 

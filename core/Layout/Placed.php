@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace InchLadder\Measuring;
+namespace InchLadder\Layout;
 
 use InchLadder\Fit\Crop;
 use InchLadder\Measure\Rational;

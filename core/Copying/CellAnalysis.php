@@ -16,7 +16,7 @@ use InchLadder\Pixels\Steps;
  * What is seen in one cell of the photo: the crossings on its four sides, and how contours
  * run between them. Only lightness counts: where two colours are equally light, no edge is seen.
  */
-final readonly class Sight
+final readonly class CellAnalysis
 {
     /** A contour that leaves this near to a crossing, as a share of the side, leaves through it. */
     private const SAME_PLACE = 0.06;
@@ -29,7 +29,7 @@ final readonly class Sight
     private function __construct(
         /** @var list<Crossing> side by side, each side's in their order */
         public array $crossings,
-        /** @var list<Course> the strongest first */
+        /** @var list<ContourTrace> the strongest first */
         public array $courses,
     ) {
     }
@@ -53,7 +53,7 @@ final readonly class Sight
 
     /**
      * @param  non-empty-list<Crossing>  $crossings
-     * @return list<Course>
+     * @return list<ContourTrace>
      */
     private static function courses(array $crossings, Gradient $gradient, Size $cell, Graduation $ruler): array
     {
@@ -69,7 +69,7 @@ final readonly class Sight
             if (count($contour->points) >= self::LEAST_LENGTH * max($gradient->wide, $gradient->high)) {
                 $out = $contour->leaves ? self::crossingNear($contour, $in, $crossings, $cell, $ruler) : null;
                 $joined[] = $out;
-                $courses[] = Course::of($contour, $in, $out, $cell);
+                $courses[] = ContourTrace::of($contour, $in, $out, $cell);
             }
         }
 

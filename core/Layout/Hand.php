@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace InchLadder\Marks\Out;
+namespace InchLadder\Layout;
 
 /** The hand that draws. The ruler's zero goes where the other one holds it, and lines are ruled away from what is still wet. */
 enum Hand: string

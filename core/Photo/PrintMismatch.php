@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace InchLadder\Fit;
+namespace InchLadder\Photo;
 
 use InchLadder\Measure\Length;
 use InchLadder\Measure\Rational;

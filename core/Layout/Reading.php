@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace InchLadder\Marks;
+namespace InchLadder\Layout;
 
 use InchLadder\Measure\Graduation;
 use InchLadder\Measure\Length;

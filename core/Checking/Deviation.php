@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace InchLadder\Measuring;
+namespace InchLadder\Checking;
 
 use InchLadder\Measure\Fractions;
 use InchLadder\Measure\Length;
@@ -10,7 +10,7 @@ use InchLadder\Measure\Notation;
 use InchLadder\Measure\Rational;
 
 /** How far a length on the drawing is from what it must be; told by the feature itself, not by the page. */
-final readonly class Misfit
+final readonly class Deviation
 {
     public function __construct(
         /** Drawn − wanted. */

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace InchLadder\Fit;
+namespace InchLadder\Grid;
 
 use InchLadder\Impossible;
 use InchLadder\Measure\Fractions;

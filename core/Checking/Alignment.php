@@ -2,8 +2,9 @@
 
 declare(strict_types=1);
 
-namespace InchLadder\Measuring;
+namespace InchLadder\Checking;
 
+use InchLadder\Layout\Placed;
 use InchLadder\Measure\Length;
 use InchLadder\Measure\Notation;
 use InchLadder\Measure\Size;

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace InchLadder\Measuring;
+namespace InchLadder\Measure;
 
 /** How steep the straight way between two places is, read from the left. */
 final readonly class Slope
