@@ -9,7 +9,7 @@ use Tests\Browser\Table;
 use Tests\TestCase;
 
 pest()->extend(TestCase::class)->use(RefreshDatabase::class)->in('Feature');
-pest()->extend(TestCase::class)->in('Reference', 'Browser');
+pest()->extend(TestCase::class)->in('Wording', 'Reference', 'Browser');
 // Whoever sat at the table before drew with whatever hand.
 pest()->beforeEach(fn () => Table::lay()->browser->executeScript('try { localStorage.removeItem("hand") } catch {}'))->in('Browser');
 

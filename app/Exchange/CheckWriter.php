@@ -6,11 +6,11 @@ namespace App\Exchange;
 
 use App\Exchange\Json\CheckJson;
 use App\Exchange\Json\SpanJson;
+use App\Wording\CheckWording;
+use App\Wording\Writing;
 use InchLadder\Checking\Alignment;
 use InchLadder\Checking\SpanOnPaper;
 use InchLadder\Plan\Plan;
-use InchLadder\Plan\Sums\CheckSums;
-use InchLadder\Plan\Sums\Writing;
 
 /** Writes what is compared on the reference, and with the drawing. */
 final readonly class CheckWriter
@@ -23,7 +23,7 @@ final readonly class CheckWriter
     public function check(bool $wanted = true): CheckJson
     {
         $plan = $this->plan;
-        $sums = new CheckSums($plan);
+        $sums = new CheckWording($plan);
         if (! $wanted) {
             return new CheckJson($sums->decision(), [], [], []);
         }
@@ -31,7 +31,7 @@ final readonly class CheckWriter
         return new CheckJson(
             $sums->decision(),
             array_map(fn (SpanOnPaper $span, int $i): SpanJson => $this->span($span, $sums->spans[0], $sums->passes($i)), $sums->spans, array_keys($sums->spans)),
-            array_map(static fn (Alignment $alignment): string => $alignment->words($plan->choices->notation), Alignment::among($plan->points(), $plan->fitted->area)),
+            array_map(static fn (Alignment $alignment): string => $alignment->words($plan->choices->notation), Alignment::among($plan->layout->points(), $plan->layout->fitted->area)),
             $sums->lines(),
         );
     }
@@ -48,7 +48,7 @@ final readonly class CheckWriter
             round($span->x1->toFloat(), 6), round($span->y1->toFloat(), 6), round($span->x2->toFloat(), 6), round($span->y2->toFloat(), 6),
             $write->reading($span->paper),
             $span->print === null ? null : $write->reading($span->print),
-            $span->onPaper->words().($for === null ? '' : ", {$for}").($this->plan->scale->keepsProportion() || $onPhoto === $span->onPaper->words() ? '' : "; on the photo it {$onPhoto}"),
+            $span->onPaper->words().($for === null ? '' : ", {$for}").($this->plan->layout->scale->keepsProportion() || $onPhoto === $span->onPaper->words() ? '' : "; on the photo it {$onPhoto}"),
             $span === $first ? null : $span->against($first)->words($first->span->name),
             $misfit?->words($this->plan->choices->notation),
             $passes,

@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace App\Exchange;
 
 use App\Exchange\Json\ClearanceJson;
+use App\Wording\Writing;
 use InchLadder\Measure\Rational;
 use InchLadder\Plan\Clearance;
 use InchLadder\Plan\Clearing;
 use InchLadder\Plan\Plan;
-use InchLadder\Plan\Sums\Writing;
 
 /** What can be done about a line that runs through a boxed thing, and what each way costs; the page offers it, an adjustment does it. */
 final readonly class Clearances

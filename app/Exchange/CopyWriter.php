@@ -64,12 +64,12 @@ final readonly class CopyWriter
         $record = $drawing->record($plan);
         $next = $this->route($plan, $record, $hand, $content)->after($record->last(), $drawing->settled($plan));
 
-        return $next === null ? null : Cell::of($plan, Place::at($next, $plan->grid->cells()))->address();
+        return $next === null ? null : Cell::of($plan->layout, Place::at($next, $plan->layout->grid->cells()))->address();
     }
 
     public function cell(Drawing $drawing, Plan $plan, Place $place): CellJson
     {
-        $cell = Cell::of($plan, $place);
+        $cell = Cell::of($plan->layout, $place);
         $notation = $plan->choices->notation;
         $sight = $drawing->photo === null ? null : $this->sight->of($drawing->photo, $plan, $cell);
         $crossings = $sight->crossings ?? [];
@@ -110,9 +110,9 @@ final readonly class CopyWriter
     /** @param  list<float>  $content */
     private function route(Plan $plan, CellRecord $record, Hand $hand, array $content): Route
     {
-        $cells = $plan->grid->cells();
-        $inside = array_values(array_filter($plan->points(), static fn (Placed $point): bool => $point->isInside()));
-        $focal = $inside === [] ? null : new Place(...$plan->grid->cellAt($inside[0]->x->toFloat(), $inside[0]->y->toFloat()));
+        $cells = $plan->layout->grid->cells();
+        $inside = array_values(array_filter($plan->layout->points(), static fn (Placed $point): bool => $point->isInside()));
+        $focal = $inside === [] ? null : new Place(...$plan->layout->grid->cellAt($inside[0]->x->toFloat(), $inside[0]->y->toFloat()));
 
         return Route::of($plan->choices->start, $cells, $hand, $focal, $content, $record->settled());
     }

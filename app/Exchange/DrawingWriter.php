@@ -17,6 +17,7 @@ use App\Imaging\PhotoRefused;
 use App\Imaging\PhotoStore;
 use App\Models\Drawing;
 use App\Models\Photo;
+use App\Wording\Decisions;
 use Illuminate\Validation\ValidationException;
 use InchLadder\Copying\CellRecord;
 use InchLadder\Copying\Noted;
@@ -24,7 +25,6 @@ use InchLadder\Copying\Place;
 use InchLadder\Grid\LineColour;
 use InchLadder\Impossible;
 use InchLadder\Layout\Hand;
-use InchLadder\Plan\Decisions;
 use InchLadder\Plan\Plan;
 
 /** Writes a drawing as JSON, for its own page and for the shelf. */
@@ -45,7 +45,7 @@ final readonly class DrawingWriter
         $plan ??= Plan::of($read->choices);
         $line = LineAdvice::for($drawing, $plan);
         $record = $drawing->record($plan);
-        $cells = $plan->grid->cells();
+        $cells = $plan->layout->grid->cells();
         [$undo, $redo] = $drawing->steps();
 
         return new DrawingJson(
@@ -91,8 +91,8 @@ final readonly class DrawingWriter
         $writer = new PlanWriter($plan);
         $decisions = new Decisions($plan);
         $record = $drawing->record($plan);
-        $spared = $plan->spared();
-        $count = $plan->grid->cells()->columns * $plan->grid->cells()->rows - count($spared);
+        $spared = $plan->layout->spared();
+        $count = $plan->layout->grid->cells()->columns * $plan->layout->grid->cells()->rows - count($spared);
         [$rung, $next] = $this->next($drawing, $plan, $record, $hand);
 
         return new ShelfEntryJson(
@@ -100,7 +100,7 @@ final readonly class DrawingWriter
             $drawing->title(),
             $this->photo($drawing->photo),
             FramingQuery::write($plan->choices->framing),
-            round($plan->reference->ratio()->toFloat(), 6),
+            round($plan->layout->reference->ratio()->toFloat(), 6),
             $writer->crop(),
             $writer->lines(),
             LineAdvice::json(LineAdvice::for($drawing, $plan)->colour),

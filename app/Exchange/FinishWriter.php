@@ -7,6 +7,8 @@ namespace App\Exchange;
 use App\Exchange\Json\TaskJson;
 use App\Imaging\CellSight;
 use App\Models\Drawing;
+use App\Wording\CheckWording;
+use App\Wording\FinishWording;
 use InchLadder\Copying\Noted;
 use InchLadder\Copying\Place;
 use InchLadder\Finish\Closing;
@@ -14,7 +16,6 @@ use InchLadder\Finish\Leftovers;
 use InchLadder\Finish\Task;
 use InchLadder\Pixels\Content;
 use InchLadder\Plan\Plan;
-use InchLadder\Plan\Sums\CheckSums;
 
 /** Writes what is left to do, from every rung before. */
 final readonly class FinishWriter
@@ -26,14 +27,17 @@ final readonly class FinishWriter
     /** @return list<TaskJson> */
     public function tasks(Drawing $drawing, Plan $plan): array
     {
-        return array_map(static fn (Task $task): TaskJson => new TaskJson($task->key, $task->words, $task->why, $task->caution), (new Closing($plan, $plan->choices->medium, $this->leftovers($drawing, $plan)))->tasks());
+        $left = $this->leftovers($drawing, $plan);
+        $say = new FinishWording($plan->layout, $plan->choices->medium, $left);
+
+        return array_map(static fn (Task $task): TaskJson => new TaskJson($task->value, $say->words($task), $say->why($task), $say->caution($task)), Closing::tasks($plan->layout, $plan->choices->medium, $left));
     }
 
     private function leftovers(Drawing $drawing, Plan $plan): Leftovers
     {
-        $cells = $plan->grid->cells();
+        $cells = $plan->layout->grid->cells();
         $record = $drawing->record($plan);
-        $address = static fn (int $cell): string => $plan->addresses->of(Place::at($cell, $cells)->column, Place::at($cell, $cells)->row);
+        $address = static fn (int $cell): string => $plan->layout->addresses->of(Place::at($cell, $cells)->column, Place::at($cell, $cells)->row);
         /** @param  \Closure(Noted): bool  $which */
         $addresses = static fn (\Closure $which): array => array_map($address, array_keys(array_filter($record->cells, $which)));
         $content = $drawing->photo === null ? [] : $this->sight->content($drawing->photo, $plan);
@@ -42,7 +46,7 @@ final readonly class FinishWriter
             $cells->columns * $cells->rows - count($drawing->settled($plan)),
             $addresses(static fn (Noted $noted): bool => $noted->doubtful),
             $addresses(static fn (Noted $noted): bool => $noted->words !== ''),
-            (new CheckSums($plan))->out(),
+            (new CheckWording($plan))->out(),
             array_map($address, Content::blank($content)),
         );
     }

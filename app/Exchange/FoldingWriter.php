@@ -24,8 +24,8 @@ final readonly class FoldingWriter
 
     public function json(): FoldingJson
     {
-        $cells = $this->plan->grid->cells();
-        [$across, $down] = [$this->times($cells->columns, $this->plan->grid->across->isRegular()), $this->times($cells->rows, $this->plan->grid->down->isRegular())];
+        $cells = $this->plan->layout->grid->cells();
+        [$across, $down] = [$this->times($cells->columns, $this->plan->layout->grid->across->isRegular()), $this->times($cells->rows, $this->plan->layout->grid->down->isRegular())];
         $fits = $across !== null && $down !== null;
         [$across, $down] = $fits ? [$across, $down] : [self::OTHERWISE, self::OTHERWISE];
 
@@ -34,7 +34,7 @@ final readonly class FoldingWriter
             $fits
                 ? "Folded {$this->rounds($across)} across and {$this->rounds($down)} down, the creases are the grid’s own lines: {$cells->columns} by {$cells->rows}."
                 : "Folding in half makes 2, 4, 8 or 16 parts, not {$cells->columns} by {$cells->rows}. These creases make eighths, to draw by instead; or choose the folding school on the Grid rung.",
-            $this->plan->fitted->area->ratio()->toFloat(),
+            $this->plan->layout->fitted->area->ratio()->toFloat(),
             [...$this->folds('across', $across, 0), ...$this->folds('down', $down, $across)],
         );
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Exchange;
 
 use App\Exchange\Json\VerdictJson;
+use App\Wording\Writing;
 use Illuminate\Validation\ValidationException;
 use InchLadder\Impossible;
 use InchLadder\Marks\FrameCheck;
@@ -17,7 +18,6 @@ use InchLadder\Measure\LengthReader;
 use InchLadder\Measure\Rational;
 use InchLadder\Measure\Size;
 use InchLadder\Plan\Plan;
-use InchLadder\Plan\Sums\Writing;
 
 /** Marks checked before anything is drawn on them: is the frame square, and are the ticks where they belong. */
 final readonly class MarkChecks
@@ -64,7 +64,7 @@ final readonly class MarkChecks
             ...array_map(fn (string $name, Length $error): string => ucfirst($this->names([$name])).' is '.$this->write->reading($error->absolute()).' too '.($error->isPositive() ? 'long' : 'short').'.', array_keys($check->off), array_values($check->off)),
             $check->corner === null ? null : "Look first at the {$check->corner} mark: it alone explains all of this. Left as it is, the cell in that corner is wrong by {$this->write->reading($check->most())}, and each one further from it by less.",
             ...$check->corner !== null || $leans === null ? [] : $this->leaning($leans, $frame, $step, array_diff(array_keys($check->off), ['falling', 'rising']) !== []),
-            $this->plan->grid->across->parts() > 1 && $leans !== null ? 'A halving line that passes through the centre proves nothing: it needs its two mid-edge marks.' : null,
+            $this->plan->layout->grid->across->parts() > 1 && $leans !== null ? 'A halving line that passes through the centre proves nothing: it needs its two mid-edge marks.' : null,
             $unproved,
         ])));
     }
@@ -75,9 +75,9 @@ final readonly class MarkChecks
         $print = $this->plan->choices->whole->print;
 
         return match (true) {
-            $which === 'sheet' => $this->plan->sheet,
+            $which === 'sheet' => $this->plan->layout->sheet,
             $which === 'print' && $print !== null => $print,
-            default => $this->plan->fitted->area,
+            default => $this->plan->layout->fitted->area,
         };
     }
 
@@ -92,7 +92,7 @@ final readonly class MarkChecks
 
         return [
             abs($check->slid) <= $step->toFloat() ? null : 'Not square: the sides lean '.round(abs($check->lean), 2)."°, as if the lower edge had slid {$this->write->reading($slid)} to the ".($check->slid > 0 ? 'right' : 'left').'.',
-            abs($check->slid) <= $step->toFloat() ? null : 'Look first at the two marks of the lower edge, then at the upper ones. On each cell it shows as '.$this->write->reading($slid->dividedBy(max(1, $this->plan->grid->down->parts()))).' from its top to its foot.',
+            abs($check->slid) <= $step->toFloat() ? null : 'Look first at the two marks of the lower edge, then at the upper ones. On each cell it shows as '.$this->write->reading($slid->dividedBy(max(1, $this->plan->layout->grid->down->parts()))).' from its top to its foot.',
             $larger <= $step->toFloat() || $sidesAreOff ? null : 'Both diagonals together are '.round(abs($check->larger) * 100, 1).' % too '.($check->larger > 0 ? 'long' : 'short').": a side is off too, by about {$this->write->reading(self::mm(abs($check->larger) * $frame->width->toFloat()))} across or {$this->write->reading(self::mm(abs($check->larger) * $frame->height->toFloat()))} down. Measure all four.",
         ];
     }

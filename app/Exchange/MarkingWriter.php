@@ -145,10 +145,10 @@ final readonly class MarkingWriter
     /** A photo's lengths are not the paper's; whichever is marked, the other cell stands beside it. */
     private function legend(): ?string
     {
-        $print = $this->plan->printCell();
+        $print = $this->plan->layout->printCell();
         $size = fn ($cell): string => $this->notation->amount($this->notation->ruler->round($cell->width)->reading).' × '.$this->read($cell->height);
 
-        return $print === null ? null : "A cell is {$size($print)} on the photo, {$size($this->plan->cell())} on the paper.";
+        return $print === null ? null : "A cell is {$size($print)} on the photo, {$size($this->plan->layout->cell())} on the paper.";
     }
 
     private function tick(Step $step, Tick $tick): MarkingTickJson
@@ -193,7 +193,7 @@ final readonly class MarkingWriter
         }
         $division = $rule->finer->division;
 
-        return "{$this->plan->addresses->of($division->column, $division->row)}, {$way} ".Rational::nd($rule->finer->cut, $division->parts);
+        return "{$this->plan->layout->addresses->of($division->column, $division->row)}, {$way} ".Rational::nd($rule->finer->cut, $division->parts);
     }
 
     /**

@@ -84,14 +84,14 @@ final class PlacedThings
     private function followed(): Followed
     {
         $this->from = Plan::of($this->before->choices);
-        $this->map = $this->from->map();
+        $this->map = $this->from->layout->map();
         $to = Plan::of($this->read()->choices);
-        $held = $this->map->pictureTo($to->map());
+        $held = $this->map->pictureTo($to->layout->map());
         if (! $held->isSame(Affine::identity())) {
             $this->followPicture($held, $to);
             $to = Plan::of($this->read()->choices);
         }
-        $this->followCrop($this->map->cropTo($to->map()), $held, $to);
+        $this->followCrop($this->map->cropTo($to->layout->map()), $held, $to);
 
         return new Followed($this->read(), implode(' ', $this->said));
     }
@@ -99,7 +99,7 @@ final class PlacedThings
     /** What lies on the picture: points, regions, lengths, the crop and the crops that are kept. */
     private function followPicture(Affine $held, Plan $to): void
     {
-        $ratio = $to->reference->ratio();
+        $ratio = $to->layout->reference->ratio();
         $this->each('points', static fn (array $point): array => self::at($held, $point, 'x', 'y'));
         $this->each('spans', static fn (array $span): array => self::at($held, self::at($held, $span, 'x1', 'y1'), 'x2', 'y2'));
         $this->each('regions', static fn (array $region): array => self::box($held, $region, $ratio));
@@ -130,7 +130,7 @@ final class PlacedThings
         }
         $from = Plan::of($was === $this->was['fit'] ? $this->before->choices : ChoicesReader::read([...$this->was, 'fit' => $was], $this->wide, $this->high)->choices);
         $to = Plan::of($this->read(['fit' => $now])->choices);
-        [$crop, $ratio] = [$from->fitted->crop, $to->reference->ratio()];
+        [$crop, $ratio] = [$from->layout->fitted->crop, $to->layout->reference->ratio()];
         // As it was chosen, also where it hangs over the picture's edge and is brought inside.
         $chosen = static fn (string $field, Rational $else): Rational => $was[$field] === null ? $else : Rational::of($was[$field]);
         [$wide, $high] = $free ? [$chosen('width', $crop->width), $chosen('height', $crop->height)] : [$crop->width, $crop->height];
@@ -140,20 +140,20 @@ final class PlacedThings
         }
         if ($now['size'] !== '1' && ! $held->swapsSides()) {
             // As large on the picture as it was, where what is left of the picture has room for it.
-            $grown = sqrt($width->times($height)->dividedBy($to->fitted->crop->width->times($to->fitted->crop->height))->toFloat());
+            $grown = sqrt($width->times($height)->dividedBy($to->layout->fitted->crop->width->times($to->layout->fitted->crop->height))->toFloat());
             $now['size'] = abs($grown - 1) < 1e-6 ? $now['size'] : self::share(Rational::near(min(1, $grown * Rational::of($now['size'])->toFloat())));
             $to = Plan::of($this->read(['fit' => $now])->choices);
         }
         $middle = static fn (Rational $start, Rational $length, Rational $own): string => self::share($start->plus($length->minus($own)->times(Rational::nd(1, 2))));
 
-        return [...$now, 'left' => $middle($left, $width, $to->fitted->crop->width), 'top' => $middle($top, $height, $to->fitted->crop->height)];
+        return [...$now, 'left' => $middle($left, $width, $to->layout->fitted->crop->width), 'top' => $middle($top, $height, $to->layout->fitted->crop->height)];
     }
 
     /** Counts across are counts down after a quarter turn. */
     private function swapCounts(): void
     {
-        $cells = $this->from->grid->cells();
-        $whole = ! self::hasPartial($this->from->grid->across) && ! self::hasPartial($this->from->grid->down);
+        $cells = $this->from->layout->grid->cells();
+        $whole = ! self::hasPartial($this->from->layout->grid->across) && ! self::hasPartial($this->from->layout->grid->down);
         foreach ([['grid', 'columns', 'rows'], ['grid', 'fold_columns', 'fold_rows'], ['fit', 'columns', 'rows']] as [$part, $across, $down]) {
             if ($this->was[$part][$across] === $this->now[$part][$across] && $this->was[$part][$down] === $this->now[$part][$down]) {
                 [$this->now[$part][$across], $this->now[$part][$down]] = [$this->was[$part][$down], $this->was[$part][$across]];
@@ -183,7 +183,7 @@ final class PlacedThings
         if ($part === null || $this->now['grid']['part'] !== $part) {
             return;
         }
-        $this->now['grid']['part'] = self::box($crop, $part, $to->fitted->crop->shapeOn($to->reference));
+        $this->now['grid']['part'] = self::box($crop, $part, $to->layout->fitted->crop->shapeOn($to->layout->reference));
         if (! Part::touches(...array_map(Rational::of(...), array_values($this->now['grid']['part'])))) {
             $this->said[] = 'The part under the grid lies outside the crop now; it comes back with the crop, or by undo.';
         }
@@ -225,7 +225,7 @@ final class PlacedThings
 
             return $this->before->choices->notation->exactly($new->times($flipped ? Rational::one()->minus($share) : $share));
         }, $lines === '' ? [] : explode(', ', $lines)));
-        [$old, $new] = [$this->from->fitted->area, $to->fitted->area];
+        [$old, $new] = [$this->from->layout->fitted->area, $to->layout->fitted->area];
         $this->now['grid']['own_across'] = $turned($swaps ? $was['own_down'] : $was['own_across'], $swaps ? $old->height : $old->width, $new->width, $across->isNegative());
         $this->now['grid']['own_down'] = $turned($swaps ? $was['own_across'] : $was['own_down'], $swaps ? $old->width : $old->height, $new->height, $down->isNegative());
     }
@@ -237,22 +237,22 @@ final class PlacedThings
             return;
         }
         $to = Plan::of($this->read()->choices);
-        $crop = $this->map->cropTo($to->map());
+        $crop = $this->map->cropTo($to->layout->map());
         $kept = $lost = [];
         foreach ($this->was['grid']['divided'] as $cell) {
-            [$across, $down] = [$this->from->grid->across, $this->from->grid->down];
+            [$across, $down] = [$this->from->layout->grid->across, $this->from->layout->grid->down];
             if ($cell['column'] >= $across->parts() || $cell['row'] >= $down->parts()) {
                 $kept[] = $cell;
 
                 continue;
             }
             [$x, $y] = array_map(static fn (Rational $share): float => $share->toFloat(), $crop->apply(self::middle($across, $cell['column']), self::middle($down, $cell['row'])));
-            if ($x < $to->grid->columns[0]->toFloat() || $y < $to->grid->rows[0]->toFloat() || $x > $to->grid->columns[$to->grid->across->parts()]->toFloat() || $y > $to->grid->rows[$to->grid->down->parts()]->toFloat()) {
-                $lost[] = $this->from->addresses->of($cell['column'], $cell['row']);
+            if ($x < $to->layout->grid->columns[0]->toFloat() || $y < $to->layout->grid->rows[0]->toFloat() || $x > $to->layout->grid->columns[$to->layout->grid->across->parts()]->toFloat() || $y > $to->layout->grid->rows[$to->layout->grid->down->parts()]->toFloat()) {
+                $lost[] = $this->from->layout->addresses->of($cell['column'], $cell['row']);
 
                 continue;
             }
-            [$column, $row] = $to->grid->cellAt($x, $y);
+            [$column, $row] = $to->layout->grid->cellAt($x, $y);
             $kept["{$column} {$row}"] ??= [...$cell, 'column' => $column, 'row' => $row];
         }
         $this->now['grid']['divided'] = array_values($kept);

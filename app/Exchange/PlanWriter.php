@@ -32,6 +32,14 @@ use App\Exchange\Json\SidesJson;
 use App\Exchange\Json\SizeJson;
 use App\Exchange\Json\StretchJson;
 use App\Exchange\Json\WorkingsJson;
+use App\Wording\Decisions;
+use App\Wording\FitWorkings;
+use App\Wording\GridWorkings;
+use App\Wording\MarkWorkings;
+use App\Wording\PaperWorkings;
+use App\Wording\PhotoWorkings;
+use App\Wording\Workings;
+use App\Wording\Writing;
 use InchLadder\Fit\Crop;
 use InchLadder\Fit\Frame;
 use InchLadder\Grid\Division;
@@ -50,16 +58,8 @@ use InchLadder\Measure\Size;
 use InchLadder\Measure\Unit;
 use InchLadder\Paper\Colour;
 use InchLadder\Photo\PrintMismatch;
-use InchLadder\Plan\Decisions;
 use InchLadder\Plan\MarkRows;
 use InchLadder\Plan\Plan;
-use InchLadder\Plan\Sums;
-use InchLadder\Plan\Sums\FitSums;
-use InchLadder\Plan\Sums\GridSums;
-use InchLadder\Plan\Sums\MarkSums;
-use InchLadder\Plan\Sums\PaperSums;
-use InchLadder\Plan\Sums\PhotoSums;
-use InchLadder\Plan\Sums\Writing;
 
 /** Writes a plan as JSON: the short form of the command line, and the full workings of the pages. */
 final readonly class PlanWriter
@@ -77,10 +77,10 @@ final readonly class PlanWriter
 
         return new PlanJson(
             fit: $plan->choices->fit->way()->value,
-            orientation: $plan->sheet->width->equals($plan->sheet->height) ? 'square' : ($plan->sheet->isUpright() ? 'upright' : 'sideways'),
+            orientation: $plan->layout->sheet->width->equals($plan->layout->sheet->height) ? 'square' : ($plan->layout->sheet->isUpright() ? 'upright' : 'sideways'),
             crop: $this->crop(),
-            drawing: $this->area($plan->fitted->area, $plan->left, $plan->top),
-            leftover: $this->size($plan->leftover),
+            drawing: $this->area($plan->layout->fitted->area, $plan->layout->left, $plan->layout->top),
+            leftover: $this->size($plan->layout->leftover),
             scale: $this->scale(),
             grid: $this->grid(),
             marks: new MarksJson($this->marks($plan->across), $this->marks($plan->down)),
@@ -96,7 +96,7 @@ final readonly class PlanWriter
         $plan = $this->plan;
         $mismatch = $plan->choices->whole->mismatch();
         $margins = $plan->choices->margins;
-        $sums = new Sums($plan);
+        $sums = new Workings($plan);
         $decisions = new Decisions($plan);
 
         return new WorkingsJson(
@@ -104,20 +104,20 @@ final readonly class PlanWriter
             picture: $this->picture(),
             crop: $this->crop(),
             trimmed: new SidesJson(...$sums->fit->edges()),
-            crop_size: round(Crop::shaped($plan->fitted->crop->shapeOn($plan->reference), $plan->reference->ratio(), Frame::centred())->width->reciprocal()->times($plan->fitted->crop->width)->toFloat(), 6),
-            inset_size: round(min(1, $plan->fitted->area->width->over($plan->usable->largestInside($plan->fitted->area->ratio())->width)->toFloat()), 6),
-            shape: Fractions::places($plan->fitted->area->ratio(), 3),
-            drawing: $this->area($plan->fitted->area, $plan->left, $plan->top),
-            to_edges: new SidesJson(...array_map(fn (Length $length): string => $this->notation->plain($this->notation->ruler->round($length)->reading), [$plan->left, $plan->right(), $plan->top, $plan->bottom()])),
-            leftover: $this->size($plan->leftover),
+            crop_size: round(Crop::shaped($plan->layout->fitted->crop->shapeOn($plan->layout->reference), $plan->layout->reference->ratio(), Frame::centred())->width->reciprocal()->times($plan->layout->fitted->crop->width)->toFloat(), 6),
+            inset_size: round(min(1, $plan->layout->fitted->area->width->over($plan->layout->usable->largestInside($plan->layout->fitted->area->ratio())->width)->toFloat()), 6),
+            shape: Fractions::places($plan->layout->fitted->area->ratio(), 3),
+            drawing: $this->area($plan->layout->fitted->area, $plan->layout->left, $plan->layout->top),
+            to_edges: new SidesJson(...array_map(fn (Length $length): string => $this->notation->plain($this->notation->ruler->round($length)->reading), [$plan->layout->left, $plan->layout->right(), $plan->layout->top, $plan->layout->bottom()])),
+            leftover: $this->size($plan->layout->leftover),
             scale: $this->scale(),
-            stretch: new StretchJson($plan->scale->verdict()->value, $plan->scale->verdict()->verdict(), round($plan->scale->circle()->toFloat(), 6)),
+            stretch: new StretchJson($plan->layout->scale->verdict()->value, $plan->layout->scale->verdict()->verdict(), round($plan->layout->scale->circle()->toFloat(), 6)),
             factor: $decisions->scales(),
             grid: $this->grid(),
-            sheet: $this->size($plan->sheet),
-            usable: $this->area($plan->usable, $margins->left, $margins->top),
+            sheet: $this->size($plan->layout->sheet),
+            usable: $this->area($plan->layout->usable, $margins->left, $margins->top),
             paper_colour: $plan->choices->colour === Colour::White ? null : $plan->choices->colour->hex(),
-            print: $this->sizeOrNull($plan->reference->print),
+            print: $this->sizeOrNull($plan->layout->reference->print),
             advice: new AdviceJson(match ($plan->advice->upright) {
                 true => 'upright', false => 'sideways', null => null
             }, $plan->advice->sentence()),
@@ -128,7 +128,7 @@ final readonly class PlanWriter
             rows_across: $rung === null || $rung === 'marks' ? array_map($this->row(...), MarkRows::across($plan)) : [],
             rows_down: $rung === null || $rung === 'marks' ? array_map($this->row(...), MarkRows::down($plan)) : [],
             divided: $this->divided(),
-            points: array_map(fn (Placed $placed): KeyPointJson => $this->keyPoint($placed, $sums), $plan->points()),
+            points: array_map(fn (Placed $placed): KeyPointJson => $this->keyPoint($placed, $sums), $plan->layout->points()),
             check: (new CheckWriter($plan))->check(in_array($rung, [null, 'check', 'grid'], true)),
             ruler: $this->ruler(),
             rungs: new RungsJson(
@@ -142,22 +142,22 @@ final readonly class PlanWriter
         );
     }
 
-    private function rung(string $decision, PhotoSums|PaperSums|FitSums|GridSums|MarkSums $sums, bool $wanted): RungJson
+    private function rung(string $decision, PhotoWorkings|PaperWorkings|FitWorkings|GridWorkings|MarkWorkings $sums, bool $wanted): RungJson
     {
         return $wanted
-            ? new RungJson($decision, $sums->lines(), $sums instanceof GridSums || $sums instanceof MarkSums ? [] : $sums->warnings())
+            ? new RungJson($decision, $sums->lines(), $sums instanceof GridWorkings || $sums instanceof MarkWorkings ? [] : $sums->warnings())
             : new RungJson($decision, []);
     }
 
     private function picture(): PictureJson
     {
-        return new PictureJson($this->plan->reference->pixelsWide, $this->plan->reference->pixelsHigh, FramingQuery::write($this->plan->choices->framing));
+        return new PictureJson($this->plan->layout->reference->pixelsWide, $this->plan->layout->reference->pixelsHigh, FramingQuery::write($this->plan->choices->framing));
     }
 
     /** @return list<DividedJson> */
     private function divided(): array
     {
-        $grid = $this->plan->grid;
+        $grid = $this->plan->layout->grid;
         $there = array_filter($this->plan->choices->divisions, static fn (Division $division): bool => $division->isIn($grid));
 
         return array_values(array_map(fn (Division $division): DividedJson => new DividedJson(
@@ -166,24 +166,24 @@ final readonly class PlanWriter
             row: $division->row,
             parts: $division->parts,
             hairlines: $division->hairlines->value,
-            address: $this->plan->addresses->of($division->column, $division->row),
+            address: $this->plan->layout->addresses->of($division->column, $division->row),
             across: self::floats($division->across($grid)),
             down: self::floats($division->down($grid)),
-            readings_across: array_map(fn (Rational $share): ReadingsJson => $this->readings(0, $this->plan->readAcross($share), Length::zero()), $division->across($grid)),
-            readings_down: array_map(fn (Rational $share): ReadingsJson => $this->readings(0, $this->plan->readDown($share), Length::zero()), $division->down($grid)),
+            readings_across: array_map(fn (Rational $share): ReadingsJson => $this->readings(0, $this->plan->layout->readAcross($share), Length::zero()), $division->across($grid)),
+            readings_down: array_map(fn (Rational $share): ReadingsJson => $this->readings(0, $this->plan->layout->readDown($share), Length::zero()), $division->down($grid)),
         ), $there));
     }
 
-    private function keyPoint(Placed $placed, Sums $sums): KeyPointJson
+    private function keyPoint(Placed $placed, Workings $sums): KeyPointJson
     {
         $inside = $placed->isInside();
-        [$column, $row] = $this->plan->grid->cellAt($placed->x->toFloat(), $placed->y->toFloat());
+        [$column, $row] = $this->plan->layout->grid->cellAt($placed->x->toFloat(), $placed->y->toFloat());
 
         return new KeyPointJson(
             $placed->point->name, $placed->x->toFloat(), $placed->y->toFloat(), $inside, $placed->point->cross,
-            $inside ? $this->plan->addresses->of($column, $row) : null,
-            $this->readings(0, $this->plan->readAcross($placed->x), Length::zero()),
-            $this->readings(0, $this->plan->readDown($placed->y), Length::zero()),
+            $inside ? $this->plan->layout->addresses->of($column, $row) : null,
+            $this->readings(0, $this->plan->layout->readAcross($placed->x), Length::zero()),
+            $this->readings(0, $this->plan->layout->readDown($placed->y), Length::zero()),
             $inside ? $sums->points->fromNearestLines($placed) : 'cropped away',
             $inside ? $sums->points->fromThirds($placed) : 'cropped away',
             $sums->points->plotted($placed),
@@ -193,19 +193,19 @@ final readonly class PlanWriter
 
     private function grid(): GridJson
     {
-        $cells = $this->plan->grid->cells();
+        $cells = $this->plan->layout->grid->cells();
 
-        return new GridJson($cells->columns, $cells->rows, $this->size($this->plan->cell()), $this->sizeOrNull($this->plan->printCell()));
+        return new GridJson($cells->columns, $cells->rows, $this->size($this->plan->layout->cell()), $this->sizeOrNull($this->plan->layout->printCell()));
     }
 
     public function crop(): CropJson
     {
-        $crop = $this->plan->fitted->crop;
+        $crop = $this->plan->layout->fitted->crop;
         $percent = $crop->trimmed()->times(100);
 
         return new CropJson(
-            $this->lengthOrNull($this->plan->print?->width),
-            $this->lengthOrNull($this->plan->print?->height),
+            $this->lengthOrNull($this->plan->layout->print?->width),
+            $this->lengthOrNull($this->plan->layout->print?->height),
             $crop->left->toFloat(), $crop->top->toFloat(), $crop->width->toFloat(), $crop->height->toFloat(),
             round($percent->toFloat(), 4),
         );
@@ -214,8 +214,8 @@ final readonly class PlanWriter
     /** @param  list<string>  $overlays */
     public function lines(array $overlays = []): LinesJson
     {
-        $grid = $this->plan->grid;
-        $addresses = $this->plan->addresses;
+        $grid = $this->plan->layout->grid;
+        $addresses = $this->plan->layout->addresses;
 
         return new LinesJson(
             self::floats($grid->columns),
@@ -225,10 +225,10 @@ final readonly class PlanWriter
             $addresses->all(),
             $grid->across->partial,
             $grid->down->partial,
-            $this->plan->spared(),
+            $this->plan->layout->spared(),
             $grid->diagonals,
             $grid->axes === null ? null : new AxesJson($grid->axes->x->toFloat(), $grid->axes->y->toFloat(), self::floats($grid->axes->across), self::floats($grid->axes->down)),
-            array_map(fn (string $name): OverlayJson => new OverlayJson($name, array_map(self::floats(...), Overlay::from($name)->strokes(Rational::one())), array_map(self::floats(...), Overlay::from($name)->strokes($this->plan->reach()))), $overlays),
+            array_map(fn (string $name): OverlayJson => new OverlayJson($name, array_map(self::floats(...), Overlay::from($name)->strokes(Rational::one())), array_map(self::floats(...), Overlay::from($name)->strokes($this->plan->layout->reach()))), $overlays),
         );
     }
 
@@ -280,7 +280,7 @@ final readonly class PlanWriter
 
     private function scale(): ScaleJson
     {
-        $scale = $this->plan->scale;
+        $scale = $this->plan->layout->scale;
         $text = static fn (?Rational $number): ?string => $number === null ? null : (string) $number;
 
         return new ScaleJson(
@@ -345,12 +345,12 @@ final readonly class PlanWriter
     private function point(float $x, float $y): PointJson
     {
         $decimal = static fn (float $share): Rational => Rational::near(max(0, min(1, $share)));
-        [$column, $row] = $this->plan->grid->cellAt($x, $y);
+        [$column, $row] = $this->plan->layout->grid->cellAt($x, $y);
 
         return new PointJson(
-            $this->plan->addresses->of($column, $row),
-            $this->readings(0, $this->plan->readAcross($decimal($x)), Length::zero()),
-            $this->readings(0, $this->plan->readDown($decimal($y)), Length::zero()),
+            $this->plan->layout->addresses->of($column, $row),
+            $this->readings(0, $this->plan->layout->readAcross($decimal($x)), Length::zero()),
+            $this->readings(0, $this->plan->layout->readDown($decimal($y)), Length::zero()),
         );
     }
 

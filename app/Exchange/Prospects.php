@@ -13,6 +13,9 @@ use App\Exchange\Json\VerdictJson;
 use App\Exchange\Json\WayJson;
 use App\Exchange\Reading\GridPart;
 use App\Models\Keepsake;
+use App\Wording\Decisions;
+use App\Wording\FitWorkings;
+use App\Wording\Writing;
 use Illuminate\Support\Collection;
 use Illuminate\Validation\ValidationException;
 use InchLadder\Fit\Dividers;
@@ -35,10 +38,7 @@ use InchLadder\Paper\Sheet;
 use InchLadder\Paper\Standards\PhotoPrints;
 use InchLadder\Photo\Resolution;
 use InchLadder\Plan\Choices;
-use InchLadder\Plan\Decisions;
 use InchLadder\Plan\Plan;
-use InchLadder\Plan\Sums\FitSums;
-use InchLadder\Plan\Sums\Writing;
 
 /** What a drawing could be instead: other ways, sheets, schools, sizes; each by the same plan as the one in force. */
 final readonly class Prospects
@@ -71,16 +71,16 @@ final readonly class Prospects
             } catch (Impossible $e) {
                 return new WayJson($way->value, $way->label(), $e->getMessage(), '', '', '', '', '', Stretched::Not->value);
             }
-            $sums = new FitSums($plan);
+            $sums = new FitWorkings($plan);
 
             return new WayJson(
                 $way->value, $way->label(), null,
-                $this->write->readSize($plan->fitted->area),
+                $this->write->readSize($plan->layout->fitted->area),
                 $this->scale($plan),
                 $sums->trimming(),
                 $sums->leftover(),
-                $plan->scale->keepsProportion() ? 'in proportion' : Fractions::places($plan->scale->stretch->times(100), 2).' %, '.$plan->scale->verdict()->value,
-                $plan->scale->verdict()->value,
+                $plan->layout->scale->keepsProportion() ? 'in proportion' : Fractions::places($plan->layout->scale->stretch->times(100), 2).' %, '.$plan->layout->scale->verdict()->value,
+                $plan->layout->scale->verdict()->value,
             );
         }, Way::cases());
     }
@@ -89,7 +89,7 @@ final readonly class Prospects
     public function sheets(): array
     {
         // This crop, as large as each sheet takes it.
-        $whole = $this->choices->fitted(new FreeCrop(Plan::of($this->choices)->fitted->crop));
+        $whole = $this->choices->fitted(new FreeCrop(Plan::of($this->choices)->layout->fitted->crop));
         $area = $this->choices->sheet->width->mm->times($this->choices->sheet->height->mm)->toFloat();
         $near = static fn (Sheet $sheet): bool => abs(log($sheet->size->width->toFloat() * $sheet->size->height->toFloat() / $area, 2)) <= 1.5;
         $owned = Keepsake::query()->where('kind', 'paper')->get()->toBase()->map(function (Keepsake $paper) use ($whole): ?OtherSheetJson {
@@ -126,12 +126,12 @@ final readonly class Prospects
                 return new SchoolJson($name, $name, 'Its measures cannot be read.', 0, 0, '', '', '', '');
             }
             $reasons = $plan->choices->school->reasons();
-            $cells = $plan->grid->cells();
-            $lines = $plan->grid->innerLines();
+            $cells = $plan->layout->grid->cells();
+            $lines = $plan->layout->grid->innerLines();
 
             return new SchoolJson(
                 $name, $reasons->name, null, $lines, $cells->columns * $cells->rows,
-                $this->write->readSize(new Size(self::widest($plan->grid->across, $plan->fitted->area->width), self::widest($plan->grid->down, $plan->fitted->area->height))),
+                $this->write->readSize(new Size(self::widest($plan->layout->grid->across, $plan->layout->fitted->area->width), self::widest($plan->layout->grid->down, $plan->layout->fitted->area->height))),
                 SetUpTime::forLines($lines)->words(), $reasons->for, $reasons->against,
             );
         }, GridPart::SCHOOLS);
@@ -148,11 +148,11 @@ final readonly class Prospects
             } catch (Impossible) {
                 continue;
             }
-            $cells = $plan->grid->cells();
-            $lines = $plan->grid->innerLines();
+            $cells = $plan->layout->grid->cells();
+            $lines = $plan->layout->grid->innerLines();
             $meshes[] = new MeshJson(
-                $cells->columns, $cells->rows, $lines, $cells->columns * $cells->rows, $this->write->readSize($plan->cell()),
-                SetUpTime::forLines($lines)->words(), $this->write->reading($plan->cell()->width->dividedBy(self::EYE)),
+                $cells->columns, $cells->rows, $lines, $cells->columns * $cells->rows, $this->write->readSize($plan->layout->cell()),
+                SetUpTime::forLines($lines)->words(), $this->write->reading($plan->layout->cell()->width->dividedBy(self::EYE)),
             );
         }
 
@@ -168,16 +168,16 @@ final readonly class Prospects
 
         return array_map(function (Sheet $sheet) use ($plan, $least): PrintSizeJson {
             // The whole photo is printed; the crop is what is gridded of it.
-            $picture = $plan->reference->ratio();
+            $picture = $plan->layout->reference->ratio();
             $paper = $sheet->size->isUpright() === $picture->isLessThan(1) ? $sheet->size : $sheet->size->turned();
             $print = $paper->largestInside($picture);
-            $crop = $plan->fitted->crop;
+            $crop = $plan->layout->fitted->crop;
             $cell = new Size(
-                $print->width->times($crop->width)->times($plan->grid->across->span($plan->grid->across->firstWhole())),
-                $print->height->times($crop->height)->times($plan->grid->down->span($plan->grid->down->firstWhole())),
+                $print->width->times($crop->width)->times($plan->layout->grid->across->span($plan->layout->grid->across->firstWhole())),
+                $print->height->times($crop->height)->times($plan->layout->grid->down->span($plan->layout->grid->down->firstWhole())),
             );
-            $resolution = $plan->reference->pixelsWide === null || $plan->reference->pixelsHigh === null ? null
-                : Resolution::of(Rational::of($plan->reference->pixelsWide), Rational::of($plan->reference->pixelsHigh), $print);
+            $resolution = $plan->layout->reference->pixelsWide === null || $plan->layout->reference->pixelsHigh === null ? null
+                : Resolution::of(Rational::of($plan->layout->reference->pixelsWide), Rational::of($plan->layout->reference->pixelsHigh), $print);
 
             return new PrintSizeJson($sheet->name, $this->write->readSize($print), $this->write->readSize($cell), $resolution === null ? null : (int) round($resolution->perInch), $resolution?->isEnough() ?? true, $least !== null && $least->isLongerThan(Length::smaller($cell->width, $cell->height)));
         }, $papers);
@@ -191,12 +191,12 @@ final readonly class Prospects
     public function dividers(): array
     {
         $plan = Plan::of($this->choices);
-        $print = $plan->print ?? throw ValidationException::withMessages(['dividers' => 'Dividers carry lengths off a print; this drawing works from a screen.']);
+        $print = $plan->layout->print ?? throw ValidationException::withMessages(['dividers' => 'Dividers carry lengths off a print; this drawing works from a screen.']);
         $settings = array_map(function (Rational $setting) use ($print, $plan): DividerJson {
             $drawing = Dividers::drawing($print, $setting);
-            $fits = Dividers::fits($drawing, $plan->usable);
+            $fits = Dividers::fits($drawing, $plan->layout->usable);
 
-            return new DividerJson('×'.Fractions::mixed($setting), $this->write->readSize($drawing), $fits ? round(100 - $drawing->shareOf($plan->usable)->toFloat() * 100, 1) : 0, $fits, match ($setting->compareTo(1)) {
+            return new DividerJson('×'.Fractions::mixed($setting), $this->write->readSize($drawing), $fits ? round(100 - $drawing->shareOf($plan->layout->usable)->toFloat() * 100, 1) : 0, $fits, match ($setting->compareTo(1)) {
                 1 => 'the short end on the photo, the long end on the paper',
                 -1 => 'the long end on the photo, the short end on the paper',
                 default => 'either end on either',
@@ -211,7 +211,7 @@ final readonly class Prospects
     public function enlargement(string $typed): VerdictJson
     {
         $plan = Plan::of($this->choices);
-        $picture = $plan->print ?? throw ValidationException::withMessages(['enlargement' => 'On a screen the photo has no size to enlarge; say that it is a print, or type an inset.']);
+        $picture = $plan->layout->print ?? throw ValidationException::withMessages(['enlargement' => 'On a screen the photo has no size to enlarge; say that it is a print, or type an inset.']);
         $wanted = (new LengthReader($this->choices->notation->unit))->readSize($typed);
         if (! $wanted->width->isPositive() || ! $wanted->height->isPositive()) {
             throw ValidationException::withMessages(['enlargement' => 'A size has two sides that are over 0, like 25 x 20 cm.']);
@@ -235,7 +235,7 @@ final readonly class Prospects
     {
         $plan = Plan::of($this->choices);
         $ruled = Cells::of($columns, $rows);
-        $sentences = [...$this->against('across', $plan->grid->across, $ruled->columns, $plan->fitted->area->width), ...$this->against('down', $plan->grid->down, $ruled->rows, $plan->fitted->area->height)];
+        $sentences = [...$this->against('across', $plan->layout->grid->across, $ruled->columns, $plan->layout->fitted->area->width), ...$this->against('down', $plan->layout->grid->down, $ruled->rows, $plan->layout->fitted->area->height)];
 
         return new VerdictJson($sentences === [], $sentences === [] ? ['The ruled lines are this grid’s lines.'] : $sentences);
     }
@@ -274,7 +274,7 @@ final readonly class Prospects
             return null;
         }
 
-        return new OtherSheetJson($key, $name, $width, $height, $key === null, $this->write->readSize($plan->fitted->area), $this->scale($plan), round(100 - $plan->fitted->area->shareOf($plan->sheet)->toFloat() * 100, 1));
+        return new OtherSheetJson($key, $name, $width, $height, $key === null, $this->write->readSize($plan->layout->fitted->area), $this->scale($plan), round(100 - $plan->layout->fitted->area->shareOf($plan->layout->sheet)->toFloat() * 100, 1));
     }
 
     /** @return array{string, string} */

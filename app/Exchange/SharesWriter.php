@@ -25,16 +25,16 @@ final readonly class SharesWriter
         $plan = $this->plan;
         $onPaper = $plan->choices->notation->ruler;
         $onPrint = $plan->choices->rulerOnPrint();
-        $cell = $plan->cell();
-        $printCell = $plan->printCell();
+        $cell = $plan->layout->cell();
+        $printCell = $plan->layout->printCell();
 
         return array_values(array_filter([
-            $this->of('photo, across', $plan->print?->width, $onPrint),
-            $this->of('photo, down', $plan->print?->height, $onPrint),
+            $this->of('photo, across', $plan->layout->print?->width, $onPrint),
+            $this->of('photo, down', $plan->layout->print?->height, $onPrint),
             $this->of('a cell of the photo, across', $printCell?->width, $onPrint),
             $this->of('a cell of the photo, down', $printCell?->height, $onPrint),
-            $this->of('drawing, across', $plan->fitted->area->width, $onPaper),
-            $this->of('drawing, down', $plan->fitted->area->height, $onPaper),
+            $this->of('drawing, across', $plan->layout->fitted->area->width, $onPaper),
+            $this->of('drawing, down', $plan->layout->fitted->area->height, $onPaper),
             $this->of('a cell of the paper, across', $cell->width, $onPaper),
             $this->of('a cell of the paper, down', $cell->height, $onPaper),
         ]));

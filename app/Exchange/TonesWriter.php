@@ -81,12 +81,12 @@ final readonly class TonesWriter
 
     private function spot(Photo $photo, Plan $plan, Scale $scale, float $x, float $y, ?string $name): ToneSpotJson
     {
-        $crop = $plan->fitted->crop;
+        $crop = $plan->layout->fitted->crop;
         [$colour, $lightness] = $this->sight->patch($photo, $plan, $crop->left->toFloat() + $x * $crop->width->toFloat(), $crop->top->toFloat() + $y * $crop->height->toFloat());
         $step = $scale->step($lightness);
-        [$column, $row] = $plan->grid->cellAt($x, $y);
+        [$column, $row] = $plan->layout->grid->cellAt($x, $y);
 
-        return new ToneSpotJson(round($x, 6), round($y, 6), $colour, $step, ucfirst($name === null ? "step {$step}" : "{$name}: step {$step}").", in {$plan->addresses->of($column, $row)}");
+        return new ToneSpotJson(round($x, 6), round($y, 6), $colour, $step, ucfirst($name === null ? "step {$step}" : "{$name}: step {$step}").", in {$plan->layout->addresses->of($column, $row)}");
     }
 
     /** A picture in the bar's own greys, so that the two can be held against each other; it is named by what it shows. */

@@ -46,14 +46,14 @@ final class Touched
 
     private static function moved(Drawing $drawing, Plan $plan, string $board): int
     {
-        $on = $board === 'photo' ? Board::photo($plan) : Board::paper($plan);
+        $on = $board === 'photo' ? Board::photo($plan->layout) : Board::paper($plan->layout);
 
         return $on === null ? 0 : (new MarkingWriter($plan, MarkingOut::of($on, Hand::Right, $plan->choices->reach), $drawing))->movedMarks();
     }
 
     private static function croppedAway(Plan $from, Plan $to): string
     {
-        $inside = static fn (Plan $plan): array => array_map(static fn (Placed $placed): string => $placed->point->name, array_filter($plan->points(), static fn (Placed $placed): bool => $placed->isInside()));
+        $inside = static fn (Plan $plan): array => array_map(static fn (Placed $placed): string => $placed->point->name, array_filter($plan->layout->points(), static fn (Placed $placed): bool => $placed->isInside()));
         $away = array_diff($inside($from), $inside($to));
 
         return $away === [] ? '' : implode(', ', $away).(count($away) === 1 ? ' is' : ' are').' cropped away';

@@ -42,7 +42,7 @@ final readonly class CellSight
     {
         $framing = $plan->choices->framing;
         ['width' => $wide, 'height' => $high] = $framing->pixels($photo->width, $photo->height);
-        $crop = $plan->fitted->crop;
+        $crop = $plan->layout->fitted->crop;
         [$left, $right] = self::span($crop->left, $crop->width, $cell->left, $cell->width, $wide);
         [$top, $bottom] = self::span($crop->top, $crop->height, $cell->top, $cell->height, $high);
         $half = max(1, (int) round(self::STRIP * max($wide, $high)));
@@ -73,12 +73,12 @@ final readonly class CellSight
     /** @return list<float> how much there is in each cell, 0…1, row by row */
     public function content(Photo $photo, Plan $plan): array
     {
-        $crop = $plan->fitted->crop;
+        $crop = $plan->layout->fitted->crop;
 
         return Content::of(
             $this->photos->lightness($photo, $plan->choices->framing, self::WHOLE),
-            array_map(static fn (Rational $share): float => $crop->left->plus($share->times($crop->width))->toFloat(), $plan->grid->columns),
-            array_map(static fn (Rational $share): float => $crop->top->plus($share->times($crop->height))->toFloat(), $plan->grid->rows),
+            array_map(static fn (Rational $share): float => $crop->left->plus($share->times($crop->width))->toFloat(), $plan->layout->grid->columns),
+            array_map(static fn (Rational $share): float => $crop->top->plus($share->times($crop->height))->toFloat(), $plan->layout->grid->rows),
         );
     }
 

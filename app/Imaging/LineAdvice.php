@@ -26,15 +26,15 @@ final readonly class LineAdvice
             return new self(LineColour::Graphite, 'Graphite, on a board without a photo.');
         }
         $samples = app(PhotoStore::class)->samples($drawing->photo, $plan->choices->framing);
-        $crop = $plan->fitted->crop;
+        $crop = $plan->layout->fitted->crop;
         $under = [];
         $along = range(0.5 / Samples::SIDE, 1, 1 / Samples::SIDE);
-        foreach ($plan->grid->columns as $fraction) {
+        foreach ($plan->layout->grid->columns as $fraction) {
             foreach ($along as $step) {
                 $under[] = [$fraction->toFloat(), $step];
             }
         }
-        foreach ($plan->grid->rows as $fraction) {
+        foreach ($plan->layout->grid->rows as $fraction) {
             foreach ($along as $step) {
                 $under[] = [$step, $fraction->toFloat()];
             }

@@ -27,7 +27,7 @@ final class MainLines
     public static function of(PhotoStore $photos, Photo $photo, Plan $plan): array
     {
         $field = $photos->lightness($photo, $plan->choices->framing, self::SIDE);
-        $crop = $plan->fitted->crop;
+        $crop = $plan->layout->fitted->crop;
         $lines = [];
         $field = $field->part(...array_map(static fn (Rational $share): float => $share->toFloat(), [$crop->left, $crop->top, $crop->width, $crop->height]));
         foreach ([['down', $field, 'level'], ['across', $field->transposed(), 'upright']] as [$way, $turned, $words]) {
@@ -39,7 +39,7 @@ final class MainLines
         }
 
         foreach (SlantedEdges::of($field, self::MOST_SLANTED) as [$x1, $y1, $x2, $y2, $strength]) {
-            $slope = Slope::of(($x2 - $x1) * $crop->shapeOn($plan->reference)->toFloat(), $y1 - $y2);
+            $slope = Slope::of(($x2 - $x1) * $crop->shapeOn($plan->layout->reference)->toFloat(), $y1 - $y2);
             $ends = [
                 $crop->left->plus($crop->width->times(Rational::near($x1, 4))), $crop->top->plus($crop->height->times(Rational::near($y1, 4))),
                 $crop->left->plus($crop->width->times(Rational::near($x2, 4))), $crop->top->plus($crop->height->times(Rational::near($y2, 4))),

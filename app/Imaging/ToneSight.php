@@ -27,7 +27,7 @@ final readonly class ToneSight
     /** L* of the crop. */
     public function crop(Photo $photo, Plan $plan): Field
     {
-        $crop = $plan->fitted->crop;
+        $crop = $plan->layout->fitted->crop;
         $lightness = Greys::lightness();
 
         return $this->photos->lightness($photo, $plan->choices->framing, self::SIDE)

@@ -214,7 +214,7 @@ final class Drawing extends Model
     /** @return list<int> cells that need no copying any more: row × columns + column */
     public function settled(Plan $plan): array
     {
-        return array_values(array_unique([...$this->record($plan)->settled(), ...$plan->spared()]));
+        return array_values(array_unique([...$this->record($plan)->settled(), ...$plan->layout->spared()]));
     }
 
     /**

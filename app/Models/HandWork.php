@@ -33,7 +33,7 @@ final readonly class HandWork
             $places[] = [$quad ?? Quad::nowhere(), $note->noted()];
         }
 
-        return CellRecord::of($plan->grid, $plan->map()->cropToFile()->inverse(), $places);
+        return CellRecord::of($plan->layout->grid, $plan->layout->map()->cropToFile()->inverse(), $places);
     }
 
     /**
@@ -42,7 +42,7 @@ final readonly class HandWork
      */
     public function note(Plan $plan, array $changes): array
     {
-        $cells = $plan->grid->cells();
+        $cells = $plan->layout->grid->cells();
         $this->drawing->load('cellNotes');
         $notes = array_values($this->drawing->cellNotes->all());
         $record = $this->record($plan);
@@ -147,14 +147,14 @@ final readonly class HandWork
     /** Null when the note is of another mesh. */
     private function cellOf(Plan $plan, CellNote $note): ?Quad
     {
-        return $note->mesh === self::mesh($plan->grid->cells()) ? self::quad($plan, new Place($note->column, $note->row)) : null;
+        return $note->mesh === self::mesh($plan->layout->grid->cells()) ? self::quad($plan, new Place($note->column, $note->row)) : null;
     }
 
     private static function quad(Plan $plan, Place $place): Quad
     {
-        [$across, $down] = [$plan->grid->across, $plan->grid->down];
+        [$across, $down] = [$plan->layout->grid->across, $plan->layout->grid->down];
 
-        return Quad::ofCell($plan->map()->cropToFile(), $across->fractions[$place->column], $down->fractions[$place->row], $across->span($place->column), $down->span($place->row));
+        return Quad::ofCell($plan->layout->map()->cropToFile(), $across->fractions[$place->column], $down->fractions[$place->row], $across->span($place->column), $down->span($place->row));
     }
 
     /** @return array<string, mixed> */

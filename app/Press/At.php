@@ -24,7 +24,7 @@ enum At: string
      */
     public function size(Plan $plan): Size
     {
-        return $this === self::Print ? ($plan->print ?? throw SheetImpossible::noPrintSize()) : $plan->fitted->area;
+        return $this === self::Print ? ($plan->layout->print ?? throw SheetImpossible::noPrintSize()) : $plan->layout->fitted->area;
     }
 
     public function says(): string
@@ -40,7 +40,7 @@ enum At: string
     public static function onPaper(Plan $plan, ?self $asked): self
     {
         return match ($asked) {
-            null, self::Page => $plan->print === null ? self::Drawing : self::Print,
+            null, self::Page => $plan->layout->print === null ? self::Drawing : self::Print,
             default => $asked,
         };
     }

@@ -40,7 +40,7 @@ final class Plate
     {
         $framed = $this->plan->choices->framing->pixels($this->photo->width, $this->photo->height)['width'];
 
-        return max(1, min($this->most, (int) round($framed * ($this->whole ? 1 : $this->plan->fitted->crop->width->toFloat()))));
+        return max(1, min($this->most, (int) round($framed * ($this->whole ? 1 : $this->plan->layout->fitted->crop->width->toFloat()))));
     }
 
     /** The piece that covers a part, of whole pixels, laid where it belongs and shown as far as wanted. */
@@ -77,7 +77,7 @@ final class Plate
             return $this->image;
         }
         $image = app(PhotoStore::class)->decode($this->photo, $this->plan->choices->framing, $this->side());
-        $crop = $this->plan->fitted->crop;
+        $crop = $this->plan->layout->fitted->crop;
         [$wide, $high] = [$image->getImageWidth(), $image->getImageHeight()];
         $kept = new Box($crop->left->toFloat(), $crop->top->toFloat(), $crop->width->toFloat(), $crop->height->toFloat());
         // Cutting copies every pixel; a crop that is the whole picture needs none of that.
@@ -106,7 +106,7 @@ final class Plate
     private function side(): int
     {
         $framed = $this->plan->choices->framing->pixels($this->photo->width, $this->photo->height)['width'];
-        $across = $framed * ($this->whole ? 1 : $this->plan->fitted->crop->width->toFloat());
+        $across = $framed * ($this->whole ? 1 : $this->plan->layout->fitted->crop->width->toFloat());
 
         return (int) ceil(max($this->photo->width, $this->photo->height) * min(1, $this->most / $across));
     }

@@ -49,7 +49,7 @@ final readonly class Ruling
     /** @return list<Line> */
     public function lines(Box $on): array
     {
-        $grid = $this->plan->grid;
+        $grid = $this->plan->layout->grid;
         $x = fn (Rational $share): float => $on->x + $on->width * $share->toFloat();
         $y = fn (Rational $share): float => $on->y + $on->height * $share->toFloat();
         [$across, $down] = [array_map($x, $grid->columns), array_map($y, $grid->rows)];
@@ -72,7 +72,7 @@ final readonly class Ruling
             array_push($lines, ...$division->isIn($grid) ? $this->finer($division, $x, $y) : []);
         }
         array_push($lines, ...$this->outline($on));
-        foreach ($this->plan->points() as $placed) {
+        foreach ($this->plan->layout->points() as $placed) {
             if ($placed->point->cross && $placed->isInside()) {
                 $lines[] = [$x($placed->x), $on->y, $x($placed->x), $on->bottom()];
                 $lines[] = [$on->x, $y($placed->y), $on->right(), $y($placed->y)];
@@ -117,17 +117,17 @@ final readonly class Ruling
     {
         $board ??= $on;
         $plan = $this->plan;
-        [$columns, $rows] = [$plan->grid->columns, $plan->grid->rows];
+        [$columns, $rows] = [$plan->layout->grid->columns, $plan->layout->grid->rows];
         $middle = static fn (array $shares, int $i): float => ($shares[$i]->toFloat() + $shares[$i + 1]->toFloat()) / 2;
-        $across = $this->size($on->width * $plan->grid->across->span(0)->toFloat());
-        $down = $this->size($on->height * $plan->grid->down->span(0)->toFloat());
+        $across = $this->size($on->width * $plan->layout->grid->across->span(0)->toFloat());
+        $down = $this->size($on->height * $plan->layout->grid->down->span(0)->toFloat());
         $marks = [];
         if ($plan->choices->labels === Labels::Running) {
-            $names = $plan->addresses->all();
-            $cell = $on->width * $plan->grid->across->span(0)->toFloat();
+            $names = $plan->layout->addresses->all();
+            $cell = $on->width * $plan->layout->grid->across->span(0)->toFloat();
             $size = min($across, $down, 3.0, 0.85 * $cell / Type::width((string) count($names), 1));
             foreach ($names as $i => $name) {
-                [$column, $row] = [$i % $plan->grid->across->parts(), intdiv($i, $plan->grid->across->parts())];
+                [$column, $row] = [$i % $plan->layout->grid->across->parts(), intdiv($i, $plan->layout->grid->across->parts())];
                 array_push($marks, ...Type::line($on->x + $on->width * $middle($columns, $column), $on->y + $on->height * $middle($rows, $row) + 0.35 * $size, $name, $size, Anchor::Middle));
             }
 
@@ -135,7 +135,7 @@ final readonly class Ruling
         }
         $free = -INF;
         for ($i = 0; $i < count($columns) - 1; $i++) {
-            [$x, $name] = [$on->x + $on->width * $middle($columns, $i), $plan->addresses->column($i)];
+            [$x, $name] = [$on->x + $on->width * $middle($columns, $i), $plan->layout->addresses->column($i)];
             $half = Type::width($name, $across) / 2;
             // Of names too long for their columns, those are set that do not touch the one before.
             if ($x - $half >= $free) {
@@ -145,7 +145,7 @@ final readonly class Ruling
         }
         $right = $plan->choices->corner === Corner::TopRight;
         for ($i = 0; $i < count($rows) - 1; $i++) {
-            array_push($marks, ...Type::line($right ? $board->right() + 2 : $board->x - 2, $on->y + $on->height * $middle($rows, $i) + 0.35 * $down, $plan->addresses->row($i), $down, $right ? Anchor::Start : Anchor::End));
+            array_push($marks, ...Type::line($right ? $board->right() + 2 : $board->x - 2, $on->y + $on->height * $middle($rows, $i) + 0.35 * $down, $plan->layout->addresses->row($i), $down, $right ? Anchor::Start : Anchor::End));
         }
 
         return $marks;
@@ -197,7 +197,7 @@ final readonly class Ruling
      */
     private function finer(Division $division, \Closure $x, \Closure $y): array
     {
-        $grid = $this->plan->grid;
+        $grid = $this->plan->layout->grid;
         ['left' => $left, 'right' => $right, 'top' => $top, 'bottom' => $bottom] = $division->reach($grid);
         $ticks = $division->hairlines === Hairlines::Ticks;
 

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace InchLadder\Checking;
 
+use InchLadder\Layout\Layout;
 use InchLadder\Layout\Span;
 use InchLadder\Measure\Length;
 use InchLadder\Measure\Rational;
 use InchLadder\Measure\Slope;
-use InchLadder\Plan\Plan;
 
 /** A span as it must be on the paper. */
 final readonly class SpanOnPaper
@@ -28,22 +28,22 @@ final readonly class SpanOnPaper
     ) {
     }
 
-    public static function of(Plan $plan, Span $span): self
+    public static function of(Layout $layout, Span $span): self
     {
-        $crop = $plan->fitted->crop;
-        $area = $plan->fitted->area;
+        $crop = $layout->fitted->crop;
+        $area = $layout->fitted->area;
         $x = static fn (Rational $share): Rational => $share->minus($crop->left)->dividedBy($crop->width);
         $y = static fn (Rational $share): Rational => $share->minus($crop->top)->dividedBy($crop->height);
         [$across, $down] = [$span->x2->minus($span->x1), $span->y2->minus($span->y1)];
         [$run, $fall] = [$across->dividedBy($crop->width)->toFloat() * $area->width->toFloat(), $down->dividedBy($crop->height)->toFloat() * $area->height->toFloat()];
-        $print = $plan->reference->print;
+        $print = $layout->reference->print;
         $length = static fn (float $across, float $down): Length => Length::mm(Rational::near(hypot($across, $down)));
 
         return new self(
             $span, $x($span->x1), $y($span->y1), $x($span->x2), $y($span->y2),
             $length($run, $fall),
             $print === null ? null : $length($print->width->times($across)->toFloat(), $print->height->times($down)->toFloat()),
-            Slope::of($across->times($plan->reference->ratio())->toFloat(), -$down->toFloat()),
+            Slope::of($across->times($layout->reference->ratio())->toFloat(), -$down->toFloat()),
             Slope::of($run, -$fall),
         );
     }

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace InchLadder\Copying;
 
+use InchLadder\Layout\Layout;
 use InchLadder\Measure\Length;
 use InchLadder\Measure\Rational;
 use InchLadder\Measure\Rounded;
 use InchLadder\Measure\Size;
-use InchLadder\Plan\Plan;
 
 /** One cell of the grid: where it lies in the crop, and its empty twin on the paper. */
 final readonly class Cell
@@ -28,17 +28,17 @@ final readonly class Cell
         public Rounded $fromTop,
         /** Into how many parts each side is cut: 4, or what was chosen for this cell. */
         public int $parts,
-        private Plan $plan,
+        private Layout $layout,
     ) {
     }
 
     /** @param  Place  $place  a cell of the plan's grid */
-    public static function of(Plan $plan, Place $place): self
+    public static function of(Layout $layout, Place $place): self
     {
-        $grid = $plan->grid;
+        $grid = $layout->grid;
         [$width, $height] = [$grid->across->span($place->column), $grid->down->span($place->row)];
         $parts = 4;
-        foreach ($plan->choices->divisions as $division) {
+        foreach ($layout->divisions as $division) {
             if ($division->column === $place->column && $division->row === $place->row) {
                 $parts = $division->parts;
             }
@@ -46,21 +46,21 @@ final readonly class Cell
 
         return new self(
             $place, $grid->columns[$place->column], $grid->rows[$place->row], $width, $height,
-            new Size($plan->fitted->area->width->times($width), $plan->fitted->area->height->times($height)),
-            $plan->readAcross($grid->columns[$place->column])->sheet,
-            $plan->readDown($grid->rows[$place->row])->sheet,
-            $parts, $plan,
+            new Size($layout->fitted->area->width->times($width), $layout->fitted->area->height->times($height)),
+            $layout->readAcross($grid->columns[$place->column])->sheet,
+            $layout->readDown($grid->rows[$place->row])->sheet,
+            $parts, $layout,
         );
     }
 
     public function address(): string
     {
-        return $this->plan->addresses->of($this->place->column, $this->place->row);
+        return $this->layout->addresses->of($this->place->column, $this->place->row);
     }
 
     public function isPartial(): bool
     {
-        return $this->plan->grid->across->isPartial($this->place->column) || $this->plan->grid->down->isPartial($this->place->row);
+        return $this->layout->grid->across->isPartial($this->place->column) || $this->layout->grid->down->isPartial($this->place->row);
     }
 
     /**
@@ -73,7 +73,7 @@ final readonly class Cell
         $ticks = [];
         for ($part = 1; $part < $this->parts; $part++) {
             $share = Rational::nd($part, $this->parts);
-            $ticks[(string) $share] = $this->plan->choices->notation->ruler->round($side->times($share));
+            $ticks[(string) $share] = $this->layout->notation->ruler->round($side->times($share));
         }
 
         return $ticks;
@@ -83,11 +83,11 @@ final readonly class Cell
     public function points(): array
     {
         $here = [];
-        foreach ($this->plan->points() as $point) {
-            if ($point->isInside() && $this->plan->grid->cellAt($point->x->toFloat(), $point->y->toFloat()) === [$this->place->column, $this->place->row]) {
+        foreach ($this->layout->points() as $point) {
+            if ($point->isInside() && $this->layout->grid->cellAt($point->x->toFloat(), $point->y->toFloat()) === [$this->place->column, $this->place->row]) {
                 $x = $point->x->minus($this->left)->dividedBy($this->width);
                 $y = $point->y->minus($this->top)->dividedBy($this->height);
-                $here[] = PointInCell::of($point->point->name, $x, $y, $this->paper, $this->plan->choices->notation->ruler);
+                $here[] = PointInCell::of($point->point->name, $x, $y, $this->paper, $this->layout->notation->ruler);
             }
         }
 

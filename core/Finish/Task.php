@@ -4,16 +4,24 @@ declare(strict_types=1);
 
 namespace InchLadder\Finish;
 
-/** One thing to do before a drawing is done. */
-final readonly class Task
+/** What there can be to do before a drawing is done, in its order. The values stay: ticks are kept under them. */
+enum Task: string
 {
-    public function __construct(
-        /** Stays the same, whatever else changes: ticks are kept under it. */
-        public string $key,
-        public string $words,
-        public string $why,
-        /** What can hurt while it is done; null when nothing usually does. */
-        public ?string $caution = null,
-    ) {
-    }
+    case Open = 'open';
+    case Doubtful = 'doubtful';
+    case Lengths = 'lengths';
+    case Notes = 'notes';
+    /** A photograph of the sheet, while the guides are on it. */
+    case Shot = 'shot';
+    /** The guides over cells in which nothing is drawn, where they show most. */
+    case LightCells = 'light';
+    case Guides = 'guides';
+    case Edges = 'edges';
+    case Restate = 'restate';
+    /** What goes over the pencil. */
+    case Over = 'over';
+    case Tidy = 'tidy';
+    case Trim = 'trim';
+    case Protect = 'protect';
+    case Lesson = 'lesson';
 }

@@ -55,10 +55,10 @@ final readonly class Clearance
     /** Whether a cell is as large as a box at all, wherever the crop lies. */
     public static function fits(Plan $plan, Rational $width, Rational $height): bool
     {
-        $crop = $plan->fitted->crop;
+        $crop = $plan->layout->fitted->crop;
         $holds = static fn (Edge $edge, Rational $length): bool => array_filter(range(0, $edge->parts() - 1), static fn (int $part): bool => ! $length->isGreaterThan($edge->span($part))) !== [];
 
-        return $holds($plan->grid->across, $width->dividedBy($crop->width)) && $holds($plan->grid->down, $height->dividedBy($crop->height));
+        return $holds($plan->layout->grid->across, $width->dividedBy($crop->width)) && $holds($plan->layout->grid->down, $height->dividedBy($crop->height));
     }
 
     public function moves(): bool
@@ -69,7 +69,7 @@ final readonly class Clearance
     /** @param  array{Rational, Rational, Rational, Rational}  $box */
     private static function clear(Plan $plan, array $box, Clearing $by = Clearing::Clear, ?int $columns = null): ?self
     {
-        $crop = $plan->fitted->crop;
+        $crop = $plan->layout->fitted->crop;
         $into = static fn (Edge $edge, Rational $start, Rational $length): array => array_map(static function (int $part) use ($edge, $start, $length): ?Rational {
             [$before, $after] = [$start->minus($edge->fractions[$part]), $start->plus($length)->minus($edge->fractions[$part + 1])];
 
@@ -80,8 +80,8 @@ final readonly class Clearance
                 default => Rational::zero(),
             };
         }, range(0, $edge->parts() - 1));
-        $across = self::least($into($plan->grid->across, $box[0]->minus($crop->left)->dividedBy($crop->width), $box[2]->dividedBy($crop->width)), $crop->left, $crop->width);
-        $down = self::least($into($plan->grid->down, $box[1]->minus($crop->top)->dividedBy($crop->height), $box[3]->dividedBy($crop->height)), $crop->top, $crop->height);
+        $across = self::least($into($plan->layout->grid->across, $box[0]->minus($crop->left)->dividedBy($crop->width), $box[2]->dividedBy($crop->width)), $crop->left, $crop->width);
+        $down = self::least($into($plan->layout->grid->down, $box[1]->minus($crop->top)->dividedBy($crop->height), $box[3]->dividedBy($crop->height)), $crop->top, $crop->height);
 
         return $across === null || $down === null ? null : self::moved($plan, $by, $across, $down, $columns);
     }
@@ -89,11 +89,11 @@ final readonly class Clearance
     /** @param  array{Rational, Rational, Rational, Rational}  $box */
     private static function lined(Plan $plan, array $box, Clearing $by): ?self
     {
-        $crop = $plan->fitted->crop;
+        $crop = $plan->layout->fitted->crop;
         $upright = $by === Clearing::Upright;
         [$edge, $start, $span, $middle] = $upright
-            ? [$plan->grid->across, $crop->left, $crop->width, $box[0]->plus($box[2]->dividedBy(2))->minus($crop->left)->dividedBy($crop->width)]
-            : [$plan->grid->down, $crop->top, $crop->height, $box[1]->plus($box[3]->dividedBy(2))->minus($crop->top)->dividedBy($crop->height)];
+            ? [$plan->layout->grid->across, $crop->left, $crop->width, $box[0]->plus($box[2]->dividedBy(2))->minus($crop->left)->dividedBy($crop->width)]
+            : [$plan->layout->grid->down, $crop->top, $crop->height, $box[1]->plus($box[3]->dividedBy(2))->minus($crop->top)->dividedBy($crop->height)];
         $shift = self::least(array_map(static fn (Rational $line): Rational => $middle->minus($line), array_slice($edge->fractions, 1, -1)), $start, $span);
 
         return $shift === null ? null : self::moved($plan, $by, $upright ? $shift : Rational::zero(), $upright ? Rational::zero() : $shift, null);
@@ -107,7 +107,7 @@ final readonly class Clearance
     private static function larger(Plan $plan, array $box): ?self
     {
         $choices = $plan->choices->fit->way() === Way::Cells ? $plan->choices->fitted(new CropToPaper(Frame::centred())) : $plan->choices;
-        for ($columns = $plan->grid->across->parts() - 1; $columns > 0; $columns--) {
+        for ($columns = $plan->layout->grid->across->parts() - 1; $columns > 0; $columns--) {
             $coarser = Plan::of($choices->schooled(SquaresByCount::across($columns)));
             if (($clear = self::clear($coarser, $box, Clearing::LargerCells, $columns)) !== null) {
                 return $clear;
@@ -136,10 +136,10 @@ final readonly class Clearance
 
     private static function moved(Plan $plan, Clearing $by, Rational $across, Rational $down, ?int $columns): self
     {
-        $crop = $plan->fitted->crop;
-        $area = $plan->fitted->area;
+        $crop = $plan->layout->fitted->crop;
+        $area = $plan->layout->fitted->area;
         $moved = $crop->movedTo($crop->left->plus($across->times($crop->width)), $crop->top->plus($down->times($crop->height)));
-        $lost = array_filter($plan->points(), static fn (Placed $placed): bool => $placed->isInside() && ! Placed::in($moved, $placed->point)->isInside());
+        $lost = array_filter($plan->layout->points(), static fn (Placed $placed): bool => $placed->isInside() && ! Placed::in($moved, $placed->point)->isInside());
 
         return new self($by, $moved, $area->width->times($across), $area->height->times($down), $columns, array_values(array_map(static fn (Placed $placed): string => $placed->point->name, $lost)));
     }

@@ -19,13 +19,13 @@ final class MarkRows
     /** @return list<MarkRow> from the left */
     public static function across(Plan $plan): array
     {
-        return self::along($plan, $plan->grid->across, $plan->across, $plan->readAcross(...), static fn (Division $division): int => $division->column);
+        return self::along($plan, $plan->layout->grid->across, $plan->across, $plan->layout->readAcross(...), static fn (Division $division): int => $division->column);
     }
 
     /** @return list<MarkRow> from the top */
     public static function down(Plan $plan): array
     {
-        return self::along($plan, $plan->grid->down, $plan->down, $plan->readDown(...), static fn (Division $division): int => $division->row);
+        return self::along($plan, $plan->layout->grid->down, $plan->down, $plan->layout->readDown(...), static fn (Division $division): int => $division->row);
     }
 
     /**
@@ -40,7 +40,7 @@ final class MarkRows
             $rows[(string) $edge->fractions[$mark->line]] = self::row($mark);
         }
         foreach ($plan->choices->divisions as $division) {
-            for ($cut = 1; $division->isIn($plan->grid) && $cut < $division->parts; $cut++) {
+            for ($cut = 1; $division->isIn($plan->layout->grid) && $cut < $division->parts; $cut++) {
                 $share = $edge->fractions[$part($division)]->plus($edge->span($part($division))->times(Rational::nd($cut, $division->parts)));
                 $rows[(string) $share] ??= new MarkRow(trim(($part($division) === 0 ? '' : $part($division)).' '.Rational::nd($cut, $division->parts)), null, $read($share), Length::zero());
             }

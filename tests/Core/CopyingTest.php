@@ -191,10 +191,10 @@ it('gives every start a name and a reason of its own', function () {
 it('lays a cell on the paper: its size, its place on the sheet, its own ticks', function (Place $place, array $wanted) {
     // 5 × 7 in, 2 in squares: 2 whole columns and half a one, 3 rows and half a one.
     $plan = Plans::of(Reference::printed(size('5x7in')), size('6x8in'), school: new SquaresByMeasure(length('2 in')), margins: Margins::all(length('1/2 in')), divisions: [new Division(0, 1, 3)]);
-    $cell = Cell::of($plan, $place);
+    $cell = Cell::of($plan->layout, $place);
     $read = fn (Rounded $rounded): string => $plan->choices->notation->amount($rounded->reading);
     expect([$cell->address(), (string) $cell->left, (string) $cell->top, $cell->isPartial(), $read($cell->fromLeft), $read($cell->fromTop), array_map($read, $cell->ticks($cell->paper->width))])->toEqual($wanted)
-        ->and($cell->paper->width->dividedBy(5)->exact())->toBe($plan->fitted->area->width->times($cell->width)->dividedBy(5)->exact());
+        ->and($cell->paper->width->dividedBy(5)->exact())->toBe($plan->layout->fitted->area->width->times($cell->width)->dividedBy(5)->exact());
 })->with([
     'the first' => [new Place(0, 0), ['A1', '0', '0', false, '1/2', '1/2', ['1/4' => '1/2', '1/2' => '1', '3/4' => '1 1/2']]],
     'cut in three' => [new Place(0, 1), ['A2', '0', '2/7', false, '1/2', '2 1/2', ['1/3' => '11/16', '2/3' => '1 5/16']]],
@@ -206,7 +206,7 @@ it('finds the key points of a cell, measured from its own lines', function (Plac
     $point = fn (string $name, string $x, string $y): KeyPoint => new KeyPoint($name, Rational::of($x), Rational::of($y), false);
     $plan = Plans::of(Reference::printed(size('5x7in')), size('5x7in'), school: new SquaresByMeasure(length('1 in')), points: [$point('eye', '0.5', '0.25'), $point('hinge', '2/5', '3/7'), $point('corner', '1', '1')]);
     $read = fn (Rounded $rounded): string => $plan->choices->notation->amount($rounded->reading);
-    expect(array_map(fn (PointInCell $point): array => [$point->name, (string) $point->x, (string) $point->y, $read($point->across), $read($point->down)], Cell::of($plan, $place)->points()))->toBe($found);
+    expect(array_map(fn (PointInCell $point): array => [$point->name, (string) $point->x, (string) $point->y, $read($point->across), $read($point->down)], Cell::of($plan->layout, $place)->points()))->toBe($found);
 })->with([
     'inside' => [new Place(2, 1), [['eye', '1/2', '3/4', '1/2', '3/4']]],
     'on the lines: the cell to the right and below has it' => [new Place(2, 3), [['hinge', '0', '0', '0', '0']]],

@@ -25,12 +25,12 @@ function frame(?string $left = null, ?string $top = null, string $size = '1'): F
 
 it('fits whole cells on to a sheet', function (string $print, string $sheet, string $cell, int $columns, int $rows, string $area, string $left, string $scale) {
     $plan = Plans::of(Reference::printed(size($print)), size($sheet), new WholeCells(length($cell), frame()));
-    expect([$plan->grid->cells()->columns, $plan->grid->cells()->rows])->toBe([$columns, $rows])
-        ->and($plan->fitted->area)->toEqual(size($area))
-        ->and($plan->leftover)->toEqual(size($left))
-        ->and((string) $plan->scale->x)->toBe($scale)
-        ->and((string) $plan->scale->y)->toBe($scale)
-        ->and($plan->scale->keepsProportion())->toBeTrue();
+    expect([$plan->layout->grid->cells()->columns, $plan->layout->grid->cells()->rows])->toBe([$columns, $rows])
+        ->and($plan->layout->fitted->area)->toEqual(size($area))
+        ->and($plan->layout->leftover)->toEqual(size($left))
+        ->and((string) $plan->layout->scale->x)->toBe($scale)
+        ->and((string) $plan->layout->scale->y)->toBe($scale)
+        ->and($plan->layout->scale->keepsProportion())->toBeTrue();
 })->with([
     '5 × 7 print on letter, 1 in becomes 1½ in' => ['5x7in', '8.5x11in', '1.5 in', 5, 7, '7.5x10.5in', '1x0.5in', '3/2'],
     '6 × 4 print, 1 in becomes 2 in' => ['6x4in', '12x8in', '2 in', 6, 4, '12x8in', '0x0in', '2'],
@@ -40,12 +40,12 @@ it('fits whole cells on to a sheet', function (string $print, string $sheet, str
 
 it('enlarges the area with the square of the length', function () {
     $plan = Plans::of(Reference::printed(size('5x7in')), size('8.5x11in'), new WholeCells(length('1.5in'), frame()));
-    expect((string) $plan->scale->area())->toBe('9/4');
+    expect((string) $plan->layout->scale->area())->toBe('9/4');
 });
 
 it('takes as many cells as are asked for, when they fit', function () {
     $plan = Plans::of(Reference::printed(size('4x5in')), size('21x29.7cm'), new WholeCells(length('4 cm'), frame(), 4, 5));
-    expect($plan->fitted->area)->toEqual(size('16x20cm'));
+    expect($plan->layout->fitted->area)->toEqual(size('16x20cm'));
 });
 
 it('refuses cells that cannot be', function (string $cell, ?int $columns, string $exception, string $says) {
@@ -61,9 +61,9 @@ it('refuses cells that cannot be', function (string $cell, ?int $columns, string
 it('trims both to whole cells, the print too', function () {
     $plan = Plans::of(Reference::printed(size('5x7in')), size('10x10in'), new WholeCells(length('2.5 in'), frame()));
     // 4 × 4 cells want a square: 5 of the 7 in are kept.
-    expect($plan->print)->toEqual(size('5x5in'))
-        ->and((string) $plan->fitted->crop->trimmed())->toBe('2/7')
-        ->and((string) $plan->fitted->crop->top)->toBe('1/7');
+    expect($plan->layout->print)->toEqual(size('5x5in'))
+        ->and((string) $plan->layout->fitted->crop->trimmed())->toBe('2/7')
+        ->and((string) $plan->layout->fitted->crop->top)->toBe('1/7');
 });
 
 it('crops the largest part of the paper’s shape', function (string $photo, string $sheet, string $width, string $height) {
@@ -112,7 +112,7 @@ it('measures a stretch, and what it does to a slope', function (string $photo, s
 
 it('stretches knowingly: the whole photo, the whole paper', function () {
     $plan = Plans::of(Reference::printed(size('8x10in')), size('9x11in'), new Stretch);
-    expect(round($plan->scale->stretch->toFloat() * 100, 2))->toBe(2.27)->and($plan->leftover)->toEqual(size('0x0in'));
+    expect(round($plan->layout->scale->stretch->toFloat() * 100, 2))->toBe(2.27)->and($plan->layout->leftover)->toEqual(size('0x0in'));
 });
 
 it('finds that adding the same to both sides is no enlargement', function () {
@@ -122,10 +122,10 @@ it('finds that adding the same to both sides is no enlargement', function () {
 
 it('works from a screen without a single length on the photo', function () {
     $plan = Plans::of(Reference::onScreen(3000, 2000), size('8.5x11in'));
-    expect($plan->print)->toBeNull()->and($plan->printCell())->toBeNull()
-        ->and($plan->scale->x)->toBeNull()
-        ->and($plan->scale->area())->toBeNull()
-        ->and($plan->scale->stretch->isZero())->toBeTrue()
+    expect($plan->layout->print)->toBeNull()->and($plan->layout->printCell())->toBeNull()
+        ->and($plan->layout->scale->x)->toBeNull()
+        ->and($plan->layout->scale->area())->toBeNull()
+        ->and($plan->layout->scale->stretch->isZero())->toBeTrue()
         ->and($plan->across->marks[0]->at->print)->toBeNull();
 });
 
@@ -158,6 +158,6 @@ it('knows the diagonals of a 6 in square', function () {
 });
 
 it('turns no length into a float on the way', function () {
-    $third = Plans::of(Reference::printed(size('3x3in')), size('7x7in'), new Inset(Rational::nd(1, 3)))->fitted->area->width;
+    $third = Plans::of(Reference::printed(size('3x3in')), size('7x7in'), new Inset(Rational::nd(1, 3)))->layout->fitted->area->width;
     expect($third->times(3)->equals(Length::inches(7)))->toBeTrue();
 });

@@ -81,10 +81,10 @@ it('covers the whole area whatever the cell, in rising order, partial last cell 
 it('divides into equal parts that need not be square', function () {
     $plan = Plans::of(Reference::printed(size('5x7in')), size('8.5x11in'), school: new ProportionalCells(Cells::of(8, 8)));
     // A letter sheet folded in eight both ways (common practice): 8 parts, 7 creases, 9 lines with the edges.
-    expect($plan->cell())->toEqual(size('17/16x11/8in'))
-        ->and($plan->grid->cells()->columns)->toBe(8)
-        ->and($plan->grid->innerLines())->toBe(14)
-        ->and($plan->grid->columns)->toHaveCount(9);
+    expect($plan->layout->cell())->toEqual(size('17/16x11/8in'))
+        ->and($plan->layout->grid->cells()->columns)->toBe(8)
+        ->and($plan->layout->grid->innerLines())->toBe(14)
+        ->and($plan->layout->grid->columns)->toHaveCount(9);
 });
 
 it('limits a grid to 60 a side', function (int $columns, int $rows, ?string $says) {
@@ -153,12 +153,12 @@ it('does with what remains as it is told', function (Remainder $remainder, array
 
 it('draws neither picture nor paper where what remains is dropped, and keeps the scale', function () {
     $plan = Plans::of(Reference::printed(size('4x6in')), size('8x12in'), school: new SquaresByMeasure(length('3 in'), false, Remainder::Drop));
-    expect($plan->fitted->area)->toEqual(size('6x12in'))
-        ->and($plan->print)->toEqual(size('3x6in'))
-        ->and((string) $plan->scale->x)->toBe('2')
-        ->and((string) $plan->fitted->crop->left)->toBe('1/8')
-        ->and($plan->left)->toBeLength('1 in')
-        ->and($plan->cell())->toEqual(size('3x3in'));
+    expect($plan->layout->fitted->area)->toEqual(size('6x12in'))
+        ->and($plan->layout->print)->toEqual(size('3x6in'))
+        ->and((string) $plan->layout->scale->x)->toBe('2')
+        ->and((string) $plan->layout->fitted->crop->left)->toBe('1/8')
+        ->and($plan->layout->left)->toBeLength('1 in')
+        ->and($plan->layout->cell())->toEqual(size('3x3in'));
 });
 
 it('lays each school on the one model', function (School $school, array $across, array $down, bool $diagonals, int $lines) {
@@ -196,14 +196,14 @@ it('folds into halves of halves only', fn (int $parts) => Folding::into(4, $part
 
 it('lies over a part of the picture only, and its place is kept on every ruler', function () {
     $plan = Plans::of(Reference::printed(size('4x6in')), size('8x12in'), school: new ProportionalCells(Cells::of(2, 2)), part: Part::of(Rational::nd(1, 4), Rational::nd(1, 2), Rational::nd(1, 2), Rational::nd(1, 4)));
-    expect(fractions($plan->grid->columns))->toBe(['1/4', '1/2', '3/4'])
-        ->and(fractions($plan->grid->rows))->toBe(['1/2', '5/8', '3/4'])
-        ->and($plan->cell())->toEqual(size('2x1.5in'))
+    expect(fractions($plan->layout->grid->columns))->toBe(['1/4', '1/2', '3/4'])
+        ->and(fractions($plan->layout->grid->rows))->toBe(['1/2', '5/8', '3/4'])
+        ->and($plan->layout->cell())->toEqual(size('2x1.5in'))
         ->and($plan->across->marks)->toHaveCount(3)
         ->and($plan->across->marks[0]->line)->toBe(0)
         ->and($plan->across->marks[0]->at->sheet->reading)->toBeLength('2 in')
         ->and($plan->down->marks[2]->at->print?->reading)->toBeLength('4.5 in')
-        ->and($plan->grid->cellAt(0.6, 0.6))->toBe([1, 0]);
+        ->and($plan->layout->grid->cellAt(0.6, 0.6))->toBe([1, 0]);
 });
 
 it('keeps a part inside the crop', function (array $wanted, array $kept) {

@@ -52,7 +52,7 @@ function letterPlan(?Fit $fit = null, ?School $school = null, ?Margins $margins 
 
 function walked(Hand $hand = Hand::Right, ?Length $reach = null, ?Plan $plan = null): MarkingOut
 {
-    return MarkingOut::of(Board::paper($plan ?? letterPlan()), $hand, $reach);
+    return MarkingOut::of(Board::paper(($plan ?? letterPlan())->layout), $hand, $reach);
 }
 
 function step(MarkingOut $out, string $key): Step
@@ -94,11 +94,11 @@ it('is mirrored for the left hand: measured from the right edge, and as true', f
 
 it('marks a print from the print’s corner, and none on a screen', function () {
     $plan = letterPlan(new CropToPaper(new Frame(Rational::one(), Rational::one(), Rational::nd(1, 2))));
-    $ticks = step(MarkingOut::of(Board::photo($plan), Hand::Right, null), 'top')->ticks;
+    $ticks = step(MarkingOut::of(Board::photo($plan->layout), Hand::Right, null), 'top')->ticks;
     // The crop is half the print and lies at its far corner: its last line is the print's own edge.
     expect(end($ticks)->at->exact->in(Unit::Inch)->toFloat())->toBe(5.0)
-        ->and($ticks[0]->at->exact->in(Unit::Inch)->toFloat())->toEqualWithDelta(5 - $plan->print->width->in(Unit::Inch)->toFloat(), 1e-9)
-        ->and(Board::photo(Plans::of(Reference::onScreen(500, 700), Size::inches('17/2', 11))))->toBeNull();
+        ->and($ticks[0]->at->exact->in(Unit::Inch)->toFloat())->toEqualWithDelta(5 - $plan->layout->print->width->in(Unit::Inch)->toFloat(), 1e-9)
+        ->and(Board::photo(Plans::of(Reference::onScreen(500, 700), Size::inches('17/2', 11))->layout))->toBeNull();
 });
 
 /** The print of a 9 × 6 in photo, held some way, ready to be marked. */
@@ -111,7 +111,7 @@ function printHeld(Turning $turning, ?Border $border = null, Hand $hand = Hand::
         framing: new Framing($turning, $border ?? Border::none()),
     ));
 
-    return MarkingOut::of(Board::photo($plan), $hand, null);
+    return MarkingOut::of(Board::photo($plan->layout), $hand, null);
 }
 
 it('marks a print from its own corner, border and all', function (Hand $hand, array $top) {

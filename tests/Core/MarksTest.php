@@ -1,5 +1,6 @@
 <?php
 
+use App\Wording\MarkWorkings;
 use InchLadder\Fit\Ways\Inset;
 use InchLadder\Grid\Cells;
 use InchLadder\Grid\Schools\ProportionalCells;
@@ -15,7 +16,6 @@ use InchLadder\Measure\Unit;
 use InchLadder\Paper\Margins;
 use InchLadder\Photo\Reference;
 use InchLadder\Plan\Plan;
-use InchLadder\Plan\Sums\MarkSums;
 use Tests\Core\Plans;
 
 /** @return list<string> the ladder as read off the ruler */
@@ -87,7 +87,7 @@ it('lays the same fractions on the print, the area and the sheet', function () {
         school: new SquaresByMeasure(length('1.1 in')),
         margins: new Margins(length('1 in'), length('1/2 in'), length('3/4 in'), length('1/4 in')),
     );
-    foreach ([[$plan->across, $plan->grid->columns, $plan->print->width, $plan->fitted->area->width, $plan->left], [$plan->down, $plan->grid->rows, $plan->print->height, $plan->fitted->area->height, $plan->top]] as [$ladder, $fractions, $print, $area, $offset]) {
+    foreach ([[$plan->across, $plan->layout->grid->columns, $plan->layout->print->width, $plan->layout->fitted->area->width, $plan->layout->left], [$plan->down, $plan->layout->grid->rows, $plan->layout->print->height, $plan->layout->fitted->area->height, $plan->layout->top]] as [$ladder, $fractions, $print, $area, $offset]) {
         expect($ladder->marks)->toHaveCount(count($fractions) - 1);
         foreach ($ladder->marks as $mark) {
             $share = $fractions[$mark->line];
@@ -107,7 +107,7 @@ it('does not call a partial last cell a stepping error', function () {
 it('reads any point on all three rulers', function () {
     $plan = Plans::of(Reference::printed(size('5x7in')), size('8x12in'), new Inset(Rational::one()));
     // Inset 8 × 11.2, so 0.4 in above.
-    $down = $plan->readDown(Rational::nd(1, 2));
+    $down = $plan->layout->readDown(Rational::nd(1, 2));
     expect($down->print->exact)->toBeLength('3.5 in')
         ->and($down->area->exact)->toBeLength('5.6 in')
         ->and($down->sheet->exact)->toBeLength('6 in');
@@ -130,7 +130,7 @@ it('tells which laying of a short ruler a mark falls in', function (string $rule
 ]);
 
 it('says beside the marks what a hair’s breadth on the photo becomes, and which unit would be easier', function (Plan $plan, array $says, array $not) {
-    $said = implode(' ', (new MarkSums($plan))->lines());
+    $said = implode(' ', (new MarkWorkings($plan))->lines());
     foreach ($says as $words) {
         expect($said)->toContain($words);
     }

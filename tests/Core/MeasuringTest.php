@@ -51,7 +51,7 @@ it('reads a slope from the left', function (float $run, float $rise, string $wor
 ]);
 
 it('takes a length over to the paper, with its slope', function (Plan $plan, Span $span, string $paper, ?string $print, string $onPhoto, string $onPaper) {
-    $found = SpanOnPaper::of($plan, $span);
+    $found = SpanOnPaper::of($plan->layout, $span);
     $read = fn ($length): string => sixteenths()->plain(sixteenths()->ruler->round($length)->reading);
     expect($read($found->paper))->toBe($paper)
         ->and($found->print === null ? null : $read($found->print))->toBe($print)
@@ -117,7 +117,7 @@ it('judges the size of the whole before each length', function (array $percent, 
 
 it('finds what lies under what, the nearest first', function () {
     $plan = doubled();
-    $point = fn (string $name, string $x, string $y): Placed => Placed::in($plan->fitted->crop, new KeyPoint($name, Rational::of($x), Rational::of($y), false));
+    $point = fn (string $name, string $x, string $y): Placed => Placed::in($plan->layout->fitted->crop, new KeyPoint($name, Rational::of($x), Rational::of($y), false));
     $found = Alignment::among([
         $point('eye', '0.30', '0.20'),
         // 10 in wide: 0.005 of it is 1/20 in, on a ruler of sixteenths 1/16.
@@ -126,7 +126,7 @@ it('finds what lies under what, the nearest first', function () {
         // Near to the eye in both: that tells nothing.
         $point('lash', '0.31', '0.21'),
         $point('far off', '0.52', '0.41'),
-    ], $plan->fitted->area);
+    ], $plan->layout->fitted->area);
     expect(array_map(fn (Alignment $alignment): string => $alignment->words(sixteenths()), $found))->toBe([
         'ear is level with eye',
         'mouth is plumb under eye, but for 1/16 in to the right',
@@ -137,6 +137,6 @@ it('finds what lies under what, the nearest first', function () {
 
 it('looks for none among points that are cropped away', function () {
     $plan = Plans::of(Reference::printed(size('10x5in')), size('5x5in'));
-    $point = fn (string $x, string $y): Placed => Placed::in($plan->fitted->crop, new KeyPoint('p', Rational::of($x), Rational::of($y), false));
-    expect(Alignment::among([$point('0.1', '0.1'), $point('0.1', '0.9')], $plan->fitted->area))->toBe([]);
+    $point = fn (string $x, string $y): Placed => Placed::in($plan->layout->fitted->crop, new KeyPoint('p', Rational::of($x), Rational::of($y), false));
+    expect(Alignment::among([$point('0.1', '0.1'), $point('0.1', '0.9')], $plan->layout->fitted->area))->toBe([]);
 });

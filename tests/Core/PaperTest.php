@@ -86,7 +86,7 @@ it('says a square picture leaves a quarter of an 18 × 24 sheet empty', function
 });
 
 it('turns the sheet only as it is told', function (Turn $turn, string $photo, string $width) {
-    expect(Plans::of(Reference::printed(size($photo)), size('8.5x11in'), turn: $turn)->sheet->width)->toBeLength($width);
+    expect(Plans::of(Reference::printed(size($photo)), size('8.5x11in'), turn: $turn)->layout->sheet->width)->toBeLength($width);
 })->with([
     [Turn::AsGiven, '6x4in', '8.5 in'],
     [Turn::Advised, '6x4in', '11 in'],
@@ -103,7 +103,7 @@ it('puts the drawing area where it is wanted inside the margins', function (Spot
         placement: $place instanceof Spot ? Placement::at($place) : Placement::offset(length($place[0]), length($place[1])),
     );
     // Usable 6 × 10, inset 6 × 8.4 at half size: 3 × 4.2, so 3 × 5.8 to spare.
-    expect($plan->left)->toBeLength($left)->and($plan->top)->toBeLength($top);
+    expect($plan->layout->left)->toBeLength($left)->and($plan->layout->top)->toBeLength($top);
 })->with([
     [Spot::Centred, '3.5 in', '3.9 in'],
     [Spot::TopLeft, '2 in', '1 in'],
@@ -137,7 +137,7 @@ it('points out a sheet that is further off than ISO 216 allows', function (strin
 ]);
 
 it('draws a circle on the largest square of the paper, an oval on all of it', function (Shape $shape, string $area) {
-    expect(Plans::of(Reference::printed(size('5x7in')), size('9x12in'), shape: $shape)->fitted->area)->toEqual(size($area));
+    expect(Plans::of(Reference::printed(size('5x7in')), size('9x12in'), shape: $shape)->layout->fitted->area)->toEqual(size($area));
 })->with([
     [Shape::Circle, '9x9in'],
     [Shape::Oval, '9x12in'],

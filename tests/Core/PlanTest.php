@@ -1,5 +1,8 @@
 <?php
 
+use App\Wording\Decisions;
+use App\Wording\MarkWorkings;
+use App\Wording\Workings;
 use InchLadder\Fit\Crop;
 use InchLadder\Fit\Frame;
 use InchLadder\Fit\Ways\CropToPaper;
@@ -38,30 +41,27 @@ use InchLadder\Photo\Subject;
 use InchLadder\Photo\Turning;
 use InchLadder\Plan\Clearance;
 use InchLadder\Plan\Clearing;
-use InchLadder\Plan\Decisions;
 use InchLadder\Plan\Plan;
-use InchLadder\Plan\Sums;
-use InchLadder\Plan\Sums\MarkSums;
 use Tests\Core\Plans;
 
 /** What must hold of every plan, whatever was chosen. */
 function holds(Plan $plan): void
 {
-    $crop = $plan->fitted->crop;
-    $area = $plan->fitted->area;
+    $crop = $plan->layout->fitted->crop;
+    $area = $plan->layout->fitted->area;
     // The crop lies on the photo, and the drawing area on the paper inside its margins.
     expect($crop->left->isNegative() || $crop->top->isNegative())->toBeFalse()
         ->and($crop->right()->isGreaterThan(1) || $crop->bottom()->isGreaterThan(1))->toBeFalse()
-        ->and($plan->leftover->width->mm->isNegative() || $plan->leftover->height->mm->isNegative())->toBeFalse()
-        ->and($plan->left->mm->isLessThan($plan->choices->margins->left->mm))->toBeFalse()
-        ->and($plan->left->plus($area->width)->isLongerThan($plan->sheet->width->minus($plan->choices->margins->right)))->toBeFalse()
-        ->and($plan->top->plus($area->height)->isLongerThan($plan->sheet->height->minus($plan->choices->margins->bottom)))->toBeFalse();
+        ->and($plan->layout->leftover->width->mm->isNegative() || $plan->layout->leftover->height->mm->isNegative())->toBeFalse()
+        ->and($plan->layout->left->mm->isLessThan($plan->choices->margins->left->mm))->toBeFalse()
+        ->and($plan->layout->left->plus($area->width)->isLongerThan($plan->layout->sheet->width->minus($plan->choices->margins->right)))->toBeFalse()
+        ->and($plan->layout->top->plus($area->height)->isLongerThan($plan->layout->sheet->height->minus($plan->choices->margins->bottom)))->toBeFalse();
     // Proportion is kept unless it was given up by choice.
     if (! $plan->choices->fit instanceof Stretch) {
-        expect($plan->scale->keepsProportion())->toBeTrue();
+        expect($plan->layout->scale->keepsProportion())->toBeTrue();
     }
     // Both ladders rise from the zero corner to the far edge, on the print as on the paper.
-    foreach ([[$plan->across, $area->width, $plan->print?->width], [$plan->down, $area->height, $plan->print?->height]] as [$ladder, $side, $print]) {
+    foreach ([[$plan->across, $area->width, $plan->layout->print?->width], [$plan->down, $area->height, $plan->layout->print?->height]] as [$ladder, $side, $print]) {
         $before = null;
         foreach ($ladder->marks as $mark) {
             expect($before === null || $mark->at->area->exact->isLongerThan($before))->toBeTrue();
@@ -73,7 +73,7 @@ function holds(Plan $plan): void
         expect($before->equals($side))->toBeTrue();
     }
     // Every number can be said.
-    $sums = new Sums($plan);
+    $sums = new Workings($plan);
     $said = [...$sums->all(), ...$sums->photo->warnings(), ...$sums->paper->warnings(), ...$sums->fit->warnings()];
     $decided = new Decisions($plan);
     array_push($said, $decided->photo(), $decided->paper(), $decided->fit(), $decided->grid(), $decided->marks());
@@ -123,7 +123,7 @@ it('keeps its promises for any photo, paper, fit and grid', function (string $ph
 ]);
 
 it('writes its sums as a careful person would', function (string $rung, string $line, Closure $plan) {
-    expect((new Sums($plan()))->{$rung}->lines())->toContain($line);
+    expect((new Workings($plan()))->{$rung}->lines())->toContain($line);
 })->with([
     ['photo', 'Print 5 × 7 in.', fn () => Plans::of(Reference::printed(size('5x7in'), 500, 700), size('8.5x11in'))],
     ['photo', 'The original is 5 × 7 in.', fn () => Plans::of(Reference::printed(size('5x7in')), size('8.5x11in'))],
@@ -191,7 +191,7 @@ it('says each decision in a few words', function (string $rung, string $words, C
 ]);
 
 it('warns of what needs the eye, and of nothing else', function (string $rung, array $warnings, Closure $plan) {
-    expect((new Sums($plan()))->{$rung}->warnings())->toBe($warnings);
+    expect((new Workings($plan()))->{$rung}->warnings())->toBe($warnings);
 })->with([
     'pixels enough' => ['photo', [], fn () => Plans::of(Reference::printed(size('5x7in'), 1500, 2100), size('8.5x11in'))],
     'too few for the print' => ['photo', ['At this print size the photo has 100 pixels to the inch; under 150 they show. It carries 3 5/16 × 4 5/16 in well.'], fn () => Plans::of(Reference::printed(size('5x7in'), 500, 700), size('8.5x11in'))],
@@ -206,7 +206,7 @@ it('warns of what needs the eye, and of nothing else', function (string $rung, a
 ]);
 
 it('tries the spacing before anything lasts: the spaces between the ticks come to the frame’s own side', function (Plan $plan, array $says) {
-    expect(array_slice((new MarkSums($plan))->spacing(), 0, 2))->toBe($says);
+    expect(array_slice((new MarkWorkings($plan))->spacing(), 0, 2))->toBe($says);
 })->with([
     'even' => [fn () => Plans::of(Reference::printed(size('4x6in')), size('8x12in'), school: new ProportionalCells(Cells::of(4, 6))), ['Across: 4 spaces of 2 in between the ticks come to 8 in; the frame is 8 in.', 'Down: 6 spaces of 2 in between the ticks come to 12 in; the frame is 12 in.']],
     'rounded one by one' => [fn () => Plans::of(Reference::printed(size('4x6in')), size('8x12in'), school: new ProportionalCells(Cells::of(7, 1))), ['Across: 7 spaces of 1 1/8 to 1 3/16 in between the ticks come to 8 in; the frame is 8 in.', 'Down: one space of 12 in between the ticks come to 12 in; the frame is 12 in.']],
@@ -218,16 +218,16 @@ it('names what lies under tape, mat or cut', function () {
         points: [new KeyPoint('ear', Rational::nd(3, 50), Rational::nd(1, 2), false), new KeyPoint('nose', Rational::nd(1, 2), Rational::nd(1, 2), false)],
         spans: [new Span('hat', Rational::nd(3, 40), Rational::nd(1, 4), Rational::nd(3, 4), Rational::nd(1, 4), null)],
     );
-    expect((new Sums($plan))->paper->warnings()[0])->toBe('The drawing lies over the margin at the left. Under it lie upright lines 0; the points ear; the lengths hat.');
+    expect((new Workings($plan))->paper->warnings()[0])->toBe('The drawing lies over the margin at the left. Under it lie upright lines 0; the points ear; the lengths hat.');
 });
 
 it('lays axes over any other grid, whose lines stay, and carries the long diagonal to the paper’s end', function () {
     $axes = new AxesWithTicks(Rational::nd(1, 4), Rational::nd(1, 2), length('1 in'));
     $plan = Plans::of(Reference::printed(size('4x6in')), size('8x12in'), new Inset(Rational::nd(1, 2)), school: new ProportionalCells(Cells::of(4, 6)), axes: $axes, placement: Placement::at(Spot::TopLeft));
-    expect($plan->grid->across->parts())->toBe(4)
-        ->and(array_map(strval(...), $plan->grid->axes->across))->toBe(['0', '1/4', '1/2', '3/4', '1'])
-        ->and((string) $plan->reach())->toBe('2')
-        ->and(array_map(fn (array $stroke) => array_map(strval(...), $stroke), Overlay::LongDiagonal->strokes($plan->reach())))->toBe([['0', '0', '2', '2']]);
+    expect($plan->layout->grid->across->parts())->toBe(4)
+        ->and(array_map(strval(...), $plan->layout->grid->axes->across))->toBe(['0', '1/4', '1/2', '3/4', '1'])
+        ->and((string) $plan->layout->reach())->toBe('2')
+        ->and(array_map(fn (array $stroke) => array_map(strval(...), $stroke), Overlay::LongDiagonal->strokes($plan->layout->reach())))->toBe([['0', '0', '2', '2']]);
 });
 
 it('keeps a boxed thing clear of lines, or puts one on it, wherever it lies: what it promises holds', function () {
@@ -243,7 +243,7 @@ it('keeps a boxed thing clear of lines, or puts one on it, wherever it lies: wha
             $done[$way->by->value]++;
             $to = $way->columns === null ? $plan : Plan::of($plan->choices->schooled(SquaresByCount::across($way->columns)));
             $share = fn (Rational $at, Rational $from, Rational $span) => $at->minus($from)->dividedBy($span);
-            foreach (['upright' => [$to->grid->columns, $share($box[0], $way->crop->left, $way->crop->width), $box[2]->dividedBy($way->crop->width)], 'level' => [$to->grid->rows, $share($box[1], $way->crop->top, $way->crop->height), $box[3]->dividedBy($way->crop->height)]] as $axis => [$lines, $start, $length]) {
+            foreach (['upright' => [$to->layout->grid->columns, $share($box[0], $way->crop->left, $way->crop->width), $box[2]->dividedBy($way->crop->width)], 'level' => [$to->layout->grid->rows, $share($box[1], $way->crop->top, $way->crop->height), $box[3]->dividedBy($way->crop->height)]] as $axis => [$lines, $start, $length]) {
                 $through = array_filter(array_slice($lines, 1, -1), fn (Rational $line) => $line->isGreaterThan($start) && $line->isLessThan($start->plus($length)));
                 if (in_array($way->by, [Clearing::Clear, Clearing::LargerCells], true)) {
                     expect($through)->toBe([]);

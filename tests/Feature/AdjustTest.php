@@ -92,7 +92,7 @@ it('makes a drawn box the picture’s edge, inside a border that was there', fun
 
 it('places the crop as it is typed', function (string $side, string $typed, array $crop, string $said) {
     $adjusted = adjusted('crop', ['side' => $side, 'typed' => $typed], ['fit' => ['left' => '0', 'top' => '0', 'size' => '1/2']]);
-    $found = planned($adjusted)->fitted->crop;
+    $found = planned($adjusted)->layout->fitted->crop;
     expect([(string) $found->left, (string) $found->top, (string) $found->width, (string) $found->height])->toBe($crop)
         ->and($adjusted->said)->toContain($said);
 })->with([
@@ -107,7 +107,7 @@ it('places the crop as it is typed', function (string $side, string $typed, arra
 
 it('frees both sides of a free crop', function () {
     $free = ['fit' => ['lock' => 'free', 'left' => '0.1', 'top' => '0.1', 'width' => '0.5', 'height' => '0.5']];
-    $crop = planned(adjusted('crop', ['side' => 'width', 'typed' => '25 %'], $free))->fitted->crop;
+    $crop = planned(adjusted('crop', ['side' => 'width', 'typed' => '25 %'], $free))->layout->fitted->crop;
     expect((string) $crop->width)->toBe('1/4')
         ->and((string) $crop->height)->toBe('1/2')
         ->and((string) $crop->left)->toBe('1/10');
@@ -129,7 +129,7 @@ it('answers a crop that is no crop beside its field', function (string $side, st
 
 it('puts a point where it is wanted, in words of the paper', function (string $at, array $point, string $said, array $place) {
     $adjusted = adjusted('aim', ['x' => $point[0], 'y' => $point[1], 'at' => $at], ['fit' => ['size' => '1/2']]);
-    $crop = planned($adjusted)->fitted->crop;
+    $crop = planned($adjusted)->layout->fitted->crop;
     expect($adjusted->said)->toContain($said)
         ->and([round($crop->left->toFloat(), 4), round($crop->top->toFloat(), 4)])->toBe($place);
 })->with([
@@ -143,14 +143,14 @@ it('moves the drawing until a point lies in the middle of the sheet, when there 
     $inset = ['fit' => ['way' => 'inset', 'inset_width' => '6 in']];
     $plan = planned(adjusted('aim', ['x' => 0.4, 'y' => 0.75, 'at' => 'sheet'], $inset));
     // Drawn 6 × 4 in on 10 × 10 in: the middle, 5 in, less 2.4 and 3 in.
-    expect($plan->left)->toBeLength('2.6 in')
-        ->and($plan->top)->toBeLength('2 in');
+    expect($plan->layout->left)->toBeLength('2.6 in')
+        ->and($plan->layout->top)->toBeLength('2 in');
     $wide = ['fit' => ['way' => 'inset', 'inset_width' => '10 in']];
     expect(refused(fn () => adjusted('aim', ['x' => 0, 'y' => 0, 'at' => 'sheet'], $wide)))->toHaveKey('paper.offset.left');
 });
 
 it('sizes an inset as it is typed, exactly', function (string $as, string $typed, string $width, string $height) {
-    $area = planned(adjusted('inset', ['as' => $as, 'typed' => $typed]))->fitted->area;
+    $area = planned(adjusted('inset', ['as' => $as, 'typed' => $typed]))->layout->fitted->area;
     expect($area->width)->toBeLength($width)
         ->and($area->height)->toBeLength($height);
 })->with([
@@ -182,7 +182,7 @@ it('makes the grid as fine as the smallest thing needs, and frees it from whole 
     $adjusted = adjusted('feature', ['width' => 0.1, 'fineness' => $fineness], ['fit' => ['way' => 'cells', 'cell' => '2 in']]);
     // A square crop of the print is two thirds as wide as it, so the thing is 0.15 of the crop.
     expect($adjusted->choices->fit->way)->toBe('crop');
-    $share = Rational::of('0.1')->dividedBy(planned($adjusted)->fitted->crop->width)->toFloat();
+    $share = Rational::of('0.1')->dividedBy(planned($adjusted)->layout->fitted->crop->width)->toFloat();
     expect($adjusted->choices->grid->columns)->toBe($columns)
         ->and($columns * $share)->toBeGreaterThanOrEqual(['loose' => 1, 'middling' => 2, 'exact' => 4][$fineness]);
 })->with([
@@ -215,19 +215,19 @@ it('changes nothing but what was done', function (string $act, array $how, array
 it('lets the guides follow lines that came out elsewhere', function () {
     $choices = ['fit' => ['way' => 'inset'], 'grid' => ['school' => 'proportional', 'columns' => 4, 'rows' => 2]];
     $before = planned(adjusted('aim', ['x' => 0.5, 'y' => 0.5, 'at' => 'centre'], $choices));
-    $left = $before->left->in(Unit::Inch)->toFloat();
+    $left = $before->layout->left->in(Unit::Inch)->toFloat();
     // Line 1 belongs at 2½ in of the area and lies at 2¾; the others were not measured.
     $adjusted = adjusted('ruled', ['way' => 'across', 'ticks' => ['1' => ($left + 2.75).' in']], $choices);
     $after = planned($adjusted);
     expect($adjusted->choices->grid->school)->toBe('own')
-        ->and(array_map(fn ($share) => round($share->toFloat(), 4), $after->grid->columns))->toBe([0.0, 0.275, 0.5, 0.75, 1.0])
-        ->and(array_map(fn ($share) => round($share->toFloat(), 4), $after->grid->rows))->toBe([0.0, 0.5, 1.0])
-        ->and($after->fitted->area->width->equals($before->fitted->area->width))->toBeTrue();
+        ->and(array_map(fn ($share) => round($share->toFloat(), 4), $after->layout->grid->columns))->toBe([0.0, 0.275, 0.5, 0.75, 1.0])
+        ->and(array_map(fn ($share) => round($share->toFloat(), 4), $after->layout->grid->rows))->toBe([0.0, 0.5, 1.0])
+        ->and($after->layout->fitted->area->width->equals($before->layout->fitted->area->width))->toBeTrue();
 });
 
 it('puts every line where it was measured, leaves the others, and never moves the frame', function (array $choices) {
     $before = Plan::of(ChoicesReader::read(array_replace_recursive(['photo' => ['kind' => 'print', 'width' => '6 in', 'height' => '4 in'], 'paper' => ['sheet' => null, 'width' => '10 in', 'height' => '10 in', 'margins' => ['top' => '0', 'right' => '1/2', 'bottom' => '0', 'left' => '0']]], $choices), 1500, 1000)->choices);
-    foreach (['across' => [$before->across, $before->left, $before->fitted->area->width], 'down' => [$before->down, $before->top, $before->fitted->area->height]] as $way => [$ladder, $offset, $side]) {
+    foreach (['across' => [$before->across, $before->layout->left, $before->layout->fitted->area->width], 'down' => [$before->down, $before->layout->top, $before->layout->fitted->area->height]] as $way => [$ladder, $offset, $side]) {
         $ticks = $wanted = [];
         foreach ($ladder->marks as $i => $mark) {
             $inside = $mark->line > 0 && $i < count($ladder->marks) - 1;
@@ -239,10 +239,10 @@ it('puts every line where it was measured, leaves the others, and never moves th
         $adjusted = adjusted('ruled', ['way' => $way, 'ticks' => $ticks], array_replace_recursive(['paper' => ['margins' => ['right' => '1/2']]], $choices));
         $after = planned($adjusted);
         $ladderAfter = $way === 'across' ? $after->across : $after->down;
-        expect(array_map(fn ($mark) => $mark->at->area->exact->plus($way === 'across' ? $after->left : $after->top)->exact(), $ladderAfter->marks))->toBe($wanted)
-            ->and([$after->fitted->area->width->exact(), $after->fitted->area->height->exact(), $after->left->exact(), $after->top->exact()])->toBe([$before->fitted->area->width->exact(), $before->fitted->area->height->exact(), $before->left->exact(), $before->top->exact()])
-            ->and((string) $after->fitted->crop->width)->toBe((string) $before->fitted->crop->width)
-            ->and((string) $after->fitted->crop->left)->toBe((string) $before->fitted->crop->left);
+        expect(array_map(fn ($mark) => $mark->at->area->exact->plus($way === 'across' ? $after->layout->left : $after->layout->top)->exact(), $ladderAfter->marks))->toBe($wanted)
+            ->and([$after->layout->fitted->area->width->exact(), $after->layout->fitted->area->height->exact(), $after->layout->left->exact(), $after->layout->top->exact()])->toBe([$before->layout->fitted->area->width->exact(), $before->layout->fitted->area->height->exact(), $before->layout->left->exact(), $before->layout->top->exact()])
+            ->and((string) $after->layout->fitted->crop->width)->toBe((string) $before->layout->fitted->crop->width)
+            ->and((string) $after->layout->fitted->crop->left)->toBe((string) $before->layout->fitted->crop->left);
     }
 })->with([
     'squares by count' => [['grid' => ['school' => 'count', 'columns' => 6]]],

@@ -68,7 +68,7 @@ it('reads a shared side the same from both cells, however the photo is held', fu
 
 it('gives a partial cell its own quarters, and a drawing of sizes alone its cells without a picture', function () {
     $partial = Drawings::begin([...Drawings::FIVE_BY_SEVEN, 'fit' => ['way' => 'crop', 'shape' => 'free'], 'grid' => ['school' => 'measure', 'cell' => '2 in']]);
-    $columns = $partial->plan()->grid->cells()->columns;
+    $columns = $partial->plan()->layout->grid->cells()->columns;
     expect(cell($partial, $columns - 1, 0)->json('partial'))->toBeTrue()
         ->and(cell($partial, $columns - 1, 0)->json('across.1.text'))->not->toBe(cell($partial, 0, 0)->json('across.1.text'));
     $sizes = Drawing::query()->findOrFail(test()->postJson('/api/drawings', ['width' => '5 in', 'height' => '7 in'])->json('id'));

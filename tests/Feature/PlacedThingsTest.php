@@ -64,7 +64,7 @@ function turned(ChoicesReader $read, string $way): ChoicesReader
 function whereabouts(ChoicesReader $read): array
 {
     $plan = Plan::of($read->choices);
-    $map = $plan->map();
+    $map = $plan->layout->map();
     $json = documentOf($read);
     $on = static function (Affine $affine, string $x, string $y): array {
         return array_map(static fn (Rational $share): float => $share->toFloat(), $affine->apply(Rational::of($x), Rational::of($y)));
@@ -147,7 +147,7 @@ it('maps the picture as its pixels are really held', function (array $photo) {
         }
     }
     // The dot's middle is the middle of its pixel.
-    [$x, $y] = $plan->map()->pictureToFile()->inverse()->apply(Rational::nd(541, 1800), Rational::nd(781, 1200));
+    [$x, $y] = $plan->layout->map()->pictureToFile()->inverse()->apply(Rational::nd(541, 1800), Rational::nd(781, 1200));
     expect($sum[2])->toBeGreaterThan(200)
         ->and($x->toFloat() * $wide)->toEqualWithDelta($sum[0] / $sum[2], 0.3)
         ->and($y->toFloat() * $high)->toEqualWithDelta($sum[1] / $sum[2], 0.3);

@@ -164,8 +164,8 @@ it('prints every fit with its lines at the fractions of the plan', function (arr
     $page = sheet($drawing, $at, '60x80cm');
     $picture = $page->marks[0];
     $size = match ($at) {
-        'print' => $plan->print,
-        'drawing' => $plan->fitted->area,
+        'print' => $plan->layout->print,
+        'drawing' => $plan->layout->fitted->area,
         default => null,
     };
     if ($size !== null) {
@@ -173,8 +173,8 @@ it('prints every fit with its lines at the fractions of the plan', function (arr
     }
     $lines = array_values(array_filter($page->marks, fn ($mark) => $mark instanceof Line && $mark->colour === LineColour::Lemon->css()));
     $upright = array_values(array_filter($lines, fn (Line $line) => $line->x1 === $line->x2));
-    expect($upright)->toHaveCount(count($plan->grid->columns));
-    foreach ($plan->grid->columns as $i => $fraction) {
+    expect($upright)->toHaveCount(count($plan->layout->grid->columns));
+    foreach ($plan->layout->grid->columns as $i => $fraction) {
         expect($upright[$i]->x1)->toEqualWithDelta($picture->place->x + $fraction->toFloat() * $picture->place->width, 1e-6);
     }
 })->with([

@@ -88,7 +88,7 @@ it('is true to a tenth of a millimetre once its bars were measured', function (s
 
     $page = printed(Sheets::leaves($drawing, SheetKind::Gridded, ['at' => $at, 'printer' => 'Studio']), $printer);
     [$wide, $high] = $page->size();
-    $cell = $drawing->plan()->printCell();
+    $cell = $drawing->plan()->layout->printCell();
     foreach ([[$page->across($high / 2 + 3, Raster::rose()), $cell->width->toFloat()], [$page->down($wide / 2 + 3, Raster::rose()), $cell->height->toFloat()]] as [$lines, $step]) {
         expect(count($lines))->toBeGreaterThanOrEqual(4);
         foreach ($lines as $i => $line) {

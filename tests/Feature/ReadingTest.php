@@ -109,7 +109,7 @@ it('reads own lines with commas or semicolons between, and decimal commas inside
         'paper' => ['sheet' => null, 'width' => '10 cm', 'height' => '10 cm', 'margins' => ['top' => '0', 'right' => '0', 'bottom' => '0', 'left' => '0']],
         'grid' => ['school' => 'own', 'own_across' => $typed],
     ])->choices);
-    expect(array_map(strval(...), $plan->grid->columns))->toBe($fractions);
+    expect(array_map(strval(...), $plan->layout->grid->columns))->toBe($fractions);
 })->with([
     ['2, 5', ['0', '1/5', '1/2', '1']],
     ['2,5; 5 cm', ['0', '1/4', '1/2', '1']],
@@ -132,8 +132,8 @@ it('places the drawing at every spot there is, and at offsets', function (string
         ],
         'fit' => ['way' => 'inset', 'inset_width' => '6 in'],
     ])->choices);
-    expect($plan->left)->toBeLength($left)
-        ->and($plan->top)->toBeLength($top);
+    expect($plan->layout->left)->toBeLength($left)
+        ->and($plan->layout->top)->toBeLength($top);
 })->with([
     // Usable 8 × 12 in, drawn 6 × 6 in: 2 × 6 in to spare.
     ['centred', [], '2 in', '4 in'],

@@ -92,7 +92,7 @@ it('leaves labels off, and shows the whole photo with the rest dimmed', function
     $drawing = letterDrawing(['fit' => ['way' => 'crop', 'left' => 1, 'top' => 1, 'size' => 0.5, 'cell' => null]]);
     $plain = Sheets::leaves($drawing, SheetKind::Gridded, ['at' => 'print', 'page' => 'a4'])->page(0);
     $bare = Sheets::leaves($drawing, SheetKind::Gridded, ['at' => 'print', 'page' => 'a4', 'labels' => '0'])->page(0);
-    expect(count($plain->marks) - count($bare->marks))->toBe(array_sum([$drawing->plan()->grid->cells()->columns, $drawing->plan()->grid->cells()->rows]));
+    expect(count($plain->marks) - count($bare->marks))->toBe(array_sum([$drawing->plan()->layout->grid->cells()->columns, $drawing->plan()->layout->grid->cells()->rows]));
     $whole = Sheets::leaves($drawing, SheetKind::Gridded, ['at' => 'print', 'page' => 'a4', 'whole' => '1'])->page(0)->marks[0];
     // The picture is the print, and the crop's own pixels stand in it undimmed.
     expect([$whole->place->width, $whole->place->height])->toEqualWithDelta([127, 177.8], 0.05)
@@ -112,7 +112,7 @@ it('fits the whole photo to a page as well as the crop', function () {
 it('keeps a running count inside its cells, however many', function () {
     $drawing = letterDrawing(['fit' => ['way' => 'crop', 'cell' => null], 'grid' => ['school' => 'proportional', 'columns' => 60, 'rows' => 60, 'labels' => 'running', 'corner' => 'top right']]);
     $page = Sheets::leaves($drawing, SheetKind::Gridded, ['at' => 'drawing', 'page' => 'own'])->page(0);
-    $cell = $drawing->plan()->cell()->width->toFloat();
+    $cell = $drawing->plan()->layout->cell()->width->toFloat();
     $counts = array_filter($page->marks, fn ($mark) => $mark instanceof App\Press\Text && preg_match('/^\d{4}$/', $mark->words));
     expect(count($counts))->toBeGreaterThan(2000)
         ->and(max(array_map(fn ($mark) => $mark->width(), $counts)))->toBeLessThan($cell);
@@ -125,7 +125,7 @@ it('lays the film’s register corner on the print’s corner', function () {
     $corner = Sheets::lines($page, fn (Line $l) => $l->width === 0.8);
     $grid = Sheets::lines($page, fn (Line $l) => $l->width === 0.25 && $l->x1 === $l->x2);
     expect($corner)->toHaveCount(2)
-        ->and(min(array_column($grid, 0)) - $corner[0][0])->toEqualWithDelta($plan->fitted->crop->left->toFloat() * 127, 0.01)
+        ->and(min(array_column($grid, 0)) - $corner[0][0])->toEqualWithDelta($plan->layout->fitted->crop->left->toFloat() * 127, 0.01)
         ->and(array_filter($page->marks, fn ($mark) => $mark instanceof Picture))->toBe([]);
 });
 
@@ -148,10 +148,10 @@ it('ticks strips where the marks are, from the edge they lie along', function ()
         }
     }
     $marks = fn (array $shares, float $from, float $side) => array_map(fn ($u) => round($from + $side * $u->toFloat(), 2), $shares);
-    expect($found)->toContain([127.0, $marks($plan->grid->columns, 0, 127)])
-        ->toContain([215.9, $marks($plan->grid->columns, $plan->left->toFloat(), 190.5)])
-        ->toContain([177.8, $marks($plan->grid->rows, 0, 177.8)])
-        ->toContain([279.4, $marks($plan->grid->rows, $plan->top->toFloat(), 266.7)]);
+    expect($found)->toContain([127.0, $marks($plan->layout->grid->columns, 0, 127)])
+        ->toContain([215.9, $marks($plan->layout->grid->columns, $plan->layout->left->toFloat(), 190.5)])
+        ->toContain([177.8, $marks($plan->layout->grid->rows, 0, 177.8)])
+        ->toContain([279.4, $marks($plan->layout->grid->rows, $plan->layout->top->toFloat(), 266.7)]);
 });
 
 it('carries long strips on in pieces that share a join mark', function () {
@@ -200,7 +200,7 @@ it('creases a strip for each side in eighths', function () {
 
 it('covers the crop with tiles, each with the neighbour’s crosses, up to a wall', function (int $wide, int $high, int $least) {
     $drawing = wall($wide, $high, ['grid' => ['colour' => 'rose']]);
-    $area = $drawing->plan()->fitted->area;
+    $area = $drawing->plan()->layout->fitted->area;
     $leaves = Sheets::leaves($drawing, SheetKind::Tracing, ['page' => 'a4']);
     expect(count($leaves))->toBeGreaterThan($least);
     $covered = 0.0;

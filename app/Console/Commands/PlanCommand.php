@@ -7,9 +7,9 @@ namespace App\Console\Commands;
 use App\Exchange\ChoicesReader;
 use App\Exchange\Json\MarkJson;
 use App\Exchange\PlanWriter;
+use App\Wording\Workings;
 use InchLadder\Measure\Size;
 use InchLadder\Plan\Plan;
-use InchLadder\Plan\Sums;
 
 final class PlanCommand extends Planning
 {
@@ -33,7 +33,7 @@ final class PlanCommand extends Planning
 
             return;
         }
-        foreach ((new Sums($plan))->all() as $line) {
+        foreach ((new Workings($plan))->all() as $line) {
             $this->line($line);
         }
         foreach (['across' => $json->marks->across, 'down' => $json->marks->down] as $way => $marks) {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Exchange\Adjusting;
 
 use App\Exchange\ChoicesReader;
+use App\Wording\Writing;
 use Illuminate\Validation\ValidationException;
 use InchLadder\Grid\Edge;
 use InchLadder\Impossible;
@@ -14,7 +15,6 @@ use InchLadder\Measure\LengthReader;
 use InchLadder\Measure\Rational;
 use InchLadder\Paper\Shape;
 use InchLadder\Plan\Plan;
-use InchLadder\Plan\Sums\Writing;
 
 /**
  * Lines that came out elsewhere on the paper become the grid: the reference's guides move to match, and
@@ -26,7 +26,7 @@ final readonly class AdoptRuled implements Adjustment
     public function apply(ChoicesReader $read, array $how): Adjusted
     {
         $plan = Plan::of($read->choices);
-        $covered = $plan->fitted->area;
+        $covered = $plan->layout->fitted->area;
         $trimmed = $read->json->fit->way === 'cells' || ($read->json->grid->remainder === 'drop' && $read->json->grid->part === null);
         if ($trimmed && $plan->choices->shape !== Shape::Rectangle) {
             throw ValidationException::withMessages(['measured' => 'Here the frame is trimmed to whole cells inside an outline; take a rectangle on the Paper rung, or another fit, and the guides can follow the lines.']);
@@ -35,9 +35,9 @@ final readonly class AdoptRuled implements Adjustment
         $measured = $this->measured(is_array($how['ticks'] ?? null) ? $how['ticks'] : [], new LengthReader($plan->choices->notation->unit));
         // Where the grid itself begins and ends: a part is trimmed to it.
         $span = static fn (Edge $edge): array => [$edge->fractions[0], $edge->fractions[$edge->parts()]->minus($edge->fractions[0])];
-        [[$left, $width], [$top, $height]] = [$span($plan->grid->across), $span($plan->grid->down)];
-        $across = $this->lines($plan, $plan->across, $way === 'across' ? $measured : [], $plan->left, $covered->width, $left, $width);
-        $down = $this->lines($plan, $plan->down, $way === 'down' ? $measured : [], $plan->top, $covered->height, $top, $height);
+        [[$left, $width], [$top, $height]] = [$span($plan->layout->grid->across), $span($plan->layout->grid->down)];
+        $across = $this->lines($plan, $plan->across, $way === 'across' ? $measured : [], $plan->layout->left, $covered->width, $left, $width);
+        $down = $this->lines($plan, $plan->down, $way === 'down' ? $measured : [], $plan->layout->top, $covered->height, $top, $height);
         $part = $read->json->grid->part === null ? null : array_map(strval(...), ['left' => $left, 'top' => $top, 'width' => $width, 'height' => $height]);
 
         return new Adjusted(['grid' => ['school' => 'own', 'own_across' => implode(', ', $across), 'own_down' => implode(', ', $down), 'part' => $part], ...$trimmed ? $this->sameFrame($plan) : []], 'The guides lie where the lines were ruled; the frame stays as it was planned.');
@@ -89,12 +89,12 @@ final readonly class AdoptRuled implements Adjustment
      */
     private function sameFrame(Plan $plan): array
     {
-        $crop = $plan->fitted->crop;
+        $crop = $plan->layout->fitted->crop;
         $exactly = $plan->choices->notation->exactly(...);
 
         return [
             'fit' => ['way' => 'crop', 'lock' => 'free', 'left' => (string) $crop->left, 'top' => (string) $crop->top, 'width' => (string) $crop->width, 'height' => (string) $crop->height],
-            'paper' => ['placement' => 'centred', 'margins' => ['left' => $exactly($plan->left), 'top' => $exactly($plan->top), 'right' => $exactly($plan->right()), 'bottom' => $exactly($plan->bottom())]],
+            'paper' => ['placement' => 'centred', 'margins' => ['left' => $exactly($plan->layout->left), 'top' => $exactly($plan->layout->top), 'right' => $exactly($plan->layout->right()), 'bottom' => $exactly($plan->layout->bottom())]],
         ];
     }
 

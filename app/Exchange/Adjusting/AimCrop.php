@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Exchange\Adjusting;
 
 use App\Exchange\ChoicesReader;
+use App\Wording\Writing;
 use InchLadder\Fit\Aim;
 use InchLadder\Layout\KeyPoint;
 use InchLadder\Layout\Placed;
@@ -12,7 +13,6 @@ use InchLadder\Measure\Length;
 use InchLadder\Paper\Margins;
 use InchLadder\Paper\Placement;
 use InchLadder\Plan\Plan;
-use InchLadder\Plan\Sums\Writing;
 
 /** A point of the photo put in the dead centre, or on a third: the crop moves as far as the photo allows; or in the middle of the sheet: the drawing moves there. */
 final readonly class AimCrop implements Adjustment
@@ -20,7 +20,7 @@ final readonly class AimCrop implements Adjustment
     public function apply(ChoicesReader $read, array $how): Adjusted
     {
         $plan = Plan::of($read->choices);
-        $crop = $plan->fitted->crop;
+        $crop = $plan->layout->fitted->crop;
         [$x, $y] = [How::share($how, 'x'), How::share($how, 'y')];
         if ($plan->pinned !== null) {
             return new Adjusted([], $plan->pinned->staysSentence());
@@ -36,7 +36,7 @@ final readonly class AimCrop implements Adjustment
         }
         $write = new Writing($plan->choices->notation);
         $off = [];
-        foreach ([[$aim->missedAcross, $plan->fitted->area->width, 'left of it', 'right of it'], [$aim->missedDown, $plan->fitted->area->height, 'above it', 'below it']] as [$missed, $side, $before, $after]) {
+        foreach ([[$aim->missedAcross, $plan->layout->fitted->area->width, 'left of it', 'right of it'], [$aim->missedDown, $plan->layout->fitted->area->height, 'above it', 'below it']] as [$missed, $side, $before, $after]) {
             if (! $missed->isZero()) {
                 $off[] = $write->reading($side->times($missed->abs())).' '.($missed->isNegative() ? $before : $after);
             }
@@ -48,9 +48,9 @@ final readonly class AimCrop implements Adjustment
     /** The crop stays; the drawing is moved on the sheet until the point lies in the sheet's middle. */
     private function onSheet(Plan $plan, Placed $placed): Adjusted
     {
-        $area = $plan->fitted->area;
-        [$left, $top] = [$plan->sheet->width->dividedBy(2)->minus($area->width->times($placed->x)), $plan->sheet->height->dividedBy(2)->minus($area->height->times($placed->y))];
-        Placement::offset($left, $top)->of($area, $plan->sheet, Margins::all(Length::zero()));
+        $area = $plan->layout->fitted->area;
+        [$left, $top] = [$plan->layout->sheet->width->dividedBy(2)->minus($area->width->times($placed->x)), $plan->layout->sheet->height->dividedBy(2)->minus($area->height->times($placed->y))];
+        Placement::offset($left, $top)->of($area, $plan->layout->sheet, Margins::all(Length::zero()));
         $write = new Writing($plan->choices->notation);
 
         return new Adjusted(

@@ -16,12 +16,12 @@ final readonly class FitFeature implements Adjustment
     public function apply(ChoicesReader $read, array $how): Adjusted
     {
         $plan = Plan::of($read->choices);
-        $crop = $plan->fitted->crop;
+        $crop = $plan->layout->fitted->crop;
         $fineness = Fineness::tryFrom(How::typed($how, 'fineness')) ?? Fineness::Middling;
         $share = static fn (string $side, Rational $whole): Rational => Rational::smaller(Rational::one(), Rational::larger(Rational::nd(1, 1000), How::share($how, $side)->dividedBy($whole)));
         [$wide, $high] = [$share('width', $crop->width), isset($how['height']) ? $share('height', $crop->height) : null];
         // Squares: what the feature is of the picture's height counts in widths.
-        $high = $high?->dividedBy($crop->shapeOn($plan->reference));
+        $high = $high?->dividedBy($crop->shapeOn($plan->layout->reference));
         $feature = $high === null ? $wide : Rational::smaller($wide, $high);
         [$columns, $enough] = $fineness->columns($feature);
         $spans = static fn (Rational $side): string => (string) round($side->times($columns)->toFloat(), 1);

@@ -19,7 +19,7 @@ final readonly class TypeCrop implements Adjustment
     {
         $side = in_array($how['side'] ?? null, ['left', 'top', 'width', 'height'], true) ? $how['side'] : 'left';
         $plan = Plan::of($read->choices);
-        $crop = $plan->fitted->crop;
+        $crop = $plan->layout->fitted->crop;
         $share = $this->share($read, $plan, How::typed($how, 'typed'), $side);
         $fit = ['left' => (string) $crop->left, 'top' => (string) $crop->top];
         if ($side === 'left' || $side === 'top') {
@@ -45,7 +45,7 @@ final readonly class TypeCrop implements Adjustment
         if (preg_match('/^(\d{1,3}(?:[.,]\d{1,4})?)\s*%$/', $typed, $found)) {
             return Rational::of(str_replace(',', '.', $found[1]))->dividedBy(100);
         }
-        $print = $plan->reference->print;
+        $print = $plan->layout->reference->print;
         if ($print === null) {
             throw ValidationException::withMessages(["crop.{$side}" => 'On a screen the crop is typed in per cent of the photo, like 25 %.']);
         }

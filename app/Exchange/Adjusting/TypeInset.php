@@ -22,7 +22,7 @@ final readonly class TypeInset implements Adjustment
         $as = How::typed($how, 'as');
         try {
             $width = $this->width($read, $plan, $as, How::typed($how, 'typed'));
-            Inset::reach($plan->reference, $plan->choices->shape->inside($plan->usable), $width);
+            Inset::reach($plan->layout->reference, $plan->choices->shape->inside($plan->layout->usable), $width);
         } catch (Impossible $e) {
             throw ValidationException::withMessages(["inset.{$as}" => $e->getMessage()]);
         }
@@ -37,9 +37,9 @@ final readonly class TypeInset implements Adjustment
             return $lengths->read($typed);
         }
         if ($as === 'height') {
-            return $lengths->read($typed)->times($plan->reference->ratio());
+            return $lengths->read($typed)->times($plan->layout->reference->ratio());
         }
-        $print = $plan->reference->print;
+        $print = $plan->layout->reference->print;
         if ($print === null) {
             throw ValidationException::withMessages(["inset.{$as}" => 'On a screen there is no print to enlarge; type a width or a height on the paper.']);
         }

@@ -57,7 +57,7 @@ final readonly class CopyController
         $noted = $this->validated($request, []);
         $plan = $drawing->plan();
         $place = $this->place($plan, $column, $row);
-        $address = $plan->addresses->of($column, $row);
+        $address = $plan->layout->addresses->of($column, $row);
 
         return $this->note($drawing, $plan, match (true) {
             isset($noted['state']) => "{$address} ".['done' => 'copied', 'empty' => 'left empty', 'open' => 'opened again'][$noted['state']],
@@ -72,7 +72,7 @@ final readonly class CopyController
     {
         $noted = $this->validated($request, ['cells' => 'required|array|max:'.Cells::MOST ** 2, 'cells.*' => 'integer|min:0']);
         $plan = $drawing->plan();
-        $columns = $plan->grid->cells()->columns;
+        $columns = $plan->layout->grid->cells()->columns;
         $changes = array_map(fn (mixed $cell): CellChange => self::change($this->place($plan, (int) $cell % $columns, intdiv((int) $cell, $columns)), $noted), array_values(array_unique($noted['cells'])));
 
         return $this->note($drawing, $plan, count($changes).' cells '.(['done' => 'copied', 'empty' => 'skipped as blank', 'open' => 'opened again'][$noted['state'] ?? ''] ?? 'noted'), ...$changes);
@@ -109,6 +109,6 @@ final readonly class CopyController
     {
         $place = new Place($column, $row);
 
-        return $place->isIn($plan->grid->cells()) ? $place : throw CellUnknown::at($place, $plan->grid->cells());
+        return $place->isIn($plan->layout->grid->cells()) ? $place : throw CellUnknown::at($place, $plan->layout->grid->cells());
     }
 }

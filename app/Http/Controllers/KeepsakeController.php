@@ -47,7 +47,7 @@ final class KeepsakeController
             $content += $part === '' ? $taken : [$part => $taken];
         }
         if ($wanted['kind'] === 'grid') {
-            $content['shape'] = Fractions::places(Plan::of($read->choices)->fitted->area->ratio(), 3);
+            $content['shape'] = Fractions::places(Plan::of($read->choices)->layout->fitted->area->ratio(), 3);
         }
         $kept = Keepsake::query()->updateOrCreate(['kind' => $wanted['kind'], 'name' => trim($wanted['name'])], ['content' => $content]);
 

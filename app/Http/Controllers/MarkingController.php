@@ -79,7 +79,7 @@ final class MarkingController
     private function writer(Request $request, Drawing $drawing, string $board): MarkingWriter
     {
         $plan = $drawing->plan();
-        $marked = $board === 'photo' ? (Board::photo($plan) ?? throw new NotFoundHttpException('There is no print to mark: the photo is on a screen, or only its sizes are known.')) : Board::paper($plan);
+        $marked = $board === 'photo' ? (Board::photo($plan->layout) ?? throw new NotFoundHttpException('There is no print to mark: the photo is on a screen, or only its sizes are known.')) : Board::paper($plan->layout);
         $hand = Hand::tryFrom(Said::text($request, 'hand')) ?? Hand::Right;
 
         return new MarkingWriter($plan, MarkingOut::of($marked, $hand, $plan->choices->reach), $drawing);

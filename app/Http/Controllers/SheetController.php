@@ -12,10 +12,10 @@ use App\Press\Format;
 use App\Press\Order;
 use App\Press\Pressroom;
 use App\Press\SheetKind;
+use App\Wording\MarkWorkings;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
-use InchLadder\Plan\Sums\MarkSums;
 use OpenApi\Attributes as OA;
 use Symfony\Component\HttpFoundation\BinaryFileResponse;
 use Symfony\Component\HttpFoundation\StreamedResponse;
@@ -38,7 +38,7 @@ final class SheetController
     {
         $pages = count(self::press($kind, 'pdf')->leaves($drawing, self::order($request, $drawing)));
 
-        return new JsonResponse(new SheetAboutJson($pages, $pages === 1 ? '1 page' : "{$pages} pages", SheetKind::named($kind)->isRuledFrom() ? (new MarkSums($drawing->plan()))->spacing() : []));
+        return new JsonResponse(new SheetAboutJson($pages, $pages === 1 ? '1 page' : "{$pages} pages", SheetKind::named($kind)->isRuledFrom() ? (new MarkWorkings($drawing->plan()))->spacing() : []));
     }
 
     /** A line of JSON for each page as it is made: `{"page":3,"of":60}`; the last has the file's address, or what went wrong. */

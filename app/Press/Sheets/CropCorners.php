@@ -29,8 +29,8 @@ final readonly class CropCorners implements Sheet
     public function leaves(Drawing $drawing, Order $order): Leaves
     {
         $plan = $drawing->plan();
-        [$width, $height] = [$plan->reference->across(Rational::one()), $plan->reference->down(Rational::one())];
-        if ($width === null || $height === null || $plan->print === null) {
+        [$width, $height] = [$plan->layout->reference->across(Rational::one()), $plan->layout->reference->down(Rational::one())];
+        if ($width === null || $height === null || $plan->layout->print === null) {
             throw SheetImpossible::noPrintSize();
         }
         $title = $drawing->title();
@@ -57,8 +57,8 @@ final readonly class CropCorners implements Sheet
 
         return new Board($wide, $high, [
             ...$marks,
-            ...$this->ticks($plan, $width, $plan->print?->width, false),
-            ...$this->ticks($plan, $height, $plan->print?->height, true),
+            ...$this->ticks($plan, $width, $plan->layout->print?->width, false),
+            ...$this->ticks($plan, $height, $plan->layout->print?->height, true),
             ...Type::line(4, 6, 'Cut on a mat, along a metal edge,', 2.4),
             ...Type::line(4, 9.2, 'away from the hand that holds.', 2.4),
         ]);

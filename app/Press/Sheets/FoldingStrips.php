@@ -19,9 +19,9 @@ final readonly class FoldingStrips implements Sheet
     public function leaves(Drawing $drawing, Order $order): Leaves
     {
         $plan = $drawing->plan();
-        $area = $plan->fitted->area;
+        $area = $plan->layout->fitted->area;
         $edges = [
-            ...$plan->print === null ? [] : ['Photo, across' => $plan->print->width, 'Photo, down' => $plan->print->height],
+            ...$plan->layout->print === null ? [] : ['Photo, across' => $plan->layout->print->width, 'Photo, down' => $plan->layout->print->height],
             'Drawing, across' => $area->width,
             'Drawing, down' => $area->height,
         ];

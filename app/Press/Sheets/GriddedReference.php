@@ -31,7 +31,7 @@ final readonly class GriddedReference implements Sheet
         $pictured = self::pictured($plan, $order->whole)->in(new Box(0, 0, $width, $height));
         $plate = Plate::of($drawing, $plan, $order->whole, $order->look, $order->mirrored, (int) ceil($pictured->width / 25.4 * self::DOTS_PER_INCH));
         $board = Ruling::of($drawing, $plan, true)->board($width, $height, $order->labels, $plate, pictured: $pictured);
-        $cells = $plan->grid->cells();
+        $cells = $plan->layout->grid->cells();
         $title = $drawing->title();
 
         return (new Spread(
@@ -45,7 +45,7 @@ final readonly class GriddedReference implements Sheet
     /** Where the picture lies, as shares of the crop. */
     private static function pictured(Plan $plan, bool $whole): Box
     {
-        $crop = $plan->fitted->crop;
+        $crop = $plan->layout->fitted->crop;
 
         return $whole ? (new Box(0, 0, 1, 1))->of(new Box($crop->left->toFloat(), $crop->top->toFloat(), $crop->width->toFloat(), $crop->height->toFloat())) : new Box(0, 0, 1, 1);
     }
@@ -58,7 +58,7 @@ final readonly class GriddedReference implements Sheet
 
             return [$size->width->toFloat(), $size->height->toFloat()];
         }
-        $ratio = $plan->fitted->crop->shapeOn($plan->reference)->toFloat();
+        $ratio = $plan->layout->fitted->crop->shapeOn($plan->layout->reference)->toFloat();
         $pictured = self::pictured($plan, $order->whole);
         [$wide, $high] = [$pictured->width * $ratio, $pictured->height];
         $labels = $order->labels ? Ruling::LABELS : 0;

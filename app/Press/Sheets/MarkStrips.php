@@ -16,10 +16,10 @@ use App\Press\Order;
 use App\Press\Sheet;
 use App\Press\Spread;
 use App\Press\Type;
+use App\Wording\Writing;
 use InchLadder\Measure\Length;
 use InchLadder\Measure\Rational;
 use InchLadder\Plan\Plan;
-use InchLadder\Plan\Sums\Writing;
 
 /** A strip for each edge of photo and paper, its ticks where the marks go: taped along the edge, nothing is measured. */
 final readonly class MarkStrips implements Sheet
@@ -47,16 +47,16 @@ final readonly class MarkStrips implements Sheet
     private static function bands(Plan $plan): array
     {
         $bands = [];
-        $crop = $plan->fitted->crop;
+        $crop = $plan->layout->fitted->crop;
         foreach (['top' => true, 'bottom' => false] as $edge => $below) {
-            $whole = $plan->reference->across(Rational::one());
-            $bands[] = self::band("Photo, {$edge} edge", $whole, $plan->print?->width, $whole?->times($crop->left), $plan->grid->columns, $below, $plan);
-            $bands[] = self::band("Paper, {$edge} edge", $plan->sheet->width, $plan->fitted->area->width, $plan->left, $plan->grid->columns, $below, $plan);
+            $whole = $plan->layout->reference->across(Rational::one());
+            $bands[] = self::band("Photo, {$edge} edge", $whole, $plan->layout->print?->width, $whole?->times($crop->left), $plan->layout->grid->columns, $below, $plan);
+            $bands[] = self::band("Paper, {$edge} edge", $plan->layout->sheet->width, $plan->layout->fitted->area->width, $plan->layout->left, $plan->layout->grid->columns, $below, $plan);
         }
         foreach (['left' => false, 'right' => true] as $edge => $below) {
-            $whole = $plan->reference->down(Rational::one());
-            $bands[] = self::band("Photo, {$edge} edge", $whole, $plan->print?->height, $whole?->times($crop->top), $plan->grid->rows, $below, $plan);
-            $bands[] = self::band("Paper, {$edge} edge", $plan->sheet->height, $plan->fitted->area->height, $plan->top, $plan->grid->rows, $below, $plan);
+            $whole = $plan->layout->reference->down(Rational::one());
+            $bands[] = self::band("Photo, {$edge} edge", $whole, $plan->layout->print?->height, $whole?->times($crop->top), $plan->layout->grid->rows, $below, $plan);
+            $bands[] = self::band("Paper, {$edge} edge", $plan->layout->sheet->height, $plan->layout->fitted->area->height, $plan->layout->top, $plan->layout->grid->rows, $below, $plan);
         }
 
         return array_values(array_filter($bands));
@@ -85,7 +85,7 @@ final readonly class MarkStrips implements Sheet
 
     private static function frame(Plan $plan): Board
     {
-        $size = $plan->fitted->area;
+        $size = $plan->layout->fitted->area;
         [$width, $height] = [$size->width->toFloat(), $size->height->toFloat()];
 
         return new Board($width, $height, [

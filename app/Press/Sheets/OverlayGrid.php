@@ -46,9 +46,9 @@ final readonly class OverlayGrid implements Sheet
     private static function edge(Plan $plan, At $at, float $width, float $height): Box
     {
         if ($at === At::Drawing) {
-            return new Box(-$plan->left->toFloat(), -$plan->top->toFloat(), $plan->sheet->width->toFloat(), $plan->sheet->height->toFloat());
+            return new Box(-$plan->layout->left->toFloat(), -$plan->layout->top->toFloat(), $plan->layout->sheet->width->toFloat(), $plan->layout->sheet->height->toFloat());
         }
-        $crop = $plan->fitted->crop;
+        $crop = $plan->layout->fitted->crop;
 
         return (new Box(0, 0, 1, 1))->of(new Box($crop->left->toFloat(), $crop->top->toFloat(), $crop->width->toFloat(), $crop->height->toFloat()))->in(new Box(0, 0, $width, $height));
     }

@@ -17,15 +17,15 @@ use App\Press\Plate;
 use App\Press\Ruling;
 use App\Press\Sheet;
 use App\Press\Type;
+use App\Wording\Decisions;
+use App\Wording\Writing;
 use InchLadder\Copying\Place;
 use InchLadder\Fit\Dividers;
 use InchLadder\Marks\MarkRow;
 use InchLadder\Measure\Fractions;
 use InchLadder\Measure\Length;
-use InchLadder\Plan\Decisions;
 use InchLadder\Plan\MarkRows;
 use InchLadder\Plan\Plan;
-use InchLadder\Plan\Sums\Writing;
 
 /** The whole plan on one page, to pin beside the easel. */
 final readonly class PlanPage implements Sheet
@@ -57,7 +57,7 @@ final readonly class PlanPage implements Sheet
     /** Photo and sheet beside each other, each with its grid, and the cells that are done. */
     private function pictures(Leaf $leaf, Drawing $drawing, Plan $plan, bool $mirrored, Box $room): float
     {
-        $ratio = $plan->fitted->crop->shapeOn($plan->reference)->toFloat();
+        $ratio = $plan->layout->fitted->crop->shapeOn($plan->layout->reference)->toFloat();
         $half = ($room->width - 12) / 2;
         $labels = Ruling::LABELS;
         $fit = static function (float $ratio, float $wide, float $high): array {
@@ -72,14 +72,14 @@ final readonly class PlanPage implements Sheet
         $turned = static fn (array $marks, Box $on): array => $mirrored ? array_map(static fn (Mark $mark): Mark => $mark->movedBy(-$on->x, 0)->mirrored($on->width)->movedBy($on->x, 0), $marks) : $marks;
         $leaf->add($plate?->small($photo, 1400), ...$turned([...$ruling->lines($photo), ...$ruling->labels($photo)], $photo));
         $leaf->frame($photo, 0.2);
-        [$sheetWide, $sheetHigh] = $fit($plan->sheet->ratio()->toFloat(), $half - $labels, $room->height - $labels);
-        $scale = $sheetWide / $plan->sheet->width->toFloat();
+        [$sheetWide, $sheetHigh] = $fit($plan->layout->sheet->ratio()->toFloat(), $half - $labels, $room->height - $labels);
+        $scale = $sheetWide / $plan->layout->sheet->width->toFloat();
         $sheet = new Box($room->x + $half + 12 + $labels, $room->y + $labels, $sheetWide, $sheetHigh);
-        $area = new Box($sheet->x + $plan->left->toFloat() * $scale, $sheet->y + $plan->top->toFloat() * $scale, $plan->fitted->area->width->toFloat() * $scale, $plan->fitted->area->height->toFloat() * $scale);
+        $area = new Box($sheet->x + $plan->layout->left->toFloat() * $scale, $sheet->y + $plan->layout->top->toFloat() * $scale, $plan->layout->fitted->area->width->toFloat() * $scale, $plan->layout->fitted->area->height->toFloat() * $scale);
         foreach ($drawing->record($plan)->settled() as $settled) {
-            $place = Place::at($settled, $plan->grid->cells());
-            [$x, $across] = [$plan->grid->columns[$place->column]->toFloat(), $plan->grid->across->span($place->column)->toFloat()];
-            [$y, $down] = [$plan->grid->rows[$place->row]->toFloat(), $plan->grid->down->span($place->row)->toFloat()];
+            $place = Place::at($settled, $plan->layout->grid->cells());
+            [$x, $across] = [$plan->layout->grid->columns[$place->column]->toFloat(), $plan->layout->grid->across->span($place->column)->toFloat()];
+            [$y, $down] = [$plan->layout->grid->rows[$place->row]->toFloat(), $plan->layout->grid->down->span($place->row)->toFloat()];
             $leaf->add(...$turned([new Fill((new Box($x, $y, $across, $down))->in($area), '#d5dfd3')], $sheet));
         }
         $plain = Ruling::plain($plan, 0.15);
@@ -93,15 +93,15 @@ final readonly class PlanPage implements Sheet
     {
         $decisions = new Decisions($plan);
         $write = new Writing($plan->choices->notation);
-        $area = $plan->fitted->area;
-        $cell = $plan->printCell();
-        $cells = $plan->grid->cells();
+        $area = $plan->layout->fitted->area;
+        $cell = $plan->layout->printCell();
+        $cells = $plan->layout->grid->cells();
         $done = count($drawing->record($plan)->settled());
         $lines = [
-            'Photo' => $decisions->photo().($plan->print === null ? '' : "; the crop is {$write->readSize($plan->print)}"),
-            'Paper' => $decisions->paper().", {$write->size($plan->sheet)}; from its left edge {$write->reading($plan->left)}, from its top {$write->reading($plan->top)}",
+            'Photo' => $decisions->photo().($plan->layout->print === null ? '' : "; the crop is {$write->readSize($plan->layout->print)}"),
+            'Paper' => $decisions->paper().", {$write->size($plan->layout->sheet)}; from its left edge {$write->reading($plan->layout->left)}, from its top {$write->reading($plan->layout->top)}",
             'Drawing' => $write->readSize($area).(($scales = $decisions->scales()) === null ? '' : "; {$scales}"),
-            'Grid' => "{$decisions->grid()}; a cell is ".($cell === null ? '' : "{$write->readSize($cell)} on the photo, ")."{$write->readSize($plan->cell())} on the paper",
+            'Grid' => "{$decisions->grid()}; a cell is ".($cell === null ? '' : "{$write->readSize($cell)} on the photo, ")."{$write->readSize($plan->layout->cell())} on the paper",
             'Dividers' => $this->dividers($plan),
             'Progress' => "{$done} of ".($cells->columns * $cells->rows).' cells',
             'Mirrored' => $mirrored ? 'left and right are swapped, as for a plate or block that prints back to front; measure what lies across from the right edge' : null,
@@ -117,15 +117,15 @@ final readonly class PlanPage implements Sheet
 
     private function dividers(Plan $plan): ?string
     {
-        if ($plan->scale->x === null || ! $plan->scale->keepsProportion()) {
+        if ($plan->layout->scale->x === null || ! $plan->layout->scale->keepsProportion()) {
             return null;
         }
         $metric = $plan->choices->notation->unit->isMetric();
         $whole = $metric ? Length::mm(self::DIVIDERS['metric']) : Length::inches(self::DIVIDERS['inches']);
-        $pivot = Dividers::pivot($plan->scale->x, $whole);
+        $pivot = Dividers::pivot($plan->layout->scale->x, $whole);
         $write = new Writing($plan->choices->notation);
 
-        return 'set to '.Fractions::mixed($plan->scale->x).'; on a pair '.$write->plain($whole).' long, tip to tip, the pivot is '.$write->reading($pivot).' from the short end';
+        return 'set to '.Fractions::mixed($plan->layout->scale->x).'; on a pair '.$write->plain($whole).' long, tip to tip, the pivot is '.$write->reading($pivot).' from the short end';
     }
 
     /** Both ladders, each in as many columns as it takes, as large as the room allows. */

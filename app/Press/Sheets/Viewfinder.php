@@ -15,8 +15,8 @@ use App\Press\Order;
 use App\Press\Page;
 use App\Press\Sheet;
 use App\Press\SheetImpossible;
+use App\Wording\Writing;
 use InchLadder\Measure\Size;
-use InchLadder\Plan\Sums\Writing;
 
 /** A card with a window of just one cell, ticked at its halves and quarters; and one of four cells. */
 final readonly class Viewfinder implements Sheet
@@ -33,7 +33,7 @@ final readonly class Viewfinder implements Sheet
     {
         $plan = $drawing->plan();
         $at = At::onPaper($plan, $order->at);
-        $cell = ($at === At::Print ? $plan->printCell() : $plan->cell()) ?? throw SheetImpossible::noPrintSize();
+        $cell = ($at === At::Print ? $plan->layout->printCell() : $plan->layout->cell()) ?? throw SheetImpossible::noPrintSize();
         $write = new Writing($plan->choices->notation);
         $title = $drawing->title();
         $of = $at === At::Print ? 'the photo' : 'the paper';

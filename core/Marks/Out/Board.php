@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace InchLadder\Marks\Out;
 
 use InchLadder\Layout\Affine;
+use InchLadder\Layout\Layout;
 use InchLadder\Measure\Graduation;
 use InchLadder\Measure\Length;
 use InchLadder\Measure\Rational;
 use InchLadder\Measure\Size;
-use InchLadder\Plan\Plan;
 
 /** What is marked out, edges and all: the print, its border with it, or the sheet of paper; and where the grid lies on it. */
 final readonly class Board
@@ -35,7 +35,7 @@ final readonly class Board
         public Size $size,
         /** From shares of what is gridded, the crop or the drawing area, to shares of the board. */
         public Affine $map,
-        Plan $plan,
+        Layout $layout,
         public Graduation $ruler,
         /** Whether the picture is seen mirrored, and this board is not. */
         public bool $mirrored,
@@ -44,9 +44,9 @@ final readonly class Board
         /** Whether the picture ends before the board does. */
         public bool $bordered,
     ) {
-        $this->upright = array_map(static fn (Rational $share): Line => Line::on($size, $map, $share, true), $plan->grid->columns);
-        $this->level = array_map(static fn (Rational $share): Line => Line::on($size, $map, $share, false), $plan->grid->rows);
-        $this->finer = self::finer($plan, $size, $map);
+        $this->upright = array_map(static fn (Rational $share): Line => Line::on($size, $map, $share, true), $layout->grid->columns);
+        $this->level = array_map(static fn (Rational $share): Line => Line::on($size, $map, $share, false), $layout->grid->rows);
+        $this->finer = self::finer($layout, $size, $map);
         [$zero, $one] = [Rational::zero(), Rational::one()];
         $corners = array_map(static fn (array $corner): array => $map->apply(...$corner), [[$zero, $zero], [$one, $zero], [$one, $one], [$zero, $one]]);
         $least = static fn (int $axis): Rational => array_reduce(array_column($corners, $axis), Rational::smaller(...), $corners[0][$axis]);
@@ -56,36 +56,36 @@ final readonly class Board
         $this->inner = new Size($size->width->times($most(0)->minus($least(0))), $size->height->times($most(1)->minus($least(1))));
     }
 
-    public static function paper(Plan $plan): self
+    public static function paper(Layout $layout): self
     {
         $share = static fn (Length $part, Length $whole): Rational => $part->over($whole);
-        $sheet = $plan->sheet;
-        $area = $plan->fitted->area;
-        $map = Affine::box($share($plan->left, $sheet->width), $share($plan->top, $sheet->height), $share($area->width, $sheet->width), $share($area->height, $sheet->height));
+        $sheet = $layout->sheet;
+        $area = $layout->fitted->area;
+        $map = Affine::box($share($layout->left, $sheet->width), $share($layout->top, $sheet->height), $share($area->width, $sheet->width), $share($area->height, $sheet->height));
 
-        return new self('paper', $sheet, $map, $plan, $plan->choices->notation->ruler, false, 0.0, false);
+        return new self('paper', $sheet, $map, $layout, $layout->notation->ruler, false, 0.0, false);
     }
 
     /** The print as it lies on the table: upright, unmirrored, border and all; null on a screen, where there is nothing to mark. */
-    public static function photo(Plan $plan): ?self
+    public static function photo(Layout $layout): ?self
     {
-        $print = $plan->choices->whole->print;
-        $framing = $plan->choices->framing;
+        $print = $layout->whole->print;
+        $framing = $layout->framing;
         if ($print === null) {
             return null;
         }
 
-        return new self('photo', $print, $plan->map()->cropToPrint(), $plan, $plan->choices->rulerOnPrint(), $framing->turning->mirrored, $framing->turning->degrees, ! $framing->border->isNone());
+        return new self('photo', $print, $layout->map()->cropToPrint(), $layout, $layout->printRuler, $framing->turning->mirrored, $framing->turning->degrees, ! $framing->border->isNone());
     }
 
     /** @return list<FinerLine> */
-    private static function finer(Plan $plan, Size $size, Affine $map): array
+    private static function finer(Layout $layout, Size $size, Affine $map): array
     {
         $lines = [];
-        foreach ($plan->choices->divisions as $division) {
-            if ($division->isIn($plan->grid)) {
-                ['left' => $left, 'right' => $right, 'top' => $top, 'bottom' => $bottom] = $division->reach($plan->grid);
-                foreach ([[$division->across($plan->grid), true, $top, $bottom], [$division->down($plan->grid), false, $left, $right]] as [$shares, $upright, $from, $to]) {
+        foreach ($layout->divisions as $division) {
+            if ($division->isIn($layout->grid)) {
+                ['left' => $left, 'right' => $right, 'top' => $top, 'bottom' => $bottom] = $division->reach($layout->grid);
+                foreach ([[$division->across($layout->grid), true, $top, $bottom], [$division->down($layout->grid), false, $left, $right]] as [$shares, $upright, $from, $to]) {
                     foreach ($shares as $i => $share) {
                         $lines[] = new FinerLine($division, $i + 1, Line::on($size, $map, $share, $upright, $from, $to));
                     }

@@ -2,18 +2,18 @@
 
 declare(strict_types=1);
 
-namespace InchLadder\Plan\Sums;
+namespace App\Wording;
 
 use InchLadder\Fit\Aim;
+use InchLadder\Layout\Pinned;
 use InchLadder\Layout\Placed;
 use InchLadder\Measure\Length;
 use InchLadder\Measure\Rational;
 use InchLadder\Measure\Size;
-use InchLadder\Plan\Pinned;
 use InchLadder\Plan\Plan;
 
 /** Where key points lie: from the gridlines, from the thirds, from the axes. */
-final readonly class PointSums
+final readonly class PointWording
 {
     private Writing $write;
 
@@ -25,7 +25,7 @@ final readonly class PointSums
     /** By how much, and which way, it misses the crossing of thirds it is nearest to; on the paper. */
     public function fromThirds(Placed $placed): string
     {
-        $area = $this->plan->fitted->area;
+        $area = $this->plan->layout->fitted->area;
         $off = [
             [$area->width->times($placed->x->minus(Aim::nearestThird($placed->x))), ['left of', 'right of']],
             [$area->height->times($placed->y->minus(Aim::nearestThird($placed->y))), ['above', 'below']],
@@ -44,26 +44,26 @@ final readonly class PointSums
     /** Its place counted from where the axes meet, as plotted on the paper: `+1 1/2, −3/4 in`, and on the print; null without axes. */
     public function plotted(Placed $placed): ?string
     {
-        $axes = $this->plan->grid->axes;
+        $axes = $this->plan->layout->grid->axes;
         if ($axes === null || ! $placed->isInside()) {
             return null;
         }
-        $area = $this->plan->fitted->area;
+        $area = $this->plan->layout->fitted->area;
         $signed = fn (Rational $share, Length $side): string => ($share->isNegative() ? '−' : '+').$this->write->read($side->times($share->abs()));
 
         $onBoard = fn (Size $board): string => $signed($placed->x->minus($axes->x), $board->width).', '.$signed($placed->y->minus($axes->y), $board->height).' '.$this->write->notation->unit->value;
 
-        return $onBoard($area).($this->plan->print === null ? '' : ' on the paper, '.$onBoard($this->plan->print).' on the print');
+        return $onBoard($area).($this->plan->layout->print === null ? '' : ' on the paper, '.$onBoard($this->plan->layout->print).' on the print');
     }
 
     /** Where a key point lies from the gridlines nearest to it, the shorter reach first. */
     public function fromNearestLines(Placed $placed): string
     {
         $plan = $this->plan;
-        [$line, $off] = Placed::nearestLine($plan->grid->columns, $placed->x);
-        [$row, $below] = Placed::nearestLine($plan->grid->rows, $placed->y);
-        $across = [$plan->fitted->area->width->times($off), "line {$line} across", ['left', 'right']];
-        $down = [$plan->fitted->area->height->times($below), "line {$row} down", ['above', 'below']];
+        [$line, $off] = Placed::nearestLine($plan->layout->grid->columns, $placed->x);
+        [$row, $below] = Placed::nearestLine($plan->layout->grid->rows, $placed->y);
+        $across = [$plan->layout->fitted->area->width->times($off), "line {$line} across", ['left', 'right']];
+        $down = [$plan->layout->fitted->area->height->times($below), "line {$row} down", ['above', 'below']];
         $reaches = $across[0]->absolute()->isLongerThan($down[0]->absolute()) ? [$down, $across] : [$across, $down];
 
         return implode(', ', array_map(fn (array $reach): string => $this->beside(...$reach), $reaches));

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace InchLadder\Plan\Sums;
+namespace App\Wording;
 
 use InchLadder\Grid\Cells;
 use InchLadder\Grid\Edge;
@@ -13,7 +13,7 @@ use InchLadder\Measure\SimpleFraction;
 use InchLadder\Plan\Plan;
 
 /** The grid on both boards: how many lines and cells, how large, and what remains. */
-final readonly class GridSums
+final readonly class GridWorkings
 {
     private Writing $write;
 
@@ -43,9 +43,9 @@ final readonly class GridSums
 
     private function counts(): string
     {
-        $cells = $this->plan->grid->cells();
+        $cells = $this->plan->layout->grid->cells();
 
-        return self::count($cells->columns, 'column').' and '.self::count($cells->rows, 'row').': '.($cells->columns * $cells->rows).' cells, '.self::count($this->plan->grid->innerLines(), 'line').' inside the frame.';
+        return self::count($cells->columns, 'column').' and '.self::count($cells->rows, 'row').': '.($cells->columns * $cells->rows).' cells, '.self::count($this->plan->layout->grid->innerLines(), 'line').' inside the frame.';
     }
 
     /** Lines and parts are easily taken for one another. */
@@ -53,7 +53,7 @@ final readonly class GridSums
     {
         $say = static fn (Edge $edge): string => self::count($edge->parts(), 'part').', '.self::count($edge->parts() - 1, 'line').' inside, '.($edge->parts() + 1).' with the edges';
 
-        return 'Across: '.$say($this->plan->grid->across).'. Down: '.$say($this->plan->grid->down).'.';
+        return 'Across: '.$say($this->plan->layout->grid->across).'. Down: '.$say($this->plan->layout->grid->down).'.';
     }
 
     /** `1 line`, `3 lines` */
@@ -65,20 +65,20 @@ final readonly class GridSums
     private function cell(): string
     {
         $plan = $this->plan;
-        $regular = $plan->grid->across->isRegular() && $plan->grid->down->isRegular();
+        $regular = $plan->layout->grid->across->isRegular() && $plan->layout->grid->down->isRegular();
 
-        return ($regular ? 'A cell is ' : 'The first cell is ').$this->write->size($plan->cell()).' on the paper'.($plan->printCell() === null ? '.' : ', '.$this->write->size($plan->printCell()).' on the print.');
+        return ($regular ? 'A cell is ' : 'The first cell is ').$this->write->size($plan->layout->cell()).' on the paper'.($plan->layout->printCell() === null ? '.' : ', '.$this->write->size($plan->layout->printCell()).' on the print.');
     }
 
     private function notSquare(): ?string
     {
-        $cell = $this->plan->cell();
-        if ($cell->width->equals($cell->height) || ! $this->plan->grid->across->isRegular() || ! $this->plan->grid->down->isRegular()) {
+        $cell = $this->plan->layout->cell();
+        if ($cell->width->equals($cell->height) || ! $this->plan->layout->grid->across->isRegular() || ! $this->plan->layout->grid->down->isRegular()) {
             return null;
         }
-        $columns = $this->plan->grid->across->parts();
-        $rows = max(1, min(Cells::MOST, $this->plan->fitted->area->height->over($this->plan->fitted->area->width)->times($columns)->round()));
-        $nearest = $rows === $this->plan->grid->down->parts() ? '' : " The nearest to squares is {$columns} by {$rows}.";
+        $columns = $this->plan->layout->grid->across->parts();
+        $rows = max(1, min(Cells::MOST, $this->plan->layout->fitted->area->height->over($this->plan->layout->fitted->area->width)->times($columns)->round()));
+        $nearest = $rows === $this->plan->layout->grid->down->parts() ? '' : " The nearest to squares is {$columns} by {$rows}.";
 
         return "These cells are not square; they keep the proportion as long as both boards have the same counts.{$nearest}";
     }
@@ -88,7 +88,7 @@ final readonly class GridSums
     {
         $plan = $this->plan;
         $lines = [];
-        foreach ([['right', 'both sides', $plan->grid->across, $plan->fitted->area->width], ['bottom', 'top and bottom', $plan->grid->down, $plan->fitted->area->height]] as [$end, $both, $edge, $length]) {
+        foreach ([['right', 'both sides', $plan->layout->grid->across, $plan->layout->fitted->area->width], ['bottom', 'top and bottom', $plan->layout->grid->down, $plan->layout->fitted->area->height]] as [$end, $both, $edge, $length]) {
             if ($edge->partial !== []) {
                 $strip = $length->times($edge->span($edge->parts() - 1));
                 $lines[] = count($edge->partial) === 1
@@ -106,28 +106,28 @@ final readonly class GridSums
 
     private function part(): ?string
     {
-        if ($this->plan->choices->part === null || $this->plan->fitted->cells !== null) {
+        if ($this->plan->choices->part === null || $this->plan->layout->fitted->cells !== null) {
             return null;
         }
-        [$left, $top] = [$this->plan->readAcross($this->plan->grid->columns[0])->sheet->reading, $this->plan->readDown($this->plan->grid->rows[0])->sheet->reading];
+        [$left, $top] = [$this->plan->layout->readAcross($this->plan->layout->grid->columns[0])->sheet->reading, $this->plan->layout->readDown($this->plan->layout->grid->rows[0])->sheet->reading];
 
         return "The grid lies over a part only: it begins {$this->write->plain($left)} from the sheet’s left edge and {$this->write->plain($top)} from its top.";
     }
 
     private function axes(): ?string
     {
-        $axes = $this->plan->grid->axes;
+        $axes = $this->plan->layout->grid->axes;
         if ($axes === null) {
             return null;
         }
-        [$left, $top] = [$this->plan->readAcross($axes->x)->sheet->reading, $this->plan->readDown($axes->y)->sheet->reading];
+        [$left, $top] = [$this->plan->layout->readAcross($axes->x)->sheet->reading, $this->plan->layout->readDown($axes->y)->sheet->reading];
 
         return "The axes meet {$this->write->plain($left)} from the sheet’s left edge and {$this->write->plain($top)} from its top; points right and down of them count plus.";
     }
 
     private function time(): ?string
     {
-        $lines = $this->plan->grid->innerLines();
+        $lines = $this->plan->layout->grid->innerLines();
         $error = $this->write->notation->ruler->step->dividedBy(2);
 
         return $lines === 0 ? null : 'To mark and rule: '.SetUpTime::forLines($lines)->words()." a board (common practice). A mark is off by {$this->write->plain($error)} at most, on this ruler.";
@@ -135,8 +135,8 @@ final readonly class GridSums
 
     private function spared(): ?string
     {
-        $outside = count($this->plan->outside());
-        $count = count($this->plan->spared()) - $outside;
+        $outside = count($this->plan->layout->outside());
+        $count = count($this->plan->layout->spared()) - $outside;
         $says = static fn (int $count, string $where): ?string => match ($count) {
             0 => null,
             1 => "One cell lies {$where}, and needs no copying.",
@@ -149,12 +149,12 @@ final readonly class GridSums
     /** Where the one line each way crosses the other, from the sheet's edges. */
     private function cross(): ?string
     {
-        $grid = $this->plan->grid;
+        $grid = $this->plan->layout->grid;
         if ($grid->axes !== null || $grid->across->parts() !== 2 || $grid->down->parts() !== 2) {
             return null;
         }
 
-        return "The cross lies {$this->write->reading($this->plan->left->plus($this->plan->fitted->area->width->times($grid->columns[1])))} from the sheet’s left edge and {$this->write->reading($this->plan->top->plus($this->plan->fitted->area->height->times($grid->rows[1])))} from its top.";
+        return "The cross lies {$this->write->reading($this->plan->layout->left->plus($this->plan->layout->fitted->area->width->times($grid->columns[1])))} from the sheet’s left edge and {$this->write->reading($this->plan->layout->top->plus($this->plan->layout->fitted->area->height->times($grid->rows[1])))} from its top.";
     }
 
     /** @return list<string> of the main dividing lines, what fraction each is */
@@ -170,8 +170,8 @@ final readonly class GridSums
         };
 
         return [
-            ...array_map(static fn (Rational $share): string => $say('An upright line', $share), array_slice($this->plan->grid->columns, 1, -1)),
-            ...array_map(static fn (Rational $share): string => $say('A level line', $share), array_slice($this->plan->grid->rows, 1, -1)),
+            ...array_map(static fn (Rational $share): string => $say('An upright line', $share), array_slice($this->plan->layout->grid->columns, 1, -1)),
+            ...array_map(static fn (Rational $share): string => $say('A level line', $share), array_slice($this->plan->layout->grid->rows, 1, -1)),
         ];
     }
 }

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace InchLadder\Plan\Sums;
+namespace App\Wording;
 
 use InchLadder\Fit\Stretched;
 use InchLadder\Fit\Ways\FreeCrop;
@@ -13,7 +13,7 @@ use InchLadder\Measure\Rational;
 use InchLadder\Plan\Plan;
 
 /** How picture and paper are made to agree, and what it costs on either side. */
-final readonly class FitSums
+final readonly class FitWorkings
 {
     private Writing $write;
 
@@ -43,15 +43,15 @@ final readonly class FitSums
     /** @return list<string> what needs the eye */
     public function warnings(): array
     {
-        $away = array_values(array_filter($this->plan->points(), static fn (Placed $placed): bool => ! $placed->isInside()));
+        $away = array_values(array_filter($this->plan->layout->points(), static fn (Placed $placed): bool => ! $placed->isInside()));
         $names = implode(', ', array_map(static fn (Placed $placed): string => $placed->point->name, $away));
 
-        return array_values(array_filter([$this->stretched(), $away === [] ? null : "Cropped away: {$names}.", $this->plan->pinned === null || (new PointSums($this->plan))->missed($this->plan->pinned) === [] ? null : $this->pinned()]));
+        return array_values(array_filter([$this->stretched(), $away === [] ? null : "Cropped away: {$names}.", $this->plan->pinned === null || (new PointWording($this->plan))->missed($this->plan->pinned) === [] ? null : $this->pinned()]));
     }
 
     private function stretched(): ?string
     {
-        $scale = $this->plan->scale;
+        $scale = $this->plan->layout->scale;
         if ($scale->keepsProportion()) {
             return null;
         }
@@ -66,9 +66,9 @@ final readonly class FitSums
     /** @return list<string> what comes off the left, right, top and bottom of the photo, in that order; empty where nothing does */
     public function sides(): array
     {
-        $crop = $this->plan->fitted->crop;
+        $crop = $this->plan->layout->fitted->crop;
         $one = Rational::one();
-        $reference = $this->plan->reference;
+        $reference = $this->plan->layout->reference;
 
         return array_map(function (array $side) use ($reference): string {
             [$share, $isAcross] = $side;
@@ -85,10 +85,10 @@ final readonly class FitSums
     /** @return array{string, string, string, string} the same with its share: `1 1/2 in, 16.7 %` */
     public function edges(): array
     {
-        $crop = $this->plan->fitted->crop;
+        $crop = $this->plan->layout->fitted->crop;
         $one = Rational::one();
         $shares = [$crop->left, $one->minus($crop->right()), $crop->top, $one->minus($crop->bottom())];
-        $say = fn (string $off, Rational $share): string => $off === '' || $this->plan->print === null ? $off : "{$off}, ".Writing::percent($share);
+        $say = fn (string $off, Rational $share): string => $off === '' || $this->plan->layout->print === null ? $off : "{$off}, ".Writing::percent($share);
         [$left, $right, $top, $bottom] = array_map($say, $this->sides(), $shares);
 
         return [$left, $right, $top, $bottom];
@@ -97,7 +97,7 @@ final readonly class FitSums
     /** How near the marked points come to the crop's sides; told once there are two of them inside. */
     private function clearance(): ?string
     {
-        $inside = array_values(array_filter($this->plan->points(), static fn (Placed $placed): bool => $placed->isInside()));
+        $inside = array_values(array_filter($this->plan->layout->points(), static fn (Placed $placed): bool => $placed->isInside()));
         if (count($inside) < 2) {
             return null;
         }
@@ -105,7 +105,7 @@ final readonly class FitSums
         $across = array_map(static fn (Placed $placed): Rational => $placed->x, $inside);
         $down = array_map(static fn (Placed $placed): Rational => $placed->y, $inside);
         $beyond = static fn (array $shares): array => array_map(static fn (Rational $share): Rational => Rational::one()->minus($share), $shares);
-        $area = $this->plan->fitted->area;
+        $area = $this->plan->layout->fitted->area;
         $sides = ['left' => [$least($across), $area->width], 'right' => [$least($beyond($across)), $area->width], 'top' => [$least($down), $area->height], 'bottom' => [$least($beyond($down)), $area->height]];
         $said = [];
         $tightest = 'left';
@@ -121,8 +121,8 @@ final readonly class FitSums
 
     public function agreement(): string
     {
-        $photo = $this->plan->reference->ratio();
-        $paper = $this->plan->usable->ratio();
+        $photo = $this->plan->layout->reference->ratio();
+        $paper = $this->plan->layout->usable->ratio();
         $percent = Fractions::places($photo->dividedBy($paper)->minus(1)->abs()->times(100), 1);
 
         return match ($photo->compareTo($paper)) {
@@ -139,8 +139,8 @@ final readonly class FitSums
         if (! $plan->choices->fit instanceof FreeCrop) {
             return null;
         }
-        $crop = $plan->fitted->crop;
-        [$shape, $paper] = [$crop->shapeOn($plan->reference), $plan->choices->room()->ratio()];
+        $crop = $plan->layout->fitted->crop;
+        [$shape, $paper] = [$crop->shapeOn($plan->layout->reference), $plan->choices->room()->ratio()];
         if ($shape->isEqualTo($paper)) {
             return 'The free crop has the paper’s shape.';
         }
@@ -151,19 +151,19 @@ final readonly class FitSums
         $say = fn (?Length $length, Rational $share, string $side): string => ($length === null ? Writing::percent($share)." of the photo’s {$side}" : $this->write->reading($length)." of {$side}");
 
         return 'The free crop is '.Fractions::places($shape->dividedBy($paper)->minus(1)->abs()->times(100), 1).' % '.($narrow ? 'narrower' : 'wider').' in shape than the paper: '
-            .$say($plan->reference->across($wider), $wider, 'width').' '.($narrow ? 'more' : 'less').', or '.$say($plan->reference->down($lower), $lower, 'height').' '.($narrow ? 'less' : 'more').', would make them one.';
+            .$say($plan->layout->reference->across($wider), $wider, 'width').' '.($narrow ? 'more' : 'less').', or '.$say($plan->layout->reference->down($lower), $lower, 'height').' '.($narrow ? 'less' : 'more').', would make them one.';
     }
 
     private function pinned(): ?string
     {
         $pinned = $this->plan->pinned;
 
-        return $pinned === null ? null : "{$pinned->point->name}: ".(new PointSums($this->plan))->pinned(Placed::in($this->plan->fitted->crop, $pinned->point));
+        return $pinned === null ? null : "{$pinned->point->name}: ".(new PointWording($this->plan))->pinned(Placed::in($this->plan->layout->fitted->crop, $pinned->point));
     }
 
     public function trimming(): string
     {
-        $crop = $this->plan->fitted->crop;
+        $crop = $this->plan->layout->fitted->crop;
         if ($crop->trimmed()->isZero()) {
             return 'Nothing is trimmed from the photo.';
         }
@@ -179,7 +179,7 @@ final readonly class FitSums
 
     public function leftover(): string
     {
-        $left = $this->plan->leftover;
+        $left = $this->plan->layout->leftover;
         if ($left->isNothing()) {
             return 'The drawing fills the paper inside its margins.';
         }
@@ -189,12 +189,12 @@ final readonly class FitSums
 
     private function wholeCells(): ?string
     {
-        if ($this->plan->fitted->cells === null) {
+        if ($this->plan->layout->fitted->cells === null) {
             return null;
         }
-        $cells = $this->plan->grid->cells();
-        $cell = $this->plan->cell();
-        $area = $this->plan->fitted->area;
+        $cells = $this->plan->layout->grid->cells();
+        $cell = $this->plan->layout->cell();
+        $area = $this->plan->layout->fitted->area;
 
         return "{$cells->columns} × {$this->write->amount($cell->width)} = {$this->write->plain($area->width)} across, {$cells->rows} × {$this->write->amount($cell->height)} = {$this->write->plain($area->height)} down.";
     }
@@ -202,7 +202,7 @@ final readonly class FitSums
     /** Which edge of the paper stops the drawing first. */
     private function limit(): ?string
     {
-        $left = $this->plan->leftover;
+        $left = $this->plan->layout->leftover;
 
         return match (true) {
             $left->width->isZero() && ! $left->height->isZero() => 'The width stops it first; all the slack is above and below.',
@@ -213,8 +213,8 @@ final readonly class FitSums
 
     private function scale(): ?string
     {
-        $scale = $this->plan->scale;
-        $print = $this->plan->print;
+        $scale = $this->plan->layout->scale;
+        $print = $this->plan->layout->print;
         if ($print === null || $scale->x === null) {
             return null;
         }
@@ -224,17 +224,17 @@ final readonly class FitSums
         $growth = $scale->area() ?? Rational::one();
         $larger = $scale->x->isGreaterThan(1) ? 'larger' : 'smaller';
 
-        return "{$this->write->amount($this->plan->fitted->area->width)} ÷ {$this->write->plain($print->width)} = ×".Fractions::mixed($scale->x)
+        return "{$this->write->amount($this->plan->layout->fitted->area->width)} ÷ {$this->write->plain($print->width)} = ×".Fractions::mixed($scale->x)
             .($scale->keepsProportion() ? ", {$larger}, ".self::asRatio($scale->x).' or '.Writing::percent($scale->x) : '')
-            .($scale->keepsProportion() || $scale->y === null ? '' : " across, {$this->write->amount($this->plan->fitted->area->height)} ÷ {$this->write->plain($print->height)} = ×".Fractions::mixed($scale->y).' down')
+            .($scale->keepsProportion() || $scale->y === null ? '' : " across, {$this->write->amount($this->plan->layout->fitted->area->height)} ÷ {$this->write->plain($print->height)} = ×".Fractions::mixed($scale->y).' down')
             .'; the area '.($growth->isGreaterThan(1) ? 'grows' : 'shrinks to').' ×'.Fractions::mixed($growth).'.';
     }
 
     /** The test without numbers: a straight edge through both corners of the whole photo, carried on over the paper. */
     private function straightEdge(): string
     {
-        $paper = $this->plan->usable;
-        $whole = $paper->largestInside($this->plan->reference->ratio());
+        $paper = $this->plan->layout->usable;
+        $whole = $paper->largestInside($this->plan->layout->reference->ratio());
         $short = $paper->minus($whole);
         if ($short->isNothing()) {
             return 'A straight edge laid through the photo’s corners meets the paper’s far corner.';
@@ -246,9 +246,9 @@ final readonly class FitSums
 
     private function cells(): ?string
     {
-        $print = $this->plan->printCell();
+        $print = $this->plan->layout->printCell();
 
-        return $print === null ? null : "Two cells to keep apart: {$this->write->size($print)} on the print, {$this->write->size($this->plan->cell())} on the paper.";
+        return $print === null ? null : "Two cells to keep apart: {$this->write->size($print)} on the print, {$this->write->size($this->plan->layout->cell())} on the paper.";
     }
 
     /** `3:2` for one and a half. */

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace InchLadder\Plan\Sums;
+namespace App\Wording;
 
 use InchLadder\Checking\SpanOnPaper;
 use InchLadder\Impossible;
@@ -15,7 +15,7 @@ use InchLadder\Paper\Measured;
 use InchLadder\Plan\Plan;
 
 /** The sheet, what its margins cost, and where the drawing lies on it. */
-final readonly class PaperSums
+final readonly class PaperWorkings
 {
     /** Kept free at least, so that the edge does not crowd the drawing: 1/4 in (common practice). */
     private const LEAST_MARGIN_MM = '127/20';
@@ -31,7 +31,7 @@ final readonly class PaperSums
     public function lines(): array
     {
         return array_values(array_filter([
-            'Sheet '.$this->write->size($this->plan->sheet).'.',
+            'Sheet '.$this->write->size($this->plan->layout->sheet).'.',
             $this->measured(),
             ...$this->margins(),
             $this->price(),
@@ -51,14 +51,14 @@ final readonly class PaperSums
         }
         $margins = $plan->choices->margins;
         $over = array_keys(array_filter([
-            'left' => $margins->left->isLongerThan($plan->left), 'top' => $margins->top->isLongerThan($plan->top),
-            'right' => $margins->right->isLongerThan($plan->right()), 'bottom' => $margins->bottom->isLongerThan($plan->bottom()),
+            'left' => $margins->left->isLongerThan($plan->layout->left), 'top' => $margins->top->isLongerThan($plan->layout->top),
+            'right' => $margins->right->isLongerThan($plan->layout->right()), 'bottom' => $margins->bottom->isLongerThan($plan->layout->bottom()),
         ]));
         if ($over !== []) {
             $warnings[] = 'The drawing lies over the margin at the '.implode(' and the ', $over).'.'.$this->covered();
         }
         $least = Length::mm(self::LEAST_MARGIN_MM);
-        $nearest = Length::smaller(Length::smaller($plan->left, $plan->right()), Length::smaller($plan->top, $plan->bottom()));
+        $nearest = Length::smaller(Length::smaller($plan->layout->left, $plan->layout->right()), Length::smaller($plan->layout->top, $plan->layout->bottom()));
         if ($least->isLongerThan($nearest)) {
             $warnings[] = "The drawing comes within {$this->write->reading($nearest)} of an edge; {$this->write->reading($least)} leaves room for tape and fingers (common practice).";
         }
@@ -72,15 +72,15 @@ final readonly class PaperSums
         $plan = $this->plan;
         $margins = $plan->choices->margins;
         $under = static fn (Length $at, Length $before, Length $after, Length $side): bool => $before->isLongerThan($at) || $at->isLongerThan($side->minus($after));
-        $across = static fn (Rational $share): bool => $under($plan->left->plus($plan->fitted->area->width->times($share)), $margins->left, $margins->right, $plan->sheet->width);
-        $down = static fn (Rational $share): bool => $under($plan->top->plus($plan->fitted->area->height->times($share)), $margins->top, $margins->bottom, $plan->sheet->height);
+        $across = static fn (Rational $share): bool => $under($plan->layout->left->plus($plan->layout->fitted->area->width->times($share)), $margins->left, $margins->right, $plan->layout->sheet->width);
+        $down = static fn (Rational $share): bool => $under($plan->layout->top->plus($plan->layout->fitted->area->height->times($share)), $margins->top, $margins->bottom, $plan->layout->sheet->height);
         $numbers = static fn (array $shares, \Closure $isUnder): string => implode(', ', array_keys(array_filter($shares, $isUnder)));
         $covered = array_filter([
-            'upright lines' => $numbers($plan->grid->columns, $across),
-            'level lines' => $numbers($plan->grid->rows, $down),
-            'the points' => implode(', ', array_map(static fn (Placed $placed): string => $placed->point->name, array_filter($plan->points(), static fn (Placed $placed): bool => $placed->isInside() && ($across($placed->x) || $down($placed->y))))),
+            'upright lines' => $numbers($plan->layout->grid->columns, $across),
+            'level lines' => $numbers($plan->layout->grid->rows, $down),
+            'the points' => implode(', ', array_map(static fn (Placed $placed): string => $placed->point->name, array_filter($plan->layout->points(), static fn (Placed $placed): bool => $placed->isInside() && ($across($placed->x) || $down($placed->y))))),
             'the lengths' => implode(', ', array_map(static fn (SpanOnPaper $spanned): string => $spanned->span->name, array_filter(
-                array_map(static fn (Span $span): SpanOnPaper => SpanOnPaper::of($plan, $span), $plan->choices->spans),
+                array_map(static fn (Span $span): SpanOnPaper => SpanOnPaper::of($plan->layout, $span), $plan->choices->spans),
                 static fn (SpanOnPaper $spanned): bool => $across($spanned->x1) || $across($spanned->x2) || $down($spanned->y1) || $down($spanned->y2),
             ))),
         ], static fn (string $names): bool => $names !== '');
@@ -113,7 +113,7 @@ final readonly class PaperSums
         $plan = $this->plan;
         $margins = $plan->choices->margins;
         $lines = [];
-        foreach ([['across', $plan->sheet->width, $margins->left, $margins->right, $plan->usable->width], ['down', $plan->sheet->height, $margins->top, $margins->bottom, $plan->usable->height]] as [$way, $whole, $first, $second, $left]) {
+        foreach ([['across', $plan->layout->sheet->width, $margins->left, $margins->right, $plan->layout->usable->width], ['down', $plan->layout->sheet->height, $margins->top, $margins->bottom, $plan->layout->usable->height]] as [$way, $whole, $first, $second, $left]) {
             if ($first->isPositive() || $second->isPositive()) {
                 $lines[] = "{$this->write->amount($whole)} − {$this->write->amount($first)} − {$this->write->amount($second)} = {$this->write->plain($left)} to draw on, {$way}.";
             }
@@ -124,28 +124,28 @@ final readonly class PaperSums
 
     private function price(): ?string
     {
-        $taken = Rational::one()->minus($this->plan->usable->shareOf($this->plan->sheet));
+        $taken = Rational::one()->minus($this->plan->layout->usable->shareOf($this->plan->layout->sheet));
 
         if ($taken->isZero()) {
             return null;
         }
         try {
-            $without = $this->plan->choices->fit->onto($this->plan->reference, $this->plan->choices->shape->inside($this->plan->sheet))->area;
+            $without = $this->plan->choices->fit->onto($this->plan->layout->reference, $this->plan->choices->shape->inside($this->plan->layout->sheet))->area;
         } catch (Impossible) {
             $without = null;
         }
 
-        return 'The margins take '.Writing::percent($taken).' of the sheet'.($without === null || ! $without->width->isLongerThan($this->plan->fitted->area->width) ? '.' : "; without them the drawing would be {$this->write->readSize($without)}.");
+        return 'The margins take '.Writing::percent($taken).' of the sheet'.($without === null || ! $without->width->isLongerThan($this->plan->layout->fitted->area->width) ? '.' : "; without them the drawing would be {$this->write->readSize($without)}.");
     }
 
     /** @return list<string> */
     private function place(): array
     {
         $plan = $this->plan;
-        [$left, $top, $right, $bottom] = array_map($this->write->read(...), [$plan->left, $plan->top, $plan->right(), $plan->bottom()]);
-        $even = $plan->left->equals($plan->right()) ? 'left and right are equal' : 'left and right differ';
-        $size = $plan->fitted->area;
-        [$far, $low] = [$this->write->read($plan->left->plus($size->width)), $this->write->read($plan->top->plus($size->height))];
+        [$left, $top, $right, $bottom] = array_map($this->write->read(...), [$plan->layout->left, $plan->layout->top, $plan->layout->right(), $plan->layout->bottom()]);
+        $even = $plan->layout->left->equals($plan->layout->right()) ? 'left and right are equal' : 'left and right differ';
+        $size = $plan->layout->fitted->area;
+        [$far, $low] = [$this->write->read($plan->layout->left->plus($size->width)), $this->write->read($plan->layout->top->plus($size->height))];
 
         return [
             "To the edges: {$left} left, {$right} right, {$top} above, {$bottom} below; {$even}.",
@@ -160,7 +160,7 @@ final readonly class PaperSums
         if ($ruler === null) {
             return null;
         }
-        $farthest = new Size($plan->left->plus($plan->fitted->area->width), $plan->top->plus($plan->fitted->area->height));
+        $farthest = new Size($plan->layout->left->plus($plan->layout->fitted->area->width), $plan->layout->top->plus($plan->layout->fitted->area->height));
         $longest = $farthest->width->isLongerThan($farthest->height) ? $farthest->width : $farthest->height;
         $layings = $longest->over($ruler)->ceiling();
 

@@ -2,10 +2,11 @@
 
 declare(strict_types=1);
 
-namespace InchLadder\Plan;
+namespace App\Wording;
 
 use InchLadder\Measure\Fractions;
 use InchLadder\Measure\Size;
+use InchLadder\Plan\Plan;
 
 /** What was decided on each rung, in a few words. */
 final readonly class Decisions
@@ -16,7 +17,7 @@ final readonly class Decisions
 
     public function photo(): string
     {
-        $reference = $this->plan->reference;
+        $reference = $this->plan->layout->reference;
 
         return match (true) {
             $reference->print === null => 'on a screen',
@@ -27,7 +28,7 @@ final readonly class Decisions
 
     public function paper(): string
     {
-        $sheet = $this->plan->sheet;
+        $sheet = $this->plan->layout->sheet;
         $way = $sheet->width->equals($sheet->height) ? 'square' : ($sheet->isUpright() ? 'upright' : 'sideways');
 
         $name = $this->plan->choices->standard->name ?? $this->plan->choices->stockName;
@@ -39,7 +40,7 @@ final readonly class Decisions
     /** `×1 1/2`; null on a screen, and where the two axes differ. */
     public function factor(): ?string
     {
-        $scale = $this->plan->scale;
+        $scale = $this->plan->layout->scale;
 
         return $scale->x === null || ! $scale->keepsProportion() ? null : '×'.Fractions::mixed($scale->x);
     }
@@ -47,7 +48,7 @@ final readonly class Decisions
     /** The factor, or both of them where the axes differ: `×1 1/8 by ×1 1/10`; null on a screen. */
     public function scales(): ?string
     {
-        [$x, $y] = [$this->plan->scale->x, $this->plan->scale->y];
+        [$x, $y] = [$this->plan->layout->scale->x, $this->plan->layout->scale->y];
 
         return $this->factor() ?? ($x === null || $y === null ? null : '×'.Fractions::mixed($x).' by ×'.Fractions::mixed($y));
     }
@@ -58,25 +59,25 @@ final readonly class Decisions
         if (($factor = $this->factor()) !== null) {
             return "{$way}, {$factor}";
         }
-        if (! $this->plan->scale->keepsProportion()) {
-            return "{$way}, ".Fractions::places($this->plan->scale->stretch->times(100), 1).' %';
+        if (! $this->plan->layout->scale->keepsProportion()) {
+            return "{$way}, ".Fractions::places($this->plan->layout->scale->stretch->times(100), 1).' %';
         }
-        $trimmed = $this->plan->fitted->crop->trimmed();
+        $trimmed = $this->plan->layout->fitted->crop->trimmed();
 
         return $trimmed->isZero() ? $way : "{$way}, ".round($trimmed->toFloat() * 100).' % trimmed';
     }
 
     public function grid(): string
     {
-        $cells = $this->plan->grid->cells();
-        [$first, $last] = [$this->plan->addresses->column(0), $this->plan->addresses->column($cells->columns - 1)];
+        $cells = $this->plan->layout->grid->cells();
+        [$first, $last] = [$this->plan->layout->addresses->column(0), $this->plan->layout->addresses->column($cells->columns - 1)];
 
         return "{$cells->columns} by {$cells->rows}, {$first}–{$last}";
     }
 
     public function marks(): string
     {
-        return match ($lines = $this->plan->grid->innerLines()) {
+        return match ($lines = $this->plan->layout->grid->innerLines()) {
             0 => 'the frame only',
             1 => '1 line to rule',
             default => "{$lines} lines to rule",

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace InchLadder\Plan\Sums;
+namespace App\Wording;
 
 use InchLadder\Checking\Deviation;
 use InchLadder\Checking\Judgement;
@@ -13,7 +13,7 @@ use InchLadder\Measure\Rational;
 use InchLadder\Plan\Plan;
 
 /** What the lengths that were measured say of the drawing. */
-final readonly class CheckSums
+final readonly class CheckWording
 {
     /** @var list<SpanOnPaper> */
     public array $spans;
@@ -26,7 +26,7 @@ final readonly class CheckSums
     public function __construct(private Plan $plan)
     {
         $choices = $plan->choices;
-        $this->spans = array_map(static fn (Span $span): SpanOnPaper => SpanOnPaper::of($plan, $span), $choices->spans);
+        $this->spans = array_map(static fn (Span $span): SpanOnPaper => SpanOnPaper::of($plan->layout, $span), $choices->spans);
         $this->misfits = array_filter(array_map(static fn (SpanOnPaper $span): ?Deviation => $span->misfit(), $this->spans));
         $this->judged = Judgement::of($this->misfits, $choices->subject->departurePercent() / 100, $choices->notation->ruler->step->dividedBy(2));
     }

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace InchLadder\Plan\Sums;
+namespace App\Wording;
 
 use InchLadder\Measure\Fractions;
 use InchLadder\Measure\Length;
@@ -56,7 +56,7 @@ final readonly class Writing
     /** A stretch is named wherever lengths are: both scales, and by how much they differ; null where proportion is kept. */
     public static function stretched(Plan $plan): ?string
     {
-        $scale = $plan->scale;
+        $scale = $plan->layout->scale;
         if ($scale->keepsProportion()) {
             return null;
         }

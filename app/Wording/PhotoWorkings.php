@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace InchLadder\Plan\Sums;
+namespace App\Wording;
 
 use InchLadder\Measure\Fractions;
 use InchLadder\Measure\Length;
@@ -14,7 +14,7 @@ use InchLadder\Photo\Resolution;
 use InchLadder\Plan\Plan;
 
 /** What is known of the picture: its shape, how it is held, its size as a print, and whether it has pixels enough. */
-final readonly class PhotoSums
+final readonly class PhotoWorkings
 {
     /** A cell with fewer pixels to its side than this shows them when it fills a screen (ours). */
     private const FEWEST_PIXELS_TO_A_CELL = 100;
@@ -32,7 +32,7 @@ final readonly class PhotoSums
     /** @return list<string> */
     public function lines(): array
     {
-        $reference = $this->plan->reference;
+        $reference = $this->plan->layout->reference;
 
         return array_values(array_filter([
             $reference->pixelsWide === null ? null : $this->side(),
@@ -50,13 +50,13 @@ final readonly class PhotoSums
     public function warnings(): array
     {
         $warnings = [];
-        $print = $this->onPaper($this->plan->print);
+        $print = $this->onPaper($this->plan->layout->print);
         if ($print !== null && ! $print->isEnough()) {
             $sheet = $this->largestSheet($print->largest);
             $warnings[] = 'At this print size the photo has '.round($print->perInch).' pixels to the inch; under '.Resolution::LEAST_PER_INCH.' they show. It carries '.$this->write->readSize($print->largest).' well'.($sheet === null ? '.' : ", or the whole of {$sheet}.");
         }
         $cell = $this->pixelsToACell();
-        $drawing = $this->onPaper($this->plan->fitted->area);
+        $drawing = $this->onPaper($this->plan->layout->fitted->area);
         if ($cell !== null && $drawing !== null && $cell < self::FEWEST_PIXELS_TO_A_CELL) {
             $warnings[] = "A cell has only {$cell} pixels to its side; under ".self::FEWEST_PIXELS_TO_A_CELL.' they show. Take fewer cells, or crop less'.(($sheet = $this->largestSheet($drawing->largest)) === null ? '.' : "; {$sheet} is the largest sheet it fills well.");
         }
@@ -66,7 +66,7 @@ final readonly class PhotoSums
 
     private function side(): string
     {
-        $reference = $this->plan->reference;
+        $reference = $this->plan->layout->reference;
         $side = match ($reference->pixelsWide <=> $reference->pixelsHigh) {
             -1 => 'The taller side is the longer',
             0 => 'Both sides are as long',
@@ -137,7 +137,7 @@ final readonly class PhotoSums
 
     private function pixels(): ?string
     {
-        $drawing = $this->onPaper($this->plan->fitted->area);
+        $drawing = $this->onPaper($this->plan->layout->fitted->area);
         $cell = $this->pixelsToACell();
         if ($drawing === null || $cell === null) {
             return null;
@@ -168,7 +168,7 @@ final readonly class PhotoSums
 
     private function pixelsToACell(): ?int
     {
-        [$reference, $crop, $grid] = [$this->plan->reference, $this->plan->fitted->crop, $this->plan->grid];
+        [$reference, $crop, $grid] = [$this->plan->layout->reference, $this->plan->layout->fitted->crop, $this->plan->layout->grid];
         if ($reference->pixelsWide === null || $reference->pixelsHigh === null) {
             return null;
         }
@@ -180,7 +180,7 @@ final readonly class PhotoSums
 
     private function onPaper(?Size $size): ?Resolution
     {
-        [$reference, $crop] = [$this->plan->reference, $this->plan->fitted->crop];
+        [$reference, $crop] = [$this->plan->layout->reference, $this->plan->layout->fitted->crop];
 
         return $size === null || $reference->pixelsWide === null || $reference->pixelsHigh === null
             ? null

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace InchLadder\Plan\Sums;
+namespace App\Wording;
 
 use InchLadder\Marks\MarkLadder;
 use InchLadder\Measure\Fractions;
@@ -13,7 +13,7 @@ use InchLadder\Measure\Unit;
 use InchLadder\Plan\Plan;
 
 /** Why each mark is where it is. */
-final readonly class MarkSums
+final readonly class MarkWorkings
 {
     private Writing $write;
 
@@ -30,8 +30,8 @@ final readonly class MarkSums
         return array_values(array_filter([
             $this->cells(),
             Writing::stretched($this->plan),
-            ...$this->edge('across', $plan->across, $plan->fitted->area->width),
-            ...$this->edge('down', $plan->down, $plan->fitted->area->height),
+            ...$this->edge('across', $plan->across, $plan->layout->fitted->area->width),
+            ...$this->edge('down', $plan->down, $plan->layout->fitted->area->height),
             $plan->across->everyMarkIsExact() && $plan->down->everyMarkIsExact()
                 ? 'Every mark falls on the ruler: nothing is rounded.'
                 : 'Each mark is rounded from its own true value, never more than half a graduation off.',
@@ -49,9 +49,9 @@ final readonly class MarkSums
      */
     public function spacing(): array
     {
-        $area = $this->plan->fitted->area;
+        $area = $this->plan->layout->fitted->area;
         $lines = [];
-        foreach (['across' => [$this->plan->grid->columns, $area->width, $this->plan->left], 'down' => [$this->plan->grid->rows, $area->height, $this->plan->top]] as $way => [$shares, $side, $before]) {
+        foreach (['across' => [$this->plan->layout->grid->columns, $area->width, $this->plan->layout->left], 'down' => [$this->plan->layout->grid->rows, $area->height, $this->plan->layout->top]] as $way => [$shares, $side, $before]) {
             $ticks = array_map(fn (Rational $share): Length => $this->write->notation->ruler->round($before->plus($side->times($share)))->reading, $shares);
             $spaces = array_map(static fn (Length $from, Length $to): Length => $to->minus($from), array_slice($ticks, 0, -1), array_slice($ticks, 1));
             $sum = array_reduce($spaces, static fn (Length $sum, Length $space): Length => $sum->plus($space), Length::zero());
@@ -66,9 +66,9 @@ final readonly class MarkSums
     /** There are two cell sizes, and they stand beside each other. */
     private function cells(): ?string
     {
-        $print = $this->plan->printCell();
+        $print = $this->plan->layout->printCell();
 
-        return $print === null ? null : "A cell: {$this->write->readSize($print)} on the photo, {$this->write->readSize($this->plan->cell())} on the paper.";
+        return $print === null ? null : "A cell: {$this->write->readSize($print)} on the photo, {$this->write->readSize($this->plan->layout->cell())} on the paper.";
     }
 
     /** The other family of rulers, when every mark would fall on one of its graduations and not on this ruler's. */
@@ -92,7 +92,7 @@ final readonly class MarkSums
     /** What a reading half a graduation off on the print becomes on the paper; at the far corner it is off both ways, √2 times as far. */
     private function carried(): ?string
     {
-        $scale = $this->plan->scale->x;
+        $scale = $this->plan->layout->scale->x;
         if ($scale === null || ! $scale->isGreaterThan(1)) {
             return null;
         }

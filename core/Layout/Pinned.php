@@ -2,11 +2,10 @@
 
 declare(strict_types=1);
 
-namespace InchLadder\Plan;
+namespace InchLadder\Layout;
 
 use InchLadder\Fit\Aim;
 use InchLadder\Fit\Fitted;
-use InchLadder\Layout\KeyPoint;
 use InchLadder\Measure\Length;
 use InchLadder\Measure\Rational;
 use InchLadder\Measure\Size;

@@ -1,0 +1,92 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Wording;
+
+use InchLadder\Finish\Cut;
+use InchLadder\Finish\Guides;
+use InchLadder\Finish\Leftovers;
+use InchLadder\Finish\Medium;
+use InchLadder\Finish\Task;
+use InchLadder\Layout\Layout;
+use InchLadder\Measure\Length;
+
+/** Says the tasks of the last list: what to do, why, and what can hurt. */
+final readonly class FinishWording
+{
+    /** More addresses than this are counted, not named. */
+    private const NAMED = 8;
+
+    public function __construct(private Layout $layout, private Medium $medium, private Leftovers $left)
+    {
+    }
+
+    public function words(Task $task): string
+    {
+        return match ($task) {
+            Task::Open => Say::counted('finish.words.open', $this->left->open),
+            Task::Doubtful => Say::it('finish.words.doubtful', ['cells' => $this->named($this->left->doubtful)]),
+            Task::Notes => Say::it('finish.words.notes', ['cells' => $this->named($this->left->noted)]),
+            Task::LightCells => Say::it('finish.words.light', ['cells' => $this->named($this->left->light)]),
+            Task::Lengths => Say::it('finish.words.lengths', ['names' => implode(', ', $this->left->out)]),
+            Task::Guides => Say::it('finish.words.guides', ['guides' => $this->guides()]),
+            Task::Over, Task::Protect => Say::it("finish.{$task->value}.{$this->medium->value}"),
+            Task::Trim => $this->trim(),
+            default => Say::it("finish.words.{$task->value}"),
+        };
+    }
+
+    public function why(Task $task): string
+    {
+        return match (true) {
+            $task === Task::Guides => Say::it("finish.before.{$this->medium->value}"),
+            $task === Task::Trim && Cut::round($this->layout) === null => Say::it('finish.nothing to cut.why'),
+            default => Say::it("finish.why.{$task->value}"),
+        };
+    }
+
+    /** What can hurt while it is done; null when nothing usually does. */
+    public function caution(Task $task): ?string
+    {
+        return match (true) {
+            $task === Task::Trim && Cut::round($this->layout) !== null => Say::it('finish.knife'),
+            $task === Task::Protect => Say::ifAny("finish.caution.{$this->medium->value}"),
+            default => null,
+        };
+    }
+
+    private function guides(): string
+    {
+        $guides = Guides::on($this->layout);
+        $lines = $guides->lines === 0 ? '' : Say::counted('finish.guides.lines', $guides->lines);
+
+        return implode(', ', array_filter([
+            $guides->diagonals ? Say::it('finish.guides.diagonals', ['lines' => $lines]) : $lines,
+            $guides->cells === 0 ? '' : Say::counted('finish.guides.cells', $guides->cells),
+            $guides->crosses === 0 ? '' : Say::counted('finish.guides.crosses', $guides->crosses),
+            $guides->axes ? Say::it('finish.guides.axes') : '',
+            Say::it('finish.guides.frame'),
+        ]));
+    }
+
+    private function trim(): string
+    {
+        $cut = Cut::round($this->layout);
+        if ($cut === null) {
+            return Say::it('finish.nothing to cut.words');
+        }
+        $write = new Writing($this->layout->notation);
+        $near = static fn (Length $length): string => $write->read($length);
+
+        return Say::it('finish.words.trim', ['left' => $near($cut->left), 'right' => $write->reading($cut->right), 'top' => $near($cut->top), 'bottom' => $write->reading($cut->bottom)]);
+    }
+
+    /** @param  list<string>  $addresses */
+    private function named(array $addresses): string
+    {
+        $first = implode(', ', array_slice($addresses, 0, self::NAMED));
+
+        return count($addresses) <= self::NAMED ? $first : Say::it('finish.more', ['cells' => $first, 'count' => count($addresses) - self::NAMED]);
+    }
+}

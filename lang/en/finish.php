@@ -1,0 +1,81 @@
+<?php
+
+/*
+ * The last list. Each task says what to do and why; what can hurt is said where it is done, and defers to the label
+ * and to local rules. What a medium wants is common practice.
+ */
+return [
+    'words' => [
+        'open' => '{1} One cell was not copied: copy it, or say that nothing is there.|[2,*] :count cells were not copied: copy them, or say that nothing is there.',
+        'doubtful' => 'Look again at :cells.',
+        'lengths' => 'Put right, or keep on purpose: :names.',
+        'notes' => 'Read your notes on :cells.',
+        'shot' => 'Photograph the sheet, lit from the side, the whole frame in.',
+        'light' => 'Take the lines off :cells first.',
+        'guides' => 'Lift off :guides.',
+        'edges' => 'Lift off the ticks, letters and numbers at the edges, and what was written in the cells.',
+        'restate' => 'Restate the lines that the eraser took.',
+        'tidy' => 'Deepen the darks, lift the lights, go over the edges once.',
+        'trim' => 'If it is trimmed to the drawing: cut at :left and :right from the sheet’s left edge, at :top and :bottom from its top.',
+        'lesson' => 'Write down one thing you would do otherwise.',
+    ],
+    'why' => [
+        'open' => 'They are still open in Copy.',
+        'doubtful' => 'You flagged them as doubtful.',
+        'lengths' => 'They were out when they were measured. Stopping anyway is fine.',
+        'notes' => 'You left them for later, and this is later.',
+        'shot' => 'The guides and their measures are gone afterwards; the shot is what remains of them.',
+        'light' => 'Nothing is drawn there: a line that is left shows most.',
+        'edges' => 'They are the last that anybody looks for, and the first that a mat shows.',
+        'restate' => 'Rubbing out a grid fades the drawing with it; do it while the shot is fresh.',
+        'over' => 'Now that the guides are off.',
+        'tidy' => 'From arm’s length; what only shows close to is done.',
+        'trim' => 'Measured from two edges, so that the cut is square to the drawing. Leave a rim where a mat will lie over it.',
+        'protect' => 'A finished sheet is smudged more often than spoilt.',
+        'lesson' => 'One line is read again; a page is not.',
+    ],
+    'nothing to cut' => [
+        'words' => 'There is nothing to cut: the drawing fills the sheet to its edges.',
+        'why' => 'For a mat to lie over a rim, it would have to lie over the drawing.',
+    ],
+    'knife' => 'Cut on a mat, along a metal edge, fingers back, away from the hand that holds; a fresh blade needs least force. Children have a grown-up cut.',
+    'more' => ':cells and :count more',
+    'guides' => [
+        'lines' => '{1} the one line of the grid|[2,*] the :count lines of the grid',
+        'diagonals' => ':lines, its diagonals among them',
+        'cells' => '{1} the hairlines of one cell|[2,*] the hairlines of :count cells',
+        'crosses' => '{1} a focal cross|[2,*] :count focal crosses',
+        'axes' => 'the axes and their ticks',
+        'frame' => 'the frame, unless it stays',
+    ],
+    // Why the guides come off when they do.
+    'before' => [
+        'graphite' => 'Before the last shading: graphite laid over a guide holds it down, and it shows in every light place.',
+        'ink' => 'Before ink: it does not hide what it does not cover.',
+        'watercolour' => 'Before the first wash: water fixes graphite for good.',
+        'pastel' => 'Before pastel: it does not take where graphite has made the sheet slippery.',
+        'coloured pencil' => 'Before colour: wax seals the graphite in, and it greys the light colours.',
+        'paint' => 'Before paint, where it will be thin; under thick paint they may stay.',
+    ],
+    'over' => [
+        'ink' => 'Ink it, the lines that are settled first. What pencil is left comes off when the ink is dry through, a day later if it is thick.',
+        'watercolour' => 'Lay the first wash. What is under it once it has dried does not come off any more.',
+        'pastel' => 'Lay the background first, then the subject: its edges and its colours are judged against it.',
+        'coloured pencil' => 'Lay the colours from light to dark; where they are burnished, little takes any more.',
+        'paint' => 'Paint. The full-size overlay, laid back on its marks, shows where a feature has drifted.',
+    ],
+    'protect' => [
+        'graphite' => 'Lay a clean sheet over it and keep it flat. A fixative is a matter of taste; try it on a scrap first.',
+        'ink' => 'Let it dry for a day; then a clean sheet over it is enough.',
+        'watercolour' => 'Let it dry under weights, between clean sheets.',
+        'pastel' => 'Tap the loose dust off outdoors, and lay glassine over it. Spray no fixative where pastel must still take.',
+        'coloured pencil' => 'Lay a clean sheet over it and keep it flat. A fixative is a matter of taste; try it on a scrap first.',
+        'paint' => 'Let it dry as long as the maker says before anything touches it.',
+    ],
+    'caution' => [
+        'graphite' => 'Fixative: spray outdoors or at an open window, never towards a face; read the can, and follow it and your local rules.',
+        'coloured pencil' => 'Fixative: spray outdoors or at an open window, never towards a face; read the can, and follow it and your local rules.',
+        'pastel' => 'Do not blow pastel dust: wipe it up damp, and wash your hands. Fixative only outdoors or at an open window; read the can, and follow it.',
+        'paint' => 'Solvents and varnish: air the room, keep them from flames and children, and follow the label and your local rules.',
+    ],
+];
