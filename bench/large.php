@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use App\Exchange\FramingQuery;
+use App\Wire\FramingQuery;
 use Bench\Bench;
 use InchLadder\Photo\Border;
 use InchLadder\Photo\Framing;

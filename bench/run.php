@@ -2,12 +2,12 @@
 
 declare(strict_types=1);
 
-use App\Exchange\ChoicesReader;
+use App\Documents\ChoicesReader;
 use App\Imaging\PhotoStore;
 use App\Models\Drawing;
-use App\Press\Format;
-use App\Press\Order;
-use App\Press\SheetKind;
+use App\Printing\Format;
+use App\Printing\PrintOptions;
+use App\Printing\SheetKind;
 use Bench\Bench;
 use Illuminate\Contracts\Console\Kernel;
 use Illuminate\Support\Facades\Artisan;
@@ -153,7 +153,7 @@ config(['database.connections.sqlite.database' => ':memory:']);
 Artisan::call('migrate', ['--force' => true]);
 $photo = app(PhotoStore::class)->take($photos[0]);
 $drawing = Drawing::begin($photo, ChoicesReader::read(['photo' => ['kind' => 'print', 'width' => '15 in', 'height' => '10 in'], 'paper' => ['sheet' => 'a2']], 6000, 4000)->json);
-$order = Order::of(['at' => 'page', 'page' => 'a4'], Unit::Inch);
+$order = PrintOptions::of(['at' => 'page', 'page' => 'a4'], Unit::Inch);
 $times = Bench::together([
     'ours' => function () use ($drawing, $order) {
         $to = fopen('php://temp', 'w+');

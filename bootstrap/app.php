@@ -1,6 +1,6 @@
 <?php
 
-use App\Exceptions\Answers;
+use App\Http\ExceptionRenderer;
 use App\Http\Middleware\GuardAnswers;
 use App\Http\Middleware\OnlyThisMachine;
 use App\Http\Middleware\PlainText;
@@ -21,5 +21,5 @@ return Application::configure(basePath: dirname(__DIR__))
     ->withMiddleware(fn (Middleware $middleware) => $middleware
         ->remove([ConvertEmptyStringsToNull::class, TrimStrings::class, HandleCors::class])
         ->prepend([GuardAnswers::class, OnlyThisMachine::class, PlainText::class]))
-    ->withExceptions(fn (Exceptions $exceptions) => Answers::register($exceptions))
+    ->withExceptions(fn (Exceptions $exceptions) => ExceptionRenderer::register($exceptions))
     ->create();

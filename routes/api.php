@@ -1,16 +1,16 @@
 <?php
 
+use App\Http\Controllers\AlternativeController;
 use App\Http\Controllers\ArchiveController;
 use App\Http\Controllers\CatalogueController;
 use App\Http\Controllers\CheckController;
 use App\Http\Controllers\CopyController;
 use App\Http\Controllers\DrawingController;
 use App\Http\Controllers\FinishController;
-use App\Http\Controllers\KeepsakeController;
 use App\Http\Controllers\MarkingController;
 use App\Http\Controllers\PhotoController;
+use App\Http\Controllers\PresetController;
 use App\Http\Controllers\PrinterController;
-use App\Http\Controllers\ProspectController;
 use App\Http\Controllers\SheetController;
 use App\Http\Controllers\ToneController;
 use App\Http\Controllers\WorkingsController;
@@ -19,13 +19,13 @@ use Illuminate\Support\Facades\Route;
 Route::get('catalogue', CatalogueController::class);
 Route::post('workings', WorkingsController::class);
 foreach (['ways', 'sheets', 'schools', 'meshes', 'prints', 'dividers', 'enlargement', 'ruled', 'plans', 'clearances', 'adjust'] as $prospect) {
-    Route::post($prospect, [ProspectController::class, $prospect]);
+    Route::post($prospect, [AlternativeController::class, $prospect]);
 }
 Route::post('square', [CheckController::class, 'square']);
 Route::post('measured', [CheckController::class, 'measured']);
-Route::get('keepsakes', [KeepsakeController::class, 'index']);
-Route::post('keepsakes', [KeepsakeController::class, 'store']);
-Route::delete('keepsakes/{keepsake}', [KeepsakeController::class, 'destroy']);
+Route::get('keepsakes', [PresetController::class, 'index']);
+Route::post('keepsakes', [PresetController::class, 'store']);
+Route::delete('keepsakes/{keepsake}', [PresetController::class, 'destroy']);
 
 Route::get('drawings', [DrawingController::class, 'index']);
 Route::post('drawings', [DrawingController::class, 'store']);

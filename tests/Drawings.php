@@ -2,7 +2,7 @@
 
 namespace Tests;
 
-use App\Exchange\ChoicesReader;
+use App\Documents\ChoicesReader;
 use App\Imaging\PhotoStore;
 use App\Models\Drawing;
 

@@ -2,7 +2,7 @@
 
 namespace Tests;
 
-use App\Exchange\Description;
+use App\Wire\Description;
 use PHPUnit\Framework\Assert;
 
 /** Holds an answer against the API's own description, field by field. */

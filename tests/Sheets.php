@@ -3,20 +3,20 @@
 namespace Tests;
 
 use App\Models\Drawing;
-use App\Press\Format;
-use App\Press\Leaves;
-use App\Press\Line;
-use App\Press\Order;
-use App\Press\Page;
-use App\Press\SheetKind;
+use App\Printing\Format;
+use App\Printing\Line;
+use App\Printing\Page;
+use App\Printing\Pages;
+use App\Printing\PrintOptions;
+use App\Printing\SheetKind;
 
 /** Sheets made and read back. */
 final class Sheets
 {
     /** @param  array<string, mixed>  $asked */
-    public static function leaves(Drawing $drawing, SheetKind $kind, array $asked = []): Leaves
+    public static function leaves(Drawing $drawing, SheetKind $kind, array $asked = []): Pages
     {
-        return $kind->sheet()->leaves($drawing, Order::of($asked, $drawing->plan()->choices->notation->unit));
+        return $kind->sheet()->leaves($drawing, PrintOptions::of($asked, $drawing->plan()->choices->notation->unit));
     }
 
     /** @param  Page|iterable<Page>  $pages */
@@ -43,6 +43,6 @@ final class Sheets
     /** All the words of a page, run on. */
     public static function words(Page $page): string
     {
-        return implode(' ', array_map(fn ($mark) => $mark->words, array_filter($page->marks, fn ($mark) => $mark instanceof \App\Press\Text)));
+        return implode(' ', array_map(fn ($mark) => $mark->words, array_filter($page->marks, fn ($mark) => $mark instanceof \App\Printing\Text)));
     }
 }

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace App\Exceptions;
 
-use App\Models\Drawing;
-
 /** A save that names an older version of the drawing than the one kept. */
 final class StaleSave extends \RuntimeException
 {
@@ -15,11 +13,14 @@ final class StaleSave extends \RuntimeException
         parent::__construct($message);
     }
 
-    /** @param  list<string>  $changed */
-    public static function of(Drawing $drawing, array $changed): self
+    /**
+     * @param  int  $version  the one that is kept
+     * @param  list<string>  $changed
+     */
+    public static function of(int $version, array $changed): self
     {
         $what = $changed === [] ? 'it' : implode(' and ', $changed);
 
-        return new self("This drawing was changed elsewhere meanwhile ({$what}), so this change was not saved over it.", $changed, $drawing->version);
+        return new self("This drawing was changed elsewhere meanwhile ({$what}), so this change was not saved over it.", $changed, $version);
     }
 }

@@ -32,7 +32,7 @@ final class Decoder
     /**
      * Checks a file before a pixel is decoded.
      *
-     * @return array{Kind, int, int} kind, and width and height in pixels after the camera's own turn
+     * @return array{ImageFormat, int, int} kind, and width and height in pixels after the camera's own turn
      *
      * @throws PhotoRefused
      */
@@ -46,7 +46,7 @@ final class Decoder
         if ($bytes > config('inch.photo.most_bytes')) {
             throw PhotoRefused::tooHeavy();
         }
-        $kind = Kind::of($path);
+        $kind = ImageFormat::of($path);
         try {
             $image = $this->imagick();
             $image->pingImage("{$kind->decoder()}:{$path}[0]");
@@ -75,7 +75,7 @@ final class Decoder
      *
      * @throws PhotoRefused when the pixels turn out to be damaged
      */
-    public function decode(string $path, Kind $kind): Imagick
+    public function decode(string $path, ImageFormat $kind): Imagick
     {
         return $this->read($path, $kind, null);
     }
@@ -91,20 +91,20 @@ final class Decoder
      *
      * @throws PhotoRefused when the pixels turn out to be damaged
      */
-    public function decodeSmall(string $path, Kind $kind, int $side): Imagick
+    public function decodeSmall(string $path, ImageFormat $kind, int $side): Imagick
     {
         return $this->read($path, $kind, $side);
     }
 
-    private function read(string $path, Kind $kind, ?int $side): Imagick
+    private function read(string $path, ImageFormat $kind, ?int $side): Imagick
     {
         try {
             $image = $this->imagick();
-            if ($side !== null && $kind === Kind::Jpeg) {
+            if ($side !== null && $kind === ImageFormat::Jpeg) {
                 $this->hint($image, $path, $side);
             }
             $image->readImage("{$kind->decoder()}:{$path}[0]");
-            if ($kind === Kind::Jpeg && self::mayBreakOff($image) && self::breaksOff($path)) {
+            if ($kind === ImageFormat::Jpeg && self::mayBreakOff($image) && self::breaksOff($path)) {
                 throw PhotoRefused::cutShort();
             }
             if ($side !== null && max($image->getImageWidth(), $image->getImageHeight()) > $side * self::NEAR_ABOVE) {
@@ -157,11 +157,11 @@ final class Decoder
      *
      * @throws PhotoRefused
      */
-    public function asStored(string $path, Kind $kind, string $folder): array
+    public function asStored(string $path, ImageFormat $kind, string $folder): array
     {
         $header = $this->imagick();
         $header->pingImage("{$kind->decoder()}:{$path}[0]");
-        $plain = in_array($kind, [Kind::Jpeg, Kind::Png, Kind::WebP], true) && $header->getImageDepth() <= 8
+        $plain = in_array($kind, [ImageFormat::Jpeg, ImageFormat::Png, ImageFormat::WebP], true) && $header->getImageDepth() <= 8
             && in_array($header->getImageColorspace(), [Imagick::COLORSPACE_SRGB, Imagick::COLORSPACE_GRAY], true);
         if ($plain) {
             return [$path, max(1, $header->getImageOrientation()), $header->getImageProfiles('icc')['icc'] ?? ''];

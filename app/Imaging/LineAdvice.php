@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Imaging;
 
-use App\Exchange\Json\LineColourJson;
 use App\Models\Drawing;
 use InchLadder\Grid\LineColour;
 use InchLadder\Plan\Plan;
@@ -48,10 +47,5 @@ final readonly class LineAdvice
         $best = LineColour::showingOn(array_values($tones));
 
         return new self($best, ucfirst($best->label()).' shows best against the colours under the lines.');
-    }
-
-    public static function json(LineColour $colour): LineColourJson
-    {
-        return new LineColourJson($colour->value, $colour->label(), $colour->css(), $colour->casing());
     }
 }

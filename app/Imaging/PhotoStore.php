@@ -11,7 +11,7 @@ use Imagick;
 use InchLadder\Photo\Framing;
 use InchLadder\Pixels\Field;
 use InchLadder\Tone\Greys;
-use InchLadder\Tone\Scale;
+use InchLadder\Tone\ValueScale;
 
 /**
  * Originals, untouched, under the SHA-256 of their bytes; and beside them the
@@ -67,7 +67,7 @@ final readonly class PhotoStore
         $path = $this->derived($photo->sha256, 'preview'.Framer::key($framing).'.jpg');
         if (! is_file($path)) {
             $preview = $framing->isPlain()
-                ? $this->decoder->decodeSmall($this->whole($photo), Kind::from($photo->mime), config('inch.photo.preview_side'))
+                ? $this->decoder->decodeSmall($this->whole($photo), ImageFormat::from($photo->mime), config('inch.photo.preview_side'))
                 : Framer::frame(new Imagick('jpeg:'.$this->preview($photo)), $framing);
             $this->write($path, fn (string $to): bool => $this->jpeg($preview, $to), StorageFailed::savingPicture(...));
         }
@@ -82,16 +82,16 @@ final readonly class PhotoStore
      */
     public function decode(Photo $photo, ?Framing $framing = null, ?int $side = null): Imagick
     {
-        [$path, $kind] = [$this->whole($photo), Kind::from($photo->mime)];
+        [$path, $kind] = [$this->whole($photo), ImageFormat::from($photo->mime)];
         $image = $side === null || 2 * $side > max($photo->width, $photo->height) ? $this->decoder->decode($path, $kind) : $this->decoder->decodeSmall($path, $kind, $side);
 
         return Framer::frame($image, $framing ?? Framing::plain());
     }
 
     /** A photo's file as it may be handed on. */
-    public function bare(Photo $photo): Bare
+    public function bare(Photo $photo): MetadataStripper
     {
-        return Bare::of($this->whole($photo), Kind::from($photo->mime), $this->decoder);
+        return MetadataStripper::of($this->whole($photo), ImageFormat::from($photo->mime), $this->decoder);
     }
 
     /**
@@ -99,14 +99,14 @@ final readonly class PhotoStore
      *
      * @throws OriginalLost when there is no preview either
      */
-    public function bareOrPreview(Photo $photo): Bare
+    public function bareOrPreview(Photo $photo): MetadataStripper
     {
         try {
             return $this->bare($photo);
         } catch (OriginalLost $lost) {
             $preview = $this->derived($photo->sha256, 'preview.jpg');
 
-            return is_file($preview) ? Bare::reduced((string) file_get_contents($preview)) : throw $lost;
+            return is_file($preview) ? MetadataStripper::reduced((string) file_get_contents($preview)) : throw $lost;
         }
     }
 
@@ -164,7 +164,7 @@ final readonly class PhotoStore
      * @param  non-empty-list<int>  $greys  a byte for each step, the lightest first
      * @param  int  $drop  how large an area must be to be kept: 0, all of them, to 4
      */
-    public function fewTones(Photo $photo, Framing $framing, Scale $scale, array $greys, int $drop): string
+    public function fewTones(Photo $photo, Framing $framing, ValueScale $scale, array $greys, int $drop): string
     {
         $path = $this->derived($photo->sha256, sprintf('tones-%s-%.2f-%.2f-%d%s.jpg', implode('-', $greys), $scale->light, $scale->dark, $drop, Framer::key($framing)));
         if (! is_file($path)) {
@@ -229,7 +229,7 @@ final readonly class PhotoStore
     private function cutTiles(Photo $photo, string $folder): bool
     {
         $original = $this->whole($photo);
-        [$source, $orientation, $profile] = $this->decoder->asStored($original, Kind::from($photo->mime), $folder);
+        [$source, $orientation, $profile] = $this->decoder->asStored($original, ImageFormat::from($photo->mime), $folder);
         Vips::tiles($source, $folder, self::TILE, self::QUALITY);
         $source === $original || unlink($source);
 

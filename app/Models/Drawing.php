@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Documents\BestPlan;
+use App\Documents\Choices\ChoicesJson;
+use App\Documents\ChoicesReader;
+use App\Documents\Followed;
+use App\Documents\PlacedThings;
 use App\Exceptions\ChoicesUnreadable;
 use App\Exceptions\StaleSave;
-use App\Exchange\BestPlan;
-use App\Exchange\ChoicesReader;
-use App\Exchange\Followed;
-use App\Exchange\Json\ChoicesJson;
-use App\Exchange\PlacedThings;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -174,7 +174,7 @@ final class Drawing extends Model
     {
         $this->write($version, $this->document() ?? [], function () use ($by, $edits): void {
             if ($edits !== null && $edits !== $this->edits) {
-                throw StaleSave::of($this, []);
+                throw StaleSave::of($this->version, []);
             }
             $revision = $this->revisions()->where('position', $by < 0 ? $this->position : $this->position + 1)->first();
             if ($revision === null || ($by < 0 && $this->position === 0)) {
@@ -290,7 +290,7 @@ final class Drawing extends Model
             // A photo never changes; whatever else was read may have.
             $this->setRelations(array_intersect_key($this->getRelations(), ['photo' => true]));
             if ($version !== null && $this->version !== $version) {
-                throw StaleSave::of($this, self::difference($this->document() ?? [], $wanted));
+                throw StaleSave::of($this->version, self::difference($this->document() ?? [], $wanted));
             }
             $change();
             if ($this->isDirty()) {

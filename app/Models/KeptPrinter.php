@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use App\Press\Order;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
 use InchLadder\Measure\Length;
@@ -13,6 +12,7 @@ use InchLadder\Measure\Size;
 use InchLadder\Measure\Unit;
 use InchLadder\Printing\Bars;
 use InchLadder\Printing\Printer;
+use InchLadder\Printing\PrinterPaper;
 
 /**
  * A printer in reach: the paper in it, and what its bars measured. Lengths are kept exact, as millimetres.
@@ -41,7 +41,7 @@ final class KeptPrinter extends Model
 
     public function paper(): Size
     {
-        return Order::size($this->paper);
+        return PrinterPaper::named($this->paper);
     }
 
     public function border(): Length

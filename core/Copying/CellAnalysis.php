@@ -9,8 +9,8 @@ use InchLadder\Measure\Size;
 use InchLadder\Pixels\Contour;
 use InchLadder\Pixels\Field;
 use InchLadder\Pixels\Gradient;
-use InchLadder\Pixels\Step;
-use InchLadder\Pixels\Steps;
+use InchLadder\Pixels\Transition;
+use InchLadder\Pixels\Transitions;
 
 /**
  * What is seen in one cell of the photo: the crossings on its four sides, and how contours
@@ -43,7 +43,7 @@ final readonly class CellAnalysis
     {
         $crossings = [];
         foreach (Side::cases() as $side) {
-            foreach (Steps::along($sides[$side->value]) as $step) {
+            foreach (Transitions::along($sides[$side->value]) as $step) {
                 $crossings[] = Crossing::of($side, $step, $cell, $ruler);
             }
         }
@@ -83,6 +83,6 @@ final readonly class CellAnalysis
         $near = array_filter($crossings, static fn (Crossing $other): bool => $other !== $in && $other->side === $side && abs($other->at - $at) < self::SAME_PLACE);
         usort($near, static fn (Crossing $a, Crossing $b): int => abs($a->at - $at) <=> abs($b->at - $at));
 
-        return $near[0] ?? Crossing::of($side, new Step($at, 0), $cell, $ruler);
+        return $near[0] ?? Crossing::of($side, new Transition($at, 0), $cell, $ruler);
     }
 }

@@ -8,7 +8,7 @@ use InchLadder\Measure\Graduation;
 use InchLadder\Measure\Rational;
 use InchLadder\Measure\Rounded;
 use InchLadder\Measure\Size;
-use InchLadder\Pixels\Step;
+use InchLadder\Pixels\Transition;
 
 /** The place where a contour crosses one side of a cell. */
 final readonly class Crossing
@@ -26,7 +26,7 @@ final readonly class Crossing
     }
 
     /** @param  Size  $cell  on the paper */
-    public static function of(Side $side, Step $step, Size $cell, Graduation $ruler): self
+    public static function of(Side $side, Transition $step, Size $cell, Graduation $ruler): self
     {
         $share = Rational::near(max(0.0, min(1.0, $step->at)));
 

@@ -10,11 +10,11 @@ use InchLadder\Measure\Size;
 /** Where the drawing area lies on the sheet: at a spot of the usable paper, or at offsets of the artist's own. */
 final readonly class Placement
 {
-    private function __construct(private ?Spot $spot, private ?Length $left, private ?Length $top)
+    private function __construct(private ?Position $spot, private ?Length $left, private ?Length $top)
     {
     }
 
-    public static function at(Spot $spot): self
+    public static function at(Position $spot): self
     {
         return new self($spot, null, null);
     }
@@ -36,7 +36,7 @@ final readonly class Placement
     {
         if ($this->left === null || $this->top === null) {
             $spare = $margins->inside($sheet)->minus($area);
-            $spot = $this->spot ?? Spot::Centred;
+            $spot = $this->spot ?? Position::Centred;
 
             return [$margins->left->plus($spare->width->times($spot->across())), $margins->top->plus($spare->height->times($spot->down()))];
         }

@@ -24,9 +24,9 @@ use InchLadder\Paper\Colour;
 use InchLadder\Paper\Margins;
 use InchLadder\Paper\OrientationAdvice;
 use InchLadder\Paper\Placement;
+use InchLadder\Paper\Position;
 use InchLadder\Paper\Shape;
 use InchLadder\Paper\Sheet;
-use InchLadder\Paper\Spot;
 use InchLadder\Paper\Turn;
 use InchLadder\Photo\Framing;
 use InchLadder\Photo\Reference;
@@ -88,7 +88,7 @@ final readonly class Choices
         /** Axes laid over a grid of another school; null without. */
         public ?AxesWithTicks $axes = null,
     ) {
-        $this->placement = $placement ?? Placement::at(Spot::Centred);
+        $this->placement = $placement ?? Placement::at(Position::Centred);
         $this->tones = $tones ?? Tones::of(5, true, 1, $colour->lightness());
         $this->framing = $framing ?? Framing::plain();
     }
@@ -137,7 +137,7 @@ final readonly class Choices
     /** The same choices on another sheet, whichever way round suits it. */
     public function on(Size $sheet): self
     {
-        return $this->with(['sheet' => $sheet, 'standard' => null, 'turn' => Turn::Advised, 'placement' => Placement::at(Spot::Centred)]);
+        return $this->with(['sheet' => $sheet, 'standard' => null, 'turn' => Turn::Advised, 'placement' => Placement::at(Position::Centred)]);
     }
 
     /** @param  array<string, mixed>  $changes */

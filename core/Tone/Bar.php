@@ -17,7 +17,7 @@ final readonly class Bar
     private const DARK_PAPER = 50.0;
 
     private function __construct(
-        /** @var non-empty-list<Box> the lightest first */
+        /** @var non-empty-list<Swatch> the lightest first */
         public array $boxes,
         /** Whether the paper is the light end. */
         public bool $paperIsLight,
@@ -33,10 +33,10 @@ final readonly class Bar
      */
     public static function of(int $steps, bool $paperCounts, float $paper): self
     {
-        Scale::of($steps, 100, 0);
+        ValueScale::of($steps, 100, 0);
         $paperIsLight = $paper > self::DARK_PAPER;
         [$from, $to] = $paperIsLight ? [$paper, self::PENCIL] : [self::WHITE, $paper];
-        $boxes = array_map(static function (int $number) use ($steps, $paperCounts, $paperIsLight, $from, $to): Box {
+        $boxes = array_map(static function (int $number) use ($steps, $paperCounts, $paperIsLight, $from, $to): Swatch {
             // Between the ends as many equal stretches as it takes; bare paper stands at one of them or is passed over.
             $share = match (true) {
                 $paperCounts => ($number - 1) / ($steps - 1),
@@ -44,7 +44,7 @@ final readonly class Bar
                 default => ($number - 1) / $steps,
             };
 
-            return new Box($number, $from + ($to - $from) * $share, $paperCounts && $number === ($paperIsLight ? 1 : $steps));
+            return new Swatch($number, $from + ($to - $from) * $share, $paperCounts && $number === ($paperIsLight ? 1 : $steps));
         }, range(1, $steps));
 
         return new self($boxes, $paperIsLight);

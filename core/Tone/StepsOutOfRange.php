@@ -10,7 +10,7 @@ final class StepsOutOfRange extends Impossible
 {
     public static function of(int $steps): self
     {
-        return new self("{$steps} steps cannot be told apart, or tell nothing apart; choose ".Scale::LEAST.' to '.Scale::MOST.'.');
+        return new self("{$steps} steps cannot be told apart, or tell nothing apart; choose ".ValueScale::LEAST.' to '.ValueScale::MOST.'.');
     }
 
     public function choice(): string

@@ -23,7 +23,7 @@ final readonly class Tones
     /** @throws StepsOutOfRange */
     public static function of(int $steps, bool $paperCounts, int $drop, float $paper): self
     {
-        Scale::of($steps, 100, 0);
+        ValueScale::of($steps, 100, 0);
 
         return new self($steps, $paperCounts, max(0, min(self::MOST_DROP, $drop)), $paper);
     }

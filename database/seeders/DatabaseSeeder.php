@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Database\Seeders;
 
-use App\Exchange\ChoicesReader;
-use App\Exchange\Printers;
+use App\Documents\ChoicesReader;
 use App\Imaging\PhotoStore;
 use App\Models\CellChange;
 use App\Models\Drawing;
+use App\Wire\Printers;
 use Illuminate\Database\Seeder;
 use Illuminate\Support\Carbon;
 use InchLadder\Copying\Place;

@@ -1,5 +1,7 @@
 <?php
 
+use Tests\Rooms;
+
 arch('the core depends on nothing but exact numbers')
     ->expect('InchLadder')
     ->toOnlyUse(['InchLadder', 'Brick\Math']);
@@ -11,7 +13,7 @@ arch('the core is strict, and everything in it is final or made to be extended')
 
 arch('pictures are decoded in two rooms only')
     ->expect('Imagick')
-    ->toOnlyBeUsedIn(['App\Imaging', 'App\Press', 'Tests']);
+    ->toOnlyBeUsedIn(['App\Imaging', 'App\Printing', 'Tests']);
 
 arch('controllers hold no rules')
     ->expect('App\Http\Controllers')
@@ -20,3 +22,69 @@ arch('controllers hold no rules')
 arch('nothing is left behind')
     ->expect(['dd', 'dump', 'var_dump', 'print_r', 'die', 'env'])
     ->not->toBeUsedIn(['App', 'InchLadder']);
+
+/*
+ * Arrows go one way. Each room may use the rooms named beside it, and those are all named before it:
+ * so there is no way round.
+ */
+const CORE_ROOMS = [
+    'Measure' => [],
+    'Pixels' => [],
+    'Photo' => ['Measure'],
+    'Paper' => ['Measure', 'Pixels'],
+    'Grid' => ['Measure', 'Pixels'],
+    'Fit' => ['Measure', 'Photo', 'Paper', 'Grid'],
+    'Layout' => ['Measure', 'Photo', 'Paper', 'Grid', 'Fit'],
+    // One room a rung or instrument: each stands on the layout, none knows another's inside, none knows the plan.
+    'Marks' => ['Measure', 'Grid', 'Layout'],
+    'Copying' => ['Measure', 'Pixels', 'Grid', 'Layout'],
+    'Checking' => ['Measure', 'Layout'],
+    'Tone' => ['Pixels'],
+    'Finish' => ['Measure', 'Layout'],
+    'Planner' => ['Measure', 'Photo', 'Grid'],
+    'Printing' => ['Measure', 'Paper', 'Grid'],
+    // The top floor.
+    'Plan' => ['Measure', 'Photo', 'Paper', 'Grid', 'Fit', 'Layout', 'Marks', 'Copying', 'Tone', 'Finish', 'Planner'],
+];
+
+const APP_ROOMS = [
+    'Exceptions' => [],
+    'Wording' => [],
+    'Documents' => [],
+    'Devices' => [],
+    'Providers' => [],
+    'Adjusting' => ['Wording', 'Documents'],
+    'Models' => ['Exceptions', 'Documents'],
+    'Imaging' => ['Exceptions', 'Models'],
+    'Keeping' => ['Models', 'Imaging'],
+    'Archive' => ['Exceptions', 'Documents', 'Models', 'Imaging'],
+    'Printing' => ['Exceptions', 'Wording', 'Models', 'Imaging'],
+    'Wire' => ['Exceptions', 'Wording', 'Documents', 'Models', 'Imaging'],
+    'Http' => ['Exceptions', 'Wording', 'Documents', 'Devices', 'Adjusting', 'Models', 'Imaging', 'Keeping', 'Archive', 'Printing', 'Wire'],
+    'Console' => ['Exceptions', 'Wording', 'Documents', 'Devices', 'Models', 'Imaging', 'Keeping', 'Archive', 'Printing', 'Wire'],
+];
+
+it('has arrows that go one way, from every room', function (string $folder, array $rooms) {
+    $arrows = Rooms::arrows($folder);
+    expect(array_diff(array_keys($arrows), array_keys($rooms)))->toBe([])->and(array_diff(array_keys($rooms), array_keys($arrows)))->toBe([]);
+    $before = [];
+    foreach ($rooms as $room => $may) {
+        expect(array_diff($may, $before))->toBe([], "{$room} may use what is named after it")
+            ->and(array_diff($arrows[$room], $may))->toBe([], "{$room} uses a room it may not")
+            ->and(array_diff($may, $arrows[$room]))->toBe([], "{$room} may use a room it does not");
+        $before[] = $room;
+    }
+})->with([['core', CORE_ROOMS], ['app', APP_ROOMS]]);
+
+it('is drawn as it is', function (string $folder, array $everywhere) {
+    $page = (string) file_get_contents(dirname(__DIR__, 2).'/docs/architecture.md');
+    expect($page)->toContain("```mermaid\n".Rooms::drawn($folder, ...$everywhere)."\n```");
+})->with([['core', ['Measure']], ['app', ['Exceptions', 'Documents', 'Wording']]]);
+
+arch('rules know no language of the screen, no database and no web')
+    ->expect('InchLadder')
+    ->not->toUse(['App', 'Illuminate', 'OpenApi']);
+
+arch('rows know no JSON of the wire and no printing')
+    ->expect('App\Models')
+    ->not->toUse(['App\Wire', 'App\Printing', 'App\Http']);

@@ -24,8 +24,8 @@ use InchLadder\Paper\Margins;
 use InchLadder\Photo\Reference;
 use InchLadder\Pixels\Content;
 use InchLadder\Pixels\Field;
-use InchLadder\Pixels\Step;
-use InchLadder\Pixels\Steps;
+use InchLadder\Pixels\Transition;
+use InchLadder\Pixels\Transitions;
 use Tests\Core\Plans;
 
 /**
@@ -87,7 +87,7 @@ function places(CellAnalysis $sight): array
 }
 
 it('finds where light turns to dark along a line, to half a hundredth', function (array $places, array $levels, array $found) {
-    $steps = Steps::along(stepped($places, $levels));
+    $steps = Transitions::along(stepped($places, $levels));
     expect(count($steps))->toBe(count($found));
     foreach ($found as $i => [$at, $change]) {
         expect($steps[$i]->at)->toEqualWithDelta($at, 0.005)->and($steps[$i]->change)->toEqualWithDelta($change, 0.06 * abs($change));
@@ -102,18 +102,18 @@ it('finds where light turns to dark along a line, to half a hundredth', function
 ]);
 
 it('takes a hair, whose two edges are one to a pencil, for one', function () {
-    expect(Steps::along(stepped([0.5, 0.51], [200, 60, 190])))->toHaveCount(1);
+    expect(Transitions::along(stepped([0.5, 0.51], [200, 60, 190])))->toHaveCount(1);
 });
 
 it('takes neither a slow gradient nor grain for an edge', function () {
     mt_srand(7);
     $grain = array_map(fn (): float => 120 + mt_rand(-12, 12), range(1, 200));
-    expect(Steps::along(array_map(fn (int $i): float => $i, range(0, 199))))->toBe([])->and(Steps::along($grain))->toBe([]);
+    expect(Transitions::along(array_map(fn (int $i): float => $i, range(0, 199))))->toBe([])->and(Transitions::along($grain))->toBe([]);
 });
 
 it('names at most the five strongest on a side', function () {
-    $steps = Steps::along(stepped([0.1, 0.2, 0.3, 0.4, 0.5, 0.6, 0.7], [0, 100, 0, 100, 0, 100, 0, 60]));
-    expect(array_map(fn (Step $step): float => round($step->at, 1), $steps))->toHaveCount(5)->not->toContain(0.7);
+    $steps = Transitions::along(stepped([0.1, 0.2, 0.3, 0.4, 0.5, 0.6, 0.7], [0, 100, 0, 100, 0, 100, 0, 60]));
+    expect(array_map(fn (Transition $step): float => round($step->at, 1), $steps))->toHaveCount(5)->not->toContain(0.7);
 });
 
 it('follows a contour from where it comes in to where it leaves', function (Closure $dark, array $places, array $courses, string $paper = '2x2in', float $ratio = 1.0) {

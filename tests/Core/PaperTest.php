@@ -9,11 +9,11 @@ use InchLadder\Paper\Measured;
 use InchLadder\Paper\OffTheSheet;
 use InchLadder\Paper\OrientationAdvice;
 use InchLadder\Paper\Placement;
+use InchLadder\Paper\Position;
 use InchLadder\Paper\Shape;
 use InchLadder\Paper\SheetSize;
 use InchLadder\Paper\SheetSizeOutOfBounds;
 use InchLadder\Paper\SheetUnknown;
-use InchLadder\Paper\Spot;
 use InchLadder\Paper\Turn;
 use InchLadder\Photo\Reference;
 use Tests\Core\Plans;
@@ -96,22 +96,22 @@ it('turns the sheet only as it is told', function (Turn $turn, string $photo, st
     [Turn::Sideways, '4x6in', '11 in'],
 ]);
 
-it('puts the drawing area where it is wanted inside the margins', function (Spot|array $place, string $left, string $top) {
+it('puts the drawing area where it is wanted inside the margins', function (Position|array $place, string $left, string $top) {
     $plan = Plans::of(
         Reference::printed(size('5x7in')), size('9x12in'), new Inset(Rational::nd(1, 2)),
         margins: new Margins(length('1 in'), length('1 in'), length('1 in'), length('2 in')),
-        placement: $place instanceof Spot ? Placement::at($place) : Placement::offset(length($place[0]), length($place[1])),
+        placement: $place instanceof Position ? Placement::at($place) : Placement::offset(length($place[0]), length($place[1])),
     );
     // Usable 6 × 10, inset 6 × 8.4 at half size: 3 × 4.2, so 3 × 5.8 to spare.
     expect($plan->layout->left)->toBeLength($left)->and($plan->layout->top)->toBeLength($top);
 })->with([
-    [Spot::Centred, '3.5 in', '3.9 in'],
-    [Spot::TopLeft, '2 in', '1 in'],
-    [Spot::TopRight, '5 in', '1 in'],
-    [Spot::BottomLeft, '2 in', '6.8 in'],
-    [Spot::BottomRight, '5 in', '6.8 in'],
+    [Position::Centred, '3.5 in', '3.9 in'],
+    [Position::TopLeft, '2 in', '1 in'],
+    [Position::TopRight, '5 in', '1 in'],
+    [Position::BottomLeft, '2 in', '6.8 in'],
+    [Position::BottomRight, '5 in', '6.8 in'],
     // Of 5.8 in to spare, 45 % lie above: 2.61 in (common practice).
-    [Spot::Optical, '3.5 in', '3.61 in'],
+    [Position::Optical, '3.5 in', '3.61 in'],
     'own offsets, over the margin' => [['1/2 in', '6 in'], '1/2 in', '6 in'],
 ]);
 

@@ -31,7 +31,7 @@ use InchLadder\Measure\Rational;
 use InchLadder\Paper\Catalogue;
 use InchLadder\Paper\Margins;
 use InchLadder\Paper\Placement;
-use InchLadder\Paper\Spot;
+use InchLadder\Paper\Position;
 use InchLadder\Paper\Turn;
 use InchLadder\Photo\Border;
 use InchLadder\Photo\Framing;
@@ -107,7 +107,7 @@ it('keeps its promises for any photo, paper, fit and grid', function (string $ph
     foreach ($references as $reference) {
         foreach ($fits as $i => $fit) {
             foreach ($schools as $j => $school) {
-                $place = Placement::at(Spot::cases()[($i + $j) % count(Spot::cases())]);
+                $place = Placement::at(Position::cases()[($i + $j) % count(Position::cases())]);
                 holds(Plans::of($reference, size($sheet), $fit, $school, $margins, $ruler, Turn::cases()[$j % 4], Labels::cases()[$i % 3], placement: $place));
                 $n++;
             }
@@ -223,7 +223,7 @@ it('names what lies under tape, mat or cut', function () {
 
 it('lays axes over any other grid, whose lines stay, and carries the long diagonal to the paper’s end', function () {
     $axes = new AxesWithTicks(Rational::nd(1, 4), Rational::nd(1, 2), length('1 in'));
-    $plan = Plans::of(Reference::printed(size('4x6in')), size('8x12in'), new Inset(Rational::nd(1, 2)), school: new ProportionalCells(Cells::of(4, 6)), axes: $axes, placement: Placement::at(Spot::TopLeft));
+    $plan = Plans::of(Reference::printed(size('4x6in')), size('8x12in'), new Inset(Rational::nd(1, 2)), school: new ProportionalCells(Cells::of(4, 6)), axes: $axes, placement: Placement::at(Position::TopLeft));
     expect($plan->layout->grid->across->parts())->toBe(4)
         ->and(array_map(strval(...), $plan->layout->grid->axes->across))->toBe(['0', '1/4', '1/2', '3/4', '1'])
         ->and((string) $plan->layout->reach())->toBe('2')

@@ -2,13 +2,13 @@
 
 use InchLadder\Pixels\Field;
 use InchLadder\Tone\Bar;
-use InchLadder\Tone\Box;
 use InchLadder\Tone\Greys;
-use InchLadder\Tone\Scale;
 use InchLadder\Tone\Spot;
 use InchLadder\Tone\Spots;
 use InchLadder\Tone\StepsOutOfRange;
+use InchLadder\Tone\Swatch;
 use InchLadder\Tone\Threshold;
+use InchLadder\Tone\ValueScale;
 
 /**
  * A picture of 48 × 48 samples.
@@ -29,7 +29,7 @@ function toned(Closure $lightness): Field
 
 it('numbers the boxes of a bar as it counts them, the lightest first', function (int $steps, bool $paperCounts, float $paper, array $boxes) {
     $bar = Bar::of($steps, $paperCounts, $paper);
-    expect(array_map(fn (Box $box): array => [$box->number, round($box->lightness, 1), $box->isPaper], $bar->boxes))->toBe($boxes);
+    expect(array_map(fn (Swatch $box): array => [$box->number, round($box->lightness, 1), $box->isPaper], $bar->boxes))->toBe($boxes);
 })->with([
     'five, white paper is the first' => [5, true, 100.0, [[1, 100.0, true], [2, 80.0, false], [3, 60.0, false], [4, 40.0, false], [5, 20.0, false]]],
     'four drawn, the paper beyond them' => [4, false, 100.0, [[1, 80.0, false], [2, 60.0, false], [3, 40.0, false], [4, 20.0, false]]],
@@ -40,22 +40,22 @@ it('numbers the boxes of a bar as it counts them, the lightest first', function 
 ]);
 
 it('has as many boxes as steps, each darker than the one before, whatever the paper', function (float $paper, bool $counts) {
-    foreach (range(Scale::LEAST, Scale::MOST) as $steps) {
+    foreach (range(ValueScale::LEAST, ValueScale::MOST) as $steps) {
         $bar = Bar::of($steps, $counts, $paper);
         $lightness = array_column($bar->boxes, 'lightness');
         $sorted = $lightness;
         rsort($sorted);
         expect($lightness)->toBe($sorted)->and(array_column($bar->boxes, 'number'))->toBe(range(1, $steps))->and(array_unique($lightness))->toHaveCount($steps)
-            ->and(count(array_filter($bar->boxes, fn (Box $box): bool => $box->isPaper)))->toBe($counts ? 1 : 0);
+            ->and(count(array_filter($bar->boxes, fn (Swatch $box): bool => $box->isPaper)))->toBe($counts ? 1 : 0);
     }
 })->with([100.0, 70.0, 51.0, 49.0, 10.0])->with([true, false]);
 
 it('refuses steps that cannot be told apart', function (int $steps) {
-    expect(fn () => Scale::of($steps, 90, 10))->toThrow(StepsOutOfRange::class, 'choose 2 to 10')->and(fn () => Bar::of($steps, true, 100))->toThrow(StepsOutOfRange::class);
+    expect(fn () => ValueScale::of($steps, 90, 10))->toThrow(StepsOutOfRange::class, 'choose 2 to 10')->and(fn () => Bar::of($steps, true, 100))->toThrow(StepsOutOfRange::class);
 })->with([1, 0, -3, 11]);
 
 it('puts a lightness on its step', function (int $steps, float $lightness, int $step) {
-    expect(Scale::of($steps, 90, 10)->step($lightness))->toBe($step);
+    expect(ValueScale::of($steps, 90, 10)->step($lightness))->toBe($step);
 })->with([
     [4, 90, 1],
     [4, 71, 1],
@@ -77,7 +77,7 @@ it('takes its range from the picture, less a few glints and holes, and tells eac
         $x === 0 && $y === 1 => 0,
         default => $x < 36 ? 80 : 20,
     });
-    $scale = Scale::over($picture, 3);
+    $scale = ValueScale::over($picture, 3);
     expect([$scale->light, $scale->dark])->toBe([80.0, 20.0])
         ->and(array_map(fn (float $share): float => round($share, 2), $scale->shares($picture)))->toBe([1 => 0.75, 2 => 0.0, 3 => 0.25])
         ->and(array_sum($scale->shares($picture)))->toEqualWithDelta(1, 1e-9);
@@ -85,7 +85,7 @@ it('takes its range from the picture, less a few glints and holes, and tells eac
 
 it('has one tone for a picture of one tone', function () {
     $flat = toned(fn (): int => 50);
-    expect(Scale::over($flat, 5)->shares($flat))->toBe([1 => 1.0, 2 => 0.0, 3 => 0.0, 4 => 0.0, 5 => 0.0]);
+    expect(ValueScale::over($flat, 5)->shares($flat))->toBe([1 => 1.0, 2 => 0.0, 3 => 0.0, 4 => 0.0, 5 => 0.0]);
 });
 
 it('says whether a picture parts into light and shadow', function (Closure $lightness, string $verdict, float $threshold, string $says) {

@@ -1,8 +1,8 @@
 <?php
 
-use App\Exchange\Adjusting\Adjustments;
-use App\Exchange\ChoicesReader;
-use App\Exchange\Json\AdjustedJson;
+use App\Adjusting\Adjustments;
+use App\Documents\ChoicesReader;
+use App\Wire\Json\AdjustedJson;
 use Illuminate\Validation\ValidationException;
 use InchLadder\Impossible;
 use InchLadder\Measure\Length;
@@ -32,7 +32,9 @@ function adjusted(string $act, array $how, array $choices = []): AdjustedJson
         ],
     ], $choices);
 
-    return Adjustments::apply($act, ChoicesReader::read($document, 1500, 1000), $how, 1500, 1000);
+    $followed = Adjustments::apply($act, ChoicesReader::read($document, 1500, 1000), $how, 1500, 1000);
+
+    return new AdjustedJson($followed->read->json, $followed->said);
 }
 
 /** What is planned after something was done. */

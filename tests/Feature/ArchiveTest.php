@@ -1,9 +1,9 @@
 <?php
 
-use App\Exchange\Archive\ArchiveWriter;
-use App\Exchange\Description;
+use App\Archive\ArchiveWriter;
 use App\Models\Drawing;
 use App\Models\Photo;
+use App\Wire\Description;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Arr;
 use Illuminate\Support\Facades\Artisan;
@@ -164,7 +164,7 @@ it('refuses what is no drawing in one sentence, and keeps nothing of it', functi
     'another document' => [fn (string $path) => tampered($path, fn (ZipArchive $zip) => $zip->addFromString('drawing.json', '{"kind":"recipe","version":1}')), 'drawing.json'],
     'no document' => [fn (string $path) => tampered($path, fn (ZipArchive $zip) => $zip->deleteName('drawing.json')), 'drawing.json'],
     'a newer document' => [fn (string $path) => tampered($path, function (ZipArchive $zip) {
-        $zip->addFromString('drawing.json', (string) json_encode([...json_decode((string) $zip->getFromName('drawing.json'), true), 'version' => App\Exchange\Archive\ArchiveWriter::VERSION + 1]));
+        $zip->addFromString('drawing.json', (string) json_encode([...json_decode((string) $zip->getFromName('drawing.json'), true), 'version' => App\Archive\ArchiveWriter::VERSION + 1]));
     }), 'by a newer Inch Ladder'],
     'choices that cannot be' => [fn (string $path) => tampered($path, function (ZipArchive $zip) {
         $zip->addFromString('drawing.json', (string) json_encode(array_replace_recursive(json_decode((string) $zip->getFromName('drawing.json'), true), ['choices' => ['grid' => ['columns' => 900]]])));

@@ -1,7 +1,7 @@
 <?php
 
-use App\Exchange\PlanWriter;
 use App\Models\Drawing;
+use App\Wire\PlanWriter;
 use Illuminate\Support\Facades\Artisan;
 use Symfony\Component\Console\Output\BufferedOutput;
 use Tests\Drawings;

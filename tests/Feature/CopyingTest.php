@@ -1,6 +1,6 @@
 <?php
 
-use App\Exchange\ChoicesReader;
+use App\Documents\ChoicesReader;
 use App\Imaging\PhotoStore;
 use App\Models\Drawing;
 use Illuminate\Testing\TestResponse;

@@ -1,6 +1,6 @@
 <?php
 
-use App\Exchange\Csv;
+use App\Archive\Csv;
 
 it('writes rows as RFC 4180 has them, and reads them back', function (array $row, string $line) {
     expect(Csv::write([['head'], $row]))->toBe("head\r\n{$line}\r\n")->and(Csv::read(Csv::write([['head'], $row])))->toBe([['head'], array_map(strval(...), $row)]);

@@ -1,6 +1,6 @@
 <?php
 
-use App\Exchange\ChoicesReader;
+use App\Documents\ChoicesReader;
 use App\Models\Drawing;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;

@@ -1,6 +1,6 @@
 <?php
 
-use App\Exchange\ChoicesReader;
+use App\Documents\ChoicesReader;
 use Tests\Drawings;
 use Tests\Photos;
 

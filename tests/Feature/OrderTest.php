@@ -1,12 +1,12 @@
 <?php
 
-use App\Exchange\Printers;
 use App\Models\KeptPrinter;
-use App\Press\At;
-use App\Press\Look;
-use App\Press\Order;
-use App\Press\Pressroom;
-use App\Press\SheetImpossible;
+use App\Printing\At;
+use App\Printing\Look;
+use App\Printing\PrintOptions;
+use App\Printing\SheetImpossible;
+use App\Printing\SheetMaker;
+use App\Wire\Printers;
 use InchLadder\Measure\Length;
 use InchLadder\Measure\Unit;
 use InchLadder\Printing\BorderImpossible;
@@ -19,7 +19,7 @@ use Tests\Drawings;
 /** @return array{float, float, float} the order's paper and border in mm */
 function paperOf(array $asked, Unit $unit = Unit::Centimetre): array
 {
-    $printer = Order::of($asked, $unit)->paper();
+    $printer = PrintOptions::of($asked, $unit)->paper();
 
     return array_map(fn (Length $length) => round($length->toFloat(), 3), [$printer->paper->width, $printer->paper->height, $printer->border]);
 }
@@ -38,7 +38,7 @@ it('takes common paper in the drawing’s unit, unless another is said', functio
 
 it('takes what a kept printer has, and what is said over it', function (array $asked, array $paper) {
     (new Printers(Unit::Centimetre))->keep('Studio', 'a3', '8 mm', '26.5 cm', '38 cm');
-    $order = Order::of(['printer' => 'Studio', ...$asked], Unit::Centimetre);
+    $order = PrintOptions::of(['printer' => 'Studio', ...$asked], Unit::Centimetre);
     expect(paperOf(['printer' => 'Studio', ...$asked]))->toBe($paper)
         // Its correction goes with it, whatever paper is in it.
         ->and($order->paper()->keepsSize())->toBeFalse();
@@ -49,7 +49,7 @@ it('takes what a kept printer has, and what is said over it', function (array $a
 ]);
 
 it('reads yes and no the ways they are written', function (mixed $written, bool $labels, bool $mirrored) {
-    $order = Order::of(['labels' => $written, 'mirrored' => $written], Unit::Inch);
+    $order = PrintOptions::of(['labels' => $written, 'mirrored' => $written], Unit::Inch);
     expect([$order->labels, $order->mirrored])->toBe([$labels, $mirrored]);
 })->with([
     ['1', true, true],
@@ -62,16 +62,16 @@ it('reads yes and no the ways they are written', function (mixed $written, bool 
 ]);
 
 it('leaves to the sheet what was not said', function () {
-    $order = Order::of([], Unit::Inch);
+    $order = PrintOptions::of([], Unit::Inch);
     expect([$order->at, $order->look, $order->whole, $order->lines])->toBe([null, Look::Photo, false, false])
-        ->and(Order::of(['at' => 'drawing', 'look' => 'outline'], Unit::Inch)->at)->toBe(At::Drawing)
-        ->and(Order::of(['page' => 'own'], Unit::Inch)->printer)->toBeNull()
+        ->and(PrintOptions::of(['at' => 'drawing', 'look' => 'outline'], Unit::Inch)->at)->toBe(At::Drawing)
+        ->and(PrintOptions::of(['page' => 'own'], Unit::Inch)->printer)->toBeNull()
         // A sheet that is made of pages needs paper all the same.
-        ->and(Order::of(['page' => 'own'], Unit::Inch)->paper()->paper->width->toFloat())->toBe(215.9);
+        ->and(PrintOptions::of(['page' => 'own'], Unit::Inch)->paper()->paper->width->toFloat())->toBe(215.9);
 });
 
 it('refuses what cannot be ordered', function (array $asked, string $class, string $says) {
-    expect(fn () => Order::of($asked, Unit::Inch))->toThrow($class, $says);
+    expect(fn () => PrintOptions::of($asked, Unit::Inch))->toThrow($class, $says);
 })->with([
     [['at' => 'moon'], SheetImpossible::class, 'choose print, page or drawing'],
     [['page' => '5x'], SheetImpossible::class, 'not a printer’s paper'],
@@ -103,11 +103,11 @@ it('says what a printer makes of lengths', function (string $across, string $dow
 ]);
 
 it('throws away files that nobody fetched within the hour', function () {
-    $old = Pressroom::shelf().'/old';
-    $new = Pressroom::shelf().'/new';
+    $old = SheetMaker::shelf().'/old';
+    $new = SheetMaker::shelf().'/new';
     touch($old, time() - 3700);
     touch($new);
-    Pressroom::shelf();
+    SheetMaker::shelf();
     expect([is_file($old), is_file($new)])->toBe([false, true]);
 });
 
@@ -144,9 +144,9 @@ it('lists every sheet with its name, its use, and what can be chosen about it', 
 
 it('prints the plan mirrored: pictures swapped, and where to measure from', function () {
     $drawing = Drawings::begin([...Drawings::FIVE_BY_SEVEN, 'title' => 'Back to front']);
-    $words = fn (array $asked) => Tests\Sheets::words(Tests\Sheets::leaves($drawing, App\Press\SheetKind::Plan, $asked)->page(0));
+    $words = fn (array $asked) => Tests\Sheets::words(Tests\Sheets::leaves($drawing, App\Printing\SheetKind::Plan, $asked)->page(0));
     expect($words(['mirrored' => '1']))->toContain('measure what lies across from the right edge')
         ->and($words([]))->not->toContain('right edge');
-    $quarter = fn (array $asked, float $x) => Tests\Photos::quarter(Tests\Photos::colourAt(array_values(array_filter(Tests\Sheets::leaves($drawing, App\Press\SheetKind::Plan, $asked)->page(0)->marks, fn ($mark) => $mark instanceof App\Press\Picture))[0]->jpeg, $x, 0.1));
+    $quarter = fn (array $asked, float $x) => Tests\Photos::quarter(Tests\Photos::colourAt(array_values(array_filter(Tests\Sheets::leaves($drawing, App\Printing\SheetKind::Plan, $asked)->page(0)->marks, fn ($mark) => $mark instanceof App\Printing\Picture))[0]->jpeg, $x, 0.1));
     expect([$quarter([], 0.1), $quarter(['mirrored' => '1'], 0.1)])->toBe([0, 1]);
 });

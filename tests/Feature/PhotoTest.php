@@ -1,6 +1,6 @@
 <?php
 
-use App\Exchange\ChoicesReader;
+use App\Documents\ChoicesReader;
 use App\Imaging\Decoder;
 use App\Imaging\PhotoRefused;
 use App\Imaging\PhotoStore;

@@ -1,9 +1,9 @@
 <?php
 
-use App\Exchange\Adjusting\Adjustments;
-use App\Exchange\BestPlan;
-use App\Exchange\ChoicesReader;
-use App\Exchange\PlacedThings;
+use App\Adjusting\Adjustments;
+use App\Documents\BestPlan;
+use App\Documents\ChoicesReader;
+use App\Documents\PlacedThings;
 use App\Imaging\PhotoStore;
 use App\Models\Drawing;
 use InchLadder\Layout\Affine;
@@ -53,7 +53,7 @@ function placed(Randomizer $random): ChoicesReader
 
 function turned(ChoicesReader $read, string $way): ChoicesReader
 {
-    return ChoicesReader::read(json_decode(json_encode(Adjustments::apply('turn', $read, ['way' => $way], WIDE, HIGH)->choices), true), WIDE, HIGH);
+    return ChoicesReader::read(json_decode(json_encode(Adjustments::apply('turn', $read, ['way' => $way], WIDE, HIGH)->read->json), true), WIDE, HIGH);
 }
 
 /**

@@ -1,8 +1,8 @@
 <?php
 
 use App\Models\Drawing;
-use App\Press\Format;
-use App\Press\SheetKind;
+use App\Printing\Format;
+use App\Printing\SheetKind;
 use Illuminate\Http\UploadedFile;
 use Tests\Photos;
 use Tests\Sheets;

@@ -1,10 +1,10 @@
 <?php
 
 use App\Models\Drawing;
-use App\Press\Format;
-use App\Press\Line;
-use App\Press\Page;
-use App\Press\SheetKind;
+use App\Printing\Format;
+use App\Printing\Line;
+use App\Printing\Page;
+use App\Printing\SheetKind;
 use InchLadder\Grid\LineColour;
 use Smalot\PdfParser\Parser;
 use Symfony\Component\Process\Process;

@@ -1,20 +1,20 @@
 <?php
 
-use App\Press\Anchor;
-use App\Press\Board;
-use App\Press\Box;
-use App\Press\Dash;
-use App\Press\Fill;
-use App\Press\Format;
-use App\Press\Leaf;
-use App\Press\Leaves;
-use App\Press\Line;
-use App\Press\Page;
-use App\Press\Picture;
-use App\Press\SheetImpossible;
-use App\Press\Spread;
-use App\Press\Text;
-use App\Press\Type;
+use App\Printing\Anchor;
+use App\Printing\Artwork;
+use App\Printing\Dash;
+use App\Printing\Fill;
+use App\Printing\Format;
+use App\Printing\Line;
+use App\Printing\Page;
+use App\Printing\PageBuilder;
+use App\Printing\Pages;
+use App\Printing\Picture;
+use App\Printing\Rectangle;
+use App\Printing\SheetImpossible;
+use App\Printing\Text;
+use App\Printing\TiledLayout;
+use App\Printing\Type;
 use InchLadder\Measure\Length;
 use InchLadder\Measure\Size;
 use InchLadder\Printing\Bars;
@@ -42,7 +42,7 @@ function jpegOf(int $wide = 40, int $high = 40): string
 }
 
 it('cuts lines at a window’s sides', function (array $line, ?array $inside) {
-    expect(ends((new Line(...$line))->within(new Box(10, 10, 20, 10))))->toBe($inside);
+    expect(ends((new Line(...$line))->within(new Rectangle(10, 10, 20, 10))))->toBe($inside);
 })->with([
     'all inside' => [[12, 12, 18, 16], [12.0, 12.0, 18.0, 16.0]],
     'through both sides' => [[0, 15, 40, 15], [10.0, 15.0, 30.0, 15.0]],
@@ -66,7 +66,7 @@ it('keeps weight, colour and dashes whatever is done to a line', function (Closu
     'moved' => fn (Line $line) => $line->movedBy(3, 4),
     'stretched' => fn (Line $line) => $line->stretched(1.1, 0.9, 50, 50),
     'mirrored' => fn (Line $line) => $line->mirrored(100),
-    'cut' => fn (Line $line) => $line->within(new Box(10, 10, 20, 10)),
+    'cut' => fn (Line $line) => $line->within(new Rectangle(10, 10, 20, 10)),
 ]);
 
 it('moves, mirrors and stretches every kind of mark alike', function (Closure $make) {
@@ -74,33 +74,33 @@ it('moves, mirrors and stretches every kind of mark alike', function (Closure $m
     $box = fn ($of) => [$of->box()->x, $of->box()->y];
     expect($box($mark->movedBy(3, -4)))->toEqualWithDelta([$mark->box()->x + 3, $mark->box()->y - 4], 1e-9)
         ->and($box($mark->mirrored(200)->mirrored(200)))->toEqualWithDelta($box($mark), 1e-9)
-        ->and($mark->within(new Box(0, 0, 200, 200)))->toEqual($mark)
-        ->and($mark->within(new Box(150, 150, 10, 10)))->toBeNull();
+        ->and($mark->within(new Rectangle(0, 0, 200, 200)))->toEqual($mark)
+        ->and($mark->within(new Rectangle(150, 150, 10, 10)))->toBeNull();
 })->with([
     'a line' => [fn () => new Line(20, 30, 60, 40)],
-    'a fill' => [fn () => new Fill(new Box(20, 30, 40, 10), '#ffffff')],
+    'a fill' => [fn () => new Fill(new Rectangle(20, 30, 40, 10), '#ffffff')],
     'a word' => [fn () => new Text(20, 30, 'word', 4)],
-    'a picture' => [fn () => new Picture(new Box(20, 30, 40, 10), 'jpeg')],
+    'a picture' => [fn () => new Picture(new Rectangle(20, 30, 40, 10), 'jpeg')],
 ]);
 
 it('stretches about a point for a printer that shortens', function () {
     expect(ends((new Line(10, 10, 110, 60))->stretched(2, 0.5, 60, 60)))->toBe([-40.0, 35.0, 160.0, 60.0])
-        ->and((new Fill(new Box(50, 50, 20, 20), '#fff'))->stretched(2, 0.5, 60, 60)->place)->toEqual(new Box(40, 55, 40, 10))
-        ->and((new Picture(new Box(50, 50, 20, 20), '', new Box(55, 55, 5, 5)))->stretched(2, 1, 60, 60)->window)->toEqual(new Box(50, 55, 10, 5))
+        ->and((new Fill(new Rectangle(50, 50, 20, 20), '#fff'))->stretched(2, 0.5, 60, 60)->place)->toEqual(new Rectangle(40, 55, 40, 10))
+        ->and((new Picture(new Rectangle(50, 50, 20, 20), '', new Rectangle(55, 55, 5, 5)))->stretched(2, 1, 60, 60)->window)->toEqual(new Rectangle(50, 55, 10, 5))
         // Type moves, and keeps its size.
         ->and((new Text(50, 50, 'x', 3))->stretched(2, 2, 60, 60)->size)->toBe(3.0);
 });
 
 it('shows a picture through a window and leaves it where it lies', function () {
-    $picture = (new Picture(new Box(0, 0, 100, 50), 'jpeg'))->within(new Box(80, 10, 60, 20));
-    expect($picture->place)->toEqual(new Box(0, 0, 100, 50))->and($picture->window)->toEqual(new Box(80, 10, 20, 20))
-        ->and($picture->within(new Box(0, 0, 90, 90))->window)->toEqual(new Box(80, 10, 10, 20));
+    $picture = (new Picture(new Rectangle(0, 0, 100, 50), 'jpeg'))->within(new Rectangle(80, 10, 60, 20));
+    expect($picture->place)->toEqual(new Rectangle(0, 0, 100, 50))->and($picture->window)->toEqual(new Rectangle(80, 10, 20, 20))
+        ->and($picture->within(new Rectangle(0, 0, 90, 90))->window)->toEqual(new Rectangle(80, 10, 10, 20));
 });
 
 it('never cuts a word in two', function () {
     $word = new Text(10, 20, 'half', 4);
     expect($word->within($word->box()))->toBe($word)
-        ->and($word->within(new Box(0, 0, 10 + $word->width() / 2, 40)))->toBeNull();
+        ->and($word->within(new Rectangle(0, 0, 10 + $word->width() / 2, 40)))->toBeNull();
 });
 
 it('sets fractions as fractions', function (string $words, array $runs) {
@@ -142,7 +142,7 @@ it('breaks words into lines that fit, and shortens what may not break', function
 });
 
 it('refuses a page with a mark where the printer does not reach', function (Line $line, bool $reaches) {
-    $leaf = Leaf::on(Printer::of(Size::mm(210, 297), Length::mm(6)));
+    $leaf = PageBuilder::on(Printer::of(Size::mm(210, 297), Length::mm(6)));
     $leaf->add($line);
     $reaches ? expect($leaf->page('x')->marks)->toHaveCount(1) : expect(fn () => $leaf->page('x'))->toThrow(SheetImpossible::class);
 })->with([
@@ -154,7 +154,7 @@ it('refuses a page with a mark where the printer does not reach', function (Line
 
 it('lengthens a page for its printer, about the middle of the paper', function () {
     $printer = Printer::of(Size::mm(200, 300), Length::mm(5))->measured(Bars::of(Length::mm(100), Length::mm(100)), Length::mm(95), Length::mm(98));
-    $leaf = Leaf::on($printer);
+    $leaf = PageBuilder::on($printer);
     $leaf->line(100, 150, 150, 150);
     $leaf->line(100, 150, 100, 200);
     $lines = Sheets::lines($leaf->page('x'), fn () => true);
@@ -163,7 +163,7 @@ it('lengthens a page for its printer, about the middle of the paper', function (
 });
 
 it('lays a board on one page where it fits, sideways if it must, and over many where not', function (float $width, float $height, int $pages, array $paper) {
-    $leaves = (new Spread(new Board($width, $height, [new Line(0, 0, $width, $height)]), 'Board', 'a board', true))->on(Printer::of(Size::mm(210, 297), Length::mm(6)));
+    $leaves = (new TiledLayout(new Artwork($width, $height, [new Line(0, 0, $width, $height)]), 'Board', 'a board', true))->on(Printer::of(Size::mm(210, 297), Length::mm(6)));
     expect($leaves)->toHaveCount($pages)
         ->and([$leaves->page($pages - 1)->width, $leaves->page($pages - 1)->height])->toBe($paper);
 })->with([
@@ -174,8 +174,8 @@ it('lays a board on one page where it fits, sideways if it must, and over many w
 ]);
 
 it('joins what belongs to one line across all tiles, none of it lost', function () {
-    $board = new Board(500, 400, [new Line(0, 0, 500, 400, 0.4, '#123456')]);
-    $leaves = (new Spread($board, 'Board', 'a board', true))->on(Printer::of(Size::mm(210, 297), Length::mm(6)));
+    $board = new Artwork(500, 400, [new Line(0, 0, 500, 400, 0.4, '#123456')]);
+    $leaves = (new TiledLayout($board, 'Board', 'a board', true))->on(Printer::of(Size::mm(210, 297), Length::mm(6)));
     $drawn = 0.0;
     foreach ($leaves as $page) {
         foreach (Sheets::lines($page, fn (Line $line) => $line->colour === '#123456') as [$x1, $y1, $x2, $y2]) {
@@ -188,7 +188,7 @@ it('joins what belongs to one line across all tiles, none of it lost', function 
 });
 
 it('puts one sheet’s pages after another’s', function () {
-    $named = fn (string $name, int $count) => new Leaves($name, $count, fn (int $i) => new Page("{$name}{$i}", 10, 10, []));
+    $named = fn (string $name, int $count) => new Pages($name, $count, fn (int $i) => new Page("{$name}{$i}", 10, 10, []));
     $both = $named('a', 2)->and($named('b', 3));
     expect($both)->toHaveCount(5)
         ->and(array_map(fn (Page $page) => $page->title, iterator_to_array($both)))->toBe(['a0', 'a1', 'b0', 'b1', 'b2'])
@@ -199,8 +199,8 @@ it('puts one sheet’s pages after another’s', function () {
 
 it('writes fills, dashes, windows and words in all three formats alike', function () {
     $page = new Page('All', 60, 40, [
-        new Fill(new Box(5, 5, 10, 10), '#3f7350'),
-        new Picture(new Box(20, 0, 40, 40), jpegOf(), new Box(30, 10, 10, 10)),
+        new Fill(new Rectangle(5, 5, 10, 10), '#3f7350'),
+        new Picture(new Rectangle(20, 0, 40, 40), jpegOf(), new Rectangle(30, 10, 10, 10)),
         new Line(5, 30, 25, 30, 0.6, '#b3321f', Dash::Cut),
         new Text(5, 38, 'Words', 4, true),
     ]);
@@ -233,7 +233,7 @@ it('sends each page of a PDF on as soon as it is made', function () {
     $pages = function () use ($to, &$sizes): Generator {
         foreach (range(1, 6) as $i) {
             $sizes[] = fstat($to)['size'];
-            yield new Page("Page {$i}", 100, 100, [new Picture(new Box(0, 0, 100, 100), jpegOf(400 + $i, 400))]);
+            yield new Page("Page {$i}", 100, 100, [new Picture(new Rectangle(0, 0, 100, 100), jpegOf(400 + $i, 400))]);
         }
     };
     Format::Pdf->writer()->write($pages(), $to);

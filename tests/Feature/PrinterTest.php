@@ -3,9 +3,9 @@
 use App\Devices\PrinterMisset;
 use App\Devices\SimulatedPrinter;
 use App\Models\Drawing;
-use App\Press\Format;
-use App\Press\Page;
-use App\Press\SheetKind;
+use App\Printing\Format;
+use App\Printing\Page;
+use App\Printing\SheetKind;
 use Tests\Drawings;
 use Tests\Raster;
 use Tests\Sheets;

@@ -2,7 +2,7 @@
 
 use App\Imaging\Framer;
 use App\Models\Drawing;
-use App\Models\Keepsake;
+use App\Models\Preset;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\Artisan;
 use InchLadder\Measure\Rational;
@@ -128,7 +128,7 @@ it('lists other sheets by the crop that was chosen', function () {
 });
 
 it('lists other sheets, the artist’s own first, the least wasted before others', function () {
-    Keepsake::query()->create(['kind' => 'paper', 'name' => 'Grey pad', 'content' => ['paper' => ['width' => '20 in', 'height' => '7 in']]]);
+    Preset::query()->create(['kind' => 'paper', 'name' => 'Grey pad', 'content' => ['paper' => ['width' => '20 in', 'height' => '7 in']]]);
     $sheets = $this->postJson('/api/sheets', asked())->assertOk()->json();
     expect($sheets[0])->toMatchArray(['name' => 'Grey pad', 'owned' => true, 'key' => null]);
     $wasted = array_column(array_slice($sheets, 1), 'wasted_percent');
@@ -338,8 +338,8 @@ it('begins from sizes alone, prints its grid, and refuses sizes that cannot be',
     expect($drawing['photo'])->toBeNull()
         ->and($drawing['workings']['grid']['photo_cell']['width']['text'])->toStartWith('1 in')
         ->and($drawing['tones'])->toBe([]);
-    $page = Tests\Sheets::leaves(App\Models\Drawing::query()->findOrFail($drawing['id']), App\Press\SheetKind::Gridded, ['at' => 'print'])->page(0);
-    expect(array_unique(array_map(get_class(...), $page->marks)))->toContain(App\Press\Line::class)->not->toContain(App\Press\Picture::class);
+    $page = Tests\Sheets::leaves(App\Models\Drawing::query()->findOrFail($drawing['id']), App\Printing\SheetKind::Gridded, ['at' => 'print'])->page(0);
+    expect(array_unique(array_map(get_class(...), $page->marks)))->toContain(App\Printing\Line::class)->not->toContain(App\Printing\Picture::class);
     $this->getJson('/api/drawings')->assertOk()->assertJsonPath('0.photo', null)->assertJsonPath('0.shape', 0.714286);
     $this->getJson("/api/drawings/{$drawing['id']}/edges")->assertExactJson([]);
     $this->postJson('/api/drawings', ['width' => '0', 'height' => '7'])->assertUnprocessable();

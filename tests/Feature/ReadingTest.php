@@ -1,14 +1,14 @@
 <?php
 
-use App\Exchange\ChoicesReader;
-use App\Exchange\FramingQuery;
-use App\Exchange\Reading\Fields;
-use App\Exchange\Reading\GridPart;
+use App\Documents\ChoicesReader;
+use App\Documents\Reading\Fields;
+use App\Documents\Reading\GridPart;
+use App\Wire\FramingQuery;
 use Illuminate\Http\Request;
 use Illuminate\Validation\ValidationException;
 use InchLadder\Grid\School;
 use InchLadder\Measure\Rational;
-use InchLadder\Paper\Spot;
+use InchLadder\Paper\Position;
 use InchLadder\Photo\Border;
 use InchLadder\Photo\Framing;
 use InchLadder\Photo\Keep;
@@ -147,7 +147,7 @@ it('places the drawing at every spot there is, and at offsets', function (string
 ]);
 
 it('knows every spot of the core', function () {
-    foreach (Spot::cases() as $spot) {
+    foreach (Position::cases() as $spot) {
         expect(readChoices(['paper' => ['placement' => $spot->value]])->json->paper->placement)->toBe($spot->value);
     }
 });

@@ -1,15 +1,15 @@
 <?php
 
 use App\Models\Drawing;
-use App\Press\Box;
-use App\Press\Dash;
-use App\Press\Format;
-use App\Press\Line;
-use App\Press\Look;
-use App\Press\Page;
-use App\Press\Picture;
-use App\Press\SheetImpossible;
-use App\Press\SheetKind;
+use App\Printing\Dash;
+use App\Printing\Format;
+use App\Printing\Line;
+use App\Printing\Look;
+use App\Printing\Page;
+use App\Printing\Picture;
+use App\Printing\Rectangle;
+use App\Printing\SheetImpossible;
+use App\Printing\SheetKind;
 use InchLadder\Printing\Tiling;
 use Smalot\PdfParser\Parser;
 use Tests\Drawings;
@@ -53,7 +53,7 @@ it('keeps every mark inside the printer’s border, and says so where it cannot'
     $free = (float) $border;
     expect(count($leaves))->toBeGreaterThan(0, $kind->value);
     foreach ($leaves as $leaf) {
-        $room = new Box($free, $free, $leaf->width - 2 * $free, $leaf->height - 2 * $free);
+        $room = new Rectangle($free, $free, $leaf->width - 2 * $free, $leaf->height - 2 * $free);
         foreach ($leaf->marks as $mark) {
             expect($room->holds($mark->box(), 0.02))->toBeTrue(json_encode($mark->box()));
         }
@@ -113,7 +113,7 @@ it('keeps a running count inside its cells, however many', function () {
     $drawing = letterDrawing(['fit' => ['way' => 'crop', 'cell' => null], 'grid' => ['school' => 'proportional', 'columns' => 60, 'rows' => 60, 'labels' => 'running', 'corner' => 'top right']]);
     $page = Sheets::leaves($drawing, SheetKind::Gridded, ['at' => 'drawing', 'page' => 'own'])->page(0);
     $cell = $drawing->plan()->layout->cell()->width->toFloat();
-    $counts = array_filter($page->marks, fn ($mark) => $mark instanceof App\Press\Text && preg_match('/^\d{4}$/', $mark->words));
+    $counts = array_filter($page->marks, fn ($mark) => $mark instanceof App\Printing\Text && preg_match('/^\d{4}$/', $mark->words));
     expect(count($counts))->toBeGreaterThan(2000)
         ->and(max(array_map(fn ($mark) => $mark->width(), $counts)))->toBeLessThan($cell);
 });
@@ -159,7 +159,7 @@ it('carries long strips on in pieces that share a join mark', function () {
     $joins = [];
     foreach ($leaves as $page) {
         foreach ($page->marks as $mark) {
-            $mark instanceof App\Press\Text && str_starts_with($mark->words, 'join') ? $joins[] = $mark->words : null;
+            $mark instanceof App\Printing\Text && str_starts_with($mark->words, 'join') ? $joins[] = $mark->words : null;
         }
     }
     // Two edges of 120 cm in five pieces of 285 mm, two of 90 cm in four; each join stands on two pieces.
@@ -292,14 +292,14 @@ it('has the whole plan on one page', function () {
     expect($leaves)->toHaveCount(1);
     $words = preg_replace('/\s+/', ' ', (new Parser)->parseContent(Sheets::bytes(Format::Pdf, $leaves))->getText());
     expect($words)->toContain('Garden gate', 'the pivot is 3', '1 of 35 cells', 'sheet edge', 'measure the diagonals')
-        ->and(array_filter($leaves->page(0)->marks, fn ($mark) => $mark instanceof App\Press\Fill))->toHaveCount(1);
+        ->and(array_filter($leaves->page(0)->marks, fn ($mark) => $mark instanceof App\Printing\Fill))->toHaveCount(1);
 });
 
 it('writes the same lengths on the plan as in the list of marks', function () {
     $drawing = letterDrawing(['grid' => ['school' => 'proportional', 'columns' => 60, 'rows' => 60], 'fit' => ['way' => 'crop', 'cell' => null]]);
     $page = Sheets::leaves($drawing, SheetKind::Plan, ['page' => 'letter'])->page(0);
     // Names of columns that have no room beside each other are left out; no two words of the boards touch.
-    $words = array_values(array_filter($page->marks, fn ($mark) => $mark instanceof App\Press\Text && $mark->y < 100 && ! preg_match('~^[\d/]+$~', $mark->words)));
+    $words = array_values(array_filter($page->marks, fn ($mark) => $mark instanceof App\Printing\Text && $mark->y < 100 && ! preg_match('~^[\d/]+$~', $mark->words)));
     foreach ($words as $i => $one) {
         foreach (array_slice($words, $i + 1) as $other) {
             expect(abs($one->y - $other->y) > 0.5 || $one->x + $one->width() <= $other->x + 1e-6 || $other->x + $other->width() <= $one->x + 1e-6)->toBeTrue("{$one->words} and {$other->words} touch");
@@ -307,7 +307,7 @@ it('writes the same lengths on the plan as in the list of marks', function () {
     }
     expect(count($words))->toBeGreaterThan(30);
     // From the frame's own edge on: 122 rows of four, all there, none smaller than can be read with the sheet in hand.
-    $strong = array_filter($page->marks, fn ($mark) => $mark instanceof App\Press\Text && $mark->strong && $mark->size < 3);
+    $strong = array_filter($page->marks, fn ($mark) => $mark instanceof App\Printing\Text && $mark->strong && $mark->size < 3);
     expect(count($strong))->toBeGreaterThan(121)->and(min(array_map(fn ($mark) => $mark->size, $strong)))->toBeGreaterThan(0.8);
 });
 

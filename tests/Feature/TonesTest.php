@@ -1,10 +1,10 @@
 <?php
 
-use App\Exchange\ChoicesReader;
+use App\Documents\ChoicesReader;
 use App\Imaging\PhotoStore;
 use App\Models\Drawing;
-use App\Press\Fill;
-use App\Press\SheetKind;
+use App\Printing\Fill;
+use App\Printing\SheetKind;
 use Illuminate\Testing\TestResponse;
 use InchLadder\Pixels\Lab;
 use Tests\Photos;

@@ -1,7 +1,7 @@
 <?php
 
-use App\Exchange\ChoicesReader;
-use App\Exchange\PlanWriter;
+use App\Documents\ChoicesReader;
+use App\Wire\PlanWriter;
 use Illuminate\Support\Facades\Artisan;
 use InchLadder\Plan\Plan;
 use Symfony\Component\Console\Output\BufferedOutput;

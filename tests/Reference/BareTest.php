@@ -1,8 +1,8 @@
 <?php
 
-use App\Imaging\Bare;
 use App\Imaging\Decoder;
-use App\Imaging\Kind;
+use App\Imaging\ImageFormat;
+use App\Imaging\MetadataStripper;
 use Symfony\Component\Process\Process;
 use Tests\Photos;
 
@@ -33,7 +33,7 @@ it('exports nothing a camera or its owner wrote', function (string $format, int 
     $before = told($path);
     expect(array_filter($before, fn (string $tag) => str_contains($tag, 'GPS'), ARRAY_FILTER_USE_KEY))->not->toBe([])->and((string) file_get_contents($path))->toContain($secret);
 
-    $bare = Bare::of($path, Kind::of($path), app(Decoder::class));
+    $bare = MetadataStripper::of($path, ImageFormat::of($path), app(Decoder::class));
     $out = Photos::file($bare->bytes, ".{$bare->ending}");
     $after = told($out);
     foreach (array_keys($after) as $tag) {

@@ -19,7 +19,7 @@ use InchLadder\Measure\Rational;
 use InchLadder\Measure\Size;
 use InchLadder\Paper\Margins;
 use InchLadder\Paper\Placement;
-use InchLadder\Paper\Spot;
+use InchLadder\Paper\Position;
 use InchLadder\Photo\Reference;
 use InchLadder\Plan\Plan;
 use Tests\Core\Plans;
@@ -132,7 +132,7 @@ it('tells what the margins cost, and nothing where they cost nothing', function 
 it('holds a point at a place of the sheet, by the crop first, then by moving the drawing; and says what it misses', function (array $pin, string $size, string $says, ?array $lies) {
     // Half of a 4 × 6 in print, drawn 4 × 6 in on 8 × 12 in: an inch of the print is two of the paper.
     $point = new KeyPoint('eye', Rational::nd(1, 2), Rational::nd(1, 2), false, new Pin(...array_map(length(...), $pin)));
-    $plan = Plans::of(Reference::printed(size('4x6in')), size('8x12in'), $size === 'whole' ? new Inset(Rational::nd(1, 2)) : new CropToPaper(new Frame(null, null, Rational::of($size))), points: [$point], placement: Placement::at(Spot::Centred));
+    $plan = Plans::of(Reference::printed(size('4x6in')), size('8x12in'), $size === 'whole' ? new Inset(Rational::nd(1, 2)) : new CropToPaper(new Frame(null, null, Rational::of($size))), points: [$point], placement: Placement::at(Position::Centred));
     $placed = $plan->layout->points()[0];
     expect((new PointWording($plan))->pinned($placed))->toBe($says);
     [$x, $y] = [$plan->layout->left->plus($plan->layout->fitted->area->width->times($placed->x)), $plan->layout->top->plus($plan->layout->fitted->area->height->times($placed->y))];

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use App\Exchange\ShelfMemory;
 use App\Keeping\CacheCare;
 use App\Keeping\DatabaseCare;
+use App\Wire\ShelfMemory;
 use Illuminate\Console\Command;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;

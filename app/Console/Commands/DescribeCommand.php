@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use App\Exchange\Description;
+use App\Wire\Description;
 use Illuminate\Console\Command;
 
 final class DescribeCommand extends Command

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
+use App\Archive\ArchiveWriter;
 use App\Exceptions\DrawingUnknown;
 use App\Exceptions\StorageFailed;
-use App\Exchange\Archive\ArchiveWriter;
 use App\Models\Drawing;
 
 final class ExportCommand extends Planning

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use App\Exchange\Archive\ArchiveReader;
-use App\Exchange\Archive\ArchiveRefused;
+use App\Archive\ArchiveReader;
+use App\Archive\ArchiveRefused;
 
 final class ImportCommand extends Planning
 {

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
+use App\Archive\Csv;
+use App\Archive\MarkList;
 use App\Exceptions\DrawingUnknown;
-use App\Exchange\Csv;
-use App\Exchange\MarkList;
-use App\Exchange\PlanWriter;
 use App\Models\Drawing;
+use App\Wire\PlanWriter;
 
 final class MarksCommand extends Planning
 {

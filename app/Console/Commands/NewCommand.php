@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use App\Exchange\ChoicesReader;
+use App\Documents\ChoicesReader;
 use App\Imaging\PhotoRefused;
 use App\Imaging\PhotoStore;
 use App\Models\Drawing;

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use App\Exchange\ChoicesReader;
-use App\Exchange\Json\MarkJson;
-use App\Exchange\PlanWriter;
+use App\Documents\ChoicesReader;
+use App\Wire\Json\MarkJson;
+use App\Wire\PlanWriter;
 use App\Wording\Workings;
 use InchLadder\Measure\Size;
 use InchLadder\Plan\Plan;

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use App\Exceptions\Answers;
+use App\Documents\ChoicesReader;
 use App\Exceptions\StorageFailed;
-use App\Exchange\ChoicesReader;
+use App\Wording\DatabaseTrouble;
 use Illuminate\Console\Command;
 use Illuminate\Database\QueryException;
 use Illuminate\Validation\ValidationException;
@@ -48,7 +48,7 @@ abstract class Planning extends Command
         } catch (Impossible|StorageFailed $e) {
             $sentence = $e->getMessage();
         } catch (QueryException $e) {
-            $sentence = Answers::ofDatabase($e) ?? throw $e;
+            $sentence = DatabaseTrouble::of($e)->sentence ?? throw $e;
         }
         $output = $this->output->getOutput();
         ($output instanceof ConsoleOutputInterface ? $output->getErrorOutput() : $output)->writeln($sentence);

@@ -6,10 +6,10 @@ namespace App\Console\Commands;
 
 use App\Exceptions\DrawingUnknown;
 use App\Models\Drawing;
-use App\Press\Format;
-use App\Press\Order;
-use App\Press\Pressroom;
-use App\Press\SheetKind;
+use App\Printing\Format;
+use App\Printing\PrintOptions;
+use App\Printing\SheetKind;
+use App\Printing\SheetMaker;
 
 final class SheetCommand extends Planning
 {
@@ -35,8 +35,8 @@ final class SheetCommand extends Planning
         $out = (string) $this->text('out');
 
         $drawing = Drawing::query()->find($id) ?? throw DrawingUnknown::named($id);
-        $press = new Pressroom(SheetKind::named((string) $this->argument('kind')), Format::ofFile($out));
-        $leaves = $press->leaves($drawing, Order::of([...$this->options(), 'labels' => $this->option('bare') ? '0' : '1'], $drawing->read()->choices->notation->unit));
+        $press = new SheetMaker(SheetKind::named((string) $this->argument('kind')), Format::ofFile($out));
+        $leaves = $press->leaves($drawing, PrintOptions::of([...$this->options(), 'labels' => $this->option('bare') ? '0' : '1'], $drawing->read()->choices->notation->unit));
         foreach ($press->files($leaves, $out) as $file) {
             count($leaves) > 1 && $this->line($file);
         }

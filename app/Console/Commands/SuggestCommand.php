@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use App\Exchange\ChoicesReader;
-use App\Exchange\Json\ProposalJson;
-use App\Exchange\Suggestions;
+use App\Documents\ChoicesReader;
+use App\Wire\Json\ProposalJson;
+use App\Wire\Suggestions;
 use InchLadder\Measure\Size;
 use InchLadder\Paper\Turn;
 

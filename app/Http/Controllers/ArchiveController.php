@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Exchange\Archive\ArchiveReader;
-use App\Exchange\Archive\ArchiveRefused;
-use App\Exchange\Archive\ArchiveWriter;
-use App\Exchange\DrawingWriter;
+use App\Archive\ArchiveReader;
+use App\Archive\ArchiveRefused;
+use App\Archive\ArchiveWriter;
 use App\Models\Drawing;
+use App\Wire\DrawingWriter;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\UploadedFile;

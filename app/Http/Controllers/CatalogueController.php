@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Exchange\Json\CatalogueJson;
-use App\Exchange\Json\SheetJson;
-use App\Exchange\Json\SheetKindJson;
-use App\Imaging\LineAdvice;
-use App\Press\SheetKind;
+use App\Printing\SheetKind;
+use App\Wire\Json\CatalogueJson;
+use App\Wire\Json\LineColourJson;
+use App\Wire\Json\SheetJson;
+use App\Wire\Json\SheetKindJson;
 use Illuminate\Http\JsonResponse;
 use InchLadder\Grid\LineColour;
 use InchLadder\Measure\Graduation;
@@ -25,7 +25,7 @@ final class CatalogueController
         return new JsonResponse(new CatalogueJson(
             array_map(self::sheet(...), array_values(Catalogue::sheets())),
             Graduation::COMMON,
-            array_map(LineAdvice::json(...), LineColour::cases()),
+            array_map(LineColourJson::of(...), LineColour::cases()),
             array_map(static fn (SheetKind $kind): SheetKindJson => new SheetKindJson($kind->value, $kind->name(), $kind->what(), $kind->takes()), SheetKind::cases()),
         ));
     }

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Exchange\ChoicesReader;
-use App\Exchange\Json\VerdictJson;
-use App\Exchange\Json\WishRequest;
-use App\Exchange\MarkChecks;
+use App\Documents\ChoicesReader;
 use App\Http\Requests\ChoicesInput;
-use App\Http\Requests\Said;
+use App\Wire\Json\VerdictJson;
+use App\Wire\Json\WishRequest;
+use App\Wire\MarkChecks;
+use App\Wire\Said;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use InchLadder\Plan\Plan;

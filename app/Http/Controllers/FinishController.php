@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Exchange\FinishWriter;
-use App\Exchange\Json\TaskJson;
 use App\Models\Drawing;
+use App\Wire\FinishWriter;
+use App\Wire\Json\TaskJson;
 use OpenApi\Attributes as OA;
 
 /** Bringing a drawing to its end. */

@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Exchange\FoldingWriter;
-use App\Exchange\Json\FoldingJson;
-use App\Exchange\Json\GuideLinesJson;
-use App\Exchange\Json\MarkingJson;
-use App\Exchange\Json\SharesJson;
-use App\Exchange\MarkingWriter;
-use App\Exchange\SharesWriter;
-use App\Http\Requests\Said;
 use App\Models\Drawing;
+use App\Wire\FoldingWriter;
+use App\Wire\Json\FoldingJson;
+use App\Wire\Json\GuideLinesJson;
+use App\Wire\Json\MarkingJson;
+use App\Wire\Json\SharesJson;
+use App\Wire\MarkingWriter;
+use App\Wire\Said;
+use App\Wire\SharesWriter;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;

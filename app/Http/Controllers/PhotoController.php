@@ -4,17 +4,17 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Exchange\FramingQuery;
-use App\Exchange\Json\BesideChoice;
+use App\Documents\Choices\BesideChoice;
 use App\Http\Requests\PhotoRequest;
-use App\Http\Requests\Said;
 use App\Imaging\PhotoStore;
 use App\Models\Photo;
+use App\Wire\FramingQuery;
+use App\Wire\Said;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
-use InchLadder\Tone\Scale;
 use InchLadder\Tone\Tones;
+use InchLadder\Tone\ValueScale;
 use OpenApi\Attributes as OA;
 use Symfony\Component\HttpFoundation\BinaryFileResponse;
 
@@ -46,7 +46,7 @@ final readonly class PhotoController
         $lightness = static fn (string $name): float => max(0, min(200, $request->float($name)));
         preg_match_all('/\d{1,3}/', Said::text($request, 'greys'), $found);
         $greys = array_map(static fn (string $grey): int => min(255, (int) $grey), $found[0]);
-        $scale = Scale::of(count($greys), $lightness('light'), $lightness('dark'));
+        $scale = ValueScale::of(count($greys), $lightness('light'), $lightness('dark'));
         assert($greys !== []);
         $drop = max(0, min(Tones::MOST_DROP, $request->integer('drop')));
 

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Exchange\Json\PrinterJson;
-use App\Exchange\Json\PrinterRequest;
-use App\Exchange\Printers;
-use App\Http\Requests\Said;
 use App\Models\KeptPrinter;
+use App\Wire\Json\PrinterJson;
+use App\Wire\Json\PrinterRequest;
+use App\Wire\Printers;
+use App\Wire\Said;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;

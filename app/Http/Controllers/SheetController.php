@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Devices\SimulatedPrinter;
-use App\Exchange\Json\SheetAboutJson;
-use App\Http\Requests\Said;
 use App\Models\Drawing;
-use App\Press\Format;
-use App\Press\Order;
-use App\Press\Pressroom;
-use App\Press\SheetKind;
+use App\Printing\Format;
+use App\Printing\PrintOptions;
+use App\Printing\SheetKind;
+use App\Printing\SheetMaker;
+use App\Wire\Json\SheetAboutJson;
+use App\Wire\Said;
 use App\Wording\MarkWorkings;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -68,7 +68,7 @@ final class SheetController
 
     public function made(Request $request, string $file): BinaryFileResponse|JsonResponse
     {
-        $path = Pressroom::shelf()."/{$file}";
+        $path = SheetMaker::shelf()."/{$file}";
         $type = Said::text($request, 'type');
         if (! is_file($path)) {
             return new JsonResponse(['message' => 'This file was thrown away after an hour; make the sheet again.'], 404);
@@ -83,7 +83,7 @@ final class SheetController
     {
         $press = self::press($kind, 'pdf');
         $leaves = $press->leaves($drawing, self::order($request, $drawing));
-        $path = Pressroom::shelf().'/'.bin2hex(random_bytes(8));
+        $path = SheetMaker::shelf().'/'.bin2hex(random_bytes(8));
         $press->files($leaves, $path);
         $picture = SimulatedPrinter::perfect()->shrinking(Said::text($request, 'shrink', '97,98'))->skewed(Said::text($request, 'skew', '0'))->onGraphPaper()->print($path, max(1, $request->integer('leaf', 1)));
         unlink($path);
@@ -91,13 +91,13 @@ final class SheetController
         return new Response($picture, 200, ['Content-Type' => 'image/png']);
     }
 
-    private static function press(string $kind, string $format): Pressroom
+    private static function press(string $kind, string $format): SheetMaker
     {
-        return new Pressroom(SheetKind::named($kind), Format::ofFile("{$kind}.{$format}"));
+        return new SheetMaker(SheetKind::named($kind), Format::ofFile("{$kind}.{$format}"));
     }
 
-    private static function order(Request $request, Drawing $drawing): Order
+    private static function order(Request $request, Drawing $drawing): PrintOptions
     {
-        return Order::of($request->query->all(), $drawing->read()->choices->notation->unit);
+        return PrintOptions::of($request->query->all(), $drawing->read()->choices->notation->unit);
     }
 }

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Exchange\Json\TonesJson;
-use App\Exchange\Json\ToneSpotJson;
-use App\Exchange\TonesWriter;
 use App\Models\Drawing;
+use App\Wire\Json\TonesJson;
+use App\Wire\Json\ToneSpotJson;
+use App\Wire\TonesWriter;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use OpenApi\Attributes as OA;

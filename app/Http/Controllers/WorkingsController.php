@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Exchange\BestPlan;
-use App\Exchange\Json\WorkingsJson;
-use App\Exchange\Json\WorkingsRequest;
-use App\Exchange\PlanWriter;
+use App\Documents\BestPlan;
 use App\Http\Requests\ChoicesInput;
+use App\Wire\Json\WorkingsJson;
+use App\Wire\Json\WorkingsRequest;
+use App\Wire\PlanWriter;
 use Illuminate\Http\JsonResponse;
 use InchLadder\Plan\Plan;
 use OpenApi\Attributes as OA;

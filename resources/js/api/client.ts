@@ -1,4 +1,4 @@
-import type { Act, Adjusted, Catalogue, CellNote, CellToCopy, Choices, Clearance, Copying, Divider, Drawing, Folding, GuideLines, Keepsake, MainLine, Marking, Noted, Mesh, OtherSheet, Printer, PrinterTyped, PrintSize, Proposal, School, Shares, SheetAbout, Task, Tones, ToneSpot, ShelfEntry, Trouble, Verdict, Way, Workings } from './types'
+import type { Act, Adjusted, Catalogue, CellNote, CellToCopy, Choices, Clearance, Copying, Divider, Drawing, Folding, GuideLines, Preset, MainLine, Marking, Noted, Mesh, OtherSheet, Printer, PrinterTyped, PrintSize, Proposal, School, Shares, SheetAbout, Task, Tones, ToneSpot, ShelfEntry, Trouble, Verdict, Way, Workings } from './types'
 
 /** A photo's pixels; null when there are only sizes. */
 export type Pixels = { width: number; height: number } | null
@@ -64,9 +64,9 @@ export const api = {
   adjust: (photo: Pixels, choices: Choices, act: Act, how: Record<string, unknown>) => ask<Adjusted>('adjust', photo, choices, { act, how }),
   edges: (id: string) => call<MainLine[]>('GET', `drawings/${id}/edges`),
   beginSizes: (width: string, height: string) => call<Drawing>('POST', 'drawings', { width, height }),
-  keepsakes: () => call<Keepsake[]>('GET', 'keepsakes'),
-  keepThing: (kind: Keepsake['kind'], name: string, photo: Pixels, choices: Choices) => ask<Keepsake>('keepsakes', photo, choices, { kind, name }),
-  forgetThing: (id: string) => call<void>('DELETE', `keepsakes/${id}`),
+  presets: () => call<Preset[]>('GET', 'keepsakes'),
+  keepPreset: (kind: Preset['kind'], name: string, photo: Pixels, choices: Choices) => ask<Preset>('keepsakes', photo, choices, { kind, name }),
+  forgetPreset: (id: string) => call<void>('DELETE', `keepsakes/${id}`),
   marking: (id: string, board: string, hand: string) => call<Marking>('GET', `drawings/${id}/marking/${board}?hand=${hand}`),
   tickMark: (id: string, board: string, hand: string, tick: string, done: boolean) => call<Marking>('PUT', `drawings/${id}/marking/${board}/${tick}?hand=${hand}`, { done }),
   clearMarks: (id: string, board: string) => call<void>('DELETE', `drawings/${id}/marking/${board}`),

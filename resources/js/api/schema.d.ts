@@ -4,6 +4,182 @@
  */
 
 export interface paths {
+    "/api/ways": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["ways"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sheets": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["sheets"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/schools": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["schools"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/meshes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["meshes"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/prints": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["prints"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/dividers": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["dividers"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/enlargement": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["enlargement"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/ruled": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["ruled"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/plans": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["plans"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/clearances": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["clearances"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/adjust": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["adjust"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/archives": {
         parameters: {
             query?: never;
@@ -245,38 +421,6 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/keepsakes": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["keepsakes"];
-        put?: never;
-        post: operations["keepThing"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/keepsakes/{keepsake}": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post?: never;
-        delete: operations["forgetThing"];
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
     "/api/drawings/{drawing}/marking/{board}": {
         parameters: {
             query?: never;
@@ -374,6 +518,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/keepsakes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["keepsakes"];
+        put?: never;
+        post: operations["keepThing"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/keepsakes/{keepsake}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["forgetThing"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/printers": {
         parameters: {
             query?: never;
@@ -401,182 +577,6 @@ export interface paths {
         put?: never;
         post?: never;
         delete: operations["forgetPrinter"];
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/ways": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["ways"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/sheets": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["sheets"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/schools": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["schools"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/meshes": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["meshes"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/prints": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["prints"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/dividers": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["dividers"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/enlargement": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["enlargement"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/ruled": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["ruled"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/plans": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["plans"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/clearances": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["clearances"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/adjust": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["adjust"];
-        delete?: never;
         options?: never;
         head?: never;
         patch?: never;
@@ -672,23 +672,6 @@ export interface components {
             turn: "upright" | "sideways" | null;
             sentence: string;
         };
-        /** @description The document of an exported drawing; everything else is computed from its choices. */
-        ArchiveJson: {
-            /** @enum {string} */
-            kind: "inch-ladder-drawing";
-            version: number;
-            choices: components["schemas"]["ChoicesJson"];
-            photo: components["schemas"]["ArchivePictureJson"] | null;
-            beside: components["schemas"]["ArchivePictureJson"][];
-            cells_sha256: string;
-            marks_sha256: string | null;
-        };
-        /** @description A picture in an archive. */
-        ArchivePictureJson: {
-            file: string;
-            sha256: string;
-            reduced: boolean | null;
-        };
         /** @description The drawing area, and where it lies from the sheet’s top left corner. */
         AreaJson: {
             width: components["schemas"]["LengthJson"];
@@ -705,21 +688,9 @@ export interface components {
             across: number[];
             down: number[];
         };
-        /** @description Another picture of the subject, kept beside the reference and never measured from. */
-        BesideChoice: {
-            id: string;
-            name: string;
-        };
         /** @description What is in the bin. */
         BinJson: {
             drawings: number;
-        };
-        /** @description What surrounds the picture and is no part of it, as typed: `3 %`, or a length of the print. */
-        BorderChoice: {
-            top: string;
-            right: string;
-            bottom: string;
-            left: string;
         };
         /** @description A rectangle as shares of what it lies on. */
         BoxJson: {
@@ -792,37 +763,11 @@ export interface components {
             alignments: string[];
             sums: string[];
         };
-        /** @description All that is stored of a drawing; the document every request carries. */
-        ChoicesJson: {
-            format: number;
-            title: string;
-            /** @enum {string} */
-            unit: "in" | "cm" | "mm";
-            ruler: string;
-            reach: string | null;
-            photo: components["schemas"]["PhotoChoice"];
-            paper: components["schemas"]["PaperChoice"];
-            fit: components["schemas"]["FitChoice"];
-            grid: components["schemas"]["GridChoice"];
-            copy: components["schemas"]["CopyChoice"];
-            tone: components["schemas"]["ToneChoice"];
-            finish: components["schemas"]["FinishChoice"];
-            points: components["schemas"]["PointChoice"][];
-            regions: components["schemas"]["RegionChoice"][];
-            spans: components["schemas"]["SpanChoice"][];
-            beside: components["schemas"]["BesideChoice"][];
-            crops: components["schemas"]["KeptCrop"][];
-        };
         /** @description One way to keep a thing clear of lines, or to put a line on it, and what it costs. */
         ClearanceJson: {
             /** @enum {string} */
             by: "" | "clear" | "upright" | "level" | "larger cells";
             says: string;
-        };
-        /** @description How the cells are gone through. */
-        CopyChoice: {
-            /** @enum {string} */
-            start: "corner" | "middle" | "outside" | "focal" | "easiest" | "hardest" | "joined";
         };
         /** @description The order in which this drawing's cells are copied. Cells are row × columns + column. */
         CopyingJson: {
@@ -905,14 +850,6 @@ export interface components {
             fits: boolean;
             ends: string;
         };
-        /** @description A cell that is cut finer. */
-        DivisionChoice: {
-            column: number;
-            row: number;
-            parts: number;
-            /** @enum {string} */
-            hairlines: "in the cell" | "ticks" | "run on";
-        };
         /** @description A drawing as it stands. */
         DrawingJson: {
             id: string;
@@ -928,33 +865,6 @@ export interface components {
             undo: string | null;
             redo: string | null;
             said: string;
-        };
-        /** @description How the drawing is brought to its end. */
-        FinishChoice: {
-            /** @enum {string} */
-            medium: "graphite" | "ink" | "watercolour" | "pastel" | "coloured pencil" | "paint";
-            done: string[];
-            lesson: string;
-        };
-        /** @description How picture and paper are made to agree. Shares are exact, `0.25` or `1/4`. */
-        FitChoice: {
-            /** @enum {string} */
-            way: "crop" | "inset" | "cells" | "stretch";
-            /** @enum {string} */
-            lock: "paper" | "ratio" | "free";
-            ratio: string;
-            left: string | null;
-            top: string | null;
-            size: string;
-            width: string;
-            height: string;
-            inset: string;
-            inset_width: string | null;
-            cell: string;
-            print_cell: string | null;
-            columns: number | null;
-            rows: number | null;
-            planned: string | null;
         };
         /** @description One round of folding: all the creases that halve what is there. */
         FoldJson: {
@@ -973,36 +883,6 @@ export interface components {
             /** Format: float */
             ratio: number;
             folds: components["schemas"]["FoldJson"][];
-        };
-        /** @description The school of grid, its size, its labels and its lines. */
-        GridChoice: {
-            /** @enum {string} */
-            school: "count" | "measure" | "proportional" | "thirds" | "quarters" | "folding" | "axes" | "cross" | "main" | "own";
-            columns: number;
-            rows: number;
-            cell: string;
-            /** @enum {string} */
-            on: "paper" | "print";
-            /** @enum {string} */
-            remainder: "keep" | "drop" | "share" | "absorb";
-            /** @enum {string} */
-            labels: "letters" | "numbers" | "running";
-            /** @enum {string} */
-            corner: "top left" | "top right";
-            colour: string | null;
-            weights: components["schemas"]["WeightsChoice"];
-            fold_columns: number;
-            fold_rows: number;
-            x: string;
-            y: string;
-            tick: string;
-            main_across: string[];
-            main_down: string[];
-            own_across: string;
-            own_down: string;
-            divided: components["schemas"]["DivisionChoice"][];
-            part: components["schemas"]["PartChoice"] | null;
-            overlays: ("thirds" | "centre cross" | "diagonals" | "long diagonal" | "axes with ticks")[];
         };
         /** @description Counts and the size of the first cell on both boards. */
         GridJson: {
@@ -1028,21 +908,6 @@ export interface components {
             kind: "paper" | "ruler" | "grid";
             name: string;
             choices: components["schemas"]["ChoicesJson"];
-        };
-        /** @description A paper, a ruler or a grid kept under a name; its content is laid into choices as it is. */
-        KeepsakeJson: {
-            id: string;
-            /** @enum {string} */
-            kind: "paper" | "ruler" | "grid";
-            name: string;
-            content: {
-                [key: string]: unknown;
-            };
-        };
-        /** @description A crop kept to be compared, and to be reopened. */
-        KeptCrop: {
-            name: string;
-            fit: components["schemas"]["FitChoice"];
         };
         /** @description A key point as it lies in the crop and on the paper. */
         KeyPointJson: {
@@ -1096,13 +961,6 @@ export interface components {
             share: string;
             sentence: string;
             ends: string[];
-        };
-        /** @description What is kept free on each side of the sheet, as typed, with units. */
-        MarginsChoice: {
-            top: string;
-            right: string;
-            bottom: string;
-            left: string;
         };
         /** @description One tick: on the print, in the drawing area, from the sheet’s edge; the rounding is the drawing area’s. */
         MarkJson: {
@@ -1185,11 +1043,6 @@ export interface components {
             undo: string | null;
             redo: string | null;
         };
-        /** @description From the sheet’s edges to the drawing area, as typed; null is the margin. */
-        OffsetChoice: {
-            left: string | null;
-            top: string | null;
-        };
         /** @description Another sheet for the same picture, drawn whole. */
         OtherSheetJson: {
             key: string | null;
@@ -1208,53 +1061,6 @@ export interface components {
             photo: number[][];
             paper: number[][];
         };
-        /** @description The sheet, the way it lies, what is kept free round it and where the drawing sits. */
-        PaperChoice: {
-            sheet: string | null;
-            name: string | null;
-            width: string;
-            height: string;
-            /** @enum {string} */
-            turn: "given" | "advised" | "upright" | "sideways";
-            /** @enum {string} */
-            placement: "centred" | "optical" | "top left" | "top right" | "bottom left" | "bottom right" | "offsets";
-            offset: components["schemas"]["OffsetChoice"];
-            margins: components["schemas"]["MarginsChoice"];
-            /** @enum {string} */
-            margins_for: "tape" | "mat" | "trim";
-            /** @enum {string} */
-            shape: "rectangle" | "oval" | "circle" | "strip";
-            /** @enum {string} */
-            colour: "white" | "cream" | "grey" | "tan" | "blue grey" | "black";
-        };
-        /** @description A part of the crop; shares of it. */
-        PartChoice: {
-            left: string;
-            top: string;
-            width: string;
-            height: string;
-        };
-        /** @description The reference: worked from a screen, a print with a measured size, or sizes alone with no photo; and how it is held. */
-        PhotoChoice: {
-            /** @enum {string} */
-            kind: "screen" | "print" | "sizes";
-            width: string | null;
-            height: string | null;
-            agreed: boolean;
-            ruler: string | null;
-            /** @enum {string} */
-            subject: "likeness" | "figure" | "still life" | "buildings" | "landscape";
-            source: string;
-            permission: string;
-            quarters: number;
-            mirrored: boolean;
-            /** Format: float */
-            straighten: number;
-            /** @enum {string} */
-            keep: "shape" | "largest";
-            border: components["schemas"]["BorderChoice"];
-            least_cell: string | null;
-        };
         /** @description The original’s pixels, after the camera’s own turn, and a smaller picture of it. */
         PhotoJson: {
             id: string;
@@ -1270,11 +1076,6 @@ export interface components {
             height: number | null;
             query: string;
         };
-        /** @description A place on the sheet where a point must come to lie. */
-        PinChoice: {
-            left: string;
-            top: string;
-        };
         /** @description The plan as `inch:plan --json` prints it. */
         PlanJson: {
             /** @enum {string} */
@@ -1288,19 +1089,21 @@ export interface components {
             grid: components["schemas"]["GridJson"];
             marks: components["schemas"]["MarksJson"];
         };
-        /** @description A key point on the reference. */
-        PointChoice: {
-            name: string;
-            x: string;
-            y: string;
-            cross: boolean;
-            pin: components["schemas"]["PinChoice"] | null;
-        };
         /** @description A pointed-at place, in words on both boards. */
         PointJson: {
             cell: string;
             across: components["schemas"]["ReadingsJson"];
             down: components["schemas"]["ReadingsJson"];
+        };
+        /** @description A paper, a ruler or a grid kept under a name; its content is laid into choices as it is. */
+        PresetJson: {
+            id: string;
+            /** @enum {string} */
+            kind: "paper" | "ruler" | "grid";
+            name: string;
+            content: {
+                [key: string]: unknown;
+            };
         };
         /** @description How large the reference could be printed, and what a cell would be. */
         PrintSizeJson: {
@@ -1366,15 +1169,6 @@ export interface components {
             sheet: components["schemas"]["ReadingJson"];
             /** Format: float */
             stepped_error_mm: number;
-        };
-        /** @description A part of the picture that is not drawn, or only measured by; shares of the picture. */
-        RegionChoice: {
-            left: string;
-            top: string;
-            width: string;
-            height: string;
-            /** @enum {string} */
-            use: "not needed" | "hidden later" | "for measuring";
         };
         /** @description How a ruler in the drawing’s unit is ticked: one unit, and the parts it is cut in. */
         RulerJson: {
@@ -1486,15 +1280,6 @@ export interface components {
             width: components["schemas"]["LengthJson"];
             height: components["schemas"]["LengthJson"];
         };
-        /** @description A length taken on the reference. */
-        SpanChoice: {
-            name: string;
-            x1: string;
-            y1: string;
-            x2: string;
-            y2: string;
-            drawn: string | null;
-        };
         /** @description A span as it must be on the paper, and how the drawing's own differs. */
         SpanJson: {
             name: string;
@@ -1552,12 +1337,6 @@ export interface components {
             paper: boolean;
             share: string;
         };
-        /** @description How tones are counted. */
-        ToneChoice: {
-            steps: number;
-            paper: boolean;
-            drop: number;
-        };
         /** @description A place in the crop and its tone. */
         ToneSpotJson: {
             /** Format: float */
@@ -1603,12 +1382,6 @@ export interface components {
             stretch: string;
             /** @enum {string} */
             verdict: "not" | "harmless" | "slight" | "visible";
-        };
-        /** @description How heavy the lines are, 1…3, on each board and in print. */
-        WeightsChoice: {
-            photo: number;
-            paper: number;
-            print: number;
         };
         /** @description Choices to plan for, and what a plan must be like. */
         WishRequest: {
@@ -1667,6 +1440,233 @@ export interface components {
             /** Format: float */
             y: number | null;
         };
+        /** @description Another picture of the subject, kept beside the reference and never measured from. */
+        BesideChoice: {
+            id: string;
+            name: string;
+        };
+        /** @description What surrounds the picture and is no part of it, as typed: `3 %`, or a length of the print. */
+        BorderChoice: {
+            top: string;
+            right: string;
+            bottom: string;
+            left: string;
+        };
+        /** @description All that is stored of a drawing; the document every request carries. */
+        ChoicesJson: {
+            format: number;
+            title: string;
+            /** @enum {string} */
+            unit: "in" | "cm" | "mm";
+            ruler: string;
+            reach: string | null;
+            photo: components["schemas"]["PhotoChoice"];
+            paper: components["schemas"]["PaperChoice"];
+            fit: components["schemas"]["FitChoice"];
+            grid: components["schemas"]["GridChoice"];
+            copy: components["schemas"]["CopyChoice"];
+            tone: components["schemas"]["ToneChoice"];
+            finish: components["schemas"]["FinishChoice"];
+            points: components["schemas"]["PointChoice"][];
+            regions: components["schemas"]["RegionChoice"][];
+            spans: components["schemas"]["SpanChoice"][];
+            beside: components["schemas"]["BesideChoice"][];
+            crops: components["schemas"]["KeptCrop"][];
+        };
+        /** @description How the cells are gone through. */
+        CopyChoice: {
+            /** @enum {string} */
+            start: "corner" | "middle" | "outside" | "focal" | "easiest" | "hardest" | "joined";
+        };
+        /** @description A cell that is cut finer. */
+        DivisionChoice: {
+            column: number;
+            row: number;
+            parts: number;
+            /** @enum {string} */
+            hairlines: "in the cell" | "ticks" | "run on";
+        };
+        /** @description How the drawing is brought to its end. */
+        FinishChoice: {
+            /** @enum {string} */
+            medium: "graphite" | "ink" | "watercolour" | "pastel" | "coloured pencil" | "paint";
+            done: string[];
+            lesson: string;
+        };
+        /** @description How picture and paper are made to agree. Shares are exact, `0.25` or `1/4`. */
+        FitChoice: {
+            /** @enum {string} */
+            way: "crop" | "inset" | "cells" | "stretch";
+            /** @enum {string} */
+            lock: "paper" | "ratio" | "free";
+            ratio: string;
+            left: string | null;
+            top: string | null;
+            size: string;
+            width: string;
+            height: string;
+            inset: string;
+            inset_width: string | null;
+            cell: string;
+            print_cell: string | null;
+            columns: number | null;
+            rows: number | null;
+            planned: string | null;
+        };
+        /** @description The school of grid, its size, its labels and its lines. */
+        GridChoice: {
+            /** @enum {string} */
+            school: "count" | "measure" | "proportional" | "thirds" | "quarters" | "folding" | "axes" | "cross" | "main" | "own";
+            columns: number;
+            rows: number;
+            cell: string;
+            /** @enum {string} */
+            on: "paper" | "print";
+            /** @enum {string} */
+            remainder: "keep" | "drop" | "share" | "absorb";
+            /** @enum {string} */
+            labels: "letters" | "numbers" | "running";
+            /** @enum {string} */
+            corner: "top left" | "top right";
+            colour: string | null;
+            weights: components["schemas"]["WeightsChoice"];
+            fold_columns: number;
+            fold_rows: number;
+            x: string;
+            y: string;
+            tick: string;
+            main_across: string[];
+            main_down: string[];
+            own_across: string;
+            own_down: string;
+            divided: components["schemas"]["DivisionChoice"][];
+            part: components["schemas"]["PartChoice"] | null;
+            overlays: ("thirds" | "centre cross" | "diagonals" | "long diagonal" | "axes with ticks")[];
+        };
+        /** @description A crop kept to be compared, and to be reopened. */
+        KeptCrop: {
+            name: string;
+            fit: components["schemas"]["FitChoice"];
+        };
+        /** @description What is kept free on each side of the sheet, as typed, with units. */
+        MarginsChoice: {
+            top: string;
+            right: string;
+            bottom: string;
+            left: string;
+        };
+        /** @description From the sheet’s edges to the drawing area, as typed; null is the margin. */
+        OffsetChoice: {
+            left: string | null;
+            top: string | null;
+        };
+        /** @description The sheet, the way it lies, what is kept free round it and where the drawing sits. */
+        PaperChoice: {
+            sheet: string | null;
+            name: string | null;
+            width: string;
+            height: string;
+            /** @enum {string} */
+            turn: "given" | "advised" | "upright" | "sideways";
+            /** @enum {string} */
+            placement: "centred" | "optical" | "top left" | "top right" | "bottom left" | "bottom right" | "offsets";
+            offset: components["schemas"]["OffsetChoice"];
+            margins: components["schemas"]["MarginsChoice"];
+            /** @enum {string} */
+            margins_for: "tape" | "mat" | "trim";
+            /** @enum {string} */
+            shape: "rectangle" | "oval" | "circle" | "strip";
+            /** @enum {string} */
+            colour: "white" | "cream" | "grey" | "tan" | "blue grey" | "black";
+        };
+        /** @description A part of the crop; shares of it. */
+        PartChoice: {
+            left: string;
+            top: string;
+            width: string;
+            height: string;
+        };
+        /** @description The reference: worked from a screen, a print with a measured size, or sizes alone with no photo; and how it is held. */
+        PhotoChoice: {
+            /** @enum {string} */
+            kind: "screen" | "print" | "sizes";
+            width: string | null;
+            height: string | null;
+            agreed: boolean;
+            ruler: string | null;
+            /** @enum {string} */
+            subject: "likeness" | "figure" | "still life" | "buildings" | "landscape";
+            source: string;
+            permission: string;
+            quarters: number;
+            mirrored: boolean;
+            /** Format: float */
+            straighten: number;
+            /** @enum {string} */
+            keep: "shape" | "largest";
+            border: components["schemas"]["BorderChoice"];
+            least_cell: string | null;
+        };
+        /** @description A place on the sheet where a point must come to lie. */
+        PinChoice: {
+            left: string;
+            top: string;
+        };
+        /** @description A key point on the reference. */
+        PointChoice: {
+            name: string;
+            x: string;
+            y: string;
+            cross: boolean;
+            pin: components["schemas"]["PinChoice"] | null;
+        };
+        /** @description A part of the picture that is not drawn, or only measured by; shares of the picture. */
+        RegionChoice: {
+            left: string;
+            top: string;
+            width: string;
+            height: string;
+            /** @enum {string} */
+            use: "not needed" | "hidden later" | "for measuring";
+        };
+        /** @description A length taken on the reference. */
+        SpanChoice: {
+            name: string;
+            x1: string;
+            y1: string;
+            x2: string;
+            y2: string;
+            drawn: string | null;
+        };
+        /** @description How tones are counted. */
+        ToneChoice: {
+            steps: number;
+            paper: boolean;
+            drop: number;
+        };
+        /** @description How heavy the lines are, 1…3, on each board and in print. */
+        WeightsChoice: {
+            photo: number;
+            paper: number;
+            print: number;
+        };
+        /** @description The document of an exported drawing; everything else is computed from its choices. */
+        ArchiveJson: {
+            /** @enum {string} */
+            kind: "inch-ladder-drawing";
+            version: number;
+            choices: components["schemas"]["ChoicesJson"];
+            photo: components["schemas"]["ArchivePictureJson"] | null;
+            beside: components["schemas"]["ArchivePictureJson"][];
+            cells_sha256: string;
+            marks_sha256: string | null;
+        };
+        /** @description A picture in an archive. */
+        ArchivePictureJson: {
+            file: string;
+            sha256: string;
+            reduced: boolean | null;
+        };
     };
     responses: {
         /** @description The drawing as it now stands. */
@@ -1701,6 +1701,270 @@ export interface components {
 }
 export type $defs = Record<string, never>;
 export interface operations {
+    ways: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["WishRequest"];
+            };
+        };
+        responses: {
+            /** @description The four ways to make picture and paper agree. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WayJson"][];
+                };
+            };
+        };
+    };
+    sheets: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["WishRequest"];
+            };
+        };
+        responses: {
+            /** @description Other sheets for this picture. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OtherSheetJson"][];
+                };
+            };
+        };
+    };
+    schools: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["WishRequest"];
+            };
+        };
+        responses: {
+            /** @description The schools side by side. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SchoolJson"][];
+                };
+            };
+        };
+    };
+    meshes: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["WishRequest"];
+            };
+        };
+        responses: {
+            /** @description How fine the grid could be. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MeshJson"][];
+                };
+            };
+        };
+    };
+    prints: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["WishRequest"];
+            };
+        };
+        responses: {
+            /** @description Sizes the reference could be printed at. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PrintSizeJson"][];
+                };
+            };
+        };
+    };
+    dividers: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["WishRequest"];
+            };
+        };
+        responses: {
+            /** @description Settings of proportional dividers. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DividerJson"][];
+                };
+            };
+        };
+    };
+    enlargement: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["WishRequest"];
+            };
+        };
+        responses: {
+            /** @description Whether a size is a true enlargement. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["VerdictJson"];
+                };
+            };
+        };
+    };
+    ruled: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["WishRequest"];
+            };
+        };
+        responses: {
+            /** @description A ruled grid against this one. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["VerdictJson"];
+                };
+            };
+        };
+    };
+    plans: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["WishRequest"];
+            };
+        };
+        responses: {
+            /** @description Plans that are easy on both rulers, the best first. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProposalJson"][];
+                };
+            };
+        };
+    };
+    clearances: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["AdjustRequest"];
+            };
+        };
+        responses: {
+            /** @description Ways to keep a boxed thing clear of lines. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ClearanceJson"][];
+                };
+            };
+        };
+    };
+    adjust: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["AdjustRequest"];
+            };
+        };
+        responses: {
+            /** @description The choices after it. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AdjustedJson"];
+                };
+            };
+        };
+    };
     import: {
         parameters: {
             query?: never;
@@ -2142,71 +2406,6 @@ export interface operations {
             };
         };
     };
-    keepsakes: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description All that is kept, by name. */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["KeepsakeJson"][];
-                };
-            };
-        };
-    };
-    keepThing: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: {
-            content: {
-                "application/json": components["schemas"]["KeepRequest"];
-            };
-        };
-        responses: {
-            /** @description Kept, in place of another of this name. */
-            201: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["KeepsakeJson"];
-                };
-            };
-            422: components["responses"]["Trouble"];
-        };
-    };
-    forgetThing: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                keepsake: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description Forgotten. */
-            204: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
-            };
-        };
-    };
     marking: {
         parameters: {
             query?: {
@@ -2350,6 +2549,71 @@ export interface operations {
             };
         };
     };
+    keepsakes: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description All that is kept, by name. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PresetJson"][];
+                };
+            };
+        };
+    };
+    keepThing: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["KeepRequest"];
+            };
+        };
+        responses: {
+            /** @description Kept, in place of another of this name. */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PresetJson"];
+                };
+            };
+            422: components["responses"]["Trouble"];
+        };
+    };
+    forgetThing: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                keepsake: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Forgotten. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
     printers: {
         parameters: {
             query?: {
@@ -2414,270 +2678,6 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
-            };
-        };
-    };
-    ways: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: {
-            content: {
-                "application/json": components["schemas"]["WishRequest"];
-            };
-        };
-        responses: {
-            /** @description The four ways to make picture and paper agree. */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["WayJson"][];
-                };
-            };
-        };
-    };
-    sheets: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: {
-            content: {
-                "application/json": components["schemas"]["WishRequest"];
-            };
-        };
-        responses: {
-            /** @description Other sheets for this picture. */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["OtherSheetJson"][];
-                };
-            };
-        };
-    };
-    schools: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: {
-            content: {
-                "application/json": components["schemas"]["WishRequest"];
-            };
-        };
-        responses: {
-            /** @description The schools side by side. */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["SchoolJson"][];
-                };
-            };
-        };
-    };
-    meshes: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: {
-            content: {
-                "application/json": components["schemas"]["WishRequest"];
-            };
-        };
-        responses: {
-            /** @description How fine the grid could be. */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["MeshJson"][];
-                };
-            };
-        };
-    };
-    prints: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: {
-            content: {
-                "application/json": components["schemas"]["WishRequest"];
-            };
-        };
-        responses: {
-            /** @description Sizes the reference could be printed at. */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["PrintSizeJson"][];
-                };
-            };
-        };
-    };
-    dividers: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: {
-            content: {
-                "application/json": components["schemas"]["WishRequest"];
-            };
-        };
-        responses: {
-            /** @description Settings of proportional dividers. */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["DividerJson"][];
-                };
-            };
-        };
-    };
-    enlargement: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: {
-            content: {
-                "application/json": components["schemas"]["WishRequest"];
-            };
-        };
-        responses: {
-            /** @description Whether a size is a true enlargement. */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["VerdictJson"];
-                };
-            };
-        };
-    };
-    ruled: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: {
-            content: {
-                "application/json": components["schemas"]["WishRequest"];
-            };
-        };
-        responses: {
-            /** @description A ruled grid against this one. */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["VerdictJson"];
-                };
-            };
-        };
-    };
-    plans: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: {
-            content: {
-                "application/json": components["schemas"]["WishRequest"];
-            };
-        };
-        responses: {
-            /** @description Plans that are easy on both rulers, the best first. */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ProposalJson"][];
-                };
-            };
-        };
-    };
-    clearances: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: {
-            content: {
-                "application/json": components["schemas"]["AdjustRequest"];
-            };
-        };
-        responses: {
-            /** @description Ways to keep a boxed thing clear of lines. */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ClearanceJson"][];
-                };
-            };
-        };
-    };
-    adjust: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: {
-            content: {
-                "application/json": components["schemas"]["AdjustRequest"];
-            };
-        };
-        responses: {
-            /** @description The choices after it. */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["AdjustedJson"];
-                };
             };
         };
     };

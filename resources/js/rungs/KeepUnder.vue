@@ -1,12 +1,12 @@
 <script setup lang="ts">
 import { computed, ref, useId } from 'vue'
 import { Refused } from '@/api/client'
-import type { Keepsake } from '@/api/types'
+import type { Preset } from '@/api/types'
 import { useCatalogue } from '@/stores/catalogue'
 import { useDrawing } from '@/stores/drawing'
 
 /** Keeps a part of this drawing under a name, for others; and forgets what was kept. */
-const props = defineProps<{ kind: Keepsake['kind']; label: string; hint: string }>()
+const props = defineProps<{ kind: Preset['kind']; label: string; hint: string }>()
 const store = useDrawing()
 const shelf = useCatalogue()
 const id = useId()
@@ -17,7 +17,7 @@ const kept = computed(() => shelf.of(props.kind))
 async function keep() {
   if (!store.drawing || !store.draft) return
   try {
-    await shelf.keepThing(props.kind, name.value, store.drawing.photo, store.draft)
+    await shelf.keepPreset(props.kind, name.value, store.drawing.photo, store.draft)
     fault.value = ''
     name.value = ''
   } catch (error) {
@@ -35,7 +35,7 @@ async function keep() {
       <button type="button" class="button" @click="keep">keep</button>
     </div>
     <p v-if="fault" class="fault" role="alert">{{ fault }}</p>
-    <p v-for="one in kept" :key="one.id" class="kept">{{ one.name }} <button type="button" class="button bare" :aria-label="`Forget ${one.name}`" @click="shelf.forgetThing(one.id)">✕</button></p>
+    <p v-for="one in kept" :key="one.id" class="kept">{{ one.name }} <button type="button" class="button bare" :aria-label="`Forget ${one.name}`" @click="shelf.forgetPreset(one.id)">✕</button></p>
   </div>
 </template>
 

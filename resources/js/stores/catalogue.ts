@@ -1,7 +1,7 @@
 import { defineStore } from 'pinia'
 import { computed, shallowRef } from 'vue'
 import { api, type Pixels } from '@/api/client'
-import type { Catalogue, Choices, Keepsake } from '@/api/types'
+import type { Catalogue, Choices, Preset } from '@/api/types'
 
 /** What can be chosen from; the same for every drawing, so fetched once. */
 export const useCatalogue = defineStore('catalogue', () => {
@@ -11,23 +11,23 @@ export const useCatalogue = defineStore('catalogue', () => {
     () => undefined,
   )
 
-  const keepsakes = shallowRef<Keepsake[]>([])
+  const presets = shallowRef<Preset[]>([])
   async function load() {
-    keepsakes.value = await api.keepsakes().catch(() => keepsakes.value)
+    presets.value = await api.presets().catch(() => presets.value)
   }
   void load()
 
-  async function keepThing(kind: Keepsake['kind'], name: string, photo: Pixels, choices: Choices) {
-    await api.keepThing(kind, name, photo, choices)
+  async function keepPreset(kind: Preset['kind'], name: string, photo: Pixels, choices: Choices) {
+    await api.keepPreset(kind, name, photo, choices)
     await load()
   }
 
-  async function forgetThing(id: string) {
-    await api.forgetThing(id)
+  async function forgetPreset(id: string) {
+    await api.forgetPreset(id)
     await load()
   }
 
-  const of = computed(() => (kind: Keepsake['kind']) => keepsakes.value.filter((one) => one.kind === kind))
+  const of = computed(() => (kind: Preset['kind']) => presets.value.filter((one) => one.kind === kind))
 
-  return { catalogue, of, keepThing, forgetThing }
+  return { catalogue, of, keepPreset, forgetPreset }
 })

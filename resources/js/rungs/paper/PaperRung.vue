@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref, useId } from 'vue'
 import { api } from '@/api/client'
-import type { Choices, Drawing, Keepsake, OtherSheet, Workings } from '@/api/types'
+import type { Choices, Drawing, Preset, OtherSheet, Workings } from '@/api/types'
 import { useCatalogue } from '@/stores/catalogue'
 import { useDrawing } from '@/stores/drawing'
 import Choose from '@/ui/Choose.vue'
@@ -56,7 +56,7 @@ function take(other: OtherSheet) {
   store.decide((choices) => Object.assign(choices.paper, { sheet: other.key, name: other.owned ? other.name : null, width: other.width, height: other.height, turn: 'advised' }))
 }
 
-function takeRuler(ruler: Keepsake) {
+function takeRuler(ruler: Preset) {
   store.decide((choices) => Object.assign(choices, ruler.content))
 }
 

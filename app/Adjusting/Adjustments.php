@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Adjusting;
+
+use App\Documents\BestPlan;
+use App\Documents\ChoicesReader;
+use App\Documents\Followed;
+use App\Documents\PlacedThings;
+use Illuminate\Validation\ValidationException;
+use InchLadder\Plan\Plan;
+
+/** The adjustments by name. A new one is a class beside this and a line here. */
+final class Adjustments
+{
+    private const KNOWN = [
+        'turn' => TurnPhoto::class, 'level' => LevelPhoto::class, 'border' => SetBorder::class, 'aim' => AimCrop::class, 'crop' => TypeCrop::class,
+        'inset' => TypeInset::class, 'plan' => AdoptPlan::class, 'feature' => FitFeature::class, 'whole' => KeepWhole::class, 'ruled' => AdoptRuled::class, 'carried' => AdoptCarried::class,
+    ];
+
+    /**
+     * @param  array<array-key, mixed>  $how
+     *
+     * @throws ValidationException
+     * @throws \InchLadder\Impossible also when the choices cannot be after it
+     */
+    public static function apply(string $name, ChoicesReader $read, array $how, ?int $wide, ?int $high): Followed
+    {
+        $class = self::KNOWN[$name] ?? throw ValidationException::withMessages(['act' => 'There is no such thing to do.']);
+        $adjusted = (new $class)->apply($read, $how);
+        $document = json_decode((string) json_encode($read->json), true);
+        foreach ($adjusted->changes as $part => $change) {
+            // Lists are replaced, parts are laid over.
+            $document[$part] = array_is_list($change) ? $change : array_replace_recursive($document[$part], $change);
+        }
+        $followed = PlacedThings::follow($read, BestPlan::read($document, $wide, $high), $wide, $high);
+        Plan::of($followed->read->choices);
+
+        return new Followed($followed->read, trim("{$adjusted->said} {$followed->said}"));
+    }
+}

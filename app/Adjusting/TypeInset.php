@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Adjusting;
+
+use App\Documents\ChoicesReader;
+use Illuminate\Validation\ValidationException;
+use InchLadder\Fit\Ways\Inset;
+use InchLadder\Impossible;
+use InchLadder\Measure\Length;
+use InchLadder\Measure\LengthReader;
+use InchLadder\Measure\Rational;
+use InchLadder\Plan\Plan;
+
+/** The size of an inset typed as a width, a height, a factor or a percentage; the other side follows in proportion. */
+final readonly class TypeInset implements Adjustment
+{
+    public function apply(ChoicesReader $read, array $how): Adjusted
+    {
+        $plan = Plan::of($read->choices);
+        $as = Input::typed($how, 'as');
+        try {
+            $width = $this->width($read, $plan, $as, Input::typed($how, 'typed'));
+            Inset::reach($plan->layout->reference, $plan->choices->shape->inside($plan->layout->usable), $width);
+        } catch (Impossible $e) {
+            throw ValidationException::withMessages(["inset.{$as}" => $e->getMessage()]);
+        }
+
+        return new Adjusted(['fit' => ['way' => 'inset', 'inset_width' => $read->choices->notation->exactly($width)]]);
+    }
+
+    private function width(ChoicesReader $read, Plan $plan, string $as, string $typed): Length
+    {
+        $lengths = new LengthReader($read->choices->notation->unit);
+        if ($as === 'width') {
+            return $lengths->read($typed);
+        }
+        if ($as === 'height') {
+            return $lengths->read($typed)->times($plan->layout->reference->ratio());
+        }
+        $print = $plan->layout->reference->print;
+        if ($print === null) {
+            throw ValidationException::withMessages(["inset.{$as}" => 'On a screen there is no print to enlarge; type a width or a height on the paper.']);
+        }
+        if (! preg_match('~^[×x]?\s*(?:(\d{1,4})\s+)?(\d{1,4}(?:[.,]\d{1,6})?(?:/[1-9]\d{0,3})?)\s*%?$~u', $typed, $found)) {
+            throw ValidationException::withMessages(["inset.{$as}" => $as === 'percent' ? 'Type a percentage, like 150.' : 'Type how many times larger, like 1 1/2 or 2.']);
+        }
+        $number = Rational::of((int) ($found[1] ?: 0))->plus(Rational::of(str_replace(',', '.', $found[2])));
+
+        return $print->width->times($as === 'percent' ? $number->dividedBy(100) : $number);
+    }
+}

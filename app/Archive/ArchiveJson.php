@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Archive;
+
+use App\Documents\Choices\ChoicesJson;
+use OpenApi\Attributes as OA;
+
+/** The document of an exported drawing; everything else is computed from its choices. */
+#[OA\Schema]
+final readonly class ArchiveJson
+{
+    /**
+     * @param  ChoicesJson|array<array-key, mixed>  $choices  as they are kept, where they cannot be read
+     * @param  list<ArchivePictureJson>  $beside
+     */
+    public function __construct(
+        #[OA\Property(enum: ['inch-ladder-drawing'])] public string $kind,
+        /** Of this document; a reader refuses a newer one. */
+        #[OA\Property] public int $version,
+        #[OA\Property(ref: ChoicesJson::class)] public ChoicesJson|array $choices,
+        /** Null when the drawing has sizes only. */
+        #[OA\Property] public ?ArchivePictureJson $photo,
+        /** Other pictures, in the order of `choices.beside`. */
+        #[OA\Property(type: 'array', items: new OA\Items(ref: ArchivePictureJson::class))] public array $beside,
+        /** Of cells.csv. */
+        #[OA\Property] public string $cells_sha256,
+        /** Of marks.csv; null in archives that were made before there was one. */
+        #[OA\Property(nullable: true)] public ?string $marks_sha256,
+    ) {
+    }
+}

@@ -1,0 +1,232 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Archive;
+
+use App\Documents\ChoicesReader;
+use App\Imaging\Decoder;
+use App\Imaging\PhotoRefused;
+use App\Imaging\PhotoStore;
+use App\Models\CellNote;
+use App\Models\Drawing;
+use App\Models\Photo;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Validation\ValidationException;
+use InchLadder\Copying\Noted;
+use InchLadder\Copying\Quad;
+use InchLadder\Grid\Cells;
+use InchLadder\Impossible;
+use InchLadder\Plan\Plan;
+use ZipArchive;
+
+/**
+ * Reads an exported drawing back. Nothing is unpacked by the names in it: each entry is looked
+ * for under the name it must have, read up to its limit, and held against its hash, before a
+ * single thing is kept.
+ */
+final readonly class ArchiveReader
+{
+    private const MOST_BYTES = ['drawing.json' => 2_000_000, 'cells.csv' => 1_000_000, 'marks.csv' => 200_000, 'picture' => 67_108_864];
+
+    private const MOST_ENTRIES = 20;
+
+    private const MOST_MARKS = 2000;
+
+    private const NAMES = '/^(?:drawing\.json|cells\.csv|marks\.csv|(?:photo|beside-(?:[1-9]|1[0-2]))\.(?:jpg|png|webp))$/D';
+
+    public function __construct(private PhotoStore $photos, private Decoder $decoder)
+    {
+    }
+
+    /**
+     * @throws ArchiveRefused
+     * @throws PhotoRefused
+     */
+    public function read(string $path): Drawing
+    {
+        $zip = new ZipArchive;
+        if ($zip->open($path, ZipArchive::RDONLY) !== true) {
+            throw ArchiveRefused::notAnArchive();
+        }
+        $written = [];
+        try {
+            $this->checkNames($zip);
+            $document = $this->document($zip);
+            $cells = $this->cells($this->checked($zip, 'cells.csv', $document['cells_sha256'] ?? null));
+            $marks = isset($document['marks_sha256']) ? $this->marks($this->checked($zip, 'marks.csv', $document['marks_sha256'])) : [];
+            $photo = $this->picture($zip, $document['photo'] ?? null, 'photo', $written);
+            $beside = array_map(fn (mixed $entry): string => $this->picture($zip, $entry, 'beside', $written) ?? throw ArchiveRefused::damaged('drawing.json'), (array) ($document['beside'] ?? []));
+
+            return $this->keep($document['choices'], $photo, array_values($beside), $cells, $marks);
+        } finally {
+            $zip->close();
+            array_map(unlink(...), $written);
+        }
+    }
+
+    private function checkNames(ZipArchive $zip): void
+    {
+        if ($zip->numFiles > self::MOST_ENTRIES) {
+            throw ArchiveRefused::tooLarge();
+        }
+        for ($i = 0; $i < $zip->numFiles; $i++) {
+            $name = (string) $zip->getNameIndex($i, ZipArchive::FL_ENC_RAW);
+            if (preg_match(self::NAMES, $name) !== 1) {
+                throw ArchiveRefused::hostile($name);
+            }
+        }
+    }
+
+    /** @return array{choices: array<array-key, mixed>, ...} */
+    private function document(ZipArchive $zip): array
+    {
+        $document = json_decode($this->entry($zip, 'drawing.json'), true, 32);
+        if (! is_array($document) || ($document['kind'] ?? null) !== ArchiveWriter::KIND || ! is_int($document['version'] ?? null)) {
+            throw ArchiveRefused::damaged('drawing.json');
+        }
+        if ($document['version'] > ArchiveWriter::VERSION) {
+            throw ArchiveRefused::newer($document['version']);
+        }
+
+        return is_array($document['choices'] ?? null) ? $document : throw ArchiveRefused::damaged('drawing.json');
+    }
+
+    /** An entry's bytes, never more than its limit, whatever the archive says of its size. */
+    private function entry(ZipArchive $zip, string $name): string
+    {
+        $most = self::MOST_BYTES[$name] ?? self::MOST_BYTES['picture'];
+        $stream = $zip->getStream($name) ?: throw ArchiveRefused::damaged($name);
+        $bytes = @stream_get_contents($stream, $most + 1);
+        fclose($stream);
+        if ($bytes === false) {
+            throw ArchiveRefused::damaged($name);
+        }
+
+        return strlen($bytes) > $most ? throw ArchiveRefused::tooLarge() : $bytes;
+    }
+
+    private function checked(ZipArchive $zip, string $name, mixed $sha256): string
+    {
+        $bytes = $this->entry($zip, $name);
+
+        return is_string($sha256) && hash_equals(hash('sha256', $bytes), $sha256) ? $bytes : throw ArchiveRefused::damaged($name);
+    }
+
+    /**
+     * @param  list<string>  $written  files to be taken away at the end
+     * @return string|null where a picture lies now, for the photo store to take
+     */
+    private function picture(ZipArchive $zip, mixed $entry, string $part, array &$written): ?string
+    {
+        if ($entry === null) {
+            return null;
+        }
+        $file = is_array($entry) ? ($entry['file'] ?? null) : null;
+        if (! is_string($file) || preg_match(self::NAMES, $file) !== 1 || ! str_starts_with($file, $part)) {
+            throw ArchiveRefused::damaged('drawing.json');
+        }
+        $written[] = $path = (string) tempnam(sys_get_temp_dir(), 'inch');
+        file_put_contents($path, $this->checked($zip, $file, $entry['sha256'] ?? null));
+
+        return $path;
+    }
+
+    /** @return list<array<string, mixed>> as CellNote takes them */
+    private function cells(string $csv): array
+    {
+        $lines = Csv::read($csv);
+        $head = array_shift($lines);
+        $known = array_map(static fn (int $length): array => array_slice(ArchiveWriter::CELLS, 0, $length), [4, 6, 7]);
+        if (! in_array($head, $known, true) || count($lines) > Cells::MOST ** 2 * 4) {
+            throw ArchiveRefused::damaged('cells.csv');
+        }
+        $cells = array_map(static function (array $line) use ($head): array {
+            [$mesh, $column, $row, $state, $doubtful, $words, $place] = [...$line, ...array_slice(['', '', '', '', '0', '', ''], min(7, count($line)))];
+            $quad = $place === '' ? null : Quad::read($place);
+            $good = count($line) === count($head) && preg_match('/^\d{1,2}x\d{1,2} \d{1,2} \d{1,2} (?:done|empty|open) [01]$/D', "{$mesh} {$column} {$row} {$state} {$doubtful}") === 1
+                && mb_check_encoding($words, 'UTF-8') && preg_match('/\p{Cc}/u', $words) === 0 && mb_strlen($words) <= CellNote::MOST_WORDS && ($place === '') === ($quad === null);
+
+            return $good ? [
+                'mesh' => $mesh, 'column' => (int) $column, 'row' => (int) $row, 'state' => $state, 'doubtful' => $doubtful === '1', 'words' => $words,
+                'place' => $quad?->write(), 'spot' => $quad?->name() ?? "{$mesh} {$column} {$row}", 'settled_at' => $state === Noted::OPEN ? null : now(),
+            ] : throw ArchiveRefused::damaged('cells.csv');
+        }, $lines);
+
+        return count(array_unique(array_column($cells, 'spot'))) === count($cells) ? $cells : throw ArchiveRefused::damaged('cells.csv');
+    }
+
+    /** @return list<array{board: string, tick: string, place: string}> */
+    private function marks(string $csv): array
+    {
+        $lines = Csv::read($csv);
+        if (array_shift($lines) !== ArchiveWriter::MARKS || count($lines) > self::MOST_MARKS) {
+            throw ArchiveRefused::damaged('marks.csv');
+        }
+        $marks = array_map(static fn (array $line): array => preg_match('~^(?:paper|photo),[a-z]{3,8}\d{0,2}(?:-look)?-\d{1,2},[\d/ ]{0,80}$~D', implode(',', $line)) === 1
+            ? ['board' => $line[0], 'tick' => $line[1], 'place' => $line[2]]
+            : throw ArchiveRefused::damaged('marks.csv'), $lines);
+
+        return count(array_unique(array_map(static fn (array $mark): string => "{$mark['board']} {$mark['tick']}", $marks))) === count($marks) ? $marks : throw ArchiveRefused::damaged('marks.csv');
+    }
+
+    /**
+     * @param  array<array-key, mixed>  $choices
+     * @param  list<string>  $beside
+     * @param  list<array<string, mixed>>  $cells
+     * @param  list<array{board: string, tick: string, place: string}>  $marks
+     */
+    private function keep(array $choices, ?string $photo, array $beside, array $cells, array $marks): Drawing
+    {
+        // Everything is read and worked out before the first picture is kept.
+        [, $wide, $high] = $photo === null ? [null, null, null] : $this->decoder->inspect($photo);
+        array_map($this->decoder->inspect(...), $beside);
+        $this->understood([...$choices, 'beside' => []], $wide, $high);
+        $named = is_array($choices['beside'] ?? null) ? array_values($choices['beside']) : [];
+        $new = [];
+        try {
+            $take = function (string $path) use (&$new): Photo {
+                $taken = $this->photos->take($path);
+                $taken->wasRecentlyCreated && $new[] = $taken;
+
+                return $taken;
+            };
+            $choices['beside'] = array_map(static fn (string $path, int $i): array => ['id' => $take($path)->id, 'name' => is_string($named[$i]['name'] ?? null) ? $named[$i]['name'] : ''], $beside, array_keys($beside));
+            $taken = $photo === null ? null : $take($photo);
+            $read = $this->understood($choices, $wide, $high);
+
+            return DB::transaction(static function () use ($taken, $read, $cells, $marks): Drawing {
+                $drawing = Drawing::begin($taken, $read->json);
+                $drawing->cellNotes()->createMany($cells);
+                $drawing->markTicks()->createMany($marks);
+
+                return $drawing;
+            });
+        } catch (\Throwable $e) {
+            // Nothing of an archive stays when the rest of it cannot.
+            array_map($this->photos->forget(...), $new);
+
+            throw $e;
+        }
+    }
+
+    /** @param  array<array-key, mixed>  $choices */
+    private function understood(array $choices, ?int $wide, ?int $high): ChoicesReader
+    {
+        try {
+            $read = ChoicesReader::read($choices, $wide, $high);
+            if ($wide === null && $read->json->photo->kind !== 'sizes') {
+                throw ArchiveRefused::damaged('drawing.json');
+            }
+            Plan::of($read->choices);
+
+            return $read;
+        } catch (ValidationException $e) {
+            throw ArchiveRefused::unreadable((string) collect($e->errors())->flatten()->first());
+        } catch (ArchiveRefused $e) {
+            throw $e;
+        } catch (Impossible $e) {
+            throw ArchiveRefused::unreadable($e->getMessage());
+        }
+    }
+}

@@ -1,0 +1,93 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Archive;
+
+use App\Documents\Choices\BesideChoice;
+use App\Documents\Choices\ChoicesJson;
+use App\Exceptions\StorageFailed;
+use App\Imaging\MetadataStripper;
+use App\Imaging\PhotoStore;
+use App\Models\CellNote;
+use App\Models\Drawing;
+use App\Models\MarkTick;
+use App\Models\Photo;
+use Illuminate\Validation\ValidationException;
+use InchLadder\Impossible;
+use ZipArchive;
+
+/** A drawing as one open file: a zip of its document, its pictures, and its cells and marks made as CSV. */
+final readonly class ArchiveWriter
+{
+    public const KIND = 'inch-ladder-drawing';
+
+    /** Of the document. */
+    public const VERSION = 3;
+
+    /** Document 1 ended at `state`, document 2 at `words`. */
+    public const CELLS = ['mesh', 'column', 'row', 'state', 'doubtful', 'words', 'place'];
+
+    public const MARKS = ['board', 'tick', 'place'];
+
+    public function __construct(private PhotoStore $photos)
+    {
+    }
+
+    /** @throws StorageFailed */
+    public function write(Drawing $drawing, string $path): void
+    {
+        $choices = $this->choices($drawing);
+        $photo = $drawing->photo === null ? null : $this->photos->bareOrPreview($drawing->photo);
+        $beside = array_map(fn (BesideChoice $one): MetadataStripper => $this->photos->bareOrPreview(Photo::query()->findOrFail($one->id)), $choices instanceof ChoicesJson ? $choices->beside : []);
+        $cells = $this->cells($drawing);
+        $marks = $this->marks($drawing);
+        $files = ['cells.csv' => $cells, 'marks.csv' => $marks];
+        $entry = static function (MetadataStripper $bare, string $name) use (&$files): ArchivePictureJson {
+            $files["{$name}.{$bare->ending}"] = $bare->bytes;
+
+            return new ArchivePictureJson("{$name}.{$bare->ending}", hash('sha256', $bare->bytes), $bare->isReduced ?: null);
+        };
+        $document = new ArchiveJson(
+            self::KIND, self::VERSION, $choices,
+            $photo === null ? null : $entry($photo, 'photo'),
+            array_map(static fn (MetadataStripper $bare, int $i): ArchivePictureJson => $entry($bare, 'beside-'.($i + 1)), $beside, array_keys($beside)),
+            hash('sha256', $cells),
+            hash('sha256', $marks),
+        );
+        $files = ['drawing.json' => (string) json_encode($document, JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_PRESERVE_ZERO_FRACTION), ...$files];
+
+        $zip = new ZipArchive;
+        if (@$zip->open($path, ZipArchive::CREATE | ZipArchive::OVERWRITE) !== true) {
+            throw StorageFailed::writing($path);
+        }
+        foreach ($files as $name => $bytes) {
+            $zip->addFromString($name, $bytes);
+        }
+        if (! @$zip->close()) {
+            throw StorageFailed::writing($path);
+        }
+    }
+
+    /** @return ChoicesJson|array<array-key, mixed> as they are kept, when they cannot be read: what is damaged can still be carried to safety */
+    private function choices(Drawing $drawing): ChoicesJson|array
+    {
+        try {
+            return $drawing->read()->json;
+        } catch (ValidationException|Impossible) {
+            return $drawing->document() ?? [];
+        }
+    }
+
+    private function marks(Drawing $drawing): string
+    {
+        return Csv::write([self::MARKS, ...$drawing->markTicks()->orderBy('board')->orderBy('tick')->get()
+            ->map(static fn (MarkTick $tick): array => [$tick->board, $tick->tick, $tick->place])->all()]);
+    }
+
+    private function cells(Drawing $drawing): string
+    {
+        return Csv::write([self::CELLS, ...$drawing->cellNotes()->orderBy('mesh')->orderBy('row')->orderBy('column')->orderBy('spot')->get()
+            ->map(static fn (CellNote $note): array => [$note->mesh, $note->column, $note->row, $note->state, (int) $note->doubtful, $note->words, (string) $note->place])->all()]);
+    }
+}

@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Documents\Choices;
+
+use OpenApi\Attributes as OA;
+
+/** All that is stored of a drawing; the document every request carries. */
+#[OA\Schema]
+final readonly class ChoicesJson
+{
+    /**
+     * @param  list<PointChoice>  $points
+     * @param  list<RegionChoice>  $regions
+     * @param  list<SpanChoice>  $spans
+     * @param  list<BesideChoice>  $beside
+     * @param  list<KeptCrop>  $crops
+     */
+    public function __construct(
+        /** Of this document; 1. */
+        #[OA\Property] public int $format,
+        #[OA\Property] public string $title,
+        #[OA\Property(enum: ['in', 'cm', 'mm'])] public string $unit,
+        /** The finest division, like 1/16 in. */
+        #[OA\Property] public string $ruler,
+        /** How long the ruler is, as typed; null when it reaches everywhere. */
+        #[OA\Property] public ?string $reach,
+        #[OA\Property] public PhotoChoice $photo,
+        #[OA\Property] public PaperChoice $paper,
+        #[OA\Property] public FitChoice $fit,
+        #[OA\Property] public GridChoice $grid,
+        #[OA\Property] public CopyChoice $copy,
+        #[OA\Property] public ToneChoice $tone,
+        #[OA\Property] public FinishChoice $finish,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: PointChoice::class))] public array $points,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: RegionChoice::class))] public array $regions,
+        /** Lengths taken, to be compared. */
+        #[OA\Property(type: 'array', items: new OA\Items(ref: SpanChoice::class))] public array $spans,
+        /** Other pictures, not for measuring. */
+        #[OA\Property(type: 'array', items: new OA\Items(ref: BesideChoice::class))] public array $beside,
+        /** Crops kept side by side. */
+        #[OA\Property(type: 'array', items: new OA\Items(ref: KeptCrop::class))] public array $crops,
+    ) {
+    }
+}

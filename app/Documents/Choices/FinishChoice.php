@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Documents\Choices;
+
+use OpenApi\Attributes as OA;
+
+/** How the drawing is brought to its end. */
+#[OA\Schema]
+final readonly class FinishChoice
+{
+    /** @param  list<string>  $done */
+    public function __construct(
+        #[OA\Property(enum: ['graphite', 'ink', 'watercolour', 'pastel', 'coloured pencil', 'paint'])] public string $medium,
+        /** Keys of what was ticked. */
+        #[OA\Property(type: 'array', items: new OA\Items(type: 'string'))] public array $done,
+        /** One line, for the next drawing. */
+        #[OA\Property] public string $lesson,
+    ) {
+    }
+}

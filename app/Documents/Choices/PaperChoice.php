@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Documents\Choices;
+
+use OpenApi\Attributes as OA;
+
+/** The sheet, the way it lies, what is kept free round it and where the drawing sits. */
+#[OA\Schema]
+final readonly class PaperChoice
+{
+    public function __construct(
+        /** Key in the catalogue; null for a size of one’s own. */
+        #[OA\Property] public ?string $sheet,
+        /** What the artist calls it, when it is from their own stock. */
+        #[OA\Property] public ?string $name,
+        /** As measured, with its unit, either way round. */
+        #[OA\Property] public string $width,
+        #[OA\Property] public string $height,
+        #[OA\Property(enum: ['given', 'advised', 'upright', 'sideways'])] public string $turn,
+        #[OA\Property(enum: ['centred', 'optical', 'top left', 'top right', 'bottom left', 'bottom right', 'offsets'])] public string $placement,
+        #[OA\Property] public OffsetChoice $offset,
+        #[OA\Property] public MarginsChoice $margins,
+        /** What the margins are kept for. */
+        #[OA\Property(enum: ['tape', 'mat', 'trim'])] public string $margins_for,
+        #[OA\Property(enum: ['rectangle', 'oval', 'circle', 'strip'])] public string $shape,
+        #[OA\Property(enum: ['white', 'cream', 'grey', 'tan', 'blue grey', 'black'])] public string $colour,
+    ) {
+    }
+}

@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Documents\Choices;
+
+use OpenApi\Attributes as OA;
+
+/** The reference: worked from a screen, a print with a measured size, or sizes alone with no photo; and how it is held. */
+#[OA\Schema]
+final readonly class PhotoChoice
+{
+    public function __construct(
+        #[OA\Property(enum: ['screen', 'print', 'sizes'])] public string $kind,
+        /** As typed, with its unit; null on a screen. */
+        #[OA\Property] public ?string $width,
+        #[OA\Property] public ?string $height,
+        /** Whether the artist keeps a print size whose shape is not the photo’s. */
+        #[OA\Property] public bool $agreed,
+        /** The ruler laid to the print; null when it is the paper’s. */
+        #[OA\Property] public ?string $ruler,
+        #[OA\Property(enum: ['likeness', 'figure', 'still life', 'buildings', 'landscape'])] public string $subject,
+        /** Where the photo comes from. */
+        #[OA\Property] public string $source,
+        /** By whose leave it is copied. */
+        #[OA\Property] public string $permission,
+        /** Quarter turns clockwise, 0…3. */
+        #[OA\Property] public int $quarters,
+        #[OA\Property] public bool $mirrored,
+        /** Degrees clockwise, −15…15. */
+        #[OA\Property] public float $straighten,
+        /** Which rectangle is kept of a straightened photo. */
+        #[OA\Property(enum: ['shape', 'largest'])] public string $keep,
+        #[OA\Property] public BorderChoice $border,
+        /** The smallest cell on a print the artist would work from, with its unit; null for no minimum. */
+        #[OA\Property] public ?string $least_cell,
+    ) {
+    }
+}

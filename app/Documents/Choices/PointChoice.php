@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Documents\Choices;
+
+use OpenApi\Attributes as OA;
+
+/** A key point on the reference. */
+#[OA\Schema]
+final readonly class PointChoice
+{
+    public function __construct(
+        #[OA\Property] public string $name,
+        /** Share of the picture’s width, `0.25` or `1/4`. */
+        #[OA\Property] public string $x,
+        #[OA\Property] public string $y,
+        /** Whether a focal cross is drawn through it. */
+        #[OA\Property] public bool $cross,
+        /** Where on the sheet it is held; null leaves it free. The first point that is held, holds. */
+        #[OA\Property] public ?PinChoice $pin,
+    ) {
+    }
+}

@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Documents\Choices;
+
+use OpenApi\Attributes as OA;
+
+/** How tones are counted. */
+#[OA\Schema]
+final readonly class ToneChoice
+{
+    public function __construct(
+        /** 2…10 */
+        #[OA\Property] public int $steps,
+        /** Whether bare paper is one of them. */
+        #[OA\Property] public bool $paper,
+        /** How large an area must be to be kept: 0, all of them, to 4. */
+        #[OA\Property(minimum: 0, maximum: 4)] public int $drop,
+    ) {
+    }
+}

@@ -1,0 +1,178 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Documents;
+
+use App\Documents\Choices\ChoicesJson;
+use App\Documents\Choices\CopyChoice;
+use App\Documents\Choices\FinishChoice;
+use App\Documents\Choices\ToneChoice;
+use App\Documents\Reading\Fields;
+use App\Documents\Reading\FitPart;
+use App\Documents\Reading\GridPart;
+use App\Documents\Reading\MarkedPart;
+use App\Documents\Reading\PaperPart;
+use App\Documents\Reading\PhotoPart;
+use Illuminate\Validation\ValidationException;
+use InchLadder\Copying\Start;
+use InchLadder\Finish\Medium;
+use InchLadder\Fit\Way;
+use InchLadder\Fit\Ways\Stretch;
+use InchLadder\Grid\Corner;
+use InchLadder\Grid\Labels;
+use InchLadder\Measure\Graduation;
+use InchLadder\Measure\Notation;
+use InchLadder\Paper\Colour;
+use InchLadder\Paper\Shape;
+use InchLadder\Paper\Turn;
+use InchLadder\Photo\Subject;
+use InchLadder\Plan\Choices;
+use InchLadder\Tone\Tones;
+
+/**
+ * Reads a choices document, as stored or as sent, into the core's Choices.
+ *
+ * What a document leaves out gets its default; every field that cannot be read
+ * is answered beside that field.
+ */
+final class ChoicesReader
+{
+    /** 2 keeps every length in its canonical spelling; 1 kept it as it was typed (see Fields). */
+    public const FORMAT = 2;
+
+    private const MOST_TASKS = 40;
+
+    /** What a new drawing starts with. */
+    public const DEFAULTS = [
+        'format' => self::FORMAT,
+        'title' => 'Untitled',
+        'unit' => 'in',
+        'ruler' => '1/16 in',
+        'reach' => null,
+        'photo' => PhotoPart::DEFAULTS,
+        'paper' => PaperPart::DEFAULTS,
+        'fit' => FitPart::DEFAULTS,
+        'grid' => GridPart::DEFAULTS,
+        'copy' => ['start' => 'corner'],
+        'tone' => ['steps' => 5, 'paper' => true, 'drop' => 1],
+        'finish' => ['medium' => 'graphite', 'done' => [], 'lesson' => ''],
+        'points' => [],
+        'regions' => [],
+        'spans' => [],
+        'beside' => [],
+        'crops' => [],
+    ];
+
+    /** The document with every default filled in and every bare number given its unit. */
+    public readonly ChoicesJson $json;
+
+    public readonly Choices $choices;
+
+    private readonly FitPart $fit;
+
+    private readonly GridPart $grid;
+
+    private readonly Fields $fields;
+
+    /** @param  array<array-key, mixed>  $document */
+    private function __construct(array $document, ?int $wide, ?int $high)
+    {
+        $fields = $this->fields = new Fields($document, self::DEFAULTS);
+        $notation = $this->notation();
+        $reach = $fields->typedPositive('reach', 'A ruler cannot be 0 long; type its length, like 12 in or 30 cm.');
+        $photo = new PhotoPart($fields);
+        $paper = new PaperPart($fields);
+        $this->fit = new FitPart($fields);
+        $this->grid = new GridPart($fields);
+        $marked = new MarkedPart($fields);
+        $start = $fields->one('copy.start', Start::class);
+        $medium = $fields->one('finish.medium', Medium::class);
+        $done = array_map(static fn (int $i): string => $fields->words("finish.done.{$i}", 20), $fields->entries('finish.done', self::MOST_TASKS));
+        $finish = new FinishChoice($medium->value, array_values(array_unique(array_filter($done))), $fields->words('finish.lesson', 200));
+        $colour = Colour::from($paper->json->colour);
+        $number = static fn (string $field): int => filter_var($fields->at($field), FILTER_VALIDATE_INT, FILTER_NULL_ON_FAILURE) ?? -1;
+        $tones = $fields->beside('tone.steps', static fn (): Tones => Tones::of($number('tone.steps'), $fields->flag('tone.paper'), $number('tone.drop'), $colour->lightness()));
+        $toned = new ToneChoice($number('tone.steps'), $fields->flag('tone.paper'), $tones->drop ?? 0);
+        $title = trim(mb_strimwidth($fields->words('title', 200), 0, 120));
+
+        $this->json = new ChoicesJson(
+            self::FORMAT, $title === '' ? 'Untitled' : $title, $fields->unit->value, $notation->ruler->name, $reach,
+            $photo->json, $paper->json, $this->fit->json, $this->grid->json, new CopyChoice($start->value), $toned, $finish, $marked->points, $marked->regions, $marked->spans, $marked->beside, $marked->crops,
+        );
+        $whole = $photo->whole($wide, $high);
+        $school = $this->grid->school();
+        $size = $paper->size();
+        $framing = $whole === null ? null : $photo->framing($whole);
+        $printRuler = $photo->ruler();
+        $spans = $marked->spans();
+        $fields->refuseIfWrong();
+        assert($whole !== null && $school !== null && $size !== null && $framing !== null, 'What could not be read was refused above.');
+
+        $unfitted = new Choices(
+            notation: $notation,
+            whole: $whole,
+            sheet: $size,
+            standard: $paper->standard(),
+            turn: Turn::from($paper->json->turn),
+            margins: $paper->margins(),
+            fit: new Stretch,
+            school: $school,
+            labels: Labels::from($this->grid->json->labels),
+            corner: Corner::from($this->grid->json->corner),
+            placement: $paper->placement(),
+            framing: $framing,
+            shape: Shape::from($paper->json->shape),
+            stockName: $paper->json->name,
+            reach: $reach === null ? null : $fields->length($reach),
+            printRuler: $printRuler,
+            subject: Subject::from($photo->json->subject),
+            part: $this->grid->part(),
+            axes: $this->grid->axes(),
+            points: $marked->points(),
+            regions: $marked->regions(),
+            divisions: $this->grid->divisions(),
+            spans: $spans,
+            start: $start,
+            colour: $colour,
+            tones: $tones,
+            medium: $medium,
+        );
+        $this->choices = $unfitted->fitted($this->fit->fit($unfitted));
+        $fields->refuseIfWrong();
+    }
+
+    /**
+     * @param  array<array-key, mixed>  $document
+     * @param  int|null  $wide  the photo's pixels; null when there is none
+     *
+     * @throws ValidationException naming each field that cannot be read
+     * @throws \InchLadder\Impossible when the margins leave no paper
+     */
+    public static function read(array $document, ?int $wide, ?int $high): self
+    {
+        return new self($document, $wide, $high);
+    }
+
+    /** The choices as they would be another way. */
+    public function fitted(Way $way): Choices
+    {
+        return $this->choices->fitted($this->fit->way($way, $this->choices));
+    }
+
+    /** The choices as they would be under another school; null when what it needs was not readable. */
+    public function schooled(string $school): ?Choices
+    {
+        $other = $this->grid->schoolCalled($school);
+
+        return $other === null ? null : $this->choices->schooled($other);
+    }
+
+    private function notation(): Notation
+    {
+        $ruler = $this->fields->at('ruler');
+
+        return $this->fields->beside('ruler', fn (): Notation => new Notation($this->fields->unit, Graduation::read(is_string($ruler) ? $ruler : '')))
+            ?? new Notation($this->fields->unit, $this->fields->unit->commonRuler());
+    }
+}

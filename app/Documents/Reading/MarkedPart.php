@@ -1,0 +1,94 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Documents\Reading;
+
+use App\Documents\Choices\BesideChoice;
+use App\Documents\Choices\KeptCrop;
+use App\Documents\Choices\PinChoice;
+use App\Documents\Choices\PointChoice;
+use App\Documents\Choices\RegionChoice;
+use App\Documents\Choices\SpanChoice;
+use Illuminate\Support\Str;
+use InchLadder\Layout\KeyPoint;
+use InchLadder\Layout\Pin;
+use InchLadder\Layout\Region;
+use InchLadder\Layout\RegionUse;
+use InchLadder\Layout\Span;
+use InchLadder\Measure\Rational;
+
+/** Reads what was marked on the reference: key points, regions, and crops kept side by side. */
+final readonly class MarkedPart
+{
+    private const MOST_CROPS = 12;
+
+    private const MOST_BESIDE = 12;
+
+    /** @var list<PointChoice> */
+    public array $points;
+
+    /** @var list<RegionChoice> */
+    public array $regions;
+
+    /** @var list<SpanChoice> */
+    public array $spans;
+
+    /** @var list<BesideChoice> */
+    public array $beside;
+
+    /** @var list<KeptCrop> */
+    public array $crops;
+
+    public function __construct(private Fields $fields)
+    {
+        // A place that was on the picture may lie beside it, once a border is left off; it comes back with it.
+        $share = static fn (string $field): string => $fields->place($field) ?? '0';
+        $this->points = array_map(static fn (int $i): PointChoice => new PointChoice(
+            $fields->words("points.{$i}.name", 40) ?: 'point '.($i + 1), $share("points.{$i}.x"), $share("points.{$i}.y"), $fields->flag("points.{$i}.cross"),
+            is_array($fields->at("points.{$i}.pin")) ? new PinChoice($fields->typed("points.{$i}.pin.left") ?? $fields->canonical("points.{$i}.pin.left", '0'), $fields->typed("points.{$i}.pin.top") ?? $fields->canonical("points.{$i}.pin.top", '0')) : null,
+        ), $fields->entries('points', KeyPoint::MOST));
+        $this->regions = array_map(static fn (int $i): RegionChoice => new RegionChoice(
+            $share("regions.{$i}.left"), $share("regions.{$i}.top"), $share("regions.{$i}.width"), $share("regions.{$i}.height"),
+            $fields->one("regions.{$i}.use", RegionUse::class)->value,
+        ), $fields->entries('regions', Region::MOST));
+        $this->spans = array_map(static fn (int $i): SpanChoice => new SpanChoice(
+            $fields->words("spans.{$i}.name", 40) ?: 'span '.($i + 1), $share("spans.{$i}.x1"), $share("spans.{$i}.y1"), $share("spans.{$i}.x2"), $share("spans.{$i}.y2"), $fields->typed("spans.{$i}.drawn"),
+        ), $fields->entries('spans', Span::MOST));
+        $this->beside = array_map(static function (int $i) use ($fields): BesideChoice {
+            $id = $fields->words("beside.{$i}.id", 40);
+            if (! Str::isUlid($id)) {
+                $fields->wrong('beside', 'This picture is not known; bring it over again.');
+            }
+
+            return new BesideChoice($id, $fields->words("beside.{$i}.name", 60) ?: 'another picture');
+        }, $fields->entries('beside', self::MOST_BESIDE));
+        $this->crops = array_map(static fn (int $i): KeptCrop => new KeptCrop(
+            $fields->words("crops.{$i}.name", 40) ?: 'crop '.($i + 1), (new FitPart($fields, "crops.{$i}.fit"))->json,
+        ), $fields->entries('crops', self::MOST_CROPS));
+    }
+
+    /** @return list<KeyPoint> */
+    public function points(): array
+    {
+        return array_map(fn (PointChoice $point): KeyPoint => new KeyPoint(
+            $point->name, Rational::of($point->x), Rational::of($point->y), $point->cross, $point->pin === null ? null : new Pin($this->fields->length($point->pin->left), $this->fields->length($point->pin->top)),
+        ), $this->points);
+    }
+
+    /** @return list<Span> */
+    public function spans(): array
+    {
+        return array_values(array_filter(array_map(fn (SpanChoice $span): ?Span => $this->fields->beside('spans', fn (): Span => new Span(
+            $span->name, Rational::of($span->x1), Rational::of($span->y1), Rational::of($span->x2), Rational::of($span->y2), $span->drawn === null ? null : $this->fields->length($span->drawn),
+        )), $this->spans)));
+    }
+
+    /** @return list<Region> */
+    public function regions(): array
+    {
+        return array_map(static fn (RegionChoice $region): Region => new Region(
+            Rational::of($region->left), Rational::of($region->top), Rational::of($region->width), Rational::of($region->height), RegionUse::from($region->use),
+        ), $this->regions);
+    }
+}

@@ -1,0 +1,79 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Documents\Reading;
+
+use App\Documents\Choices\MarginsChoice;
+use App\Documents\Choices\OffsetChoice;
+use App\Documents\Choices\PaperChoice;
+use InchLadder\Measure\Size;
+use InchLadder\Paper\Catalogue;
+use InchLadder\Paper\Colour;
+use InchLadder\Paper\Margins;
+use InchLadder\Paper\Placement;
+use InchLadder\Paper\Position;
+use InchLadder\Paper\Shape;
+use InchLadder\Paper\Sheet;
+use InchLadder\Paper\SheetSize;
+use InchLadder\Paper\Turn;
+
+/** Reads what is drawn on: the sheet, how it lies, what is kept free, and where the drawing sits. */
+final readonly class PaperPart
+{
+    public const DEFAULTS = [
+        'sheet' => 'letter', 'name' => null, 'width' => '8 1/2 in', 'height' => '11 in', 'turn' => 'advised', 'placement' => 'centred', 'offset' => ['left' => null, 'top' => null],
+        'margins' => ['top' => '1/4 in', 'right' => '1/4 in', 'bottom' => '1/4 in', 'left' => '1/4 in'], 'margins_for' => 'tape', 'shape' => 'rectangle', 'colour' => 'white',
+    ];
+
+    private const OFFSETS = 'offsets';
+
+    public PaperChoice $json;
+
+    public function __construct(private Fields $fields)
+    {
+        $sheet = $fields->at('paper.sheet');
+        if ($sheet !== null && ! (is_string($sheet) && Catalogue::has($sheet))) {
+            $fields->wrong('paper.sheet', 'This sheet is not in the catalogue; choose another, or type its size.');
+            $sheet = null;
+        }
+        $margin = static fn (string $side): string => $fields->typed("paper.margins.{$side}") ?? '0 '.$fields->unit->value;
+        $this->json = new PaperChoice(
+            sheet: $sheet,
+            name: $sheet === null ? ($fields->words('paper.name', 60) ?: null) : null,
+            width: $fields->typed('paper.width') ?? self::DEFAULTS['width'],
+            height: $fields->typed('paper.height') ?? self::DEFAULTS['height'],
+            turn: $fields->one('paper.turn', Turn::class)->value,
+            placement: $fields->word('paper.placement', [...array_column(Position::cases(), 'value'), self::OFFSETS]),
+            offset: new OffsetChoice($fields->typed('paper.offset.left'), $fields->typed('paper.offset.top')),
+            margins: new MarginsChoice($margin('top'), $margin('right'), $margin('bottom'), $margin('left')),
+            margins_for: $fields->word('paper.margins_for', ['tape', 'mat', 'trim']),
+            shape: $fields->one('paper.shape', Shape::class)->value,
+            colour: $fields->one('paper.colour', Colour::class)->value,
+        );
+    }
+
+    public function size(): ?Size
+    {
+        return $this->fields->beside('paper.width', fn (): Size => SheetSize::check($this->fields->size($this->json->width, $this->json->height)));
+    }
+
+    public function standard(): ?Sheet
+    {
+        return $this->json->sheet === null ? null : Catalogue::find($this->json->sheet);
+    }
+
+    public function margins(): Margins
+    {
+        return new Margins(...array_map($this->fields->length(...), (array) $this->json->margins));
+    }
+
+    public function placement(): Placement
+    {
+        if ($this->json->placement !== self::OFFSETS) {
+            return Placement::at(Position::from($this->json->placement));
+        }
+
+        return Placement::offset($this->fields->length($this->json->offset->left ?? $this->json->margins->left), $this->fields->length($this->json->offset->top ?? $this->json->margins->top));
+    }
+}

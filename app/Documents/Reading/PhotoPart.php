@@ -1,0 +1,145 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Documents\Reading;
+
+use App\Documents\Choices\BorderChoice;
+use App\Documents\Choices\PhotoChoice;
+use InchLadder\Measure\Graduation;
+use InchLadder\Measure\Length;
+use InchLadder\Measure\Rational;
+use InchLadder\Measure\RulerUnknown;
+use InchLadder\Photo\Border;
+use InchLadder\Photo\Framing;
+use InchLadder\Photo\Keep;
+use InchLadder\Photo\Reference;
+use InchLadder\Photo\Subject;
+use InchLadder\Photo\Turning;
+
+/** Reads what is copied from: the reference, how it is held, and what it is of. */
+final readonly class PhotoPart
+{
+    public const DEFAULTS = [
+        'kind' => 'screen', 'width' => null, 'height' => null, 'agreed' => false, 'ruler' => null, 'subject' => 'still life', 'source' => '', 'permission' => '',
+        'quarters' => 0, 'mirrored' => false, 'straighten' => 0, 'keep' => 'shape',
+        'border' => ['top' => '0', 'right' => '0', 'bottom' => '0', 'left' => '0'], 'least_cell' => null,
+    ];
+
+    private const PER_CENT = '/^(\d{1,2}(?:[.,]\d{1,4})?)\s*%$/';
+
+    public PhotoChoice $json;
+
+    public function __construct(private Fields $fields)
+    {
+        $degrees = $fields->at('photo.straighten');
+        $quarters = $fields->at('photo.quarters');
+        $ruler = $fields->at('photo.ruler');
+        $this->json = new PhotoChoice(
+            kind: $fields->word('photo.kind', ['screen', 'print', 'sizes']),
+            width: $fields->typed('photo.width'),
+            height: $fields->typed('photo.height'),
+            agreed: $fields->flag('photo.agreed'),
+            ruler: is_string($ruler) && $ruler !== '' ? $ruler : null,
+            subject: $fields->one('photo.subject', Subject::class)->value,
+            source: $fields->words('photo.source', 300),
+            permission: $fields->words('photo.permission', 300),
+            quarters: is_int($quarters) ? (($quarters % 4) + 4) % 4 : 0,
+            mirrored: $fields->flag('photo.mirrored'),
+            straighten: is_numeric($degrees) && is_finite((float) $degrees) ? round((float) $degrees, 2) : $this->notDegrees(),
+            keep: $fields->one('photo.keep', Keep::class)->value,
+            border: new BorderChoice(...array_map(fn (string $side): string => $this->borderWritten("photo.border.{$side}"), ['top' => 'top', 'right' => 'right', 'bottom' => 'bottom', 'left' => 'left'])),
+            least_cell: $fields->typed('photo.least_cell'),
+        );
+    }
+
+    /**
+     * The photo after its quarter turns, border and all.
+     *
+     * @param  int|null  $wide  pixels of the file
+     */
+    public function whole(?int $wide, ?int $high): ?Reference
+    {
+        $turning = Turning::of($this->json->quarters, false, 0, Keep::Shape);
+        [$wide, $high] = $turning->quarterTurned($wide, $high);
+        if ($this->json->kind === 'screen') {
+            return Reference::onScreen(max(1, (int) $wide), max(1, (int) $high));
+        }
+        foreach (['width' => $this->json->width, 'height' => $this->json->height] as $side => $typed) {
+            if ($typed === null) {
+                $this->fields->wrong("photo.{$side}", $this->json->kind === 'print' ? 'Measure this side of the print, like 7 in or 18 cm.' : 'Say how long this side of the original is, like 7 in or 18 cm.');
+            }
+        }
+        $this->fields->refuseIfWrong();
+
+        return $this->fields->beside('photo.width', fn (): Reference => Reference::printed(
+            $this->fields->size((string) $this->json->width, (string) $this->json->height),
+            $this->json->kind === 'sizes' ? null : $wide,
+            $this->json->kind === 'sizes' ? null : $high,
+        ));
+    }
+
+    public function framing(Reference $whole): ?Framing
+    {
+        $json = $this->json;
+        $turning = $this->fields->beside('photo.straighten', fn (): Turning => Turning::of($json->quarters, $json->mirrored, $whole->pixelsWide === null ? 0 : $json->straighten, Keep::from($json->keep)));
+        $side = fn (string $name, string $typed, ?Length $length): Rational => $this->borderShare("photo.border.{$name}", $typed, $length);
+        $border = $this->fields->beside('photo.border.top', fn (): Border => Border::of(
+            $side('top', $json->border->top, $whole->print?->height),
+            $side('right', $json->border->right, $whole->print?->width),
+            $side('bottom', $json->border->bottom, $whole->print?->height),
+            $side('left', $json->border->left, $whole->print?->width),
+        ));
+
+        return $turning === null || $border === null ? null : new Framing($turning, $border);
+    }
+
+    /** The print's own ruler; null when it is the paper's. */
+    public function ruler(): ?Graduation
+    {
+        $name = $this->json->ruler;
+
+        return $name === null ? null : $this->fields->beside('photo.ruler', function () use ($name): Graduation {
+            $ruler = Graduation::read($name);
+
+            return $ruler->unit->isMetric() === $this->fields->unit->isMetric() ? $ruler : throw RulerUnknown::inAnotherUnit($ruler, $this->fields->unit);
+        });
+    }
+
+    /** `3 %`, `0`, or a length in its canonical spelling. */
+    private function borderWritten(string $field): string
+    {
+        $typed = $this->fields->words($field, 40);
+
+        return match (true) {
+            preg_match('/^0*(?:[.,]0*)?$/', $typed) === 1 => '0',
+            preg_match(self::PER_CENT, $typed, $found) === 1 => str_replace(',', '.', $found[1]).' %',
+            default => $this->fields->canonical($field, $typed),
+        };
+    }
+
+    /** `3 %` of anything; a length of a print only. */
+    private function borderShare(string $field, string $written, ?Length $side): Rational
+    {
+        if ($written === '0') {
+            return Rational::zero();
+        }
+        if (preg_match(self::PER_CENT, $written, $found)) {
+            return Rational::of($found[1])->dividedBy(100);
+        }
+        if ($side === null) {
+            $this->fields->wrong($field, 'On a screen a border is typed in per cent, like 3 %.');
+
+            return Rational::zero();
+        }
+
+        return $this->fields->length($written)->over($side);
+    }
+
+    private function notDegrees(): float
+    {
+        $this->fields->wrong('photo.straighten', 'Straightening is typed in degrees, like 1.5 or -0.75.');
+
+        return 0.0;
+    }
+}

@@ -1,0 +1,69 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Documents\ChoicesReader;
+use App\Http\Requests\ChoicesInput;
+use App\Models\Preset;
+use App\Wire\Json\KeepRequest;
+use App\Wire\Json\PresetJson;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use InchLadder\Measure\Fractions;
+use InchLadder\Plan\Plan;
+use OpenApi\Attributes as OA;
+
+/** Papers and rulers owned, and grids kept, for any drawing. */
+final class PresetController
+{
+    /** What each kind takes of a drawing's choices. */
+    private const PARTS = [
+        'paper' => ['paper' => ['width', 'height', 'colour']],
+        'ruler' => ['' => ['unit', 'ruler', 'reach']],
+        'grid' => ['grid' => ['school', 'columns', 'rows', 'cell', 'on', 'remainder', 'labels', 'corner', 'fold_columns', 'fold_rows', 'x', 'y', 'tick', 'main_across', 'main_down', 'own_across', 'own_down']],
+    ];
+
+    /** @return list<PresetJson> */
+    #[OA\Get(path: '/api/keepsakes', operationId: 'keepsakes', responses: [new OA\Response(response: 200, description: 'All that is kept, by name.', content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: PresetJson::class)))])]
+    public function index(): array
+    {
+        return array_values(Preset::query()->orderBy('name')->get()->map(self::json(...))->all());
+    }
+
+    #[OA\Post(path: '/api/keepsakes', operationId: 'keepThing', requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: KeepRequest::class)), responses: [new OA\Response(response: 201, description: 'Kept, in place of another of this name.', content: new OA\JsonContent(ref: PresetJson::class)), new OA\Response(response: 422, ref: '#/components/responses/Trouble')])]
+    public function store(Request $request, ChoicesInput $input): JsonResponse
+    {
+        $wanted = $request->validate(['kind' => 'required|in:'.implode(',', Preset::KINDS), 'name' => 'required|string|max:60'], [
+            'kind' => 'A paper, a ruler or a grid can be kept.', 'name' => 'Give it a name of up to 60 letters, to find it by.',
+        ]);
+        $read = ChoicesReader::read($input->choices(), $input->pixels('wide'), $input->pixels('high'));
+        $choices = json_decode((string) json_encode($read->json), true);
+        $content = [];
+        foreach (self::PARTS[$wanted['kind']] as $part => $fields) {
+            $taken = array_intersect_key($part === '' ? $choices : $choices[$part], array_flip($fields));
+            $content += $part === '' ? $taken : [$part => $taken];
+        }
+        if ($wanted['kind'] === 'grid') {
+            $content['shape'] = Fractions::places(Plan::of($read->choices)->layout->fitted->area->ratio(), 3);
+        }
+        $kept = Preset::query()->updateOrCreate(['kind' => $wanted['kind'], 'name' => trim($wanted['name'])], ['content' => $content]);
+
+        return new JsonResponse(self::json($kept), 201);
+    }
+
+    #[OA\Delete(path: '/api/keepsakes/{keepsake}', operationId: 'forgetThing', parameters: [new OA\Parameter(name: 'keepsake', in: 'path', required: true, schema: new OA\Schema(type: 'string'))], responses: [new OA\Response(response: 204, description: 'Forgotten.')])]
+    public function destroy(Preset $keepsake): Response
+    {
+        $keepsake->delete();
+
+        return new Response(status: 204);
+    }
+
+    private static function json(Preset $kept): PresetJson
+    {
+        return new PresetJson($kept->id, $kept->kind, $kept->name, $kept->content);
+    }
+}

@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http;
+
+use App\Exceptions\StaleSave;
+use App\Exceptions\StorageFailed;
+use App\Imaging\PhotoRefused;
+use App\Wording\DatabaseTrouble;
+use Illuminate\Database\Eloquent\ModelNotFoundException;
+use Illuminate\Database\QueryException;
+use Illuminate\Database\SQLiteDatabaseDoesNotExistException;
+use Illuminate\Foundation\Configuration\Exceptions;
+use Illuminate\Http\Exceptions\MalformedUrlException;
+use Illuminate\Http\Exceptions\PostTooLargeException;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use InchLadder\Impossible;
+use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
+
+/** Turns what went wrong into one plain sentence and the right status. */
+final class ExceptionRenderer
+{
+    public static function register(Exceptions $exceptions): void
+    {
+        // By the path as it came: one that is no text is no match for a pattern.
+        $exceptions->shouldRenderJsonWhen(fn (Request $request): bool => str_starts_with($request->getPathInfo(), '/api/'));
+        $exceptions->dontReport([Impossible::class, StorageFailed::class, StaleSave::class]);
+
+        $exceptions->render(fn (Impossible $e): JsonResponse => self::say(422, $e->getMessage(), ['errors' => [$e->choice() => [$e->getMessage()]]]));
+        $exceptions->render(fn (StaleSave $e): JsonResponse => self::say(409, $e->getMessage(), ['changed' => $e->changed, 'version' => $e->version]));
+        $exceptions->render(fn (StorageFailed $e): JsonResponse => self::say(507, $e->getMessage()));
+        $exceptions->render(fn (MalformedUrlException $e): JsonResponse => self::say(400, 'This address is no text that can be read.'));
+        $exceptions->render(fn (PostTooLargeException $e): JsonResponse => self::say(413, PhotoRefused::tooHeavy()->getMessage()));
+        $exceptions->render(fn (NotFoundHttpException $e, Request $request): ?JsonResponse => $e->getPrevious() instanceof ModelNotFoundException && $request->is('api/*')
+            ? self::say(404, 'This drawing is not here; it may have been put in the bin.')
+            : null);
+        // A commit that fails is no QueryException: the driver's own comes through.
+        $exceptions->render(fn (SQLiteDatabaseDoesNotExistException|\PDOException $e): ?JsonResponse => ($trouble = DatabaseTrouble::of($e)) === null ? null : self::say($trouble->isFull ? 507 : 503, $trouble->sentence));
+    }
+
+    /** @param  array<string, mixed>  $more */
+    private static function say(int $status, string $sentence, array $more = []): JsonResponse
+    {
+        return new JsonResponse(['message' => $sentence, ...$more], $status);
+    }
+}

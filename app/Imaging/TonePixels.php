@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Imaging;
+
+use App\Models\Photo;
+use Imagick;
+use InchLadder\Pixels\Field;
+use InchLadder\Pixels\Lab;
+use InchLadder\Plan\Plan;
+use InchLadder\Tone\Greys;
+
+/** Brings the tones of what is cropped before the core's eye. */
+final readonly class TonePixels
+{
+    /** Samples along each side of the whole picture. */
+    private const SIDE = 192;
+
+    /** Side of the patch that a probe takes, as a share of the picture's longer side. */
+    private const PROBE = 0.012;
+
+    public function __construct(private PhotoStore $photos)
+    {
+    }
+
+    /** L* of the crop. */
+    public function crop(Photo $photo, Plan $plan): Field
+    {
+        $crop = $plan->layout->fitted->crop;
+        $lightness = Greys::lightness();
+
+        return $this->photos->lightness($photo, $plan->choices->framing, self::SIDE)
+            ->part($crop->left->toFloat(), $crop->top->toFloat(), $crop->width->toFloat(), $crop->height->toFloat())
+            ->map(static fn (int|float $byte): float => $lightness[(int) $byte]);
+    }
+
+    /**
+     * The colour of a small patch.
+     *
+     * @param  float  $x  share of the whole picture's width, 0…1
+     * @param  float  $y  share of its height
+     * @return array{string, float} `#rrggbb`, and its L*
+     */
+    public function patch(Photo $photo, Plan $plan, float $x, float $y): array
+    {
+        $picture = new Imagick('jpeg:'.$this->photos->preview($photo, $plan->choices->framing));
+        [$wide, $high] = [$picture->getImageWidth(), $picture->getImageHeight()];
+        $side = max(3, (int) round(self::PROBE * max($wide, $high)));
+        $start = static fn (float $share, int $pixels): int => max(0, min($pixels - $side, (int) round($share * $pixels - $side / 2)));
+        $patch = $picture->getImageRegion($side, $side, $start($x, $wide), $start($y, $high));
+        $patch->setImagePage(0, 0, 0, 0);
+        $patch->resizeImage(1, 1, Imagick::FILTER_BOX, 1);
+        /** @var array{int<0, 255>, int<0, 255>, int<0, 255>} $rgb */
+        $rgb = $patch->exportImagePixels(0, 0, 1, 1, 'RGB', Imagick::PIXEL_CHAR);
+
+        return [sprintf('#%02x%02x%02x', ...$rgb), Lab::fromSrgb(...$rgb)->lightness];
+    }
+}

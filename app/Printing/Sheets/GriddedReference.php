@@ -1,0 +1,74 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Printing\Sheets;
+
+use App\Models\Drawing;
+use App\Printing\At;
+use App\Printing\PageBuilder;
+use App\Printing\Pages;
+use App\Printing\PrintableSheet;
+use App\Printing\PrintOptions;
+use App\Printing\RasterLayer;
+use App\Printing\Rectangle;
+use App\Printing\Ruling;
+use App\Printing\SheetImpossible;
+use App\Printing\TiledLayout;
+use InchLadder\Plan\Plan;
+
+/** The crop, or the whole photo with the rest dimmed, under its grid and labels. */
+final readonly class GriddedReference implements PrintableSheet
+{
+    /** Finer than this no printer shows; pixels beyond it are left out. */
+    private const DOTS_PER_INCH = 400;
+
+    public function leaves(Drawing $drawing, PrintOptions $order): Pages
+    {
+        $plan = $drawing->plan();
+        $at = $order->at ?? At::Page;
+        [$width, $height] = self::size($plan, $order, $at);
+        $pictured = self::pictured($plan, $order->whole)->in(new Rectangle(0, 0, $width, $height));
+        $plate = RasterLayer::of($drawing, $plan, $order->whole, $order->look, $order->mirrored, (int) ceil($pictured->width / 25.4 * self::DOTS_PER_INCH));
+        $board = Ruling::of($drawing, $plan, true)->board($width, $height, $order->labels, $plate, pictured: $pictured);
+        $cells = $plan->layout->grid->cells();
+        $title = $drawing->title();
+
+        return (new TiledLayout(
+            $order->mirrored ? $board->mirrored() : $board,
+            $title,
+            mb_strimwidth($title, 0, 48, '…').": {$cells->columns} by {$cells->rows}, {$at->says()}".($order->mirrored ? ', mirrored: left and right are swapped' : ''),
+            $order->unit->isMetric(),
+        ))->on($order->printer);
+    }
+
+    /** Where the picture lies, as shares of the crop. */
+    private static function pictured(Plan $plan, bool $whole): Rectangle
+    {
+        $crop = $plan->layout->fitted->crop;
+
+        return $whole ? (new Rectangle(0, 0, 1, 1))->of(new Rectangle($crop->left->toFloat(), $crop->top->toFloat(), $crop->width->toFloat(), $crop->height->toFloat())) : new Rectangle(0, 0, 1, 1);
+    }
+
+    /** @return array{float, float} the crop in mm */
+    private static function size(Plan $plan, PrintOptions $order, At $at): array
+    {
+        if ($at !== At::Page) {
+            $size = $at->size($plan);
+
+            return [$size->width->toFloat(), $size->height->toFloat()];
+        }
+        $ratio = $plan->layout->fitted->crop->shapeOn($plan->layout->reference)->toFloat();
+        $pictured = self::pictured($plan, $order->whole);
+        [$wide, $high] = [$pictured->width * $ratio, $pictured->height];
+        $labels = $order->labels ? Ruling::LABELS : 0;
+        $paper = $order->paper();
+        $room = PageBuilder::on($wide > $high ? $paper->turned() : $paper)->body();
+        $scale = min(($room->width - $labels) / $wide, ($room->height - $labels) / $high);
+        if ($scale <= 0) {
+            throw SheetImpossible::pageTooSmall();
+        }
+
+        return [$scale * $ratio, $scale];
+    }
+}

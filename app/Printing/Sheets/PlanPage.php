@@ -1,0 +1,176 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Printing\Sheets;
+
+use App\Models\Drawing;
+use App\Printing\Anchor;
+use App\Printing\Element;
+use App\Printing\Fill;
+use App\Printing\Look;
+use App\Printing\PageBuilder;
+use App\Printing\Pages;
+use App\Printing\PrintableSheet;
+use App\Printing\PrintOptions;
+use App\Printing\RasterLayer;
+use App\Printing\Rectangle;
+use App\Printing\Ruling;
+use App\Printing\Type;
+use App\Wording\Decisions;
+use App\Wording\Writing;
+use InchLadder\Copying\Place;
+use InchLadder\Fit\Dividers;
+use InchLadder\Marks\MarkRow;
+use InchLadder\Measure\Fractions;
+use InchLadder\Measure\Length;
+use InchLadder\Plan\MarkRows;
+use InchLadder\Plan\Plan;
+
+/** The whole plan on one page, to pin beside the easel. */
+final readonly class PlanPage implements PrintableSheet
+{
+    /** Dividers are made in several lengths; these are common ones, tip to tip. */
+    private const DIVIDERS = ['metric' => 200, 'inches' => 8];
+
+    private const ORDER = [
+        'Mark all the ticks on both long edges, then on both short ones; measure the diagonals before ruling.',
+        'Rule each line through its two ticks, number the edges, then copy cell by cell.',
+        'Take the lines off as each part is finished.',
+    ];
+
+    public function leaves(Drawing $drawing, PrintOptions $order): Pages
+    {
+        $plan = $drawing->plan();
+        $leaf = PageBuilder::on($order->paper());
+        $body = $leaf->body();
+        $title = $drawing->title();
+        $leaf->say($body->x, $body->y + 6, Type::shorten($title, $body->width, 6, true), 6, strong: true);
+        $y = $this->pictures($leaf, $drawing, $plan, $order->mirrored, new Rectangle($body->x, $body->y + 14, $body->width, 0.36 * $body->height));
+        $y = $this->words($leaf, $drawing, $plan, $order->mirrored, $body, $y + 5);
+        $this->lists($leaf, $plan, new Rectangle($body->x, $y + 2, $body->width, $body->bottom() - $y - 2));
+        $leaf->foot("{$title}: the plan", $order->unit->isMetric());
+
+        return Pages::one($leaf->page($title));
+    }
+
+    /** Photo and sheet beside each other, each with its grid, and the cells that are done. */
+    private function pictures(PageBuilder $leaf, Drawing $drawing, Plan $plan, bool $mirrored, Rectangle $room): float
+    {
+        $ratio = $plan->layout->fitted->crop->shapeOn($plan->layout->reference)->toFloat();
+        $half = ($room->width - 12) / 2;
+        $labels = Ruling::LABELS;
+        $fit = static function (float $ratio, float $wide, float $high): array {
+            $width = min($wide, $high * $ratio);
+
+            return [$width, $width / $ratio];
+        };
+        [$width, $height] = $fit($ratio, $half - $labels, $room->height - $labels);
+        $photo = new Rectangle($room->x + $labels, $room->y + $labels, $width, $height);
+        $ruling = Ruling::of($drawing, $plan, true);
+        $plate = RasterLayer::of($drawing, $plan, false, Look::Photo, $mirrored, 1400);
+        $turned = static fn (array $marks, Rectangle $on): array => $mirrored ? array_map(static fn (Element $mark): Element => $mark->movedBy(-$on->x, 0)->mirrored($on->width)->movedBy($on->x, 0), $marks) : $marks;
+        $leaf->add($plate?->small($photo, 1400), ...$turned([...$ruling->lines($photo), ...$ruling->labels($photo)], $photo));
+        $leaf->frame($photo, 0.2);
+        [$sheetWide, $sheetHigh] = $fit($plan->layout->sheet->ratio()->toFloat(), $half - $labels, $room->height - $labels);
+        $scale = $sheetWide / $plan->layout->sheet->width->toFloat();
+        $sheet = new Rectangle($room->x + $half + 12 + $labels, $room->y + $labels, $sheetWide, $sheetHigh);
+        $area = new Rectangle($sheet->x + $plan->layout->left->toFloat() * $scale, $sheet->y + $plan->layout->top->toFloat() * $scale, $plan->layout->fitted->area->width->toFloat() * $scale, $plan->layout->fitted->area->height->toFloat() * $scale);
+        foreach ($drawing->record($plan)->settled() as $settled) {
+            $place = Place::at($settled, $plan->layout->grid->cells());
+            [$x, $across] = [$plan->layout->grid->columns[$place->column]->toFloat(), $plan->layout->grid->across->span($place->column)->toFloat()];
+            [$y, $down] = [$plan->layout->grid->rows[$place->row]->toFloat(), $plan->layout->grid->down->span($place->row)->toFloat()];
+            $leaf->add(...$turned([new Fill((new Rectangle($x, $y, $across, $down))->in($area), '#d5dfd3')], $sheet));
+        }
+        $plain = Ruling::plain($plan, 0.15);
+        $leaf->add(...$turned([...$plain->lines($area), ...$plain->labels($area, $sheet)], $sheet));
+        $leaf->frame($sheet, 0.4);
+
+        return max($photo->bottom(), $sheet->bottom());
+    }
+
+    private function words(PageBuilder $leaf, Drawing $drawing, Plan $plan, bool $mirrored, Rectangle $body, float $y): float
+    {
+        $decisions = new Decisions($plan);
+        $write = new Writing($plan->choices->notation);
+        $area = $plan->layout->fitted->area;
+        $cell = $plan->layout->printCell();
+        $cells = $plan->layout->grid->cells();
+        $done = count($drawing->record($plan)->settled());
+        $lines = [
+            'Photo' => $decisions->photo().($plan->layout->print === null ? '' : "; the crop is {$write->readSize($plan->layout->print)}"),
+            'Paper' => $decisions->paper().", {$write->size($plan->layout->sheet)}; from its left edge {$write->reading($plan->layout->left)}, from its top {$write->reading($plan->layout->top)}",
+            'Drawing' => $write->readSize($area).(($scales = $decisions->scales()) === null ? '' : "; {$scales}"),
+            'Grid' => "{$decisions->grid()}; a cell is ".($cell === null ? '' : "{$write->readSize($cell)} on the photo, ")."{$write->readSize($plan->layout->cell())} on the paper",
+            'Dividers' => $this->dividers($plan),
+            'Progress' => "{$done} of ".($cells->columns * $cells->rows).' cells',
+            'Mirrored' => $mirrored ? 'left and right are swapped, as for a plate or block that prints back to front; measure what lies across from the right edge' : null,
+            'Then' => implode(' ', self::ORDER),
+        ];
+        foreach (array_filter($lines) as $name => $line) {
+            $leaf->say($body->x, $y, $name, 3.3, strong: true);
+            $y = $leaf->note($body->x + 20, $y, $body->width - 20, $line, 3.3) + 0.6;
+        }
+
+        return $y;
+    }
+
+    private function dividers(Plan $plan): ?string
+    {
+        if ($plan->layout->scale->x === null || ! $plan->layout->scale->keepsProportion()) {
+            return null;
+        }
+        $metric = $plan->choices->notation->unit->isMetric();
+        $whole = $metric ? Length::mm(self::DIVIDERS['metric']) : Length::inches(self::DIVIDERS['inches']);
+        $pivot = Dividers::pivot($plan->layout->scale->x, $whole);
+        $write = new Writing($plan->choices->notation);
+
+        return 'set to '.Fractions::mixed($plan->layout->scale->x).'; on a pair '.$write->plain($whole).' long, tip to tip, the pivot is '.$write->reading($pivot).' from the short end';
+    }
+
+    /** Both ladders, each in as many columns as it takes, as large as the room allows. */
+    private function lists(PageBuilder $leaf, Plan $plan, Rectangle $room): void
+    {
+        $write = new Writing($plan->choices->notation);
+        $ladders = ['Across' => $this->rows(MarkRows::across($plan), $write), 'Down' => $this->rows(MarkRows::down($plan), $write)];
+        $size = 5.4;
+        do {
+            $size -= 0.2;
+            [$wide, $each] = [17 * $size, max(1, (int) floor($room->height / (1.45 * $size)) - 1)];
+            $columns = array_sum(array_map(static fn (array $rows): int => (int) ceil(count($rows) / $each), $ladders));
+        } while ($size > 1.2 && $columns * $wide > $room->width);
+        $x = $room->x;
+        foreach ($ladders as $name => $rows) {
+            foreach (array_chunk($rows, $each) as $column) {
+                $this->column($leaf, [[$name, 'photo', 'area', 'sheet edge'], ...$column], $x, $room->y, $size);
+                $x += $wide;
+            }
+        }
+    }
+
+    /** @param  list<array{string, string, string, string}>  $rows */
+    private function column(PageBuilder $leaf, array $rows, float $x, float $y, float $size): void
+    {
+        foreach ($rows as $i => $words) {
+            $y += 1.45 * $size;
+            foreach ([2.6, 6.6, 11, 15.8] as $j => $at) {
+                $leaf->say($x + $at * $size, $y, $words[$j], $i === 0 ? 0.72 * $size : $size, Anchor::End, $i > 0 && $j === 3);
+            }
+            $i === 0 && $leaf->line($x, $y + 0.4 * $size, $x + 15.8 * $size, $y + 0.4 * $size, 0.15);
+        }
+    }
+
+    /**
+     * @param  list<MarkRow>  $marks
+     * @return list<array{string, string, string, string}>
+     */
+    private function rows(array $marks, Writing $write): array
+    {
+        return array_map(static fn (MarkRow $mark): array => [
+            $mark->name,
+            $mark->at->print === null ? '–' : $write->amount($mark->at->print->reading),
+            $write->amount($mark->at->area->reading),
+            $write->amount($mark->at->sheet->reading),
+        ], $marks);
+    }
+}

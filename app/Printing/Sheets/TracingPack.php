@@ -1,0 +1,69 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Printing\Sheets;
+
+use App\Models\Drawing;
+use App\Printing\At;
+use App\Printing\Line;
+use App\Printing\Pages;
+use App\Printing\PrintableSheet;
+use App\Printing\PrintOptions;
+use App\Printing\RasterLayer;
+use App\Printing\Ruling;
+use App\Printing\TiledLayout;
+use App\Printing\Type;
+
+/** The crop at the size of the drawing, over as many pages as that takes, to trace from. */
+final readonly class TracingPack implements PrintableSheet
+{
+    private const DOTS_PER_INCH = 200;
+
+    /** Pixels across beyond which a pack gains nothing that the eye would find. */
+    private const MOST_WIDE = 7000;
+
+    public function leaves(Drawing $drawing, PrintOptions $order): Pages
+    {
+        $plan = $drawing->plan();
+        $size = At::Drawing->size($plan);
+        [$width, $height] = [$size->width->toFloat(), $size->height->toFloat()];
+        $plate = RasterLayer::of($drawing, $plan, false, $order->look, $order->mirrored, min(self::MOST_WIDE, (int) ceil($width / 25.4 * self::DOTS_PER_INCH)));
+        $board = Ruling::of($drawing, $plan, true)->board($width, $height, false, $plate, self::hinges($width, $height), lines: $order->lines);
+        $title = $drawing->title();
+        $inch = $plate === null ? null : (int) round($plate->width() / $width * 25.4);
+
+        return (new TiledLayout(
+            $order->mirrored ? $board->mirrored() : $board,
+            $title,
+            mb_strimwidth($title, 0, 24, '…').': to trace'.($inch === null ? '' : ", {$inch} pixels to the inch").($order->mirrored ? ', mirrored' : ''),
+            $order->unit->isMetric(),
+            array_values(array_filter([
+                'Tape the joined tracing to the sheet along its top, at the two hinge marks: it then folds back over the work at any time and lies as before. The corner marks stand on the corners of the drawing.',
+                $inch !== null && $inch < 60 ? "With {$inch} pixels to the inch it is soft from near; it is for placing, not for detail." : null,
+                $order->mirrored ? 'Left and right are swapped, as for a plate or block that prints back to front.' : null,
+            ])),
+        ))->on($order->printer);
+    }
+
+    /** @return list<\App\Printing\Element> the drawing's four corners, and where to tape it so that it can be lifted */
+    private static function hinges(float $width, float $height): array
+    {
+        $marks = [];
+        $arm = min(10, $width / 6, $height / 6);
+        foreach ([[0, 0, 1, 1], [$width, 0, -1, 1], [$width, $height, -1, -1], [0, $height, 1, -1]] as [$x, $y, $right, $down]) {
+            foreach ([[1.0, '#ffffff'], [0.35, '#22201d']] as [$weight, $colour]) {
+                $marks[] = new Line($x, $y, $x + $right * $arm, $y, $weight, $colour);
+                $marks[] = new Line($x, $y, $x, $y + $down * $arm, $weight, $colour);
+            }
+        }
+        foreach ([0.25, 0.75] as $share) {
+            foreach ([-1.5, 1.5] as $off) {
+                $marks[] = new Line($share * $width + $off, 0, $share * $width + $off, min(7, $height / 4), 0.35);
+            }
+            $width > 60 ? array_push($marks, ...Type::line($share * $width + 3, 5, 'hinge', 2.6)) : null;
+        }
+
+        return $marks;
+    }
+}

@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Wire;
+
+use App\Wire\Json\CheckJson;
+use App\Wire\Json\SpanJson;
+use App\Wording\CheckWording;
+use App\Wording\Writing;
+use InchLadder\Checking\Alignment;
+use InchLadder\Checking\SpanOnPaper;
+use InchLadder\Plan\Plan;
+
+/** Writes what is compared on the reference, and with the drawing. */
+final readonly class CheckWriter
+{
+    public function __construct(private Plan $plan)
+    {
+    }
+
+    /** @param  bool  $wanted  whether more than the decision is; nothing of it shows on other rungs */
+    public function check(bool $wanted = true): CheckJson
+    {
+        $plan = $this->plan;
+        $sums = new CheckWording($plan);
+        if (! $wanted) {
+            return new CheckJson($sums->decision(), [], [], []);
+        }
+
+        return new CheckJson(
+            $sums->decision(),
+            array_map(fn (SpanOnPaper $span, int $i): SpanJson => $this->span($span, $sums->spans[0], $sums->passes($i)), $sums->spans, array_keys($sums->spans)),
+            array_map(static fn (Alignment $alignment): string => $alignment->words($plan->choices->notation), Alignment::among($plan->layout->points(), $plan->layout->fitted->area)),
+            $sums->lines(),
+        );
+    }
+
+    private function span(SpanOnPaper $span, SpanOnPaper $first, ?bool $passes): SpanJson
+    {
+        $write = new Writing($this->plan->choices->notation);
+        $misfit = $span->misfit();
+        $for = $span->onPaper->forSoMuchAcross();
+        $onPhoto = $span->onPhoto->words();
+
+        return new SpanJson(
+            $span->span->name,
+            round($span->x1->toFloat(), 6), round($span->y1->toFloat(), 6), round($span->x2->toFloat(), 6), round($span->y2->toFloat(), 6),
+            $write->reading($span->paper),
+            $span->print === null ? null : $write->reading($span->print),
+            $span->onPaper->words().($for === null ? '' : ", {$for}").($this->plan->layout->scale->keepsProportion() || $onPhoto === $span->onPaper->words() ? '' : "; on the photo it {$onPhoto}"),
+            $span === $first ? null : $span->against($first)->words($first->span->name),
+            $misfit?->words($this->plan->choices->notation),
+            $passes,
+        );
+    }
+}

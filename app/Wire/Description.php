@@ -1,0 +1,75 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Wire;
+
+use OpenApi\Annotations\Schema;
+use OpenApi\Generator;
+
+/** The API described in OpenAPI, read off the classes that cross the wire. */
+final class Description
+{
+    public static function json(): string
+    {
+        $api = (new Generator)->generate([app_path('Wire/Json'), app_path('Documents/Choices'), app_path('Archive'), app_path('Http/Controllers')]) ?? throw new \LogicException('Nothing to describe.');
+        foreach ($api->components->schemas as $schema) {
+            self::requireAll($schema);
+        }
+
+        return $api->toJson(JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE);
+    }
+
+    /** The JSON Schema (draft 2020-12) of the document in an exported drawing, read off the same classes. */
+    public static function archiveSchema(): string
+    {
+        $described = json_decode(str_replace('#/components/schemas/', '#/$defs/', self::json()), true);
+        $all = array_map(self::nullable(...), $described['components']['schemas']);
+        $needed = [];
+        $take = static function (mixed $part) use (&$take, &$needed, $all): void {
+            foreach (is_array($part) ? $part : [] as $key => $value) {
+                $name = $key === '$ref' ? basename((string) $value) : null;
+                if ($name !== null && ! isset($needed[$name])) {
+                    $needed[$name] = $all[$name];
+                    $take($all[$name]);
+                }
+                $take($value);
+            }
+        };
+        $take($all['ArchiveJson']);
+        ksort($needed);
+
+        return (string) json_encode(['$schema' => 'https://json-schema.org/draft/2020-12/schema', 'title' => 'A drawing exported from Inch Ladder', ...$all['ArchiveJson'], '$defs' => $needed], JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE);
+    }
+
+    /**
+     * OpenAPI 3.0 says `nullable` where JSON Schema names the type null.
+     *
+     * @param  array<string, mixed>  $schema
+     * @return array<string, mixed>
+     */
+    private static function nullable(array $schema): array
+    {
+        foreach ($schema as $key => $value) {
+            if (is_array($value)) {
+                $schema[$key] = self::nullable($value);
+            }
+        }
+        if (($schema['nullable'] ?? null) !== true) {
+            return $schema;
+        }
+        unset($schema['nullable']);
+
+        return ['anyOf' => [$schema, ['type' => 'null']]];
+    }
+
+    /** What crosses the wire is always whole: a thing that may be missing is null. */
+    private static function requireAll(Schema $schema): void
+    {
+        $schema->required = array_map(static fn ($property): string => $property->property, $schema->properties);
+        foreach ($schema->properties as $property) {
+            // The reader of promoted properties takes a neighbour's words; each stands beside its property in PHP.
+            $property->description = Generator::UNDEFINED;
+        }
+    }
+}

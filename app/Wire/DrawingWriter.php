@@ -1,0 +1,148 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Wire;
+
+use App\Documents\ChoicesReader;
+use App\Exceptions\ChoicesUnreadable;
+use App\Exceptions\StorageFailed;
+use App\Imaging\LineAdvice;
+use App\Imaging\PhotoRefused;
+use App\Imaging\PhotoStore;
+use App\Models\Drawing;
+use App\Models\Photo;
+use App\Wire\Json\CellNoteJson;
+use App\Wire\Json\CropJson;
+use App\Wire\Json\DrawingJson;
+use App\Wire\Json\LineColourJson;
+use App\Wire\Json\LinesJson;
+use App\Wire\Json\PhotoJson;
+use App\Wire\Json\ShelfEntryJson;
+use App\Wording\Decisions;
+use Illuminate\Validation\ValidationException;
+use InchLadder\Copying\CellRecord;
+use InchLadder\Copying\Noted;
+use InchLadder\Copying\Place;
+use InchLadder\Grid\LineColour;
+use InchLadder\Impossible;
+use InchLadder\Layout\Hand;
+use InchLadder\Plan\Plan;
+
+/** Writes a drawing as JSON, for its own page and for the shelf. */
+final readonly class DrawingWriter
+{
+    public function __construct(private PhotoStore $photos, private CopyWriter $copying)
+    {
+    }
+
+    /**
+     * @param  ChoicesReader|null  $read  its choices, where they were read already
+     * @param  Plan|null  $plan  of them
+     * @param  string  $said  of what could not follow the change
+     */
+    public function drawing(Drawing $drawing, ?ChoicesReader $read = null, ?Plan $plan = null, string $said = ''): DrawingJson
+    {
+        $read ??= $drawing->read();
+        $plan ??= Plan::of($read->choices);
+        $line = LineAdvice::for($drawing, $plan);
+        $record = $drawing->record($plan);
+        $cells = $plan->layout->grid->cells();
+        [$undo, $redo] = $drawing->steps();
+
+        return new DrawingJson(
+            $drawing->id,
+            $drawing->version,
+            $this->photo($drawing->photo),
+            (new PlanWriter($plan))->workings($read->json),
+            LineColourJson::of($line->colour),
+            $line->reason,
+            $drawing->photo === null ? [] : $this->photos->samples($drawing->photo, $plan->choices->framing)->tones(),
+            array_map(static function (int $cell, Noted $noted) use ($cells): CellNoteJson {
+                $place = Place::at($cell, $cells);
+
+                return new CellNoteJson($place->column, $place->row, $noted->state, $noted->doubtful, $noted->words);
+            }, array_keys($record->cells), array_values($record->cells)),
+            $record->elsewhere,
+            $drawing->edits,
+            $undo,
+            $redo,
+            $said,
+        );
+    }
+
+    /** One row that cannot be read is one board that says so, never the end of the shelf. */
+    public function shelf(Drawing $drawing, Hand $hand): ShelfEntryJson
+    {
+        try {
+            return $this->board($drawing, $hand);
+        } catch (ValidationException $e) {
+            return $this->unreadable($drawing, (string) collect($e->errors())->flatten()->first());
+        } catch (Impossible|PhotoRefused|StorageFailed $e) {
+            return $this->unreadable($drawing, $e->getMessage());
+        } catch (\Exception|\TypeError $e) {
+            report($e);
+
+            return $this->unreadable($drawing, ChoicesUnreadable::document()->getMessage());
+        }
+    }
+
+    private function board(Drawing $drawing, Hand $hand): ShelfEntryJson
+    {
+        $plan = $drawing->plan();
+        $writer = new PlanWriter($plan);
+        $decisions = new Decisions($plan);
+        $record = $drawing->record($plan);
+        $spared = $plan->layout->spared();
+        $count = $plan->layout->grid->cells()->columns * $plan->layout->grid->cells()->rows - count($spared);
+        [$rung, $next] = $this->next($drawing, $plan, $record, $hand);
+
+        return new ShelfEntryJson(
+            $drawing->id,
+            $drawing->title(),
+            $this->photo($drawing->photo),
+            FramingQuery::write($plan->choices->framing),
+            round($plan->layout->reference->ratio()->toFloat(), 6),
+            $writer->crop(),
+            $writer->lines(),
+            LineColourJson::of(LineAdvice::for($drawing, $plan)->colour),
+            "{$decisions->paper()} · {$decisions->fit()}",
+            $count,
+            $record->count('done'),
+            $record->count('empty'),
+            $rung,
+            $next,
+            $drawing->updated_at->toIso8601String(),
+            $drawing->version,
+        );
+    }
+
+    private function unreadable(Drawing $drawing, string $trouble): ShelfEntryJson
+    {
+        return new ShelfEntryJson(
+            $drawing->id, $drawing->title(), null, '', 1, new CropJson(null, null, 0, 0, 1, 1, 0), new LinesJson([], [], [], [], [], [], [], [], false, null, []),
+            LineColourJson::of(LineColour::Graphite), '', 0, 0, 0, 'photo', '', $drawing->updated_at->toIso8601String(), $drawing->version, $trouble, $drawing->steps()[0],
+        );
+    }
+
+    /**
+     * @return array{string, string} the rung to go on at, and what to do there
+     */
+    private function next(Drawing $drawing, Plan $plan, CellRecord $record, Hand $hand): array
+    {
+        if ($drawing->position === 0 && $record->cells === []) {
+            return ['paper', 'Next: choose the paper.'];
+        }
+        if ($record->cells === []) {
+            return ['marks', 'Next: '.(new Decisions($plan))->marks().'.'];
+        }
+        $next = $this->copying->next($drawing, $plan, $hand);
+
+        return ['copy', $next === null ? 'Every cell is copied.' : "Next: copy cell {$next}."];
+    }
+
+    private function photo(?Photo $photo): ?PhotoJson
+    {
+        return $photo === null ? null : new PhotoJson($photo->id, $photo->width, $photo->height, "/api/photos/{$photo->id}/preview.jpg", "/api/photos/{$photo->id}/cut.jpg", $photo->remark);
+    }
+}

@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Wire;
+
+use App\Imaging\CellPixels;
+use App\Models\Drawing;
+use App\Wire\Json\TaskJson;
+use App\Wording\CheckWording;
+use App\Wording\FinishWording;
+use InchLadder\Copying\Noted;
+use InchLadder\Copying\Place;
+use InchLadder\Finish\Closing;
+use InchLadder\Finish\Leftovers;
+use InchLadder\Finish\Task;
+use InchLadder\Pixels\Content;
+use InchLadder\Plan\Plan;
+
+/** Writes what is left to do, from every rung before. */
+final readonly class FinishWriter
+{
+    public function __construct(private CellPixels $sight)
+    {
+    }
+
+    /** @return list<TaskJson> */
+    public function tasks(Drawing $drawing, Plan $plan): array
+    {
+        $left = $this->leftovers($drawing, $plan);
+        $say = new FinishWording($plan->layout, $plan->choices->medium, $left);
+
+        return array_map(static fn (Task $task): TaskJson => new TaskJson($task->value, $say->words($task), $say->why($task), $say->caution($task)), Closing::tasks($plan->layout, $plan->choices->medium, $left));
+    }
+
+    private function leftovers(Drawing $drawing, Plan $plan): Leftovers
+    {
+        $cells = $plan->layout->grid->cells();
+        $record = $drawing->record($plan);
+        $address = static fn (int $cell): string => $plan->layout->addresses->of(Place::at($cell, $cells)->column, Place::at($cell, $cells)->row);
+        /** @param  \Closure(Noted): bool  $which */
+        $addresses = static fn (\Closure $which): array => array_map($address, array_keys(array_filter($record->cells, $which)));
+        $content = $drawing->photo === null ? [] : $this->sight->content($drawing->photo, $plan);
+
+        return new Leftovers(
+            $cells->columns * $cells->rows - count($drawing->settled($plan)),
+            $addresses(static fn (Noted $noted): bool => $noted->doubtful),
+            $addresses(static fn (Noted $noted): bool => $noted->words !== ''),
+            (new CheckWording($plan))->out(),
+            array_map($address, Content::blank($content)),
+        );
+    }
+}

@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Wire;
+
+use Illuminate\Http\Request;
+use InchLadder\Impossible;
+use InchLadder\Measure\Rational;
+use InchLadder\Photo\Border;
+use InchLadder\Photo\Framing;
+use InchLadder\Photo\Keep;
+use InchLadder\Photo\Turning;
+
+/** How a photo is held, as the query of a picture's address: a picture is named by what it shows. */
+final class FramingQuery
+{
+    private const SIDES = ['top', 'right', 'bottom', 'left'];
+
+    /** Empty for a photo as it lies. */
+    public static function write(Framing $framing): string
+    {
+        if ($framing->isPlain()) {
+            return '';
+        }
+        $turning = $framing->turning;
+        $border = $framing->border;
+
+        return http_build_query([
+            'quarters' => $turning->quarters, 'mirrored' => (int) $turning->mirrored, 'straighten' => $turning->degrees, 'keep' => $turning->keep->value,
+            'border' => $border->isNone() ? '' : implode(' ', array_map(static fn (string $side): string => $border->{$side}->toScale(6), self::SIDES)),
+        ]);
+    }
+
+    /** What cannot be read is left out: an address that was tampered with shows the photo as it lies. */
+    public static function read(Request $request): Framing
+    {
+        if (! $request->has('quarters')) {
+            return Framing::plain();
+        }
+        $shares = preg_match('/^(?:0\.\d{1,6} ?|0 ?){4}$/', Said::text($request, 'border')) === 1
+            ? array_map(Rational::of(...), explode(' ', Said::text($request, 'border')))
+            : array_fill(0, 4, Rational::zero());
+        try {
+            return new Framing(
+                Turning::of($request->integer('quarters'), $request->boolean('mirrored'), $request->float('straighten'), Keep::tryFrom(Said::text($request, 'keep')) ?? Keep::Shape),
+                Border::of(...$shares),
+            );
+        } catch (Impossible) {
+            return Framing::plain();
+        }
+    }
+}

@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Wire\Json;
+
+use OpenApi\Attributes as OA;
+
+/** One cell to copy: its empty twin on the paper, and what is seen in it on the photo. */
+#[OA\Schema]
+final readonly class CellJson
+{
+    public function __construct(
+        #[OA\Property] public string $address,
+        /** On the paper, in words. */
+        #[OA\Property] public string $size,
+        /** Where it begins on the sheet, in words. */
+        #[OA\Property] public string $place,
+        /** Narrower than the others, from what remains. */
+        #[OA\Property] public bool $partial,
+        /** Into how many parts each side is cut. */
+        #[OA\Property] public int $parts,
+        /** @var list<TickJson> along its top, from the left. */
+        #[OA\Property(type: 'array', items: new OA\Items(ref: TickJson::class))] public array $across,
+        /** @var list<TickJson> along its left side, from the top. */
+        #[OA\Property(type: 'array', items: new OA\Items(ref: TickJson::class))] public array $down,
+        /** @var list<CellPointJson> key points that lie in it. */
+        #[OA\Property(type: 'array', items: new OA\Items(ref: CellPointJson::class))] public array $points,
+        /** @var list<CrossingJson> */
+        #[OA\Property(type: 'array', items: new OA\Items(ref: CrossingJson::class))] public array $crossings,
+        /** @var list<CourseJson> the strongest first. */
+        #[OA\Property(type: 'array', items: new OA\Items(ref: CourseJson::class))] public array $courses,
+    ) {
+    }
+}

@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Wire\Json;
+
+use OpenApi\Attributes as OA;
+
+/** A setting of proportional dividers, and the drawing it makes. */
+#[OA\Schema]
+final readonly class DividerJson
+{
+    public function __construct(
+        #[OA\Property] public string $setting,
+        #[OA\Property] public string $drawing,
+        /** How much of the paper stays empty. */
+        #[OA\Property] public float $empty_percent,
+        #[OA\Property] public bool $fits,
+        /** Which end goes where. */
+        #[OA\Property] public string $ends,
+    ) {
+    }
+}

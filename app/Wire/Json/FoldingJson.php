@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Wire\Json;
+
+use OpenApi\Attributes as OA;
+
+/** A sheet or strip folded instead of measured. */
+#[OA\Schema]
+final readonly class FoldingJson
+{
+    public function __construct(
+        /** Whether the creases are the grid's own lines. */
+        #[OA\Property] public bool $fits,
+        #[OA\Property] public string $says,
+        /** Width ÷ height of what is folded. */
+        #[OA\Property] public float $ratio,
+        /** @var list<FoldJson> */
+        #[OA\Property(type: 'array', items: new OA\Items(ref: FoldJson::class))] public array $folds,
+    ) {
+    }
+}

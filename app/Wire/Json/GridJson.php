@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Wire\Json;
+
+use OpenApi\Attributes as OA;
+
+/** Counts and the size of the first cell on both boards. */
+#[OA\Schema]
+final readonly class GridJson
+{
+    public function __construct(
+        #[OA\Property] public int $columns,
+        #[OA\Property] public int $rows,
+        #[OA\Property] public SizeJson $cell,
+        #[OA\Property] public ?SizeJson $photo_cell,
+    ) {
+    }
+}

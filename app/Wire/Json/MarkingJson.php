@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Wire\Json;
+
+use OpenApi\Attributes as OA;
+
+/** How a board is marked out, and how far that is. */
+#[OA\Schema]
+final readonly class MarkingJson
+{
+    public function __construct(
+        #[OA\Property(enum: ['paper', 'photo'])] public string $board,
+        /** The corner all lengths are measured from. */
+        #[OA\Property(enum: ['left', 'right'])] public string $zero,
+        /** Width ÷ height of the board. */
+        #[OA\Property] public float $ratio,
+        /** Where the grid lies on it. */
+        #[OA\Property(ref: BoxJson::class)] public BoxJson $inner,
+        /** @var list<MarkingStepJson> */
+        #[OA\Property(type: 'array', items: new OA\Items(ref: MarkingStepJson::class))] public array $steps,
+        /** What was made before the plan changed, and lies elsewhere now; empty when nothing does. */
+        #[OA\Property] public string $moved,
+        /** How far what was done by hand can be taken back. */
+        #[OA\Property(ref: NotedJson::class)] public NotedJson $kept,
+    ) {
+    }
+}

@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Wire\Json;
+
+use OpenApi\Attributes as OA;
+
+/** How fine a grid could be, and what that costs and gives. */
+#[OA\Schema]
+final readonly class MeshJson
+{
+    public function __construct(
+        #[OA\Property] public int $columns,
+        #[OA\Property] public int $rows,
+        #[OA\Property] public int $lines,
+        #[OA\Property] public int $cells,
+        #[OA\Property] public string $cell,
+        #[OA\Property] public string $time,
+        /** What an eye that is a tenth of a cell out draws wrong, on the paper. */
+        #[OA\Property] public string $error,
+    ) {
+    }
+}

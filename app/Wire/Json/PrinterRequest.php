@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Wire\Json;
+
+use OpenApi\Attributes as OA;
+
+/** A printer to keep, in place of another of its name. */
+#[OA\Schema]
+final readonly class PrinterRequest
+{
+    public function __construct(
+        #[OA\Property] public string $name,
+        #[OA\Property] public string $paper,
+        #[OA\Property] public string $border,
+        #[OA\Property(enum: ['in', 'cm', 'mm'])] public string $unit,
+        /** Both bars or neither; as typed. */
+        #[OA\Property] public string $measured_across,
+        #[OA\Property] public string $measured_down,
+    ) {
+    }
+}

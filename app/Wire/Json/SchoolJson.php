@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Wire\Json;
+
+use OpenApi\Attributes as OA;
+
+/** One school of grid as it would be for this drawing. */
+#[OA\Schema]
+final readonly class SchoolJson
+{
+    public function __construct(
+        #[OA\Property] public string $school,
+        #[OA\Property] public string $name,
+        /** Why it cannot be had; null when it can. */
+        #[OA\Property] public ?string $trouble,
+        #[OA\Property] public int $lines,
+        #[OA\Property] public int $cells,
+        #[OA\Property] public string $largest,
+        #[OA\Property] public string $time,
+        #[OA\Property] public string $for,
+        #[OA\Property] public string $against,
+    ) {
+    }
+}

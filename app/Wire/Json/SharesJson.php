@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Wire\Json;
+
+use OpenApi\Attributes as OA;
+
+/** Halves, thirds and quarters of one length, as its ruler reads. */
+#[OA\Schema]
+final readonly class SharesJson
+{
+    public function __construct(
+        #[OA\Property] public string $of,
+        #[OA\Property] public string $length,
+        /** @var list<string> */
+        #[OA\Property(type: 'array', items: new OA\Items(type: 'string'))] public array $shares,
+        /** @var list<string> the reading of each; ≈ before one that is rounded */
+        #[OA\Property(type: 'array', items: new OA\Items(type: 'string'))] public array $readings,
+    ) {
+    }
+}

@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Wire\Json;
+
+use OpenApi\Attributes as OA;
+
+/** A drawing on the shelf. */
+#[OA\Schema]
+final readonly class ShelfEntryJson
+{
+    public function __construct(
+        #[OA\Property] public string $id,
+        #[OA\Property] public string $title,
+        #[OA\Property] public ?PhotoJson $photo,
+        /** What follows the address of its preview. */
+        #[OA\Property] public string $query,
+        /** Of the whole picture, width ÷ height. */
+        #[OA\Property] public float $shape,
+        #[OA\Property] public CropJson $crop,
+        #[OA\Property] public LinesJson $lines,
+        #[OA\Property] public LineColourJson $line,
+        /** Sheet and scale in words. */
+        #[OA\Property] public string $decision,
+        #[OA\Property] public int $cells,
+        #[OA\Property] public int $done,
+        #[OA\Property] public int $empty,
+        /** Where the work goes on. */
+        #[OA\Property] public string $rung,
+        /** What to do next, in words. */
+        #[OA\Property] public string $next,
+        /** When it was last changed, ISO 8601. */
+        #[OA\Property] public string $touched,
+        /** The one to name when it is taken back. */
+        #[OA\Property] public int $version,
+        /** Why this drawing cannot be opened as it stands; null when it can. */
+        #[OA\Property] public ?string $trouble = null,
+        /** What undo would take back; null when there is nothing. */
+        #[OA\Property] public ?string $undo = null,
+    ) {
+    }
+}

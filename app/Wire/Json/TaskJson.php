@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Wire\Json;
+
+use OpenApi\Attributes as OA;
+
+/** One thing to do before the drawing is done. */
+#[OA\Schema]
+final readonly class TaskJson
+{
+    public function __construct(
+        #[OA\Property] public string $key,
+        #[OA\Property] public string $words,
+        #[OA\Property] public string $why,
+        /** What can hurt while it is done. */
+        #[OA\Property] public ?string $caution,
+    ) {
+    }
+}

@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Wire\Json;
+
+use OpenApi\Attributes as OA;
+
+/** One box of the tone bar, and how much of the picture belongs in it. */
+#[OA\Schema]
+final readonly class ToneBoxJson
+{
+    public function __construct(
+        #[OA\Property] public int $number,
+        /** CSS colour to be laid in it. */
+        #[OA\Property] public string $grey,
+        /** Left as bare paper. */
+        #[OA\Property] public bool $paper,
+        /** Share of the crop, in words; empty when there is no photo. */
+        #[OA\Property] public string $share,
+    ) {
+    }
+}

@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Wire\Json;
+
+use OpenApi\Attributes as OA;
+
+/** The light and dark of what is drawn from. */
+#[OA\Schema]
+final readonly class TonesJson
+{
+    public function __construct(
+        /** Address of the whole picture in so many tones; null when there is no photo. */
+        #[OA\Property] public ?string $few,
+        /** The same in two, parted where it parts best. */
+        #[OA\Property] public ?string $two,
+        /** @var list<ToneBoxJson> */
+        #[OA\Property(type: 'array', items: new OA\Items(ref: ToneBoxJson::class))] public array $bar,
+        /** @var list<ToneSpotJson> the lightest place, then the darkest ones in their order. */
+        #[OA\Property(type: 'array', items: new OA\Items(ref: ToneSpotJson::class))] public array $spots,
+        /** @var list<string> */
+        #[OA\Property(type: 'array', items: new OA\Items(type: 'string'))] public array $sums,
+    ) {
+    }
+}

@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Wire\Json;
+
+use OpenApi\Attributes as OA;
+
+/** One way of making the two agree, and what it costs on either side. */
+#[OA\Schema]
+final readonly class WayJson
+{
+    public function __construct(
+        #[OA\Property(enum: ['crop', 'inset', 'cells', 'stretch'])] public string $way,
+        #[OA\Property] public string $name,
+        /** Why it cannot be had; null when it can. */
+        #[OA\Property] public ?string $trouble,
+        #[OA\Property] public string $size,
+        #[OA\Property] public string $scale,
+        /** What is trimmed from the photo, in per cent and off each side. */
+        #[OA\Property] public string $trimmed,
+        #[OA\Property] public string $leftover,
+        #[OA\Property] public string $stretch,
+        #[OA\Property(enum: ['not', 'harmless', 'slight', 'visible'])] public string $verdict,
+    ) {
+    }
+}

@@ -1,0 +1,67 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Wire\Json;
+
+use App\Documents\Choices\ChoicesJson;
+use OpenApi\Attributes as OA;
+
+/** Everything that follows from the choices. */
+#[OA\Schema]
+final readonly class WorkingsJson
+{
+    /**
+     * @param  list<ReadingsJson>  $across
+     * @param  list<ReadingsJson>  $down
+     * @param  list<DividedJson>  $divided
+     * @param  list<KeyPointJson>  $points
+     */
+    public function __construct(
+        /** The choices as understood: units added, bounds applied. */
+        #[OA\Property] public ChoicesJson $choices,
+        #[OA\Property] public PictureJson $picture,
+        #[OA\Property] public CropJson $crop,
+        /** What comes off each side of the photo. */
+        #[OA\Property] public SidesJson $trimmed,
+        /** Side of the crop against the largest of its shape, and of the drawing against the largest inset; 0…1. */
+        #[OA\Property] public float $crop_size,
+        #[OA\Property] public float $inset_size,
+        /** Of the drawing, width ÷ height, to three places. */
+        #[OA\Property] public string $shape,
+        #[OA\Property] public AreaJson $drawing,
+        /** From the drawing to each edge of the sheet. */
+        #[OA\Property] public SidesJson $to_edges,
+        #[OA\Property] public SizeJson $leftover,
+        #[OA\Property] public ScaleJson $scale,
+        #[OA\Property] public StretchJson $stretch,
+        /** How many times larger, as `×1 1/2`, or `×1 1/8 by ×1 1/10` under a stretch; null on a screen. */
+        #[OA\Property] public ?string $factor,
+        #[OA\Property] public GridJson $grid,
+        /** The way round it lies. */
+        #[OA\Property] public SizeJson $sheet,
+        /** The sheet inside its margins. */
+        #[OA\Property] public AreaJson $usable,
+        /** The whole picture on the print, null on a screen. */
+        /** CSS colour of the sheet; null for white. */
+        #[OA\Property] public ?string $paper_colour,
+        #[OA\Property] public ?SizeJson $print,
+        #[OA\Property] public AdviceJson $advice,
+        #[OA\Property] public ?MismatchJson $mismatch,
+        #[OA\Property] public LinesJson $lines,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: ReadingsJson::class))] public array $across,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: ReadingsJson::class))] public array $down,
+        /** @var list<MarkRowJson> All that is ticked along the top, edges and finer lines with it; asked for on Marks alone. */
+        #[OA\Property(type: 'array', items: new OA\Items(ref: MarkRowJson::class))] public array $rows_across,
+        /** @var list<MarkRowJson> */
+        #[OA\Property(type: 'array', items: new OA\Items(ref: MarkRowJson::class))] public array $rows_down,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: DividedJson::class))] public array $divided,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: KeyPointJson::class))] public array $points,
+        #[OA\Property] public CheckJson $check,
+        #[OA\Property] public RulerJson $ruler,
+        #[OA\Property] public RungsJson $rungs,
+        /** Where the pointer is, when it was sent. */
+        #[OA\Property] public ?PointJson $point,
+    ) {
+    }
+}

@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Wire\Json;
+
+use App\Documents\Choices\ChoicesJson;
+use OpenApi\Attributes as OA;
+
+/** Choices to work out, for a photo of so many pixels; the pointer as shares of the crop. */
+#[OA\Schema]
+final readonly class WorkingsRequest
+{
+    public function __construct(
+        #[OA\Property] public ChoicesJson $choices,
+        /** pixels */
+        #[OA\Property] public int $wide,
+        /** pixels */
+        #[OA\Property] public int $high,
+        /** Only this rung’s sums and warnings are worked out; null for all. */
+        #[OA\Property] public ?string $rung,
+        /** 0…1 */
+        #[OA\Property] public ?float $x,
+        #[OA\Property] public ?float $y,
+    ) {
+    }
+}

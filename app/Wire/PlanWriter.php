@@ -1,0 +1,377 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Wire;
+
+use App\Documents\Choices\ChoicesJson;
+use App\Wire\Json\AdviceJson;
+use App\Wire\Json\AreaJson;
+use App\Wire\Json\AxesJson;
+use App\Wire\Json\CropJson;
+use App\Wire\Json\DividedJson;
+use App\Wire\Json\GridJson;
+use App\Wire\Json\KeyPointJson;
+use App\Wire\Json\LengthJson;
+use App\Wire\Json\LinesJson;
+use App\Wire\Json\MarkJson;
+use App\Wire\Json\MarkRowJson;
+use App\Wire\Json\MarksJson;
+use App\Wire\Json\MismatchJson;
+use App\Wire\Json\OverlayJson;
+use App\Wire\Json\PictureJson;
+use App\Wire\Json\PlanJson;
+use App\Wire\Json\PointJson;
+use App\Wire\Json\ReadingJson;
+use App\Wire\Json\ReadingsJson;
+use App\Wire\Json\RulerJson;
+use App\Wire\Json\RungJson;
+use App\Wire\Json\RungsJson;
+use App\Wire\Json\ScaleJson;
+use App\Wire\Json\SidesJson;
+use App\Wire\Json\SizeJson;
+use App\Wire\Json\StretchJson;
+use App\Wire\Json\WorkingsJson;
+use App\Wording\Decisions;
+use App\Wording\FitWorkings;
+use App\Wording\GridWorkings;
+use App\Wording\MarkWorkings;
+use App\Wording\PaperWorkings;
+use App\Wording\PhotoWorkings;
+use App\Wording\Workings;
+use App\Wording\Writing;
+use InchLadder\Fit\Crop;
+use InchLadder\Fit\Frame;
+use InchLadder\Grid\Division;
+use InchLadder\Grid\Overlay;
+use InchLadder\Layout\Placed;
+use InchLadder\Layout\Reading;
+use InchLadder\Marks\Mark;
+use InchLadder\Marks\MarkLadder;
+use InchLadder\Marks\MarkRow;
+use InchLadder\Measure\Fractions;
+use InchLadder\Measure\Length;
+use InchLadder\Measure\Notation;
+use InchLadder\Measure\Rational;
+use InchLadder\Measure\Rounded;
+use InchLadder\Measure\Size;
+use InchLadder\Measure\Unit;
+use InchLadder\Paper\Colour;
+use InchLadder\Photo\PrintMismatch;
+use InchLadder\Plan\MarkRows;
+use InchLadder\Plan\Plan;
+
+/** Writes a plan as JSON: the short form of the command line, and the full workings of the pages. */
+final readonly class PlanWriter
+{
+    private Notation $notation;
+
+    public function __construct(private Plan $plan)
+    {
+        $this->notation = $plan->choices->notation;
+    }
+
+    public function plan(): PlanJson
+    {
+        $plan = $this->plan;
+
+        return new PlanJson(
+            fit: $plan->choices->fit->way()->value,
+            orientation: $plan->layout->sheet->width->equals($plan->layout->sheet->height) ? 'square' : ($plan->layout->sheet->isUpright() ? 'upright' : 'sideways'),
+            crop: $this->crop(),
+            drawing: $this->area($plan->layout->fitted->area, $plan->layout->left, $plan->layout->top),
+            leftover: $this->size($plan->layout->leftover),
+            scale: $this->scale(),
+            grid: $this->grid(),
+            marks: new MarksJson($this->marks($plan->across), $this->marks($plan->down)),
+        );
+    }
+
+    /**
+     * @param  array{float, float}|null  $point  shares of the crop
+     * @param  string|null  $rung  the one rung whose sums are worked out, while something is dragged on it; null for all
+     */
+    public function workings(ChoicesJson $choices, ?array $point = null, ?string $rung = null): WorkingsJson
+    {
+        $plan = $this->plan;
+        $mismatch = $plan->choices->whole->mismatch();
+        $margins = $plan->choices->margins;
+        $sums = new Workings($plan);
+        $decisions = new Decisions($plan);
+
+        return new WorkingsJson(
+            choices: $choices,
+            picture: $this->picture(),
+            crop: $this->crop(),
+            trimmed: new SidesJson(...$sums->fit->edges()),
+            crop_size: round(Crop::shaped($plan->layout->fitted->crop->shapeOn($plan->layout->reference), $plan->layout->reference->ratio(), Frame::centred())->width->reciprocal()->times($plan->layout->fitted->crop->width)->toFloat(), 6),
+            inset_size: round(min(1, $plan->layout->fitted->area->width->over($plan->layout->usable->largestInside($plan->layout->fitted->area->ratio())->width)->toFloat()), 6),
+            shape: Fractions::places($plan->layout->fitted->area->ratio(), 3),
+            drawing: $this->area($plan->layout->fitted->area, $plan->layout->left, $plan->layout->top),
+            to_edges: new SidesJson(...array_map(fn (Length $length): string => $this->notation->plain($this->notation->ruler->round($length)->reading), [$plan->layout->left, $plan->layout->right(), $plan->layout->top, $plan->layout->bottom()])),
+            leftover: $this->size($plan->layout->leftover),
+            scale: $this->scale(),
+            stretch: new StretchJson($plan->layout->scale->verdict()->value, $plan->layout->scale->verdict()->verdict(), round($plan->layout->scale->circle()->toFloat(), 6)),
+            factor: $decisions->scales(),
+            grid: $this->grid(),
+            sheet: $this->size($plan->layout->sheet),
+            usable: $this->area($plan->layout->usable, $margins->left, $margins->top),
+            paper_colour: $plan->choices->colour === Colour::White ? null : $plan->choices->colour->hex(),
+            print: $this->sizeOrNull($plan->layout->reference->print),
+            advice: new AdviceJson(match ($plan->advice->upright) {
+                true => 'upright', false => 'sideways', null => null
+            }, $plan->advice->sentence()),
+            mismatch: $mismatch === null ? null : $this->mismatch($mismatch),
+            lines: $this->lines($choices->grid->overlays),
+            across: $this->ladder($plan->across),
+            down: $this->ladder($plan->down),
+            rows_across: $rung === null || $rung === 'marks' ? array_map($this->row(...), MarkRows::across($plan)) : [],
+            rows_down: $rung === null || $rung === 'marks' ? array_map($this->row(...), MarkRows::down($plan)) : [],
+            divided: $this->divided(),
+            points: array_map(fn (Placed $placed): KeyPointJson => $this->keyPoint($placed, $sums), $plan->layout->points()),
+            check: (new CheckWriter($plan))->check(in_array($rung, [null, 'check', 'grid'], true)),
+            ruler: $this->ruler(),
+            rungs: new RungsJson(
+                $this->rung($decisions->photo(), $sums->photo, $rung === null || $rung === 'photo'),
+                $this->rung($decisions->paper(), $sums->paper, $rung === null || $rung === 'paper'),
+                $this->rung($decisions->fit(), $sums->fit, $rung === null || $rung === 'fit'),
+                $this->rung($decisions->grid(), $sums->grid, $rung === null || $rung === 'grid'),
+                $this->rung($decisions->marks(), $sums->marks, $rung === null || $rung === 'marks'),
+            ),
+            point: $point === null ? null : $this->point(...$point),
+        );
+    }
+
+    private function rung(string $decision, PhotoWorkings|PaperWorkings|FitWorkings|GridWorkings|MarkWorkings $sums, bool $wanted): RungJson
+    {
+        return $wanted
+            ? new RungJson($decision, $sums->lines(), $sums instanceof GridWorkings || $sums instanceof MarkWorkings ? [] : $sums->warnings())
+            : new RungJson($decision, []);
+    }
+
+    private function picture(): PictureJson
+    {
+        return new PictureJson($this->plan->layout->reference->pixelsWide, $this->plan->layout->reference->pixelsHigh, FramingQuery::write($this->plan->choices->framing));
+    }
+
+    /** @return list<DividedJson> */
+    private function divided(): array
+    {
+        $grid = $this->plan->layout->grid;
+        $there = array_filter($this->plan->choices->divisions, static fn (Division $division): bool => $division->isIn($grid));
+
+        return array_values(array_map(fn (Division $division): DividedJson => new DividedJson(
+            ...array_map(static fn (Rational $share): float => $share->toFloat(), $division->reach($grid)),
+            column: $division->column,
+            row: $division->row,
+            parts: $division->parts,
+            hairlines: $division->hairlines->value,
+            address: $this->plan->layout->addresses->of($division->column, $division->row),
+            across: self::floats($division->across($grid)),
+            down: self::floats($division->down($grid)),
+            readings_across: array_map(fn (Rational $share): ReadingsJson => $this->readings(0, $this->plan->layout->readAcross($share), Length::zero()), $division->across($grid)),
+            readings_down: array_map(fn (Rational $share): ReadingsJson => $this->readings(0, $this->plan->layout->readDown($share), Length::zero()), $division->down($grid)),
+        ), $there));
+    }
+
+    private function keyPoint(Placed $placed, Workings $sums): KeyPointJson
+    {
+        $inside = $placed->isInside();
+        [$column, $row] = $this->plan->layout->grid->cellAt($placed->x->toFloat(), $placed->y->toFloat());
+
+        return new KeyPointJson(
+            $placed->point->name, $placed->x->toFloat(), $placed->y->toFloat(), $inside, $placed->point->cross,
+            $inside ? $this->plan->layout->addresses->of($column, $row) : null,
+            $this->readings(0, $this->plan->layout->readAcross($placed->x), Length::zero()),
+            $this->readings(0, $this->plan->layout->readDown($placed->y), Length::zero()),
+            $inside ? $sums->points->fromNearestLines($placed) : 'cropped away',
+            $inside ? $sums->points->fromThirds($placed) : 'cropped away',
+            $sums->points->plotted($placed),
+            $sums->points->pinned($placed),
+        );
+    }
+
+    private function grid(): GridJson
+    {
+        $cells = $this->plan->layout->grid->cells();
+
+        return new GridJson($cells->columns, $cells->rows, $this->size($this->plan->layout->cell()), $this->sizeOrNull($this->plan->layout->printCell()));
+    }
+
+    public function crop(): CropJson
+    {
+        $crop = $this->plan->layout->fitted->crop;
+        $percent = $crop->trimmed()->times(100);
+
+        return new CropJson(
+            $this->lengthOrNull($this->plan->layout->print?->width),
+            $this->lengthOrNull($this->plan->layout->print?->height),
+            $crop->left->toFloat(), $crop->top->toFloat(), $crop->width->toFloat(), $crop->height->toFloat(),
+            round($percent->toFloat(), 4),
+        );
+    }
+
+    /** @param  list<string>  $overlays */
+    public function lines(array $overlays = []): LinesJson
+    {
+        $grid = $this->plan->layout->grid;
+        $addresses = $this->plan->layout->addresses;
+
+        return new LinesJson(
+            self::floats($grid->columns),
+            self::floats($grid->rows),
+            array_map($addresses->column(...), range(0, $grid->across->parts() - 1)),
+            array_map($addresses->row(...), range(0, $grid->down->parts() - 1)),
+            $addresses->all(),
+            $grid->across->partial,
+            $grid->down->partial,
+            $this->plan->layout->spared(),
+            $grid->diagonals,
+            $grid->axes === null ? null : new AxesJson($grid->axes->x->toFloat(), $grid->axes->y->toFloat(), self::floats($grid->axes->across), self::floats($grid->axes->down)),
+            array_map(fn (string $name): OverlayJson => new OverlayJson($name, array_map(self::floats(...), Overlay::from($name)->strokes(Rational::one())), array_map(self::floats(...), Overlay::from($name)->strokes($this->plan->layout->reach()))), $overlays),
+        );
+    }
+
+    /**
+     * @param  list<Rational>  $fractions
+     * @return list<float>
+     */
+    private static function floats(array $fractions): array
+    {
+        return array_map(static fn (Rational $fraction): float => $fraction->toFloat(), $fractions);
+    }
+
+    private function length(Length $length): LengthJson
+    {
+        return $this->rounded($this->notation->ruler->round($length));
+    }
+
+    /** The true length, with its reading for a text. */
+    private function rounded(Rounded $rounded): LengthJson
+    {
+        return new LengthJson(round($rounded->exact->toFloat(), 6), $rounded->exact->exact(), $this->notation->writeRounded($rounded));
+    }
+
+    /** A length that lies on the ruler. */
+    private function onRuler(Length $reading): LengthJson
+    {
+        return new LengthJson(round($reading->toFloat(), 6), $reading->exact(), $this->notation->plain($reading));
+    }
+
+    private function lengthOrNull(?Length $length): ?LengthJson
+    {
+        return $length === null ? null : $this->length($length);
+    }
+
+    private function size(Size $size): SizeJson
+    {
+        return new SizeJson($this->length($size->width), $this->length($size->height));
+    }
+
+    private function sizeOrNull(?Size $size): ?SizeJson
+    {
+        return $size === null ? null : $this->size($size);
+    }
+
+    private function area(Size $size, Length $left, Length $top): AreaJson
+    {
+        return new AreaJson($this->length($size->width), $this->length($size->height), $this->length($left), $this->length($top));
+    }
+
+    private function scale(): ScaleJson
+    {
+        $scale = $this->plan->layout->scale;
+        $text = static fn (?Rational $number): ?string => $number === null ? null : (string) $number;
+
+        return new ScaleJson(
+            $text($scale->x),
+            $text($scale->y),
+            $scale->x === null ? null : round($scale->x->toFloat() * 100, 4),
+            $text($scale->area()),
+            round($scale->stretch->toFloat() * 100, 4),
+        );
+    }
+
+    /** @return list<MarkJson> */
+    private function marks(MarkLadder $ladder): array
+    {
+        return array_map(fn (Mark $mark): MarkJson => new MarkJson(
+            $mark->line,
+            $mark->at->print === null ? null : $this->rounded($mark->at->print),
+            $this->rounded($mark->at->area),
+            $this->rounded($mark->at->sheet),
+            $this->onRuler($mark->at->area->reading),
+            $this->millimetres($mark->at->area->error()),
+            $this->millimetres($mark->steppedError),
+        ), $ladder->marks);
+    }
+
+    /** @return list<ReadingsJson> */
+    private function ladder(MarkLadder $ladder): array
+    {
+        return array_map(fn (Mark $mark): ReadingsJson => $this->readings($mark->line, $mark->at, $mark->steppedError), $ladder->marks);
+    }
+
+    private function row(MarkRow $row): MarkRowJson
+    {
+        $harm = $row->steppedError->absolute()->isLongerThan($row->at->area->error()->absolute());
+
+        return new MarkRowJson(
+            $row->name, $row->line, $row->at->print === null ? null : $this->reading($row->at->print), $this->reading($row->at->area), $this->reading($row->at->sheet),
+            $harm ? (new Writing($this->notation))->off($row->steppedError) : null,
+        );
+    }
+
+    private function readings(int $line, Reading $at, Length $steppedError): ReadingsJson
+    {
+        return new ReadingsJson($line, $at->print === null ? null : $this->reading($at->print), $this->reading($at->area), $this->reading($at->sheet), $this->millimetres($steppedError));
+    }
+
+    private function reading(Rounded $rounded): ReadingJson
+    {
+        $reading = $this->onRuler($rounded->reading);
+        if ($rounded->isExact()) {
+            return new ReadingJson($reading->text, $reading, 0, 'exact');
+        }
+
+        return new ReadingJson($this->notation->plain($rounded->exact), $reading, $this->millimetres($rounded->error()), $this->notation->error($rounded));
+    }
+
+    private function millimetres(Length $length): float
+    {
+        return round($length->toFloat(), 6);
+    }
+
+    private function point(float $x, float $y): PointJson
+    {
+        $decimal = static fn (float $share): Rational => Rational::near(max(0, min(1, $share)));
+        [$column, $row] = $this->plan->layout->grid->cellAt($x, $y);
+
+        return new PointJson(
+            $this->plan->layout->addresses->of($column, $row),
+            $this->readings(0, $this->plan->layout->readAcross($decimal($x)), Length::zero()),
+            $this->readings(0, $this->plan->layout->readDown($decimal($y)), Length::zero()),
+        );
+    }
+
+    private function ruler(): RulerJson
+    {
+        $unit = Length::of(1, $this->notation->unit->isMetric() ? Unit::Centimetre : $this->notation->unit);
+
+        return new RulerJson($unit->toFloat(), $this->notation->unit->isMetric() ? 10 : 8);
+    }
+
+    private function mismatch(PrintMismatch $mismatch): MismatchJson
+    {
+        $height = $this->length($mismatch->heightForWidth());
+        $width = $this->length($mismatch->widthForHeight());
+        $percent = Fractions::places(Rational::near($mismatch->percent, 4), 1);
+
+        return new MismatchJson(
+            round($mismatch->percent, 2),
+            "The print’s shape and the photo’s differ by {$percent} %. Measure again, or keep your size if the print was trimmed.",
+            $height,
+            $width,
+        );
+    }
+}

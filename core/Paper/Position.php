@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace InchLadder\Paper;
+
+use InchLadder\Measure\Rational;
+
+/** A place for the drawing area in the usable paper, as the share of the spare room put before it each way. */
+enum Position: string
+{
+    case Centred = 'centred';
+    /** Centred across, and a little above the middle down. */
+    case Optical = 'optical';
+    case TopLeft = 'top left';
+    case TopRight = 'top right';
+    case BottomLeft = 'bottom left';
+    case BottomRight = 'bottom right';
+
+    /** Of the spare height, what lies above a picture lifted for a frame; the rest lies below (common practice). */
+    private const OPTICAL_ABOVE = '9/20';
+
+    public function across(): Rational
+    {
+        return match ($this) {
+            self::Centred, self::Optical => Rational::nd(1, 2),
+            self::TopLeft, self::BottomLeft => Rational::zero(),
+            self::TopRight, self::BottomRight => Rational::one(),
+        };
+    }
+
+    public function down(): Rational
+    {
+        return match ($this) {
+            self::Centred => Rational::nd(1, 2),
+            self::Optical => Rational::of(self::OPTICAL_ABOVE),
+            self::TopLeft, self::TopRight => Rational::zero(),
+            self::BottomLeft, self::BottomRight => Rational::one(),
+        };
+    }
+}

@@ -1,0 +1,61 @@
+<?php
+
+declare(strict_types=1);
+
+namespace InchLadder\Plan;
+
+use InchLadder\Measure\Size;
+use InchLadder\Paper\OrientationAdvice;
+use InchLadder\Paper\Turn;
+use InchLadder\Planner\Friendly;
+use InchLadder\Planner\Planner;
+use InchLadder\Planner\Proposal;
+use InchLadder\Planner\Wish;
+
+/** The planner set to what was chosen: the picture, the paper both ways round, the rulers. */
+final readonly class Planning
+{
+    public function __construct(private Choices $choices)
+    {
+    }
+
+    /**
+     * @return non-empty-list<Proposal> the best first
+     *
+     * @throws \InchLadder\Planner\NoPlan
+     */
+    public function plans(Wish $wish): array
+    {
+        $choices = $this->choices;
+        $sheet = $this->sheet();
+        $usable = static fn (Size $sheet): Size => $choices->shape->inside($choices->margins->inside($sheet));
+        // Both ways round are tried, unless one was chosen.
+        $other = $choices->turn === Turn::Advised && ! $sheet->width->equals($sheet->height) ? $sheet->turned() : null;
+
+        return (new Planner(
+            $choices->reference(), $usable($sheet), Friendly::on($choices->rulerOnPrint()), Friendly::on($choices->notation->ruler), $other === null ? null : $usable($other),
+        ))->plans($wish);
+    }
+
+    /**
+     * The best of all, with nothing demanded.
+     *
+     * @throws \InchLadder\Planner\NoPlan
+     */
+    public function best(): Proposal
+    {
+        return $this->plans(new Wish($this->choices->subject))[0];
+    }
+
+    /** Which way round the sheet lies for a plan: as it does, unless it is turned for it. */
+    public function turn(Proposal $proposal): Turn
+    {
+        return $proposal->isTurned ? ($this->sheet()->isUpright() ? Turn::Sideways : Turn::Upright) : $this->choices->turn;
+    }
+
+    /** The sheet as it lies without a plan. */
+    public function sheet(): Size
+    {
+        return $this->choices->turn->apply($this->choices->sheet, OrientationAdvice::for($this->choices->reference()->ratio(), $this->choices->sheet));
+    }
+}
