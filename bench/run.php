@@ -6,8 +6,8 @@ use App\Documents\ChoicesReader;
 use App\Imaging\PhotoStore;
 use App\Models\Drawing;
 use App\Printing\Format;
+use App\Printing\PrintableSheets;
 use App\Printing\PrintOptions;
-use App\Printing\SheetKind;
 use Bench\Bench;
 use Illuminate\Contracts\Console\Kernel;
 use Illuminate\Support\Facades\Artisan;
@@ -157,7 +157,7 @@ $order = PrintOptions::of(['at' => 'page', 'page' => 'a4'], Unit::Inch);
 $times = Bench::together([
     'ours' => function () use ($drawing, $order) {
         $to = fopen('php://temp', 'w+');
-        Format::Pdf->writer()->write(SheetKind::Gridded->sheet()->leaves($drawing, $order), $to);
+        Format::Pdf->writer()->write(PrintableSheets::named('gridded')->pages($drawing, $order), $to);
     },
     'once' => function () use ($photos) {
         $image = new Imagick($photos[0]);

@@ -7,16 +7,16 @@ use App\Printing\Format;
 use App\Printing\Line;
 use App\Printing\Page;
 use App\Printing\Pages;
+use App\Printing\PrintableSheets;
 use App\Printing\PrintOptions;
-use App\Printing\SheetKind;
 
 /** Sheets made and read back. */
 final class Sheets
 {
     /** @param  array<string, mixed>  $asked */
-    public static function leaves(Drawing $drawing, SheetKind $kind, array $asked = []): Pages
+    public static function leaves(Drawing $drawing, string $kind, array $asked = []): Pages
     {
-        return $kind->sheet()->leaves($drawing, PrintOptions::of($asked, $drawing->plan()->choices->notation->unit));
+        return PrintableSheets::named($kind)->pages($drawing, PrintOptions::of($asked, $drawing->plan()->choices->notation->unit));
     }
 
     /** @param  Page|iterable<Page>  $pages */

@@ -19,6 +19,12 @@ final class Adjustments
         'inset' => TypeInset::class, 'plan' => AdoptPlan::class, 'feature' => FitFeature::class, 'whole' => KeepWhole::class, 'ruled' => AdoptRuled::class, 'carried' => AdoptCarried::class,
     ];
 
+    /** @return list<string> */
+    public static function names(): array
+    {
+        return array_keys(self::KNOWN);
+    }
+
     /**
      * @param  array<array-key, mixed>  $how
      *

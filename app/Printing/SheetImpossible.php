@@ -21,7 +21,7 @@ final class SheetImpossible extends Impossible
 
     public static function unknownKind(string $kind): self
     {
-        return new self("There is no sheet called “{$kind}”; there is: ".implode(', ', SheetKind::names()).'.');
+        return new self("There is no sheet called “{$kind}”; there is: ".implode(', ', PrintableSheets::keys()).'.');
     }
 
     public static function unknownSize(string $at): self

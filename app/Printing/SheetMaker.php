@@ -14,14 +14,14 @@ final readonly class SheetMaker
     /** Seconds that a file made beforehand waits to be fetched. */
     private const KEPT = 3600;
 
-    public function __construct(public SheetKind $kind, public Format $format)
+    public function __construct(private PrintableSheet $sheet, private Format $format)
     {
     }
 
     /** @throws SheetImpossible */
-    public function leaves(Drawing $drawing, PrintOptions $order): Pages
+    public function pages(Drawing $drawing, PrintOptions $options): Pages
     {
-        return $this->kind->sheet()->leaves($drawing, $order);
+        return $this->sheet->pages($drawing, $options);
     }
 
     /**
@@ -29,9 +29,9 @@ final readonly class SheetMaker
      *
      * @throws SheetImpossible
      */
-    public function withinBounds(Pages $leaves): Pages
+    public function withinBounds(Pages $pages): Pages
     {
-        return count($leaves) > $this->format->mostPages() ? throw SheetImpossible::tooManyFiles(count($leaves), $this->format) : $leaves;
+        return count($pages) > $this->format->mostPages() ? throw SheetImpossible::tooManyFiles(count($pages), $this->format) : $pages;
     }
 
     /**
@@ -41,17 +41,17 @@ final readonly class SheetMaker
      *
      * @throws StorageFailed
      */
-    public function files(Pages $leaves, string $path): array
+    public function files(Pages $pages, string $path): array
     {
         $writer = $this->format->writer();
-        if ($writer->binds() || count($leaves) === 1) {
-            $this->write($writer, $leaves, $path);
+        if ($writer->binds() || count($pages) === 1) {
+            $this->write($writer, $pages, $path);
 
             return [$path];
         }
         $ending = pathinfo($path, PATHINFO_EXTENSION);
         $files = [];
-        foreach ($leaves as $i => $page) {
+        foreach ($pages as $i => $page) {
             $files[] = $file = substr($path, 0, -strlen($ending) - 1).'-'.($i + 1).".{$ending}";
             $this->write($writer, [$page], $file);
         }
@@ -65,27 +65,27 @@ final readonly class SheetMaker
      * @param  \Closure(int): void  $made  pages done
      * @return array{string, string} its path and its type
      */
-    public function single(Pages $leaves, \Closure $made): array
+    public function single(Pages $pages, \Closure $made): array
     {
         $path = self::shelf().'/'.Str::random(40);
         $writer = $this->format->writer();
-        $pages = static function () use ($leaves, $made): \Generator {
-            foreach ($leaves as $i => $page) {
+        $told = static function () use ($pages, $made): \Generator {
+            foreach ($pages as $i => $page) {
                 yield $i => $page;
                 $made($i + 1);
             }
         };
-        if ($writer->binds() || count($leaves) === 1) {
-            $this->write($writer, $pages(), $path);
+        if ($writer->binds() || count($pages) === 1) {
+            $this->write($writer, $told(), $path);
 
             return [$path, $writer->mime()];
         }
         $zip = new \ZipArchive;
         $zip->open($path, \ZipArchive::CREATE) === true || throw StorageFailed::savingPicture();
-        foreach ($pages() as $i => $page) {
+        foreach ($told() as $i => $page) {
             $bytes = fopen('php://temp', 'w+') ?: throw StorageFailed::savingPicture();
             $writer->write([$page], $bytes);
-            $zip->addFromString("{$this->kind->value}-".($i + 1).".{$this->format->value}", (string) stream_get_contents($bytes, null, 0));
+            $zip->addFromString("{$this->sheet->key()}-".($i + 1).".{$this->format->value}", (string) stream_get_contents($bytes, null, 0));
         }
         $zip->close() || throw StorageFailed::savingPicture();
 
@@ -93,11 +93,11 @@ final readonly class SheetMaker
     }
 
     /** A name to save the file under. */
-    public function name(Pages $leaves): string
+    public function name(Pages $pages): string
     {
-        $binds = $this->format->writer()->binds() || count($leaves) === 1;
+        $binds = $this->format->writer()->binds() || count($pages) === 1;
 
-        return (Str::slug($leaves->title) ?: 'drawing')."-{$this->kind->value}.".($binds ? $this->format->value : 'zip');
+        return (Str::slug($pages->title) ?: 'drawing')."-{$this->sheet->key()}.".($binds ? $this->format->value : 'zip');
     }
 
     /** Where files wait that were made beforehand; those nobody fetched are thrown away. */

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Wire;
 
 use App\Documents\ChoicesReader;
-use App\Documents\Reading\GridPart;
 use App\Models\Preset;
 use App\Wire\Json\DividerJson;
 use App\Wire\Json\MeshJson;
@@ -16,6 +15,7 @@ use App\Wire\Json\VerdictJson;
 use App\Wire\Json\WayJson;
 use App\Wording\Decisions;
 use App\Wording\FitWorkings;
+use App\Wording\Say;
 use App\Wording\Writing;
 use Illuminate\Support\Collection;
 use Illuminate\Validation\ValidationException;
@@ -26,6 +26,7 @@ use InchLadder\Fit\Way;
 use InchLadder\Fit\Ways\FreeCrop;
 use InchLadder\Grid\Cells;
 use InchLadder\Grid\Edge;
+use InchLadder\Grid\SchoolCatalogue;
 use InchLadder\Grid\Schools\SquaresByCount;
 use InchLadder\Grid\SetUpTime;
 use InchLadder\Impossible;
@@ -121,21 +122,20 @@ final readonly class Alternatives
                 }
                 $plan = $choices === null ? null : Plan::of($choices);
             } catch (Impossible $e) {
-                return new SchoolJson($name, $name, $e->getMessage(), 0, 0, '', '', '', '');
+                return new SchoolJson($name, Say::name("schools.{$name}", $name), $e->getMessage(), 0, 0, '', '', '', '');
             }
             if ($plan === null) {
-                return new SchoolJson($name, $name, 'Its measures cannot be read.', 0, 0, '', '', '', '');
+                return new SchoolJson($name, Say::name("schools.{$name}", $name), 'Its measures cannot be read.', 0, 0, '', '', '', '');
             }
-            $reasons = $plan->choices->school->reasons();
             $cells = $plan->layout->grid->cells();
             $lines = $plan->layout->grid->innerLines();
 
             return new SchoolJson(
-                $name, $reasons->name, null, $lines, $cells->columns * $cells->rows,
+                $name, Say::name("schools.{$name}", $name), null, $lines, $cells->columns * $cells->rows,
                 $this->write->readSize(new Size(self::widest($plan->layout->grid->across, $plan->layout->fitted->area->width), self::widest($plan->layout->grid->down, $plan->layout->fitted->area->height))),
-                SetUpTime::forLines($lines)->words(), $reasons->for, $reasons->against,
+                SetUpTime::forLines($lines)->words(), Say::ifAny("schools.{$name}.for") ?? '', Say::ifAny("schools.{$name}.against") ?? '',
             );
-        }, GridPart::SCHOOLS);
+        }, SchoolCatalogue::keys());
     }
 
     /** @return list<MeshJson> squares by count, from coarse to fine */

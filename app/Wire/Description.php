@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Wire;
 
+use App\Adjusting\Adjustments;
+use InchLadder\Grid\SchoolCatalogue;
 use OpenApi\Annotations\Schema;
 use OpenApi\Generator;
 
@@ -15,6 +17,7 @@ final class Description
         $api = (new Generator)->generate([app_path('Wire/Json'), app_path('Documents/Choices'), app_path('Archive'), app_path('Http/Controllers')]) ?? throw new \LogicException('Nothing to describe.');
         foreach ($api->components->schemas as $schema) {
             self::requireAll($schema);
+            self::enumerate($schema);
         }
 
         return $api->toJson(JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE);
@@ -61,6 +64,18 @@ final class Description
         unset($schema['nullable']);
 
         return ['anyOf' => [$schema, ['type' => 'null']]];
+    }
+
+    /** What may stand in a field whose list is kept elsewhere. */
+    private static function enumerate(Schema $schema): void
+    {
+        $lists = ['GridChoice' => ['school' => SchoolCatalogue::keys(...)], 'AdjustRequest' => ['act' => Adjustments::names(...)]];
+        foreach ($schema->properties as $property) {
+            $keys = $lists[$schema->schema][$property->property] ?? null;
+            if ($keys !== null) {
+                $property->enum = $keys();
+            }
+        }
     }
 
     /** What crosses the wire is always whole: a thing that may be missing is null. */

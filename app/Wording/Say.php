@@ -30,4 +30,10 @@ final class Say
     {
         return Lang::has($key) ? self::it($key) : null;
     }
+
+    /** What something is called; by its own key where lang/en has no name for it yet. */
+    public static function name(string $under, string $key): string
+    {
+        return self::ifAny("{$under}.name") ?? ucfirst($key);
+    }
 }

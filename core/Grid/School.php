@@ -9,6 +9,12 @@ use InchLadder\Measure\Size;
 /** A way of laying a grid. Each is a small generator of the one grid model. */
 interface School
 {
+    /** Names it in the choices document. */
+    public static function key(): string;
+
+    /** @throws \InchLadder\Impossible */
+    public static function from(SchoolMeasures $measures): self;
+
     /**
      * @param  Size  $area  the drawing area
      * @param  Size|null  $print  the crop on the print; null on a screen
@@ -16,7 +22,4 @@ interface School
      * @throws \InchLadder\Impossible
      */
     public function over(Size $area, ?Size $print): Grid;
-
-    /** What artists say for it and against it. */
-    public function reasons(): Reasons;
 }

@@ -15,6 +15,6 @@ final class PrinterPaperUnknown extends Impossible
 
     public function choice(): string
     {
-        return 'page';
+        return 'sheet';
     }
 }

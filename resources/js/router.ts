@@ -1,4 +1,5 @@
 import { createRouter, createWebHistory } from 'vue-router'
+import { boardRungs } from './rungs/rungs'
 import Shelf from './shelf/Shelf.vue'
 
 export const router = createRouter({
@@ -9,7 +10,7 @@ export const router = createRouter({
     { path: '/drawing/:id/copy/:cell?', name: 'copy', component: () => import('./rungs/copy/CopyRung.vue'), props: true },
     { path: '/drawing/:id/print/:sheet?', name: 'print', component: () => import('./rungs/print/PrintPage.vue'), props: true },
     { path: '/drawing/:id/marks/:board(paper|photo|folded)/:step?', name: 'walk', component: () => import('./rungs/walk/WalkPage.vue'), props: true },
-    { path: '/drawing/:id/:rung(photo|paper|fit|grid|marks|check|tone|finish)', name: 'rung', component: () => import('./rungs/Rungs.vue'), props: true },
+    { path: `/drawing/:id/:rung(${boardRungs.map((rung) => rung.key).join('|')})`, name: 'rung', component: () => import('./rungs/Rungs.vue'), props: true },
     { path: '/:rest(.*)*', name: 'lost', component: () => import('./shelf/Lost.vue'), meta: { title: 'Not here' } },
   ],
 })

@@ -11,7 +11,7 @@ use Tests\Photos;
  * The whole of the work, from a photo to the first copied cell, as a person does it.
  */
 it('goes from a photo to a printed grid and a copied cell, with the same numbers everywhere', function () {
-    $table = Table::lay()->go('/')->see('h1', 'Inch Ladder');
+    $table = Table::lay()->wholeShelf()->see('h1', 'Inch Ladder');
     $table->see('.boards', 'Next: copy cell F4.')->isAccessible('The shelf');
     expect($table->texts('.boards h2'))->toContain('Potting bench, late morning', 'Low water, evening', 'Jug on the sill');
 

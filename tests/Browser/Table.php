@@ -197,6 +197,15 @@ final class Table
         return $this;
     }
 
+    /** The shelf down to its oldest drawing, however many other tests have laid upon it. */
+    public function wholeShelf(): self
+    {
+        $this->go('/');
+        self::until(fn () => $this->browser->executeScript('const more = document.querySelector(".boards ~ .more, .more"); if (more) more.click(); return document.querySelector(".boards li") && !more'), 'the whole shelf');
+
+        return $this;
+    }
+
     /** Clicks the button, link or radio with this name. */
     public function press(string $words): self
     {

@@ -59,7 +59,7 @@ const APP_ROOMS = [
     'Keeping' => ['Models', 'Imaging'],
     'Archive' => ['Exceptions', 'Documents', 'Models', 'Imaging'],
     'Printing' => ['Exceptions', 'Wording', 'Models', 'Imaging'],
-    'Wire' => ['Exceptions', 'Wording', 'Documents', 'Models', 'Imaging'],
+    'Wire' => ['Exceptions', 'Wording', 'Documents', 'Adjusting', 'Models', 'Imaging'],
     'Http' => ['Exceptions', 'Wording', 'Documents', 'Devices', 'Adjusting', 'Models', 'Imaging', 'Keeping', 'Archive', 'Printing', 'Wire'],
     'Console' => ['Exceptions', 'Wording', 'Documents', 'Devices', 'Models', 'Imaging', 'Keeping', 'Archive', 'Printing', 'Wire'],
 ];

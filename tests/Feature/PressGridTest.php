@@ -2,7 +2,6 @@
 
 use App\Models\Drawing;
 use App\Printing\Format;
-use App\Printing\SheetKind;
 use Illuminate\Http\UploadedFile;
 use Tests\Photos;
 use Tests\Sheets;
@@ -13,7 +12,7 @@ use Tests\Sheets;
 
 function printedSvg(Drawing $drawing): string
 {
-    return Sheets::bytes(Format::Svg, Sheets::leaves($drawing, SheetKind::Gridded, ['at' => 'print', 'page' => 'a4']));
+    return Sheets::bytes(Format::Svg, Sheets::leaves($drawing, 'gridded', ['at' => 'print', 'page' => 'a4']));
 }
 
 /**

@@ -4,7 +4,6 @@ use App\Models\Drawing;
 use App\Printing\Format;
 use App\Printing\Line;
 use App\Printing\Page;
-use App\Printing\SheetKind;
 use InchLadder\Grid\LineColour;
 use Smalot\PdfParser\Parser;
 use Symfony\Component\Process\Process;
@@ -14,7 +13,7 @@ use Tests\Sheets;
 
 function sheet(Drawing $drawing, string $at, ?string $page = null): Page
 {
-    return Sheets::leaves($drawing, SheetKind::Gridded, ['at' => $at, 'page' => $page])->page(0);
+    return Sheets::leaves($drawing, 'gridded', ['at' => $at, 'page' => $page])->page(0);
 }
 
 it('prints gridlines where the marks are, to a tenth of a millimetre', function (string $at, float $cell) {

@@ -5,7 +5,6 @@ use App\Devices\SimulatedPrinter;
 use App\Models\Drawing;
 use App\Printing\Format;
 use App\Printing\Page;
-use App\Printing\SheetKind;
 use Tests\Drawings;
 use Tests\Raster;
 use Tests\Sheets;
@@ -55,7 +54,7 @@ function gridPrint(array $choices = []): Drawing
 }
 
 it('comes out as it was sent, from a printer that keeps the size', function () {
-    $page = printed(Sheets::leaves(gridPrint(), SheetKind::Gridded, ['at' => 'print', 'page' => 'a4']), SimulatedPrinter::perfect());
+    $page = printed(Sheets::leaves(gridPrint(), 'gridded', ['at' => 'print', 'page' => 'a4']), SimulatedPrinter::perfect());
     expect($page->size())->toEqualWithDelta([210, 297], 0.15);
     $lines = $page->across(60, Raster::rose());
     foreach (range(0, 5) as $i) {
@@ -65,8 +64,8 @@ it('comes out as it was sent, from a printer that keeps the size', function () {
 
 it('shrinks each axis of the feed, sideways pages too', function (array $photo, float $across, float $down) {
     $drawing = gridPrint(['photo' => $photo, 'fit' => ['way' => 'crop', 'cell' => null], 'paper' => ['sheet' => 'a3'], 'grid' => ['school' => 'cross']]);
-    $page = printed(Sheets::leaves($drawing, SheetKind::Gridded, ['at' => 'page', 'page' => 'a4']), SimulatedPrinter::perfect());
-    $shrunk = printed(Sheets::leaves($drawing, SheetKind::Gridded, ['at' => 'page', 'page' => 'a4']), SimulatedPrinter::perfect()->shrinking('97,94'));
+    $page = printed(Sheets::leaves($drawing, 'gridded', ['at' => 'page', 'page' => 'a4']), SimulatedPrinter::perfect());
+    $shrunk = printed(Sheets::leaves($drawing, 'gridded', ['at' => 'page', 'page' => 'a4']), SimulatedPrinter::perfect()->shrinking('97,94'));
     [$wide, $high] = $page->size();
     [$before, $after] = [$page->across($high / 3, Raster::rose()), $shrunk->across($high / 3, Raster::rose())];
     expect(($after[2] - $after[0]) / ($before[2] - $before[0]))->toEqualWithDelta($across, 0.002);
@@ -82,11 +81,11 @@ it('is true to a tenth of a millimetre once its bars were measured', function (s
     $this->postJson('/api/printers', ['name' => 'Studio', 'paper' => 'a4', 'border' => '6 mm', 'unit' => 'mm'])->assertCreated()
         ->assertJsonPath('bar_across', '180 mm')->assertJsonPath('bar_down', '260 mm')->assertJsonPath('measured_across', null);
     $drawing = gridPrint(['photo' => $photo]);
-    [$across, $down] = barsRead(printed(Sheets::leaves($drawing, SheetKind::Calibration, ['printer' => 'Studio']), $printer), $shrink);
+    [$across, $down] = barsRead(printed(Sheets::leaves($drawing, 'calibration', ['printer' => 'Studio']), $printer), $shrink);
     $this->postJson('/api/printers', ['name' => 'Studio', 'paper' => 'a4', 'border' => '6 mm', 'unit' => 'mm', 'measured_across' => $across, 'measured_down' => $down])->assertCreated()
         ->assertJsonPath('says', fn (string $says) => str_contains($says, 'every sheet is corrected for that'));
 
-    $page = printed(Sheets::leaves($drawing, SheetKind::Gridded, ['at' => $at, 'printer' => 'Studio']), $printer);
+    $page = printed(Sheets::leaves($drawing, 'gridded', ['at' => $at, 'printer' => 'Studio']), $printer);
     [$wide, $high] = $page->size();
     $cell = $drawing->plan()->layout->printCell();
     foreach ([[$page->across($high / 2 + 3, Raster::rose()), $cell->width->toFloat()], [$page->down($wide / 2 + 3, Raster::rose()), $cell->height->toFloat()]] as [$lines, $step]) {
@@ -105,7 +104,7 @@ it('is true to a tenth of a millimetre once its bars were measured', function (s
 it('never corrects the calibration page itself', function () {
     $ask = ['name' => 'Studio', 'paper' => 'a4', 'border' => '6 mm', 'unit' => 'mm'];
     $this->postJson('/api/printers', [...$ask, 'measured_across' => '174.6 mm', 'measured_down' => '254.8 mm'])->assertCreated();
-    $page = Sheets::leaves(gridPrint(), SheetKind::Calibration, ['printer' => 'Studio'])->page(0);
+    $page = Sheets::leaves(gridPrint(), 'calibration', ['printer' => 'Studio'])->page(0);
     expect(array_map(fn (array $l) => round(hypot($l[2] - $l[0], $l[3] - $l[1]), 3), Sheets::lines($page, fn () => true)))->toContain(180.0, 260.0);
     // And the bars stay those of the page that was measured.
     $this->getJson('/api/printers?unit=mm')->assertOk()->assertJsonPath('0.bar_across', '180 mm')->assertJsonPath('0.measured_across', '174.6 mm');
@@ -113,7 +112,7 @@ it('never corrects the calibration page itself', function () {
 
 it('leaves its border blank', function () {
     $pdf = (string) tempnam(sys_get_temp_dir(), 'inch');
-    file_put_contents($pdf, Sheets::bytes(Format::Pdf, Sheets::leaves(gridPrint(), SheetKind::Calibration, ['page' => 'a4', 'border' => '6 mm'])));
+    file_put_contents($pdf, Sheets::bytes(Format::Pdf, Sheets::leaves(gridPrint(), 'calibration', ['page' => 'a4', 'border' => '6 mm'])));
     $frame = fn (float $border) => (new Raster(SimulatedPrinter::perfect()->bordered($border)->print($pdf)))->across(200, Raster::dark());
     // The frame at 6.2 mm is there when the border is as was said, and gone when it is wider.
     expect($frame(6)[0])->toEqualWithDelta(6.2, 0.1)->and($frame(8)[0])->toBeGreaterThan(12);

@@ -338,7 +338,7 @@ it('begins from sizes alone, prints its grid, and refuses sizes that cannot be',
     expect($drawing['photo'])->toBeNull()
         ->and($drawing['workings']['grid']['photo_cell']['width']['text'])->toStartWith('1 in')
         ->and($drawing['tones'])->toBe([]);
-    $page = Tests\Sheets::leaves(App\Models\Drawing::query()->findOrFail($drawing['id']), App\Printing\SheetKind::Gridded, ['at' => 'print'])->page(0);
+    $page = Tests\Sheets::leaves(App\Models\Drawing::query()->findOrFail($drawing['id']), 'gridded', ['at' => 'print'])->page(0);
     expect(array_unique(array_map(get_class(...), $page->marks)))->toContain(App\Printing\Line::class)->not->toContain(App\Printing\Picture::class);
     $this->getJson('/api/drawings')->assertOk()->assertJsonPath('0.photo', null)->assertJsonPath('0.shape', 0.714286);
     $this->getJson("/api/drawings/{$drawing['id']}/edges")->assertExactJson([]);

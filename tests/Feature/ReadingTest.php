@@ -2,11 +2,11 @@
 
 use App\Documents\ChoicesReader;
 use App\Documents\Reading\Fields;
-use App\Documents\Reading\GridPart;
 use App\Wire\FramingQuery;
 use Illuminate\Http\Request;
 use Illuminate\Validation\ValidationException;
 use InchLadder\Grid\School;
+use InchLadder\Grid\SchoolCatalogue;
 use InchLadder\Measure\Rational;
 use InchLadder\Paper\Position;
 use InchLadder\Photo\Border;
@@ -94,7 +94,7 @@ it('offers every school it has, and no other', function () {
         $read = readChoices(['grid' => ['school' => $name]]);
 
         return $read->choices->school::class;
-    }, GridPart::SCHOOLS);
+    }, SchoolCatalogue::keys());
     sort($offered);
     sort($classes);
     expect($offered)->toBe($classes)

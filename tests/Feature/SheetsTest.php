@@ -7,9 +7,9 @@ use App\Printing\Line;
 use App\Printing\Look;
 use App\Printing\Page;
 use App\Printing\Picture;
+use App\Printing\PrintableSheets;
 use App\Printing\Rectangle;
 use App\Printing\SheetImpossible;
-use App\Printing\SheetKind;
 use InchLadder\Printing\Tiling;
 use Smalot\PdfParser\Parser;
 use Tests\Drawings;
@@ -48,52 +48,52 @@ function lengths(Page $page, Closure $which): array
     return $lengths;
 }
 
-it('keeps every mark inside the printer’s border, and says so where it cannot', function (SheetKind $kind, string $page, string $border) {
+it('keeps every mark inside the printer’s border, and says so where it cannot', function (string $kind, string $page, string $border) {
     $leaves = Sheets::leaves(letterDrawing(['title' => 'The long title of a drawing that was given many words, and then some more of them']), $kind, ['page' => $page, 'border' => $border]);
     $free = (float) $border;
-    expect(count($leaves))->toBeGreaterThan(0, $kind->value);
+    expect(count($leaves))->toBeGreaterThan(0, $kind);
     foreach ($leaves as $leaf) {
         $room = new Rectangle($free, $free, $leaf->width - 2 * $free, $leaf->height - 2 * $free);
         foreach ($leaf->marks as $mark) {
             expect($room->holds($mark->box(), 0.02))->toBeTrue(json_encode($mark->box()));
         }
-        expect(Sheets::words($leaf))->toContain($kind === SheetKind::Calibration ? 'Print this page at 100 %' : 'print at 100 %');
+        expect(Sheets::words($leaf))->toContain($kind === 'calibration' ? 'Print this page at 100 %' : 'print at 100 %');
     }
-})->with(SheetKind::cases())->with([
+})->with(PrintableSheets::keys())->with([
     'A4' => ['a4', '6 mm'],
     'letter with a wide border' => ['letter', '14 mm'],
     'A5' => ['a5', '4 mm'],
 ]);
 
-it('has room for every grid’s labels on every sheet', function (SheetKind $kind, int $columns, int $rows, string $corner, string $photo) {
+it('has room for every grid’s labels on every sheet', function (string $kind, int $columns, int $rows, string $corner, string $photo) {
     $leaves = Sheets::leaves(letterDrawing([
         'photo' => ['kind' => $photo],
         'fit' => ['way' => 'crop', 'cell' => null],
         'grid' => ['school' => 'proportional', 'columns' => $columns, 'rows' => $rows, 'corner' => $corner],
     ]), $kind, ['page' => 'letter']);
     expect(count(iterator_to_array($leaves)))->toBe(count($leaves));
-})->with([SheetKind::Gridded, SheetKind::Overlay, SheetKind::Plan, SheetKind::Strips])->with([
+})->with(['gridded', 'overlay', 'plan', 'strips'])->with([
     [3, 12, 'top left'],
     [30, 10, 'top right'],
     [60, 60, 'top left'],
 ])->with(['print', 'screen']);
 
-it('has one check bar of its true length on every page', function (SheetKind $kind, string $unit, float $bar) {
+it('has one check bar of its true length on every page', function (string $kind, string $unit, float $bar) {
     foreach (Sheets::leaves(letterDrawing(['unit' => $unit, 'ruler' => $unit === 'in' ? '1/16 in' : '1 mm']), $kind, ['page' => 'a4']) as $leaf) {
         $low = Sheets::lines($leaf, fn (Line $l) => $l->width === 0.3 && $l->dash === Dash::None && $l->y1 === $l->y2 && abs($l->y1 - ($leaf->height - 5.5 - ($unit === 'in' ? 6.35 : 6))) < 0.01);
         expect($low)->toHaveCount(1)->and($low[0][2] - $low[0][0])->toEqualWithDelta($bar, 0.01);
     }
-})->with(array_filter(SheetKind::cases(), fn (SheetKind $kind) => $kind !== SheetKind::Calibration))->with([
+})->with(array_filter(PrintableSheets::keys(), fn (string $kind) => $kind !== 'calibration'))->with([
     ['in', 101.6],
     ['cm', 100.0],
 ]);
 
 it('leaves labels off, and shows the whole photo with the rest dimmed', function () {
     $drawing = letterDrawing(['fit' => ['way' => 'crop', 'left' => 1, 'top' => 1, 'size' => 0.5, 'cell' => null]]);
-    $plain = Sheets::leaves($drawing, SheetKind::Gridded, ['at' => 'print', 'page' => 'a4'])->page(0);
-    $bare = Sheets::leaves($drawing, SheetKind::Gridded, ['at' => 'print', 'page' => 'a4', 'labels' => '0'])->page(0);
+    $plain = Sheets::leaves($drawing, 'gridded', ['at' => 'print', 'page' => 'a4'])->page(0);
+    $bare = Sheets::leaves($drawing, 'gridded', ['at' => 'print', 'page' => 'a4', 'labels' => '0'])->page(0);
     expect(count($plain->marks) - count($bare->marks))->toBe(array_sum([$drawing->plan()->layout->grid->cells()->columns, $drawing->plan()->layout->grid->cells()->rows]));
-    $whole = Sheets::leaves($drawing, SheetKind::Gridded, ['at' => 'print', 'page' => 'a4', 'whole' => '1'])->page(0)->marks[0];
+    $whole = Sheets::leaves($drawing, 'gridded', ['at' => 'print', 'page' => 'a4', 'whole' => '1'])->page(0)->marks[0];
     // The picture is the print, and the crop's own pixels stand in it undimmed.
     expect([$whole->place->width, $whole->place->height])->toEqualWithDelta([127, 177.8], 0.05)
         ->and(Photos::quarter(Photos::colourAt($whole->jpeg, 0.9, 0.9)))->toBe(3);
@@ -103,7 +103,7 @@ it('leaves labels off, and shows the whole photo with the rest dimmed', function
 
 it('fits the whole photo to a page as well as the crop', function () {
     $drawing = letterDrawing(['fit' => ['way' => 'crop', 'left' => 1, 'top' => 1, 'size' => 0.5, 'cell' => null]]);
-    $page = Sheets::leaves($drawing, SheetKind::Gridded, ['at' => 'page', 'page' => 'a4', 'whole' => '1'])->page(0);
+    $page = Sheets::leaves($drawing, 'gridded', ['at' => 'page', 'page' => 'a4', 'whole' => '1'])->page(0);
     $place = $page->marks[0]->place;
     expect($place->width / $place->height)->toEqualWithDelta(5 / 7, 0.001)
         ->and(max($place->width / (210 - 2 * 6.35 - 8), $place->height / (297 - 2 * 6.35 - 8 - 18)))->toEqualWithDelta(1, 0.001);
@@ -111,7 +111,7 @@ it('fits the whole photo to a page as well as the crop', function () {
 
 it('keeps a running count inside its cells, however many', function () {
     $drawing = letterDrawing(['fit' => ['way' => 'crop', 'cell' => null], 'grid' => ['school' => 'proportional', 'columns' => 60, 'rows' => 60, 'labels' => 'running', 'corner' => 'top right']]);
-    $page = Sheets::leaves($drawing, SheetKind::Gridded, ['at' => 'drawing', 'page' => 'own'])->page(0);
+    $page = Sheets::leaves($drawing, 'gridded', ['at' => 'drawing', 'page' => 'own'])->page(0);
     $cell = $drawing->plan()->layout->cell()->width->toFloat();
     $counts = array_filter($page->marks, fn ($mark) => $mark instanceof App\Printing\Text && preg_match('/^\d{4}$/', $mark->words));
     expect(count($counts))->toBeGreaterThan(2000)
@@ -121,7 +121,7 @@ it('keeps a running count inside its cells, however many', function () {
 it('lays the film’s register corner on the print’s corner', function () {
     $drawing = letterDrawing(['fit' => ['way' => 'crop', 'left' => 1, 'top' => 1, 'size' => 0.5, 'cell' => null]]);
     $plan = $drawing->plan();
-    $page = Sheets::leaves($drawing, SheetKind::Overlay, ['page' => 'a4'])->page(0);
+    $page = Sheets::leaves($drawing, 'overlay', ['page' => 'a4'])->page(0);
     $corner = Sheets::lines($page, fn (Line $l) => $l->width === 0.8);
     $grid = Sheets::lines($page, fn (Line $l) => $l->width === 0.25 && $l->x1 === $l->x2);
     expect($corner)->toHaveCount(2)
@@ -132,7 +132,7 @@ it('lays the film’s register corner on the print’s corner', function () {
 it('ticks strips where the marks are, from the edge they lie along', function () {
     $drawing = letterDrawing();
     $plan = $drawing->plan();
-    $leaves = Sheets::leaves($drawing, SheetKind::Strips, ['page' => 'a3']);
+    $leaves = Sheets::leaves($drawing, 'strips', ['page' => 'a3']);
     $words = implode(' ', array_map(fn (Page $p) => Sheets::words($p), iterator_to_array($leaves)));
     foreach (['Photo', 'Paper'] as $board) {
         foreach (['top', 'bottom', 'left', 'right'] as $edge) {
@@ -155,7 +155,7 @@ it('ticks strips where the marks are, from the edge they lie along', function ()
 });
 
 it('carries long strips on in pieces that share a join mark', function () {
-    $leaves = Sheets::leaves(wall(120, 90), SheetKind::Strips, ['page' => 'a4']);
+    $leaves = Sheets::leaves(wall(120, 90), 'strips', ['page' => 'a4']);
     $joins = [];
     foreach ($leaves as $page) {
         foreach ($page->marks as $mark) {
@@ -168,7 +168,7 @@ it('carries long strips on in pieces that share a join mark', function () {
 });
 
 it('cuts windows of one cell and of four', function (array $choices, array $asked, float $wide, float $high) {
-    $leaves = Sheets::leaves(letterDrawing($choices), SheetKind::Viewfinder, ['page' => 'a4', ...$asked]);
+    $leaves = Sheets::leaves(letterDrawing($choices), 'viewfinder', ['page' => 'a4', ...$asked]);
     expect($leaves)->toHaveCount(2);
     foreach ([1, 2] as $times) {
         expect(lengths($leaves->page($times - 1), fn (Line $l) => $l->dash === Dash::Cut))
@@ -181,13 +181,13 @@ it('cuts windows of one cell and of four', function (array $choices, array $aske
 ]);
 
 it('makes two corners with the photo’s own sides', function () {
-    $leaves = Sheets::leaves(letterDrawing(['photo' => ['width' => '4 in', 'height' => '6 in'], 'fit' => ['cell' => '1 in']]), SheetKind::Corners, ['page' => 'a4']);
+    $leaves = Sheets::leaves(letterDrawing(['photo' => ['width' => '4 in', 'height' => '6 in'], 'fit' => ['cell' => '1 in']]), 'corners', ['page' => 'a4']);
     expect($leaves)->toHaveCount(2)
         ->and(lengths($leaves->page(1), fn (Line $l) => $l->dash === Dash::Cut))->toEqualWithDelta([30, 30, 101.6, 131.6, 152.4, 182.4], 0.02);
 });
 
 it('creases a strip for each side in eighths', function () {
-    $page = Sheets::leaves(letterDrawing(), SheetKind::Folding, ['page' => 'a3'])->page(0);
+    $page = Sheets::leaves(letterDrawing(), 'folding', ['page' => 'a3'])->page(0);
     $creases = Sheets::lines($page, fn (Line $l) => $l->dash === Dash::Fold);
     $rows = [];
     foreach ($creases as [$x, $y]) {
@@ -201,7 +201,7 @@ it('creases a strip for each side in eighths', function () {
 it('covers the crop with tiles, each with the neighbour’s crosses, up to a wall', function (int $wide, int $high, int $least) {
     $drawing = wall($wide, $high, ['grid' => ['colour' => 'rose']]);
     $area = $drawing->plan()->layout->fitted->area;
-    $leaves = Sheets::leaves($drawing, SheetKind::Tracing, ['page' => 'a4']);
+    $leaves = Sheets::leaves($drawing, 'tracing', ['page' => 'a4']);
     expect(count($leaves))->toBeGreaterThan($least);
     $covered = 0.0;
     $crosses = [];
@@ -240,7 +240,7 @@ it('shows the same pixels in the strip two tiles share', function () {
     $this->post('/api/drawings', ['photo' => new Illuminate\Http\UploadedFile($file, 'n.png', null, null, true)])->assertCreated();
     $drawing = Drawing::query()->latest('id')->firstOrFail();
     $this->putJson("/api/drawings/{$drawing->id}", ['version' => 1, 'choices' => ['unit' => 'cm', 'ruler' => '1 mm', 'paper' => ['sheet' => null, 'width' => '30 cm', 'height' => '25 cm', 'turn' => 'given'], 'fit' => ['way' => 'crop']]])->assertOk();
-    $leaves = Sheets::leaves($drawing->refresh(), SheetKind::Tracing, ['page' => 'a4', 'look' => 'grey']);
+    $leaves = Sheets::leaves($drawing->refresh(), 'tracing', ['page' => 'a4', 'look' => 'grey']);
     [$a, $b] = [$leaves->page(1), $leaves->page(2)];
     [$left, $right] = array_map(fn (Page $page) => new Raster(Sheets::bytes(Format::Png, new Page('x', $page->width, $page->height, [$page->marks[0], new Line(0, 0, 1, 0)]))), [$a, $b]);
     // Places all over the shared centimetre; the noise of a place is nothing like that of its neighbours.
@@ -259,7 +259,7 @@ it('shows the same pixels in the strip two tiles share', function () {
     expect($apart(0.0))->toBeLessThan(0.25 * $apart(1.0), json_encode(array_map($apart, [-1, -0.5, -0.2, -0.1, 0.0, 0.1, 0.2, 0.5, 1.0])));
 });
 
-it('mirrors lines and pixels together, and leaves words readable', function (SheetKind $kind) {
+it('mirrors lines and pixels together, and leaves words readable', function (string $kind) {
     $drawing = letterDrawing(['fit' => ['way' => 'crop', 'cell' => null], 'grid' => ['school' => 'main', 'main_across' => ['0.2'], 'main_down' => ['0.5'], 'colour' => 'lemon']]);
     $ask = ['at' => 'print', 'page' => 'a3', 'lines' => '1'];
     $plain = Sheets::leaves($drawing, $kind, $ask)->page(0);
@@ -271,12 +271,12 @@ it('mirrors lines and pixels together, and leaves words readable', function (She
         return array_map(fn (float $x) => round(($x - $lines[0]) / (end($lines) - $lines[0]), 3), $lines);
     };
     expect($from($plain))->toBe([0.0, 0.2, 1.0])->and($from($mirrored))->toBe([0.0, 0.8, 1.0]);
-    if ($kind !== SheetKind::Overlay) {
+    if ($kind !== 'overlay') {
         $top = fn (Page $page): array => array_map(fn (float $x) => Photos::quarter(Photos::colourAt($page->marks[0]->jpeg, $x, 0.1)), [0.1, 0.9]);
         expect($top($plain))->toBe([0, 1])->and($top($mirrored))->toBe([1, 0])
             ->and(Sheets::words($mirrored))->toContain('mirrored');
     }
-})->with([SheetKind::Gridded, SheetKind::Overlay, SheetKind::Tracing]);
+})->with(['gridded', 'overlay', 'tracing']);
 
 it('prints outlines: white where nothing changes, dark where tones meet', function () {
     $image = Look::Outline->of(new Imagick(Photos::make(600, 400)));
@@ -288,7 +288,7 @@ it('prints outlines: white where nothing changes, dark where tones meet', functi
 it('has the whole plan on one page', function () {
     $drawing = letterDrawing();
     $drawing->noteCell($drawing->plan(), 'A1 copied', new App\Models\CellChange(new InchLadder\Copying\Place(0, 0), 'done'));
-    $leaves = Sheets::leaves($drawing->refresh(), SheetKind::Plan, ['page' => 'letter']);
+    $leaves = Sheets::leaves($drawing->refresh(), 'plan', ['page' => 'letter']);
     expect($leaves)->toHaveCount(1);
     $words = preg_replace('/\s+/', ' ', (new Parser)->parseContent(Sheets::bytes(Format::Pdf, $leaves))->getText());
     expect($words)->toContain('Garden gate', 'the pivot is 3', '1 of 35 cells', 'sheet edge', 'measure the diagonals')
@@ -297,7 +297,7 @@ it('has the whole plan on one page', function () {
 
 it('writes the same lengths on the plan as in the list of marks', function () {
     $drawing = letterDrawing(['grid' => ['school' => 'proportional', 'columns' => 60, 'rows' => 60], 'fit' => ['way' => 'crop', 'cell' => null]]);
-    $page = Sheets::leaves($drawing, SheetKind::Plan, ['page' => 'letter'])->page(0);
+    $page = Sheets::leaves($drawing, 'plan', ['page' => 'letter'])->page(0);
     // Names of columns that have no room beside each other are left out; no two words of the boards touch.
     $words = array_values(array_filter($page->marks, fn ($mark) => $mark instanceof App\Printing\Text && $mark->y < 100 && ! preg_match('~^[\d/]+$~', $mark->words)));
     foreach ($words as $i => $one) {
@@ -312,7 +312,7 @@ it('writes the same lengths on the plan as in the list of marks', function () {
 });
 
 it('writes every page: one PDF, or numbered SVG and PNG that agree with it', function () {
-    $leaves = Sheets::leaves(letterDrawing(), SheetKind::Strips, ['page' => 'a4']);
+    $leaves = Sheets::leaves(letterDrawing(), 'strips', ['page' => 'a4']);
     $pdf = Sheets::bytes(Format::Pdf, $leaves);
     expect(count((new Parser)->parseContent($pdf)->getPages()))->toBe(count($leaves));
     $page = $leaves->page(0);
@@ -333,7 +333,7 @@ it('numbers the files of a sheet with many pages', function () {
     $drawing = letterDrawing();
     expect(Artisan::call('inch:sheet', ['drawing' => $drawing->id, 'kind' => 'strips', '--page' => 'a4', '--out' => $out]))->toBe(0);
     $files = array_filter(explode("\n", trim(Artisan::output())));
-    expect($files)->toHaveCount(count(Sheets::leaves($drawing, SheetKind::Strips, ['page' => 'a4'])))
+    expect($files)->toHaveCount(count(Sheets::leaves($drawing, 'strips', ['page' => 'a4'])))
         ->and($files[0])->toEndWith('strips-1.svg')
         ->and(file_get_contents($files[1]))->toContain('<svg');
 });
@@ -366,23 +366,23 @@ it('serves only what it made', function () {
     $this->getJson('/api/made/nothing')->assertNotFound()->assertJsonPath('message', fn (string $m) => str_contains($m, 'make the sheet again'));
 });
 
-it('says which sheets cannot be', function (SheetKind $kind, array $choices, array $asked, string $says) {
+it('says which sheets cannot be', function (string $kind, array $choices, array $asked, string $says) {
     expect(fn () => iterator_to_array(Sheets::leaves(letterDrawing($choices), $kind, $asked)))->toThrow(SheetImpossible::class, $says);
 })->with([
-    'corners without a print' => [SheetKind::Corners, ['photo' => ['kind' => 'screen']], [], 'no print size'],
-    'a window larger than the card' => [SheetKind::Viewfinder, ['grid' => ['school' => 'cross'], 'fit' => ['way' => 'crop', 'cell' => null]], ['page' => 'a6'], 'do not fit on this paper'],
-    'strips on a stamp' => [SheetKind::Strips, [], ['page' => '60x40mm'], 'choose larger paper'],
-    'a wall on stamps' => [SheetKind::Tracing, ['photo' => ['kind' => 'screen'], 'paper' => ['sheet' => null, 'width' => '500 cm', 'height' => '500 cm'], 'fit' => ['way' => 'crop', 'cell' => null]], ['page' => 'a7'], 'a pack has 1200 at most'],
-    'a printer nobody kept' => [SheetKind::Plan, [], ['printer' => 'Attic'], 'No printer is kept'],
-    'a look nobody knows' => [SheetKind::Tracing, [], ['look' => 'sepia'], 'choose photo, grey or outline'],
+    'corners without a print' => ['corners', ['photo' => ['kind' => 'screen']], [], 'no print size'],
+    'a window larger than the card' => ['viewfinder', ['grid' => ['school' => 'cross'], 'fit' => ['way' => 'crop', 'cell' => null]], ['page' => 'a6'], 'do not fit on this paper'],
+    'strips on a stamp' => ['strips', [], ['page' => '60x40mm'], 'choose larger paper'],
+    'a wall on stamps' => ['tracing', ['photo' => ['kind' => 'screen'], 'paper' => ['sheet' => null, 'width' => '500 cm', 'height' => '500 cm'], 'fit' => ['way' => 'crop', 'cell' => null]], ['page' => 'a7'], 'a pack has 1200 at most'],
+    'a printer nobody kept' => ['plan', [], ['printer' => 'Attic'], 'No printer is kept'],
+    'a look nobody knows' => ['tracing', [], ['look' => 'sepia'], 'choose photo, grey or outline'],
 ]);
 
-it('serves every sheet in every format, as many pages as it says', function (SheetKind $kind, string $format, string $one) {
+it('serves every sheet in every format, as many pages as it says', function (string $kind, string $format, string $one) {
     $drawing = letterDrawing();
-    $pages = $this->getJson("/api/drawings/{$drawing->id}/sheets/{$kind->value}?page=a4")->assertOk()->json('pages');
+    $pages = $this->getJson("/api/drawings/{$drawing->id}/sheets/{$kind}?page=a4")->assertOk()->json('pages');
     expect($pages)->toBeGreaterThan(0);
     $many = $format !== 'pdf' && $pages > 1;
-    $answer = $this->get("/api/drawings/{$drawing->id}/sheets/{$kind->value}.{$format}?page=a4")->assertOk()
+    $answer = $this->get("/api/drawings/{$drawing->id}/sheets/{$kind}.{$format}?page=a4")->assertOk()
         ->assertHeader('Content-Type', $many ? 'application/zip' : $one);
     $file = $answer->baseResponse->getFile()->getPathname();
     if ($format === 'pdf') {
@@ -390,14 +390,14 @@ it('serves every sheet in every format, as many pages as it says', function (She
     } elseif ($many) {
         $zip = new ZipArchive;
         $zip->open($file);
-        expect($zip->numFiles)->toBe($pages)->and($zip->getNameIndex(0))->toBe("{$kind->value}-1.{$format}");
+        expect($zip->numFiles)->toBe($pages)->and($zip->getNameIndex(0))->toBe("{$kind}-1.{$format}");
     } else {
         expect((string) file_get_contents($file, length: 300))->toContain($format === 'png' ? 'PNG' : '<svg');
     }
     // One leaf of it alone, and none that is not there.
-    $this->get("/api/drawings/{$drawing->id}/sheets/{$kind->value}.{$format}?page=a4&leaf={$pages}")->assertOk()->assertHeader('Content-Type', $one);
-    $this->getJson("/api/drawings/{$drawing->id}/sheets/{$kind->value}.{$format}?page=a4&leaf=".($pages + 1))->assertUnprocessable();
-})->with(SheetKind::cases())->with([
+    $this->get("/api/drawings/{$drawing->id}/sheets/{$kind}.{$format}?page=a4&leaf={$pages}")->assertOk()->assertHeader('Content-Type', $one);
+    $this->getJson("/api/drawings/{$drawing->id}/sheets/{$kind}.{$format}?page=a4&leaf=".($pages + 1))->assertUnprocessable();
+})->with(PrintableSheets::keys())->with([
     ['pdf', 'application/pdf'],
     ['svg', 'image/svg+xml'],
     ['png', 'image/png'],

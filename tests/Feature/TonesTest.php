@@ -4,7 +4,6 @@ use App\Documents\ChoicesReader;
 use App\Imaging\PhotoStore;
 use App\Models\Drawing;
 use App\Printing\Fill;
-use App\Printing\SheetKind;
 use Illuminate\Testing\TestResponse;
 use InchLadder\Pixels\Lab;
 use Tests\Photos;
@@ -116,7 +115,7 @@ it('refuses the address of a picture that nobody made', function (string $query)
 
 it('prints the bar true to its count: a printed and an empty box for each number', function (int $steps, bool $counts) {
     $drawing = banded(['tone' => ['steps' => $steps, 'paper' => $counts]]);
-    $page = Sheets::leaves($drawing, SheetKind::Tones)->page(0);
+    $page = Sheets::leaves($drawing, 'tones')->page(0);
     $fills = array_values(array_filter($page->marks, fn ($mark) => $mark instanceof Fill));
     expect($fills)->toHaveCount($steps)->and(Sheets::words($page))->toContain(" {$steps} ")->not->toContain(' '.($steps + 1).' ');
     expect(substr_count(Sheets::words($page), 'paper'))->toBe($counts ? 1 : 0);

@@ -7,8 +7,8 @@ namespace App\Console\Commands;
 use App\Exceptions\DrawingUnknown;
 use App\Models\Drawing;
 use App\Printing\Format;
+use App\Printing\PrintableSheets;
 use App\Printing\PrintOptions;
-use App\Printing\SheetKind;
 use App\Printing\SheetMaker;
 
 final class SheetCommand extends Planning
@@ -35,10 +35,10 @@ final class SheetCommand extends Planning
         $out = (string) $this->text('out');
 
         $drawing = Drawing::query()->find($id) ?? throw DrawingUnknown::named($id);
-        $press = new SheetMaker(SheetKind::named((string) $this->argument('kind')), Format::ofFile($out));
-        $leaves = $press->leaves($drawing, PrintOptions::of([...$this->options(), 'labels' => $this->option('bare') ? '0' : '1'], $drawing->read()->choices->notation->unit));
-        foreach ($press->files($leaves, $out) as $file) {
-            count($leaves) > 1 && $this->line($file);
+        $maker = new SheetMaker(PrintableSheets::named((string) $this->argument('kind')), Format::ofFile($out));
+        $pages = $maker->pages($drawing, PrintOptions::of([...$this->options(), 'labels' => $this->option('bare') ? '0' : '1'], $drawing->read()->choices->notation->unit));
+        foreach ($maker->files($pages, $out) as $file) {
+            count($pages) > 1 && $this->line($file);
         }
     }
 }

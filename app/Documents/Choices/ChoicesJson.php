@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Documents\Choices;
 
+use InchLadder\Measure\Unit;
 use OpenApi\Attributes as OA;
 
 /** All that is stored of a drawing; the document every request carries. */
@@ -21,7 +22,7 @@ final readonly class ChoicesJson
         /** Of this document; 1. */
         #[OA\Property] public int $format,
         #[OA\Property] public string $title,
-        #[OA\Property(enum: ['in', 'cm', 'mm'])] public string $unit,
+        #[OA\Property(enum: Unit::class)] public string $unit,
         /** The finest division, like 1/16 in. */
         #[OA\Property] public string $ruler,
         /** How long the ruler is, as typed; null when it reaches everywhere. */

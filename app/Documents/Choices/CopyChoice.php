@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Documents\Choices;
 
+use InchLadder\Copying\Start;
 use OpenApi\Attributes as OA;
 
 /** How the cells are gone through. */
@@ -11,7 +12,7 @@ use OpenApi\Attributes as OA;
 final readonly class CopyChoice
 {
     public function __construct(
-        #[OA\Property(enum: ['corner', 'middle', 'outside', 'focal', 'easiest', 'hardest', 'joined'])] public string $start,
+        #[OA\Property(enum: Start::class)] public string $start,
     ) {
     }
 }

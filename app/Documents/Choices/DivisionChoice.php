@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Documents\Choices;
 
+use InchLadder\Grid\Hairlines;
 use OpenApi\Attributes as OA;
 
 /** A cell that is cut finer. */
@@ -18,7 +19,7 @@ final readonly class DivisionChoice
         /** 2, 3 or 4 */
         #[OA\Property] public int $parts,
         /** How far its lines reach. */
-        #[OA\Property(enum: ['in the cell', 'ticks', 'run on'])] public string $hairlines,
+        #[OA\Property(enum: Hairlines::class)] public string $hairlines,
     ) {
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Documents\Choices;
 
+use InchLadder\Finish\Medium;
 use OpenApi\Attributes as OA;
 
 /** How the drawing is brought to its end. */
@@ -12,7 +13,7 @@ final readonly class FinishChoice
 {
     /** @param  list<string>  $done */
     public function __construct(
-        #[OA\Property(enum: ['graphite', 'ink', 'watercolour', 'pastel', 'coloured pencil', 'paint'])] public string $medium,
+        #[OA\Property(enum: Medium::class)] public string $medium,
         /** Keys of what was ticked. */
         #[OA\Property(type: 'array', items: new OA\Items(type: 'string'))] public array $done,
         /** One line, for the next drawing. */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Documents\Choices;
 
+use InchLadder\Fit\Way;
 use OpenApi\Attributes as OA;
 
 /** How picture and paper are made to agree. Shares are exact, `0.25` or `1/4`. */
@@ -11,7 +12,7 @@ use OpenApi\Attributes as OA;
 final readonly class FitChoice
 {
     public function __construct(
-        #[OA\Property(enum: ['crop', 'inset', 'cells', 'stretch'])] public string $way,
+        #[OA\Property(enum: Way::class)] public string $way,
         /** What the crop’s shape is held to. */
         #[OA\Property(enum: ['paper', 'ratio', 'free'])] public string $lock,
         /** The shape it is held to, as typed. */

@@ -4,6 +4,10 @@ declare(strict_types=1);
 
 namespace App\Documents\Choices;
 
+use InchLadder\Grid\Corner;
+use InchLadder\Grid\Labels;
+use InchLadder\Grid\Overlay;
+use InchLadder\Grid\Remainder;
 use OpenApi\Attributes as OA;
 
 /** The school of grid, its size, its labels and its lines. */
@@ -17,7 +21,8 @@ final readonly class GridChoice
      * @param  list<string>  $overlays
      */
     public function __construct(
-        #[OA\Property(enum: ['count', 'measure', 'proportional', 'thirds', 'quarters', 'folding', 'axes', 'cross', 'main', 'own'])] public string $school,
+        /** A key of SchoolCatalogue. */
+        #[OA\Property] public string $school,
         /** 1…60 */
         #[OA\Property] public int $columns,
         /** 1…60, for equal parts. */
@@ -27,10 +32,10 @@ final readonly class GridChoice
         /** Which board the measure is taken on. */
         #[OA\Property(enum: ['paper', 'print'])] public string $on,
         /** What becomes of the strip that squares leave over. */
-        #[OA\Property(enum: ['keep', 'drop', 'share', 'absorb'])] public string $remainder,
-        #[OA\Property(enum: ['letters', 'numbers', 'running'])] public string $labels,
+        #[OA\Property(enum: Remainder::class)] public string $remainder,
+        #[OA\Property(enum: Labels::class)] public string $labels,
         /** Where columns are counted from. */
-        #[OA\Property(enum: ['top left', 'top right'])] public string $corner,
+        #[OA\Property(enum: Corner::class)] public string $corner,
         /** Key of a line colour; null follows the advice. */
         #[OA\Property] public ?string $colour,
         #[OA\Property] public WeightsChoice $weights,
@@ -52,7 +57,7 @@ final readonly class GridChoice
         /** The part of the crop it is wanted over; null for all of it. */
         #[OA\Property] public ?PartChoice $part,
         /** Lines laid over to judge by. */
-        #[OA\Property(type: 'array', items: new OA\Items(type: 'string', enum: ['thirds', 'centre cross', 'diagonals', 'long diagonal', 'axes with ticks']))] public array $overlays,
+        #[OA\Property(type: 'array', items: new OA\Items(type: 'string', enum: Overlay::class))] public array $overlays,
     ) {
     }
 }

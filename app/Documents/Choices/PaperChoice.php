@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace App\Documents\Choices;
 
+use InchLadder\Paper\Colour;
+use InchLadder\Paper\Shape;
+use InchLadder\Paper\Turn;
 use OpenApi\Attributes as OA;
 
 /** The sheet, the way it lies, what is kept free round it and where the drawing sits. */
@@ -18,14 +21,14 @@ final readonly class PaperChoice
         /** As measured, with its unit, either way round. */
         #[OA\Property] public string $width,
         #[OA\Property] public string $height,
-        #[OA\Property(enum: ['given', 'advised', 'upright', 'sideways'])] public string $turn,
+        #[OA\Property(enum: Turn::class)] public string $turn,
         #[OA\Property(enum: ['centred', 'optical', 'top left', 'top right', 'bottom left', 'bottom right', 'offsets'])] public string $placement,
         #[OA\Property] public OffsetChoice $offset,
         #[OA\Property] public MarginsChoice $margins,
         /** What the margins are kept for. */
         #[OA\Property(enum: ['tape', 'mat', 'trim'])] public string $margins_for,
-        #[OA\Property(enum: ['rectangle', 'oval', 'circle', 'strip'])] public string $shape,
-        #[OA\Property(enum: ['white', 'cream', 'grey', 'tan', 'blue grey', 'black'])] public string $colour,
+        #[OA\Property(enum: Shape::class)] public string $shape,
+        #[OA\Property(enum: Colour::class)] public string $colour,
     ) {
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Documents\Choices;
 
+use InchLadder\Photo\Keep;
+use InchLadder\Photo\Subject;
 use OpenApi\Attributes as OA;
 
 /** The reference: worked from a screen, a print with a measured size, or sizes alone with no photo; and how it is held. */
@@ -19,7 +21,7 @@ final readonly class PhotoChoice
         #[OA\Property] public bool $agreed,
         /** The ruler laid to the print; null when it is the paper’s. */
         #[OA\Property] public ?string $ruler,
-        #[OA\Property(enum: ['likeness', 'figure', 'still life', 'buildings', 'landscape'])] public string $subject,
+        #[OA\Property(enum: Subject::class)] public string $subject,
         /** Where the photo comes from. */
         #[OA\Property] public string $source,
         /** By whose leave it is copied. */
@@ -30,7 +32,7 @@ final readonly class PhotoChoice
         /** Degrees clockwise, −15…15. */
         #[OA\Property] public float $straighten,
         /** Which rectangle is kept of a straightened photo. */
-        #[OA\Property(enum: ['shape', 'largest'])] public string $keep,
+        #[OA\Property(enum: Keep::class)] public string $keep,
         #[OA\Property] public BorderChoice $border,
         /** The smallest cell on a print the artist would work from, with its unit; null for no minimum. */
         #[OA\Property] public ?string $least_cell,

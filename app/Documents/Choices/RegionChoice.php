@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Documents\Choices;
 
+use InchLadder\Layout\RegionUse;
 use OpenApi\Attributes as OA;
 
 /** A part of the picture that is not drawn, or only measured by; shares of the picture. */
@@ -15,7 +16,7 @@ final readonly class RegionChoice
         #[OA\Property] public string $top,
         #[OA\Property] public string $width,
         #[OA\Property] public string $height,
-        #[OA\Property(enum: ['not needed', 'hidden later', 'for measuring'])] public string $use,
+        #[OA\Property(enum: RegionUse::class)] public string $use,
     ) {
     }
 }

@@ -17,30 +17,20 @@ use InchLadder\Grid\Overlay;
 use InchLadder\Grid\Part;
 use InchLadder\Grid\Remainder;
 use InchLadder\Grid\School;
+use InchLadder\Grid\SchoolCatalogue;
+use InchLadder\Grid\SchoolMeasures;
 use InchLadder\Grid\Schools\AxesWithTicks;
-use InchLadder\Grid\Schools\CentreCross;
-use InchLadder\Grid\Schools\Folding;
-use InchLadder\Grid\Schools\MainLines;
-use InchLadder\Grid\Schools\OwnLines;
-use InchLadder\Grid\Schools\ProportionalCells;
-use InchLadder\Grid\Schools\QuartersAndDiagonals;
-use InchLadder\Grid\Schools\SquaresByCount;
-use InchLadder\Grid\Schools\SquaresByMeasure;
-use InchLadder\Grid\Schools\Thirds;
 use InchLadder\Measure\Length;
 use InchLadder\Measure\Rational;
 
 /** Reads the school of grid, its labels and lines; what belongs to another school is kept for a return to it. */
-final readonly class GridPart
+final readonly class GridPart implements SchoolMeasures
 {
     public const DEFAULTS = [
         'school' => 'count', 'columns' => 5, 'rows' => 7, 'cell' => '1 in', 'on' => 'paper', 'remainder' => 'keep', 'labels' => 'letters', 'corner' => 'top left',
         'colour' => null, 'weights' => ['photo' => 2, 'paper' => 2, 'print' => 2], 'fold_columns' => 4, 'fold_rows' => 4, 'x' => '1/2', 'y' => '1/2', 'tick' => '1/2 in',
         'main_across' => [], 'main_down' => [], 'own_across' => '', 'own_down' => '', 'divided' => [], 'overlays' => [], 'part' => null,
     ];
-
-    /** The names of the schools, in the order they are shown. */
-    public const SCHOOLS = ['count', 'measure', 'proportional', 'thirds', 'quarters', 'folding', 'axes', 'cross', 'main', 'own'];
 
     public GridChoice $json;
 
@@ -50,7 +40,7 @@ final readonly class GridPart
         $overlays = $fields->at('grid.overlays');
         $count = static fn (string $field): int => filter_var($fields->at($field), FILTER_VALIDATE_INT) ?: 0;
         $this->json = new GridChoice(
-            school: $fields->word('grid.school', self::SCHOOLS),
+            school: $fields->word('grid.school', SchoolCatalogue::keys()),
             columns: $fields->whole('grid.columns') ?? self::DEFAULTS['columns'],
             rows: $fields->whole('grid.rows') ?? self::DEFAULTS['rows'],
             cell: $fields->typed('grid.cell') ?? self::DEFAULTS['cell'],
@@ -85,24 +75,60 @@ final readonly class GridPart
         return $this->schoolCalled($this->json->school);
     }
 
-    /** What another school would be, with all that was chosen for it. A new school is a class in core/Grid/Schools and a line here. */
-    public function schoolCalled(string $name): ?School
+    /** What another school would be, with all that was chosen for it. */
+    public function schoolCalled(string $key): ?School
     {
-        $json = $this->json;
-        $remainder = Remainder::from($json->remainder);
+        return $this->fields->beside(null, fn (): School => SchoolCatalogue::school($key, $this));
+    }
 
-        return $this->fields->beside(null, fn (): School => match ($name) {
-            'count' => SquaresByCount::across($json->columns, $remainder),
-            'measure' => new SquaresByMeasure($this->fields->length($json->cell), $json->on === 'print', $remainder),
-            'thirds' => new Thirds,
-            'quarters' => new QuartersAndDiagonals,
-            'folding' => Folding::into($json->fold_columns, $json->fold_rows),
-            'axes' => new AxesWithTicks(Rational::of($json->x), Rational::of($json->y), $this->fields->length($json->tick)),
-            'cross' => new CentreCross,
-            'main' => new MainLines(self::rationals($json->main_across), self::rationals($json->main_down)),
-            'own' => new OwnLines($this->lengths($json->own_across), $this->lengths($json->own_down)),
-            default => new ProportionalCells(Cells::of($json->columns, $json->rows)),
-        });
+    public function columns(): int
+    {
+        return $this->json->columns;
+    }
+
+    public function rows(): int
+    {
+        return $this->json->rows;
+    }
+
+    public function cell(): Length
+    {
+        return $this->fields->length($this->json->cell);
+    }
+
+    public function isOnPrint(): bool
+    {
+        return $this->json->on === 'print';
+    }
+
+    public function remainder(): Remainder
+    {
+        return Remainder::from($this->json->remainder);
+    }
+
+    public function folds(): array
+    {
+        return [$this->json->fold_columns, $this->json->fold_rows];
+    }
+
+    public function origin(): array
+    {
+        return [Rational::of($this->json->x), Rational::of($this->json->y)];
+    }
+
+    public function tick(): Length
+    {
+        return $this->fields->length($this->json->tick);
+    }
+
+    public function mainLines(): array
+    {
+        return [self::rationals($this->json->main_across), self::rationals($this->json->main_down)];
+    }
+
+    public function ownLines(): array
+    {
+        return [$this->lengths($this->json->own_across), $this->lengths($this->json->own_down)];
     }
 
     /** Axes laid over a grid of another school; null without. */

@@ -4,13 +4,17 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Printing\SheetKind;
+use App\Printing\PrintableSheet;
+use App\Printing\PrintableSheets;
 use App\Wire\Json\CatalogueJson;
 use App\Wire\Json\LineColourJson;
+use App\Wire\Json\NamedJson;
+use App\Wire\Json\PrintableSheetJson;
 use App\Wire\Json\SheetJson;
-use App\Wire\Json\SheetKindJson;
+use App\Wording\Say;
 use Illuminate\Http\JsonResponse;
 use InchLadder\Grid\LineColour;
+use InchLadder\Grid\SchoolCatalogue;
 use InchLadder\Measure\Graduation;
 use InchLadder\Measure\Notation;
 use InchLadder\Paper\Catalogue;
@@ -26,7 +30,8 @@ final class CatalogueController
             array_map(self::sheet(...), array_values(Catalogue::sheets())),
             Graduation::COMMON,
             array_map(LineColourJson::of(...), LineColour::cases()),
-            array_map(static fn (SheetKind $kind): SheetKindJson => new SheetKindJson($kind->value, $kind->name(), $kind->what(), $kind->takes()), SheetKind::cases()),
+            array_map(static fn (string $key): NamedJson => new NamedJson($key, Say::name("schools.{$key}", $key)), SchoolCatalogue::keys()),
+            array_map(static fn (string $key, PrintableSheet $sheet): PrintableSheetJson => new PrintableSheetJson($key, Say::name("sheets.{$key}", $key), Say::ifAny("sheets.{$key}.what") ?? '', $sheet->takes()), PrintableSheets::keys(), PrintableSheets::all()),
         ));
     }
 

@@ -7,8 +7,8 @@ namespace App\Http\Controllers;
 use App\Devices\SimulatedPrinter;
 use App\Models\Drawing;
 use App\Printing\Format;
+use App\Printing\PrintableSheets;
 use App\Printing\PrintOptions;
-use App\Printing\SheetKind;
 use App\Printing\SheetMaker;
 use App\Wire\Json\SheetAboutJson;
 use App\Wire\Said;
@@ -25,44 +25,44 @@ final class SheetController
 {
     public function __invoke(Request $request, Drawing $drawing, string $kind, string $format): BinaryFileResponse
     {
-        $press = self::press($kind, $format);
-        $leaves = $press->leaves($drawing, self::order($request, $drawing));
-        $leaves = $request->has('leaf') ? $leaves->only($request->integer('leaf')) : $press->withinBounds($leaves);
-        [$path, $type] = $press->single($leaves, static fn () => null);
+        $maker = self::maker($kind, $format);
+        $pages = $maker->pages($drawing, self::options($request, $drawing));
+        $pages = $request->has('leaf') ? $pages->only($request->integer('leaf')) : $maker->withinBounds($pages);
+        [$path, $type] = $maker->single($pages, static fn () => null);
 
-        return (new BinaryFileResponse($path, 200, ['Content-Type' => $type]))->setContentDisposition('inline', $press->name($leaves))->deleteFileAfterSend();
+        return (new BinaryFileResponse($path, 200, ['Content-Type' => $type]))->setContentDisposition('inline', $maker->name($pages))->deleteFileAfterSend();
     }
 
     #[OA\Get(path: '/api/drawings/{drawing}/sheets/{kind}', operationId: 'aboutSheet', parameters: [new OA\Parameter(name: 'drawing', in: 'path', required: true, schema: new OA\Schema(type: 'string')), new OA\Parameter(name: 'kind', in: 'path', required: true, schema: new OA\Schema(type: 'string'))], responses: [new OA\Response(response: 200, description: 'How many pages it takes.', content: new OA\JsonContent(ref: SheetAboutJson::class)), new OA\Response(response: 422, ref: '#/components/responses/Trouble')])]
     public function about(Request $request, Drawing $drawing, string $kind): JsonResponse
     {
-        $pages = count(self::press($kind, 'pdf')->leaves($drawing, self::order($request, $drawing)));
+        $count = count(self::maker($kind, 'pdf')->pages($drawing, self::options($request, $drawing)));
 
-        return new JsonResponse(new SheetAboutJson($pages, $pages === 1 ? '1 page' : "{$pages} pages", SheetKind::named($kind)->isRuledFrom() ? (new MarkWorkings($drawing->plan()))->spacing() : []));
+        return new JsonResponse(new SheetAboutJson($count, $count === 1 ? '1 page' : "{$count} pages", PrintableSheets::named($kind)->isRuledFrom() ? (new MarkWorkings($drawing->plan()))->spacing() : []));
     }
 
     /** A line of JSON for each page as it is made: `{"page":3,"of":60}`; the last has the file's address, or what went wrong. */
     public function make(Request $request, Drawing $drawing, string $kind, string $format): StreamedResponse
     {
-        $press = self::press($kind, $format);
-        $leaves = $press->withinBounds($press->leaves($drawing, self::order($request, $drawing)));
+        $maker = self::maker($kind, $format);
+        $pages = $maker->withinBounds($maker->pages($drawing, self::options($request, $drawing)));
         $say = static function (array $line): void {
             echo json_encode($line, JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE)."\n";
             ob_get_level() > 0 && ob_flush();
             flush();
         };
 
-        return new StreamedResponse(static function () use ($press, $leaves, $say): void {
-            $say(['page' => 0, 'of' => count($leaves)]);
+        return new StreamedResponse(static function () use ($maker, $pages, $say): void {
+            $say(['page' => 0, 'of' => count($pages)]);
             try {
-                [$path, $type] = $press->single($leaves, static fn (int $page) => $say(['page' => $page, 'of' => count($leaves)]));
+                [$path, $type] = $maker->single($pages, static fn (int $page) => $say(['page' => $page, 'of' => count($pages)]));
             } catch (\Throwable $e) {
                 report($e);
                 $say(['trouble' => 'The sheet could not be made. '.$e->getMessage()]);
 
                 return;
             }
-            $say(['ready' => '/api/made/'.basename($path).'?'.http_build_query(['name' => $press->name($leaves), 'type' => $type])]);
+            $say(['ready' => '/api/made/'.basename($path).'?'.http_build_query(['name' => $maker->name($pages), 'type' => $type])]);
         }, 200, ['Content-Type' => 'application/x-ndjson', 'X-Accel-Buffering' => 'no']);
     }
 
@@ -81,22 +81,22 @@ final class SheetController
     /** A page as the simulated printer would bring it out, lying on millimetre paper: to rehearse with. */
     public function rehearse(Request $request, Drawing $drawing, string $kind): Response
     {
-        $press = self::press($kind, 'pdf');
-        $leaves = $press->leaves($drawing, self::order($request, $drawing));
+        $maker = self::maker($kind, 'pdf');
+        $pages = $maker->pages($drawing, self::options($request, $drawing));
         $path = SheetMaker::shelf().'/'.bin2hex(random_bytes(8));
-        $press->files($leaves, $path);
+        $maker->files($pages, $path);
         $picture = SimulatedPrinter::perfect()->shrinking(Said::text($request, 'shrink', '97,98'))->skewed(Said::text($request, 'skew', '0'))->onGraphPaper()->print($path, max(1, $request->integer('leaf', 1)));
         unlink($path);
 
         return new Response($picture, 200, ['Content-Type' => 'image/png']);
     }
 
-    private static function press(string $kind, string $format): SheetMaker
+    private static function maker(string $kind, string $format): SheetMaker
     {
-        return new SheetMaker(SheetKind::named($kind), Format::ofFile("{$kind}.{$format}"));
+        return new SheetMaker(PrintableSheets::named($kind), Format::ofFile("{$kind}.{$format}"));
     }
 
-    private static function order(Request $request, Drawing $drawing): PrintOptions
+    private static function options(Request $request, Drawing $drawing): PrintOptions
     {
         return PrintOptions::of($request->query->all(), $drawing->read()->choices->notation->unit);
     }

@@ -21,9 +21,24 @@ use InchLadder\Printing\Printer;
 /** Two bars to measure, across and down, as the printer makes them without any correction. */
 final readonly class CalibrationPage implements PrintableSheet
 {
-    public function leaves(Drawing $drawing, PrintOptions $order): Pages
+    public static function key(): string
     {
-        return Pages::one(self::page($order->paper(), $order->unit));
+        return 'calibration';
+    }
+
+    public function takes(): array
+    {
+        return [];
+    }
+
+    public function isRuledFrom(): bool
+    {
+        return false;
+    }
+
+    public function pages(Drawing $drawing, PrintOptions $options): Pages
+    {
+        return Pages::one(self::page($options->paper(), $options->unit));
     }
 
     public static function page(Printer $printer, Unit $unit): Page

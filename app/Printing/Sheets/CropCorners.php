@@ -26,7 +26,22 @@ final readonly class CropCorners implements PrintableSheet
     /** How wide the card is, in mm. */
     private const CARD = 30.0;
 
-    public function leaves(Drawing $drawing, PrintOptions $order): Pages
+    public static function key(): string
+    {
+        return 'corners';
+    }
+
+    public function takes(): array
+    {
+        return ['own'];
+    }
+
+    public function isRuledFrom(): bool
+    {
+        return false;
+    }
+
+    public function pages(Drawing $drawing, PrintOptions $options): Pages
     {
         $plan = $drawing->plan();
         [$width, $height] = [$plan->layout->reference->across(Rational::one()), $plan->layout->reference->down(Rational::one())];
@@ -38,9 +53,9 @@ final readonly class CropCorners implements PrintableSheet
             $this->mask($plan, $width, $height),
             $title,
             mb_strimwidth($title, 0, 24, '…').": corner {$i} of 2, to cut out and slide over the photo",
-            $order->unit->isMetric(),
+            $options->unit->isMetric(),
             ['Lay the two corners on the photo, one turned round, and slide them until the picture is right. The long ticks are this drawing’s crop.'],
-        ))->on($order->printer), [1, 2]);
+        ))->on($options->printer), [1, 2]);
 
         return $leaves[0]->and($leaves[1]);
     }

@@ -16,7 +16,22 @@ use InchLadder\Marks\Folding;
 /** A strip as long as each edge, with the creases that halve it: for those without a ruler, and without numbers. */
 final readonly class FoldingStrips implements PrintableSheet
 {
-    public function leaves(Drawing $drawing, PrintOptions $order): Pages
+    public static function key(): string
+    {
+        return 'folding';
+    }
+
+    public function takes(): array
+    {
+        return [];
+    }
+
+    public function isRuledFrom(): bool
+    {
+        return false;
+    }
+
+    public function pages(Drawing $drawing, PrintOptions $options): Pages
     {
         $plan = $drawing->plan();
         $area = $plan->layout->fitted->area;
@@ -38,9 +53,9 @@ final readonly class FoldingStrips implements PrintableSheet
         }
         $title = $drawing->title();
 
-        return Bands::leaves($bands, $order->paper(), $title, mb_strimwidth($title, 0, 40, '…').': strips to fold', [
+        return Bands::leaves($bands, $options->paper(), $title, mb_strimwidth($title, 0, 40, '…').': strips to fold', [
             'Cut a strip out and fold it end to end; each crease halves what is there. Lay it along its edge and mark at the creases.',
             'Halves, quarters and eighths need no number. A strip from one side does not serve the other, nor the photo’s the paper’s.',
-        ], $order->unit->isMetric());
+        ], $options->unit->isMetric());
     }
 }

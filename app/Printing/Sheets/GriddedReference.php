@@ -23,23 +23,38 @@ final readonly class GriddedReference implements PrintableSheet
     /** Finer than this no printer shows; pixels beyond it are left out. */
     private const DOTS_PER_INCH = 400;
 
-    public function leaves(Drawing $drawing, PrintOptions $order): Pages
+    public static function key(): string
+    {
+        return 'gridded';
+    }
+
+    public function takes(): array
+    {
+        return ['at print', 'at page', 'at drawing', 'labels', 'whole', 'mirrored', 'look', 'own'];
+    }
+
+    public function isRuledFrom(): bool
+    {
+        return true;
+    }
+
+    public function pages(Drawing $drawing, PrintOptions $options): Pages
     {
         $plan = $drawing->plan();
-        $at = $order->at ?? At::Page;
-        [$width, $height] = self::size($plan, $order, $at);
-        $pictured = self::pictured($plan, $order->whole)->in(new Rectangle(0, 0, $width, $height));
-        $plate = RasterLayer::of($drawing, $plan, $order->whole, $order->look, $order->mirrored, (int) ceil($pictured->width / 25.4 * self::DOTS_PER_INCH));
-        $board = Ruling::of($drawing, $plan, true)->board($width, $height, $order->labels, $plate, pictured: $pictured);
+        $at = $options->at ?? At::Page;
+        [$width, $height] = self::size($plan, $options, $at);
+        $pictured = self::pictured($plan, $options->whole)->in(new Rectangle(0, 0, $width, $height));
+        $plate = RasterLayer::of($drawing, $plan, $options->whole, $options->look, $options->mirrored, (int) ceil($pictured->width / 25.4 * self::DOTS_PER_INCH));
+        $board = Ruling::of($drawing, $plan, true)->board($width, $height, $options->labels, $plate, pictured: $pictured);
         $cells = $plan->layout->grid->cells();
         $title = $drawing->title();
 
         return (new TiledLayout(
-            $order->mirrored ? $board->mirrored() : $board,
+            $options->mirrored ? $board->mirrored() : $board,
             $title,
-            mb_strimwidth($title, 0, 48, '…').": {$cells->columns} by {$cells->rows}, {$at->says()}".($order->mirrored ? ', mirrored: left and right are swapped' : ''),
-            $order->unit->isMetric(),
-        ))->on($order->printer);
+            mb_strimwidth($title, 0, 48, '…').": {$cells->columns} by {$cells->rows}, {$at->says()}".($options->mirrored ? ', mirrored: left and right are swapped' : ''),
+            $options->unit->isMetric(),
+        ))->on($options->printer);
     }
 
     /** Where the picture lies, as shares of the crop. */
@@ -51,7 +66,7 @@ final readonly class GriddedReference implements PrintableSheet
     }
 
     /** @return array{float, float} the crop in mm */
-    private static function size(Plan $plan, PrintOptions $order, At $at): array
+    private static function size(Plan $plan, PrintOptions $options, At $at): array
     {
         if ($at !== At::Page) {
             $size = $at->size($plan);
@@ -59,10 +74,10 @@ final readonly class GriddedReference implements PrintableSheet
             return [$size->width->toFloat(), $size->height->toFloat()];
         }
         $ratio = $plan->layout->fitted->crop->shapeOn($plan->layout->reference)->toFloat();
-        $pictured = self::pictured($plan, $order->whole);
+        $pictured = self::pictured($plan, $options->whole);
         [$wide, $high] = [$pictured->width * $ratio, $pictured->height];
-        $labels = $order->labels ? Ruling::LABELS : 0;
-        $paper = $order->paper();
+        $labels = $options->labels ? Ruling::LABELS : 0;
+        $paper = $options->paper();
         $room = PageBuilder::on($wide > $high ? $paper->turned() : $paper)->body();
         $scale = min(($room->width - $labels) / $wide, ($room->height - $labels) / $high);
         if ($scale <= 0) {

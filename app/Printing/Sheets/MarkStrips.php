@@ -27,18 +27,33 @@ final readonly class MarkStrips implements PrintableSheet
     /** A frame over more pages than this is more easily drawn through its marks. */
     private const MOST_FRAME_PAGES = 9;
 
-    public function leaves(Drawing $drawing, PrintOptions $order): Pages
+    public static function key(): string
+    {
+        return 'strips';
+    }
+
+    public function takes(): array
+    {
+        return [];
+    }
+
+    public function isRuledFrom(): bool
+    {
+        return true;
+    }
+
+    public function pages(Drawing $drawing, PrintOptions $options): Pages
     {
         $plan = $drawing->plan();
         $title = $drawing->title();
         $short = mb_strimwidth($title, 0, 40, '…');
-        $metric = $order->unit->isMetric();
-        $strips = Bands::leaves(self::bands($plan), $order->paper(), $title, "{$short}: strips with the marks", [
+        $metric = $options->unit->isMetric();
+        $strips = Bands::leaves(self::bands($plan), $options->paper(), $title, "{$short}: strips with the marks", [
             'Cut a strip out, lay its ticked edge along the edge it is named for, the end before its 0 on the corner (top edge and bottom edge: at the left; left edge and right edge: at the top), tape it, and mark at each tick.',
             'One that was made for one side does not serve another.',
         ], $metric);
         $frame = self::frame($plan);
-        $pages = (new TiledLayout($frame, $title, "{$short}: a frame to draw round", $metric))->on($order->paper());
+        $pages = (new TiledLayout($frame, $title, "{$short}: a frame to draw round", $metric))->on($options->paper());
 
         return count($pages) > self::MOST_FRAME_PAGES ? $strips : $strips->and($pages);
     }

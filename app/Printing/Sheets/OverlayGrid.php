@@ -23,23 +23,38 @@ final readonly class OverlayGrid implements PrintableSheet
     /** The register corner: how far its arms reach, in mm. */
     private const ARM = 12.0;
 
-    public function leaves(Drawing $drawing, PrintOptions $order): Pages
+    public static function key(): string
+    {
+        return 'overlay';
+    }
+
+    public function takes(): array
+    {
+        return ['at print', 'at drawing', 'labels', 'mirrored', 'own'];
+    }
+
+    public function isRuledFrom(): bool
+    {
+        return true;
+    }
+
+    public function pages(Drawing $drawing, PrintOptions $options): Pages
     {
         $plan = $drawing->plan();
-        $at = At::onPaper($plan, $order->at);
+        $at = At::onPaper($plan, $options->at);
         $size = $at->size($plan);
         [$width, $height] = [$size->width->toFloat(), $size->height->toFloat()];
         $edge = self::edge($plan, $at, $width, $height);
-        $board = Ruling::of($drawing, $plan, false)->board($width, $height, $order->labels, more: self::register($edge, $at), pictured: new Rectangle(min(0, $edge->x), min(0, $edge->y), $edge->width, $edge->height));
+        $board = Ruling::of($drawing, $plan, false)->board($width, $height, $options->labels, more: self::register($edge, $at), pictured: new Rectangle(min(0, $edge->x), min(0, $edge->y), $edge->width, $edge->height));
         $title = $drawing->title();
 
         return (new TiledLayout(
-            $order->mirrored ? $board->mirrored() : $board,
+            $options->mirrored ? $board->mirrored() : $board,
             $title,
             mb_strimwidth($title, 0, 30, '…').": grid for clear film, {$at->says()}",
-            $order->unit->isMetric(),
+            $options->unit->isMetric(),
             ['Print on film that the printer’s maker allows: film for ink smears in a laser printer or melts in its heat.'],
-        ))->on($order->printer);
+        ))->on($options->printer);
     }
 
     /** The edge of the sheet or print that the film lies on, from the grid's corner. */

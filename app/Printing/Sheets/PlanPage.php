@@ -39,17 +39,32 @@ final readonly class PlanPage implements PrintableSheet
         'Take the lines off as each part is finished.',
     ];
 
-    public function leaves(Drawing $drawing, PrintOptions $order): Pages
+    public static function key(): string
+    {
+        return 'plan';
+    }
+
+    public function takes(): array
+    {
+        return ['mirrored'];
+    }
+
+    public function isRuledFrom(): bool
+    {
+        return false;
+    }
+
+    public function pages(Drawing $drawing, PrintOptions $options): Pages
     {
         $plan = $drawing->plan();
-        $leaf = PageBuilder::on($order->paper());
+        $leaf = PageBuilder::on($options->paper());
         $body = $leaf->body();
         $title = $drawing->title();
         $leaf->say($body->x, $body->y + 6, Type::shorten($title, $body->width, 6, true), 6, strong: true);
-        $y = $this->pictures($leaf, $drawing, $plan, $order->mirrored, new Rectangle($body->x, $body->y + 14, $body->width, 0.36 * $body->height));
-        $y = $this->words($leaf, $drawing, $plan, $order->mirrored, $body, $y + 5);
+        $y = $this->pictures($leaf, $drawing, $plan, $options->mirrored, new Rectangle($body->x, $body->y + 14, $body->width, 0.36 * $body->height));
+        $y = $this->words($leaf, $drawing, $plan, $options->mirrored, $body, $y + 5);
         $this->lists($leaf, $plan, new Rectangle($body->x, $y + 2, $body->width, $body->bottom() - $y - 2));
-        $leaf->foot("{$title}: the plan", $order->unit->isMetric());
+        $leaf->foot("{$title}: the plan", $options->unit->isMetric());
 
         return Pages::one($leaf->page($title));
     }

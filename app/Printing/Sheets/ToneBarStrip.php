@@ -28,11 +28,26 @@ final readonly class ToneBarStrip implements PrintableSheet
     /** Room under the boxes for their numbers; mm. */
     private const NUMBERS = 8.0;
 
-    public function leaves(Drawing $drawing, PrintOptions $order): Pages
+    public static function key(): string
+    {
+        return 'tones';
+    }
+
+    public function takes(): array
+    {
+        return [];
+    }
+
+    public function isRuledFrom(): bool
+    {
+        return false;
+    }
+
+    public function pages(Drawing $drawing, PrintOptions $options): Pages
     {
         $plan = $drawing->plan();
         $bar = $plan->choices->tones->bar();
-        $leaf = PageBuilder::on($order->paper());
+        $leaf = PageBuilder::on($options->paper());
         $body = $leaf->body();
         $y = $leaf->note($body->x, $body->y + 4.5, $body->width, 'Fill the empty boxes with the pencils you will draw with, until each is as dark as the printed one beside it. Lay the strip along the drawing, and say of each place which box it is.');
         $y = $leaf->caution($body->x, $y, $body->width) + 2;
@@ -51,7 +66,7 @@ final readonly class ToneBarStrip implements PrintableSheet
             $leaf->say($empty->x + $wide / 2, $empty->bottom() + 5, (string) $box->number, 4.5, Anchor::Middle, true);
         }
         $boxes = count($bar->boxes);
-        $leaf->foot(mb_strimwidth($drawing->title(), 0, 40, '…').": a tone bar of {$boxes}, 1 the lightest", $order->unit->isMetric());
+        $leaf->foot(mb_strimwidth($drawing->title(), 0, 40, '…').": a tone bar of {$boxes}, 1 the lightest", $options->unit->isMetric());
 
         return Pages::one($leaf->page('Tone bar'));
     }

@@ -23,27 +23,42 @@ final readonly class TracingPack implements PrintableSheet
     /** Pixels across beyond which a pack gains nothing that the eye would find. */
     private const MOST_WIDE = 7000;
 
-    public function leaves(Drawing $drawing, PrintOptions $order): Pages
+    public static function key(): string
+    {
+        return 'tracing';
+    }
+
+    public function takes(): array
+    {
+        return ['look', 'lines', 'mirrored', 'own'];
+    }
+
+    public function isRuledFrom(): bool
+    {
+        return false;
+    }
+
+    public function pages(Drawing $drawing, PrintOptions $options): Pages
     {
         $plan = $drawing->plan();
         $size = At::Drawing->size($plan);
         [$width, $height] = [$size->width->toFloat(), $size->height->toFloat()];
-        $plate = RasterLayer::of($drawing, $plan, false, $order->look, $order->mirrored, min(self::MOST_WIDE, (int) ceil($width / 25.4 * self::DOTS_PER_INCH)));
-        $board = Ruling::of($drawing, $plan, true)->board($width, $height, false, $plate, self::hinges($width, $height), lines: $order->lines);
+        $plate = RasterLayer::of($drawing, $plan, false, $options->look, $options->mirrored, min(self::MOST_WIDE, (int) ceil($width / 25.4 * self::DOTS_PER_INCH)));
+        $board = Ruling::of($drawing, $plan, true)->board($width, $height, false, $plate, self::hinges($width, $height), lines: $options->lines);
         $title = $drawing->title();
         $inch = $plate === null ? null : (int) round($plate->width() / $width * 25.4);
 
         return (new TiledLayout(
-            $order->mirrored ? $board->mirrored() : $board,
+            $options->mirrored ? $board->mirrored() : $board,
             $title,
-            mb_strimwidth($title, 0, 24, '…').': to trace'.($inch === null ? '' : ", {$inch} pixels to the inch").($order->mirrored ? ', mirrored' : ''),
-            $order->unit->isMetric(),
+            mb_strimwidth($title, 0, 24, '…').': to trace'.($inch === null ? '' : ", {$inch} pixels to the inch").($options->mirrored ? ', mirrored' : ''),
+            $options->unit->isMetric(),
             array_values(array_filter([
                 'Tape the joined tracing to the sheet along its top, at the two hinge marks: it then folds back over the work at any time and lies as before. The corner marks stand on the corners of the drawing.',
                 $inch !== null && $inch < 60 ? "With {$inch} pixels to the inch it is soft from near; it is for placing, not for detail." : null,
-                $order->mirrored ? 'Left and right are swapped, as for a plate or block that prints back to front.' : null,
+                $options->mirrored ? 'Left and right are swapped, as for a plate or block that prints back to front.' : null,
             ])),
-        ))->on($order->printer);
+        ))->on($options->printer);
     }
 
     /** @return list<\App\Printing\Element> the drawing's four corners, and where to tape it so that it can be lifted */

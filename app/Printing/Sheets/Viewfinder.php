@@ -29,26 +29,41 @@ final readonly class Viewfinder implements PrintableSheet
 
     private const TICKS = ['1/4' => 3.5, '1/2' => 6.0, '3/4' => 3.5];
 
-    public function leaves(Drawing $drawing, PrintOptions $order): Pages
+    public static function key(): string
+    {
+        return 'viewfinder';
+    }
+
+    public function takes(): array
+    {
+        return ['at print', 'at drawing'];
+    }
+
+    public function isRuledFrom(): bool
+    {
+        return false;
+    }
+
+    public function pages(Drawing $drawing, PrintOptions $options): Pages
     {
         $plan = $drawing->plan();
-        $at = At::onPaper($plan, $order->at);
+        $at = At::onPaper($plan, $options->at);
         $cell = ($at === At::Print ? $plan->layout->printCell() : $plan->layout->cell()) ?? throw SheetImpossible::noPrintSize();
         $write = new Writing($plan->choices->notation);
         $title = $drawing->title();
         $of = $at === At::Print ? 'the photo' : 'the paper';
-        $metric = $order->unit->isMetric();
-        $one = self::card($order, $cell, 1, $title, "One cell of {$of}: {$write->size($cell)}", $metric) ?? throw SheetImpossible::cellTooLarge($write->size($cell));
-        $four = self::card($order, $cell, 2, $title, "Four cells of {$of}: a window of {$write->size($cell->times(2))}", $metric);
+        $metric = $options->unit->isMetric();
+        $one = self::card($options, $cell, 1, $title, "One cell of {$of}: {$write->size($cell)}", $metric) ?? throw SheetImpossible::cellTooLarge($write->size($cell));
+        $four = self::card($options, $cell, 2, $title, "Four cells of {$of}: a window of {$write->size($cell->times(2))}", $metric);
 
         return $four === null ? Pages::one($one) : Pages::one($one)->and(Pages::one($four));
     }
 
     /** @param  int  $cells  along each side of the window */
-    private static function card(PrintOptions $order, Size $cell, int $cells, string $title, string $says, bool $metric): ?Page
+    private static function card(PrintOptions $options, Size $cell, int $cells, string $title, string $says, bool $metric): ?Page
     {
         [$wide, $high] = [$cells * $cell->width->toFloat(), $cells * $cell->height->toFloat()];
-        foreach ([$order->paper(), $order->paper()->turned()] as $laid) {
+        foreach ([$options->paper(), $options->paper()->turned()] as $laid) {
             $leaf = PageBuilder::on($laid);
             $body = $leaf->body();
             if ($wide + 2 * self::RIM > $body->width || $high + 2 * self::RIM + self::HEAD > $body->height) {

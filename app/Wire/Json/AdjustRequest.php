@@ -16,7 +16,8 @@ final readonly class AdjustRequest
         #[OA\Property] public ChoicesJson $choices,
         #[OA\Property] public ?int $wide,
         #[OA\Property] public ?int $high,
-        #[OA\Property(enum: ['turn', 'level', 'border', 'aim', 'crop', 'inset', 'plan', 'feature', 'whole', 'ruled', 'carried'])] public string $act,
+        /** A name of Adjustments. */
+        #[OA\Property] public string $act,
         /** What was pointed at or typed. */
         #[OA\Property(type: 'object', additionalProperties: true)] public array $how,
     ) {

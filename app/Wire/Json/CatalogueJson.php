@@ -17,8 +17,10 @@ final readonly class CatalogueJson
         #[OA\Property(type: 'array', items: new OA\Items(type: 'string'))] public array $rulers,
         /** @var list<LineColourJson> */
         #[OA\Property(type: 'array', items: new OA\Items(ref: LineColourJson::class))] public array $colours,
-        /** @var list<SheetKindJson> */
-        #[OA\Property(type: 'array', items: new OA\Items(ref: SheetKindJson::class))] public array $printed,
+        /** @var list<NamedJson> schools of grid, in the order they are shown */
+        #[OA\Property(type: 'array', items: new OA\Items(ref: NamedJson::class))] public array $schools,
+        /** @var list<PrintableSheetJson> */
+        #[OA\Property(type: 'array', items: new OA\Items(ref: PrintableSheetJson::class))] public array $printed,
     ) {
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Wire\Json;
 
+use InchLadder\Grid\Hairlines;
 use OpenApi\Attributes as OA;
 
 /** A cell that is cut finer: its lines as shares of the crop, and where they lie on every ruler. */
@@ -20,7 +21,7 @@ final readonly class DividedJson
         #[OA\Property] public int $column,
         #[OA\Property] public int $row,
         #[OA\Property] public int $parts,
-        #[OA\Property(enum: ['in the cell', 'ticks', 'run on'])] public string $hairlines,
+        #[OA\Property(enum: Hairlines::class)] public string $hairlines,
         #[OA\Property] public string $address,
         /** How far its lines reach, as shares of the crop. */
         #[OA\Property] public float $left,

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Wire\Json;
 
+use InchLadder\Fit\Way;
 use OpenApi\Attributes as OA;
 
 /** The plan as `inch:plan --json` prints it. */
@@ -11,7 +12,7 @@ use OpenApi\Attributes as OA;
 final readonly class PlanJson
 {
     public function __construct(
-        #[OA\Property(enum: ['crop', 'inset', 'cells', 'stretch'])] public string $fit,
+        #[OA\Property(enum: Way::class)] public string $fit,
         #[OA\Property(enum: ['upright', 'sideways', 'square'])] public string $orientation,
         #[OA\Property] public CropJson $crop,
         #[OA\Property] public AreaJson $drawing,

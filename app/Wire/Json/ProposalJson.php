@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Wire\Json;
 
+use InchLadder\Paper\Turn;
 use OpenApi\Attributes as OA;
 
 /** A plan whose cells are easy on both rulers. */
@@ -24,7 +25,7 @@ final readonly class ProposalJson
         /** 1 is the best. */
         #[OA\Property] public int $rank,
         /** Which way round the sheet lies for it. */
-        #[OA\Property(enum: ['given', 'advised', 'upright', 'sideways'])] public string $turn,
+        #[OA\Property(enum: Turn::class)] public string $turn,
     ) {
     }
 }

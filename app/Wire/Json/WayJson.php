@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Wire\Json;
 
+use InchLadder\Fit\Stretched;
+use InchLadder\Fit\Way;
 use OpenApi\Attributes as OA;
 
 /** One way of making the two agree, and what it costs on either side. */
@@ -11,7 +13,7 @@ use OpenApi\Attributes as OA;
 final readonly class WayJson
 {
     public function __construct(
-        #[OA\Property(enum: ['crop', 'inset', 'cells', 'stretch'])] public string $way,
+        #[OA\Property(enum: Way::class)] public string $way,
         #[OA\Property] public string $name,
         /** Why it cannot be had; null when it can. */
         #[OA\Property] public ?string $trouble,
@@ -21,7 +23,7 @@ final readonly class WayJson
         #[OA\Property] public string $trimmed,
         #[OA\Property] public string $leftover,
         #[OA\Property] public string $stretch,
-        #[OA\Property(enum: ['not', 'harmless', 'slight', 'visible'])] public string $verdict,
+        #[OA\Property(enum: Stretched::class)] public string $verdict,
     ) {
     }
 }

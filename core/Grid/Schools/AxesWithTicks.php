@@ -8,8 +8,8 @@ use InchLadder\Grid\Axes;
 use InchLadder\Grid\CellTooLarge;
 use InchLadder\Grid\Edge;
 use InchLadder\Grid\Grid;
-use InchLadder\Grid\Reasons;
 use InchLadder\Grid\School;
+use InchLadder\Grid\SchoolMeasures;
 use InchLadder\Measure\Length;
 use InchLadder\Measure\Rational;
 use InchLadder\Measure\Size;
@@ -24,6 +24,16 @@ final readonly class AxesWithTicks implements School
      */
     public function __construct(private Rational $x, private Rational $y, private Length $tick)
     {
+    }
+
+    public static function key(): string
+    {
+        return 'axes';
+    }
+
+    public static function from(SchoolMeasures $measures): self
+    {
+        return new self(...[...$measures->origin(), $measures->tick()]);
     }
 
     public function over(Size $area, ?Size $print): Grid
@@ -47,10 +57,5 @@ final readonly class AxesWithTicks implements School
         $inside = static fn (Rational $share): Rational => Rational::larger(Rational::zero(), Rational::smaller(Rational::one(), $share));
 
         return Axes::through($inside($this->x), $inside($this->y), $this->tick->over($area->width), $this->tick->over($area->height));
-    }
-
-    public function reasons(): Reasons
-    {
-        return new Reasons('axes with ticks', 'Two lines on the paper, and any point can be plotted.', 'Gives points only, no cells to compare.');
     }
 }

@@ -7,8 +7,8 @@ namespace InchLadder\Grid\Schools;
 use InchLadder\Grid\Cells;
 use InchLadder\Grid\FoldsOdd;
 use InchLadder\Grid\Grid;
-use InchLadder\Grid\Reasons;
 use InchLadder\Grid\School;
+use InchLadder\Grid\SchoolMeasures;
 use InchLadder\Measure\Size;
 
 /** Halved, and halved again: 2, 4, 8 or 16 parts each way. */
@@ -32,13 +32,18 @@ final readonly class Folding implements School
         return new self($columns, $rows);
     }
 
+    public static function key(): string
+    {
+        return 'folding';
+    }
+
+    public static function from(SchoolMeasures $measures): self
+    {
+        return self::into(...$measures->folds());
+    }
+
     public function over(Size $area, ?Size $print): Grid
     {
         return Grid::even(Cells::of($this->columns, $this->rows));
-    }
-
-    public function reasons(): Reasons
-    {
-        return new Reasons('folding', 'No measuring at all: fold the photo, fold or halve the paper.', 'Creases stay in the sheet, so fold a copy.');
     }
 }

@@ -6,8 +6,8 @@ namespace InchLadder\Grid\Schools;
 
 use InchLadder\Grid\Edge;
 use InchLadder\Grid\Grid;
-use InchLadder\Grid\Reasons;
 use InchLadder\Grid\School;
+use InchLadder\Grid\SchoolMeasures;
 use InchLadder\Measure\Rational;
 use InchLadder\Measure\Size;
 
@@ -22,13 +22,18 @@ final readonly class MainLines implements School
     {
     }
 
+    public static function key(): string
+    {
+        return 'main';
+    }
+
+    public static function from(SchoolMeasures $measures): self
+    {
+        return new self(...$measures->mainLines());
+    }
+
     public function over(Size $area, ?Size $print): Grid
     {
         return Grid::of(Edge::at($this->across), Edge::at($this->down, 'rows'));
-    }
-
-    public function reasons(): Reasons
-    {
-        return new Reasons('main dividing lines', 'For a landscape the horizon and a few edges are enough.', 'Not for a likeness.');
     }
 }

@@ -6,8 +6,8 @@ namespace InchLadder\Grid\Schools;
 
 use InchLadder\Grid\Edge;
 use InchLadder\Grid\Grid;
-use InchLadder\Grid\Reasons;
 use InchLadder\Grid\School;
+use InchLadder\Grid\SchoolMeasures;
 use InchLadder\Measure\Length;
 use InchLadder\Measure\Rational;
 use InchLadder\Measure\Size;
@@ -23,14 +23,19 @@ final readonly class OwnLines implements School
     {
     }
 
+    public static function key(): string
+    {
+        return 'own';
+    }
+
+    public static function from(SchoolMeasures $measures): self
+    {
+        return new self(...$measures->ownLines());
+    }
+
     public function over(Size $area, ?Size $print): Grid
     {
         return Grid::of(Edge::at(self::shares($this->across, $area->width)), Edge::at(self::shares($this->down, $area->height), 'rows'));
-    }
-
-    public function reasons(): Reasons
-    {
-        return new Reasons('own lines', 'Only the lines this picture needs, where it needs them.', 'Every line has to be thought of.');
     }
 
     /**

@@ -6,8 +6,8 @@ namespace InchLadder\Grid\Schools;
 
 use InchLadder\Grid\Cells;
 use InchLadder\Grid\Grid;
-use InchLadder\Grid\Reasons;
 use InchLadder\Grid\School;
+use InchLadder\Grid\SchoolMeasures;
 use InchLadder\Measure\Size;
 
 /** n × m equal parts of both boards; the cells need not be square. */
@@ -17,13 +17,18 @@ final readonly class ProportionalCells implements School
     {
     }
 
+    public static function key(): string
+    {
+        return 'proportional';
+    }
+
+    public static function from(SchoolMeasures $measures): self
+    {
+        return new self(Cells::of($measures->columns(), $measures->rows()));
+    }
+
     public function over(Size $area, ?Size $print): Grid
     {
         return Grid::even($this->cells);
-    }
-
-    public function reasons(): Reasons
-    {
-        return new Reasons('equal parts', 'Works on any two sides that agree in shape, and leaves nothing over.', 'Cells that are not square tempt one to stretch.');
     }
 }

@@ -6,9 +6,9 @@ namespace InchLadder\Grid\Schools;
 
 use InchLadder\Grid\Cells;
 use InchLadder\Grid\Grid;
-use InchLadder\Grid\Reasons;
 use InchLadder\Grid\Remainder;
 use InchLadder\Grid\School;
+use InchLadder\Grid\SchoolMeasures;
 use InchLadder\Measure\Size;
 
 /** So many squares across, and as many down as fit. */
@@ -24,13 +24,18 @@ final readonly class SquaresByCount implements School
         return new self(Cells::of($columns, 1)->columns, $remainder);
     }
 
+    public static function key(): string
+    {
+        return 'count';
+    }
+
+    public static function from(SchoolMeasures $measures): self
+    {
+        return self::across($measures->columns(), $measures->remainder());
+    }
+
     public function over(Size $area, ?Size $print): Grid
     {
         return Grid::squares($area->width->dividedBy($this->columns), $area, $this->remainder);
-    }
-
-    public function reasons(): Reasons
-    {
-        return new Reasons('squares by count', 'Quick to set up; a four by five grid is only seven lines.', 'Coarse squares leave more to the eye.');
     }
 }

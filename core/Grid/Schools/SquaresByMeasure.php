@@ -6,9 +6,9 @@ namespace InchLadder\Grid\Schools;
 
 use InchLadder\Grid\CellTooLarge;
 use InchLadder\Grid\Grid;
-use InchLadder\Grid\Reasons;
 use InchLadder\Grid\Remainder;
 use InchLadder\Grid\School;
+use InchLadder\Grid\SchoolMeasures;
 use InchLadder\Measure\Length;
 use InchLadder\Measure\Size;
 
@@ -18,6 +18,16 @@ final readonly class SquaresByMeasure implements School
     /** @param  bool  $onPrint  whether the measure is the photo's cell; else it is the paper's */
     public function __construct(private Length $cell, private bool $onPrint = false, private Remainder $remainder = Remainder::Keep)
     {
+    }
+
+    public static function key(): string
+    {
+        return 'measure';
+    }
+
+    public static function from(SchoolMeasures $measures): self
+    {
+        return new self($measures->cell(), $measures->isOnPrint(), $measures->remainder());
     }
 
     /** @throws CellTooLarge */
@@ -34,10 +44,5 @@ final readonly class SquaresByMeasure implements School
         }
 
         return Grid::squares($this->cell, $board, $this->remainder);
-    }
-
-    public function reasons(): Reasons
-    {
-        return new Reasons('squares by measure', 'Every mark falls on the ruler; no arithmetic.', 'Leaves a strip over at two edges.');
     }
 }

@@ -708,7 +708,8 @@ export interface components {
             sheets: components["schemas"]["SheetJson"][];
             rulers: string[];
             colours: components["schemas"]["LineColourJson"][];
-            printed: components["schemas"]["SheetKindJson"][];
+            schools: components["schemas"]["NamedJson"][];
+            printed: components["schemas"]["PrintableSheetJson"][];
         };
         /** @description One cell to copy: its empty twin on the paper, and what is seen in it on the photo. */
         CellJson: {
@@ -1036,6 +1037,11 @@ export interface components {
             height_for_width: components["schemas"]["LengthJson"];
             width_for_height: components["schemas"]["LengthJson"];
         };
+        /** @description Something that can be chosen, and what it is called. */
+        NamedJson: {
+            key: string;
+            name: string;
+        };
         /** @description What was done by hand is kept; how far it can be taken back. */
         NotedJson: {
             version: number;
@@ -1113,6 +1119,13 @@ export interface components {
             per_inch: number | null;
             enough: boolean;
             too_small: boolean;
+        };
+        /** @description A sheet that can be printed. */
+        PrintableSheetJson: {
+            key: string;
+            name: string;
+            what: string;
+            takes: string[];
         };
         /** @description A printer in reach, and what it makes of lengths. */
         PrinterJson: {
@@ -1238,13 +1251,6 @@ export interface components {
             height: string;
             unit: string;
             source: string;
-        };
-        /** @description A sheet that can be printed. */
-        SheetKindJson: {
-            key: string;
-            name: string;
-            what: string;
-            takes: string[];
         };
         /** @description A drawing on the shelf. */
         ShelfEntryJson: {

@@ -3,6 +3,7 @@ import { useElementSize } from '@vueuse/core'
 import { computed, useTemplateRef } from 'vue'
 import { previewOf } from '@/api/pictures'
 import type { Drawing, ToneSpot, Workings } from '@/api/types'
+import type { BoardRung } from '@/rungs/rungs'
 import { useTool } from '@/stores/tool'
 import Num from '@/ui/Num.vue'
 import Ladder from './Ladder.vue'
@@ -18,7 +19,7 @@ import { usePointer } from './usePointer'
 import { useZoom } from './useZoom'
 
 /** The photo board, the paper board, and the ladder between them. */
-const props = defineProps<{ drawing: Drawing; workings: Workings; rung: 'photo' | 'paper' | 'fit' | 'grid' | 'marks' | 'check' | 'tone' | 'finish'; focus: Focus; wholePhoto?: boolean; grid?: boolean; way?: 'across' | 'down'; picture?: string | null; spots?: ToneSpot[] }>()
+const props = defineProps<{ drawing: Drawing; workings: Workings; rung: BoardRung; focus: Focus; wholePhoto?: boolean; grid?: boolean; way?: 'across' | 'down'; picture?: string | null; spots?: ToneSpot[] }>()
 const lit = defineModel<number | null>('lit', { default: null })
 const emit = defineEmits<{ move: [left: number, top: number]; resize: [width: number, height: number]; inset: [share: number]; line: [way: 'across' | 'down', from: number, to: number]; moved: [] }>()
 

@@ -1,46 +1,29 @@
 <script setup lang="ts">
-import { computed, onUnmounted, ref, watch } from 'vue'
+import { computed, onUnmounted, ref, watch, type Component } from 'vue'
 import Boards from '@/boards/Boards.vue'
-import type { Focus } from '@/boards/stage'
-import CheckRung from './check/CheckRung.vue'
-import FinishRung from './finish/FinishRung.vue'
-import FitRung from './fit/FitRung.vue'
 import { useCropFrame } from './fit/useCropFrame'
-import GridRung from './grid/GridRung.vue'
 import MarksRung from './marks/MarksRung.vue'
-import PaperRung from './paper/PaperRung.vue'
-import PhotoRung from './photo/PhotoRung.vue'
 import RungPage from './RungPage.vue'
-import ToneRung from './tone/ToneRung.vue'
-import { rungs, type RungKey } from './rungs'
+import { boardRungs, rungs, type BoardRung } from './rungs'
 import { useTones } from '@/stores/tones'
 import { useTool } from '@/stores/tool'
 import { toNumber, toShare } from '@/ui/shares'
 import { useOpenDrawing } from './useOpenDrawing'
 
-const props = defineProps<{ id: string; rung: Exclude<RungKey, 'copy'> }>()
+const props = defineProps<{ id: string; rung: BoardRung }>()
 
-const panels = { photo: PhotoRung, paper: PaperRung, fit: FitRung, grid: GridRung, check: CheckRung, tone: ToneRung, finish: FinishRung }
-const views: Record<typeof props.rung, { focus: Focus; wholePhoto: boolean; grid: boolean }> = {
-  photo: { focus: 'photo', wholePhoto: true, grid: false },
-  paper: { focus: 'paper', wholePhoto: true, grid: false },
-  fit: { focus: 'photo', wholePhoto: true, grid: false },
-  grid: { focus: 'both', wholePhoto: false, grid: true },
-  marks: { focus: 'both', wholePhoto: false, grid: true },
-  check: { focus: 'both', wholePhoto: false, grid: true },
-  tone: { focus: 'photo', wholePhoto: false, grid: true },
-  finish: { focus: 'paper', wholePhoto: false, grid: true },
-}
+/** Panels by their rung's key: `./photo/PhotoRung.vue`. */
+const panels = Object.fromEntries(Object.entries(import.meta.glob<Component>(['./*/*Rung.vue', '!./copy/*'], { eager: true, import: 'default' })).map(([path, panel]) => [path.split('/')[1], panel]))
 
-const about = computed(() => rungs.find((rung) => rung.key === props.rung) ?? rungs[0])
+const about = computed(() => boardRungs.find((rung) => rung.key === props.rung) ?? boardRungs[0]!)
 const store = useOpenDrawing(
   () => props.id,
   () => about.value.name,
 )
 const tool = useTool()
 const tones = useTones()
-const page = computed(() => views[props.rung])
-const following = computed(() => rungs[rungs.indexOf(about.value) + 1])
+const page = computed(() => about.value.boards!)
+const following = computed(() => rungs[rungs.findIndex((rung) => rung.key === props.rung) + 1])
 
 const lit = ref<number | null>(null)
 const way = ref<'across' | 'down'>('down')

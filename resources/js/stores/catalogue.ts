@@ -5,7 +5,7 @@ import type { Catalogue, Choices, Preset } from '@/api/types'
 
 /** What can be chosen from; the same for every drawing, so fetched once. */
 export const useCatalogue = defineStore('catalogue', () => {
-  const catalogue = shallowRef<Catalogue>({ sheets: [], rulers: [], colours: [], printed: [] })
+  const catalogue = shallowRef<Catalogue>({ sheets: [], rulers: [], colours: [], schools: [], printed: [] })
   void api.catalogue().then(
     (answer) => (catalogue.value = answer),
     () => undefined,

@@ -27,7 +27,7 @@ const store = useDrawing()
 const tool = useTool()
 const shelf = useCatalogue()
 
-const schools = { count: 'squares by count', measure: 'squares by measure', proportional: 'equal parts', thirds: 'thirds', quarters: 'quarters and diagonals', folding: 'folding', axes: 'axes with ticks', cross: 'centre cross', main: 'main dividing lines', own: 'own lines' } as const
+const schools = computed(() => Object.fromEntries(shelf.catalogue.schools.map((one) => [one.key, one.name])))
 const remainders = { keep: 'kept as partial cells', drop: 'not drawn, both ends alike', share: 'shared between both edges', absorb: 'spread over all cells' } as const
 const folds = { 2: '2', 4: '4', 8: '8', 16: '16' }
 const weights = { 1: 'fine', 2: 'middling', 3: 'bold' }
@@ -65,7 +65,7 @@ async function part() {
     <TypedInput label="Cell on the paper" field="cell" :model-value="choices.fit.cell" @update:model-value="store.decide((c) => (c.fit.cell = $event))" />
   </template>
   <template v-else>
-    <Choose label="School" :model-value="school" :options="schools" @update:model-value="store.decide((c) => (c.grid.school = $event))" />
+    <Choose label="School" :model-value="school" :options="schools" @update:model-value="store.decide((c) => (c.grid.school = $event as typeof school))" />
     <template v-if="school === 'measure'">
       <TypedInput label="Side of a square" field="cell" :model-value="choices.grid.cell" @update:model-value="store.decide((c) => (c.grid.cell = $event))" />
       <Pick v-if="choices.photo.kind !== 'screen'" label="Measured on" :model-value="choices.grid.on" :options="{ paper: 'the paper', print: 'the print' }" @update:model-value="store.decide((c) => (c.grid.on = $event))" />

@@ -52,7 +52,7 @@ async function add(cross: boolean) {
         <button type="button" class="button bare" @click="store.adjust('aim', { x: point.x, y: point.y, at: 'third' })">on a third</button>
         <button type="button" class="button bare" @click="store.adjust('aim', { x: point.x, y: point.y, at: 'sheet' })">mid-sheet</button>
         <button v-if="point.pin" type="button" class="button bare" @click="store.decide((c) => c.points[i] && (c.points[i].pin = null))">let go</button>
-        <button v-else-if="workings.points[i]" type="button" class="button bare" :aria-label="`Hold ${point.name} at a place of the sheet`" @click="pin(i, workings.points[i])">hold it</button>
+        <button v-else-if="workings.points[i]" type="button" class="button bare" :aria-label="`hold it: ${point.name}, at a place of the sheet`" @click="pin(i, workings.points[i])">hold it</button>
         <button type="button" class="button bare" :aria-label="`Take away ${point.name}`" @click="store.decide((c) => c.points.splice(i, 1))">✕</button>
       </div>
     </div>

@@ -1,10 +1,10 @@
 <script setup lang="ts">
 import { computed, onUnmounted, ref, watch } from 'vue'
 import { makeSheet, Refused, type Making } from '@/api/client'
-import type { Drawing, SheetKind } from '@/api/types'
+import type { Drawing, PrintableSheet } from '@/api/types'
 
 /** The sheet as a file. A few pages open at once; many are made first, and how far that is can be seen. */
-const props = defineProps<{ drawing: Drawing; kind: SheetKind; query: string; pages: number }>()
+const props = defineProps<{ drawing: Drawing; kind: PrintableSheet; query: string; pages: number }>()
 const AT_ONCE = 3
 
 const path = computed(() => `/api/drawings/${props.drawing.id}/sheets/${props.kind.key}`)

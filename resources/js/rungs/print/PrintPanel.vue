@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { Choices, Drawing, SheetKind } from '@/api/types'
+import type { Choices, Drawing, PrintableSheet } from '@/api/types'
 import { useCatalogue } from '@/stores/catalogue'
 import { usePrinting } from '@/stores/printing'
 import Fold from '@/ui/Fold.vue'
@@ -10,7 +10,7 @@ import PrinterCheck from './PrinterCheck.vue'
 import PrintersPaper from './PrintersPaper.vue'
 
 /** Which sheet, what is on it, and by which printer. */
-const props = defineProps<{ drawing: Drawing; choices: Choices; kind: SheetKind; spacing: string[] }>()
+const props = defineProps<{ drawing: Drawing; choices: Choices; kind: PrintableSheet; spacing: string[] }>()
 const shelf = useCatalogue()
 const printing = usePrinting()
 

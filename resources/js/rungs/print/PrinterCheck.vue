@@ -1,11 +1,11 @@
 <script setup lang="ts">
 import { computed, reactive, ref, watch } from 'vue'
-import type { Choices, Drawing, SheetKind } from '@/api/types'
+import type { Choices, Drawing, PrintableSheet } from '@/api/types'
 import { usePrinting } from '@/stores/printing'
 import Num from '@/ui/Num.vue'
 
 /** Printers shrink: print the page with two bars, type what they measure, and every later sheet is true. */
-const props = defineProps<{ drawing: Drawing; choices: Choices; kind: SheetKind }>()
+const props = defineProps<{ drawing: Drawing; choices: Choices; kind: PrintableSheet }>()
 const printing = usePrinting()
 
 const typed = reactive({ name: '', across: '', down: '' })

@@ -8,7 +8,7 @@ use OpenApi\Attributes as OA;
 
 /** A sheet that can be printed. */
 #[OA\Schema]
-final readonly class SheetKindJson
+final readonly class PrintableSheetJson
 {
     public function __construct(
         #[OA\Property] public string $key,
