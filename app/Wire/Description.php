@@ -26,8 +26,7 @@ final class Description
     /** The JSON Schema (draft 2020-12) of the document in an exported drawing, read off the same classes. */
     public static function archiveSchema(): string
     {
-        $described = json_decode(str_replace('#/components/schemas/', '#/$defs/', self::json()), true);
-        $all = array_map(self::nullable(...), $described['components']['schemas']);
+        $all = self::definitions();
         $needed = [];
         $take = static function (mixed $part) use (&$take, &$needed, $all): void {
             foreach (is_array($part) ? $part : [] as $key => $value) {
@@ -42,7 +41,27 @@ final class Description
         $take($all['ArchiveJson']);
         ksort($needed);
 
-        return (string) json_encode(['$schema' => 'https://json-schema.org/draft/2020-12/schema', 'title' => 'A drawing exported from Inch Ladder', ...$all['ArchiveJson'], '$defs' => $needed], JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE);
+        return self::written(['title' => 'A drawing exported from Inch Ladder', ...$all['ArchiveJson'], '$defs' => $needed]);
+    }
+
+    /** Everything that crosses the wire, as definitions of one JSON Schema (draft 2020-12). */
+    public static function schemas(): string
+    {
+        return self::written(['$defs' => self::definitions()]);
+    }
+
+    /** @return array<string, array<string, mixed>> by name */
+    private static function definitions(): array
+    {
+        $described = json_decode(str_replace('#/components/schemas/', '#/$defs/', self::json()), true);
+
+        return array_map(self::nullable(...), $described['components']['schemas']);
+    }
+
+    /** @param  array<string, mixed>  $schema */
+    private static function written(array $schema): string
+    {
+        return (string) json_encode(['$schema' => 'https://json-schema.org/draft/2020-12/schema', ...$schema], JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE);
     }
 
     /**

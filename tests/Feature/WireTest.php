@@ -63,3 +63,12 @@ it('gives the same numbers in the core, on the command line and over the wire', 
     ['13x18cm', '30x40cm', 'inset', ['columns' => 9], 'cm'],
     ['7x10cm', '294x420mm', 'cells', ['cell' => '42mm'], 'mm'],
 ]);
+
+it('would notice an answer that is not as described', function (array $answer) {
+    expect(fn () => (new Schema)->holds('TaskJson', $answer))->toThrow(PHPUnit\Framework\AssertionFailedError::class, 'TaskJson');
+})->with([
+    'a field nobody described' => [['key' => 'shot', 'words' => 'w', 'why' => 'y', 'caution' => null, 'more' => 1]],
+    'one that is missing' => [['key' => 'shot', 'words' => 'w', 'why' => 'y']],
+    'another type' => [['key' => 'shot', 'words' => 7, 'why' => 'y', 'caution' => null]],
+    'null where there is always something' => [['key' => null, 'words' => 'w', 'why' => 'y', 'caution' => null]],
+]);
