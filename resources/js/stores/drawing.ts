@@ -39,12 +39,12 @@ export const useDrawing = defineStore('drawing', () => {
   const settled = computed(() => (drawing.value?.cells ?? []).filter((cell) => cell.state !== 'open').length)
 
   function show(fresh: Drawing) {
+    trouble.value = null
     hand.forget(fresh.id, [fresh.workings.grid.columns, fresh.workings.grid.rows])
     drawing.value = withHand(fresh)
     workings.value = fresh.workings
     draft.value = structuredClone(fresh.workings.choices)
     errors.value = {}
-    trouble.value = null
     stale.value = null
     state.value = 'saved'
   }

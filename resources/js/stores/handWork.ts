@@ -79,9 +79,13 @@ export function useHandWork(kept: (noted: Noted, drawing: string) => void, said:
     return settle()
   }
 
-  /** What was noted of another mesh than the one in force means other cells. */
+  /** What was noted of another mesh than the one in force means other cells: it is let go of, and said. */
   function forget(drawing: string, mesh: [number, number]) {
-    waiting.value = waiting.value.filter((one) => one.drawing !== drawing || (one.mesh[0] === mesh[0] && one.mesh[1] === mesh[1]))
+    const others = waiting.value.filter((one) => one.drawing === drawing && (one.mesh[0] !== mesh[0] || one.mesh[1] !== mesh[1]))
+    if (others.length === 0) return
+    waiting.value = waiting.value.filter((one) => !others.includes(one))
+    const cells = new Set(others.flatMap((one) => one.cells)).size
+    said(`The grid was changed elsewhere meanwhile. What was noted here of ${cells === 1 ? 'one cell' : `${cells} cells`} of the grid before could not be kept; note it again.`)
   }
 
   // A page that is left waits for nothing: all of it goes out at once, behind the one that is on its way.

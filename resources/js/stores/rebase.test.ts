@@ -1,0 +1,20 @@
+import { expect, it } from 'vitest'
+import { rebase } from './rebase'
+
+const sent = { title: 'Jug', fit: { cell: '1in', left: null as string | null }, points: [{ x: '1/2' }] }
+const kept = { title: 'Jug', fit: { cell: '1 in', left: '0.1' as string | null }, points: [{ x: '0.5' }] }
+
+it.each([
+  ['takes what the server wrote where nothing was touched since', sent, kept],
+  ['keeps what was typed since', { ...sent, title: 'Jug on the sill' }, { ...kept, title: 'Jug on the sill' }],
+  ['tells the fields of a part apart', { ...sent, fit: { cell: '2in', left: null } }, { ...kept, fit: { cell: '2in', left: '0.1' } }],
+  ['keeps a list that was changed since as a whole', { ...sent, points: [{ x: '1/2' }, { x: '1/3' }] }, { ...kept, points: [{ x: '1/2' }, { x: '1/3' }] }],
+])('%s', (_, draft, result) => {
+  expect(rebase(draft, sent, kept)).toEqual(result)
+})
+
+it('changes nothing it was given', () => {
+  const draft = structuredClone(sent)
+  rebase(draft, sent, kept)
+  expect(draft).toEqual(sent)
+})
