@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Adjusting;
 
 use App\Documents\ChoicesReader;
+use App\Wording\Phrases;
 use App\Wording\Writing;
 use InchLadder\Fit\Aim;
 use InchLadder\Layout\KeyPoint;
@@ -23,7 +24,7 @@ final readonly class AimCrop implements Adjustment
         $crop = $plan->layout->fitted->crop;
         [$x, $y] = [Input::share($how, 'x'), Input::share($how, 'y')];
         if ($plan->pinned !== null) {
-            return new Adjusted([], $plan->pinned->staysSentence());
+            return new Adjusted([], Phrases::pinned($plan->pinned));
         }
         if (($how['at'] ?? null) === 'sheet') {
             return $this->onSheet($plan, Placed::in($crop, new KeyPoint('', $x, $y, false)));

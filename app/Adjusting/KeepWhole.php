@@ -6,6 +6,7 @@ namespace App\Adjusting;
 
 use App\Documents\ChoicesReader;
 use App\Wording\ClearanceWording;
+use App\Wording\Phrases;
 use InchLadder\Plan\Plan;
 
 /** A boxed thing that a line runs through: the crop moves until it lies in one cell, or what else was chosen of the ways to deal with it. */
@@ -16,7 +17,7 @@ final readonly class KeepWhole implements Adjustment
     {
         $plan = Plan::of($read->choices);
         if ($plan->pinned !== null) {
-            return new Adjusted([], $plan->pinned->staysSentence());
+            return new Adjusted([], Phrases::pinned($plan->pinned));
         }
         $clearances = self::clearances($plan, $how);
         $way = $clearances->ways[Input::typed($how, 'by') ?: 'clear'] ?? null;

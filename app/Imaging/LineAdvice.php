@@ -11,6 +11,7 @@ use InchLadder\Plan\Plan;
 /** Which colour the gridlines have on a drawing's photo: the artist's, or the one that shows best. */
 final readonly class LineAdvice
 {
+    /** @param  'chosen'|'no photo'|'shows best'  $reason */
     private function __construct(public LineColour $colour, public string $reason)
     {
     }
@@ -19,10 +20,10 @@ final readonly class LineAdvice
     {
         $chosen = LineColour::tryFrom((string) data_get($drawing->choices, 'grid.colour'));
         if ($chosen !== null) {
-            return new self($chosen, 'Your own choice.');
+            return new self($chosen, 'chosen');
         }
         if ($drawing->photo === null) {
-            return new self(LineColour::Graphite, 'Graphite, on a board without a photo.');
+            return new self(LineColour::Graphite, 'no photo');
         }
         $samples = app(PhotoStore::class)->samples($drawing->photo, $plan->choices->framing);
         $crop = $plan->layout->fitted->crop;
@@ -46,6 +47,6 @@ final readonly class LineAdvice
         }
         $best = LineColour::showingOn(array_values($tones));
 
-        return new self($best, ucfirst($best->label()).' shows best against the colours under the lines.');
+        return new self($best, 'shows best');
     }
 }

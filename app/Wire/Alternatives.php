@@ -15,6 +15,7 @@ use App\Wire\Json\VerdictJson;
 use App\Wire\Json\WayJson;
 use App\Wording\Decisions;
 use App\Wording\FitWorkings;
+use App\Wording\Phrases;
 use App\Wording\Say;
 use App\Wording\Writing;
 use Illuminate\Support\Collection;
@@ -71,12 +72,12 @@ final readonly class Alternatives
             try {
                 $plan = Plan::of($this->read->fitted($way));
             } catch (Impossible $e) {
-                return new WayJson($way->value, $way->label(), $e->getMessage(), '', '', '', '', '', Stretched::Not->value);
+                return new WayJson($way->value, Phrases::way($way), $e->getMessage(), '', '', '', '', '', Stretched::Not->value);
             }
             $sums = new FitWorkings($plan);
 
             return new WayJson(
-                $way->value, $way->label(), null,
+                $way->value, Phrases::way($way), null,
                 $this->write->readSize($plan->layout->fitted->area),
                 $this->scale($plan),
                 $sums->trimming(),
@@ -133,7 +134,7 @@ final readonly class Alternatives
             return new SchoolJson(
                 $name, Say::name("schools.{$name}", $name), null, $lines, $cells->columns * $cells->rows,
                 $this->write->readSize(new Size(self::widest($plan->layout->grid->across, $plan->layout->fitted->area->width), self::widest($plan->layout->grid->down, $plan->layout->fitted->area->height))),
-                SetUpTime::forLines($lines)->words(), Say::ifAny("schools.{$name}.for") ?? '', Say::ifAny("schools.{$name}.against") ?? '',
+                Phrases::setUp(SetUpTime::forLines($lines)), Say::ifAny("schools.{$name}.for") ?? '', Say::ifAny("schools.{$name}.against") ?? '',
             );
         }, SchoolCatalogue::keys());
     }
@@ -153,7 +154,7 @@ final readonly class Alternatives
             $lines = $plan->layout->grid->innerLines();
             $meshes[] = new MeshJson(
                 $cells->columns, $cells->rows, $lines, $cells->columns * $cells->rows, $this->write->readSize($plan->layout->cell()),
-                SetUpTime::forLines($lines)->words(), $this->write->reading($plan->layout->cell()->width->dividedBy(self::EYE)),
+                Phrases::setUp(SetUpTime::forLines($lines)), $this->write->reading($plan->layout->cell()->width->dividedBy(self::EYE)),
             );
         }
 
@@ -226,7 +227,7 @@ final readonly class Alternatives
 
         return new VerdictJson(false, array_values(array_filter([
             $found->addsTheSame ? "{$this->write->plain($added->absolute())} ".($added->isPositive() ? 'added to' : 'taken off').' both sides is no enlargement.' : null,
-            "{$this->write->size($picture)} has the shape {$ratio($picture)}; {$this->write->size($wanted)} has {$ratio($wanted)}: stretched ".Fractions::places($found->scale->stretch->times(100), 2)." %, {$found->scale->verdict()->verdict()}.",
+            "{$this->write->size($picture)} has the shape {$ratio($picture)}; {$this->write->size($wanted)} has {$ratio($wanted)}: stretched ".Fractions::places($found->scale->stretch->times(100), 2).' %, '.Phrases::stretched($found->scale->verdict()).'.',
             "In proportion it is {$this->write->amount($wanted->width)} × {$this->write->plain($found->trueHeight)}, or {$this->write->amount($found->trueWidth)} × {$this->write->plain($wanted->height)}.",
         ])));
     }

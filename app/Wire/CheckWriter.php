@@ -7,6 +7,7 @@ namespace App\Wire;
 use App\Wire\Json\CheckJson;
 use App\Wire\Json\SpanJson;
 use App\Wording\CheckWording;
+use App\Wording\Phrases;
 use App\Wording\Writing;
 use InchLadder\Checking\Alignment;
 use InchLadder\Checking\SpanOnPaper;
@@ -31,7 +32,7 @@ final readonly class CheckWriter
         return new CheckJson(
             $sums->decision(),
             array_map(fn (SpanOnPaper $span, int $i): SpanJson => $this->span($span, $sums->spans[0], $sums->passes($i)), $sums->spans, array_keys($sums->spans)),
-            array_map(static fn (Alignment $alignment): string => $alignment->words($plan->choices->notation), Alignment::among($plan->layout->points(), $plan->layout->fitted->area)),
+            array_map(static fn (Alignment $alignment): string => CheckWording::alignment($alignment, $plan->choices->notation), Alignment::among($plan->layout->points(), $plan->layout->fitted->area)),
             $sums->lines(),
         );
     }
@@ -40,17 +41,17 @@ final readonly class CheckWriter
     {
         $write = new Writing($this->plan->choices->notation);
         $misfit = $span->misfit();
-        $for = $span->onPaper->forSoMuchAcross();
-        $onPhoto = $span->onPhoto->words();
+        $for = Phrases::slopeWithoutProtractor($span->onPaper);
+        $onPhoto = Phrases::slope($span->onPhoto);
 
         return new SpanJson(
             $span->span->name,
             round($span->x1->toFloat(), 6), round($span->y1->toFloat(), 6), round($span->x2->toFloat(), 6), round($span->y2->toFloat(), 6),
             $write->reading($span->paper),
             $span->print === null ? null : $write->reading($span->print),
-            $span->onPaper->words().($for === null ? '' : ", {$for}").($this->plan->layout->scale->keepsProportion() || $onPhoto === $span->onPaper->words() ? '' : "; on the photo it {$onPhoto}"),
-            $span === $first ? null : $span->against($first)->words($first->span->name),
-            $misfit?->words($this->plan->choices->notation),
+            Phrases::slope($span->onPaper).($for === null ? '' : ", {$for}").($this->plan->layout->scale->keepsProportion() || $onPhoto === Phrases::slope($span->onPaper) ? '' : "; on the photo it {$onPhoto}"),
+            $span === $first ? null : CheckWording::proportion($span->against($first), $first->span->name),
+            $misfit === null ? null : CheckWording::deviation($misfit, $this->plan->choices->notation),
             $passes,
         );
     }

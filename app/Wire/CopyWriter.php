@@ -13,6 +13,8 @@ use App\Wire\Json\CourseJson;
 use App\Wire\Json\CrossingJson;
 use App\Wire\Json\StartJson;
 use App\Wire\Json\TickJson;
+use App\Wording\CopyWording;
+use App\Wording\Say;
 use InchLadder\Copying\Cell;
 use InchLadder\Copying\CellRecord;
 use InchLadder\Copying\ContourTrace;
@@ -46,14 +48,16 @@ final readonly class CopyWriter
         $settled = $drawing->settled($plan);
         $route = $this->route($plan, $record, $hand, $content);
 
+        $pace = Pace::of(self::times($record));
+
         return new CopyingJson(
             $route->order,
             $plan->choices->start->goesOn(),
             array_values(array_diff(Content::blank($content), $settled)),
             $route->after($record->last(), $settled) ?? $route->order[0],
             $record->last(),
-            Pace::of(self::times($record))?->takes(count($route->order) - count($settled)),
-            array_map(static fn (Start $start): StartJson => new StartJson($start->value, $start->label(), $start->reason()), Start::cases()),
+            $pace === null ? null : CopyWording::takes($pace->minutesFor(count($route->order) - count($settled))),
+            array_map(static fn (Start $start): StartJson => new StartJson($start->value, Say::it("copying.start.{$start->value}.name"), Say::it("copying.start.{$start->value}.why")), Start::cases()),
         );
     }
 
@@ -88,11 +92,13 @@ final readonly class CopyWriter
                 $point->name, round($point->x->toFloat(), 6), round($point->y->toFloat(), 6), "{$point->name}: {$plain($point->across)} from the left, {$plain($point->down)} from the top",
             ), $cell->points()),
             array_map(static fn (Crossing $crossing): CrossingJson => new CrossingJson(
-                $crossing->side->value, $crossing->at, $crossing->words(), $notation->plain($crossing->paper->reading),
-                ucfirst($crossing->place()).", {$notation->plain($crossing->paper->reading)} from {$crossing->side->ends()[0]} on the paper. Exactly {$crossing->eye->exactly()}.",
+                $crossing->side->value, $crossing->at, CopyWording::eye($crossing->eye, $crossing->side), $notation->plain($crossing->paper->reading),
+                Say::it('copying.exactly', [
+                    'place' => ucfirst(CopyWording::place($crossing)), 'reading' => $notation->plain($crossing->paper->reading), 'end' => CopyWording::start($crossing->side), 'exactly' => CopyWording::exactly($crossing->eye),
+                ]),
             ), $crossings),
             array_map(static fn (ContourTrace $course): CourseJson => new CourseJson(
-                ucfirst($course->words($notation)).'.',
+                ucfirst(CopyWording::contour($course, $notation)).'.',
                 array_map(static fn (array $point): array => [round($point[0], 4), round($point[1], 4)], $course->path),
                 array_values(array_filter([array_search($course->in, $crossings, true), array_search($course->out, $crossings, true)], is_int(...))),
             ), $sight->courses ?? []),

@@ -20,6 +20,7 @@ use App\Wire\Json\LinesJson;
 use App\Wire\Json\PhotoJson;
 use App\Wire\Json\ShelfEntryJson;
 use App\Wording\Decisions;
+use App\Wording\Phrases;
 use Illuminate\Validation\ValidationException;
 use InchLadder\Copying\CellRecord;
 use InchLadder\Copying\Noted;
@@ -56,7 +57,7 @@ final readonly class DrawingWriter
             $this->photo($drawing->photo),
             (new PlanWriter($plan))->workings($read->json),
             LineColourJson::of($line->colour),
-            $line->reason,
+            Phrases::lineColour($line->colour, $line->reason),
             $drawing->photo === null ? [] : $this->photos->samples($drawing->photo, $plan->choices->framing)->tones(),
             array_map(static function (int $cell, Noted $noted) use ($cells): CellNoteJson {
                 $place = Place::at($cell, $cells);

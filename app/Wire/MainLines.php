@@ -7,6 +7,7 @@ namespace App\Wire;
 use App\Imaging\PhotoStore;
 use App\Models\Photo;
 use App\Wire\Json\MainLineJson;
+use App\Wording\Phrases;
 use InchLadder\Measure\Fractions;
 use InchLadder\Measure\Rational;
 use InchLadder\Measure\SimpleFraction;
@@ -45,7 +46,7 @@ final class MainLines
                 $crop->left->plus($crop->width->times(Rational::near($x1, 4))), $crop->top->plus($crop->height->times(Rational::near($y1, 4))),
                 $crop->left->plus($crop->width->times(Rational::near($x2, 4))), $crop->top->plus($crop->height->times(Rational::near($y2, 4))),
             ];
-            $lines[] = new MainLineJson('slanted', '', "slanted, {$slope->words()}, from ".self::onFrame($x1, $y1).' to '.self::onFrame($x2, $y2).', '.round($strength, 1).' times as strong as the rest', array_map(static fn (Rational $share): string => $share->toScale(4), $ends));
+            $lines[] = new MainLineJson('slanted', '', 'slanted, '.Phrases::slope($slope).', from '.self::onFrame($x1, $y1).' to '.self::onFrame($x2, $y2).', '.round($strength, 1).' times as strong as the rest', array_map(static fn (Rational $share): string => $share->toScale(4), $ends));
         }
 
         return $lines;

@@ -62,7 +62,7 @@ final readonly class MarkChecks
 
         return new VerdictJson(false, array_values(array_filter([
             ...array_map(fn (string $name, Length $error): string => ucfirst($this->names([$name])).' is '.$this->write->reading($error->absolute()).' too '.($error->isPositive() ? 'long' : 'short').'.', array_keys($check->off), array_values($check->off)),
-            $check->corner === null ? null : "Look first at the {$check->corner} mark: it alone explains all of this. Left as it is, the cell in that corner is wrong by {$this->write->reading($check->most())}, and each one further from it by less.",
+            $check->corner === null ? null : 'Look first at the '.str_replace('-', ' ', $check->corner)." mark: it alone explains all of this. Left as it is, the cell in that corner is wrong by {$this->write->reading($check->most())}, and each one further from it by less.",
             ...$check->corner !== null || $leans === null ? [] : $this->leaning($leans, $frame, $step, array_diff(array_keys($check->off), ['falling', 'rising']) !== []),
             $this->plan->layout->grid->across->parts() > 1 && $leans !== null ? 'A halving line that passes through the centre proves nothing: it needs its two mid-edge marks.' : null,
             $unproved,

@@ -11,6 +11,7 @@ use App\Wire\Json\MarkingJson;
 use App\Wire\Json\MarkingStepJson;
 use App\Wire\Json\MarkingTickJson;
 use App\Wire\Json\NotedJson;
+use App\Wording\Spoken;
 use InchLadder\Grid\Hairlines;
 use InchLadder\Layout\Hand;
 use InchLadder\Marks\Out\MarkingOut;
@@ -21,7 +22,6 @@ use InchLadder\Measure\Fractions;
 use InchLadder\Measure\Length;
 use InchLadder\Measure\Notation;
 use InchLadder\Measure\Rational;
-use InchLadder\Measure\Spoken;
 use InchLadder\Plan\Plan;
 
 /** Writes the walk through marking out: what to do, in words, and every tick as it is read off the ruler. */
@@ -226,8 +226,8 @@ final readonly class MarkingWriter
             'slid' => ['Slid, not turned', 'The maker’s name on the ruler reads the same way as before.'],
             'last' => ['The last ticks are right', "They stand at {$last('top')} across and {$last('left')} down, measured once more from 0."],
             'remainder' => ['What is left over agrees', 'From the last tick to the edge: '.$this->read($size->width->minus($this->lastOn('top'))).' across, '.$this->read($size->height->minus($this->lastOn('left'))).' down.'],
-            'both ends' => ['Both ends lie on their ticks', 'Lay the ruler for one line and look at both ends of it.'],
-            'same corner' => ['All four edges began at the same corner', 'The first spaces at the top and at the bottom look alike; so do those left and right.'],
+            'ends' => ['Both ends lie on their ticks', 'Lay the ruler for one line and look at both ends of it.'],
+            'corners' => ['All four edges began at the same corner', 'The first spaces at the top and at the bottom look alike; so do those left and right.'],
             default => ['The spacing is tried', 'If the lines are to last (marker, ink, on a print), rule two in pencil first and measure the space between them at both ends. A lasting line cannot be undone.'],
         };
 

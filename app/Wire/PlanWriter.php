@@ -38,6 +38,7 @@ use App\Wording\GridWorkings;
 use App\Wording\MarkWorkings;
 use App\Wording\PaperWorkings;
 use App\Wording\PhotoWorkings;
+use App\Wording\Phrases;
 use App\Wording\Workings;
 use App\Wording\Writing;
 use InchLadder\Fit\Crop;
@@ -111,7 +112,7 @@ final readonly class PlanWriter
             to_edges: new SidesJson(...array_map(fn (Length $length): string => $this->notation->plain($this->notation->ruler->round($length)->reading), [$plan->layout->left, $plan->layout->right(), $plan->layout->top, $plan->layout->bottom()])),
             leftover: $this->size($plan->layout->leftover),
             scale: $this->scale(),
-            stretch: new StretchJson($plan->layout->scale->verdict()->value, $plan->layout->scale->verdict()->verdict(), round($plan->layout->scale->circle()->toFloat(), 6)),
+            stretch: new StretchJson($plan->layout->scale->verdict()->value, Phrases::stretched($plan->layout->scale->verdict()), round($plan->layout->scale->circle()->toFloat(), 6)),
             factor: $decisions->scales(),
             grid: $this->grid(),
             sheet: $this->size($plan->layout->sheet),
@@ -120,7 +121,7 @@ final readonly class PlanWriter
             print: $this->sizeOrNull($plan->layout->reference->print),
             advice: new AdviceJson(match ($plan->advice->upright) {
                 true => 'upright', false => 'sideways', null => null
-            }, $plan->advice->sentence()),
+            }, Phrases::orientation($plan->advice)),
             mismatch: $mismatch === null ? null : $this->mismatch($mismatch),
             lines: $this->lines($choices->grid->overlays),
             across: $this->ladder($plan->across),

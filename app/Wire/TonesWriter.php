@@ -10,6 +10,7 @@ use App\Models\Photo;
 use App\Wire\Json\ToneBoxJson;
 use App\Wire\Json\TonesJson;
 use App\Wire\Json\ToneSpotJson;
+use App\Wording\Phrases;
 use InchLadder\Plan\Plan;
 use InchLadder\Tone\Bar;
 use InchLadder\Tone\Greys;
@@ -32,7 +33,7 @@ final readonly class TonesWriter
     {
         $bar = $plan->choices->tones->bar();
         if ($drawing->photo === null) {
-            return new TonesJson(null, null, array_map(static fn (Swatch $box): ToneBoxJson => self::box($box, ''), $bar->boxes), [], [$bar->sentence()]);
+            return new TonesJson(null, null, array_map(static fn (Swatch $box): ToneBoxJson => self::box($box, ''), $bar->boxes), [], [Phrases::bar($bar)]);
         }
         $crop = $this->sight->crop($drawing->photo, $plan);
         $scale = ValueScale::over($crop, $plan->choices->tones->steps);
@@ -48,10 +49,10 @@ final readonly class TonesWriter
             array_map(static fn (Swatch $box): ToneBoxJson => self::box($box, $percent($shares[$box->number])), $bar->boxes),
             $this->spots($drawing->photo, $plan, $scale, Spots::of($crop)),
             array_values(array_filter([
-                $bar->sentence(),
+                Phrases::bar($bar),
                 "Most of it is step {$most}: {$percent($shares[$most])}.",
                 $scarce === [] ? null : 'Of step '.implode(' and ', $scarce).' there is hardly anything.',
-                $parting->sentence(),
+                Phrases::threshold($parting),
             ])),
         );
     }

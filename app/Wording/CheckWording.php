@@ -4,11 +4,14 @@ declare(strict_types=1);
 
 namespace App\Wording;
 
+use InchLadder\Checking\Alignment;
 use InchLadder\Checking\Deviation;
 use InchLadder\Checking\Judgement;
+use InchLadder\Checking\Proportion;
 use InchLadder\Checking\SpanOnPaper;
 use InchLadder\Layout\Span;
 use InchLadder\Measure\Fractions;
+use InchLadder\Measure\Notation;
 use InchLadder\Measure\Rational;
 use InchLadder\Plan\Plan;
 
@@ -103,12 +106,53 @@ final readonly class CheckWording
         uasort($out, fn (Deviation $a, Deviation $b): int => $this->beyond($b) <=> $this->beyond($a));
         $worst = (int) array_key_first($out);
 
-        return "Farthest out is {$this->spans[$worst]->span->name}: {$out[$worst]->words($this->plan->choices->notation)}. Put it right first, then measure again: it may cure others.";
+        return "Farthest out is {$this->spans[$worst]->span->name}: {$this->deviation($out[$worst], $this->plan->choices->notation)}. Put it right first, then measure again: it may cure others.";
     }
 
     /** How far a length is out once the size of the whole is taken off, as a share of itself. */
     private function beyond(Deviation $misfit): float
     {
         return abs((1 + $misfit->share()->toFloat()) / $this->judged->size - 1);
+    }
+
+    /** `spout is plumb under rim`, `handle is level with spout, but for 1/8 in above` */
+    public static function alignment(Alignment $alignment, Notation $notation): string
+    {
+        [$first, $second] = [$alignment->first, $alignment->second];
+        $way = match (true) {
+            ! $alignment->plumb => 'level',
+            $second->y->isGreaterThan($first->y) => 'under',
+            default => 'over',
+        };
+        $says = Say::it("checking.alignment.{$way}", ['first' => $first->point->name, 'second' => $second->point->name]);
+        $reading = $notation->ruler->round($alignment->off->absolute())->reading;
+        $side = ($alignment->plumb ? ['left', 'right'] : ['above', 'below'])[$alignment->off->isPositive() ? 1 : 0];
+
+        return $reading->isZero() ? $says : Say::it('checking.alignment.but for', ['says' => $says, 'off' => $notation->plain($reading), 'side' => Say::it("checking.alignment.{$side}")]);
+    }
+
+    /** `1/8 in too long, 4.2 %`, or `right to the graduation` */
+    public static function deviation(Deviation $deviation, Notation $notation): string
+    {
+        $reading = $notation->ruler->round($deviation->off->absolute())->reading;
+
+        return $reading->isZero() ? Say::it('checking.deviation.right') : Say::it(
+            $deviation->off->isPositive() ? 'checking.deviation.long' : 'checking.deviation.short',
+            ['off' => $notation->plain($reading), 'share' => Fractions::places($deviation->share()->abs()->times(100), 1)],
+        );
+    }
+
+    /** `2/3 of it`, `as long as it`, `1 3/4 times it`; with the exact number beside it where that differs */
+    public static function proportion(Proportion $proportion, string $other): string
+    {
+        $nearest = $proportion->nearest;
+        $says = Say::it('checking.proportion.'.match (true) {
+            $nearest->isEqualTo(1) => 'as long',
+            $nearest->isZero() => 'hardly',
+            $nearest->isLessThan(1) => 'of',
+            default => 'times',
+        }, ['other' => $other, 'times' => Fractions::mixed($nearest)]);
+
+        return $nearest->isEqualTo($proportion->ratio) ? $says : Say::it('checking.proportion.exactly', ['says' => $says, 'ratio' => Fractions::places($proportion->ratio, 2)]);
     }
 }

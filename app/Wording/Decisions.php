@@ -55,7 +55,7 @@ final readonly class Decisions
 
     public function fit(): string
     {
-        $way = $this->plan->choices->fit->way()->label();
+        $way = Phrases::way($this->plan->choices->fit->way());
         if (($factor = $this->factor()) !== null) {
             return "{$way}, {$factor}";
         }

@@ -57,7 +57,7 @@ final readonly class FitWorkings
         }
         [$wider, $by] = $scale->circle()->isGreaterThan(1) ? ['wider than high', $scale->circle()] : ['higher than wide', $scale->circle()->reciprocal()];
         $percent = Fractions::places($scale->stretch->times(100), 2).' %';
-        $verdict = $scale->verdict()->verdict();
+        $verdict = Phrases::stretched($scale->verdict());
 
         return "Stretched {$percent}: {$verdict}. A circle becomes an oval ".Writing::percent($by->minus(1))." {$wider}; a slope of 20° becomes ".round($scale->slope(20), 1).'°.'
             .($scale->verdict() === Stretched::Visible || $scale->stretch->toFloat() * 100 > $this->plan->choices->subject->stretchUnseenPercent() ? " On a subject like this ({$this->plan->choices->subject->value}) it will be seen." : '');

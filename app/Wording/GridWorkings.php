@@ -130,7 +130,7 @@ final readonly class GridWorkings
         $lines = $this->plan->layout->grid->innerLines();
         $error = $this->write->notation->ruler->step->dividedBy(2);
 
-        return $lines === 0 ? null : 'To mark and rule: '.SetUpTime::forLines($lines)->words()." a board (common practice). A mark is off by {$this->write->plain($error)} at most, on this ruler.";
+        return $lines === 0 ? null : 'To mark and rule: '.Phrases::setUp(SetUpTime::forLines($lines))." a board (common practice). A mark is off by {$this->write->plain($error)} at most, on this ruler.";
     }
 
     private function spared(): ?string

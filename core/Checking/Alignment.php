@@ -6,7 +6,6 @@ namespace InchLadder\Checking;
 
 use InchLadder\Layout\Placed;
 use InchLadder\Measure\Length;
-use InchLadder\Measure\Notation;
 use InchLadder\Measure\Size;
 
 /** Two key points that lie nearly over each other, or nearly level. */
@@ -53,18 +52,5 @@ final readonly class Alignment
         usort($found, static fn (self $a, self $b): int => abs($a->off->toFloat()) <=> abs($b->off->toFloat()));
 
         return array_slice($found, 0, self::MOST);
-    }
-
-    /** `spout is plumb under rim`, `handle is level with spout, but for 1/8 in above` */
-    public function words(Notation $notation): string
-    {
-        [$first, $second] = [$this->first->point->name, $this->second->point->name];
-        $reading = $notation->ruler->round($this->off->absolute())->reading;
-        $says = $this->plumb
-            ? "{$second} is plumb ".($this->second->y->isGreaterThan($this->first->y) ? 'under' : 'over')." {$first}"
-            : "{$second} is level with {$first}";
-        $side = $this->plumb ? ['to the left', 'to the right'] : ['above', 'below'];
-
-        return $reading->isZero() ? $says : "{$says}, but for {$notation->plain($reading)} {$side[$this->off->isPositive() ? 1 : 0]}";
     }
 }

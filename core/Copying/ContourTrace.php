@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace InchLadder\Copying;
 
 use InchLadder\Measure\Length;
-use InchLadder\Measure\Notation;
 use InchLadder\Measure\Rational;
 use InchLadder\Measure\Size;
 use InchLadder\Measure\Slope;
@@ -57,18 +56,5 @@ final readonly class ContourTrace
         $towards = abs($normalY) >= abs($normalX) ? ($normalY < 0 ? 'up' : 'down') : ($normalX < 0 ? 'left' : 'right');
 
         return new self($path, $in, $out, Slope::of($runX, -$runY), Length::mm(Rational::near(abs($farthest))), $straight ? '' : $towards, $top);
-    }
-
-    /** `in at 3/8 of the left side, out past 2/5 of the right side; falls 12°, bulges up 1/8 in` */
-    public function words(Notation $notation): string
-    {
-        $out = $this->out === null ? 'fades inside' : "out {$this->out->place()}";
-        $bulge = $notation->ruler->round($this->bulge)->reading;
-
-        return "in {$this->in->place()}, {$out}; {$this->slope->words()}, ".match (true) {
-            $this->towards === '' => 'straight',
-            $bulge->isZero() => "a hair {$this->towards} of straight",
-            default => "bulges {$this->towards} {$notation->plain($bulge)}",
-        };
     }
 }

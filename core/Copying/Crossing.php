@@ -32,16 +32,4 @@ final readonly class Crossing
 
         return new self($side, $share->toFloat(), EyeFraction::of($share), $ruler->round(($side->isUpright() ? $cell->height : $cell->width)->times($share)), $step->change);
     }
-
-    /** The share in an eye's words: `past 2/5`. */
-    public function words(): string
-    {
-        return $this->eye->words(...$this->side->ends());
-    }
-
-    /** `at 3/8 of the left side` */
-    public function place(): string
-    {
-        return ($this->eye->isAsGoodAsIt() ? 'at ' : '')."{$this->words()} of the {$this->side->value} side";
-    }
 }

@@ -4,9 +4,6 @@ declare(strict_types=1);
 
 namespace InchLadder\Copying;
 
-use InchLadder\Measure\Fractions;
-use InchLadder\Measure\Rational;
-
 /** How long a cell takes this hand, from when its last ones were done. */
 final readonly class Pace
 {
@@ -45,15 +42,9 @@ final readonly class Pace
         return new self(count($waits) % 2 === 1 ? (float) $waits[$middle] : ($waits[$middle - 1] + $waits[$middle]) / 2);
     }
 
-    /** What so many cells will take, no more exact than it can be known: `about 35 min`, `about 2 1/2 h` */
-    public function takes(int $cells): string
+    /** Minutes that so many cells will take. */
+    public function minutesFor(int $cells): float
     {
-        $minutes = $cells * $this->cell / 60;
-
-        return match (true) {
-            $minutes < 5 => 'a few minutes',
-            $minutes < 57.5 => 'about '.(int) (5 * round($minutes / 5)).' min',
-            default => 'about '.Fractions::mixed(Rational::nd((int) max(2, round($minutes / 30)), 2)).' h',
-        };
+        return $cells * $this->cell / 60;
     }
 }

@@ -17,12 +17,6 @@ enum Side: string
         return $this === self::Left || $this === self::Right;
     }
 
-    /** @return array{string, string} the names of its ends, the one it is measured from first */
-    public function ends(): array
-    {
-        return $this->isUpright() ? ['the top', 'the bottom'] : ['the left', 'the right'];
-    }
-
     /**
      * Where a share of this side lies in the cell.
      *

@@ -24,15 +24,4 @@ enum Stretched: string
             default => self::Visible,
         };
     }
-
-    /** What to think of it. */
-    public function verdict(): string
-    {
-        return match ($this) {
-            self::Not => 'in proportion',
-            self::Harmless => 'harmless: under 1 %, less than a pencil line',
-            self::Slight => 'slight: fit for a landscape, not for a likeness',
-            self::Visible => 'visible: a circle is drawn as an oval',
-        };
-    }
 }

@@ -11,9 +11,4 @@ enum Way: string
     case Inset = 'inset';
     case Cells = 'cells';
     case Stretch = 'stretch';
-
-    public function label(): string
-    {
-        return $this === self::Cells ? 'whole cells' : $this->value;
-    }
 }

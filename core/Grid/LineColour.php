@@ -18,17 +18,6 @@ enum LineColour: string
     /** A line must show nearly everywhere, so a colour is judged by its poorest tenth. */
     private const POOREST_SHARE = 0.1;
 
-    public function label(): string
-    {
-        return match ($this) {
-            self::Chalk => 'white chalk',
-            self::Graphite => 'graphite',
-            self::Guide => 'guide blue',
-            self::Lemon => 'lemon yellow',
-            self::Rose => 'rose',
-        };
-    }
-
     /** `#rrggbb` */
     public function css(): string
     {

@@ -23,13 +23,4 @@ final readonly class SetUpTime
 
         return new self($minutes(self::FASTEST_MINUTES), $minutes(self::SLOWEST_MINUTES));
     }
-
-    public function words(): string
-    {
-        return match (true) {
-            $this->most === 0 => 'nothing to rule',
-            $this->least === $this->most => "about {$this->most} min",
-            default => "{$this->least} to {$this->most} min",
-        };
-    }
 }

@@ -52,10 +52,4 @@ final readonly class Pinned
 
         return new self($point, new Fitted($crop, $area, $fitted->cells), $left, $top, $left->minus($across), $top->minus($down));
     }
-
-    /** What is said to a hand that would move the crop under it. */
-    public function staysSentence(): string
-    {
-        return "{$this->point->name} is held at a place of the sheet, so the crop stays; let it go first, at its key point.";
-    }
 }

@@ -17,15 +17,15 @@ use InchLadder\Measure\Size;
 final readonly class FrameCheck
 {
     private const TOUCHING = [
-        'top left' => ['top', 'left', 'falling'],
-        'top right' => ['top', 'right', 'rising'],
-        'bottom right' => ['bottom', 'right', 'falling'],
-        'bottom left' => ['bottom', 'left', 'rising'],
+        'top-left' => ['top', 'left', 'falling'],
+        'top-right' => ['top', 'right', 'rising'],
+        'bottom-right' => ['bottom', 'right', 'falling'],
+        'bottom-left' => ['bottom', 'left', 'rising'],
     ];
 
     /**
      * @param  array<string, Length>  $off  what is off by more than the ruler can tell: measured less wanted
-     * @param  string|null  $corner  the one corner that explains all of it
+     * @param  string|null  $corner  the one corner that explains all of it: `top-left`
      * @param  list<string>  $unproved  what was not measured
      */
     private function __construct(public array $off, public ?string $corner, public array $unproved)

@@ -11,7 +11,7 @@ final readonly class Slope
     private const AS_GOOD_AS = 2.0;
 
     /** A steepness is told for so much across. */
-    private const ACROSS = 10;
+    public const ACROSS = 10;
 
     private function __construct(
         /** −90…90; over 0 rises to the right. */
@@ -40,24 +40,9 @@ final readonly class Slope
         return 90 - abs($this->degrees) < self::AS_GOOD_AS;
     }
 
-    /** `level`, `upright`, `rises 20°`, `falls 12°` */
-    public function words(): string
+    /** For those who have no protractor: how far it goes up or down for ACROSS across; null where it is level or upright. */
+    public function riseForSoMuchAcross(): ?float
     {
-        $degrees = (int) round(abs($this->degrees));
-
-        return match (true) {
-            $this->isLevel() => 'level',
-            $this->isUpright() => 'upright',
-            $this->degrees > 0 => "rises {$degrees}°",
-            default => "falls {$degrees}°",
-        };
-    }
-
-    /** The same for those who have no protractor: `3.6 up for 10 across`; null where it is level or upright. */
-    public function forSoMuchAcross(): ?string
-    {
-        $rise = round(self::ACROSS * abs(tan(deg2rad($this->degrees))), 1);
-
-        return $this->isLevel() || $this->isUpright() ? null : "{$rise} ".($this->degrees > 0 ? 'up' : 'down').' for '.self::ACROSS.' across';
+        return $this->isLevel() || $this->isUpright() ? null : round(self::ACROSS * abs(tan(deg2rad($this->degrees))), 1);
     }
 }

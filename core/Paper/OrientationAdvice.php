@@ -19,7 +19,7 @@ final readonly class OrientationAdvice
         public ?bool $upright,
         public Rational $wastedUpright,
         public Rational $wastedSideways,
-        private bool $sheetIsSquare,
+        public bool $sheetIsSquare,
     ) {
     }
 
@@ -33,22 +33,5 @@ final readonly class OrientationAdvice
         $order = $upright->compareTo($sideways);
 
         return new self($order === 0 ? null : $order < 0, $upright, $sideways, $sheet->width->equals($sheet->height));
-    }
-
-    /** The advice with its reason, as one sentence. */
-    public function sentence(): string
-    {
-        if ($this->sheetIsSquare) {
-            return 'The sheet is square, so it cannot lie the wrong way.';
-        }
-        $percent = static fn (Rational $share): string => round($share->toFloat() * 100).' %';
-        if ($this->upright === null) {
-            return "The picture is square: either way, {$percent($this->wastedUpright)} of the sheet stays empty.";
-        }
-        [$way, $axis, $good, $bad] = $this->upright
-            ? ['Upright', 'taller than wide', $this->wastedUpright, $this->wastedSideways]
-            : ['Sideways', 'wider than tall', $this->wastedSideways, $this->wastedUpright];
-
-        return "{$way}: the picture is {$axis}. Whole, it leaves {$percent($good)} of the sheet empty this way, {$percent($bad)} the other.";
     }
 }

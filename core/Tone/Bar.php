@@ -49,13 +49,4 @@ final readonly class Bar
 
         return new self($boxes, $paperIsLight);
     }
-
-    /** How it is counted. */
-    public function sentence(): string
-    {
-        $boxes = count($this->boxes);
-        $end = $this->paperIsLight ? 1 : $boxes;
-
-        return "{$boxes} boxes, numbered 1 to {$boxes}, 1 the lightest; ".($this->boxes[$end - 1]->isPaper ? "step {$end} is the bare paper." : 'the bare paper is not counted.');
-    }
 }

@@ -76,15 +76,4 @@ final readonly class Threshold
             default => 'muddy',
         };
     }
-
-    public function sentence(): string
-    {
-        $percent = static fn (float $share): string => round(100 * $share).' %';
-
-        return match ($this->verdict()) {
-            'clean' => "It parts cleanly into light and shadow: {$percent($this->shadow)} is shadow, and only {$percent($this->between)} lies between.",
-            'partly' => "It parts into light and shadow in most places: {$percent($this->shadow)} is shadow, and {$percent($this->between)} lies between.",
-            default => "It is muddy: {$percent($this->between)} lies between light and shadow. Decide for each of those places which it is, or light the subject from one side.",
-        };
-    }
 }

@@ -1,5 +1,6 @@
 <?php
 
+use App\Wording\CopyWording;
 use InchLadder\Copying\Cell;
 use InchLadder\Copying\CellAnalysis;
 use InchLadder\Copying\Crossing;
@@ -118,7 +119,7 @@ it('names at most the five strongest on a side', function () {
 
 it('follows a contour from where it comes in to where it leaves', function (Closure $dark, array $places, array $courses, string $paper = '2x2in', float $ratio = 1.0) {
     $sight = looked($dark, $paper, $ratio);
-    $words = array_map(fn ($course): string => $course->words(new Notation(Unit::Inch, Graduation::read('1/32 in'))), $sight->courses);
+    $words = array_map(fn ($course): string => CopyWording::contour($course, new Notation(Unit::Inch, Graduation::read('1/32 in'))), $sight->courses);
     expect(places($sight))->toBe($places)->and($words)->toBe($courses);
 })->with([
     // Places and bulges by the circle's own equation: the sagitta is r − √(r² − (c/2)²), c the chord.
@@ -135,7 +136,7 @@ it('follows a contour from where it comes in to where it leaves', function (Clos
 
 it('says a share the way an eye judges it, with its base', function (string $share, string $words, string $exactly) {
     $eye = EyeFraction::of(Rational::of($share));
-    expect($eye->words('the left', 'the right'))->toBe($words)->and($eye->exactly())->toBe($exactly);
+    expect(CopyWording::eye($eye, Side::Top))->toBe($words)->and(CopyWording::exactly($eye))->toBe($exactly);
 })->with([
     ['0.375', '3/8', '37.5 %'],
     ['0.413', 'past 2/5', '41.3 %, 1.3 % of the side past 2/5'],
@@ -180,12 +181,6 @@ it('goes on after a cell to the next that is open, round once', function (?int $
 it('keeps to a way that is no row, wherever the hand has been', function () {
     // Round the outside of 3 × 3, the middle cell taken out of turn: the first open one of the way is next.
     expect(Route::of(Start::Outside, Cells::of(3, 3), Hand::Right)->after(4, [0, 1, 4]))->toBe(2);
-});
-
-it('gives every start a name and a reason of its own', function () {
-    foreach (['label', 'reason'] as $words) {
-        expect(array_unique(array_map(fn (Start $start): string => $start->{$words}(), Start::cases())))->toHaveCount(count(Start::cases()));
-    }
 });
 
 it('lays a cell on the paper: its size, its place on the sheet, its own ticks', function (Place $place, array $wanted) {
@@ -236,7 +231,8 @@ it('tells blank cells from busy ones', function () {
 });
 
 it('tells the time left from the hand’s own pace', function (array $minutes, int $cells, ?string $takes) {
-    expect(Pace::of(array_map(fn (float $minute): int => (int) (60 * $minute), $minutes))?->takes($cells))->toBe($takes);
+    $pace = Pace::of(array_map(fn (float $minute): int => (int) (60 * $minute), $minutes));
+    expect($pace === null ? null : CopyWording::takes($pace->minutesFor($cells)))->toBe($takes);
 })->with([
     'too few to tell' => [[0, 4, 8], 10, null],
     'four minutes a cell' => [[0, 4, 8, 12], 10, 'about 40 min'],

@@ -88,8 +88,8 @@ it('finds the one mark that explains every length that is off', function (array 
         ->and($check->most()->toFloat())->toEqualWithDelta(max([0.0, ...array_map(fn (Length $error) => abs($error->toFloat()), array_values($check->off))]), 1e-9);
 })->with([
     'all right' => [['top' => 300, 'falling' => 500, 'rising' => 501], [], null],
-    'top right slipped outwards' => [['top' => 303, 'right' => 400, 'rising' => 502, 'falling' => 500], ['top', 'rising'], 'top right'],
-    'bottom left' => [['bottom' => 297, 'left' => 398, 'rising' => 497, 'top' => 300, 'falling' => 500], ['bottom', 'left', 'rising'], 'bottom left'],
+    'top right slipped outwards' => [['top' => 303, 'right' => 400, 'rising' => 502, 'falling' => 500], ['top', 'rising'], 'top-right'],
+    'bottom left' => [['bottom' => 297, 'left' => 398, 'rising' => 497, 'top' => 300, 'falling' => 500], ['bottom', 'left', 'rising'], 'bottom-left'],
     'leaning: both diagonals, no one corner' => [['falling' => 505, 'rising' => 495], ['falling', 'rising'], null],
     'one side alone: either of its ends' => [['top' => 304], ['top'], null],
     'two sides that share no end' => [['top' => 304, 'bottom' => 304], ['top', 'bottom'], null],

@@ -1,5 +1,7 @@
 <?php
 
+use App\Wording\Say;
+use App\Wording\Spoken;
 use InchLadder\Fit\Crop;
 use InchLadder\Fit\Fit;
 use InchLadder\Fit\Frame;
@@ -27,7 +29,6 @@ use InchLadder\Measure\Length;
 use InchLadder\Measure\Notation;
 use InchLadder\Measure\Rational;
 use InchLadder\Measure\Size;
-use InchLadder\Measure\Spoken;
 use InchLadder\Measure\Unit;
 use InchLadder\Paper\Margins;
 use InchLadder\Paper\Turn;
@@ -239,8 +240,8 @@ it('halves, thirds and quarters a side as the ruler reads', function () {
 
 it('advises a pencil for every surface and use, edges only where lines would harm', function (Surface $surface, EndUse $use) {
     $advice = GuideLines::on($surface, $use);
-    foreach ([$advice->pencil, $advice->pressure, $advice->after] as $sentence) {
-        expect($sentence)->toEndWith('.');
+    foreach (['pencil', 'pressure', 'after'] as $what) {
+        expect(Say::ifAny("pencils.{$what}.{$advice->{$what}}"))->toEndWith('.');
     }
     expect($advice->edgesOnly)->toBe($surface === Surface::Print || ($surface === Surface::Watercolour && $use === EndUse::Wash));
 })->with(Surface::cases())->with(EndUse::cases());

@@ -1,5 +1,7 @@
 <?php
 
+use App\Wording\CheckWording;
+use App\Wording\Phrases;
 use InchLadder\Checking\Alignment;
 use InchLadder\Checking\Deviation;
 use InchLadder\Checking\Judgement;
@@ -37,9 +39,9 @@ function doubled(): Plan
 }
 
 it('reads a slope from the left', function (float $run, float $rise, string $words, ?string $across) {
-    expect(Slope::of($run, $rise)->words())->toBe($words)->and(Slope::of($run, $rise)->forSoMuchAcross())->toBe($across)
+    expect(Phrases::slope(Slope::of($run, $rise)))->toBe($words)->and(Phrases::slopeWithoutProtractor(Slope::of($run, $rise)))->toBe($across)
         // The same way drawn from its other end has the same slope.
-        ->and(Slope::of(-$run, -$rise)->words())->toBe($words);
+        ->and(Phrases::slope(Slope::of(-$run, -$rise)))->toBe($words);
 })->with([
     [10, 10, 'rises 45°', '10 up for 10 across'],
     [10, -3.64, 'falls 20°', '3.6 down for 10 across'],
@@ -55,7 +57,7 @@ it('takes a length over to the paper, with its slope', function (Plan $plan, Spa
     $read = fn ($length): string => sixteenths()->plain(sixteenths()->ruler->round($length)->reading);
     expect($read($found->paper))->toBe($paper)
         ->and($found->print === null ? null : $read($found->print))->toBe($print)
-        ->and([$found->onPhoto->words(), $found->onPaper->words()])->toBe([$onPhoto, $onPaper]);
+        ->and(array_map(Phrases::slope(...), [$found->onPhoto, $found->onPaper]))->toBe([$onPhoto, $onPaper]);
 })->with([
     // 3, 4, 5: half of 6 in across and half of 8 in down.
     'by Pythagoras' => [fn () => Plans::of(Reference::printed(size('3x4in')), size('6x8in')), fn () => span('0', '1', '0.5', '0.5'), '5 in', '2 1/2 in', 'rises 53°', 'rises 53°'],
@@ -71,7 +73,7 @@ it('refuses a length that has none', function () {
 })->throws(SpanWithoutLength::class, 'begins and ends at the same place');
 
 it('holds one length against another', function (string $ratio, string $words) {
-    expect(Proportion::of(Rational::of($ratio))->words('the head'))->toBe($words);
+    expect(CheckWording::proportion(Proportion::of(Rational::of($ratio)), 'the head'))->toBe($words);
 })->with([
     ['1', 'as long as the head'],
     ['2/3', '2/3 of the head'],
@@ -85,7 +87,7 @@ it('holds one length against another', function (string $ratio, string $words) {
 
 it('judges a length by itself, not by the page', function (string $drawn, string $wanted, Subject $subject, bool $passes, string $words) {
     $misfit = new Deviation(length($drawn)->minus(length($wanted)), length($wanted));
-    expect(Judgement::of([$misfit], $subject->departurePercent() / 100, sixteenths()->ruler->step->dividedBy(2))->passes)->toBe([$passes])->and($misfit->words(sixteenths()))->toBe($words);
+    expect(Judgement::of([$misfit], $subject->departurePercent() / 100, sixteenths()->ruler->step->dividedBy(2))->passes)->toBe([$passes])->and(CheckWording::deviation($misfit, sixteenths()))->toBe($words);
 })->with([
     // 1 cm is 10 % of a head of 10 cm, and 2 % of half a metre.
     'a centimetre on a head' => ['11 cm', '10 cm', Subject::Likeness, false, '3/8 in too long, 10 %'],
@@ -127,7 +129,7 @@ it('finds what lies under what, the nearest first', function () {
         $point('lash', '0.31', '0.21'),
         $point('far off', '0.52', '0.41'),
     ], $plan->layout->fitted->area);
-    expect(array_map(fn (Alignment $alignment): string => $alignment->words(sixteenths()), $found))->toBe([
+    expect(array_map(fn (Alignment $alignment): string => CheckWording::alignment($alignment, sixteenths()), $found))->toBe([
         'ear is level with eye',
         'mouth is plumb under eye, but for 1/16 in to the right',
         'lash is plumb over mouth, but for 1/16 in to the right',

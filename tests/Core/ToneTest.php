@@ -1,5 +1,6 @@
 <?php
 
+use App\Wording\Phrases;
 use InchLadder\Pixels\Field;
 use InchLadder\Tone\Bar;
 use InchLadder\Tone\Greys;
@@ -90,7 +91,7 @@ it('has one tone for a picture of one tone', function () {
 
 it('says whether a picture parts into light and shadow', function (Closure $lightness, string $verdict, float $threshold, string $says) {
     $parting = Threshold::of(toned($lightness));
-    expect([$parting->verdict(), round($parting->threshold)])->toBe([$verdict, $threshold])->and($parting->sentence())->toContain($says);
+    expect([$parting->verdict(), round($parting->threshold)])->toBe([$verdict, $threshold])->and(Phrases::threshold($parting))->toContain($says);
 })->with([
     'two tones: the threshold is halfway' => [fn (int $x): int => $x < 12 ? 20 : 80, 'clean', 50.0, '25 % is shadow, and only 0 % lies between'],
     'two tones and a soft edge between' => [fn (int $x): float => $x < 16 ? 20 : ($x < 32 ? 20 + ($x - 15) * 60 / 17 : 80), 'partly', 50.0, '8 % lies between'],

@@ -13,6 +13,7 @@ use App\Wire\Json\SharesJson;
 use App\Wire\MarkingWriter;
 use App\Wire\Said;
 use App\Wire\SharesWriter;
+use App\Wording\Say;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -73,7 +74,7 @@ final class MarkingController
         $use = EndUse::tryFrom(Said::text($request, 'use')) ?? EndUse::Erased;
         $advice = GuideLines::on($surface, $use);
 
-        return new JsonResponse(new GuideLinesJson(array_column(Surface::cases(), 'value'), array_column(EndUse::cases(), 'value'), $surface->value, $use->value, $advice->pencil, $advice->pressure, $advice->after, $advice->edgesOnly));
+        return new JsonResponse(new GuideLinesJson(array_column(Surface::cases(), 'value'), array_column(EndUse::cases(), 'value'), $surface->value, $use->value, Say::it("pencils.pencil.{$advice->pencil}"), Say::it("pencils.pressure.{$advice->pressure}"), Say::it("pencils.after.{$advice->after}"), $advice->edgesOnly));
     }
 
     private function writer(Request $request, Drawing $drawing, string $board): MarkingWriter

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Wire\Json;
 
+use App\Wording\Phrases;
 use InchLadder\Grid\LineColour;
 use OpenApi\Attributes as OA;
 
@@ -22,6 +23,6 @@ final readonly class LineColourJson
 
     public static function of(LineColour $colour): self
     {
-        return new self($colour->value, $colour->label(), $colour->css(), $colour->casing());
+        return new self($colour->value, Phrases::colour($colour), $colour->css(), $colour->casing());
     }
 }

@@ -53,7 +53,7 @@ final readonly class MarkingOut
             new Step($sides[1], $on($sides[1])),
             ...$rows === [] ? [] : [new Step('between', self::inBetween('row', $upright, $rows, $board, $zero, $reach), rows: $rows)],
             ...$columns === [] ? [] : [new Step('beside', self::inBetween('col', $board->level, $columns, $board, $zero, $reach), rows: $columns)],
-            new Step('check', looks: ['last', 'remainder', 'both ends', 'same corner', 'spacing']),
+            new Step('check', looks: ['last', 'remainder', 'ends', 'corners', 'spacing']),
             new Step('join', rules: $rules),
             ...$board->finer === [] ? [] : [new Step('finer', rules: self::finer($board, $zero, $reach))],
         ], $reach, $zero);

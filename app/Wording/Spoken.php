@@ -2,7 +2,11 @@
 
 declare(strict_types=1);
 
-namespace InchLadder\Measure;
+namespace App\Wording;
+
+use InchLadder\Measure\Fractions;
+use InchLadder\Measure\Length;
+use InchLadder\Measure\Unit;
 
 /** A length as it is called out: `2 and 5 sixteenths inches`, so that a voice does not read a bar as "slash". */
 final class Spoken

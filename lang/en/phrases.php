@@ -1,0 +1,34 @@
+<?php
+
+/* What single findings are called. */
+return [
+    // How a stretch is called, by how much it pulls (common practice).
+    'stretched' => [
+        'not' => 'in proportion',
+        'harmless' => 'harmless: under 1 %, less than a pencil line',
+        'slight' => 'slight: fit for a landscape, not for a likeness',
+        'visible' => 'visible: a circle is drawn as an oval',
+    ],
+    'way' => ['crop' => 'crop', 'inset' => 'inset', 'cells' => 'whole cells', 'stretch' => 'stretch'],
+    'colour' => ['chalk' => 'white chalk', 'graphite' => 'graphite', 'guide' => 'guide blue', 'lemon' => 'lemon yellow', 'rose' => 'rose'],
+    // Why the lines on the photo have their colour.
+    'line' => ['chosen' => 'Your own choice.', 'no photo' => 'Graphite, on a board without a photo.', 'shows best' => ':colour shows best against the colours under the lines.'],
+    'set up' => ['nothing' => 'nothing to rule', 'about' => 'about :minutes min', 'between' => ':least to :most min'],
+    'slope' => ['level' => 'level', 'upright' => 'upright', 'rises' => 'rises :degrees°', 'falls' => 'falls :degrees°', 'up' => ':rise up for :across across', 'down' => ':rise down for :across across'],
+    'orientation' => [
+        'square sheet' => 'The sheet is square, so it cannot lie the wrong way.',
+        'square picture' => 'The picture is square: either way, :wasted of the sheet stays empty.',
+        'upright' => 'Upright: the picture is taller than wide. Whole, it leaves :good of the sheet empty this way, :bad the other.',
+        'sideways' => 'Sideways: the picture is wider than tall. Whole, it leaves :good of the sheet empty this way, :bad the other.',
+    ],
+    'pinned' => ':point is held at a place of the sheet, so the crop stays; let it go first, at its key point.',
+    'bar' => [
+        'paper counts' => ':boxes boxes, numbered 1 to :boxes, 1 the lightest; step :step is the bare paper.',
+        'paper beyond' => ':boxes boxes, numbered 1 to :boxes, 1 the lightest; the bare paper is not counted.',
+    ],
+    'threshold' => [
+        'clean' => 'It parts cleanly into light and shadow: :shadow is shadow, and only :between lies between.',
+        'partly' => 'It parts into light and shadow in most places: :shadow is shadow, and :between lies between.',
+        'muddy' => 'It is muddy: :between lies between light and shadow. Decide for each of those places which it is, or light the subject from one side.',
+    ],
+];
