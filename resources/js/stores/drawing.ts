@@ -1,10 +1,10 @@
 import { useDebounceFn, useLocalStorage } from '@vueuse/core'
 import { defineStore } from 'pinia'
-import { computed, ref, shallowRef, toRaw } from 'vue'
+import { computed, ref, shallowRef } from 'vue'
 import { api, Refused } from '@/api/client'
 import type { Act, Choices, Drawing, Noted, Workings } from '@/api/types'
 import { useHandWork, type HandNote } from './handWork'
-import { rebase } from './rebase'
+import { plain, rebase } from './rebase'
 
 /** Long enough that a run of clicks on a stepper is one change to undo. */
 const SETTLE_MS = 350
@@ -43,7 +43,7 @@ export const useDrawing = defineStore('drawing', () => {
     hand.forget(fresh.id, [fresh.workings.grid.columns, fresh.workings.grid.rows])
     drawing.value = withHand(fresh)
     workings.value = fresh.workings
-    draft.value = structuredClone(fresh.workings.choices)
+    draft.value = plain(fresh.workings.choices)
     errors.value = {}
     stale.value = null
     state.value = 'saved'
@@ -153,7 +153,7 @@ export const useDrawing = defineStore('drawing', () => {
         // What was noted is of the mesh that was.
         await hand.settle()
         const kept = edits
-        const sent: Choices = structuredClone(toRaw(draft.value))
+        const sent: Choices = plain(draft.value)
         const fresh = await api.decide(drawing.value.id, drawing.value.version, sent)
         // What was changed while this was on its way is still the artist's draft, and is kept next.
         if (kept === edits) show(fresh)
@@ -170,7 +170,7 @@ export const useDrawing = defineStore('drawing', () => {
       state.value = 'unsaved'
       // A full disk or a server that ended: what was drawn up stays here, and is tried again.
       if (error instanceof Refused && drawing.value && draft.value && (error.status === 0 || error.status >= 500)) {
-        unkept.value = { id: drawing.value.id, version: drawing.value.version, choices: structuredClone(toRaw(draft.value)) }
+        unkept.value = { id: drawing.value.id, version: drawing.value.version, choices: plain(draft.value) }
         window.setTimeout(() => state.value === 'unsaved' && void keep(), TRY_AGAIN_MS)
       }
       complain(error)

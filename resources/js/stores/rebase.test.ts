@@ -1,5 +1,6 @@
 import { expect, it } from 'vitest'
-import { rebase } from './rebase'
+import { reactive } from 'vue'
+import { plain, rebase } from './rebase'
 
 const sent = { title: 'Jug', fit: { cell: '1in', left: null as string | null }, points: [{ x: '1/2' }] }
 const kept = { title: 'Jug', fit: { cell: '1 in', left: '0.1' as string | null }, points: [{ x: '0.5' }] }
@@ -17,4 +18,13 @@ it('changes nothing it was given', () => {
   const draft = structuredClone(sent)
   rebase(draft, sent, kept)
   expect(draft).toEqual(sent)
+})
+
+it('gives what can be copied and sent, whatever of it was watched', () => {
+  const draft = reactive(structuredClone(sent))
+  // As a hand does: a part taken from another place of the same draft.
+  draft.fit = { ...draft.fit }
+  Object.assign(draft, { crops: [{ fit: draft.fit }] })
+  expect(() => structuredClone(rebase(draft, sent, kept))).not.toThrow()
+  expect(structuredClone(plain(draft))).toEqual(draft)
 })

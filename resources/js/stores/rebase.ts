@@ -1,3 +1,8 @@
+/** A copy of what can be sent, with nothing in it that is watched: what was put into a watched thing stays so, however deep. */
+export function plain<T>(value: T): T {
+  return JSON.parse(JSON.stringify(value)) as T
+}
+
 /**
  * A draft that was changed further while it was being kept, on top of what was kept: where the server wrote
  * something else than it was sent (a length in its own spelling, a thing that followed the picture), and the draft
@@ -6,11 +11,11 @@
 export function rebase<T extends object>(draft: T, sent: T, kept: T): T {
   const same = (a: unknown, b: unknown) => JSON.stringify(a) === JSON.stringify(b)
   const isPart = (value: unknown): value is object => typeof value === 'object' && value !== null && !Array.isArray(value)
-  const result = { ...draft }
+  const result = plain(draft)
   for (const key of Object.keys(kept) as (keyof T)[]) {
     const [mine, then, theirs] = [draft[key], sent[key], kept[key]]
     if (isPart(mine) && isPart(then) && isPart(theirs)) result[key] = rebase(mine, then, theirs) as T[keyof T]
-    else if (same(mine, then)) result[key] = theirs
+    else if (same(mine, then)) result[key] = plain(theirs)
   }
   return result
 }

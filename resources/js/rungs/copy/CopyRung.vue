@@ -28,16 +28,17 @@ const store = useOpenDrawing(
   () => 'Copy',
 )
 const cells = useCopying()
-/** A way that was just chosen is begun as soon as it is known. */
-let chosenWay = false
+/** The version at which another way was chosen: it is begun as soon as it is known, which is in a later one. */
+let chosenAt: number | null = null
 watch(
-  () => [store.drawing?.id, store.drawing?.version, cells.hand],
-  async () => {
+  () => [store.drawing?.id, store.drawing?.version, cells.hand] as const,
+  async ([, version]) => {
     await cells.load().catch((error: Error) => (store.trouble = error.message))
-    if (!cells.way || (props.cell && !chosenWay)) return
+    const isChosen = chosenAt !== null && version !== undefined && version > chosenAt
+    if (!cells.way || (props.cell && !isChosen)) return
     // The keys belong to the cells again.
-    if (chosenWay && document.activeElement instanceof HTMLElement) document.activeElement.blur()
-    chosenWay = false
+    if (isChosen && document.activeElement instanceof HTMLElement) document.activeElement.blur()
+    chosenAt = null
     go(cells.placeAt(cells.way.at))
   },
   { immediate: true },
@@ -50,7 +51,7 @@ const at = computed<Place>(() => {
 })
 
 function goBy(start: Choices['copy']['start']) {
-  chosenWay = true
+  chosenAt = store.drawing?.version ?? null
   store.decide((choices) => (choices.copy.start = start))
 }
 
