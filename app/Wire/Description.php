@@ -6,6 +6,7 @@ namespace App\Wire;
 
 use App\Adjusting\Adjustments;
 use InchLadder\Grid\SchoolCatalogue;
+use OpenApi\Annotations\Operation;
 use OpenApi\Annotations\Schema;
 use OpenApi\Generator;
 
@@ -18,6 +19,13 @@ final class Description
         foreach ($api->components->schemas as $schema) {
             self::requireAll($schema);
             self::enumerate($schema);
+            self::describe($schema);
+        }
+
+        foreach ($api->paths as $path) {
+            foreach (get_object_vars($path) as $operation) {
+                $operation instanceof Operation && $operation->summary = Generator::UNDEFINED;
+            }
         }
 
         return $api->toJson(JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE);
@@ -83,6 +91,14 @@ final class Description
         unset($schema['nullable']);
 
         return ['anyOf' => [$schema, ['type' => 'null']]];
+    }
+
+    /** A schema is what its class says it is; a class that also names its routes would give its words to the first of them. */
+    private static function describe(Schema $schema): void
+    {
+        $class = "{$schema->_context?->namespace}\\{$schema->_context?->class}";
+        preg_match('~^/\*\*\s*(.*?)\s*(?:\*/|\n)~', (string) (class_exists($class) ? (new \ReflectionClass($class))->getDocComment() : ''), $words);
+        isset($words[1]) && $schema->description = $words[1];
     }
 
     /** What may stand in a field whose list is kept elsewhere. */

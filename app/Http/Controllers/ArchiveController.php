@@ -13,7 +13,6 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Str;
-use OpenApi\Attributes as OA;
 use Symfony\Component\HttpFoundation\BinaryFileResponse;
 
 final class ArchiveController
@@ -27,7 +26,6 @@ final class ArchiveController
         return (new BinaryFileResponse($path, 200, ['Content-Type' => 'application/zip']))->setContentDisposition('attachment', $name)->deleteFileAfterSend();
     }
 
-    #[OA\Post(path: '/api/archives', operationId: 'import', requestBody: new OA\RequestBody(content: new OA\MediaType(mediaType: 'multipart/form-data', schema: new OA\Schema(required: ['photo'], properties: [new OA\Property(property: 'photo', type: 'string', format: 'binary')]))), responses: [new OA\Response(response: 201, ref: '#/components/responses/Drawing'), new OA\Response(response: 422, ref: '#/components/responses/Trouble')])]
     public function import(Request $request, ArchiveReader $archive, DrawingWriter $writer): JsonResponse
     {
         $file = $request->file('photo');

@@ -19,11 +19,9 @@ use InchLadder\Measure\Graduation;
 use InchLadder\Measure\Notation;
 use InchLadder\Paper\Catalogue;
 use InchLadder\Paper\Sheet;
-use OpenApi\Attributes as OA;
 
 final class CatalogueController
 {
-    #[OA\Get(path: '/api/catalogue', operationId: 'catalogue', responses: [new OA\Response(response: 200, description: 'What can be chosen from.', content: new OA\JsonContent(ref: CatalogueJson::class))])]
     public function __invoke(): JsonResponse
     {
         return new JsonResponse(new CatalogueJson(

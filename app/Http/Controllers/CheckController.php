@@ -6,19 +6,15 @@ namespace App\Http\Controllers;
 
 use App\Documents\ChoicesReader;
 use App\Http\Requests\ChoicesInput;
-use App\Wire\Json\VerdictJson;
-use App\Wire\Json\WishRequest;
 use App\Wire\MarkChecks;
 use App\Wire\Said;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use InchLadder\Plan\Plan;
-use OpenApi\Attributes as OA;
 
 /** Marks checked before they are drawn on; nothing is kept. */
 final class CheckController
 {
-    #[OA\Post(path: '/api/square', operationId: 'square', requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: WishRequest::class)), responses: [new OA\Response(response: 200, description: 'Whether the frame is square.', content: new OA\JsonContent(ref: VerdictJson::class))])]
     public function square(ChoicesInput $input, Request $request): JsonResponse
     {
         $typed = static fn (string $name): string => Said::text($request, $name);
@@ -28,7 +24,6 @@ final class CheckController
         return new JsonResponse($this->checks($input)->square($which, array_combine($names, array_map($typed, $names))));
     }
 
-    #[OA\Post(path: '/api/measured', operationId: 'measured', requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: WishRequest::class)), responses: [new OA\Response(response: 200, description: 'Whether ticks measured back are where they belong.', content: new OA\JsonContent(ref: VerdictJson::class))])]
     public function measured(ChoicesInput $input, Request $request): JsonResponse
     {
         return new JsonResponse($this->checks($input)->measuredBack($request->input('way') === 'across' ? 'across' : 'down', (array) $request->input('ticks', [])));

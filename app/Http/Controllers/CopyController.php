@@ -9,10 +9,6 @@ use App\Models\CellChange;
 use App\Models\CellNote;
 use App\Models\Drawing;
 use App\Wire\CopyWriter;
-use App\Wire\Json\CellJson;
-use App\Wire\Json\CellRequest;
-use App\Wire\Json\CellsRequest;
-use App\Wire\Json\CopyingJson;
 use App\Wire\Json\NotedJson;
 use App\Wire\Said;
 use Illuminate\Http\JsonResponse;
@@ -37,13 +33,11 @@ final readonly class CopyController
     {
     }
 
-    #[OA\Get(path: '/api/drawings/{drawing}/copying', operationId: 'copying', parameters: [new OA\Parameter(ref: '#/components/parameters/drawing'), new OA\Parameter(name: 'hand', in: 'query', schema: new OA\Schema(type: 'string'))], responses: [new OA\Response(response: 200, description: 'The way through the cells.', content: new OA\JsonContent(ref: CopyingJson::class))])]
     public function index(Request $request, Drawing $drawing): JsonResponse
     {
         return new JsonResponse($this->writer->copying($drawing, $drawing->plan(), Hand::tryFrom(Said::text($request, 'hand')) ?? Hand::Right));
     }
 
-    #[OA\Get(path: '/api/drawings/{drawing}/cells/{column}/{row}', operationId: 'cellToCopy', parameters: [new OA\Parameter(ref: '#/components/parameters/drawing'), new OA\Parameter(ref: '#/components/parameters/column'), new OA\Parameter(ref: '#/components/parameters/row')], responses: [new OA\Response(response: 200, description: 'One cell.', content: new OA\JsonContent(ref: CellJson::class)), new OA\Response(response: 422, ref: '#/components/responses/Trouble')])]
     public function show(Drawing $drawing, int $column, int $row): JsonResponse
     {
         $plan = $drawing->plan();
@@ -51,7 +45,6 @@ final readonly class CopyController
         return new JsonResponse($this->writer->cell($drawing, $plan, $this->place($plan, $column, $row)));
     }
 
-    #[OA\Put(path: '/api/drawings/{drawing}/cells/{column}/{row}', operationId: 'cell', parameters: [new OA\Parameter(ref: '#/components/parameters/drawing'), new OA\Parameter(ref: '#/components/parameters/column'), new OA\Parameter(ref: '#/components/parameters/row')], requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: CellRequest::class)), responses: [new OA\Response(response: 200, description: 'Noted.', content: new OA\JsonContent(ref: NotedJson::class)), new OA\Response(response: 422, ref: '#/components/responses/Trouble')])]
     public function update(Request $request, Drawing $drawing, int $column, int $row): JsonResponse
     {
         $noted = $this->validated($request, []);
@@ -67,7 +60,6 @@ final readonly class CopyController
     }
 
     /** Notes the same of several cells, as one change: all that are blank, say. */
-    #[OA\Put(path: '/api/drawings/{drawing}/cells', operationId: 'cells', parameters: [new OA\Parameter(ref: '#/components/parameters/drawing')], requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: CellsRequest::class)), responses: [new OA\Response(response: 200, description: 'Noted.', content: new OA\JsonContent(ref: NotedJson::class)), new OA\Response(response: 422, ref: '#/components/responses/Trouble')])]
     public function several(Request $request, Drawing $drawing): JsonResponse
     {
         $noted = $this->validated($request, ['cells' => 'required|array|max:'.Cells::MOST ** 2, 'cells.*' => 'integer|min:0']);

@@ -14,9 +14,7 @@ use App\Models\Drawing;
 use App\Wire\DrawingWriter;
 use App\Wire\Json\BinJson;
 use App\Wire\Json\MainLineJson;
-use App\Wire\Json\SaveRequest;
 use App\Wire\Json\ShelfEntryJson;
-use App\Wire\Json\StepRequest;
 use App\Wire\MainLines;
 use App\Wire\PlanWriter;
 use App\Wire\Said;
@@ -27,7 +25,6 @@ use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use InchLadder\Layout\Hand;
 use InchLadder\Plan\Plan;
-use OpenApi\Attributes as OA;
 
 final readonly class DrawingController
 {
@@ -39,7 +36,6 @@ final readonly class DrawingController
     }
 
     /** @return list<ShelfEntryJson> */
-    #[OA\Get(path: '/api/drawings', operationId: 'shelf', parameters: [new OA\Parameter(name: 'hand', in: 'query', schema: new OA\Schema(type: 'string')), new OA\Parameter(name: 'from', in: 'query', schema: new OA\Schema(type: 'integer', minimum: 0))], responses: [new OA\Response(response: 200, description: 'A page of the shelf, last touched first.', content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: ShelfEntryJson::class)))])]
     public function index(Request $request, ShelfMemory $memory): array
     {
         $hand = Hand::tryFrom(Said::text($request, 'hand')) ?? Hand::Right;
@@ -49,7 +45,6 @@ final readonly class DrawingController
         return array_values($page->map(fn (Drawing $drawing): ShelfEntryJson => $memory->entry($drawing, $hand))->all());
     }
 
-    #[OA\Post(path: '/api/drawings', operationId: 'begin', requestBody: new OA\RequestBody(content: new OA\MediaType(mediaType: 'multipart/form-data', schema: new OA\Schema(required: ['photo'], properties: [new OA\Property(property: 'photo', type: 'string', format: 'binary')]))), responses: [new OA\Response(response: 201, ref: '#/components/responses/Drawing'), new OA\Response(response: 422, ref: '#/components/responses/Trouble')])]
     public function store(PhotoRequest $request): JsonResponse
     {
         if ($request->isForSizes()) {
@@ -64,14 +59,12 @@ final readonly class DrawingController
         return new JsonResponse($this->writer->drawing(Drawing::begin($photo, $choices->json)), 201);
     }
 
-    #[OA\Get(path: '/api/drawings/{drawing}', operationId: 'drawing', parameters: [new OA\Parameter(ref: '#/components/parameters/drawing')], responses: [new OA\Response(response: 200, ref: '#/components/responses/Drawing'), new OA\Response(response: 404, ref: '#/components/responses/Trouble')])]
     public function show(Drawing $drawing): JsonResponse
     {
         return new JsonResponse($this->writer->drawing($drawing));
     }
 
     /** @return list<MainLineJson> the strongest level and upright edges of the crop */
-    #[OA\Get(path: '/api/drawings/{drawing}/edges', operationId: 'edges', parameters: [new OA\Parameter(ref: '#/components/parameters/drawing')], responses: [new OA\Response(response: 200, description: 'Main lines to choose from.', content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: MainLineJson::class)))])]
     public function edges(Drawing $drawing): array
     {
         return $drawing->photo === null ? [] : MainLines::of($this->photos, $drawing->photo, $drawing->plan());
@@ -86,7 +79,6 @@ final readonly class DrawingController
             : new Response((string) json_encode((new PlanWriter($plan))->plan()->marks, JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE), 200, ['Content-Type' => 'application/json']);
     }
 
-    #[OA\Put(path: '/api/drawings/{drawing}', operationId: 'decide', parameters: [new OA\Parameter(ref: '#/components/parameters/drawing')], requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: SaveRequest::class)), responses: [new OA\Response(response: 200, ref: '#/components/responses/Drawing'), new OA\Response(response: 409, ref: '#/components/responses/Trouble'), new OA\Response(response: 422, ref: '#/components/responses/Trouble')])]
     public function update(ChoicesInput $request, Drawing $drawing): JsonResponse
     {
         $followed = $drawing->followed($request->choices());
@@ -97,19 +89,16 @@ final readonly class DrawingController
         return new JsonResponse($this->writer->drawing($drawing, $followed->read, $plan, trim("{$followed->said} {$touched}")));
     }
 
-    #[OA\Post(path: '/api/drawings/{drawing}/undo', operationId: 'undo', parameters: [new OA\Parameter(ref: '#/components/parameters/drawing')], requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: StepRequest::class)), responses: [new OA\Response(response: 200, ref: '#/components/responses/Drawing'), new OA\Response(response: 409, ref: '#/components/responses/Trouble')])]
     public function undo(Request $request, Drawing $drawing): JsonResponse
     {
         return $this->step($request, $drawing, -1);
     }
 
-    #[OA\Post(path: '/api/drawings/{drawing}/redo', operationId: 'redo', parameters: [new OA\Parameter(ref: '#/components/parameters/drawing')], requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: StepRequest::class)), responses: [new OA\Response(response: 200, ref: '#/components/responses/Drawing'), new OA\Response(response: 409, ref: '#/components/responses/Trouble')])]
     public function redo(Request $request, Drawing $drawing): JsonResponse
     {
         return $this->step($request, $drawing, 1);
     }
 
-    #[OA\Delete(path: '/api/drawings/{drawing}', operationId: 'bin', parameters: [new OA\Parameter(ref: '#/components/parameters/drawing')], responses: [new OA\Response(response: 204, description: 'In the bin.')])]
     public function destroy(Drawing $drawing): Response
     {
         $drawing->delete();
@@ -117,7 +106,6 @@ final readonly class DrawingController
         return new Response(status: 204);
     }
 
-    #[OA\Post(path: '/api/drawings/{drawing}/restore', operationId: 'restore', parameters: [new OA\Parameter(ref: '#/components/parameters/drawing')], responses: [new OA\Response(response: 200, ref: '#/components/responses/Drawing')])]
     public function restore(string $drawing): JsonResponse
     {
         $found = Drawing::onlyTrashed()->findOrFail($drawing);
@@ -126,13 +114,11 @@ final readonly class DrawingController
         return new JsonResponse($this->writer->drawing($found));
     }
 
-    #[OA\Get(path: '/api/bin', operationId: 'binned', responses: [new OA\Response(response: 200, description: 'What is in the bin.', content: new OA\JsonContent(ref: BinJson::class))])]
     public function binned(Bin $bin): JsonResponse
     {
         return new JsonResponse(new BinJson($bin->count()));
     }
 
-    #[OA\Delete(path: '/api/bin', operationId: 'emptyBin', responses: [new OA\Response(response: 200, description: 'Emptied, for good.', content: new OA\JsonContent(ref: BinJson::class))])]
     public function emptyBin(Bin $bin): JsonResponse
     {
         $bin->empty();

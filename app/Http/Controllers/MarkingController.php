@@ -6,9 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Models\Drawing;
 use App\Wire\FoldingWriter;
-use App\Wire\Json\FoldingJson;
 use App\Wire\Json\GuideLinesJson;
-use App\Wire\Json\MarkingJson;
 use App\Wire\Json\SharesJson;
 use App\Wire\MarkingWriter;
 use App\Wire\Said;
@@ -23,20 +21,17 @@ use InchLadder\Marks\GuideLines;
 use InchLadder\Marks\Out\Board;
 use InchLadder\Marks\Out\MarkingOut;
 use InchLadder\Marks\Surface;
-use OpenApi\Attributes as OA;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 
 /** Marking out, with a ruler or by folding; and what has been made of it. */
 final class MarkingController
 {
-    #[OA\Get(path: '/api/drawings/{drawing}/marking/{board}', operationId: 'marking', parameters: [new OA\Parameter(name: 'drawing', in: 'path', required: true, schema: new OA\Schema(type: 'string')), new OA\Parameter(name: 'board', in: 'path', required: true, schema: new OA\Schema(type: 'string')), new OA\Parameter(name: 'hand', in: 'query', schema: new OA\Schema(type: 'string'))], responses: [new OA\Response(response: 200, description: 'The walk, and how far it is.', content: new OA\JsonContent(ref: MarkingJson::class))])]
     public function show(Request $request, Drawing $drawing, string $board): JsonResponse
     {
         return new JsonResponse($this->writer($request, $drawing, $board)->json());
     }
 
     /** Ticks one off, or takes that back; the answer is the walk as it is then. */
-    #[OA\Put(path: '/api/drawings/{drawing}/marking/{board}/{tick}', operationId: 'tickMark', parameters: [new OA\Parameter(name: 'drawing', in: 'path', required: true, schema: new OA\Schema(type: 'string')), new OA\Parameter(name: 'board', in: 'path', required: true, schema: new OA\Schema(type: 'string')), new OA\Parameter(name: 'tick', in: 'path', required: true, schema: new OA\Schema(type: 'string'))], responses: [new OA\Response(response: 200, description: 'The walk, and how far it is.', content: new OA\JsonContent(ref: MarkingJson::class))])]
     public function tick(Request $request, Drawing $drawing, string $board, string $tick): JsonResponse
     {
         $place = $this->writer($request, $drawing, $board)->places()[$tick] ?? throw new NotFoundHttpException('This mark is not made by the drawing as it stands now; it may have been changed elsewhere. Load the page anew to see it.');
@@ -54,20 +49,17 @@ final class MarkingController
         return new Response(status: 204);
     }
 
-    #[OA\Get(path: '/api/drawings/{drawing}/folding', operationId: 'folding', parameters: [new OA\Parameter(name: 'drawing', in: 'path', required: true, schema: new OA\Schema(type: 'string'))], responses: [new OA\Response(response: 200, description: 'The creases, in their order.', content: new OA\JsonContent(ref: FoldingJson::class))])]
     public function folding(Drawing $drawing): JsonResponse
     {
         return new JsonResponse((new FoldingWriter($drawing->plan()))->json());
     }
 
     /** @return list<SharesJson> */
-    #[OA\Get(path: '/api/drawings/{drawing}/shares', operationId: 'shares', parameters: [new OA\Parameter(name: 'drawing', in: 'path', required: true, schema: new OA\Schema(type: 'string'))], responses: [new OA\Response(response: 200, description: 'Halves, thirds and quarters of every side and cell.', content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: SharesJson::class)))])]
     public function shares(Drawing $drawing): array
     {
         return (new SharesWriter($drawing->plan()))->all();
     }
 
-    #[OA\Get(path: '/api/pencil', operationId: 'pencil', parameters: [new OA\Parameter(name: 'surface', in: 'query', schema: new OA\Schema(type: 'string')), new OA\Parameter(name: 'use', in: 'query', schema: new OA\Schema(type: 'string'))], responses: [new OA\Response(response: 200, description: 'How to draw guide lines on it.', content: new OA\JsonContent(ref: GuideLinesJson::class))])]
     public function pencil(Request $request): JsonResponse
     {
         $surface = Surface::tryFrom(Said::text($request, 'surface')) ?? Surface::Toothed;

@@ -15,7 +15,6 @@ use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use InchLadder\Tone\Tones;
 use InchLadder\Tone\ValueScale;
-use OpenApi\Attributes as OA;
 use Symfony\Component\HttpFoundation\BinaryFileResponse;
 
 /** Pictures are named by what they show and never change, so a browser may keep them for good. */
@@ -30,7 +29,6 @@ final readonly class PhotoController
     {
     }
 
-    #[OA\Post(path: '/api/photos', operationId: 'bring', requestBody: new OA\RequestBody(content: new OA\MediaType(mediaType: 'multipart/form-data', schema: new OA\Schema(required: ['photo'], properties: [new OA\Property(property: 'photo', type: 'string', format: 'binary')]))), responses: [new OA\Response(response: 201, description: 'A picture brought over, to stand beside a reference.', content: new OA\JsonContent(ref: BesideChoice::class))])]
     public function store(PhotoRequest $request): JsonResponse
     {
         return new JsonResponse(new BesideChoice($this->photos->take($request->photo())->id, $request->title()), 201);

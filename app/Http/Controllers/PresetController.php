@@ -7,14 +7,12 @@ namespace App\Http\Controllers;
 use App\Documents\ChoicesReader;
 use App\Http\Requests\ChoicesInput;
 use App\Models\Preset;
-use App\Wire\Json\KeepRequest;
 use App\Wire\Json\PresetJson;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use InchLadder\Measure\Fractions;
 use InchLadder\Plan\Plan;
-use OpenApi\Attributes as OA;
 
 /** Papers and rulers owned, and grids kept, for any drawing. */
 final class PresetController
@@ -27,13 +25,11 @@ final class PresetController
     ];
 
     /** @return list<PresetJson> */
-    #[OA\Get(path: '/api/keepsakes', operationId: 'keepsakes', responses: [new OA\Response(response: 200, description: 'All that is kept, by name.', content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: PresetJson::class)))])]
     public function index(): array
     {
         return array_values(Preset::query()->orderBy('name')->get()->map(self::json(...))->all());
     }
 
-    #[OA\Post(path: '/api/keepsakes', operationId: 'keepThing', requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: KeepRequest::class)), responses: [new OA\Response(response: 201, description: 'Kept, in place of another of this name.', content: new OA\JsonContent(ref: PresetJson::class)), new OA\Response(response: 422, ref: '#/components/responses/Trouble')])]
     public function store(Request $request, ChoicesInput $input): JsonResponse
     {
         $wanted = $request->validate(['kind' => 'required|in:'.implode(',', Preset::KINDS), 'name' => 'required|string|max:60'], [
@@ -54,7 +50,6 @@ final class PresetController
         return new JsonResponse(self::json($kept), 201);
     }
 
-    #[OA\Delete(path: '/api/keepsakes/{keepsake}', operationId: 'forgetThing', parameters: [new OA\Parameter(name: 'keepsake', in: 'path', required: true, schema: new OA\Schema(type: 'string'))], responses: [new OA\Response(response: 204, description: 'Forgotten.')])]
     public function destroy(Preset $keepsake): Response
     {
         $keepsake->delete();

@@ -16,7 +16,6 @@ use App\Wording\MarkWorkings;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
-use OpenApi\Attributes as OA;
 use Symfony\Component\HttpFoundation\BinaryFileResponse;
 use Symfony\Component\HttpFoundation\StreamedResponse;
 
@@ -33,7 +32,6 @@ final class SheetController
         return (new BinaryFileResponse($path, 200, ['Content-Type' => $type]))->setContentDisposition('inline', $maker->name($pages))->deleteFileAfterSend();
     }
 
-    #[OA\Get(path: '/api/drawings/{drawing}/sheets/{kind}', operationId: 'aboutSheet', parameters: [new OA\Parameter(name: 'drawing', in: 'path', required: true, schema: new OA\Schema(type: 'string')), new OA\Parameter(name: 'kind', in: 'path', required: true, schema: new OA\Schema(type: 'string'))], responses: [new OA\Response(response: 200, description: 'How many pages it takes.', content: new OA\JsonContent(ref: SheetAboutJson::class)), new OA\Response(response: 422, ref: '#/components/responses/Trouble')])]
     public function about(Request $request, Drawing $drawing, string $kind): JsonResponse
     {
         $count = count(self::maker($kind, 'pdf')->pages($drawing, self::options($request, $drawing)));

@@ -7,6 +7,11 @@ namespace App\Wire\Json;
 use OpenApi\Attributes as OA;
 
 /** What can be chosen from. */
+#[OA\Get(
+    path: '/api/catalogue',
+    operationId: 'catalogue',
+    responses: [new OA\Response(response: 200, description: 'What can be chosen from.', content: new OA\JsonContent(ref: CatalogueJson::class))],
+)]
 #[OA\Schema]
 final readonly class CatalogueJson
 {

@@ -7,6 +7,12 @@ namespace App\Wire\Json;
 use OpenApi\Attributes as OA;
 
 /** One cell to copy: its empty twin on the paper, and what is seen in it on the photo. */
+#[OA\Get(
+    path: '/api/drawings/{drawing}/cells/{column}/{row}',
+    operationId: 'cellToCopy',
+    parameters: [new OA\Parameter(ref: '#/components/parameters/drawing'), new OA\Parameter(ref: '#/components/parameters/column'), new OA\Parameter(ref: '#/components/parameters/row')],
+    responses: [new OA\Response(response: 200, description: 'One cell.', content: new OA\JsonContent(ref: CellJson::class)), new OA\Response(response: 422, ref: '#/components/responses/Trouble')],
+)]
 #[OA\Schema]
 final readonly class CellJson
 {

@@ -7,6 +7,12 @@ namespace App\Wire\Json;
 use OpenApi\Attributes as OA;
 
 /** The order in which this drawing's cells are copied. Cells are row × columns + column. */
+#[OA\Get(
+    path: '/api/drawings/{drawing}/copying',
+    operationId: 'copying',
+    parameters: [new OA\Parameter(ref: '#/components/parameters/drawing'), new OA\Parameter(name: 'hand', in: 'query', schema: new OA\Schema(type: 'string'))],
+    responses: [new OA\Response(response: 200, description: 'The way through the cells.', content: new OA\JsonContent(ref: CopyingJson::class))],
+)]
 #[OA\Schema]
 final readonly class CopyingJson
 {

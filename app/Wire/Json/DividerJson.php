@@ -7,6 +7,12 @@ namespace App\Wire\Json;
 use OpenApi\Attributes as OA;
 
 /** A setting of proportional dividers, and the drawing it makes. */
+#[OA\Post(
+    path: '/api/dividers',
+    operationId: 'dividers',
+    requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: WishRequest::class)),
+    responses: [new OA\Response(response: 200, description: 'Settings of proportional dividers.', content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: DividerJson::class)))],
+)]
 #[OA\Schema]
 final readonly class DividerJson
 {

@@ -7,6 +7,57 @@ namespace App\Wire\Json;
 use OpenApi\Attributes as OA;
 
 /** A drawing as it stands. */
+#[OA\Post(
+    path: '/api/archives',
+    operationId: 'import',
+    requestBody: new OA\RequestBody(content: new OA\MediaType(mediaType: 'multipart/form-data', schema: new OA\Schema(required: ['photo'], properties: [new OA\Property(property: 'photo', type: 'string', format: 'binary')]))),
+    responses: [new OA\Response(response: 201, ref: '#/components/responses/Drawing'), new OA\Response(response: 422, ref: '#/components/responses/Trouble')],
+)]
+#[OA\Post(
+    path: '/api/drawings',
+    operationId: 'begin',
+    requestBody: new OA\RequestBody(content: new OA\MediaType(mediaType: 'multipart/form-data', schema: new OA\Schema(required: ['photo'], properties: [new OA\Property(property: 'photo', type: 'string', format: 'binary')]))),
+    responses: [new OA\Response(response: 201, ref: '#/components/responses/Drawing'), new OA\Response(response: 422, ref: '#/components/responses/Trouble')],
+)]
+#[OA\Get(
+    path: '/api/drawings/{drawing}',
+    operationId: 'drawing',
+    parameters: [new OA\Parameter(ref: '#/components/parameters/drawing')],
+    responses: [new OA\Response(response: 200, ref: '#/components/responses/Drawing'), new OA\Response(response: 404, ref: '#/components/responses/Trouble')],
+)]
+#[OA\Put(
+    path: '/api/drawings/{drawing}',
+    operationId: 'decide',
+    parameters: [new OA\Parameter(ref: '#/components/parameters/drawing')],
+    requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: SaveRequest::class)),
+    responses: [new OA\Response(response: 200, ref: '#/components/responses/Drawing'), new OA\Response(response: 409, ref: '#/components/responses/Trouble'), new OA\Response(response: 422, ref: '#/components/responses/Trouble')],
+)]
+#[OA\Post(
+    path: '/api/drawings/{drawing}/undo',
+    operationId: 'undo',
+    parameters: [new OA\Parameter(ref: '#/components/parameters/drawing')],
+    requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: StepRequest::class)),
+    responses: [new OA\Response(response: 200, ref: '#/components/responses/Drawing'), new OA\Response(response: 409, ref: '#/components/responses/Trouble')],
+)]
+#[OA\Post(
+    path: '/api/drawings/{drawing}/redo',
+    operationId: 'redo',
+    parameters: [new OA\Parameter(ref: '#/components/parameters/drawing')],
+    requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: StepRequest::class)),
+    responses: [new OA\Response(response: 200, ref: '#/components/responses/Drawing'), new OA\Response(response: 409, ref: '#/components/responses/Trouble')],
+)]
+#[OA\Delete(
+    path: '/api/drawings/{drawing}',
+    operationId: 'bin',
+    parameters: [new OA\Parameter(ref: '#/components/parameters/drawing')],
+    responses: [new OA\Response(response: 204, description: 'In the bin.')],
+)]
+#[OA\Post(
+    path: '/api/drawings/{drawing}/restore',
+    operationId: 'restore',
+    parameters: [new OA\Parameter(ref: '#/components/parameters/drawing')],
+    responses: [new OA\Response(response: 200, ref: '#/components/responses/Drawing')],
+)]
 #[OA\Schema]
 final readonly class DrawingJson
 {

@@ -7,6 +7,12 @@ namespace App\Wire\Json;
 use OpenApi\Attributes as OA;
 
 /** A sheet or strip folded instead of measured. */
+#[OA\Get(
+    path: '/api/drawings/{drawing}/folding',
+    operationId: 'folding',
+    parameters: [new OA\Parameter(name: 'drawing', in: 'path', required: true, schema: new OA\Schema(type: 'string'))],
+    responses: [new OA\Response(response: 200, description: 'The creases, in their order.', content: new OA\JsonContent(ref: FoldingJson::class))],
+)]
 #[OA\Schema]
 final readonly class FoldingJson
 {

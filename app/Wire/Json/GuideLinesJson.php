@@ -7,6 +7,12 @@ namespace App\Wire\Json;
 use OpenApi\Attributes as OA;
 
 /** How to draw guide lines so that they are found, and go when they should. */
+#[OA\Get(
+    path: '/api/pencil',
+    operationId: 'pencil',
+    parameters: [new OA\Parameter(name: 'surface', in: 'query', schema: new OA\Schema(type: 'string')), new OA\Parameter(name: 'use', in: 'query', schema: new OA\Schema(type: 'string'))],
+    responses: [new OA\Response(response: 200, description: 'How to draw guide lines on it.', content: new OA\JsonContent(ref: GuideLinesJson::class))],
+)]
 #[OA\Schema]
 final readonly class GuideLinesJson
 {

@@ -7,6 +7,12 @@ namespace App\Wire\Json;
 use OpenApi\Attributes as OA;
 
 /** A strong edge in the picture: level, upright, or slanted from frame to frame. */
+#[OA\Get(
+    path: '/api/drawings/{drawing}/edges',
+    operationId: 'edges',
+    parameters: [new OA\Parameter(ref: '#/components/parameters/drawing')],
+    responses: [new OA\Response(response: 200, description: 'Main lines to choose from.', content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: MainLineJson::class)))],
+)]
 #[OA\Schema]
 final readonly class MainLineJson
 {

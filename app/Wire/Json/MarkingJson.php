@@ -7,6 +7,18 @@ namespace App\Wire\Json;
 use OpenApi\Attributes as OA;
 
 /** How a board is marked out, and how far that is. */
+#[OA\Get(
+    path: '/api/drawings/{drawing}/marking/{board}',
+    operationId: 'marking',
+    parameters: [new OA\Parameter(name: 'drawing', in: 'path', required: true, schema: new OA\Schema(type: 'string')), new OA\Parameter(name: 'board', in: 'path', required: true, schema: new OA\Schema(type: 'string')), new OA\Parameter(name: 'hand', in: 'query', schema: new OA\Schema(type: 'string'))],
+    responses: [new OA\Response(response: 200, description: 'The walk, and how far it is.', content: new OA\JsonContent(ref: MarkingJson::class))],
+)]
+#[OA\Put(
+    path: '/api/drawings/{drawing}/marking/{board}/{tick}',
+    operationId: 'tickMark',
+    parameters: [new OA\Parameter(name: 'drawing', in: 'path', required: true, schema: new OA\Schema(type: 'string')), new OA\Parameter(name: 'board', in: 'path', required: true, schema: new OA\Schema(type: 'string')), new OA\Parameter(name: 'tick', in: 'path', required: true, schema: new OA\Schema(type: 'string'))],
+    responses: [new OA\Response(response: 200, description: 'The walk, and how far it is.', content: new OA\JsonContent(ref: MarkingJson::class))],
+)]
 #[OA\Schema]
 final readonly class MarkingJson
 {

@@ -7,6 +7,12 @@ namespace App\Wire\Json;
 use OpenApi\Attributes as OA;
 
 /** How fine a grid could be, and what that costs and gives. */
+#[OA\Post(
+    path: '/api/meshes',
+    operationId: 'meshes',
+    requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: WishRequest::class)),
+    responses: [new OA\Response(response: 200, description: 'How fine the grid could be.', content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: MeshJson::class)))],
+)]
 #[OA\Schema]
 final readonly class MeshJson
 {

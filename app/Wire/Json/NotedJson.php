@@ -8,6 +8,20 @@ use App\Models\Drawing;
 use OpenApi\Attributes as OA;
 
 /** What was done by hand is kept; how far it can be taken back. */
+#[OA\Put(
+    path: '/api/drawings/{drawing}/cells/{column}/{row}',
+    operationId: 'cell',
+    parameters: [new OA\Parameter(ref: '#/components/parameters/drawing'), new OA\Parameter(ref: '#/components/parameters/column'), new OA\Parameter(ref: '#/components/parameters/row')],
+    requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: CellRequest::class)),
+    responses: [new OA\Response(response: 200, description: 'Noted.', content: new OA\JsonContent(ref: NotedJson::class)), new OA\Response(response: 422, ref: '#/components/responses/Trouble')],
+)]
+#[OA\Put(
+    path: '/api/drawings/{drawing}/cells',
+    operationId: 'cells',
+    parameters: [new OA\Parameter(ref: '#/components/parameters/drawing')],
+    requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: CellsRequest::class)),
+    responses: [new OA\Response(response: 200, description: 'Noted.', content: new OA\JsonContent(ref: NotedJson::class)), new OA\Response(response: 422, ref: '#/components/responses/Trouble')],
+)]
 #[OA\Schema]
 final readonly class NotedJson
 {

@@ -7,6 +7,12 @@ namespace App\Wire\Json;
 use OpenApi\Attributes as OA;
 
 /** Another sheet for the same picture, drawn whole. */
+#[OA\Post(
+    path: '/api/sheets',
+    operationId: 'sheets',
+    requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: WishRequest::class)),
+    responses: [new OA\Response(response: 200, description: 'Other sheets for this picture.', content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: OtherSheetJson::class)))],
+)]
 #[OA\Schema]
 final readonly class OtherSheetJson
 {

@@ -7,6 +7,23 @@ namespace App\Wire\Json;
 use OpenApi\Attributes as OA;
 
 /** A paper, a ruler or a grid kept under a name; its content is laid into choices as it is. */
+#[OA\Get(
+    path: '/api/keepsakes',
+    operationId: 'keepsakes',
+    responses: [new OA\Response(response: 200, description: 'All that is kept, by name.', content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: PresetJson::class)))],
+)]
+#[OA\Post(
+    path: '/api/keepsakes',
+    operationId: 'keepThing',
+    requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: KeepRequest::class)),
+    responses: [new OA\Response(response: 201, description: 'Kept, in place of another of this name.', content: new OA\JsonContent(ref: PresetJson::class)), new OA\Response(response: 422, ref: '#/components/responses/Trouble')],
+)]
+#[OA\Delete(
+    path: '/api/keepsakes/{keepsake}',
+    operationId: 'forgetThing',
+    parameters: [new OA\Parameter(name: 'keepsake', in: 'path', required: true, schema: new OA\Schema(type: 'string'))],
+    responses: [new OA\Response(response: 204, description: 'Forgotten.')],
+)]
 #[OA\Schema]
 final readonly class PresetJson
 {

@@ -7,6 +7,12 @@ namespace App\Wire\Json;
 use OpenApi\Attributes as OA;
 
 /** How large the reference could be printed, and what a cell would be. */
+#[OA\Post(
+    path: '/api/prints',
+    operationId: 'prints',
+    requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: WishRequest::class)),
+    responses: [new OA\Response(response: 200, description: 'Sizes the reference could be printed at.', content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: PrintSizeJson::class)))],
+)]
 #[OA\Schema]
 final readonly class PrintSizeJson
 {

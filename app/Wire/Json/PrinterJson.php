@@ -7,6 +7,24 @@ namespace App\Wire\Json;
 use OpenApi\Attributes as OA;
 
 /** A printer in reach, and what it makes of lengths. */
+#[OA\Get(
+    path: '/api/printers',
+    operationId: 'printers',
+    parameters: [new OA\Parameter(name: 'unit', in: 'query', schema: new OA\Schema(type: 'string'))],
+    responses: [new OA\Response(response: 200, description: 'All printers, by name.', content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: PrinterJson::class)))],
+)]
+#[OA\Post(
+    path: '/api/printers',
+    operationId: 'keepPrinter',
+    requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: PrinterRequest::class)),
+    responses: [new OA\Response(response: 201, description: 'Kept, in place of another of this name.', content: new OA\JsonContent(ref: PrinterJson::class)), new OA\Response(response: 422, ref: '#/components/responses/Trouble')],
+)]
+#[OA\Delete(
+    path: '/api/printers/{printer}',
+    operationId: 'forgetPrinter',
+    parameters: [new OA\Parameter(name: 'printer', in: 'path', required: true, schema: new OA\Schema(type: 'string'))],
+    responses: [new OA\Response(response: 204, description: 'Forgotten.')],
+)]
 #[OA\Schema]
 final readonly class PrinterJson
 {

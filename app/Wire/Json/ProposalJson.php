@@ -8,6 +8,12 @@ use InchLadder\Paper\Turn;
 use OpenApi\Attributes as OA;
 
 /** A plan whose cells are easy on both rulers. */
+#[OA\Post(
+    path: '/api/plans',
+    operationId: 'plans',
+    requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: WishRequest::class)),
+    responses: [new OA\Response(response: 200, description: 'Plans that are easy on both rulers, the best first.', content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: ProposalJson::class)))],
+)]
 #[OA\Schema]
 final readonly class ProposalJson
 {

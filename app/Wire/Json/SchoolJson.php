@@ -7,6 +7,12 @@ namespace App\Wire\Json;
 use OpenApi\Attributes as OA;
 
 /** One school of grid as it would be for this drawing. */
+#[OA\Post(
+    path: '/api/schools',
+    operationId: 'schools',
+    requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: WishRequest::class)),
+    responses: [new OA\Response(response: 200, description: 'The schools side by side.', content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: SchoolJson::class)))],
+)]
 #[OA\Schema]
 final readonly class SchoolJson
 {

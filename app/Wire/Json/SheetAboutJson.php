@@ -7,6 +7,12 @@ namespace App\Wire\Json;
 use OpenApi\Attributes as OA;
 
 /** What a sheet will be, before it is made. */
+#[OA\Get(
+    path: '/api/drawings/{drawing}/sheets/{kind}',
+    operationId: 'aboutSheet',
+    parameters: [new OA\Parameter(name: 'drawing', in: 'path', required: true, schema: new OA\Schema(type: 'string')), new OA\Parameter(name: 'kind', in: 'path', required: true, schema: new OA\Schema(type: 'string'))],
+    responses: [new OA\Response(response: 200, description: 'How many pages it takes.', content: new OA\JsonContent(ref: SheetAboutJson::class)), new OA\Response(response: 422, ref: '#/components/responses/Trouble')],
+)]
 #[OA\Schema]
 final readonly class SheetAboutJson
 {

@@ -7,6 +7,12 @@ namespace App\Wire\Json;
 use OpenApi\Attributes as OA;
 
 /** A drawing on the shelf. */
+#[OA\Get(
+    path: '/api/drawings',
+    operationId: 'shelf',
+    parameters: [new OA\Parameter(name: 'hand', in: 'query', schema: new OA\Schema(type: 'string')), new OA\Parameter(name: 'from', in: 'query', schema: new OA\Schema(type: 'integer', minimum: 0))],
+    responses: [new OA\Response(response: 200, description: 'A page of the shelf, last touched first.', content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: ShelfEntryJson::class)))],
+)]
 #[OA\Schema]
 final readonly class ShelfEntryJson
 {

@@ -7,6 +7,12 @@ namespace App\Wire\Json;
 use OpenApi\Attributes as OA;
 
 /** One thing to do before the drawing is done. */
+#[OA\Get(
+    path: '/api/drawings/{drawing}/finish',
+    operationId: 'finish',
+    parameters: [new OA\Parameter(ref: '#/components/parameters/drawing')],
+    responses: [new OA\Response(response: 200, description: 'What is left to do, in its order.', content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: TaskJson::class)))],
+)]
 #[OA\Schema]
 final readonly class TaskJson
 {

@@ -7,6 +7,12 @@ namespace App\Wire\Json;
 use OpenApi\Attributes as OA;
 
 /** A place in the crop and its tone. */
+#[OA\Get(
+    path: '/api/drawings/{drawing}/tones/at',
+    operationId: 'probe',
+    parameters: [new OA\Parameter(ref: '#/components/parameters/drawing'), new OA\Parameter(name: 'x', in: 'query', required: true, schema: new OA\Schema(type: 'number')), new OA\Parameter(name: 'y', in: 'query', required: true, schema: new OA\Schema(type: 'number'))],
+    responses: [new OA\Response(response: 200, description: 'The tone of one place; shares of the crop.', content: new OA\JsonContent(ref: ToneSpotJson::class)), new OA\Response(response: 404, ref: '#/components/responses/Trouble')],
+)]
 #[OA\Schema]
 final readonly class ToneSpotJson
 {

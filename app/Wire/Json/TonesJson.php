@@ -7,6 +7,12 @@ namespace App\Wire\Json;
 use OpenApi\Attributes as OA;
 
 /** The light and dark of what is drawn from. */
+#[OA\Get(
+    path: '/api/drawings/{drawing}/tones',
+    operationId: 'tones',
+    parameters: [new OA\Parameter(ref: '#/components/parameters/drawing')],
+    responses: [new OA\Response(response: 200, description: 'The tone bar, and what there is of it.', content: new OA\JsonContent(ref: TonesJson::class))],
+)]
 #[OA\Schema]
 final readonly class TonesJson
 {

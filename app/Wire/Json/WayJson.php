@@ -9,6 +9,12 @@ use InchLadder\Fit\Way;
 use OpenApi\Attributes as OA;
 
 /** One way of making the two agree, and what it costs on either side. */
+#[OA\Post(
+    path: '/api/ways',
+    operationId: 'ways',
+    requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: WishRequest::class)),
+    responses: [new OA\Response(response: 200, description: 'The four ways to make picture and paper agree.', content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: WayJson::class)))],
+)]
 #[OA\Schema]
 final readonly class WayJson
 {

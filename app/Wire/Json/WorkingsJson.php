@@ -8,6 +8,12 @@ use App\Documents\Choices\ChoicesJson;
 use OpenApi\Attributes as OA;
 
 /** Everything that follows from the choices. */
+#[OA\Post(
+    path: '/api/workings',
+    operationId: 'workings',
+    requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: WorkingsRequest::class)),
+    responses: [new OA\Response(response: 200, description: 'Everything that follows.', content: new OA\JsonContent(ref: WorkingsJson::class)), new OA\Response(response: 422, ref: '#/components/responses/Trouble')],
+)]
 #[OA\Schema]
 final readonly class WorkingsJson
 {

@@ -4,166 +4,6 @@
  */
 
 export interface paths {
-    "/api/ways": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["ways"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/sheets": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["sheets"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/schools": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["schools"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/meshes": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["meshes"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/prints": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["prints"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/dividers": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["dividers"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/enlargement": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["enlargement"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/ruled": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["ruled"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/plans": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["plans"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/clearances": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["clearances"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
     "/api/adjust": {
         parameters: {
             query?: never;
@@ -180,17 +20,17 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/archives": {
+    "/api/bin": {
         parameters: {
             query?: never;
             header?: never;
             path?: never;
             cookie?: never;
         };
-        get?: never;
+        get: operations["binned"];
         put?: never;
-        post: operations["import"];
-        delete?: never;
+        post?: never;
+        delete: operations["emptyBin"];
         options?: never;
         head?: never;
         patch?: never;
@@ -204,54 +44,6 @@ export interface paths {
             cookie?: never;
         };
         get: operations["catalogue"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/square": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["square"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/measured": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["measured"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/drawings/{drawing}/copying": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["copying"];
         put?: never;
         post?: never;
         delete?: never;
@@ -276,7 +68,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/drawings/{drawing}/cells": {
+    "/api/clearances": {
         parameters: {
             query?: never;
             header?: never;
@@ -284,9 +76,56 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        /** Notes the same of several cells, as one change: all that are blank, say. */
-        put: operations["cells"];
+        put?: never;
+        post: operations["clearances"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/drawings/{drawing}/copying": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["copying"];
+        put?: never;
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/dividers": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["dividers"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/archives": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["import"];
         delete?: never;
         options?: never;
         head?: never;
@@ -320,22 +159,6 @@ export interface paths {
         put: operations["decide"];
         post?: never;
         delete: operations["bin"];
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/drawings/{drawing}/edges": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["edges"];
-        put?: never;
-        post?: never;
-        delete?: never;
         options?: never;
         head?: never;
         patch?: never;
@@ -389,30 +212,46 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/bin": {
+    "/api/drawings/{drawing}/folding": {
         parameters: {
             query?: never;
             header?: never;
             path?: never;
             cookie?: never;
         };
-        get: operations["binned"];
+        get: operations["folding"];
         put?: never;
         post?: never;
-        delete: operations["emptyBin"];
+        delete?: never;
         options?: never;
         head?: never;
         patch?: never;
         trace?: never;
     };
-    "/api/drawings/{drawing}/finish": {
+    "/api/pencil": {
         parameters: {
             query?: never;
             header?: never;
             path?: never;
             cookie?: never;
         };
-        get: operations["finish"];
+        get: operations["pencil"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/drawings/{drawing}/edges": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["edges"];
         put?: never;
         post?: never;
         delete?: never;
@@ -445,7 +284,6 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        /** Ticks one off, or takes that back; the answer is the walk as it is then. */
         put: operations["tickMark"];
         post?: never;
         delete?: never;
@@ -454,15 +292,31 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/drawings/{drawing}/folding": {
+    "/api/meshes": {
         parameters: {
             query?: never;
             header?: never;
             path?: never;
             cookie?: never;
         };
-        get: operations["folding"];
+        get?: never;
         put?: never;
+        post: operations["meshes"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/drawings/{drawing}/cells": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["cells"];
         post?: never;
         delete?: never;
         options?: never;
@@ -470,32 +324,16 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/drawings/{drawing}/shares": {
+    "/api/sheets": {
         parameters: {
             query?: never;
             header?: never;
             path?: never;
             cookie?: never;
         };
-        get: operations["shares"];
+        get?: never;
         put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/pencil": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["pencil"];
-        put?: never;
-        post?: never;
+        post: operations["sheets"];
         delete?: never;
         options?: never;
         head?: never;
@@ -550,6 +388,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/prints": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["prints"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/printers": {
         parameters: {
             query?: never;
@@ -582,6 +436,54 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/plans": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["plans"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/schools": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["schools"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/drawings/{drawing}/shares": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["shares"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/drawings/{drawing}/sheets/{kind}": {
         parameters: {
             query?: never;
@@ -590,6 +492,38 @@ export interface paths {
             cookie?: never;
         };
         get: operations["aboutSheet"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/drawings/{drawing}/finish": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["finish"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/drawings/{drawing}/tones/at": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["probe"];
         put?: never;
         post?: never;
         delete?: never;
@@ -614,16 +548,80 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/drawings/{drawing}/tones/at": {
+    "/api/enlargement": {
         parameters: {
             query?: never;
             header?: never;
             path?: never;
             cookie?: never;
         };
-        get: operations["probe"];
+        get?: never;
         put?: never;
-        post?: never;
+        post: operations["enlargement"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/ruled": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["ruled"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/square": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["square"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/measured": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["measured"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/ways": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["ways"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1707,246 +1705,6 @@ export interface components {
 }
 export type $defs = Record<string, never>;
 export interface operations {
-    ways: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: {
-            content: {
-                "application/json": components["schemas"]["WishRequest"];
-            };
-        };
-        responses: {
-            /** @description The four ways to make picture and paper agree. */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["WayJson"][];
-                };
-            };
-        };
-    };
-    sheets: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: {
-            content: {
-                "application/json": components["schemas"]["WishRequest"];
-            };
-        };
-        responses: {
-            /** @description Other sheets for this picture. */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["OtherSheetJson"][];
-                };
-            };
-        };
-    };
-    schools: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: {
-            content: {
-                "application/json": components["schemas"]["WishRequest"];
-            };
-        };
-        responses: {
-            /** @description The schools side by side. */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["SchoolJson"][];
-                };
-            };
-        };
-    };
-    meshes: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: {
-            content: {
-                "application/json": components["schemas"]["WishRequest"];
-            };
-        };
-        responses: {
-            /** @description How fine the grid could be. */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["MeshJson"][];
-                };
-            };
-        };
-    };
-    prints: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: {
-            content: {
-                "application/json": components["schemas"]["WishRequest"];
-            };
-        };
-        responses: {
-            /** @description Sizes the reference could be printed at. */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["PrintSizeJson"][];
-                };
-            };
-        };
-    };
-    dividers: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: {
-            content: {
-                "application/json": components["schemas"]["WishRequest"];
-            };
-        };
-        responses: {
-            /** @description Settings of proportional dividers. */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["DividerJson"][];
-                };
-            };
-        };
-    };
-    enlargement: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: {
-            content: {
-                "application/json": components["schemas"]["WishRequest"];
-            };
-        };
-        responses: {
-            /** @description Whether a size is a true enlargement. */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["VerdictJson"];
-                };
-            };
-        };
-    };
-    ruled: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: {
-            content: {
-                "application/json": components["schemas"]["WishRequest"];
-            };
-        };
-        responses: {
-            /** @description A ruled grid against this one. */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["VerdictJson"];
-                };
-            };
-        };
-    };
-    plans: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: {
-            content: {
-                "application/json": components["schemas"]["WishRequest"];
-            };
-        };
-        responses: {
-            /** @description Plans that are easy on both rulers, the best first. */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ProposalJson"][];
-                };
-            };
-        };
-    };
-    clearances: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: {
-            content: {
-                "application/json": components["schemas"]["AdjustRequest"];
-            };
-        };
-        responses: {
-            /** @description Ways to keep a boxed thing clear of lines. */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ClearanceJson"][];
-                };
-            };
-        };
-    };
     adjust: {
         parameters: {
             query?: never;
@@ -1971,24 +1729,44 @@ export interface operations {
             };
         };
     };
-    import: {
+    binned: {
         parameters: {
             query?: never;
             header?: never;
             path?: never;
             cookie?: never;
         };
-        requestBody?: {
-            content: {
-                "multipart/form-data": {
-                    /** Format: binary */
-                    photo: string;
+        requestBody?: never;
+        responses: {
+            /** @description What is in the bin. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BinJson"];
                 };
             };
         };
+    };
+    emptyBin: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
         responses: {
-            201: components["responses"]["Drawing"];
-            422: components["responses"]["Trouble"];
+            /** @description Emptied, for good. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BinJson"];
+                };
+            };
         };
     };
     catalogue: {
@@ -2007,79 +1785,6 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["CatalogueJson"];
-                };
-            };
-        };
-    };
-    square: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: {
-            content: {
-                "application/json": components["schemas"]["WishRequest"];
-            };
-        };
-        responses: {
-            /** @description Whether the frame is square. */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["VerdictJson"];
-                };
-            };
-        };
-    };
-    measured: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: {
-            content: {
-                "application/json": components["schemas"]["WishRequest"];
-            };
-        };
-        responses: {
-            /** @description Whether ticks measured back are where they belong. */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["VerdictJson"];
-                };
-            };
-        };
-    };
-    copying: {
-        parameters: {
-            query?: {
-                hand?: string;
-            };
-            header?: never;
-            path: {
-                /** @description The head of the description that the front end's types are generated from. */
-                drawing: components["parameters"]["drawing"];
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description The way through the cells. */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["CopyingJson"];
                 };
             };
         };
@@ -2142,9 +1847,35 @@ export interface operations {
             422: components["responses"]["Trouble"];
         };
     };
-    cells: {
+    clearances: {
         parameters: {
             query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["AdjustRequest"];
+            };
+        };
+        responses: {
+            /** @description Ways to keep a boxed thing clear of lines. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ClearanceJson"][];
+                };
+            };
+        };
+    };
+    copying: {
+        parameters: {
+            query?: {
+                hand?: string;
+            };
             header?: never;
             path: {
                 /** @description The head of the description that the front end's types are generated from. */
@@ -2152,21 +1883,60 @@ export interface operations {
             };
             cookie?: never;
         };
-        requestBody?: {
-            content: {
-                "application/json": components["schemas"]["CellsRequest"];
-            };
-        };
+        requestBody?: never;
         responses: {
-            /** @description Noted. */
+            /** @description The way through the cells. */
             200: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["NotedJson"];
+                    "application/json": components["schemas"]["CopyingJson"];
                 };
             };
+        };
+    };
+    dividers: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["WishRequest"];
+            };
+        };
+        responses: {
+            /** @description Settings of proportional dividers. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DividerJson"][];
+                };
+            };
+        };
+    };
+    import: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "multipart/form-data": {
+                    /** Format: binary */
+                    photo: string;
+                };
+            };
+        };
+        responses: {
+            201: components["responses"]["Drawing"];
             422: components["responses"]["Trouble"];
         };
     };
@@ -2271,29 +2041,6 @@ export interface operations {
             };
         };
     };
-    edges: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                /** @description The head of the description that the front end's types are generated from. */
-                drawing: components["parameters"]["drawing"];
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description Main lines to choose from. */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["MainLineJson"][];
-                };
-            };
-        };
-    };
     undo: {
         parameters: {
             query?: never;
@@ -2349,47 +2096,52 @@ export interface operations {
             200: components["responses"]["Drawing"];
         };
     };
-    binned: {
+    folding: {
         parameters: {
             query?: never;
+            header?: never;
+            path: {
+                drawing: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The creases, in their order. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FoldingJson"];
+                };
+            };
+        };
+    };
+    pencil: {
+        parameters: {
+            query?: {
+                surface?: string;
+                use?: string;
+            };
             header?: never;
             path?: never;
             cookie?: never;
         };
         requestBody?: never;
         responses: {
-            /** @description What is in the bin. */
+            /** @description How to draw guide lines on it. */
             200: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["BinJson"];
+                    "application/json": components["schemas"]["GuideLinesJson"];
                 };
             };
         };
     };
-    emptyBin: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description Emptied, for good. */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["BinJson"];
-                };
-            };
-        };
-    };
-    finish: {
+    edges: {
         parameters: {
             query?: never;
             header?: never;
@@ -2401,13 +2153,13 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
-            /** @description What is left to do, in its order. */
+            /** @description Main lines to choose from. */
             200: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["TaskJson"][];
+                    "application/json": components["schemas"]["MainLineJson"][];
                 };
             };
         };
@@ -2461,69 +2213,78 @@ export interface operations {
             };
         };
     };
-    folding: {
+    meshes: {
         parameters: {
             query?: never;
-            header?: never;
-            path: {
-                drawing: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description The creases, in their order. */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["FoldingJson"];
-                };
-            };
-        };
-    };
-    shares: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                drawing: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description Halves, thirds and quarters of every side and cell. */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["SharesJson"][];
-                };
-            };
-        };
-    };
-    pencil: {
-        parameters: {
-            query?: {
-                surface?: string;
-                use?: string;
-            };
             header?: never;
             path?: never;
             cookie?: never;
         };
-        requestBody?: never;
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["WishRequest"];
+            };
+        };
         responses: {
-            /** @description How to draw guide lines on it. */
+            /** @description How fine the grid could be. */
             200: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["GuideLinesJson"];
+                    "application/json": components["schemas"]["MeshJson"][];
+                };
+            };
+        };
+    };
+    cells: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description The head of the description that the front end's types are generated from. */
+                drawing: components["parameters"]["drawing"];
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["CellsRequest"];
+            };
+        };
+        responses: {
+            /** @description Noted. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["NotedJson"];
+                };
+            };
+            422: components["responses"]["Trouble"];
+        };
+    };
+    sheets: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["WishRequest"];
+            };
+        };
+        responses: {
+            /** @description Other sheets for this picture. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OtherSheetJson"][];
                 };
             };
         };
@@ -2620,6 +2381,30 @@ export interface operations {
             };
         };
     };
+    prints: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["WishRequest"];
+            };
+        };
+        responses: {
+            /** @description Sizes the reference could be printed at. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PrintSizeJson"][];
+                };
+            };
+        };
+    };
     printers: {
         parameters: {
             query?: {
@@ -2687,6 +2472,76 @@ export interface operations {
             };
         };
     };
+    plans: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["WishRequest"];
+            };
+        };
+        responses: {
+            /** @description Plans that are easy on both rulers, the best first. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProposalJson"][];
+                };
+            };
+        };
+    };
+    schools: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["WishRequest"];
+            };
+        };
+        responses: {
+            /** @description The schools side by side. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SchoolJson"][];
+                };
+            };
+        };
+    };
+    shares: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                drawing: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Halves, thirds and quarters of every side and cell. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SharesJson"][];
+                };
+            };
+        };
+    };
     aboutSheet: {
         parameters: {
             query?: never;
@@ -2711,7 +2566,7 @@ export interface operations {
             422: components["responses"]["Trouble"];
         };
     };
-    tones: {
+    finish: {
         parameters: {
             query?: never;
             header?: never;
@@ -2723,13 +2578,13 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
-            /** @description The tone bar, and what there is of it. */
+            /** @description What is left to do, in its order. */
             200: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["TonesJson"];
+                    "application/json": components["schemas"]["TaskJson"][];
                 };
             };
         };
@@ -2759,6 +2614,149 @@ export interface operations {
                 };
             };
             404: components["responses"]["Trouble"];
+        };
+    };
+    tones: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description The head of the description that the front end's types are generated from. */
+                drawing: components["parameters"]["drawing"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The tone bar, and what there is of it. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TonesJson"];
+                };
+            };
+        };
+    };
+    enlargement: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["WishRequest"];
+            };
+        };
+        responses: {
+            /** @description Whether a size is a true enlargement. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["VerdictJson"];
+                };
+            };
+        };
+    };
+    ruled: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["WishRequest"];
+            };
+        };
+        responses: {
+            /** @description A ruled grid against this one. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["VerdictJson"];
+                };
+            };
+        };
+    };
+    square: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["WishRequest"];
+            };
+        };
+        responses: {
+            /** @description Whether the frame is square. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["VerdictJson"];
+                };
+            };
+        };
+    };
+    measured: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["WishRequest"];
+            };
+        };
+        responses: {
+            /** @description Whether ticks measured back are where they belong. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["VerdictJson"];
+                };
+            };
+        };
+    };
+    ways: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["WishRequest"];
+            };
+        };
+        responses: {
+            /** @description The four ways to make picture and paper agree. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WayJson"][];
+                };
+            };
         };
     };
     workings: {
