@@ -11,15 +11,13 @@ use InchLadder\Layout\Span;
 use InchLadder\Measure\Length;
 use InchLadder\Measure\Rational;
 use InchLadder\Measure\Size;
+use InchLadder\Paper\Figures;
 use InchLadder\Paper\Measured;
 use InchLadder\Plan\Plan;
 
 /** The sheet, what its margins cost, and where the drawing lies on it. */
 final readonly class PaperWorkings
 {
-    /** Kept free at least, so that the edge does not crowd the drawing: 1/4 in (common practice). */
-    private const LEAST_MARGIN_MM = '127/20';
-
     private Writing $write;
 
     public function __construct(private Plan $plan)
@@ -57,7 +55,7 @@ final readonly class PaperWorkings
         if ($over !== []) {
             $warnings[] = 'The drawing lies over the margin at the '.implode(' and the ', $over).'.'.$this->covered();
         }
-        $least = Length::mm(self::LEAST_MARGIN_MM);
+        $least = Length::mm(Figures::LEAST_MARGIN_MM);
         $nearest = Length::smaller(Length::smaller($plan->layout->left, $plan->layout->right()), Length::smaller($plan->layout->top, $plan->layout->bottom()));
         if ($least->isLongerThan($nearest)) {
             $warnings[] = "The drawing comes within {$this->write->reading($nearest)} of an edge; {$this->write->reading($least)} leaves room for tape and fingers (common practice).";

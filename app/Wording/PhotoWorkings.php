@@ -10,18 +10,13 @@ use InchLadder\Measure\Rational;
 use InchLadder\Measure\Size;
 use InchLadder\Paper\Catalogue;
 use InchLadder\Paper\Standards\PhotoPrints;
+use InchLadder\Photo\Figures;
 use InchLadder\Photo\Resolution;
 use InchLadder\Plan\Plan;
 
 /** What is known of the picture: its shape, how it is held, its size as a print, and whether it has pixels enough. */
 final readonly class PhotoWorkings
 {
-    /** A cell with fewer pixels to its side than this shows them when it fills a screen (ours). */
-    private const FEWEST_PIXELS_TO_A_CELL = 100;
-
-    /** A print this near to a usual size on both sides is one, as measured: 1/8 in. */
-    private const NEAR_USUAL_MM = '127/40';
-
     private Writing $write;
 
     public function __construct(private Plan $plan)
@@ -53,12 +48,12 @@ final readonly class PhotoWorkings
         $print = $this->onPaper($this->plan->layout->print);
         if ($print !== null && ! $print->isEnough()) {
             $sheet = $this->largestSheet($print->largest);
-            $warnings[] = 'At this print size the photo has '.round($print->perInch).' pixels to the inch; under '.Resolution::LEAST_PER_INCH.' they show. It carries '.$this->write->readSize($print->largest).' well'.($sheet === null ? '.' : ", or the whole of {$sheet}.");
+            $warnings[] = 'At this print size the photo has '.round($print->perInch).' pixels to the inch; under '.Figures::LEAST_PER_INCH.' they show. It carries '.$this->write->readSize($print->largest).' well'.($sheet === null ? '.' : ", or the whole of {$sheet}.");
         }
         $cell = $this->pixelsToACell();
         $drawing = $this->onPaper($this->plan->layout->fitted->area);
-        if ($cell !== null && $drawing !== null && $cell < self::FEWEST_PIXELS_TO_A_CELL) {
-            $warnings[] = "A cell has only {$cell} pixels to its side; under ".self::FEWEST_PIXELS_TO_A_CELL.' they show. Take fewer cells, or crop less'.(($sheet = $this->largestSheet($drawing->largest)) === null ? '.' : "; {$sheet} is the largest sheet it fills well.");
+        if ($cell !== null && $drawing !== null && $cell < Figures::FEWEST_PIXELS_TO_A_CELL) {
+            $warnings[] = "A cell has only {$cell} pixels to its side; under ".Figures::FEWEST_PIXELS_TO_A_CELL.' they show. Take fewer cells, or crop less'.(($sheet = $this->largestSheet($drawing->largest)) === null ? '.' : "; {$sheet} is the largest sheet it fills well.");
         }
 
         return $warnings;
@@ -117,7 +112,7 @@ final readonly class PhotoWorkings
         foreach ((new PhotoPrints)->sheets() as $sheet) {
             $usual = $sheet->size->isUpright() === $print->isUpright() ? $sheet->size : $sheet->size->turned();
             $off = $print->minus($usual);
-            $near = static fn (Length $side): bool => ! $side->absolute()->mm->isGreaterThan(Rational::of(self::NEAR_USUAL_MM));
+            $near = static fn (Length $side): bool => ! $side->absolute()->mm->isGreaterThan(Rational::of(Figures::NEAR_USUAL_MM));
             if ($near($off->width) && $near($off->height) && ! $off->isNothing()) {
                 return "Nearly {$this->write->size($usual)}, a usual print, but {$this->difference($off->width)} across and {$this->difference($off->height)} down; the measured size counts.";
             }

@@ -11,11 +11,6 @@ use InchLadder\Measure\Size;
 /** Two key points that lie nearly over each other, or nearly level. */
 final readonly class Alignment
 {
-    /** Of the drawing's longer side: how far off still counts, and how far apart two points must be for it to tell anything. */
-    private const NEAR = 0.025;
-
-    private const APART = 0.08;
-
     private const MOST = 12;
 
     private function __construct(
@@ -43,7 +38,7 @@ final readonly class Alignment
                 $across = $area->width->times($second->x->minus($first->x));
                 $down = $area->height->times($second->y->minus($first->y));
                 foreach ([[true, $across, $down], [false, $down, $across]] as [$plumb, $off, $apart]) {
-                    if (abs($off->toFloat()) <= self::NEAR * $long && abs($apart->toFloat()) >= self::APART * $long) {
+                    if (abs($off->toFloat()) <= Figures::ALIGNED * $long && abs($apart->toFloat()) >= Figures::APART * $long) {
                         $found[] = new self($first, $second, $plumb, $off);
                     }
                 }

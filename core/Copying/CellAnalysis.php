@@ -18,12 +18,6 @@ use InchLadder\Pixels\Transitions;
  */
 final readonly class CellAnalysis
 {
-    /** A contour that leaves this near to a crossing, as a share of the side, leaves through it. */
-    private const SAME_PLACE = 0.06;
-
-    /** Shorter than this share of the cell, a contour is not worth telling. */
-    private const LEAST_LENGTH = 0.12;
-
     private const MOST = 6;
 
     private function __construct(
@@ -66,7 +60,7 @@ final readonly class CellAnalysis
                 continue;
             }
             $contour = Contour::from($gradient, ...$in->side->point($in->at));
-            if (count($contour->points) >= self::LEAST_LENGTH * max($gradient->wide, $gradient->high)) {
+            if (count($contour->points) >= Figures::SHORTEST_CONTOUR * max($gradient->wide, $gradient->high)) {
                 $out = $contour->leaves ? self::crossingNear($contour, $in, $crossings, $cell, $ruler) : null;
                 $joined[] = $out;
                 $courses[] = ContourTrace::of($contour, $in, $out, $cell);
@@ -80,7 +74,7 @@ final readonly class CellAnalysis
     private static function crossingNear(Contour $contour, Crossing $in, array $crossings, Size $cell, Graduation $ruler): Crossing
     {
         [$side, $at] = Side::of(...$contour->points[count($contour->points) - 1]);
-        $near = array_filter($crossings, static fn (Crossing $other): bool => $other !== $in && $other->side === $side && abs($other->at - $at) < self::SAME_PLACE);
+        $near = array_filter($crossings, static fn (Crossing $other): bool => $other !== $in && $other->side === $side && abs($other->at - $at) < Figures::SAME_CROSSING);
         usort($near, static fn (Crossing $a, Crossing $b): int => abs($a->at - $at) <=> abs($b->at - $at));
 
         return $near[0] ?? Crossing::of($side, new Transition($at, 0), $cell, $ruler);

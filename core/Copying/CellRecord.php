@@ -17,12 +17,6 @@ use InchLadder\Measure\Rational;
  */
 final readonly class CellRecord
 {
-    /** How far a place may be off a cell's sides and still be that cell, as a share of the side. */
-    private const NEAR = 0.04;
-
-    /** How much of a cell settled places must fill. */
-    private const FULL = 0.96;
-
     private function __construct(
         /** @var array<int, Noted> by row × columns + column; only cells there is something to say of, and those noted open over what covers them */
         public array $cells,
@@ -55,7 +49,7 @@ final readonly class CellRecord
             foreach ($down as $row => [$shareDown, $wholeDown]) {
                 foreach ($across as $column => [$shareAcross, $wholeAcross]) {
                     $cell = $row * (count($columns) - 1) + $column;
-                    [$inside, $area] = [$shareAcross > 1 - self::NEAR && $shareDown > 1 - self::NEAR, $shareAcross * $shareDown];
+                    [$inside, $area] = [$shareAcross > 1 - Figures::SAME_CELL && $shareDown > 1 - Figures::SAME_CELL, $shareAcross * $shareDown];
                     if ($inside && $wholeAcross && $wholeDown) {
                         $own[$cell] = isset($own[$cell]) ? $noted->joinedBy($own[$cell]) : $noted;
                         $are[$cell][] = $i;
@@ -75,7 +69,7 @@ final readonly class CellRecord
             $elsewhere += $found || ! $noted->says() ? 0 : 1;
         }
         foreach ($filled as $cell => $parts) {
-            if (array_sum(array_column($parts, 0)) >= self::FULL) {
+            if (array_sum(array_column($parts, 0)) >= Figures::WHOLE_CELL) {
                 $covering[$cell] ??= array_reduce(array_column($parts, 1), self::lastSettled(...));
             } else {
                 $elsewhere += count($parts);
@@ -137,8 +131,8 @@ final readonly class CellRecord
         for ($part = 0; $part < count($lines) - 1; $part++) {
             [$start, $end] = [$lines[$part], $lines[$part + 1]];
             $share = (min($to, $end) - max($from, $start)) / ($end - $start);
-            if ($share > self::NEAR) {
-                $near = self::NEAR * ($end - $start);
+            if ($share > Figures::SAME_CELL) {
+                $near = Figures::SAME_CELL * ($end - $start);
                 $found[$part] = [$share, $from > $start - $near && $to < $end + $near];
             }
         }

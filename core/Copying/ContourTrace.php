@@ -13,9 +13,6 @@ use InchLadder\Pixels\Contour;
 /** How a contour runs through a cell of the paper: in, out, how it slopes, and which way it bulges by how much. */
 final readonly class ContourTrace
 {
-    /** A bulge of less than this share of the straight way is none to a pencil. */
-    private const STRAIGHT = 0.03;
-
     private function __construct(
         /** @var non-empty-list<array{float, float}> from crossing to crossing, as shares of the cell across and down */
         public array $path,
@@ -50,7 +47,7 @@ final readonly class ContourTrace
                 [$farthest, $top] = [$away, [$x, $y]];
             }
         }
-        $straight = abs($farthest) < self::STRAIGHT * $way;
+        $straight = abs($farthest) < Figures::STRAIGHT * $way;
         // The normal on the side it strays to; the paper's y grows downwards.
         [$normalX, $normalY] = [-$runY * ($farthest <=> 0), $runX * ($farthest <=> 0)];
         $towards = abs($normalY) >= abs($normalX) ? ($normalY < 0 ? 'up' : 'down') : ($normalX < 0 ? 'left' : 'right');

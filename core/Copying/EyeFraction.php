@@ -10,9 +10,6 @@ use InchLadder\Measure\SimpleFraction;
 /** A share of a side the way an eye judges it: the nearest simple fraction, and on which side of it. */
 final readonly class EyeFraction
 {
-    /** Nearer than this share of the side, an eye takes it for the fraction itself. */
-    private const AS_GOOD_AS = '0.012';
-
     private function __construct(
         public Rational $share,
         public SimpleFraction $nearest,
@@ -27,6 +24,6 @@ final readonly class EyeFraction
 
     public function isAsGoodAsIt(): bool
     {
-        return ! $this->nearest->off->abs()->isGreaterThan(Rational::of(self::AS_GOOD_AS));
+        return ! $this->nearest->off->abs()->isGreaterThan(Rational::of(Figures::FRACTION_ITSELF));
     }
 }

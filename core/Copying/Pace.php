@@ -7,12 +7,6 @@ namespace InchLadder\Copying;
 /** How long a cell takes this hand, from when its last ones were done. */
 final readonly class Pace
 {
-    /** A longer wait between two cells is a rest, not a cell; seconds. */
-    private const REST = 2700;
-
-    /** Fewer cells in a row than this tell nothing. */
-    private const LEAST = 3;
-
     private function __construct(
         /** Seconds, the median. */
         public float $cell,
@@ -29,11 +23,11 @@ final readonly class Pace
         $waits = [];
         for ($i = 1; $i < count($done); $i++) {
             $wait = $done[$i] - $done[$i - 1];
-            if ($wait > 0 && $wait <= self::REST) {
+            if ($wait > 0 && $wait <= Figures::REST_SECONDS) {
                 $waits[] = $wait;
             }
         }
-        if (count($waits) < self::LEAST) {
+        if (count($waits) < Figures::CELLS_THAT_TELL) {
             return null;
         }
         sort($waits);

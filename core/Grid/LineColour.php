@@ -15,9 +15,6 @@ enum LineColour: string
     case Lemon = 'lemon';
     case Rose = 'rose';
 
-    /** A line must show nearly everywhere, so a colour is judged by its poorest tenth. */
-    private const POOREST_SHARE = 0.1;
-
     /** `#rrggbb` */
     public function css(): string
     {
@@ -67,7 +64,7 @@ enum LineColour: string
     {
         $differences = array_map(fn (array $tone): array => [$this->lab()->differenceTo($tone[0]), $tone[1]], $under);
         sort($differences);
-        $left = self::POOREST_SHARE * array_sum(array_column($differences, 1));
+        $left = Figures::POOREST_SHARE * array_sum(array_column($differences, 1));
         foreach ($differences as [$difference, $count]) {
             if (($left -= $count) <= 0) {
                 return $difference;

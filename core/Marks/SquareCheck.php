@@ -16,9 +16,6 @@ use InchLadder\Measure\Size;
  */
 final readonly class SquareCheck
 {
-    /** Diagonals of such a frame differ by less than this share of the longer one; more is a slip of the ruler. */
-    private const MOST_DIFFERENCE = 0.25;
-
     private function __construct(
         public Size $frame,
         /** What both diagonals should be, in mm; a square root, so a float. */
@@ -47,7 +44,7 @@ final readonly class SquareCheck
         [$w, $h, $d1, $d2] = [$frame->width->toFloat(), $frame->height->toFloat(), $falling->toFloat(), $rising->toFloat()];
         $expected = $frame->diagonal();
         foreach ([$d1, $d2] as $diagonal) {
-            if (abs($diagonal - $expected) > self::MOST_DIFFERENCE * $expected) {
+            if (abs($diagonal - $expected) > Figures::MOST_DIFFERENCE * $expected) {
                 throw DiagonalsImpossible::forFrame($frame);
             }
         }

@@ -7,9 +7,6 @@ namespace InchLadder\Measure;
 /** How steep the straight way between two places is, read from the left. */
 final readonly class Slope
 {
-    /** Nearer to level or upright than this, in degrees, a slope is called so. */
-    private const AS_GOOD_AS = 2.0;
-
     /** A steepness is told for so much across. */
     public const ACROSS = 10;
 
@@ -32,12 +29,12 @@ final readonly class Slope
 
     public function isLevel(): bool
     {
-        return abs($this->degrees) < self::AS_GOOD_AS;
+        return abs($this->degrees) < Figures::AS_GOOD_AS_LEVEL;
     }
 
     public function isUpright(): bool
     {
-        return 90 - abs($this->degrees) < self::AS_GOOD_AS;
+        return 90 - abs($this->degrees) < Figures::AS_GOOD_AS_LEVEL;
     }
 
     /** For those who have no protractor: how far it goes up or down for ACROSS across; null where it is level or upright. */

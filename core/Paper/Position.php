@@ -17,9 +17,6 @@ enum Position: string
     case BottomLeft = 'bottom left';
     case BottomRight = 'bottom right';
 
-    /** Of the spare height, what lies above a picture lifted for a frame; the rest lies below (common practice). */
-    private const OPTICAL_ABOVE = '9/20';
-
     public function across(): Rational
     {
         return match ($this) {
@@ -33,7 +30,7 @@ enum Position: string
     {
         return match ($this) {
             self::Centred => Rational::nd(1, 2),
-            self::Optical => Rational::of(self::OPTICAL_ABOVE),
+            self::Optical => Rational::of(Figures::OPTICAL_ABOVE),
             self::TopLeft, self::TopRight => Rational::zero(),
             self::BottomLeft, self::BottomRight => Rational::one(),
         };

@@ -15,9 +15,6 @@ enum Shape: string
     case Circle = 'circle';
     case Strip = 'strip';
 
-    /** A strip is so many times as long as it is wide: three pictures or verses side by side (ours). */
-    private const STRIP = 3;
-
     /** Whether the outline cuts into the box. */
     public function isRound(): bool
     {
@@ -47,7 +44,7 @@ enum Shape: string
     {
         return match ($this) {
             self::Circle => $usable->largestInside(Rational::one()),
-            self::Strip => $usable->largestInside($usable->isUpright() ? Rational::nd(1, self::STRIP) : Rational::of(self::STRIP)),
+            self::Strip => $usable->largestInside($usable->isUpright() ? Rational::nd(1, Figures::STRIP) : Rational::of(Figures::STRIP)),
             default => $usable,
         };
     }

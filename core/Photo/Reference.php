@@ -11,9 +11,6 @@ use InchLadder\Measure\Size;
 /** The picture being copied: so many pixels, and a size if it is also a print. Never altered. */
 final readonly class Reference
 {
-    /** A print whose shape differs from its pixels by more than this is mentioned. */
-    private const LARGEST_MISMATCH_PERCENT = 2;
-
     private function __construct(public ?int $pixelsWide, public ?int $pixelsHigh, public ?Size $print)
     {
     }
@@ -88,6 +85,6 @@ final readonly class Reference
         $pixels = Rational::nd($this->pixelsWide, $this->pixelsHigh);
         $percent = abs($this->print->ratio()->dividedBy($pixels)->toFloat() - 1) * 100;
 
-        return $percent > self::LARGEST_MISMATCH_PERCENT ? new PrintMismatch($this->print, $pixels, $percent) : null;
+        return $percent > Figures::LARGEST_MISMATCH_PERCENT ? new PrintMismatch($this->print, $pixels, $percent) : null;
     }
 }

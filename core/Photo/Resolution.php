@@ -12,9 +12,6 @@ use InchLadder\Measure\Unit;
 /** How many pixels a picture has to the inch at a given size, and how large it may become. */
 final readonly class Resolution
 {
-    /** Below this a print at reading distance shows its pixels (common practice). */
-    public const LEAST_PER_INCH = 150;
-
     private function __construct(
         public float $perInch,
         /** The largest size of this shape that still has LEAST_PER_INCH. */
@@ -32,13 +29,13 @@ final readonly class Resolution
         $down = $pixelsHigh->toFloat() / max(1e-9, $size->height->in(Unit::Inch)->toFloat());
 
         return new self(min($across, $down), new Size(
-            Length::inches($pixelsWide->dividedBy(self::LEAST_PER_INCH)),
-            Length::inches($pixelsHigh->dividedBy(self::LEAST_PER_INCH)),
+            Length::inches($pixelsWide->dividedBy(Figures::LEAST_PER_INCH)),
+            Length::inches($pixelsHigh->dividedBy(Figures::LEAST_PER_INCH)),
         ));
     }
 
     public function isEnough(): bool
     {
-        return $this->perInch >= self::LEAST_PER_INCH;
+        return $this->perInch >= Figures::LEAST_PER_INCH;
     }
 }

@@ -7,12 +7,6 @@ namespace InchLadder\Pixels;
 /** How much there is to draw in each cell of a grid, told by how much of it is edge. */
 final class Content
 {
-    /** Levels of 255 from one sample to the next that begin to show as an edge. */
-    private const EDGE = 5.0;
-
-    /** A cell with less of it than this is called blank. */
-    public const BLANK = 0.01;
-
     /**
      * @param  list<float>  $across  the grid's lines as shares of the field, edges included
      * @param  list<float>  $down
@@ -27,7 +21,7 @@ final class Content
                 for ($y = $top; $y < $bottom; $y++) {
                     for ($x = $left; $x < $right; $x++) {
                         $here = $field->at($x, $y);
-                        $edges += abs($field->at(min($x + 1, $right - 1), $y) - $here) >= self::EDGE || abs($field->at($x, min($y + 1, $bottom - 1)) - $here) >= self::EDGE ? 1 : 0;
+                        $edges += abs($field->at(min($x + 1, $right - 1), $y) - $here) >= Figures::EDGE_BEGINS || abs($field->at($x, min($y + 1, $bottom - 1)) - $here) >= Figures::EDGE_BEGINS ? 1 : 0;
                     }
                 }
                 $shares[] = $edges / (($bottom - $top) * ($right - $left));
@@ -43,7 +37,7 @@ final class Content
      */
     public static function blank(array $content): array
     {
-        return array_keys(array_filter($content, static fn (float $share): bool => $share < self::BLANK));
+        return array_keys(array_filter($content, static fn (float $share): bool => $share < Figures::BLANK));
     }
 
     /**

@@ -20,12 +20,6 @@ final readonly class Contour
     /** How far to either side the ridge is looked for after a step. */
     private const SIDEWAYS = 1.5;
 
-    /** Below this share of the steepness it entered with, a contour has faded. */
-    private const FADED = 0.12;
-
-    /** A turn sharper than this between two steps is a corner, where one contour ends and another begins; cosine. */
-    private const SHARPEST = 0.6;
-
     private function __construct(
         /** @var non-empty-list<array{float, float}> shares of the field across and down, 0…1 */
         public array $points,
@@ -59,11 +53,11 @@ final readonly class Contour
             }
             [$growX, $growY] = $gradient->at($x, $y);
             $steep = hypot($growX, $growY);
-            if ($steep < self::FADED * $entry) {
+            if ($steep < Figures::FADED * $entry) {
                 break;
             }
             $ahead = (-$growY * $goX + $growX * $goY) / $steep;
-            if (abs($ahead) < self::SHARPEST) {
+            if (abs($ahead) < Figures::SHARPEST_TURN) {
                 break;
             }
             [$goX, $goY] = $ahead > 0 ? [-$growY / $steep, $growX / $steep] : [$growY / $steep, -$growX / $steep];

@@ -10,15 +10,6 @@ namespace InchLadder\Pixels;
  */
 final readonly class MainEdges
 {
-    /** Two lines nearer than this share of the side are one mass's edge. */
-    private const APART = 0.08;
-
-    /** No line is looked for this near the frame. */
-    private const FRAME = 0.04;
-
-    /** An edge must stand out from the typical row by this much to be offered. */
-    private const STANDS_OUT = 1.6;
-
     /**
      * @return list<array{float, float}> place as a share of the height, and strength against the typical row; the strongest first
      */
@@ -38,8 +29,8 @@ final readonly class MainEdges
         $found = [];
         foreach ($steps as $y => $step) {
             $share = $y / $field->high;
-            $clear = $share > self::FRAME && $share < 1 - self::FRAME && array_filter($found, static fn (array $line): bool => abs($line[0] - $share) < self::APART) === [];
-            if ($clear && $step / $typical >= self::STANDS_OUT) {
+            $clear = $share > Figures::CLEAR_OF_FRAME && $share < 1 - Figures::CLEAR_OF_FRAME && array_filter($found, static fn (array $line): bool => abs($line[0] - $share) < Figures::MAIN_LINES_APART) === [];
+            if ($clear && $step / $typical >= Figures::LEVEL_STANDS_OUT) {
                 $found[] = [$share, $step / $typical];
             }
             if (count($found) === $most) {

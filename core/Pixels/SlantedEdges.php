@@ -19,9 +19,6 @@ final readonly class SlantedEdges
 
     private const SAMPLES = 3.0;
 
-    /** A line must stand out from the typical step of lightness by this much to be offered (ours). */
-    private const STANDS_OUT = 1.3;
-
     /** Two lines whose ends are nearer than this share of the picture are one mass's edge. */
     private const APART = 0.12;
 
@@ -42,7 +39,7 @@ final readonly class SlantedEdges
             }
             [$x1, $y1, $x2, $y2] = $line;
             $strength = $sum / hypot(($x2 - $x1) * $field->wide, ($y2 - $y1) * $field->high) / $typical;
-            if ($strength >= self::STANDS_OUT && array_filter($found, static fn (array $one): bool => hypot($one[0] - $x1, $one[1] - $y1) < self::APART && hypot($one[2] - $x2, $one[3] - $y2) < self::APART) === []) {
+            if ($strength >= Figures::SLANT_STANDS_OUT && array_filter($found, static fn (array $one): bool => hypot($one[0] - $x1, $one[1] - $y1) < self::APART && hypot($one[2] - $x2, $one[3] - $y2) < self::APART) === []) {
                 $found[] = [$x1, $y1, $x2, $y2, $strength];
             }
         }

@@ -14,17 +14,6 @@ namespace InchLadder\Pixels;
  */
 final class Transitions
 {
-    /** Standard deviation of the Gaussian, as a share of the line: what is finer is texture, not a contour. */
-    private const BLUR = 0.012;
-
-    /** Levels of 255 that an eye notices as an edge, and the share of the line's strongest step. */
-    private const LEAST = 12.0;
-
-    private const LEAST_OF_STRONGEST = 0.2;
-
-    /** Two steps nearer than this share of the line are one to a pencil. */
-    private const APART = 0.05;
-
     /** More on one side of a cell than this would not be drawn one by one. */
     private const MOST = 5;
 
@@ -36,7 +25,7 @@ final class Transitions
     {
         $responses = self::responses($profile);
         $strongest = max(array_map(abs(...), $responses));
-        $least = max(self::LEAST, self::LEAST_OF_STRONGEST * $strongest);
+        $least = max(Figures::LEAST_STEP, Figures::LEAST_OF_STRONGEST * $strongest);
         $peaks = [];
         for ($i = 1; $i < count($responses) - 1; $i++) {
             $here = abs($responses[$i]);
@@ -48,7 +37,7 @@ final class Transitions
         $kept = [];
         foreach (array_keys($peaks) as $i) {
             $at = self::place($responses, $i) / count($profile);
-            if (count($kept) < self::MOST && array_filter($kept, static fn (Transition $step): bool => abs($step->at - $at) < self::APART) === []) {
+            if (count($kept) < self::MOST && array_filter($kept, static fn (Transition $step): bool => abs($step->at - $at) < Figures::STEPS_APART) === []) {
                 $kept[] = new Transition($at, $responses[$i]);
             }
         }
@@ -66,7 +55,7 @@ final class Transitions
     private static function responses(array $profile): array
     {
         $last = count($profile) - 1;
-        $blur = max(1.0, self::BLUR * count($profile));
+        $blur = max(1.0, Figures::BLUR * count($profile));
         $reach = (int) ceil(3 * $blur);
         $kernel = [];
         for ($k = 1; $k <= $reach; $k++) {

@@ -16,16 +16,6 @@ namespace InchLadder\Planner;
  */
 final class Ranking
 {
-    private const TRIMMED = 5.0;
-
-    private const UNUSED = 2.0;
-
-    private const GRADE = 0.1;
-
-    private const LINE = 0.02;
-
-    private const OFF_WANTED = 0.5;
-
     /** As many as are shown as pictures. */
     private const SHOWN = 6;
 
@@ -36,11 +26,11 @@ final class Ranking
     public static function of(array $front, Wish $wish): array
     {
         $wanted = $wish->subject->cellsWanted();
-        $cost = static fn (Proposal $plan): float => self::TRIMMED * (1 - $plan->kept->toFloat())
-            + self::UNUSED * (1 - $plan->used->toFloat())
-            + self::GRADE * $plan->grades
-            + self::LINE * $plan->lines()
-            + self::OFF_WANTED * max(0, abs(log($plan->cells() / $wanted, 2)) - 1);
+        $cost = static fn (Proposal $plan): float => Figures::TRIMMED * (1 - $plan->kept->toFloat())
+            + Figures::UNUSED * (1 - $plan->used->toFloat())
+            + Figures::GRADE * $plan->grades
+            + Figures::LINE * $plan->lines()
+            + Figures::OFF_WANTED * max(0, abs(log($plan->cells() / $wanted, 2)) - 1);
         // Of equals, the sheet as it lies, and fewer lines.
         $order = static fn (Proposal $plan): array => [! $plan->isPerfect(), round($cost($plan), 9), $plan->isTurned, $plan->lines(), $plan->columns];
         usort($front, static fn (Proposal $a, Proposal $b): int => $order($a) <=> $order($b));

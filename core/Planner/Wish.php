@@ -10,9 +10,6 @@ use InchLadder\Photo\Subject;
 /** What a plan must be like: the subject's own demands, and what the artist will not have. */
 final readonly class Wish
 {
-    /** Cells may be so many times fewer or more than the subject wants. */
-    private const LATITUDE = 3;
-
     /**
      * @param  bool  $neverTrim  the whole photo, to its edges
      * @param  bool  $wholeSheet  the whole paper inside its margins
@@ -30,12 +27,12 @@ final readonly class Wish
 
     public function fewestCells(): int
     {
-        return max(2, intdiv($this->subject->cellsWanted(), self::LATITUDE));
+        return max(2, intdiv($this->subject->cellsWanted(), Figures::LATITUDE));
     }
 
     public function mostCells(): int
     {
-        return $this->subject->cellsWanted() * self::LATITUDE;
+        return $this->subject->cellsWanted() * Figures::LATITUDE;
     }
 
     /** Share of the photo that must be kept, in (0, 1]. */

@@ -7,15 +7,6 @@ namespace InchLadder\Tone;
 /** A tone bar: as many boxes as steps, numbered as they are counted, 1 for the lightest. */
 final readonly class Bar
 {
-    /** L* of the darkest that a soft pencil lays; from memory. */
-    private const PENCIL = 20.0;
-
-    /** L* of the lightest that a white pencil lays on dark paper; from memory. */
-    private const WHITE = 92.0;
-
-    /** On a paper darker than this, light is laid on and the paper is the dark end. */
-    private const DARK_PAPER = 50.0;
-
     private function __construct(
         /** @var non-empty-list<Swatch> the lightest first */
         public array $boxes,
@@ -34,8 +25,8 @@ final readonly class Bar
     public static function of(int $steps, bool $paperCounts, float $paper): self
     {
         ValueScale::of($steps, 100, 0);
-        $paperIsLight = $paper > self::DARK_PAPER;
-        [$from, $to] = $paperIsLight ? [$paper, self::PENCIL] : [self::WHITE, $paper];
+        $paperIsLight = $paper > Figures::DARK_PAPER;
+        [$from, $to] = $paperIsLight ? [$paper, Figures::DARKEST_PENCIL] : [Figures::LIGHTEST_WHITE, $paper];
         $boxes = array_map(static function (int $number) use ($steps, $paperCounts, $paperIsLight, $from, $to): Swatch {
             // Between the ends as many equal stretches as it takes; bare paper stands at one of them or is passed over.
             $share = match (true) {

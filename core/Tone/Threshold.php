@@ -15,13 +15,6 @@ use InchLadder\Pixels\Field;
  */
 final readonly class Threshold
 {
-    /** Nearer to the threshold than this, in L*, a tone is neither light nor shadow. */
-    private const NEAR = 6.0;
-
-    private const CLEAN = 0.08;
-
-    private const MUDDY = 0.25;
-
     private function __construct(
         /** L* */
         public float $threshold,
@@ -63,7 +56,7 @@ final readonly class Threshold
         return new self(
             $threshold,
             count(array_filter($lightness, static fn (int|float $one): bool => $one < $threshold)) / $all,
-            count(array_filter($lightness, static fn (int|float $one): bool => abs($one - $threshold) < self::NEAR)) / $all,
+            count(array_filter($lightness, static fn (int|float $one): bool => abs($one - $threshold) < Figures::NEITHER)) / $all,
         );
     }
 
@@ -71,8 +64,8 @@ final readonly class Threshold
     public function verdict(): string
     {
         return match (true) {
-            $this->between < self::CLEAN => 'clean',
-            $this->between < self::MUDDY => 'partly',
+            $this->between < Figures::CLEAN => 'clean',
+            $this->between < Figures::MUDDY => 'partly',
             default => 'muddy',
         };
     }

@@ -16,9 +16,6 @@ final readonly class ValueScale
 
     public const MOST = 10;
 
-    /** A few glints and a few black holes do not make the range: so much of the picture is left out at either end. */
-    private const LEFT_OUT = 0.01;
-
     private function __construct(
         public int $steps,
         /** L* at which the lightest step begins. */
@@ -51,7 +48,7 @@ final readonly class ValueScale
         $last = count($lightness) - 1;
         $at = static fn (float $share): float => (float) $lightness[(int) round($share * $last)];
 
-        return self::of($steps, $at(1 - self::LEFT_OUT), $at(self::LEFT_OUT));
+        return self::of($steps, $at(1 - Figures::LEFT_OUT), $at(Figures::LEFT_OUT));
     }
 
     /** The step a lightness belongs to, 1 for the lightest. */

@@ -93,3 +93,13 @@ arch('rules know no language of the screen, no database and no web')
 arch('rows know no JSON of the wire and no printing')
     ->expect('App\Models')
     ->not->toUse(['App\Wire', 'App\Printing', 'App\Http']);
+
+it('keeps every figure that rests on practice in one place a room, with its reason and where it is from', function () {
+    foreach (glob(dirname(__DIR__, 2).'/core/*/Figures.php') as $file) {
+        preg_match_all('~/\*\*(.*?)\*/\s+public const (\w+)~s', (string) file_get_contents($file), $found, PREG_SET_ORDER);
+        expect($found)->not->toBe([]);
+        foreach ($found as [, $words, $name]) {
+            expect($words)->toMatch('/\(ours\)|\(common\s+\*?\s*practice\)|from memory|As above/', basename(dirname($file))."::{$name} does not say where it is from");
+        }
+    }
+});

@@ -224,8 +224,8 @@ it('tells blank cells from busy ones', function () {
         }
     }
     [$blank, $edge, $stripes, $grain] = Content::of(new Field(40, 40, $levels), [0, 0.5, 1], [0, 0.5, 1]);
-    expect($blank)->toBeLessThan(Content::BLANK)
-        ->and($grain)->toBeLessThan(Content::BLANK)
+    expect($blank)->toBeLessThan(\InchLadder\Pixels\Figures::BLANK)
+        ->and($grain)->toBeLessThan(\InchLadder\Pixels\Figures::BLANK)
         ->and($edge)->toEqualWithDelta(0.05, 0.001)
         ->and($stripes)->toBeGreaterThan(0.4);
 });

@@ -1,0 +1,12 @@
+<?php
+
+declare(strict_types=1);
+
+namespace InchLadder\Marks;
+
+/** What is a slip and what a frame out of square. None is published; each says why it is what it is. */
+final class Figures
+{
+    /** The diagonals of a frame that leans differ by less than this share of the longer one; more is a slip of the ruler (ours). */
+    public const MOST_DIFFERENCE = 0.25;
+}

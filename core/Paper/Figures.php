@@ -1,0 +1,18 @@
+<?php
+
+declare(strict_types=1);
+
+namespace InchLadder\Paper;
+
+/** How drawings lie on sheets. None is published; each says why it is what it is. */
+final class Figures
+{
+    /** Of the spare height, what lies above a picture lifted for a frame; the rest lies below (common practice). */
+    public const OPTICAL_ABOVE = '9/20';
+
+    /** A strip is so many times as long as it is wide: three pictures or verses side by side (ours). */
+    public const STRIP = 3;
+
+    /** Kept free at least, so that the edge does not crowd the drawing and tape has a hold: 1/4 in (common practice). */
+    public const LEAST_MARGIN_MM = '127/20';
+}

@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace InchLadder\Tone;
+
+/** What pencils reach and what is called clean. Lightness is L*. None is published; each says why it is what it is. */
+final class Figures
+{
+    /** The darkest that a soft pencil lays; from memory. */
+    public const DARKEST_PENCIL = 20.0;
+
+    /** The lightest that a white pencil lays on dark paper; from memory. */
+    public const LIGHTEST_WHITE = 92.0;
+
+    /** On a paper darker than this, light is laid on and the paper is the dark end: the middle of the scale (ours). */
+    public const DARK_PAPER = 50.0;
+
+    /** Nearer to the threshold than this, a tone is neither light nor shadow (ours). */
+    public const NEITHER = 6.0;
+
+    /** With less than this share of the picture between, it parts cleanly (ours). */
+    public const CLEAN = 0.08;
+
+    /** With more than this share between, it is muddy (ours). */
+    public const MUDDY = 0.25;
+
+    /** A few glints and a few black holes do not make the range: so much of the picture is left out at either end (ours). */
+    public const LEFT_OUT = 0.01;
+}
