@@ -28,6 +28,12 @@ it('agrees with ISO 216 on the first of each series: one square metre, and one m
         ->and($b0->height->toFloat() / 1000)->toEqualWithDelta(M_SQRT2, 0.0005);
 });
 
+it('halves down to the smallest of JIS P 0138 B, rounded down to the millimetre', function (int $number) {
+    [$one, $next] = [Catalogue::find("jis-b{$number}")->size, Catalogue::find('jis-b'.($number + 1))->size];
+    expect($next->height->toFloat())->toBe($one->width->toFloat())
+        ->and($next->width->toFloat())->toBe(floor($one->height->toFloat() / 2));
+})->with(range(0, 9));
+
 it('agrees with JIS P 0138: the B series is half as large again in area as the A of the same number', function () {
     foreach (range(0, 6) as $n) {
         $a = Catalogue::find("a{$n}")->size;

@@ -1,0 +1,53 @@
+<?php
+
+use InchLadder\Marks\MeasuredBack;
+use InchLadder\Measure\Length;
+use InchLadder\Photo\Keep;
+use InchLadder\Pixels\Field;
+use InchLadder\Pixels\Transition;
+use InchLadder\Pixels\Transitions;
+use InchLadder\Tone\Threshold;
+
+/*
+ * What general-purpose libraries make of the same numbers: scikit-image's threshold_otsu, scipy's theilslopes,
+ * its constrained minimiser and its Gaussian derivative. How they were asked stands in judges/judge.py.
+ */
+
+/** @return array<string, mixed> */
+function judged(string $what): array
+{
+    return json_decode((string) file_get_contents(__DIR__.'/judges/judge.json'), true)[$what];
+}
+
+it('parts a picture where scikit-image does', function (string $name) {
+    ['values' => $values, 'dark' => $dark] = judged('otsu')[$name];
+    $threshold = Threshold::of(new Field(30, 20, $values));
+    expect(count(array_filter($values, fn (int $value) => $value < $threshold->threshold)))->toBe($dark)
+        ->and($threshold->shadow)->toEqualWithDelta($dark / 600, 1e-12);
+})->with(array_keys(judged('otsu')));
+
+it('finds stretch and moved zero as scipy’s Theil–Sen line does', function (string $name) {
+    ['points' => $points, 'slope' => $slope, 'rest' => $rest] = judged('sen')[$name];
+    $ticks = [];
+    foreach ($points as $i => [$x, $off]) {
+        $ticks[$i + 1] = [Length::mm((string) $x), Length::mm(sprintf('%.12F', $x + $off))];
+    }
+    $found = MeasuredBack::of($ticks, Length::mm('0.0001'));
+    expect($found->stretch)->toEqualWithDelta($slope, 1e-9)
+        // A zero that moved by less than the ruler tells is none.
+        ->and($found->moved)->toEqualWithDelta(abs($rest) < 0.0001 ? 0.0 : $rest, 1e-6);
+})->with(array_keys(judged('sen')));
+
+it('keeps as much of a straightened picture as scipy’s minimiser finds', function (array $case) {
+    [$width, $height] = Keep::Largest->inside($case['wide'], $case['high'], deg2rad($case['degrees']));
+    expect($width * $height)->toEqualWithDelta($case['area'], 1e-4 * $case['area']);
+})->with(array_map(fn (array $case) => [$case], judged('largest')));
+
+it('places steps of lightness where scipy’s Gaussian derivative peaks', function (string $name) {
+    ['profile' => $profile, 'at' => $at] = judged('canny')[$name];
+    $found = array_map(fn (Transition $step) => $step->at, Transitions::along($profile));
+    expect($found)->toHaveCount(count($at));
+    foreach ($at as $i => $place) {
+        expect($found[$i])->toEqualWithDelta($place, 1e-6);
+    }
+})->with(array_keys(judged('canny')));

@@ -1,0 +1,86 @@
+"""
+Outside judges: general-purpose libraries (scikit-image, scipy) say what comes out of the same numbers.
+Writes judge.json beside this file; run again when a case is added (Debian: python3-skimage, python3-scipy).
+"""
+import json
+import math
+import os
+import random
+
+import numpy
+import scipy
+import skimage
+from scipy.ndimage import gaussian_filter1d
+from scipy.optimize import minimize
+from scipy.stats import theilslopes
+from skimage.filters import threshold_otsu
+
+random.seed(1979)
+
+
+def clipped(values, low=0, high=100):
+    return [int(max(low, min(high, round(value)))) for value in values]
+
+
+# Otsu's threshold: how many of the samples are the dark class.
+fields = {
+    'two masses': clipped([random.gauss(30, 6) for _ in range(400)] + [random.gauss(75, 8) for _ in range(200)]),
+    'one small dark': clipped([random.gauss(20, 3) for _ in range(60)] + [random.gauss(70, 5) for _ in range(540)]),
+    'three masses': clipped([random.gauss(15, 4) for _ in range(200)] + [random.gauss(50, 4) for _ in range(200)] + [random.gauss(85, 4) for _ in range(200)]),
+    'a ramp': [i % 101 for i in range(606)][:600],
+    'muddy': clipped([random.gauss(50, 12) for _ in range(600)]),
+    'all but black and white': [3] * 300 + [96] * 300,
+}
+otsu = {}
+for name, values in fields.items():
+    level = int(threshold_otsu(numpy.array(values, dtype=numpy.uint8)))
+    otsu[name] = {'values': values, 'dark': sum(1 for value in values if value <= level)}
+
+# Theil and Sen: the slope, and the median of what remains.
+lines = {
+    'stretched': [[x, 0.02 * x + random.gauss(0, 0.004)] for x in (25, 60, 100, 140, 190, 240, 300)],
+    'moved and stretched': [[x, 3 + 0.01 * x + random.gauss(0, 0.01)] for x in (30, 55, 90, 150, 200, 260)],
+    'with two slips': [[x, 0.015 * x + (9 if x in (80, 170) else 0)] for x in (40, 80, 120, 170, 210, 250, 290)],
+}
+sen = {}
+for name, points in lines.items():
+    x, y = zip(*points)
+    fit = theilslopes(y, x, method='joint')
+    sen[name] = {'points': points, 'slope': float(fit[0]), 'rest': float(fit[1])}
+
+# The largest level rectangle in a turned one, of any shape.
+largest = []
+for wide, high, degrees in ((400, 300, 5), (400, 300, 15), (300, 400, 10), (1000, 200, 12), (500, 500, 7), (640, 480, 0.5)):
+    turn = math.radians(degrees)
+    cos, sin = math.cos(turn), math.sin(turn)
+    rules = [
+        {'type': 'ineq', 'fun': lambda s: wide - s[0] * cos - s[1] * sin},
+        {'type': 'ineq', 'fun': lambda s: high - s[0] * sin - s[1] * cos},
+    ]
+    best = min(
+        (minimize(lambda s: -s[0] * s[1] / (wide * high), [wide * f, high * g], constraints=rules, bounds=[(1, wide), (1, high)], tol=1e-12) for f in (0.3, 0.6, 0.9) for g in (0.3, 0.6, 0.9)),
+        key=lambda found: found.fun if found.success else 0,
+    )
+    largest.append({'wide': wide, 'high': high, 'degrees': degrees, 'area': float(best.x[0] * best.x[1])})
+
+# Canny's case of one dimension: the derivative of a Gaussian, and where it peaks between two samples.
+profiles = {
+    'two steps': [60 + 80 * (i > 55) + 60 * (i > 140) for i in range(200)],
+    'soft': [60 + 120 / (1 + math.exp(-(i - 71.3) / 3)) for i in range(200)],
+    'up and down': [50 + 100 * (40 <= i < 110) for i in range(200)],
+    'noisy': [100 + 70 * (i > 98) + random.gauss(0, 2) for i in range(200)],
+}
+canny = {}
+for name, profile in profiles.items():
+    answer = gaussian_filter1d(numpy.array(profile, dtype=float), max(1.0, 0.012 * len(profile)), order=1, mode='nearest', truncate=3)
+    height = numpy.abs(answer)
+    peaks = []
+    for i in range(1, len(profile) - 1):
+        if height[i] > height[i - 1] and height[i] >= height[i + 1] and height[i] > 0.35 * height.max():
+            bend = height[i - 1] - 2 * height[i] + height[i + 1]
+            peaks.append((i + 0.5 + (height[i - 1] - height[i + 1]) / (2 * bend)) / len(profile))
+    canny[name] = {'profile': profile, 'at': [float(peak) for peak in peaks]}
+
+with open(os.path.join(os.path.dirname(__file__), 'judge.json'), 'w') as file:
+    json.dump({'by': f'scikit-image {skimage.__version__}, scipy {scipy.__version__}', 'otsu': otsu, 'sen': sen, 'largest': largest, 'canny': canny}, file)
+    file.write('\n')
