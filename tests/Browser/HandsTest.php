@@ -233,3 +233,40 @@ it('has something to say where there is nothing to show', function () {
         file_get_contents($table->address("/api/drawings/{$id}/restore"), false, stream_context_create(['http' => ['method' => 'POST', 'content' => '']]));
     }
 });
+
+it('sizes the crop and the inset by keys alone', function (string $way, string $grip, string $slider) {
+    $table = begin(Photos::make(900, 600), '--sheet=letter --photo=6x4in', 'fit')->press($way)->kept();
+    $size = fn (): int => (int) $table->find("[data-test={$grip}]")->getAttribute('aria-valuenow');
+    $before = $size();
+    $table->browser->executeScript("document.querySelector('[data-test={$grip}]').focus()");
+    foreach ([[WebDriverKeys::ARROW_LEFT, -1], [WebDriverKeys::ARROW_LEFT, -2], [WebDriverKeys::ARROW_DOWN, -1]] as [$key, $by]) {
+        $table->key($key);
+        Table::until(fn () => abs($size() - $before - $by) <= 1 && $size() < $before, "the {$slider} to follow the key");
+        $table->kept();
+    }
+    expect($size())->toBeLessThan($before);
+    $table->isQuiet();
+})->with([
+    'the crop' => ['crop', 'corner', 'crop'],
+    'the inset' => ['inset', 'inset-handle', 'inset'],
+]);
+
+it('goes closer with two fingers, and holds nothing else meanwhile', function () {
+    $table = begin(Photos::make(900, 600), '--sheet=letter --photo=6x4in', 'fit')->press('crop')->kept();
+    $box = fn () => $table->browser->executeScript('const r = document.querySelector("[data-test=crop]"); return ["x", "width"].map((a) => Number(r.getAttribute(a)))');
+    [$x, $wide] = $box();
+    $middle = $table->browser->executeScript('const r = document.querySelector("[data-test=crop]").getBoundingClientRect(); return [r.left + r.width / 2, r.top + r.height / 2]');
+    $touch = fn (string $type, float $apart) => $table->devtools('Input.dispatchTouchEvent', ['type' => $type, 'touchPoints' => $type === 'touchEnd' ? [] : [['x' => $middle[0] - $apart, 'y' => $middle[1], 'id' => 1], ['x' => $middle[0] + $apart, 'y' => $middle[1], 'id' => 2]]]);
+    $touch('touchStart', 40);
+    foreach ([60, 80, 100] as $apart) {
+        $touch('touchMove', $apart);
+    }
+    $touch('touchEnd', 0);
+    Table::until(fn () => $box()[1] > 1.8 * $wide, 'the boards to come closer');
+    // The crop itself was not dragged: it is where it was on the photo.
+    $share = fn () => $table->browser->executeScript('const c = document.querySelector("[data-test=crop]"); const p = document.querySelector("#photo-clip rect"); return (Number(c.getAttribute("x")) - Number(p.getAttribute("x"))) / Number(p.getAttribute("width"))');
+    $moved = $share();
+    $table->press('whole boards');
+    Table::until(fn () => abs($box()[1] - $wide) < 1, 'the whole boards');
+    expect($share())->toEqualWithDelta($moved, 0.002)->and($box()[0])->toEqualWithDelta($x, 1);
+});

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { useElementSize } from '@vueuse/core'
-import { computed, useTemplateRef } from 'vue'
+import { computed, useTemplateRef, watch } from 'vue'
 import { previewOf } from '@/api/pictures'
 import type { Drawing, ToneSpot, Workings } from '@/api/types'
 import type { BoardRung } from '@/rungs/rungs'
@@ -25,7 +25,7 @@ const emit = defineEmits<{ move: [left: number, top: number]; resize: [width: nu
 
 const svg = useTemplateRef<SVGSVGElement>('svg')
 const { width, height } = useElementSize(svg)
-const { view, zoomBy, toTrueSize, reset, pan } = useZoom(svg)
+const { view, pinching, zoomBy, toTrueSize, reset, pan } = useZoom(svg)
 const { at: point, reading } = usePointer()
 const { look, filter, maskColour } = useLook()
 const tool = useTool()
@@ -171,13 +171,16 @@ function share(event: PointerEvent, box: Box) {
   return x >= 0 && x <= 1 && y >= 0 && y <= 1 ? { x, y } : null
 }
 
+watch(pinching, (two) => two && hand.letGo())
+
 function down(event: PointerEvent) {
-  if (look.value.mirrored) return
+  if (look.value.mirrored || pinching.value) return
   if (hand.down(event)) svg.value?.setPointerCapture(event.pointerId)
   else pan(event)
 }
 
 function move(event: PointerEvent) {
+  if (pinching.value) return
   hand.move(event)
   point.value = look.value.mirrored ? null : (share(event, stage.value.crop) ?? share(event, stage.value.area))
   if (props.rung === 'marks') lightNearest(event)
@@ -199,6 +202,8 @@ const LABEL_ROOM = 22
 const LEAST_CELL = 26
 const TICK = 7
 const NUDGE = 0.002
+/** One key makes the crop or the inset larger or smaller by this share of itself. */
+const PULL = 0.01
 const LOUPE = { radius: 84, times: 3 }
 
 function nudge(event: KeyboardEvent) {
@@ -207,6 +212,25 @@ function nudge(event: KeyboardEvent) {
   event.preventDefault()
   const by = event.shiftKey ? NUDGE * 10 : NUDGE
   emit('move', crop.value.left + (step[0] ?? 0) * by, crop.value.top + (step[1] ?? 0) * by)
+  emit('moved')
+}
+
+/** The crop's corner by the arrow keys: larger to the right and down, smaller to the left and up. */
+function pull(event: KeyboardEvent) {
+  const by = { ArrowRight: 1, ArrowDown: 1, ArrowLeft: -1, ArrowUp: -1 }[event.key]
+  if (!by) return
+  event.preventDefault()
+  const times = 1 + by * PULL * (event.shiftKey ? 5 : 1)
+  emit('resize', Math.max(0.05, crop.value.share_w * times), Math.max(0.05, crop.value.share_h * times))
+  emit('moved')
+}
+
+/** The inset's corner along its diagonal, likewise. */
+function pullInset(event: KeyboardEvent) {
+  const by = { ArrowRight: 1, ArrowDown: 1, ArrowLeft: -1, ArrowUp: -1 }[event.key]
+  if (!by) return
+  event.preventDefault()
+  emit('inset', Math.min(1, Math.max(0.05, props.workings.inset_size + by * PULL * (event.shiftKey ? 5 : 1))))
   emit('moved')
 }
 
@@ -283,7 +307,7 @@ const circle = computed(() => (props.workings.stretch.verdict === 'not' || props
           data-test="crop"
           @keydown="nudge"
         />
-        <path v-if="can.crop && !look.mirrored" class="grip" :d="`M${stage.crop.x + stage.crop.w + 1} ${stage.crop.y + stage.crop.h - 16}v17h-17`" data-test="corner" />
+        <path v-if="can.crop && !look.mirrored" class="grip" :d="`M${stage.crop.x + stage.crop.w + 1} ${stage.crop.y + stage.crop.h - 16}v17h-17`" tabindex="0" role="slider" aria-label="The crop’s corner. Arrow keys make it larger and smaller." :aria-valuenow="Math.round(workings.crop_size * 100)" aria-valuemin="5" aria-valuemax="100" data-test="corner" @keydown="pull" />
         <g v-if="rung === 'fit' && !look.mirrored && width > ROOM_FOR_LOSSES" data-test="losses">
           <text v-for="loss in losses" :key="loss.side" class="loss" :x="loss.x" :y="loss.y" :text-anchor="loss.anchor"><Num svg :text="loss.text" /></text>
         </g>
@@ -308,7 +332,7 @@ const circle = computed(() => (props.workings.stretch.verdict === 'not' || props
         </template>
         <rect v-else class="area" :x="stage.area.x" :y="stage.area.y" :width="stage.area.w" :height="stage.area.h" />
         <SpanLines v-if="spans.length" :box="stage.area" :spans="spans" />
-        <PaperExtras :stage="stage" :workings="workings" :drawing="drawing" :rung="rung" :diagonal="can.inset ? hand.diagonal.value : null" :overlays="look.lifted ? '' : overlays(stage.area, 'paper')" :round="round" :circle="circle && circle * (stage.area.h / stage.crop.h)" />
+        <PaperExtras :stage="stage" :workings="workings" :drawing="drawing" :rung="rung" :diagonal="can.inset ? hand.diagonal.value : null" :overlays="look.lifted ? '' : overlays(stage.area, 'paper')" :round="round" :circle="circle && circle * (stage.area.h / stage.crop.h)" @pull="pullInset" />
         <path class="lit" :d="litLine(stage.area)" />
         <path class="cross" :d="cross(stage.area)" />
         <text class="caption" :x="stage.sheet.x + stage.sheet.w / 2" :y="stage.sheet.y + stage.sheet.h + 25" text-anchor="middle"><Num svg :text="workings.rungs.paper.decision" /></text>
@@ -388,6 +412,11 @@ const circle = computed(() => (props.workings.stretch.verdict === 'not' || props
   stroke: #c8341f;
   stroke-width: 5;
   cursor: nwse-resize;
+}
+
+.grip:focus-visible {
+  outline: none;
+  stroke-width: 9;
 }
 
 .loss {

@@ -107,12 +107,18 @@ export function usePhotoHand(svg: Ref<SVGSVGElement | null>, stage: ComputedRef<
     tool.finish({ x1: from.x, y1: from.y, x2: to.x, y2: to.y })
   }
 
-  useEventListener('keydown', (event: KeyboardEvent) => {
-    if (event.key !== 'Escape' || !tool.kind) return
+  /** Lets go of whatever is held, where it is. */
+  function letGo() {
     start.value = null
     rubber.value = null
+    grip.value = null
+  }
+
+  useEventListener('keydown', (event: KeyboardEvent) => {
+    if (event.key !== 'Escape' || !tool.kind) return
+    letGo()
     tool.finish(null)
   })
 
-  return { rubber, diagonal, grip, down, move, up }
+  return { rubber, diagonal, grip, down, move, up, letGo }
 }

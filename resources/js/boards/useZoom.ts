@@ -6,7 +6,7 @@ const MOST = 12
 /** By hand the boards are never smaller than the bench; at true size they may be. */
 const LEAST = 0.02
 
-/** Zoom and pan for both boards together: wheel, drag on the bench, and the keys + − 0. */
+/** Zoom and pan for both boards together: wheel, two fingers, drag on the bench, and the keys + − 0. */
 export function useZoom(stage: Ref<SVGSVGElement | null>) {
   const view = ref<View>({ zoom: 1, x: 0, y: 0 })
 
@@ -35,6 +35,42 @@ export function useZoom(stage: Ref<SVGSVGElement | null>) {
     },
     { passive: false },
   )
+  /** Where each finger is; with two of them down the boards follow both, and nothing else is held. */
+  const fingers = new Map<number, { x: number; y: number }>()
+  const pinching = ref(false)
+
+  function seen(event: PointerEvent) {
+    const box = stage.value?.getBoundingClientRect()
+    return { x: event.clientX - (box?.left ?? 0), y: event.clientY - (box?.top ?? 0) }
+  }
+
+  function spread() {
+    const [a, b] = [...fingers.values()]
+    return a && b ? { apart: Math.hypot(a.x - b.x, a.y - b.y), x: (a.x + b.x) / 2, y: (a.y + b.y) / 2 } : null
+  }
+
+  useEventListener(stage, 'pointerdown', (event: PointerEvent) => {
+    if (event.pointerType !== 'touch') return
+    fingers.set(event.pointerId, seen(event))
+    pinching.value = fingers.size > 1
+  })
+  useEventListener(stage, 'pointermove', (event: PointerEvent) => {
+    if (!fingers.has(event.pointerId)) return
+    const before = spread()
+    fingers.set(event.pointerId, seen(event))
+    const now = spread()
+    if (!pinching.value || !before || !now || before.apart === 0) return
+    zoomBy(now.apart / before.apart, now.x, now.y)
+    if (view.value.zoom !== 1) view.value = { ...view.value, x: view.value.x + now.x - before.x, y: view.value.y + now.y - before.y }
+  })
+  for (const end of ['pointerup', 'pointercancel'] as const) {
+    useEventListener(window, end, (event: PointerEvent) => {
+      fingers.delete(event.pointerId)
+      // The last finger ends it, so that lifting one does not drag what lies under the other.
+      if (fingers.size === 0) pinching.value = false
+    })
+  }
+
   useEventListener('keydown', (event: KeyboardEvent) => {
     if (event.target instanceof HTMLElement && event.target.closest('input, textarea, select, [role=combobox]')) return
     if (event.ctrlKey || event.metaKey || event.altKey) return
@@ -53,5 +89,5 @@ export function useZoom(stage: Ref<SVGSVGElement | null>) {
     useEventListener('pointerup', stop, { once: true })
   }
 
-  return { view, zoomBy, toTrueSize, reset, pan }
+  return { view, pinching, zoomBy, toTrueSize, reset, pan }
 }
