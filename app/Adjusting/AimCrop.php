@@ -15,7 +15,10 @@ use InchLadder\Paper\Margins;
 use InchLadder\Paper\Placement;
 use InchLadder\Plan\Plan;
 
-/** A point of the photo put in the dead centre, or on a third: the crop moves as far as the photo allows; or in the middle of the sheet: the drawing moves there. */
+/**
+ * A point of the photo put in the dead centre or on a third: the crop moves, as far as the photo allows.
+ * Or put in the middle of the sheet: the drawing moves there.
+ */
 final readonly class AimCrop implements Adjustment
 {
     public function apply(ChoicesReader $read, array $how): Adjusted

@@ -78,7 +78,7 @@ final readonly class PhotoStore
     /**
      * The whole picture, held as it is framed.
      *
-     * @param  int|null  $side  pixels along its longer side that are of use: half of them and fewer are had for less work; null is every pixel
+     * @param  int|null  $side  how many pixels its longer side needs; null is every pixel. A smaller decode is taken where it saves work
      */
     public function decode(Photo $photo, ?Framing $framing = null, ?int $side = null): Imagick
     {
@@ -89,7 +89,7 @@ final readonly class PhotoStore
     }
 
     /** A photo's file as it may be handed on. */
-    public function bare(Photo $photo): MetadataStripper
+    public function stripped(Photo $photo): MetadataStripper
     {
         return MetadataStripper::of($this->whole($photo), ImageFormat::from($photo->mime), $this->decoder);
     }
@@ -102,7 +102,7 @@ final readonly class PhotoStore
     public function bareOrPreview(Photo $photo): MetadataStripper
     {
         try {
-            return $this->bare($photo);
+            return $this->stripped($photo);
         } catch (OriginalLost $lost) {
             $preview = $this->derived($photo->sha256, 'preview.jpg');
 

@@ -42,7 +42,7 @@ final readonly class Picture implements Element
         return $common === null ? null : new self($this->place, $this->jpeg, $common);
     }
 
-    /** A JPEG is flopped by the plate it comes from. */
+    /** Where it lies on a mirrored page. Its pixels are mirrored when they are cut, not here. */
     public function mirrored(float $width): self
     {
         return $this;

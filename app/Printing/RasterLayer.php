@@ -10,13 +10,13 @@ use App\Models\Photo;
 use Imagick;
 use InchLadder\Plan\Plan;
 
-/** The pixels that a board is printed with, decoded when the first piece is cut. */
+/** The picture under a sheet's lines, as pixels. It is decoded when the first page asks for its piece. */
 final class RasterLayer
 {
     /** Share of white over what is not drawn. */
     private const DIMMED = 0.68;
 
-    /** A few more pixels than are of use cost less than making them fewer. */
+    /** Up to this many times the pixels a print needs are left as they are: making them fewer would take longer than printing them. */
     private const TOO_MANY = 1.5;
 
     private ?Imagick $image = null;
@@ -28,7 +28,7 @@ final class RasterLayer
     /**
      * The crop, or the whole picture with the rest dimmed; null when there are only sizes.
      *
-     * @param  int  $most  pixels across that are of use; more are left out
+     * @param  int  $most  pixels across that its printed size can show; a picture with many more is made smaller
      */
     public static function of(Drawing $drawing, Plan $plan, bool $whole, Look $look, bool $mirrored, int $most): ?self
     {
@@ -102,7 +102,7 @@ final class RasterLayer
         return $this->image = $image;
     }
 
-    /** Of the whole photo's longer side, so that the plate has the pixels across that are of use. */
+    /** How many pixels the whole photo's longer side needs, for its printed part to show enough. */
     private function side(): int
     {
         $framed = $this->plan->choices->framing->pixels($this->photo->width, $this->photo->height)['width'];

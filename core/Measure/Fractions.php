@@ -10,7 +10,10 @@ final class Fractions
     /** The largest denominator still written as a fraction; beyond it a decimal reads better. */
     private const LARGEST_DENOMINATOR = 64;
 
-    /** `1 1/2`, `4/7`, `3`; a number too fine for that as a decimal, `1.1234`, and one that was measured in hundredths as such: `8.82`, not `8 41/50`. */
+    /**
+     * `1 1/2`, `4/7`, `3`. A decimal where a fraction would be too fine, `1.1234`, or where the number was plainly
+     * measured in hundredths: `8.82`, not `8 41/50`.
+     */
     public static function mixed(Rational $number): string
     {
         $inHundredths = $number->isFinerThan(10) && ! $number->times(self::LARGEST_DENOMINATOR)->isWhole() && $number->times(1000)->isWhole();

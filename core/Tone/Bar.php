@@ -17,7 +17,7 @@ final readonly class Bar
 
     /**
      * @param  int  $steps  2…10
-     * @param  bool  $paperCounts  whether bare paper is one of the steps; else it lies beyond the first box (on dark paper, the last)
+     * @param  bool  $paperCounts  whether bare paper is one of the steps; if not, it lies beyond the lightest box, or beyond the darkest on dark paper
      * @param  float  $paper  L* of the sheet
      *
      * @throws StepsOutOfRange
