@@ -31,6 +31,7 @@ use App\Wire\Json\ScaleJson;
 use App\Wire\Json\SidesJson;
 use App\Wire\Json\SizeJson;
 use App\Wire\Json\StretchJson;
+use App\Wire\Json\TypedJson;
 use App\Wire\Json\WorkingsJson;
 use App\Wording\Decisions;
 use App\Wording\FitWorkings;
@@ -107,6 +108,9 @@ final readonly class PlanWriter
             trimmed: new SidesJson(...$sums->fit->edges()),
             crop_size: round(Crop::shaped($plan->layout->fitted->crop->shapeOn($plan->layout->reference), $plan->layout->reference->ratio(), Frame::centred())->width->reciprocal()->times($plan->layout->fitted->crop->width)->toFloat(), 6),
             inset_size: round(min(1, $plan->layout->fitted->area->width->over($plan->layout->usable->largestInside($plan->layout->fitted->area->ratio())->width)->toFloat()), 6),
+            typed: $this->typed(),
+            trimming: $sums->fit->trimming(),
+            left_over: $sums->fit->remains(),
             shape: Fractions::places($plan->layout->fitted->area->ratio(), 3),
             drawing: $this->area($plan->layout->fitted->area, $plan->layout->left, $plan->layout->top),
             to_edges: new SidesJson(...array_map(fn (Length $length): string => $this->notation->plain($this->notation->ruler->round($length)->reading), [$plan->layout->left, $plan->layout->right(), $plan->layout->top, $plan->layout->bottom()])),
@@ -373,6 +377,25 @@ final readonly class PlanWriter
             "The print’s shape and the photo’s differ by {$percent} %. Measure again, or keep your size if the print was trimmed.",
             $height,
             $width,
+            $this->reads($mismatch->heightForWidth()),
+            $this->reads($mismatch->widthForHeight()),
         );
+    }
+
+    private function typed(): TypedJson
+    {
+        [$crop, $print, $area, $reference] = [$this->plan->layout->fitted->crop, $this->plan->layout->print, $this->plan->layout->fitted->area, $this->plan->layout->reference];
+        $on = fn (?Length $length, Rational $share): string => $length === null ? Writing::percent($share) : $this->reads($length);
+
+        return new TypedJson(
+            $on($reference->across($crop->left), $crop->left), $on($reference->down($crop->top), $crop->top), $on($print?->width, $crop->width), $on($print?->height, $crop->height),
+            $this->reads($area->width), $this->reads($area->height),
+        );
+    }
+
+    /** As the ruler reads it, and nothing beside it. */
+    private function reads(Length $length): string
+    {
+        return $this->notation->plain($this->notation->ruler->round($length)->reading);
     }
 }

@@ -187,6 +187,14 @@ final readonly class FitWorkings
         return 'Left over: '.$this->write->reading($left->width).' across, '.$this->write->reading($left->height).' down.';
     }
 
+    /** The same in two or three words: `nothing`, `1/2 in, 2 in`. */
+    public function remains(): string
+    {
+        $left = $this->plan->layout->leftover;
+
+        return $left->isNothing() ? 'nothing' : $this->write->reading($left->width).', '.$this->write->reading($left->height);
+    }
+
     private function wholeCells(): ?string
     {
         if ($this->plan->layout->fitted->cells === null) {

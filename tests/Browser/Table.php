@@ -22,7 +22,7 @@ use Symfony\Component\Process\Process;
  */
 final class Table
 {
-    private const PATIENCE_SECONDS = 6;
+    private const PATIENCE_SECONDS = 15;
 
     private static ?self $laid = null;
 
@@ -318,7 +318,12 @@ final class Table
 
     public function kept(): self
     {
-        self::until(fn () => $this->text('[data-test=kept]') === 'saved', 'the drawing to be saved');
+        try {
+            self::until(fn () => $this->text('[data-test=kept]') === 'saved', 'the drawing to be saved');
+        } catch (\RuntimeException $e) {
+            $says = $this->browser->executeScript('return [...document.querySelectorAll("[data-test=kept], [data-test=trouble], [data-test=stale], .fault")].map((e) => e.innerText).join(" | ")');
+            throw new \RuntimeException("{$e->getMessage()} The page says: {$says}", 0, $e);
+        }
 
         return $this;
     }

@@ -15,6 +15,9 @@ final readonly class MismatchJson
         #[OA\Property] public string $sentence,
         #[OA\Property] public LengthJson $height_for_width,
         #[OA\Property] public LengthJson $width_for_height,
+        /** The same as they are typed. */
+        #[OA\Property] public string $height,
+        #[OA\Property] public string $width,
     ) {
     }
 }

@@ -33,6 +33,10 @@ final readonly class WorkingsJson
         /** Side of the crop against the largest of its shape, and of the drawing against the largest inset; 0…1. */
         #[OA\Property] public float $crop_size,
         #[OA\Property] public float $inset_size,
+        #[OA\Property] public TypedJson $typed,
+        /** What is trimmed of the photo, and what is left of the paper, in words. */
+        #[OA\Property] public string $trimming,
+        #[OA\Property] public string $left_over,
         /** Of the drawing, width ÷ height, to three places. */
         #[OA\Property] public string $shape,
         #[OA\Property] public AreaJson $drawing,

@@ -1034,6 +1034,8 @@ export interface components {
             sentence: string;
             height_for_width: components["schemas"]["LengthJson"];
             width_for_height: components["schemas"]["LengthJson"];
+            height: string;
+            width: string;
         };
         /** @description Something that can be chosen, and what it is called. */
         NamedJson: {
@@ -1368,6 +1370,15 @@ export interface components {
             changed: string[] | null;
             version: number | null;
         };
+        /** @description Crop and drawing as the artist would type them: lengths on a print, shares on a screen. */
+        TypedJson: {
+            crop_left: string;
+            crop_top: string;
+            crop_width: string;
+            crop_height: string;
+            drawing_width: string;
+            drawing_height: string;
+        };
         /** @description Whether something is as it should be, and what is to be said of it. */
         VerdictJson: {
             good: boolean;
@@ -1407,6 +1418,9 @@ export interface components {
             crop_size: number;
             /** Format: float */
             inset_size: number;
+            typed: components["schemas"]["TypedJson"];
+            trimming: string;
+            left_over: string;
             shape: string;
             drawing: components["schemas"]["AreaJson"];
             to_edges: components["schemas"]["SidesJson"];

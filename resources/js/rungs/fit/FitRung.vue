@@ -40,27 +40,14 @@ const says = {
   cells: 'Trim photo and paper both to whole squares; the rest is left.',
   stretch: 'Fill the paper with the whole photo, out of proportion. Some put up with a little of it for a full sheet; for a likeness others never do.',
 }
-const short = (text: string) => text.replace(/ \(.*/, '')
 const figures = computed(() => {
-  const { factor, crop, leftover } = props.workings
+  const { factor, crop, left_over } = props.workings
   return [
     { name: 'scale', text: factor ?? '—' },
     { name: 'trimmed', text: `${Math.round(crop.trimmed_percent * 10) / 10} %` },
-    { name: 'left over', text: leftover.width.mm + leftover.height.mm === 0 ? 'nothing' : `${short(leftover.width.text)}, ${short(leftover.height.text)}` },
+    { name: 'left over', text: left_over },
   ]
 })
-/** The crop's place and size as the artist would type them. */
-const typed = computed(() => {
-  const { crop, print } = props.workings
-  const share = (of: number) => `${Math.round(of * 1000) / 10} %`
-  return {
-    left: print ? props.workings.trimmed.left.replace(/,.*/, '') || '0' : share(crop.left),
-    top: print ? props.workings.trimmed.top.replace(/,.*/, '') || '0' : share(crop.top),
-    width: crop.width ? short(crop.width.text) : share(crop.share_w),
-    height: crop.height ? short(crop.height.text) : share(crop.share_h),
-  }
-})
-
 /** The crop grows and shrinks about its own middle. */
 function resize(to: number) {
   pulled.value = to
@@ -137,8 +124,8 @@ const dividers = useAsked(api.dividers)
     <el-slider :model-value="percent" :min="5" :max="100" :show-tooltip="false" :aria-labelledby="id" :aria-label="way === 'inset' ? 'Size along the diagonal' : 'Size of the crop'" @input="resize($event as number)" @change="store.keep()" />
   </div>
   <div v-if="way === 'inset'" class="two">
-    <TypedInput label="Width of the drawing" field="inset.width" :model-value="short(workings.drawing.width.text)" @update:model-value="store.adjust('inset', { as: 'width', typed: $event })" />
-    <TypedInput label="Height of the drawing" field="inset.height" :model-value="short(workings.drawing.height.text)" @update:model-value="store.adjust('inset', { as: 'height', typed: $event })" />
+    <TypedInput label="Width of the drawing" field="inset.width" :model-value="workings.typed.drawing_width" @update:model-value="store.adjust('inset', { as: 'width', typed: $event })" />
+    <TypedInput label="Height of the drawing" field="inset.height" :model-value="workings.typed.drawing_height" @update:model-value="store.adjust('inset', { as: 'height', typed: $event })" />
     <TypedInput v-if="workings.print" label="Times larger" field="inset.factor" :model-value="workings.factor ?? ''" @update:model-value="store.adjust('inset', { as: 'factor', typed: $event })" />
     <TypedInput v-if="workings.print" label="Per cent" field="inset.percent" :model-value="workings.scale.percent === null ? '' : `${Math.round(workings.scale.percent * 100) / 100}`" @update:model-value="store.adjust('inset', { as: 'percent', typed: $event })" />
   </div>
@@ -149,10 +136,10 @@ const dividers = useAsked(api.dividers)
     <Fold name="All four ways side by side"><Ways :way="way" /></Fold>
     <Fold v-if="way === 'crop' || way === 'cells'" name="Place it" decided="by number, by point">
       <div class="two">
-        <TypedInput label="From the left" field="crop.left" :model-value="typed.left" @update:model-value="store.adjust('crop', { side: 'left', typed: $event })" />
-        <TypedInput label="From the top" field="crop.top" :model-value="typed.top" @update:model-value="store.adjust('crop', { side: 'top', typed: $event })" />
-        <TypedInput label="Crop’s width" field="crop.width" :model-value="typed.width" @update:model-value="store.adjust('crop', { side: 'width', typed: $event })" />
-        <TypedInput label="Crop’s height" field="crop.height" :model-value="typed.height" @update:model-value="store.adjust('crop', { side: 'height', typed: $event })" />
+        <TypedInput label="From the left" field="crop.left" :model-value="workings.typed.crop_left" @update:model-value="store.adjust('crop', { side: 'left', typed: $event })" />
+        <TypedInput label="From the top" field="crop.top" :model-value="workings.typed.crop_top" @update:model-value="store.adjust('crop', { side: 'top', typed: $event })" />
+        <TypedInput label="Crop’s width" field="crop.width" :model-value="workings.typed.crop_width" @update:model-value="store.adjust('crop', { side: 'width', typed: $event })" />
+        <TypedInput label="Crop’s height" field="crop.height" :model-value="workings.typed.crop_height" @update:model-value="store.adjust('crop', { side: 'height', typed: $event })" />
       </div>
       <div class="two">
         <button type="button" class="button" @click="aim('centre')">a point in the centre</button>

@@ -41,7 +41,7 @@ const preview = computed(() => previewOf(props.drawing, props.workings))
           <rect v-else width="100%" height="100%" fill="#fffefa" />
         </svg>
       </button>
-      <span class="soft"><Num :text="board.rungs.fit.sums.find((line) => line.includes('trimmed')) ?? ''" /></span>
+      <span class="soft"><Num :text="board.trimming" /></span>
       <button type="button" class="button bare" :aria-label="`Take away ${choices.crops[i]?.name}`" @click="store.decide((c) => c.crops.splice(i, 1))">✕</button>
     </li>
   </ul>

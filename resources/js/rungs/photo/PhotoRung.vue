@@ -62,8 +62,8 @@ async function border() {
     </div>
     <Callout v-if="workings.mismatch && !choices.photo.agreed" data-test="mismatch">
       <p>{{ workings.mismatch.sentence }}</p>
-      <button type="button" class="button" @click="side('height', workings.mismatch.height_for_width.text.replace(/ \(.*/, ''))"><span>Make the height <Num :text="workings.mismatch.height_for_width.text.replace(/ \(.*/, '')" /></span></button>
-      <button type="button" class="button" @click="side('width', workings.mismatch.width_for_height.text.replace(/ \(.*/, ''))"><span>Make the width <Num :text="workings.mismatch.width_for_height.text.replace(/ \(.*/, '')" /></span></button>
+      <button type="button" class="button" @click="side('height', workings.mismatch.height)"><span>Make the height <Num :text="workings.mismatch.height" /></span></button>
+      <button type="button" class="button" @click="side('width', workings.mismatch.width)"><span>Make the width <Num :text="workings.mismatch.width" /></span></button>
       <button type="button" class="button" @click="store.decide((c) => (c.photo.agreed = true))">Keep my size</button>
     </Callout>
     <p v-if="drawing.photo" class="soft">Mark up a copy, never a print you cherish.</p>
@@ -105,7 +105,7 @@ async function border() {
         </thead>
         <tbody>
           <tr v-for="print in prints.answer.value" :key="print.paper" :class="{ short: !print.enough, under: print.too_small }">
-            <th scope="row">{{ print.paper.replace('Print ', '') }}</th>
+            <th scope="row">{{ print.paper }}</th>
             <td><Num :text="print.print" /></td>
             <td><Num :text="print.cell" />{{ print.too_small ? ' too small' : '' }}</td>
             <td>{{ print.per_inch }}{{ print.enough ? '' : ' few' }}</td>
