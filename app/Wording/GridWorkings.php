@@ -8,6 +8,7 @@ use InchLadder\Grid\Cells;
 use InchLadder\Grid\Edge;
 use InchLadder\Grid\Schools\MainLines;
 use InchLadder\Grid\SetUpTime;
+use InchLadder\Layout\Layout;
 use InchLadder\Measure\Rational;
 use InchLadder\Measure\SimpleFraction;
 use InchLadder\Plan\Plan;
@@ -17,9 +18,12 @@ final readonly class GridWorkings
 {
     private Writing $write;
 
+    private Layout $layout;
+
     public function __construct(private Plan $plan)
     {
         $this->write = new Writing($plan->choices->notation);
+        $this->layout = $plan->layout;
     }
 
     /** @return list<string> */
@@ -27,7 +31,7 @@ final readonly class GridWorkings
     {
         return array_values(array_filter([
             $this->counts(),
-            $this->parts(),
+            Say::it('grid.along', ['across' => $this->edge($this->layout->grid->across), 'down' => $this->edge($this->layout->grid->down)]),
             $this->cell(),
             Writing::stretched($this->plan),
             $this->notSquare(),
@@ -43,61 +47,51 @@ final readonly class GridWorkings
 
     private function counts(): string
     {
-        $cells = $this->plan->layout->grid->cells();
+        $cells = $this->layout->grid->cells();
 
-        return self::count($cells->columns, 'column').' and '.self::count($cells->rows, 'row').': '.($cells->columns * $cells->rows).' cells, '.self::count($this->plan->layout->grid->innerLines(), 'line').' inside the frame.';
+        return Say::it('grid.counts', [
+            'columns' => Say::counted('grid.columns', $cells->columns), 'rows' => Say::counted('grid.rows', $cells->rows),
+            'cells' => $cells->columns * $cells->rows, 'lines' => Say::counted('grid.lines', $this->layout->grid->innerLines()),
+        ]);
     }
 
     /** Lines and parts are easily taken for one another. */
-    private function parts(): string
+    private function edge(Edge $edge): string
     {
-        $say = static fn (Edge $edge): string => self::count($edge->parts(), 'part').', '.self::count($edge->parts() - 1, 'line').' inside, '.($edge->parts() + 1).' with the edges';
-
-        return 'Across: '.$say($this->plan->layout->grid->across).'. Down: '.$say($this->plan->layout->grid->down).'.';
-    }
-
-    /** `1 line`, `3 lines` */
-    private static function count(int $count, string $thing): string
-    {
-        return "{$count} {$thing}".($count === 1 ? '' : 's');
+        return Say::it('grid.edge', ['parts' => Say::counted('grid.parts', $edge->parts()), 'lines' => Say::counted('grid.lines', $edge->parts() - 1), 'all' => $edge->parts() + 1]);
     }
 
     private function cell(): string
     {
-        $plan = $this->plan;
-        $regular = $plan->layout->grid->across->isRegular() && $plan->layout->grid->down->isRegular();
+        $print = $this->layout->printCell();
+        $which = $this->layout->grid->across->isRegular() && $this->layout->grid->down->isRegular() ? 'cell' : 'first cell';
 
-        return ($regular ? 'A cell is ' : 'The first cell is ').$this->write->size($plan->layout->cell()).' on the paper'.($plan->layout->printCell() === null ? '.' : ', '.$this->write->size($plan->layout->printCell()).' on the print.');
+        return Say::it("grid.{$which}.".($print === null ? 'paper' : 'both'), ['paper' => $this->write->size($this->layout->cell()), 'print' => $print === null ? '' : $this->write->size($print)]);
     }
 
     private function notSquare(): ?string
     {
-        $cell = $this->plan->layout->cell();
-        if ($cell->width->equals($cell->height) || ! $this->plan->layout->grid->across->isRegular() || ! $this->plan->layout->grid->down->isRegular()) {
+        [$cell, $grid, $area] = [$this->layout->cell(), $this->layout->grid, $this->layout->fitted->area];
+        if ($cell->width->equals($cell->height) || ! $grid->across->isRegular() || ! $grid->down->isRegular()) {
             return null;
         }
-        $columns = $this->plan->layout->grid->across->parts();
-        $rows = max(1, min(Cells::MOST, $this->plan->layout->fitted->area->height->over($this->plan->layout->fitted->area->width)->times($columns)->round()));
-        $nearest = $rows === $this->plan->layout->grid->down->parts() ? '' : " The nearest to squares is {$columns} by {$rows}.";
+        $columns = $grid->across->parts();
+        $rows = max(1, min(Cells::MOST, $area->height->over($area->width)->times($columns)->round()));
 
-        return "These cells are not square; they keep the proportion as long as both boards have the same counts.{$nearest}";
+        return Say::it('grid.not square').($rows === $grid->down->parts() ? '' : ' '.Say::it('grid.nearest squares', ['columns' => $columns, 'rows' => $rows]));
     }
 
     /** @return list<string> */
     private function remainders(): array
     {
-        $plan = $this->plan;
         $lines = [];
-        foreach ([['right', 'both sides', $plan->layout->grid->across, $plan->layout->fitted->area->width], ['bottom', 'top and bottom', $plan->layout->grid->down, $plan->layout->fitted->area->height]] as [$end, $both, $edge, $length]) {
+        foreach (['right' => [$this->layout->grid->across, $this->layout->fitted->area->width], 'bottom' => [$this->layout->grid->down, $this->layout->fitted->area->height]] as $end => [$edge, $length]) {
             if ($edge->partial !== []) {
                 $strip = $length->times($edge->span($edge->parts() - 1));
-                $lines[] = count($edge->partial) === 1
-                    ? "What remains at the {$end}, {$this->write->notation->write($strip)}, is kept as partial cells."
-                    : "What remains is shared: {$this->write->notation->write($strip)} of partial cells at {$both}.";
+                $lines[] = Say::it((count($edge->partial) === 1 ? 'grid.kept.' : 'grid.shared.').$end, ['strip' => $this->write->notation->write($strip)]);
             }
             if (! $edge->covered->isEqualTo(1)) {
-                $whole = $length->dividedBy($edge->covered);
-                $lines[] = "What remains, {$this->write->notation->write($whole->minus($length))}, is not drawn: half of it is left at ".($end === 'right' ? 'either side.' : 'top and bottom.');
+                $lines[] = Say::it("grid.dropped.{$end}", ['strip' => $this->write->notation->write($length->dividedBy($edge->covered)->minus($length))]);
             }
         }
 
@@ -106,55 +100,52 @@ final readonly class GridWorkings
 
     private function part(): ?string
     {
-        if ($this->plan->choices->part === null || $this->plan->layout->fitted->cells !== null) {
-            return null;
-        }
-        [$left, $top] = [$this->plan->layout->readAcross($this->plan->layout->grid->columns[0])->sheet->reading, $this->plan->layout->readDown($this->plan->layout->grid->rows[0])->sheet->reading];
-
-        return "The grid lies over a part only: it begins {$this->write->plain($left)} from the sheet’s left edge and {$this->write->plain($top)} from its top.";
+        return $this->plan->choices->part === null || $this->layout->fitted->cells !== null
+            ? null
+            : $this->fromEdges('grid.part', $this->layout->grid->columns[0], $this->layout->grid->rows[0]);
     }
 
     private function axes(): ?string
     {
-        $axes = $this->plan->layout->grid->axes;
-        if ($axes === null) {
-            return null;
-        }
-        [$left, $top] = [$this->plan->layout->readAcross($axes->x)->sheet->reading, $this->plan->layout->readDown($axes->y)->sheet->reading];
+        $axes = $this->layout->grid->axes;
 
-        return "The axes meet {$this->write->plain($left)} from the sheet’s left edge and {$this->write->plain($top)} from its top; points right and down of them count plus.";
+        return $axes === null ? null : $this->fromEdges('grid.axes', $axes->x, $axes->y);
+    }
+
+    /** Where the one line each way crosses the other. */
+    private function cross(): ?string
+    {
+        $grid = $this->layout->grid;
+
+        return $grid->axes !== null || $grid->across->parts() !== 2 || $grid->down->parts() !== 2 ? null : $this->fromEdges('grid.cross', $grid->columns[1], $grid->rows[1]);
+    }
+
+    /**
+     * Where a place lies, from the sheet's edges, as the ruler reads it.
+     *
+     * @param  Rational  $x  shares of the drawing area
+     */
+    private function fromEdges(string $key, Rational $x, Rational $y): string
+    {
+        return Say::it($key, ['left' => $this->write->plain($this->layout->readAcross($x)->sheet->reading), 'top' => $this->write->plain($this->layout->readDown($y)->sheet->reading)]);
     }
 
     private function time(): ?string
     {
-        $lines = $this->plan->layout->grid->innerLines();
-        $error = $this->write->notation->ruler->step->dividedBy(2);
+        $lines = $this->layout->grid->innerLines();
 
-        return $lines === 0 ? null : 'To mark and rule: '.Phrases::setUp(SetUpTime::forLines($lines))." a board (common practice). A mark is off by {$this->write->plain($error)} at most, on this ruler.";
+        return $lines === 0 ? null : Say::it('grid.time', ['time' => Phrases::setUp(SetUpTime::forLines($lines)), 'error' => $this->write->plain($this->write->notation->ruler->step->dividedBy(2))]);
     }
 
     private function spared(): ?string
     {
-        $outside = count($this->plan->layout->outside());
-        $count = count($this->plan->layout->spared()) - $outside;
-        $says = static fn (int $count, string $where): ?string => match ($count) {
-            0 => null,
-            1 => "One cell lies {$where}, and needs no copying.",
-            default => "{$count} cells lie {$where}, and need no copying.",
-        };
+        $outside = count($this->layout->outside());
+        $inside = count($this->layout->spared()) - $outside;
 
-        return implode(' ', array_filter([$says($count, 'in what is not to be drawn'), $says($outside, "wholly outside the {$this->plan->choices->shape->value}")])) ?: null;
-    }
-
-    /** Where the one line each way crosses the other, from the sheet's edges. */
-    private function cross(): ?string
-    {
-        $grid = $this->plan->layout->grid;
-        if ($grid->axes !== null || $grid->across->parts() !== 2 || $grid->down->parts() !== 2) {
-            return null;
-        }
-
-        return "The cross lies {$this->write->reading($this->plan->layout->left->plus($this->plan->layout->fitted->area->width->times($grid->columns[1])))} from the sheet’s left edge and {$this->write->reading($this->plan->layout->top->plus($this->plan->layout->fitted->area->height->times($grid->rows[1])))} from its top.";
+        return implode(' ', array_filter([
+            $inside === 0 ? '' : Say::counted('grid.spared.regions', $inside),
+            $outside === 0 ? '' : Say::counted("grid.spared.{$this->layout->shape->value}", $outside),
+        ])) ?: null;
     }
 
     /** @return list<string> of the main dividing lines, what fraction each is */
@@ -166,12 +157,12 @@ final readonly class GridWorkings
         $say = static function (string $way, Rational $share): string {
             $simple = SimpleFraction::nearest($share);
 
-            return "{$way} at ".Writing::percent($share).': '.($simple->off->isZero() ? 'exactly ' : 'nearly ').$simple->fraction.'.';
+            return Say::it("grid.main.{$way} ".($simple->off->isZero() ? 'exactly' : 'nearly'), ['share' => Writing::percent($share), 'fraction' => (string) $simple->fraction]);
         };
 
         return [
-            ...array_map(static fn (Rational $share): string => $say('An upright line', $share), array_slice($this->plan->layout->grid->columns, 1, -1)),
-            ...array_map(static fn (Rational $share): string => $say('A level line', $share), array_slice($this->plan->layout->grid->rows, 1, -1)),
+            ...array_map(static fn (Rational $share): string => $say('upright', $share), array_slice($this->layout->grid->columns, 1, -1)),
+            ...array_map(static fn (Rational $share): string => $say('level', $share), array_slice($this->layout->grid->rows, 1, -1)),
         ];
     }
 }

@@ -29,7 +29,7 @@ final readonly class PaperWorkings
     public function lines(): array
     {
         return array_values(array_filter([
-            'Sheet '.$this->write->size($this->plan->layout->sheet).'.',
+            Say::it('paper.sheet', ['size' => $this->write->size($this->plan->layout->sheet)]),
             $this->measured(),
             ...$this->margins(),
             $this->price(),
@@ -45,7 +45,7 @@ final readonly class PaperWorkings
         $warnings = [];
         $standard = $plan->choices->standard;
         if ($standard !== null && Measured::against($standard, $plan->choices->sheet)->isWithinTolerance === false) {
-            $warnings[] = "This is further from {$standard->name} than {$standard->source} allows; it may be another sheet. The measured size counts.";
+            $warnings[] = Say::it('paper.other sheet', ['name' => $standard->name, 'source' => $standard->source]);
         }
         $margins = $plan->choices->margins;
         $over = array_keys(array_filter([
@@ -53,12 +53,13 @@ final readonly class PaperWorkings
             'right' => $margins->right->isLongerThan($plan->layout->right()), 'bottom' => $margins->bottom->isLongerThan($plan->layout->bottom()),
         ]));
         if ($over !== []) {
-            $warnings[] = 'The drawing lies over the margin at the '.implode(' and the ', $over).'.'.$this->covered();
+            $sides = implode(Say::it('paper.and the'), array_map(static fn (string $side): string => Say::it("paper.sides.{$side}"), $over));
+            $warnings[] = trim(Say::it('paper.over the margin', ['sides' => $sides]).' '.$this->covered());
         }
         $least = Length::mm(Figures::LEAST_MARGIN_MM);
         $nearest = Length::smaller(Length::smaller($plan->layout->left, $plan->layout->right()), Length::smaller($plan->layout->top, $plan->layout->bottom()));
         if ($least->isLongerThan($nearest)) {
-            $warnings[] = "The drawing comes within {$this->write->reading($nearest)} of an edge; {$this->write->reading($least)} leaves room for tape and fingers (common practice).";
+            $warnings[] = Say::it('paper.near an edge', ['nearest' => $this->write->reading($nearest), 'least' => $this->write->reading($least)]);
         }
 
         return $warnings;
@@ -74,16 +75,16 @@ final readonly class PaperWorkings
         $down = static fn (Rational $share): bool => $under($plan->layout->top->plus($plan->layout->fitted->area->height->times($share)), $margins->top, $margins->bottom, $plan->layout->sheet->height);
         $numbers = static fn (array $shares, \Closure $isUnder): string => implode(', ', array_keys(array_filter($shares, $isUnder)));
         $covered = array_filter([
-            'upright lines' => $numbers($plan->layout->grid->columns, $across),
-            'level lines' => $numbers($plan->layout->grid->rows, $down),
-            'the points' => implode(', ', array_map(static fn (Placed $placed): string => $placed->point->name, array_filter($plan->layout->points(), static fn (Placed $placed): bool => $placed->isInside() && ($across($placed->x) || $down($placed->y))))),
-            'the lengths' => implode(', ', array_map(static fn (SpanOnPaper $spanned): string => $spanned->span->name, array_filter(
+            'upright' => $numbers($plan->layout->grid->columns, $across),
+            'level' => $numbers($plan->layout->grid->rows, $down),
+            'points' => implode(', ', array_map(static fn (Placed $placed): string => $placed->point->name, array_filter($plan->layout->points(), static fn (Placed $placed): bool => $placed->isInside() && ($across($placed->x) || $down($placed->y))))),
+            'lengths' => implode(', ', array_map(static fn (SpanOnPaper $spanned): string => $spanned->span->name, array_filter(
                 array_map(static fn (Span $span): SpanOnPaper => SpanOnPaper::of($plan->layout, $span), $plan->choices->spans),
                 static fn (SpanOnPaper $spanned): bool => $across($spanned->x1) || $across($spanned->x2) || $down($spanned->y1) || $down($spanned->y2),
             ))),
         ], static fn (string $names): bool => $names !== '');
 
-        return $covered === [] ? '' : ' Under it lie '.implode('; ', array_map(static fn (string $kind, string $names): string => "{$kind} {$names}", array_keys($covered), $covered)).'.';
+        return $covered === [] ? '' : Say::it('paper.covered', ['what' => implode('; ', array_map(static fn (string $kind, string $names): string => Say::it("paper.covers.{$kind}", ['names' => $names]), array_keys($covered), $covered))]);
     }
 
     private function measured(): ?string
@@ -97,12 +98,12 @@ final readonly class PaperWorkings
             return null;
         }
         $off = fn (Length $difference): string => match (true) {
-            $difference->isZero() => 'as it should be',
-            $difference->isPositive() => $this->write->plain($difference).' over',
-            default => $this->write->plain($difference->absolute()).' short',
+            $difference->isZero() => Say::it('paper.off.none'),
+            $difference->isPositive() => Say::it('paper.off.over', ['off' => $this->write->plain($difference)]),
+            default => Say::it('paper.off.short', ['off' => $this->write->plain($difference->absolute())]),
         };
 
-        return "{$standard->name} is {$this->write->size($standard->size)}: the short side is {$off($measured->short)}, the long side {$off($measured->long)}. The measured size counts.";
+        return Say::it('paper.measured', ['name' => $standard->name, 'size' => $this->write->size($standard->size), 'short' => $off($measured->short), 'long' => $off($measured->long)]);
     }
 
     /** @return list<string> */
@@ -113,7 +114,7 @@ final readonly class PaperWorkings
         $lines = [];
         foreach ([['across', $plan->layout->sheet->width, $margins->left, $margins->right, $plan->layout->usable->width], ['down', $plan->layout->sheet->height, $margins->top, $margins->bottom, $plan->layout->usable->height]] as [$way, $whole, $first, $second, $left]) {
             if ($first->isPositive() || $second->isPositive()) {
-                $lines[] = "{$this->write->amount($whole)} − {$this->write->amount($first)} − {$this->write->amount($second)} = {$this->write->plain($left)} to draw on, {$way}.";
+                $lines[] = Say::it("paper.margins.{$way}", ['whole' => $this->write->amount($whole), 'first' => $this->write->amount($first), 'second' => $this->write->amount($second), 'left' => $this->write->plain($left)]);
             }
         }
 
@@ -133,7 +134,9 @@ final readonly class PaperWorkings
             $without = null;
         }
 
-        return 'The margins take '.Writing::percent($taken).' of the sheet'.($without === null || ! $without->width->isLongerThan($this->plan->layout->fitted->area->width) ? '.' : "; without them the drawing would be {$this->write->readSize($without)}.");
+        $larger = $without !== null && $without->width->isLongerThan($this->plan->layout->fitted->area->width);
+
+        return Say::it($larger ? 'paper.price and size' : 'paper.price', ['share' => Writing::percent($taken), 'size' => $larger ? $this->write->readSize($without) : '']);
     }
 
     /** @return list<string> */
@@ -141,13 +144,12 @@ final readonly class PaperWorkings
     {
         $plan = $this->plan;
         [$left, $top, $right, $bottom] = array_map($this->write->read(...), [$plan->layout->left, $plan->layout->top, $plan->layout->right(), $plan->layout->bottom()]);
-        $even = $plan->layout->left->equals($plan->layout->right()) ? 'left and right are equal' : 'left and right differ';
         $size = $plan->layout->fitted->area;
         [$far, $low] = [$this->write->read($plan->layout->left->plus($size->width)), $this->write->read($plan->layout->top->plus($size->height))];
 
         return [
-            "To the edges: {$left} left, {$right} right, {$top} above, {$bottom} below; {$even}.",
-            "Corners, from the left edge and the top: {$left} and {$top}, {$far} and {$top}, {$left} and {$low}, {$far} and {$low}.",
+            Say::it('paper.edges.'.($plan->layout->left->equals($plan->layout->right()) ? 'equal' : 'differ'), ['left' => $left, 'right' => $right, 'top' => $top, 'bottom' => $bottom]),
+            Say::it('paper.corners', ['left' => $left, 'top' => $top, 'far' => $far, 'low' => $low]),
         ];
     }
 
@@ -162,6 +164,6 @@ final readonly class PaperWorkings
         $longest = $farthest->width->isLongerThan($farthest->height) ? $farthest->width : $farthest->height;
         $layings = $longest->over($ruler)->ceiling();
 
-        return "The farthest mark lies {$this->write->reading($longest)} from the zero corner: a ruler of {$this->write->plain($ruler)} ".($layings <= 1 ? 'reaches it.' : "is laid {$layings} times.");
+        return Say::counted('paper.reach', max(1, $layings), ['farthest' => $this->write->reading($longest), 'ruler' => $this->write->plain($ruler)]);
     }
 }

@@ -34,8 +34,8 @@ final readonly class PhotoWorkings
             $this->held(),
             $this->border(),
             $reference->print === null
-                ? 'On a screen nothing is measured off the photo: the same cells and labels carry it to the paper.'
-                : ($reference->pixelsWide === null ? 'The original is ' : 'Print ').$this->write->size($reference->print).'.',
+                ? Say::it('photo.screen')
+                : Say::it($reference->pixelsWide === null ? 'photo.original' : 'photo.print', ['size' => $this->write->size($reference->print)]),
             $this->usual(),
             $this->pixels(),
         ]));
@@ -48,12 +48,13 @@ final readonly class PhotoWorkings
         $print = $this->onPaper($this->plan->layout->print);
         if ($print !== null && ! $print->isEnough()) {
             $sheet = $this->largestSheet($print->largest);
-            $warnings[] = 'At this print size the photo has '.round($print->perInch).' pixels to the inch; under '.Figures::LEAST_PER_INCH.' they show. It carries '.$this->write->readSize($print->largest).' well'.($sheet === null ? '.' : ", or the whole of {$sheet}.");
+            $warnings[] = Say::it($sheet === null ? 'photo.few.print' : 'photo.few.print and sheet', ['dots' => (string) round($print->perInch), 'least' => Figures::LEAST_PER_INCH, 'size' => $this->write->readSize($print->largest), 'sheet' => (string) $sheet]);
         }
         $cell = $this->pixelsToACell();
         $drawing = $this->onPaper($this->plan->layout->fitted->area);
         if ($cell !== null && $drawing !== null && $cell < Figures::FEWEST_PIXELS_TO_A_CELL) {
-            $warnings[] = "A cell has only {$cell} pixels to its side; under ".Figures::FEWEST_PIXELS_TO_A_CELL.' they show. Take fewer cells, or crop less'.(($sheet = $this->largestSheet($drawing->largest)) === null ? '.' : "; {$sheet} is the largest sheet it fills well.");
+            $sheet = $this->largestSheet($drawing->largest);
+            $warnings[] = Say::it($sheet === null ? 'photo.few.cell' : 'photo.few.cell and sheet', ['dots' => $cell, 'least' => Figures::FEWEST_PIXELS_TO_A_CELL, 'sheet' => (string) $sheet]);
         }
 
         return $warnings;
@@ -63,12 +64,12 @@ final readonly class PhotoWorkings
     {
         $reference = $this->plan->layout->reference;
         $side = match ($reference->pixelsWide <=> $reference->pixelsHigh) {
-            -1 => 'The taller side is the longer',
-            0 => 'Both sides are as long',
-            1 => 'The wider side is the longer',
+            -1 => 'taller',
+            0 => 'both',
+            1 => 'wider',
         };
 
-        return "{$side}: {$reference->pixelsWide} × {$reference->pixelsHigh} pixels, shape ".Fractions::places($reference->ratio(), 3).'.';
+        return Say::it("photo.longer.{$side}", ['wide' => (int) $reference->pixelsWide, 'high' => (int) $reference->pixelsHigh, 'shape' => Fractions::places($reference->ratio(), 3)]);
     }
 
     private function held(): ?string
@@ -76,19 +77,19 @@ final readonly class PhotoWorkings
         $turning = $this->plan->choices->framing->turning;
         $whole = $this->plan->choices->whole;
         $words = array_filter([
-            ['', 'turned a quarter clockwise', 'turned upside down', 'turned a quarter anticlockwise'][$turning->quarters],
-            $turning->mirrored ? 'mirrored' : '',
-            $turning->degrees === 0.0 ? '' : 'straightened '.abs($turning->degrees).'° '.($turning->degrees > 0 ? 'clockwise' : 'anticlockwise'),
+            $turning->quarters === 0 ? '' : Say::it("photo.quarters.{$turning->quarters}"),
+            $turning->mirrored ? Say::it('photo.mirrored') : '',
+            $turning->degrees === 0.0 ? '' : Say::it($turning->degrees > 0 ? 'photo.straightened.clockwise' : 'photo.straightened.anticlockwise', ['degrees' => (string) abs($turning->degrees)]),
         ]);
         if ($words === []) {
             return null;
         }
         if ($turning->degrees === 0.0 || $whole->pixelsWide === null || $whole->pixelsHigh === null) {
-            return 'The photo is '.implode(', ', $words).'; its file stays as it is.';
+            return Say::it('photo.held.whole', ['how' => implode(', ', $words)]);
         }
         [$width, $height] = $turning->kept($whole->pixelsWide, $whole->pixelsHigh);
 
-        return 'The photo is '.implode(', ', $words).', which keeps '.Writing::percent($width->times($height)).' of it; its file stays as it is.';
+        return Say::it('photo.held.cut', ['how' => implode(', ', $words), 'share' => Writing::percent($width->times($height))]);
     }
 
     private function border(): ?string
@@ -99,7 +100,7 @@ final readonly class PhotoWorkings
         }
         $off = Writing::percent(Rational::one()->minus($border->width()->times($border->height())));
 
-        return "The border, {$off} of the photo, is no part of the picture: every guide is computed from the picture alone.";
+        return Say::it('photo.border', ['share' => $off]);
     }
 
     /** The usual print size this print nearly is, when it is not quite that. */
@@ -114,7 +115,7 @@ final readonly class PhotoWorkings
             $off = $print->minus($usual);
             $near = static fn (Length $side): bool => ! $side->absolute()->mm->isGreaterThan(Rational::of(Figures::NEAR_USUAL_MM));
             if ($near($off->width) && $near($off->height) && ! $off->isNothing()) {
-                return "Nearly {$this->write->size($usual)}, a usual print, but {$this->difference($off->width)} across and {$this->difference($off->height)} down; the measured size counts.";
+                return Say::it('photo.usual', ['size' => $this->write->size($usual), 'across' => $this->difference($off->width), 'down' => $this->difference($off->height)]);
             }
         }
 
@@ -124,9 +125,9 @@ final readonly class PhotoWorkings
     private function difference(Length $off): string
     {
         return match (true) {
-            $off->isZero() => 'the same',
-            $off->isPositive() => $this->write->plain($off).' more',
-            default => $this->write->plain($off->absolute()).' less',
+            $off->isZero() => Say::it('photo.difference.none'),
+            $off->isPositive() => Say::it('photo.difference.more', ['off' => $this->write->plain($off)]),
+            default => Say::it('photo.difference.less', ['off' => $this->write->plain($off->absolute())]),
         };
     }
 
@@ -138,7 +139,7 @@ final readonly class PhotoWorkings
             return null;
         }
 
-        return "A cell has {$cell} pixels to its side; printed as large as the drawing there are ".round($drawing->perInch).' to the inch.';
+        return Say::it('photo.pixels', ['cell' => $cell, 'dots' => (string) round($drawing->perInch)]);
     }
 
     /** The largest sheet of the catalogue that the photo fills without its pixels showing; null when it fills none. */

@@ -63,8 +63,8 @@ final readonly class Writing
         $by = Fractions::places($scale->stretch->times(100), 2).' %';
 
         return $scale->x === null || $scale->y === null
-            ? "Stretched {$by}: what is square on the photo is not square on the paper."
-            : "Stretched {$by}: ×".Fractions::mixed($scale->x).' across and ×'.Fractions::mixed($scale->y).' down.';
+            ? Say::it('grid.stretched.screen', ['by' => $by])
+            : Say::it('grid.stretched.print', ['by' => $by, 'x' => Fractions::mixed($scale->x), 'y' => Fractions::mixed($scale->y)]);
     }
 
     /** `13.7 %` */

@@ -1,0 +1,27 @@
+<?php
+
+/* What is known of the picture: its shape, how it is held, its size as a print, and whether it has pixels enough. */
+return [
+    'longer' => [
+        'taller' => 'The taller side is the longer: :wide × :high pixels, shape :shape.',
+        'wider' => 'The wider side is the longer: :wide × :high pixels, shape :shape.',
+        'both' => 'Both sides are as long: :wide × :high pixels, shape :shape.',
+    ],
+    'held' => ['whole' => 'The photo is :how; its file stays as it is.', 'cut' => 'The photo is :how, which keeps :share of it; its file stays as it is.'],
+    'quarters' => ['', 'turned a quarter clockwise', 'turned upside down', 'turned a quarter anticlockwise'],
+    'mirrored' => 'mirrored',
+    'straightened' => ['clockwise' => 'straightened :degrees° clockwise', 'anticlockwise' => 'straightened :degrees° anticlockwise'],
+    'border' => 'The border, :share of the photo, is no part of the picture: every guide is computed from the picture alone.',
+    'screen' => 'On a screen nothing is measured off the photo: the same cells and labels carry it to the paper.',
+    'original' => 'The original is :size.',
+    'print' => 'Print :size.',
+    'usual' => 'Nearly :size, a usual print, but :across across and :down down; the measured size counts.',
+    'difference' => ['none' => 'the same', 'more' => ':off more', 'less' => ':off less'],
+    'pixels' => 'A cell has :cell pixels to its side; printed as large as the drawing there are :dots to the inch.',
+    'few' => [
+        'print' => 'At this print size the photo has :dots pixels to the inch; under :least they show. It carries :size well.',
+        'print and sheet' => 'At this print size the photo has :dots pixels to the inch; under :least they show. It carries :size well, or the whole of :sheet.',
+        'cell' => 'A cell has only :dots pixels to its side; under :least they show. Take fewer cells, or crop less.',
+        'cell and sheet' => 'A cell has only :dots pixels to its side; under :least they show. Take fewer cells, or crop less; :sheet is the largest sheet it fills well.',
+    ],
+];
