@@ -52,12 +52,12 @@ final readonly class CheckWording
         [$spans, $measured, $out] = [count($this->spans), count($this->misfits), count($this->judged->out())];
 
         return match (true) {
-            $spans === 0 => 'nothing compared yet',
-            $measured === 0 => $spans === 1 ? '1 length taken' : "{$spans} lengths taken",
-            $out > 0 => "{$out} of {$measured} out",
-            $this->judged->isAnotherSize() => 'in proportion, another size',
-            $measured < $spans => "{$measured} of {$spans} measured, right so far",
-            default => "{$measured} measured, all right",
+            $spans === 0 => Say::it('decisions.check.nothing'),
+            $measured === 0 => Say::counted('decisions.check.taken', $spans),
+            $out > 0 => Say::it('decisions.check.out', ['out' => $out, 'measured' => $measured]),
+            $this->judged->isAnotherSize() => Say::it('decisions.check.another size'),
+            $measured < $spans => Say::it('decisions.check.so far', ['measured' => $measured, 'all' => $spans]),
+            default => Say::it('decisions.check.right', ['measured' => $measured]),
         };
     }
 
@@ -68,10 +68,9 @@ final readonly class CheckWording
             return [];
         }
         $subject = $this->plan->choices->subject;
-        $name = $subject->value === 'buildings' ? 'buildings' : "a {$subject->value}";
 
         return array_values(array_filter([
-            "What is drawn is {$name}: {$subject->departurePercent()} % of a length passes (common practice), and always half a graduation.",
+            Say::it('checking.passes', ['subject' => Say::it("checking.subjects.{$subject->value}"), 'percent' => $subject->departurePercent()]),
             $this->size(),
             $this->judged->out() === [] ? $this->passing() : $this->worst(),
         ]));
@@ -84,9 +83,8 @@ final readonly class CheckWording
             return null;
         }
         $percent = Fractions::places(Rational::near(abs($this->judged->size - 1) * 100, 1), 1);
-        $which = $this->judged->out() === [] ? 'The lengths that were measured keep' : 'Most of the lengths that were measured keep';
 
-        return "{$which} their proportion to one another: the whole is drawn about {$percent} % ".($this->judged->size > 1 ? 'larger' : 'smaller').', and that is no fault.';
+        return Say::it('checking.size.'.($this->judged->out() === [] ? 'all' : 'most').' '.($this->judged->size > 1 ? 'larger' : 'smaller'), ['percent' => $percent]);
     }
 
     private function passing(): ?string
@@ -95,8 +93,8 @@ final readonly class CheckWording
 
         return match (true) {
             $this->misfits === [] => null,
-            $open === 0 => 'Every length passes: this is good enough.',
-            default => 'What was measured passes; '.($open === 1 ? 'one length is' : "{$open} lengths are").' not measured yet.',
+            $open === 0 => Say::it('checking.good enough'),
+            default => Say::counted('checking.not yet', $open),
         };
     }
 
@@ -106,7 +104,7 @@ final readonly class CheckWording
         uasort($out, fn (Deviation $a, Deviation $b): int => $this->beyond($b) <=> $this->beyond($a));
         $worst = (int) array_key_first($out);
 
-        return "Farthest out is {$this->spans[$worst]->span->name}: {$this->deviation($out[$worst], $this->plan->choices->notation)}. Put it right first, then measure again: it may cure others.";
+        return Say::it('checking.worst', ['name' => $this->spans[$worst]->span->name, 'off' => self::deviation($out[$worst], $this->plan->choices->notation)]);
     }
 
     /** How far a length is out once the size of the whole is taken off, as a share of itself. */

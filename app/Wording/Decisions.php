@@ -20,9 +20,9 @@ final readonly class Decisions
         $reference = $this->plan->layout->reference;
 
         return match (true) {
-            $reference->print === null => 'on a screen',
-            $reference->pixelsWide === null => $this->size($reference->print).', no photo',
-            default => $this->size($reference->print).' print',
+            $reference->print === null => Say::it('decisions.photo.screen'),
+            $reference->pixelsWide === null => Say::it('decisions.photo.sizes', ['size' => $this->size($reference->print)]),
+            default => Say::it('decisions.photo.print', ['size' => $this->size($reference->print)]),
         };
     }
 
@@ -34,7 +34,7 @@ final readonly class Decisions
         $name = $this->plan->choices->standard->name ?? $this->plan->choices->stockName;
 
         // A sheet that is called by its size needs no name beside it.
-        return ($name === null || str_contains($name, ' × ') ? '' : "{$name}, ")."{$this->size($sheet)}, {$way}";
+        return Say::it("decisions.paper.{$way}", ['sheet' => ($name === null || str_contains($name, ' × ') ? '' : "{$name}, ").$this->size($sheet)]);
     }
 
     /** `×1 1/2`; null on a screen, and where the two axes differ. */
@@ -50,21 +50,21 @@ final readonly class Decisions
     {
         [$x, $y] = [$this->plan->layout->scale->x, $this->plan->layout->scale->y];
 
-        return $this->factor() ?? ($x === null || $y === null ? null : '×'.Fractions::mixed($x).' by ×'.Fractions::mixed($y));
+        return $this->factor() ?? ($x === null || $y === null ? null : Say::it('decisions.both scales', ['x' => Fractions::mixed($x), 'y' => Fractions::mixed($y)]));
     }
 
     public function fit(): string
     {
         $way = Phrases::way($this->plan->choices->fit->way());
         if (($factor = $this->factor()) !== null) {
-            return "{$way}, {$factor}";
+            return Say::it('decisions.fit.scaled', ['way' => $way, 'factor' => $factor]);
         }
         if (! $this->plan->layout->scale->keepsProportion()) {
-            return "{$way}, ".Fractions::places($this->plan->layout->scale->stretch->times(100), 1).' %';
+            return Say::it('decisions.fit.stretched', ['way' => $way, 'percent' => Fractions::places($this->plan->layout->scale->stretch->times(100), 1)]);
         }
         $trimmed = $this->plan->layout->fitted->crop->trimmed();
 
-        return $trimmed->isZero() ? $way : "{$way}, ".round($trimmed->toFloat() * 100).' % trimmed';
+        return $trimmed->isZero() ? $way : Say::it('decisions.fit.trimmed', ['way' => $way, 'percent' => (string) round($trimmed->toFloat() * 100)]);
     }
 
     public function grid(): string
@@ -72,16 +72,12 @@ final readonly class Decisions
         $cells = $this->plan->layout->grid->cells();
         [$first, $last] = [$this->plan->layout->addresses->column(0), $this->plan->layout->addresses->column($cells->columns - 1)];
 
-        return "{$cells->columns} by {$cells->rows}, {$first}–{$last}";
+        return Say::it('decisions.grid', ['columns' => $cells->columns, 'rows' => $cells->rows, 'first' => $first, 'last' => $last]);
     }
 
     public function marks(): string
     {
-        return match ($lines = $this->plan->layout->grid->innerLines()) {
-            0 => 'the frame only',
-            1 => '1 line to rule',
-            default => "{$lines} lines to rule",
-        };
+        return Say::counted('decisions.marks', $this->plan->layout->grid->innerLines());
     }
 
     private function size(Size $size): string

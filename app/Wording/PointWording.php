@@ -27,18 +27,18 @@ final readonly class PointWording
     {
         $area = $this->plan->layout->fitted->area;
         $off = [
-            [$area->width->times($placed->x->minus(Aim::nearestThird($placed->x))), ['left of', 'right of']],
+            [$area->width->times($placed->x->minus(Aim::nearestThird($placed->x))), ['left', 'right']],
             [$area->height->times($placed->y->minus(Aim::nearestThird($placed->y))), ['above', 'below']],
         ];
         $said = [];
         foreach ($off as [$length, $sides]) {
             $reading = $this->write->notation->ruler->round($length->absolute())->reading;
             if (! $reading->isZero()) {
-                $said[] = $this->write->plain($reading).' '.$sides[$length->isPositive() ? 1 : 0];
+                $said[] = Say::it('points.aside.'.$sides[$length->isPositive() ? 1 : 0], ['off' => $this->write->plain($reading)]);
             }
         }
 
-        return $said === [] ? 'on a crossing of the thirds' : implode(' and ', $said).' the nearest crossing of thirds';
+        return $said === [] ? Say::it('points.on thirds') : Say::it('points.off thirds', ['off' => implode(Say::it('points.and'), $said)]);
     }
 
     /** Its place counted from where the axes meet, as plotted on the paper: `+1 1/2, −3/4 in`, and on the print; null without axes. */
@@ -53,7 +53,9 @@ final readonly class PointWording
 
         $onBoard = fn (Size $board): string => $signed($placed->x->minus($axes->x), $board->width).', '.$signed($placed->y->minus($axes->y), $board->height).' '.$this->write->notation->unit->value;
 
-        return $onBoard($area).($this->plan->layout->print === null ? '' : ' on the paper, '.$onBoard($this->plan->layout->print).' on the print');
+        $print = $this->plan->layout->print;
+
+        return Say::it($print === null ? 'points.plotted.paper' : 'points.plotted.both', ['paper' => $onBoard($area), 'print' => $print === null ? '' : $onBoard($print)]);
     }
 
     /** Where a key point lies from the gridlines nearest to it, the shorter reach first. */
@@ -62,8 +64,8 @@ final readonly class PointWording
         $plan = $this->plan;
         [$line, $off] = Placed::nearestLine($plan->layout->grid->columns, $placed->x);
         [$row, $below] = Placed::nearestLine($plan->layout->grid->rows, $placed->y);
-        $across = [$plan->layout->fitted->area->width->times($off), "line {$line} across", ['left', 'right']];
-        $down = [$plan->layout->fitted->area->height->times($below), "line {$row} down", ['above', 'below']];
+        $across = [$plan->layout->fitted->area->width->times($off), Say::it('points.line.across', ['line' => $line]), ['left', 'right']];
+        $down = [$plan->layout->fitted->area->height->times($below), Say::it('points.line.down', ['line' => $row]), ['above', 'below']];
         $reaches = $across[0]->absolute()->isLongerThan($down[0]->absolute()) ? [$down, $across] : [$across, $down];
 
         return implode(', ', array_map(fn (array $reach): string => $this->beside(...$reach), $reaches));
@@ -78,21 +80,20 @@ final readonly class PointWording
             return null;
         }
         if ($pinned->point !== $placed->point) {
-            return "{$pinned->point->name} is held already, and only one can be.";
+            return Say::it('points.pinned.other', ['point' => $pinned->point->name]);
         }
-        $place = "{$this->write->reading($pin->left)} from the left edge, {$this->write->reading($pin->top)} from the top";
         $off = $this->missed($pinned);
 
-        return $off === [] ? "Held at {$place}." : "It cannot lie {$place}: it stays ".implode(' and ', $off).'. There the photo ends, and the sheet has no more room; a smaller crop, or a smaller drawing, would let it move.';
+        return Say::it($off === [] ? 'points.pinned.held' : 'points.pinned.misses', ['left' => $this->write->reading($pin->left), 'top' => $this->write->reading($pin->top), 'off' => implode(Say::it('points.and'), $off)]);
     }
 
     /** @return list<string> by how much a held point misses its place, as far as the ruler tells; empty when it lies there */
     public function missed(Pinned $pinned): array
     {
         $off = [];
-        foreach ([[$pinned->missedAcross, ['left of it', 'right of it']], [$pinned->missedDown, ['above it', 'below it']]] as [$missed, $sides]) {
+        foreach ([[$pinned->missedAcross, ['left', 'right']], [$pinned->missedDown, ['above', 'below']]] as [$missed, $sides]) {
             if (! $this->write->notation->ruler->round($missed->absolute())->reading->isZero()) {
-                $off[] = $this->write->reading($missed->absolute()).' '.$sides[$missed->isPositive() ? 1 : 0];
+                $off[] = Say::it('points.pinned.'.$sides[$missed->isPositive() ? 1 : 0], ['off' => $this->write->reading($missed->absolute())]);
             }
         }
 
@@ -104,10 +105,9 @@ final readonly class PointWording
     {
         $reading = $this->write->notation->ruler->round($off->absolute())->reading;
         if ($reading->isZero()) {
-            return "on {$line}";
+            return Say::it('points.on line', ['line' => $line]);
         }
-        $side = $sides[$off->isPositive() ? 1 : 0];
 
-        return $this->write->plain($reading).' '.($side === 'left' || $side === 'right' ? "{$side} of" : $side)." {$line}";
+        return Say::it('points.off line.'.$sides[$off->isPositive() ? 1 : 0], ['off' => $this->write->plain($reading), 'line' => $line]);
     }
 }

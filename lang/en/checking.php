@@ -2,6 +2,17 @@
 
 /* What measured lengths and marked points say of the drawing. */
 return [
+    'passes' => 'What is drawn is :subject: :percent % of a length passes (common practice), and always half a graduation.',
+    'subjects' => ['likeness' => 'a likeness', 'figure' => 'a figure', 'still life' => 'a still life', 'buildings' => 'buildings', 'landscape' => 'a landscape'],
+    'size' => [
+        'all larger' => 'The lengths that were measured keep their proportion to one another: the whole is drawn about :percent % larger, and that is no fault.',
+        'all smaller' => 'The lengths that were measured keep their proportion to one another: the whole is drawn about :percent % smaller, and that is no fault.',
+        'most larger' => 'Most of the lengths that were measured keep their proportion to one another: the whole is drawn about :percent % larger, and that is no fault.',
+        'most smaller' => 'Most of the lengths that were measured keep their proportion to one another: the whole is drawn about :percent % smaller, and that is no fault.',
+    ],
+    'good enough' => 'Every length passes: this is good enough.',
+    'not yet' => '{1} What was measured passes; one length is not measured yet.|[2,*] What was measured passes; :count lengths are not measured yet.',
+    'worst' => 'Farthest out is :name: :off. Put it right first, then measure again: it may cure others.',
     'alignment' => [
         'under' => ':second is plumb under :first',
         'over' => ':second is plumb over :first',
