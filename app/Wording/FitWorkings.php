@@ -46,7 +46,7 @@ final readonly class FitWorkings
         $away = array_values(array_filter($this->plan->layout->points(), static fn (Placed $placed): bool => ! $placed->isInside()));
         $names = implode(', ', array_map(static fn (Placed $placed): string => $placed->point->name, $away));
 
-        return array_values(array_filter([$this->stretched(), $away === [] ? null : "Cropped away: {$names}.", $this->plan->pinned === null || (new PointWording($this->plan))->missed($this->plan->pinned) === [] ? null : $this->pinned()]));
+        return array_values(array_filter([$this->stretched(), $away === [] ? null : Say::it('fit.cropped away', ['names' => $names]), $this->plan->pinned === null || (new PointWording($this->plan))->missed($this->plan->pinned) === [] ? null : $this->pinned()]));
     }
 
     private function stretched(): ?string
@@ -55,12 +55,13 @@ final readonly class FitWorkings
         if ($scale->keepsProportion()) {
             return null;
         }
-        [$wider, $by] = $scale->circle()->isGreaterThan(1) ? ['wider than high', $scale->circle()] : ['higher than wide', $scale->circle()->reciprocal()];
-        $percent = Fractions::places($scale->stretch->times(100), 2).' %';
-        $verdict = Phrases::stretched($scale->verdict());
+        [$way, $by] = $scale->circle()->isGreaterThan(1) ? ['wider', $scale->circle()] : ['higher', $scale->circle()->reciprocal()];
+        $subject = $this->plan->choices->subject;
+        $seen = $scale->verdict() === Stretched::Visible || $scale->stretch->toFloat() * 100 > $subject->stretchUnseenPercent();
 
-        return "Stretched {$percent}: {$verdict}. A circle becomes an oval ".Writing::percent($by->minus(1))." {$wider}; a slope of 20° becomes ".round($scale->slope(20), 1).'°.'
-            .($scale->verdict() === Stretched::Visible || $scale->stretch->toFloat() * 100 > $this->plan->choices->subject->stretchUnseenPercent() ? " On a subject like this ({$this->plan->choices->subject->value}) it will be seen." : '');
+        return trim(Say::it("fit.stretched.{$way}", [
+            'percent' => Writing::percent($scale->stretch, 2), 'verdict' => Phrases::stretched($scale->verdict()), 'by' => Writing::percent($by->minus(1)), 'slope' => (string) round($scale->slope(20), 1),
+        ]).' '.($seen ? Say::it('fit.stretched.seen', ['subject' => $subject->value]) : ''));
     }
 
     /** @return list<string> what comes off the left, right, top and bottom of the photo, in that order; empty where nothing does */
@@ -110,13 +111,13 @@ final readonly class FitWorkings
         $said = [];
         $tightest = 'left';
         foreach ($sides as $side => [$share, $length]) {
-            $said[] = $this->write->reading($length->times($share))." at the {$side} (".Writing::percent($share, 0).')';
+            $said[] = Say::it("fit.clears.{$side}", ['length' => $this->write->reading($length->times($share)), 'share' => Writing::percent($share, 0)]);
             if ($length->times($share)->mm->isLessThan($sides[$tightest][1]->times($sides[$tightest][0])->mm)) {
                 $tightest = $side;
             }
         }
 
-        return 'On the paper the marked points clear the sides by '.implode(', ', $said)."; it is tightest at the {$tightest}.";
+        return Say::it("fit.clears.tightest.{$tightest}", ['sides' => implode(', ', $said)]);
     }
 
     public function agreement(): string
@@ -126,9 +127,9 @@ final readonly class FitWorkings
         $percent = Fractions::places($photo->dividedBy($paper)->minus(1)->abs()->times(100), 1);
 
         return match ($photo->compareTo($paper)) {
-            0 => 'The photo and the paper have the same shape.',
-            1 => "The photo is {$percent} % wider in shape than the paper.",
-            default => "The photo is {$percent} % narrower in shape than the paper.",
+            0 => Say::it('fit.agree.same'),
+            1 => Say::it('fit.agree.wider', ['percent' => $percent]),
+            default => Say::it('fit.agree.narrower', ['percent' => $percent]),
         };
     }
 
@@ -142,49 +143,51 @@ final readonly class FitWorkings
         $crop = $plan->layout->fitted->crop;
         [$shape, $paper] = [$crop->shapeOn($plan->layout->reference), $plan->choices->room()->ratio()];
         if ($shape->isEqualTo($paper)) {
-            return 'The free crop has the paper’s shape.';
+            return Say::it('fit.free.same');
         }
         $narrow = $shape->isLessThan($paper);
         // To become the paper's shape, either side may give way.
         $wider = $crop->width->times($paper)->dividedBy($shape)->minus($crop->width)->abs();
         $lower = $crop->height->minus($crop->height->times($shape)->dividedBy($paper))->abs();
-        $say = fn (?Length $length, Rational $share, string $side): string => ($length === null ? Writing::percent($share)." of the photo’s {$side}" : $this->write->reading($length)." of {$side}");
+        $say = fn (?Length $length, Rational $share, string $side): string => $length === null ? Say::it("fit.free.share of {$side}", ['length' => Writing::percent($share)]) : Say::it("fit.free.{$side}", ['length' => $this->write->reading($length)]);
 
-        return 'The free crop is '.Fractions::places($shape->dividedBy($paper)->minus(1)->abs()->times(100), 1).' % '.($narrow ? 'narrower' : 'wider').' in shape than the paper: '
-            .$say($plan->layout->reference->across($wider), $wider, 'width').' '.($narrow ? 'more' : 'less').', or '.$say($plan->layout->reference->down($lower), $lower, 'height').' '.($narrow ? 'less' : 'more').', would make them one.';
+        return Say::it($narrow ? 'fit.free.narrower' : 'fit.free.wider', [
+            'percent' => Fractions::places($shape->dividedBy($paper)->minus(1)->abs()->times(100), 1),
+            'wide' => $say($plan->layout->reference->across($wider), $wider, 'width'), 'high' => $say($plan->layout->reference->down($lower), $lower, 'height'),
+        ]);
     }
 
     private function pinned(): ?string
     {
         $pinned = $this->plan->pinned;
 
-        return $pinned === null ? null : "{$pinned->point->name}: ".(new PointWording($this->plan))->pinned(Placed::in($this->plan->layout->fitted->crop, $pinned->point));
+        return $pinned === null ? null : Say::it('fit.pinned', ['point' => $pinned->point->name, 'says' => (string) (new PointWording($this->plan))->pinned(Placed::in($this->plan->layout->fitted->crop, $pinned->point))]);
     }
 
     public function trimming(): string
     {
         $crop = $this->plan->layout->fitted->crop;
         if ($crop->trimmed()->isZero()) {
-            return 'Nothing is trimmed from the photo.';
+            return Say::it('fit.trimmed.nothing');
         }
         $sides = [];
         foreach (array_combine(['left', 'right', 'top', 'bottom'], $this->sides()) as $side => $off) {
             if ($off !== '') {
-                $sides[] = "{$off} off the {$side}";
+                $sides[] = Say::it("fit.trimmed.{$side}", ['off' => $off]);
             }
         }
 
-        return Writing::percent($crop->trimmed()).' of the photo is trimmed: '.implode(', ', $sides).'.';
+        return Say::it('fit.trimmed.some', ['share' => Writing::percent($crop->trimmed()), 'sides' => implode(', ', $sides)]);
     }
 
     public function leftover(): string
     {
         $left = $this->plan->layout->leftover;
         if ($left->isNothing()) {
-            return 'The drawing fills the paper inside its margins.';
+            return Say::it('fit.left.nothing');
         }
 
-        return 'Left over: '.$this->write->reading($left->width).' across, '.$this->write->reading($left->height).' down.';
+        return Say::it('fit.left.some', ['across' => $this->write->reading($left->width), 'down' => $this->write->reading($left->height)]);
     }
 
     /** The same in two or three words: `nothing`, `1/2 in, 2 in`. */
@@ -192,7 +195,7 @@ final readonly class FitWorkings
     {
         $left = $this->plan->layout->leftover;
 
-        return $left->isNothing() ? 'nothing' : $this->write->reading($left->width).', '.$this->write->reading($left->height);
+        return $left->isNothing() ? Say::it('fit.left.none') : $this->write->reading($left->width).', '.$this->write->reading($left->height);
     }
 
     private function wholeCells(): ?string
@@ -204,7 +207,9 @@ final readonly class FitWorkings
         $cell = $this->plan->layout->cell();
         $area = $this->plan->layout->fitted->area;
 
-        return "{$cells->columns} × {$this->write->amount($cell->width)} = {$this->write->plain($area->width)} across, {$cells->rows} × {$this->write->amount($cell->height)} = {$this->write->plain($area->height)} down.";
+        return Say::it('fit.whole cells', [
+            'columns' => $cells->columns, 'cell' => $this->write->amount($cell->width), 'width' => $this->write->plain($area->width), 'rows' => $cells->rows, 'high' => $this->write->amount($cell->height), 'height' => $this->write->plain($area->height),
+        ]);
     }
 
     /** Which edge of the paper stops the drawing first. */
@@ -213,8 +218,8 @@ final readonly class FitWorkings
         $left = $this->plan->layout->leftover;
 
         return match (true) {
-            $left->width->isZero() && ! $left->height->isZero() => 'The width stops it first; all the slack is above and below.',
-            $left->height->isZero() && ! $left->width->isZero() => 'The height stops it first; all the slack is at the sides.',
+            $left->width->isZero() && ! $left->height->isZero() => Say::it('fit.limit.width'),
+            $left->height->isZero() && ! $left->width->isZero() => Say::it('fit.limit.height'),
             default => null,
         };
     }
@@ -227,15 +232,21 @@ final readonly class FitWorkings
             return null;
         }
         if ($scale->keepsProportion() && $scale->x->isEqualTo(1)) {
-            return 'The same size: what is measured on the print is drawn as it is. A misprinted guide cancels out only when it is used on both.';
+            return Say::it('fit.scale.same');
         }
         $growth = $scale->area() ?? Rational::one();
-        $larger = $scale->x->isGreaterThan(1) ? 'larger' : 'smaller';
+        $area = $this->plan->layout->fitted->area;
+        $grows = $growth->isGreaterThan(1);
+        $key = match (true) {
+            ! $scale->keepsProportion() => $grows ? 'both grow' : 'both shrink',
+            $scale->x->isGreaterThan(1) => 'larger',
+            default => 'smaller',
+        };
 
-        return "{$this->write->amount($this->plan->layout->fitted->area->width)} ÷ {$this->write->plain($print->width)} = ×".Fractions::mixed($scale->x)
-            .($scale->keepsProportion() ? ", {$larger}, ".self::asRatio($scale->x).' or '.Writing::percent($scale->x) : '')
-            .($scale->keepsProportion() || $scale->y === null ? '' : " across, {$this->write->amount($this->plan->layout->fitted->area->height)} ÷ {$this->write->plain($print->height)} = ×".Fractions::mixed($scale->y).' down')
-            .'; the area '.($growth->isGreaterThan(1) ? 'grows' : 'shrinks to').' ×'.Fractions::mixed($growth).'.';
+        return Say::it("fit.scale.{$key}", [
+            'area' => $this->write->amount($area->width), 'print' => $this->write->plain($print->width), 'factor' => Fractions::mixed($scale->x), 'ratio' => self::asRatio($scale->x), 'percent' => Writing::percent($scale->x),
+            'high' => $this->write->amount($area->height), 'tall' => $this->write->plain($print->height), 'other' => $scale->y === null ? '' : Fractions::mixed($scale->y), 'growth' => Fractions::mixed($growth),
+        ]);
     }
 
     /** The test without numbers: a straight edge through both corners of the whole photo, carried on over the paper. */
@@ -245,18 +256,18 @@ final readonly class FitWorkings
         $whole = $paper->largestInside($this->plan->layout->reference->ratio());
         $short = $paper->minus($whole);
         if ($short->isNothing()) {
-            return 'A straight edge laid through the photo’s corners meets the paper’s far corner.';
+            return Say::it('fit.straight edge.meets');
         }
-        [$edge, $by] = $short->width->isZero() ? ['right edge', $short->height] : ['bottom edge', $short->width];
+        [$edge, $by] = $short->width->isZero() ? ['right', $short->height] : ['bottom', $short->width];
 
-        return "A straight edge laid through the photo’s corners meets the paper’s {$edge}, {$this->write->reading($by)} from its far corner.";
+        return Say::it("fit.straight edge.{$edge}", ['by' => $this->write->reading($by)]);
     }
 
     private function cells(): ?string
     {
         $print = $this->plan->layout->printCell();
 
-        return $print === null ? null : "Two cells to keep apart: {$this->write->size($print)} on the print, {$this->write->size($this->plan->layout->cell())} on the paper.";
+        return $print === null ? null : Say::it('fit.two cells', ['print' => $this->write->size($print), 'paper' => $this->write->size($this->plan->layout->cell())]);
     }
 
     /** `3:2` for one and a half. */

@@ -33,8 +33,8 @@ final readonly class MarkWorkings
             ...$this->edge('across', $plan->across, $plan->layout->fitted->area->width),
             ...$this->edge('down', $plan->down, $plan->layout->fitted->area->height),
             $plan->across->everyMarkIsExact() && $plan->down->everyMarkIsExact()
-                ? 'Every mark falls on the ruler: nothing is rounded.'
-                : 'Each mark is rounded from its own true value, never more than half a graduation off.',
+                ? Say::it('marks.exact')
+                : Say::it('marks.rounded'),
             $this->easierUnit(),
             $this->carried(),
             $this->layings('across', $plan->across),
@@ -56,11 +56,13 @@ final readonly class MarkWorkings
             $spaces = array_map(static fn (Length $from, Length $to): Length => $to->minus($from), array_slice($ticks, 0, -1), array_slice($ticks, 1));
             $sum = array_reduce($spaces, static fn (Length $sum, Length $space): Length => $sum->plus($space), Length::zero());
             [$least, $most] = [array_reduce($spaces, Length::smaller(...), $spaces[0]), array_reduce($spaces, Length::larger(...), $spaces[0])];
-            $count = count($spaces) === 1 ? 'one space' : count($spaces).' spaces';
-            $lines[] = ucfirst($way).": {$count} of ".($least->equals($most) ? $this->write->plain($least) : "{$this->write->amount($least)} to {$this->write->plain($most)}")." between the ticks come to {$this->write->plain($sum)}; the frame is {$this->write->reading($side)}.";
+            $lines[] = Say::counted("marks.spacing.{$way}", count($spaces), [
+                'spaces' => $least->equals($most) ? $this->write->plain($least) : Say::it('marks.spacing.between', ['least' => $this->write->amount($least), 'most' => $this->write->plain($most)]),
+                'sum' => $this->write->plain($sum), 'side' => $this->write->reading($side),
+            ]);
         }
 
-        return [...$lines, 'Rule the first two lines in pencil and measure between them at both ends. A printed line, or one in ink or marker, cannot be undone.'];
+        return [...$lines, Say::it('marks.spacing.caution')];
     }
 
     /** There are two cell sizes, and they stand beside each other. */
@@ -68,7 +70,7 @@ final readonly class MarkWorkings
     {
         $print = $this->plan->layout->printCell();
 
-        return $print === null ? null : "A cell: {$this->write->readSize($print)} on the photo, {$this->write->readSize($this->plan->layout->cell())} on the paper.";
+        return $print === null ? null : Say::it('marks.cells', ['print' => $this->write->readSize($print), 'paper' => $this->write->readSize($this->plan->layout->cell())]);
     }
 
     /** The other family of rulers, when every mark would fall on one of its graduations and not on this ruler's. */
@@ -86,7 +88,7 @@ final readonly class MarkWorkings
             }
         }
 
-        return 'Easier: on a ruler in '.($metric ? 'inches' : 'millimetres').' every mark falls on a graduation.';
+        return Say::it($metric ? 'marks.easier.inches' : 'marks.easier.millimetres');
     }
 
     /** What a reading half a graduation off on the print becomes on the paper; at the far corner it is off both ways, √2 times as far. */
@@ -101,7 +103,7 @@ final readonly class MarkWorkings
         $corner = Length::mm(Rational::near($becomes->toFloat() * M_SQRT2));
         $says = fn (Length $length): string => $this->write->notation->unit->isMetric() ? Fractions::places($length->in(Unit::Millimetre), 1).' mm' : Fractions::places($length->in(Unit::Inch), 3).' in';
 
-        return "Read half a graduation off on the photo, {$says($half)}, and it is {$says($becomes)} on the paper; at the far corner, off both ways, {$says($corner)}.";
+        return Say::it('marks.carried', ['half' => $says($half), 'becomes' => $says($becomes), 'corner' => $says($corner)]);
     }
 
     /** @return list<string> */
@@ -114,11 +116,10 @@ final readonly class MarkWorkings
         }
         $exact = $first->at->area->exact;
         $even = $exact->times($count)->equals($side);
-        $sum = $even ? "{$this->write->amount($side)} ÷ {$count} = {$this->write->plain($exact)}" : 'The first line lies at '.$this->write->plain($exact);
-        $lines = [ucfirst($way).': '.$sum.($first->at->area->isExact() ? '.' : '; on this ruler '.$this->write->amount($first->at->area->reading).', '.$this->write->notation->error($first->at->area).'.')];
+        $sum = Say::it($even ? 'marks.sum.even' : 'marks.sum.uneven', ['side' => $this->write->amount($side), 'count' => $count, 'cell' => $this->write->plain($exact)]);
+        $lines = [Say::it(($first->at->area->isExact() ? 'marks.edge.exact ' : 'marks.edge.read ').$way, ['sum' => $sum, 'reading' => $this->write->amount($first->at->area->reading), 'error' => $this->write->notation->error($first->at->area)])];
         if (($worst = $ladder->worstStepped()) !== null) {
-            $where = $way === 'across' ? 'across the top' : 'down the side';
-            $lines[] = 'Stepping '.$this->write->plain($first->at->area->reading)." {$where} would put line {$worst->line} out by {$this->write->off($worst->steppedError)}.";
+            $lines[] = Say::it("marks.stepping.{$way}", ['step' => $this->write->plain($first->at->area->reading), 'line' => $worst->line, 'off' => $this->write->off($worst->steppedError)]);
         }
 
         return $lines;
@@ -138,6 +139,6 @@ final readonly class MarkWorkings
             }
         }
 
-        return $last === count($ladder->marks) ? null : ucfirst($way).': from the sheet’s edge the ruler reaches '.($last === 0 ? 'no line' : "line {$last}").'; tick where it ends, '.$this->write->plain($ruler).', and lay its zero there for the rest.';
+        return $last === count($ladder->marks) ? null : Say::counted("marks.layings.{$way}", $last, ['ruler' => $this->write->plain($ruler)]);
     }
 }

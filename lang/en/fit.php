@@ -1,0 +1,53 @@
+<?php
+
+/* How picture and paper are made to agree, and what it costs on either side. */
+return [
+    'cropped away' => 'Cropped away: :names.',
+    'stretched' => [
+        'wider' => 'Stretched :percent: :verdict. A circle becomes an oval :by wider than high; a slope of 20° becomes :slope°.',
+        'higher' => 'Stretched :percent: :verdict. A circle becomes an oval :by higher than wide; a slope of 20° becomes :slope°.',
+        'seen' => 'On a subject like this (:subject) it will be seen.',
+    ],
+    'clears' => [
+        'left' => ':length at the left (:share)', 'right' => ':length at the right (:share)', 'top' => ':length at the top (:share)', 'bottom' => ':length at the bottom (:share)',
+        'tightest' => [
+            'left' => 'On the paper the marked points clear the sides by :sides; it is tightest at the left.',
+            'right' => 'On the paper the marked points clear the sides by :sides; it is tightest at the right.',
+            'top' => 'On the paper the marked points clear the sides by :sides; it is tightest at the top.',
+            'bottom' => 'On the paper the marked points clear the sides by :sides; it is tightest at the bottom.',
+        ],
+    ],
+    'agree' => [
+        'same' => 'The photo and the paper have the same shape.',
+        'wider' => 'The photo is :percent % wider in shape than the paper.',
+        'narrower' => 'The photo is :percent % narrower in shape than the paper.',
+    ],
+    'free' => [
+        'same' => 'The free crop has the paper’s shape.',
+        'narrower' => 'The free crop is :percent % narrower in shape than the paper: :wide more, or :high less, would make them one.',
+        'wider' => 'The free crop is :percent % wider in shape than the paper: :wide less, or :high more, would make them one.',
+        'width' => ':length of width', 'height' => ':length of height', 'share of width' => ':length of the photo’s width', 'share of height' => ':length of the photo’s height',
+    ],
+    'pinned' => ':point: :says',
+    'trimmed' => [
+        'nothing' => 'Nothing is trimmed from the photo.',
+        'some' => ':share of the photo is trimmed: :sides.',
+        'left' => ':off off the left', 'right' => ':off off the right', 'top' => ':off off the top', 'bottom' => ':off off the bottom',
+    ],
+    'left' => ['nothing' => 'The drawing fills the paper inside its margins.', 'some' => 'Left over: :across across, :down down.', 'none' => 'nothing'],
+    'whole cells' => ':columns × :cell = :width across, :rows × :high = :height down.',
+    'limit' => ['width' => 'The width stops it first; all the slack is above and below.', 'height' => 'The height stops it first; all the slack is at the sides.'],
+    'scale' => [
+        'same' => 'The same size: what is measured on the print is drawn as it is. A misprinted guide cancels out only when it is used on both.',
+        'larger' => ':area ÷ :print = ×:factor, larger, :ratio or :percent; the area grows ×:growth.',
+        'smaller' => ':area ÷ :print = ×:factor, smaller, :ratio or :percent; the area shrinks to ×:growth.',
+        'both grow' => ':area ÷ :print = ×:factor across, :high ÷ :tall = ×:other down; the area grows ×:growth.',
+        'both shrink' => ':area ÷ :print = ×:factor across, :high ÷ :tall = ×:other down; the area shrinks to ×:growth.',
+    ],
+    'straight edge' => [
+        'meets' => 'A straight edge laid through the photo’s corners meets the paper’s far corner.',
+        'right' => 'A straight edge laid through the photo’s corners meets the paper’s right edge, :by from its far corner.',
+        'bottom' => 'A straight edge laid through the photo’s corners meets the paper’s bottom edge, :by from its far corner.',
+    ],
+    'two cells' => 'Two cells to keep apart: :print on the print, :paper on the paper.',
+];
