@@ -31,59 +31,38 @@ final readonly class ClearanceWording
     {
         return [
             ...isset($this->ways['clear']) ? [] : [['by' => '', 'says' => $this->cannot()]],
-            ...array_map(fn (Clearance $way): array => ['by' => $way->moves() || $way->columns !== null ? $way->by->value : '', 'says' => $this->offered($way)], array_values($this->ways)),
+            ...array_map(fn (Clearance $way): array => ['by' => $way->moves() || $way->columns !== null ? $way->by->value : '', 'says' => $this->said('offer', $way)], array_values($this->ways)),
         ];
     }
 
     /** Why no crop keeps it clear. */
     public function cannot(): string
     {
-        return $this->fits
-            ? 'The photo ends before the crop could move far enough, so it stays; a smaller crop would let it.'
-            : 'It is larger than one cell, so a line must run through it; larger cells would keep it whole.';
+        return Say::it($this->fits ? 'clearance.photo ends' : 'clearance.too large');
     }
 
     /** What was done. */
     public function done(Clearance $way): string
     {
-        $kept = $way->moves() ? "the crop moved by {$this->by($way)} on the paper" : 'the crop stays';
-        $moved = ucfirst($kept);
-
-        return match ($way->by) {
-            Clearing::Clear => $way->moves() ? "{$moved}; no line runs through it now." : 'No line runs through it.',
-            Clearing::Upright => "{$moved}; an upright line runs through its middle.",
-            Clearing::Level => "{$moved}; a level line runs through its middle.",
-            Clearing::LargerCells => "{$this->columns($way)}; {$kept}; a cell holds it whole.",
-        }.$this->lost($way);
+        return $this->said('done', $way);
     }
 
-    private function offered(Clearance $way): string
+    /** @param  'offer'|'done'  $when */
+    private function said(string $when, Clearance $way): string
     {
-        $moves = $way->moves() ? "the crop moves by {$this->by($way)} on the paper" : 'the crop stays';
+        $says = $way->by === Clearing::Clear && ! $way->moves() ? Say::it('clearance.clear already') : ucfirst(Say::it("clearance.{$when}.{$way->by->value}", [
+            'move' => $way->moves() ? Say::it("clearance.{$when}.moves", ['by' => $this->by($way)]) : Say::it('clearance.stays'),
+            'columns' => $way->columns === null ? '' : Say::counted('clearance.columns', $way->columns),
+        ]));
 
-        return match ($way->by) {
-            Clearing::Clear => $way->moves() ? "Whole in one cell: {$moves}." : 'No line runs through it.',
-            Clearing::Upright => "An upright line through its middle: {$moves}.",
-            Clearing::Level => "A level line through its middle: {$moves}.",
-            Clearing::LargerCells => "Whole in one cell of a grid of {$this->columns($way)}: {$moves}, and every cell is larger.",
-        }.$this->lost($way);
+        return $way->lost === [] ? $says : $says.' '.Say::it('clearance.lost', ['names' => implode(', ', $way->lost)]);
     }
 
     private function by(Clearance $way): string
     {
-        return implode(' and ', array_filter([
-            $way->across->isZero() ? null : $this->write->reading($way->across->absolute()).' '.($way->across->isPositive() ? 'to the right' : 'to the left'),
-            $way->down->isZero() ? null : $this->write->reading($way->down->absolute()).' '.($way->down->isPositive() ? 'down' : 'up'),
+        return implode(Say::it('clearance.and'), array_filter([
+            $way->across->isZero() ? null : Say::it($way->across->isPositive() ? 'clearance.by.right' : 'clearance.by.left', ['off' => $this->write->reading($way->across->absolute())]),
+            $way->down->isZero() ? null : Say::it($way->down->isPositive() ? 'clearance.by.down' : 'clearance.by.up', ['off' => $this->write->reading($way->down->absolute())]),
         ]));
-    }
-
-    private function columns(Clearance $way): string
-    {
-        return "{$way->columns} ".($way->columns === 1 ? 'column' : 'columns');
-    }
-
-    private function lost(Clearance $way): string
-    {
-        return $way->lost === [] ? '' : ' It crops away '.implode(', ', $way->lost).'.';
     }
 }
