@@ -5,6 +5,7 @@ import { useRouter } from 'vue-router'
 import { api, begin, bringBack, Refused } from '@/api/client'
 import type { ShelfEntry } from '@/api/types'
 import { route, type RungKey } from '@/rungs/rungs'
+import { useDrawing } from '@/stores/drawing'
 import Callout from '@/ui/Callout.vue'
 import Num from '@/ui/Num.vue'
 import { useHand } from '@/ui/useHand'
@@ -26,8 +27,12 @@ const chooser = useTemplateRef<HTMLInputElement>('chooser')
 const PAGE = 24
 const more = ref(false)
 
+const drawings = useDrawing()
+
 async function load(from = 0) {
   try {
+    // What was noted on the page that was left a moment ago comes first, or the shelf would not know of it.
+    await drawings.settleHand()
     const page = await api.shelf(hand.value, from)
     entries.value = [...(entries.value ?? []).slice(0, from), ...page]
     more.value = page.length === PAGE

@@ -251,5 +251,5 @@ export const useDrawing = defineStore('drawing', () => {
     if (drawing.value && noted.edits >= drawing.value.edits) drawing.value = { ...drawing.value, ...noted }
   }
 
-  return { rung, said, touched, adjust, drawing, draft, workings, errors, trouble, stale, state, missing, settled, open, refresh, preview, keep, decide, step, takeTheirs, putMineOnTop, note, heard }
+  return { rung, said, touched, adjust, settleHand: hand.settle, drawing, draft, workings, errors, trouble, stale, state, missing, settled, open, refresh, preview, keep, decide, step, takeTheirs, putMineOnTop, note, heard }
 })

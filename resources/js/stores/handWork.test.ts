@@ -98,3 +98,13 @@ it('says what was noted of a grid that is no more, and never puts it on other ce
   hand.forget('a', [6, 8])
   expect(hand.heard.said).toHaveLength(2)
 })
+
+it('knows what was noted on the page that was left, when Back brings this one up as it was', async () => {
+  const shelf = work()
+  answers = [new Refused(0, { message: 'away' })]
+  await work().note({ drawing: 'a', mesh: [5, 7], cells: [6], noted: done })
+  window.dispatchEvent(Object.assign(new Event('pageshow'), { persisted: true }))
+  await shelf.settle()
+  expect(asked).toHaveLength(2)
+  expect(shelf.over('a', [])).toEqual([])
+})

@@ -11,6 +11,8 @@ export interface HandNote {
   noted: Partial<Pick<CellNote, 'state' | 'doubtful' | 'words'>>
 }
 
+const KEPT_AS = 'inch-ladder.by-hand'
+
 /** Until what could not be kept, for want of room or of a server, is tried again. */
 const TRY_AGAIN_MS = 8000
 
@@ -22,7 +24,7 @@ const PASSING = [0, 502, 503, 504, 507]
  * whatever the server knew before it came. A reload does not forget it.
  */
 export function useHandWork(kept: (noted: Noted, drawing: string) => void, said: (trouble: string | null) => void, dropped: () => void) {
-  const waiting = useSessionStorage<HandNote[]>('inch-ladder.by-hand', [])
+  const waiting = useSessionStorage<HandNote[]>(KEPT_AS, [])
   let sending: Promise<void> | null = null
   let again = 0
 
@@ -90,6 +92,11 @@ export function useHandWork(kept: (noted: Noted, drawing: string) => void, said:
 
   // A page that is left waits for nothing: all of it goes out at once, behind the one that is on its way.
   useEventListener(window, 'pagehide', () => waiting.value.slice(sending ? 1 : 0).forEach((one) => void send(one).catch(() => undefined)))
+
+  // A page that Back brings up as it was does not know what was noted after it was left.
+  useEventListener(window, 'pageshow', (event: PageTransitionEvent) => {
+    if (event.persisted) waiting.value = JSON.parse(sessionStorage.getItem(KEPT_AS) ?? '[]') as HandNote[]
+  })
 
   return { note, over, settle, forget }
 }
