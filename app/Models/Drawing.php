@@ -45,6 +45,9 @@ final class Drawing extends Model
 
     private const REVISIONS_TRIMMED = 100;
 
+    /** Asked once a request. */
+    private ?bool $workedOn = null;
+
     protected $fillable = ['choices'];
 
     protected $casts = ['choices' => 'array', 'version' => 'integer', 'position' => 'integer', 'edits' => 'integer'];
@@ -124,7 +127,7 @@ final class Drawing extends Model
     /** Whether anything was made or noted by hand: marks, and cells. */
     public function isWorkedOn(): bool
     {
-        return (bool) DB::scalar('select exists(select 1 from mark_ticks where drawing_id = ?) or exists(select 1 from cell_notes where drawing_id = ?)', [$this->id, $this->id]);
+        return $this->workedOn ??= (bool) DB::scalar('select exists(select 1 from mark_ticks where drawing_id = ?) or exists(select 1 from cell_notes where drawing_id = ?)', [$this->id, $this->id]);
     }
 
     /** @return array<array-key, mixed>|null the document as it is kept, readable or not; null when the row holds none */
@@ -157,7 +160,7 @@ final class Drawing extends Model
             if ($what === []) {
                 return;
             }
-            $this->handWork()->settlePlaces();
+            $this->isWorkedOn() && $this->handWork()->settlePlaces();
             $this->choices = (array) $choices;
             $this->revise(implode(', ', $what), $this->choices, null);
         });
@@ -296,7 +299,11 @@ final class Drawing extends Model
             if ($this->isDirty()) {
                 $this->edits++;
                 $this->version += $this->isDirty('choices') ? 1 : 0;
-                $this->save();
+                $this->updateTimestamps();
+                // Past the model, as in revise().
+                $row = array_intersect_key($this->getAttributes(), ['choices' => 0, 'version' => 0, 'edits' => 0, 'position' => 0, 'updated_at' => 0]);
+                DB::update('update drawings set '.implode(', ', array_map(static fn (string $column): string => "{$column} = ?", array_keys($row))).' where id = ?', [...array_values($row), $this->id]);
+                $this->syncOriginal();
             }
         });
     }
