@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Imaging;
 
+use App\Exceptions\StorageFailed;
 use Imagick;
 use ImagickException;
 use Symfony\Component\Process\Process;
@@ -17,6 +18,9 @@ use Symfony\Component\Process\Process;
 final class Decoder
 {
     /** How far from the side asked for a smaller copy may be left. */
+    /** Pixels: a PNG with more would not stay in memory once decoded, so it is made smaller strip by strip. */
+    private const LARGE_PNG = 40_000_000;
+
     private const NEAR_BELOW = 0.875;
 
     private const NEAR_ABOVE = 1.35;
@@ -103,7 +107,7 @@ final class Decoder
             if ($side !== null && $kind === ImageFormat::Jpeg) {
                 $this->hint($image, $path, $side);
             }
-            $image->readImage("{$kind->decoder()}:{$path}[0]");
+            $this->readInto($image, $path, $kind, $side);
             if ($kind === ImageFormat::Jpeg && self::mayBreakOff($image) && self::breaksOff($path)) {
                 throw PhotoRefused::cutShort();
             }
@@ -122,6 +126,26 @@ final class Decoder
             return $image;
         } catch (ImagickException) {
             throw PhotoRefused::cutShort();
+        }
+    }
+
+    private function readInto(Imagick $image, string $path, ImageFormat $kind, ?int $side): void
+    {
+        [$wide, $high] = $side !== null && $kind === ImageFormat::Png ? (getimagesize($path) ?: [0, 0]) : [0, 0];
+        if ($wide * $high <= self::LARGE_PNG) {
+            $image->readImage("{$kind->decoder()}:{$path}[0]");
+
+            return;
+        }
+        try {
+            $small = Vips::shrunk($path, (int) $side);
+        } catch (StorageFailed) {
+            throw PhotoRefused::cutShort();
+        }
+        try {
+            $image->readImage("png:{$small}");
+        } finally {
+            @unlink($small);
         }
     }
 

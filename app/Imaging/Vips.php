@@ -60,6 +60,23 @@ final class Vips
         }
     }
 
+    /**
+     * A smaller copy of a picture too large to be held in memory at once, as a PNG with its colour profile; made in strips.
+     *
+     * @param  int  $side  pixels along its longer side at most
+     * @return string its path, for the caller to take away
+     *
+     * @throws StorageFailed also where the file is cut short
+     */
+    public static function shrunk(string $source, int $side): string
+    {
+        $to = self::scratch();
+        self::run(['vips', 'thumbnail', $source, "{$to}.png[compression=1]", (string) $side, '--fail-on', 'truncated', '--height', (string) $side, '--size', 'down', '--no-rotate']);
+        @unlink($to);
+
+        return "{$to}.png";
+    }
+
     private static function scratch(): string
     {
         return (string) tempnam(sys_get_temp_dir(), 'inch');

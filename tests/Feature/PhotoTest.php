@@ -243,3 +243,39 @@ it('takes a photo whose colour profile is none, and says so', function () {
     expect($answer->json('photo.remark'))->toContain('colour profile cannot be read');
     expect(Photos::quarter(Photos::colourAt($this->get("/api/photos/{$answer->json('photo.id')}/cut.jpg?left=0&top=0&width=1&height=1")->assertOk()->content(), 0.25, 0.25)))->toBe(0);
 });
+
+it('makes a very large PNG smaller strip by strip, with the colours a small one has', function (Closure $dress) {
+    $image = new Imagick;
+    $image->newImage(660, 640, 'white');
+    foreach ([['#c03020', 0, 0], ['#30a050', 330, 0], ['#2040b0', 330, 320]] as [$colour, $x, $y]) {
+        $part = new Imagick;
+        $part->newImage(330, 320, $colour);
+        $image->compositeImage($part, Imagick::COMPOSITE_COPY, $x, $y);
+    }
+    $image->setImageFormat('png');
+    $dress($image);
+    $small = sys_get_temp_dir().'/'.bin2hex(random_bytes(6)).'.png';
+    $image->writeImage($small);
+    $large = "{$small}.large.png";
+    (new Process(['vips', 'zoom', $small, "{$large}[compression=1]", '10', '10'], timeout: 120))->mustRun();
+    $decoder = app(Decoder::class);
+    [$one, $other] = [$decoder->decodeSmall($small, App\Imaging\ImageFormat::Png, 1600), $decoder->decodeSmall($large, App\Imaging\ImageFormat::Png, 1600)];
+    expect(max($other->getImageWidth(), $other->getImageHeight()))->toBeLessThanOrEqual(1600 * 1.5)->toBeGreaterThan(800);
+    foreach ([[0.25, 0.25], [0.75, 0.25], [0.75, 0.75], [0.25, 0.75]] as [$x, $y]) {
+        $at = fn (Imagick $of) => array_values(array_slice($of->getImagePixelColor((int) ($x * $of->getImageWidth()), (int) ($y * $of->getImageHeight()))->getColor(), 0, 3));
+        expect($at($other))->toEqualWithDelta($at($one), 2);
+    }
+    // Cut short, it is refused as a small one is.
+    file_put_contents($large, substr((string) file_get_contents($large), 0, (int) (filesize($large) * 0.6)));
+    expect(fn () => $decoder->decodeSmall($large, App\Imaging\ImageFormat::Png, 1600))->toThrow(PhotoRefused::class);
+    array_map(unlink(...), [$small, $large]);
+})->with([
+    'plain' => [fn (Imagick $image) => null],
+    'seen through' => [function (Imagick $image): void {
+        $image->setImageAlphaChannel(Imagick::ALPHACHANNEL_SET);
+        $image->evaluateImage(Imagick::EVALUATE_MULTIPLY, 0.5, Imagick::CHANNEL_ALPHA);
+    }],
+    'in greys' => [fn (Imagick $image) => $image->transformImageColorspace(Imagick::COLORSPACE_GRAY)],
+    'of 16 bits' => [fn (Imagick $image) => $image->setImageDepth(16)],
+    'in another profile' => [fn (Imagick $image) => $image->profileImage('icc', Photos::swappedProfile())],
+]);
