@@ -157,8 +157,11 @@ const losses = computed(() => {
   const { crop: c } = stage.value
   const { left, right, top, bottom } = props.workings.trimmed
   return [
-    { side: 'left', text: left, x: c.x - 6, y: c.y + c.h / 2, anchor: 'end' },
-    { side: 'right', text: right, x: c.x + c.w + 6, y: c.y + c.h / 2, anchor: 'start' },
+    // Inside the crop where there is no room for it beside: before the bench ends, or the ladder begins.
+    c.x < LOSS_ROOM ? { side: 'left', text: left, x: c.x + 6, y: c.y + c.h / 2, anchor: 'start' } : { side: 'left', text: left, x: c.x - 6, y: c.y + c.h / 2, anchor: 'end' },
+    stage.value.leftStile - c.x - c.w < LOSS_ROOM
+      ? { side: 'right', text: right, x: c.x + c.w - 6, y: c.y + c.h / 2, anchor: 'end' }
+      : { side: 'right', text: right, x: c.x + c.w + 6, y: c.y + c.h / 2, anchor: 'start' },
     { side: 'top', text: top, x: c.x + c.w / 2, y: c.y - 8, anchor: 'middle' },
     { side: 'bottom', text: bottom, x: c.x + c.w / 2, y: c.y + c.h + 18, anchor: 'middle' },
   ].filter((loss) => loss.text)
@@ -249,6 +252,7 @@ const loupe = computed(() => {
 
 const ROOM_FOR_CAPTION = 190
 const ROOM_FOR_LOSSES = 600
+const LOSS_ROOM = 90
 const caption = computed(() => {
   const trimmed = crop.value.trimmed_percent === 0 ? 'nothing trimmed' : `${Math.round(crop.value.trimmed_percent)} % trimmed`
   const { decision } = props.workings.rungs.photo
