@@ -286,9 +286,11 @@ it('is accessible on every rung, in every width and by every light', function (s
     expect($small)->toBe([]);
     $table->size(1280, 800);
     $table->browser->executeScript('localStorage.removeItem("inch-ladder-scheme")');
-})->with(['photo', 'paper', 'fit', 'grid', 'marks', 'copy', 'check', 'tone', 'finish', 'marks/paper/left', 'marks/folded', 'print/tracing', 'print/calibration'])->with([1024, 390])->with([
-    'light',
-    'dark',
+})->with(['photo', 'paper', 'fit', 'grid', 'marks', 'copy', 'check', 'tone', 'finish', 'marks/paper/left', 'marks/folded', 'print/tracing', 'print/calibration'])->with([
+    // By lamp a phone differs from the wide page in nothing but its layout, which is the phone's by day.
+    'wide, by day' => [1024, 'light'],
+    'wide, by lamp' => [1024, 'dark'],
+    'a phone' => [390, 'light'],
 ]);
 
 it('lets no two words of the boards stand on each other', function (string $title, string $rung, int $width, int $height) {
