@@ -43,7 +43,7 @@ final readonly class TypeInset implements Adjustment
         if ($print === null) {
             throw ValidationException::withMessages(["inset.{$as}" => 'On a screen there is no print to enlarge; type a width or a height on the paper.']);
         }
-        if (! preg_match('~^[×x]?\s*(?:(\d{1,4})\s+)?(\d{1,4}(?:[.,]\d{1,6})?(?:/[1-9]\d{0,3})?)\s*%?$~u', $typed, $found)) {
+        if (! preg_match('~^[×x]?\s*(?:([0-9]{1,4})\s+)?([0-9]{1,4}(?:[.,][0-9]{1,6}|/[1-9][0-9]{0,3})?)\s*%?$~u', $typed, $found)) {
             throw ValidationException::withMessages(["inset.{$as}" => $as === 'percent' ? 'Type a percentage, like 150.' : 'Type how many times larger, like 1 1/2 or 2.']);
         }
         $number = Rational::of((int) ($found[1] ?: 0))->plus(Rational::of(str_replace(',', '.', $found[2])));

@@ -32,7 +32,7 @@ final readonly class Ratio
 
     private static function parse(string $text, LengthReader $lengths): ?Rational
     {
-        if (preg_match('/^(\d{1,5}(?:[.,]\d{1,4})?)\s*(?::|to)\s*(\d{1,5}(?:[.,]\d{1,4})?)$/iu', $text, $found)) {
+        if (preg_match('/^([0-9]{1,5}(?:[.,][0-9]{1,4})?)\s*(?::|to)\s*([0-9]{1,5}(?:[.,][0-9]{1,4})?)$/iu', $text, $found)) {
             [$wide, $high] = [Rational::of(str_replace(',', '.', $found[1])), Rational::of(str_replace(',', '.', $found[2]))];
 
             return $high->isZero() ? null : $wide->dividedBy($high);

@@ -103,3 +103,16 @@ it('keeps every figure that rests on practice in one place a room, with its reas
         }
     }
 });
+
+it('reads no numeral it cannot reckon with: under /u, \d would take any script\'s', function () {
+    // PHP's manual, "Pattern Modifiers": with u, \d follows Unicode properties; exact numbers read 0 to 9 only.
+    $patterns = 0;
+    foreach (['core', 'app'] as $folder) {
+        foreach (new RegexIterator(new RecursiveIteratorIterator(new RecursiveDirectoryIterator(dirname(__DIR__, 2)."/{$folder}")), '/\.php$/') as $file) {
+            preg_match_all('#\'([/~])(\S(?:(?!\1).)*)\1[imsDx]*u[imsDx]*\'#', (string) file_get_contents((string) $file), $found);
+            $patterns += count($found[2]);
+            expect(str_contains(implode("\n", $found[2]), '\\d'))->toBeFalse("{$file} reads numerals with \\d and /u");
+        }
+    }
+    expect($patterns)->toBeGreaterThan(5);
+});

@@ -176,6 +176,8 @@ it('answers an inset that cannot be beside its field', function (string $as, str
     ['factor', '2', 'at 10 × 6.67 in'],
     ['factor', 'twice', 'Type how many times larger'],
     ['percent', 'half', 'Type a percentage'],
+    'a numeral of another script' => ['percent', '٣', 'Type a percentage'],
+    'a decimal over a number' => ['factor', '1.5/2', 'Type how many times larger'],
     ['width', '1 mm', 'too small to draw'],
     ['percent', '150', 'there is no print to enlarge', ['photo' => ['kind' => 'screen']]],
 ]);
