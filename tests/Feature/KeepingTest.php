@@ -104,6 +104,15 @@ it('empties the bin for good, with the photos nobody uses any more, and no other
     $this->getJson("/api/drawings/{$both->id}")->assertOk();
 });
 
+it('leaves a photo that just came, and may be about to be used, an hour before the bin takes it', function (int $seconds, bool $stays) {
+    $this->freezeSecond();
+    $photo = app(PhotoStore::class)->take(Photos::make(550 + $seconds % 7, 550));
+    $photo->forceFill(['created_at' => now()])->save();
+    $this->travel($seconds)->seconds();
+    $this->deleteJson('/api/bin')->assertOk();
+    expect(Photo::query()->whereKey($photo->id)->exists())->toBe($stays);
+})->with([[0, true], [3599, true], [3601, false]]);
+
 it('keeps what can be made anew within bounds, the oldest first, and sweeps what was left half-made', function () {
     $data = getenv('INCH_DATA').'/cache-'.bin2hex(random_bytes(4));
     $folder = "{$data}/cache/ab/abcd";
