@@ -35,7 +35,7 @@ final class Adjustments
     {
         $class = self::KNOWN[$name] ?? throw ValidationException::withMessages(['act' => 'There is no such thing to do.']);
         $adjusted = (new $class)->apply($read, $how);
-        $document = json_decode((string) json_encode($read->json), true);
+        $document = $read->document();
         foreach ($adjusted->changes as $part => $change) {
             // Lists are replaced, parts are laid over.
             $document[$part] = array_is_list($change) ? $change : array_replace_recursive($document[$part], $change);

@@ -53,7 +53,7 @@ final class BestPlan
 
     private static function planned(ChoicesReader $read, ?int $wide, ?int $high): ChoicesReader
     {
-        $document = self::document($read);
+        $document = $read->document();
         // Turned for the plan before, it is free to be turned for this one.
         if (str_contains((string) $read->json->fit->planned, " turned:{$read->json->paper->turn}")) {
             $document['paper']['turn'] = 'advised';
@@ -66,7 +66,7 @@ final class BestPlan
         }
         $adopted = ChoicesReader::read(self::with($document, ['paper' => ['turn' => $planning->turn($best)->value], 'fit' => self::fit($read, $best)]), $wide, $high);
 
-        return ChoicesReader::read(self::with(self::document($adopted), ['fit' => ['planned' => self::chosen($adopted).' '.self::made($adopted).($best->isTurned ? " turned:{$adopted->json->paper->turn}" : '')]]), $wide, $high);
+        return ChoicesReader::read(self::with($adopted->document(), ['fit' => ['planned' => self::chosen($adopted).' '.self::made($adopted).($best->isTurned ? " turned:{$adopted->json->paper->turn}" : '')]]), $wide, $high);
     }
 
     /** @return array<string, mixed> */
@@ -95,12 +95,6 @@ final class BestPlan
         $paper = array_diff_key((array) $read->json->paper, ['colour' => 0, 'placement' => 0, 'offset' => 0, 'margins_for' => 0, 'name' => 0]);
 
         return hash('crc32b', (string) json_encode([$photo, $paper, $read->json->unit, $read->json->ruler]));
-    }
-
-    /** @return array<array-key, mixed> */
-    private static function document(ChoicesReader $read): array
-    {
-        return (array) json_decode((string) json_encode($read->json), true);
     }
 
     /**

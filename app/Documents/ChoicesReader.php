@@ -154,6 +154,12 @@ final class ChoicesReader
         return new self($document, $wide, $high);
     }
 
+    /** @return array<array-key, mixed> the whole document as it is stored, with every default filled in */
+    public function document(): array
+    {
+        return (array) json_decode((string) json_encode($this->json), true);
+    }
+
     /** The choices as they would be another way. */
     public function fitted(Way $way): Choices
     {

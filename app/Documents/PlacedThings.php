@@ -36,7 +36,7 @@ final class PlacedThings
     /** @param  array<array-key, mixed>  $now  the document as it is to be */
     private function __construct(private readonly ChoicesReader $before, private array $now, private readonly ?int $wide, private readonly ?int $high)
     {
-        $this->was = self::document($before);
+        $this->was = $before->document();
     }
 
     /**
@@ -48,9 +48,9 @@ final class PlacedThings
      */
     public static function follow(ChoicesReader $before, ChoicesReader $after, ?int $wide, ?int $high): Followed
     {
-        $now = self::document($after);
+        $now = $after->document();
 
-        return self::standStill(self::document($before), $now) ? new Followed($after) : (new self($before, $now, $wide, $high))->followed();
+        return self::standStill($before->document(), $now) ? new Followed($after) : (new self($before, $now, $wide, $high))->followed();
     }
 
     /**
@@ -320,11 +320,5 @@ final class PlacedThings
         $exact = (string) $share;
 
         return preg_match('~^-?\d{1,6}(/\d{1,6})?$~', $exact) === 1 ? $exact : rtrim(rtrim($share->toScale(6), '0'), '.');
-    }
-
-    /** @return array<array-key, mixed> */
-    public static function document(ChoicesReader $read): array
-    {
-        return (array) json_decode((string) json_encode($read->json), true);
     }
 }

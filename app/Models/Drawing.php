@@ -111,7 +111,7 @@ final class Drawing extends Model
     {
         [$wide, $high] = [$this->photo?->width, $this->photo?->height];
         $after = BestPlan::read($choices, $wide, $high);
-        if (PlacedThings::standStill($this->document() ?? [], PlacedThings::document($after))) {
+        if (PlacedThings::standStill($this->document() ?? [], $after->document())) {
             return new Followed($after);
         }
         try {

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Wire;
 
 use App\Documents\ChoicesReader;
-use App\Documents\PlacedThings;
 use App\Models\Drawing;
 use Illuminate\Validation\ValidationException;
 use InchLadder\Impossible;
@@ -24,7 +23,7 @@ final class Touched
     /** @param  Plan  $to  the plan as it is to be; the drawing still has the one before */
     public static function by(ChoicesReader $after, Plan $to, Drawing $drawing): string
     {
-        [$was, $now] = [$drawing->document() ?? [], PlacedThings::document($after)];
+        [$was, $now] = [$drawing->document() ?? [], $after->document()];
         if (array_filter(self::UPSTREAM, static fn (string $part): bool => ($was[$part] ?? null) != ($now[$part] ?? null)) === []) {
             return '';
         }

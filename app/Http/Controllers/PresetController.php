@@ -36,7 +36,7 @@ final class PresetController
             'kind' => 'A paper, a ruler or a grid can be kept.', 'name' => 'Give it a name of up to 60 letters, to find it by.',
         ]);
         $read = ChoicesReader::read($input->choices(), $input->pixels('wide'), $input->pixels('high'));
-        $choices = json_decode((string) json_encode($read->json), true);
+        $choices = $read->document();
         $content = [];
         foreach (self::PARTS[$wanted['kind']] as $part => $fields) {
             $taken = array_intersect_key($part === '' ? $choices : $choices[$part], array_flip($fields));
