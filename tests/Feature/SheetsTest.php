@@ -292,6 +292,8 @@ it('has the whole plan on one page', function () {
     expect($leaves)->toHaveCount(1);
     $words = preg_replace('/\s+/', ' ', (new Parser)->parseContent(Sheets::bytes(Format::Pdf, $leaves))->getText());
     expect($words)->toContain('Garden gate', 'the pivot is 3', '1 of 35 cells', 'sheet edge', 'measure the diagonals')
+        // The sheet's size is said once: the decision has it.
+        ->and([substr_count((string) $words, '× 11 in, upright'), substr_count((string) $words, '× 11 in')])->toBe([1, 1])
         ->and(array_filter($leaves->page(0)->marks, fn ($mark) => $mark instanceof App\Printing\Fill))->toHaveCount(1);
 });
 

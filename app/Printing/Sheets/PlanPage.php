@@ -114,7 +114,7 @@ final readonly class PlanPage implements PrintableSheet
         $done = count($drawing->record($plan)->settled());
         $lines = [
             'Photo' => $decisions->photo().($plan->layout->print === null ? '' : "; the crop is {$write->readSize($plan->layout->print)}"),
-            'Paper' => $decisions->paper().", {$write->size($plan->layout->sheet)}; from its left edge {$write->reading($plan->layout->left)}, from its top {$write->reading($plan->layout->top)}",
+            'Paper' => "{$decisions->paper()}; from its left edge {$write->reading($plan->layout->left)}, from its top {$write->reading($plan->layout->top)}",
             'Drawing' => $write->readSize($area).(($scales = $decisions->scales()) === null ? '' : "; {$scales}"),
             'Grid' => "{$decisions->grid()}; a cell is ".($cell === null ? '' : "{$write->readSize($cell)} on the photo, ")."{$write->readSize($plan->layout->cell())} on the paper",
             'Dividers' => $this->dividers($plan),
