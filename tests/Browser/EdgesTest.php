@@ -241,6 +241,9 @@ it('is usable on a phone at the easel, and by lamp', function () {
         expect($table->browser->executeScript('return document.documentElement.scrollWidth'))->toBe(390);
         // Both boards are whole.
         expect($table->browser->executeScript('return document.querySelector("[data-test=paper-board] .sheet").getBoundingClientRect().right'))->toBeLessThanOrEqual(390);
+        // The rung one stands on is in sight, though the ladder is longer than the screen.
+        [$left, $right] = $table->browser->executeScript('const r = document.querySelector(".ladder .current").getBoundingClientRect(); return [r.left, r.right]');
+        expect($left)->toBeGreaterThanOrEqual(0)->and($right)->toBeLessThanOrEqual(390);
     }
     $table->size(1280, 800);
     $table->press('lamp');

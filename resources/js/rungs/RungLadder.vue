@@ -1,14 +1,27 @@
 <script setup lang="ts">
+import { nextTick, onMounted, useTemplateRef, watch } from 'vue'
+
 import type { Workings } from '@/api/types'
 import Num from '@/ui/Num.vue'
 import { decision, route, rungs, type RungKey } from './rungs'
 
 /** The nine rungs as a ladder to climb; slim keeps only the rungs themselves. */
-defineProps<{ id: string; current: RungKey; workings: Workings; done: number; slim?: boolean }>()
+const props = defineProps<{ id: string; current: RungKey; workings: Workings; done: number; slim?: boolean }>()
+const ladder = useTemplateRef('ladder')
+
+/** On a narrow screen the ladder lies on its side and runs out of sight: the rung one stands on is brought into it. */
+async function standInSight(): Promise<void> {
+  await nextTick()
+  const nav = ladder.value
+  const rung = nav?.querySelector('.current')
+  if (nav && rung) nav.scrollLeft += rung.getBoundingClientRect().left - nav.getBoundingClientRect().left - (nav.clientWidth - rung.clientWidth) / 2
+}
+onMounted(standInSight)
+watch(() => props.current, standInSight)
 </script>
 
 <template>
-  <nav class="ladder" :class="{ slim }" aria-label="Rungs">
+  <nav ref="ladder" class="ladder" :class="{ slim }" aria-label="Rungs">
     <ol>
       <li v-for="rung in rungs" :key="rung.key">
         <router-link :to="route(id, rung.key)" class="rung" :class="{ current: rung.key === current }" :aria-current="rung.key === current ? 'step' : undefined" :aria-label="slim ? rung.name : undefined" :title="slim ? rung.name : undefined">
