@@ -123,18 +123,23 @@ export const useDrawing = defineStore('drawing', () => {
     if (asking) return
     asking = true
     try {
-      while (askAgain) {
+      while (askAgain && drawing.value && draft.value) {
         askAgain = false
-        const answer = await api.workings(drawing.value.photo, draft.value, rung.value)
-        workings.value = { ...answer, rungs: withSums(answer.rungs, workings.value?.rungs) }
-        errors.value = {}
-        trouble.value = null
+        await ask(drawing.value.photo, draft.value).catch((error: unknown) => {
+          // Refused, but something newer waits: the answer to that is the one that counts.
+          if (!askAgain) complain(error)
+        })
       }
-    } catch (error) {
-      complain(error)
     } finally {
       asking = false
     }
+  }
+
+  async function ask(photo: Drawing['photo'], choices: Choices) {
+    const answer = await api.workings(photo, choices, rung.value)
+    workings.value = { ...answer, rungs: withSums(answer.rungs, workings.value?.rungs) }
+    errors.value = {}
+    trouble.value = null
   }
 
   let edits = 0
@@ -149,34 +154,46 @@ export const useDrawing = defineStore('drawing', () => {
     try {
       while (saveAgain) {
         saveAgain = false
-        state.value = 'saving'
-        // What was noted is of the mesh that was.
-        await hand.settle()
-        const kept = edits
-        const sent: Choices = plain(draft.value)
-        const fresh = await api.decide(drawing.value.id, drawing.value.version, sent)
-        // What was changed while this was on its way is still the artist's draft, and is kept next.
-        if (kept === edits) show(fresh)
-        else {
-          drawing.value = withHand(fresh)
-          draft.value = rebase(draft.value, sent, fresh.workings.choices)
+        try {
+          await save()
+        } catch (error) {
+          // Refused, but something newer waits: that is what is to be kept.
+          if (!saveAgain) return notKept(error)
         }
-        said.value = [adjusted, fresh.said].filter(Boolean).join(' ')
-        touched.value = fresh.said !== ''
-        unkept.value = null
       }
       adjusted = ''
-    } catch (error) {
-      state.value = 'unsaved'
-      // A full disk or a server that ended: what was drawn up stays here, and is tried again.
-      if (error instanceof Refused && drawing.value && draft.value && (error.status === 0 || error.status >= 500)) {
-        unkept.value = { id: drawing.value.id, version: drawing.value.version, choices: plain(draft.value) }
-        window.setTimeout(() => state.value === 'unsaved' && void keep(), TRY_AGAIN_MS)
-      }
-      complain(error)
     } finally {
       saving = false
     }
+  }
+
+  async function save() {
+    if (!draft.value || !drawing.value) return
+    state.value = 'saving'
+    // What was noted is of the mesh that was.
+    await hand.settle()
+    const kept = edits
+    const sent: Choices = plain(draft.value)
+    const fresh = await api.decide(drawing.value.id, drawing.value.version, sent)
+    // What was changed while this was on its way is still the artist's draft, and is kept next.
+    if (kept === edits) show(fresh)
+    else {
+      drawing.value = withHand(fresh)
+      draft.value = rebase(draft.value, sent, fresh.workings.choices)
+    }
+    said.value = [adjusted, fresh.said].filter(Boolean).join(' ')
+    touched.value = fresh.said !== ''
+    unkept.value = null
+  }
+
+  function notKept(error: unknown) {
+    state.value = 'unsaved'
+    // A full disk or a server that ended: what was drawn up stays here, and is tried again.
+    if (error instanceof Refused && drawing.value && draft.value && (error.status === 0 || error.status >= 500)) {
+      unkept.value = { id: drawing.value.id, version: drawing.value.version, choices: plain(draft.value) }
+      window.setTimeout(() => state.value === 'unsaved' && void keep(), TRY_AGAIN_MS)
+    }
+    complain(error)
   }
 
   const keepSoon = useDebounceFn(keep, SETTLE_MS)

@@ -1,0 +1,86 @@
+import { createPinia, setActivePinia } from 'pinia'
+import { beforeEach, expect, it, vi } from 'vitest'
+import type { Choices, Drawing } from '@/api/types'
+
+type Call = { what: 'workings' | 'decide'; cell: string; answer: () => void; refuse: (status: number) => void }
+let calls: Call[] = []
+
+vi.mock('@/api/client', () => {
+  class Refused extends Error {
+    constructor(
+      readonly status: number,
+      readonly trouble: { message: string; errors?: Record<string, string[]> },
+    ) {
+      super(trouble.message)
+    }
+  }
+  /** Waits for the test to answer it. */
+  const call = (what: Call['what'], choices: Choices, answer: object) =>
+    new Promise((resolve, reject) => {
+      const cell = choices.fit.cell ?? ''
+      calls.push({ what, cell, answer: () => resolve(answer), refuse: (status) => reject(new Refused(status, { message: `${cell} is refused`, errors: { 'fit.cell': [`${cell} is refused`] } })) })
+    })
+  return {
+    Refused,
+    api: {
+      drawing: () => Promise.resolve(drawn('1 in')),
+      workings: (_: unknown, choices: Choices) => call('workings', choices, workings(choices.fit.cell ?? '')),
+      decide: (_: string, __: number, choices: Choices) => call('decide', choices, drawn(choices.fit.cell ?? '')),
+    },
+  }
+})
+
+const workings = (cell: string) => ({ choices: { fit: { cell } }, grid: { columns: 4, rows: 4 }, rungs: {} })
+const drawn = (cell: string) => ({ id: 'one', version: 1, photo: {}, workings: workings(cell), cells: [], kept: '', edits: 0, undo: null, redo: null, said: '' }) as unknown as Drawing
+
+const { useDrawing } = await import('./drawing')
+
+/** Writes a cell, and waits until the change is being kept. */
+async function write(store: ReturnType<typeof useDrawing>, cell: string) {
+  store.decide((choices) => (choices.fit.cell = cell))
+  await vi.advanceTimersByTimeAsync(400)
+}
+
+async function answer(what: Call['what'], cell: string, status?: number) {
+  const call = calls.splice(
+    calls.findIndex((one) => one.what === what && one.cell === cell),
+    1,
+  )[0]!
+  expect([call.what, call.cell]).toEqual([what, cell])
+  if (status) call.refuse(status)
+  else call.answer()
+  await vi.advanceTimersByTimeAsync(1)
+}
+
+beforeEach(() => {
+  localStorage.clear()
+  setActivePinia(createPinia())
+  calls = []
+  vi.useFakeTimers()
+})
+
+it.each([422, 500])('keeps what was written while what is refused (%i) was still on its way', async (status) => {
+  const store = useDrawing()
+  await store.open('one')
+  await write(store, '12 in')
+  await write(store, '2 in')
+  await answer('workings', '12 in', status)
+  expect(store.errors).toEqual({})
+  await answer('decide', '12 in', status)
+  await answer('workings', '2 in')
+  await answer('decide', '2 in')
+  expect([store.state, store.draft?.fit.cell, store.errors]).toEqual(['saved', '2 in', {}])
+})
+
+it('says what is refused where nothing newer waits, and keeps the next', async () => {
+  const store = useDrawing()
+  await store.open('one')
+  await write(store, '12 in')
+  await answer('workings', '12 in', 422)
+  await answer('decide', '12 in', 422)
+  expect([store.state, store.errors]).toEqual(['unsaved', { 'fit.cell': '12 in is refused' }])
+  await write(store, '2 in')
+  await answer('workings', '2 in')
+  await answer('decide', '2 in')
+  expect([store.state, store.errors]).toEqual(['saved', {}])
+})
