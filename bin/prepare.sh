@@ -92,6 +92,17 @@ prepare_front_end() {
 
 source bin/serve.sh
 
-free_port() {
-    php -r 'for ($p = (int) $argv[1]; $p < (int) $argv[1] + 200; $p++) { if ($s = @stream_socket_server("tcp://127.0.0.1:$p")) { echo $p; exit; } } exit(1);' "$1"
+# take_port FIRST LAST: leaves in PORT the first port from FIRST to LAST that nobody listens on, and keeps it
+# for this shell and what it starts: between looking and listening another could choose the same, and the
+# front listens so (SO_REUSEPORT) that both would be let, each answering half of the other's requests.
+take_port() {
+    local held
+    for ((PORT = $1; PORT <= $2; PORT++)); do
+        { exec {held}>>"${TMPDIR:-/tmp}/inch-ladder-$(id -u)-port-$PORT.lock"; } 2>/dev/null || continue
+        if flock --nonblock "$held" && php -r 'exit(@stream_socket_server("tcp://127.0.0.1:$argv[1]") ? 0 : 1);' "$PORT"; then
+            return 0
+        fi
+        exec {held}>&-
+    done
+    return 1
 }

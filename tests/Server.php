@@ -11,15 +11,29 @@ final class Server
     /** @return array{Process, string} the running server and its address */
     public static function start(string ...$options): array
     {
+        $process = self::begin(...$options);
+
+        return [$process, self::address($process)];
+    }
+
+    public static function begin(string ...$options): Process
+    {
         $process = new Process(['bash', base_path('bin/start'), ...$options], sys_get_temp_dir(), ['DB_DATABASE' => false, 'APP_ENV' => 'production', 'INCH_DATA' => false], null, 60);
         $process->start();
+
+        return $process;
+    }
+
+    /** Where a server that was begun answers, once it does. */
+    public static function address(Process $process): string
+    {
         $process->waitUntil(fn () => str_contains($process->getOutput(), 'Ctrl C ends it') || $process->isTerminated());
         Assert::assertSame(1, preg_match('#http://127\.0\.0\.1:\d+#', $process->getOutput(), $found), $process->getOutput().$process->getErrorOutput());
         for ($try = 0; $try < 100 && @file_get_contents("{$found[0]}/api/catalogue") === false; $try++) {
             usleep(50_000);
         }
 
-        return [$process, $found[0]];
+        return $found[0];
     }
 
     /** @return list<string> titles on the shelf */

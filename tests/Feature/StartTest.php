@@ -45,12 +45,16 @@ it('serves where it is told, and takes a relative folder from where it was calle
     (new Illuminate\Filesystem\Filesystem)->deleteDirectory(sys_get_temp_dir()."/{$folder}");
 });
 
-it('finds another port when the first is taken', function () {
-    [$one, $first] = Server::start('--data='.getenv('INCH_DATA').'/one');
-    [$two, $second] = Server::start('--data='.getenv('INCH_DATA').'/two');
-    expect($second)->not->toBe($first)->and(Server::shelf($first))->toBe(Server::shelf($second));
-    $one->stop(3);
-    $two->stop(3);
+it('gives each of several that start at the same moment a port of its own, and each its own data', function () {
+    $servers = array_map(fn (int $i) => Server::begin('--data='.getenv('INCH_DATA')."/moment-{$i}"), range(0, 2));
+    $addresses = array_map(Server::address(...), $servers);
+    expect(array_unique($addresses))->toHaveCount(3);
+    foreach ($addresses as $address) {
+        $here = json_decode((string) file_get_contents("{$address}/api/drawings"), true)[0]['id'];
+        $found = array_map(fn (string $other) => @file_get_contents("{$other}/api/drawings/{$here}") !== false, $addresses);
+        expect(array_keys(array_filter($found)))->toBe([array_search($address, $addresses, true)]);
+    }
+    array_map(fn (Process $server) => $server->stop(3), $servers);
 });
 
 it('names what is wrong with how it was called, or the step that failed and the cure', function (array $options, int $code, string $says) {
