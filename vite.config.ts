@@ -7,6 +7,8 @@ import { defineConfig } from 'vite'
 export default defineConfig({
   plugins: [vue(), Components({ dirs: [], dts: false, resolvers: [ElementPlusResolver({ importStyle: 'css' })] })],
   resolve: { alias: { '@': fileURLToPath(new URL('./resources/js', import.meta.url)) } },
+  // vue-i18n's old interface and its developer tools stay out.
+  define: { __VUE_I18N_LEGACY_API__: false, __INTLIFY_PROD_DEVTOOLS__: false },
   base: '/build/',
   publicDir: false,
   build: {

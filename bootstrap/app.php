@@ -2,6 +2,7 @@
 
 use App\Http\ExceptionRenderer;
 use App\Http\Middleware\GuardAnswers;
+use App\Http\Middleware\InLanguage;
 use App\Http\Middleware\OnlyThisMachine;
 use App\Http\Middleware\PlainText;
 use Illuminate\Foundation\Application;
@@ -20,6 +21,6 @@ return Application::configure(basePath: dirname(__DIR__))
     )
     ->withMiddleware(fn (Middleware $middleware) => $middleware
         ->remove([ConvertEmptyStringsToNull::class, TrimStrings::class, HandleCors::class])
-        ->prepend([GuardAnswers::class, OnlyThisMachine::class, PlainText::class]))
+        ->prepend([GuardAnswers::class, InLanguage::class, OnlyThisMachine::class, PlainText::class]))
     ->withExceptions(fn (Exceptions $exceptions) => ExceptionRenderer::register($exceptions))
     ->create();

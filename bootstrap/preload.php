@@ -5,7 +5,7 @@
  * live dragging asks for some hundred small classes at every request.
  */
 spl_autoload_register(static function (string $class): void {
-    foreach (['InchLadder\\' => 'core', 'App\\' => 'app', 'Brick\\Math\\' => 'vendor/brick/math/src'] as $prefix => $folder) {
+    foreach (['InchLadder\\' => 'core', 'App\\' => 'app', 'Brick\\Math\\' => 'vendor/brick/math/src', 'Illuminate\\' => 'vendor/laravel/framework/src/Illuminate'] as $prefix => $folder) {
         if (str_starts_with($class, $prefix)) {
             require_once dirname(__DIR__)."/{$folder}/".str_replace('\\', '/', substr($class, strlen($prefix))).'.php';
         }

@@ -82,7 +82,7 @@ final readonly class Alternatives
                 $this->scale($plan),
                 $sums->trimming(),
                 $sums->leftover(),
-                $plan->layout->scale->keepsProportion() ? 'in proportion' : Fractions::places($plan->layout->scale->stretch->times(100), 2).' %, '.$plan->layout->scale->verdict()->value,
+                $plan->layout->scale->keepsProportion() ? Say::it('alternatives.proportion.kept') : Say::it('alternatives.proportion.stretched', ['percent' => Fractions::places($plan->layout->scale->stretch->times(100), 2), 'verdict' => Say::it("alternatives.stretch.{$plan->layout->scale->verdict()->value}")]),
                 $plan->layout->scale->verdict()->value,
             );
         }, Way::cases());
@@ -126,7 +126,7 @@ final readonly class Alternatives
                 return new SchoolJson($name, Say::name("schools.{$name}", $name), $e->getMessage(), 0, 0, '', '', '', '');
             }
             if ($plan === null) {
-                return new SchoolJson($name, Say::name("schools.{$name}", $name), 'Its measures cannot be read.', 0, 0, '', '', '', '');
+                return new SchoolJson($name, Say::name("schools.{$name}", $name), Say::it('alternatives.unreadable'), 0, 0, '', '', '', '');
             }
             $cells = $plan->layout->grid->cells();
             $lines = $plan->layout->grid->innerLines();
@@ -193,15 +193,15 @@ final readonly class Alternatives
     public function dividers(): array
     {
         $plan = Plan::of($this->choices);
-        $print = $plan->layout->print ?? throw ValidationException::withMessages(['dividers' => 'Dividers carry lengths off a print; this drawing works from a screen.']);
+        $print = $plan->layout->print ?? throw ValidationException::withMessages(['dividers' => Say::it('alternatives.dividers.screen')]);
         $settings = array_map(function (Rational $setting) use ($print, $plan): DividerJson {
             $drawing = Dividers::drawing($print, $setting);
             $fits = Dividers::fits($drawing, $plan->layout->usable);
 
             return new DividerJson('×'.Fractions::mixed($setting), $this->write->readSize($drawing), $fits ? round(100 - $drawing->shareOf($plan->layout->usable)->toFloat() * 100, 1) : 0, $fits, match ($setting->compareTo(1)) {
-                1 => 'the short end on the photo, the long end on the paper',
-                -1 => 'the long end on the photo, the short end on the paper',
-                default => 'either end on either',
+                1 => Say::it('alternatives.dividers.larger'),
+                -1 => Say::it('alternatives.dividers.smaller'),
+                default => Say::it('alternatives.dividers.same'),
             });
         }, Dividers::settings());
         usort($settings, static fn (DividerJson $a, DividerJson $b): int => [! $a->fits, $a->empty_percent] <=> [! $b->fits, $b->empty_percent]);
@@ -213,22 +213,22 @@ final readonly class Alternatives
     public function enlargement(string $typed): VerdictJson
     {
         $plan = Plan::of($this->choices);
-        $picture = $plan->layout->print ?? throw ValidationException::withMessages(['enlargement' => 'On a screen the photo has no size to enlarge; say that it is a print, or type an inset.']);
+        $picture = $plan->layout->print ?? throw ValidationException::withMessages(['enlargement' => Say::it('alternatives.enlargement.screen')]);
         $wanted = (new LengthReader($this->choices->notation->unit))->readSize($typed);
         if (! $wanted->width->isPositive() || ! $wanted->height->isPositive()) {
-            throw ValidationException::withMessages(['enlargement' => 'A size has two sides that are over 0, like 25 x 20 cm.']);
+            throw ValidationException::withMessages(['enlargement' => Say::it('alternatives.enlargement.size')]);
         }
         $found = Enlargement::of($picture, $wanted);
         $ratio = static fn (Size $size): string => Fractions::places($size->ratio(), 3);
         if ($found->isTrue()) {
-            return new VerdictJson(true, ["{$this->write->size($picture)} becomes {$this->write->size($wanted)}: both sides ×".Fractions::mixed($found->scale->x ?? Rational::one()).', a true enlargement.']);
+            return new VerdictJson(true, [Say::it('alternatives.enlargement.true', ['picture' => $this->write->size($picture), 'wanted' => $this->write->size($wanted), 'factor' => Fractions::mixed($found->scale->x ?? Rational::one())])]);
         }
         $added = $wanted->width->minus($picture->width);
 
         return new VerdictJson(false, array_values(array_filter([
-            $found->addsTheSame ? "{$this->write->plain($added->absolute())} ".($added->isPositive() ? 'added to' : 'taken off').' both sides is no enlargement.' : null,
-            "{$this->write->size($picture)} has the shape {$ratio($picture)}; {$this->write->size($wanted)} has {$ratio($wanted)}: stretched ".Fractions::places($found->scale->stretch->times(100), 2).' %, '.Phrases::stretched($found->scale->verdict()).'.',
-            "In proportion it is {$this->write->amount($wanted->width)} × {$this->write->plain($found->trueHeight)}, or {$this->write->amount($found->trueWidth)} × {$this->write->plain($wanted->height)}.",
+            $found->addsTheSame ? Say::it('alternatives.enlargement.'.($added->isPositive() ? 'added' : 'taken off'), ['by' => $this->write->plain($added->absolute())]) : null,
+            Say::it('alternatives.enlargement.stretched', ['picture' => $this->write->size($picture), 'shape' => $ratio($picture), 'wanted' => $this->write->size($wanted), 'other' => $ratio($wanted), 'percent' => Fractions::places($found->scale->stretch->times(100), 2), 'verdict' => Phrases::stretched($found->scale->verdict())]),
+            Say::it('alternatives.enlargement.in proportion', ['width' => $this->write->amount($wanted->width), 'true_height' => $this->write->plain($found->trueHeight), 'true_width' => $this->write->amount($found->trueWidth), 'height' => $this->write->plain($wanted->height)]),
         ])));
     }
 
@@ -239,7 +239,7 @@ final readonly class Alternatives
         $ruled = Cells::of($columns, $rows);
         $sentences = [...$this->against('across', $plan->layout->grid->across, $ruled->columns, $plan->layout->fitted->area->width), ...$this->against('down', $plan->layout->grid->down, $ruled->rows, $plan->layout->fitted->area->height)];
 
-        return new VerdictJson($sentences === [], $sentences === [] ? ['The ruled lines are this grid’s lines.'] : $sentences);
+        return new VerdictJson($sentences === [], $sentences === [] ? [Say::it('alternatives.ruled.same')] : $sentences);
     }
 
     /** @return list<string> */
@@ -251,12 +251,12 @@ final readonly class Alternatives
             return [];
         }
         $ruled = Edge::even($parts);
-        $sentences = $parts === $edge->parts() ? [] : [ucfirst($way).": {$parts} parts are ruled, this grid has {$edge->parts()}."];
+        $sentences = $parts === $edge->parts() ? [] : [Say::it("alternatives.ruled.parts {$way}", ['ruled' => $parts, 'parts' => $edge->parts()])];
         foreach (array_slice($ruled->fractions, 1, -1) as $i => $fraction) {
             $off = array_map(static fn (Rational $own): Rational => $fraction->minus($own)->abs(), $edge->fractions);
             $nearest = array_reduce($off, Rational::smaller(...), Rational::one());
             if (! $nearest->isZero()) {
-                $sentences[] = 'Line '.($i + 1)." {$way} is {$this->write->reading($side->times($nearest))} from the nearest line of this grid.";
+                $sentences[] = Say::it("alternatives.ruled.line {$way}", ['line' => $i + 1, 'off' => $this->write->reading($side->times($nearest))]);
             }
         }
 

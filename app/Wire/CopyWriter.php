@@ -82,14 +82,14 @@ final readonly class CopyWriter
 
         return new CellJson(
             $cell->address(),
-            $cell->paper->width->equals($cell->paper->height) ? "{$plain($wide)} square" : ($wide->isExact() && $high->isExact() ? '' : '≈ ').$notation->amount($wide->reading).' × '.$notation->plain($high->reading),
-            "{$plain($cell->fromLeft)} from the left and {$plain($cell->fromTop)} from the top of the sheet",
+            $cell->paper->width->equals($cell->paper->height) ? Say::it('copying.square', ['side' => $plain($wide)]) : ($wide->isExact() && $high->isExact() ? '' : '≈ ').$notation->amount($wide->reading).' × '.$notation->plain($high->reading),
+            Say::it('copying.lies', ['left' => $plain($cell->fromLeft), 'top' => $plain($cell->fromTop)]),
             $cell->isPartial(),
             $cell->parts,
             $this->ticks($cell, $cell->paper->width, $notation),
             $this->ticks($cell, $cell->paper->height, $notation),
             array_map(static fn (PointInCell $point): CellPointJson => new CellPointJson(
-                $point->name, round($point->x->toFloat(), 6), round($point->y->toFloat(), 6), "{$point->name}: {$plain($point->across)} from the left, {$plain($point->down)} from the top",
+                $point->name, round($point->x->toFloat(), 6), round($point->y->toFloat(), 6), Say::it('copying.point', ['name' => $point->name, 'across' => $plain($point->across), 'down' => $plain($point->down)]),
             ), $cell->points()),
             array_map(static fn (Crossing $crossing): CrossingJson => new CrossingJson(
                 $crossing->side->value, $crossing->at, CopyWording::eye($crossing->eye, $crossing->side), $notation->plain($crossing->paper->reading),

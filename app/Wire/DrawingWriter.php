@@ -21,6 +21,7 @@ use App\Wire\Json\PhotoJson;
 use App\Wire\Json\ShelfEntryJson;
 use App\Wording\Decisions;
 use App\Wording\Phrases;
+use App\Wording\Say;
 use Illuminate\Validation\ValidationException;
 use InchLadder\Copying\CellRecord;
 use InchLadder\Copying\Noted;
@@ -132,14 +133,14 @@ final readonly class DrawingWriter
     private function next(Drawing $drawing, Plan $plan, CellRecord $record, Hand $hand): array
     {
         if ($drawing->position === 0 && $record->cells === []) {
-            return ['paper', 'Next: choose the paper.'];
+            return ['paper', Say::it('shelf.paper')];
         }
         if ($record->cells === []) {
             return ['marks', 'Next: '.(new Decisions($plan))->marks().'.'];
         }
         $next = $this->copying->next($drawing, $plan, $hand);
 
-        return ['copy', $next === null ? 'Every cell is copied.' : "Next: copy cell {$next}."];
+        return ['copy', $next === null ? Say::it('shelf.done') : Say::it('shelf.cell', ['cell' => $next])];
     }
 
     private function photo(?Photo $photo): ?PhotoJson

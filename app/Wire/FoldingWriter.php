@@ -7,14 +7,13 @@ namespace App\Wire;
 use App\Wire\Json\CreaseJson;
 use App\Wire\Json\FoldingJson;
 use App\Wire\Json\FoldJson;
+use App\Wording\Say;
 use InchLadder\Marks\Folding;
 use InchLadder\Plan\Plan;
 
 /** Writes the folded way: no ruler and no numbers, only halves of halves. */
 final readonly class FoldingWriter
 {
-    private const ROUNDS = ['', 'in half', 'in quarters', 'in eighths', 'in sixteenths'];
-
     /** Folded when the grid's own counts cannot be: eighths both ways. */
     private const OTHERWISE = 3;
 
@@ -32,8 +31,8 @@ final readonly class FoldingWriter
         return new FoldingJson(
             $fits,
             $fits
-                ? "Folded {$this->rounds($across)} across and {$this->rounds($down)} down, the creases are the grid’s own lines: {$cells->columns} by {$cells->rows}."
-                : "Folding in half makes 2, 4, 8 or 16 parts, not {$cells->columns} by {$cells->rows}. These creases make eighths, to draw by instead; or choose the folding school on the Grid rung.",
+                ? Say::it('folding.fits', ['across' => self::rounds($across), 'down' => self::rounds($down), 'columns' => $cells->columns, 'rows' => $cells->rows])
+                : Say::it('folding.otherwise', ['columns' => $cells->columns, 'rows' => $cells->rows]),
             $this->plan->layout->fitted->area->ratio()->toFloat(),
             [...$this->folds('across', $across, 0), ...$this->folds('down', $down, $across)],
         );
@@ -46,9 +45,9 @@ final readonly class FoldingWriter
     }
 
     /** @param  int<0, 4>  $times */
-    private function rounds(int $times): string
+    private static function rounds(int $times): string
     {
-        return $times === 0 ? 'not at all' : self::ROUNDS[$times];
+        return Say::it("folding.rounds.{$times}");
     }
 
     /**
@@ -64,19 +63,18 @@ final readonly class FoldingWriter
         }
         $all = Folding::creases($times);
         $crossed = $other === 0 ? [] : array_map(static fn (array $crease): float => $crease['at']->toFloat(), Folding::creases($other));
-        [$first, $last] = $way === 'across' ? ['left', 'right'] : ['top', 'bottom'];
         $folds = [];
         for ($order = 1; $order <= $times; $order++) {
             $new = array_values(array_filter($all, static fn (array $crease): bool => $crease['order'] === $order));
             $folds[] = new FoldJson(
                 $way,
-                ucfirst(self::ROUNDS[$order]).', '.($way === 'across' ? 'side to side' : 'top to bottom'),
+                Say::it("folding.fold.{$way}", ['rounds' => self::rounds($order)]),
                 array_values(array_filter([
                     $order === 1
-                        ? "Bring the {$first} edge to the {$last} edge, corners on corners, and crease: that is the half."
-                        : 'Bring each edge and crease to the one beside it, and crease: each part is halved. '.count($new).' creases.',
-                    $crossed === [] ? null : 'Each crosses all '.count($crossed).' that run the other way.',
-                    'A strip does the same without a crease in the sheet: fold the strip, lay it along the edge, and tick at its creases. One from this side does not serve the other.',
+                        ? Say::it("folding.first.{$way}")
+                        : Say::it('folding.halved', ['creases' => count($new)]),
+                    $crossed === [] ? null : Say::it('folding.crosses', ['count' => count($crossed)]),
+                    Say::it('folding.strip'),
                 ])),
                 array_map(static fn (array $crease): CreaseJson => new CreaseJson($crease['at']->toFloat(), $crease['from']->toFloat(), $crease['to']->toFloat(), (string) $crease['at']), $new),
                 array_values(array_map(static fn (array $crease): float => $crease['at']->toFloat(), array_filter($all, static fn (array $crease): bool => $crease['order'] < $order))),

@@ -8,6 +8,7 @@ use App\Imaging\PhotoStore;
 use App\Models\Photo;
 use App\Wire\Json\MainLineJson;
 use App\Wording\Phrases;
+use App\Wording\Say;
 use InchLadder\Measure\Fractions;
 use InchLadder\Measure\Rational;
 use InchLadder\Measure\SimpleFraction;
@@ -32,11 +33,11 @@ final class MainLines
         $crop = $plan->layout->fitted->crop;
         $lines = [];
         $field = $field->part(...array_map(static fn (Rational $share): float => $share->toFloat(), [$crop->left, $crop->top, $crop->width, $crop->height]));
-        foreach ([['down', $field, 'level'], ['across', $field->transposed(), 'upright']] as [$way, $turned, $words]) {
+        foreach ([['down', $field, 'level'], ['across', $field->transposed(), 'upright']] as [$way, $turned, $lies]) {
             foreach (MainEdges::level($turned, self::MOST) as [$place, $strength]) {
                 $share = Rational::near($place, 4);
                 $simple = SimpleFraction::nearest($share);
-                $lines[] = new MainLineJson($way, (string) $share, "{$words}, at ".Fractions::places($share->times(100), 1)." %: near {$simple->fraction}, ".round($strength, 1).' times as strong as the rest');
+                $lines[] = new MainLineJson($way, (string) $share, Say::it("mainlines.{$lies}", ['share' => Fractions::places($share->times(100), 1), 'fraction' => (string) $simple->fraction, 'strength' => (string) round($strength, 1)]));
             }
         }
 
@@ -46,7 +47,7 @@ final class MainLines
                 $crop->left->plus($crop->width->times(Rational::near($x1, 4))), $crop->top->plus($crop->height->times(Rational::near($y1, 4))),
                 $crop->left->plus($crop->width->times(Rational::near($x2, 4))), $crop->top->plus($crop->height->times(Rational::near($y2, 4))),
             ];
-            $lines[] = new MainLineJson('slanted', '', 'slanted, '.Phrases::slope($slope).', from '.self::onFrame($x1, $y1).' to '.self::onFrame($x2, $y2).', '.round($strength, 1).' times as strong as the rest', array_map(static fn (Rational $share): string => $share->toScale(4), $ends));
+            $lines[] = new MainLineJson('slanted', '', Say::it('mainlines.slanted', ['slope' => Phrases::slope($slope), 'from' => self::onFrame($x1, $y1), 'to' => self::onFrame($x2, $y2), 'strength' => (string) round($strength, 1)]), array_map(static fn (Rational $share): string => $share->toScale(4), $ends));
         }
 
         return $lines;
@@ -56,13 +57,13 @@ final class MainLines
     private static function onFrame(float $x, float $y): string
     {
         [$share, $side] = match (true) {
-            $x < 0.005 => [$y, 'down the left side'],
-            $x > 0.995 => [$y, 'down the right side'],
-            $y < 0.5 => [$x, 'along the top'],
-            default => [$x, 'along the bottom'],
+            $x < 0.005 => [$y, 'left'],
+            $x > 0.995 => [$y, 'right'],
+            $y < 0.5 => [$x, 'top'],
+            default => [$x, 'bottom'],
         };
         $share = Rational::near(max(0, min(1, $share)), 4);
 
-        return Fractions::places($share->times(100), 1)." % {$side} (near ".SimpleFraction::nearest($share)->fraction.')';
+        return Say::it("mainlines.on the frame.{$side}", ['share' => Fractions::places($share->times(100), 1), 'fraction' => (string) SimpleFraction::nearest($share)->fraction]);
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Wire;
 
 use App\Wire\Json\VerdictJson;
+use App\Wording\Say;
 use App\Wording\Writing;
 use Illuminate\Validation\ValidationException;
 use InchLadder\Impossible;
@@ -49,22 +50,22 @@ final readonly class MarkChecks
             $measured[$name] = $this->typed("square.{$name}", $text);
         }
         if ($measured === []) {
-            return new VerdictJson(true, ["Both diagonals should be {$this->write->reading($expected)}, corner to corner; {$this->write->plain($step)} more or less passes on this ruler."]);
+            return new VerdictJson(true, [Say::it('markchecks.expected', ['diagonal' => $this->write->reading($expected), 'step' => $this->write->plain($step)])]);
         }
         $check = FrameCheck::of($frame, $measured, $step);
         $leans = isset($measured['falling'], $measured['rising']) ? SquareCheck::of($frame, $measured['falling'], $measured['rising'], $step) : null;
-        $unproved = $check->unproved === [] ? null : 'Not proved, as it was not measured: '.$this->names($check->unproved).'.';
+        $unproved = $check->unproved === [] ? null : Say::it('markchecks.unproved', ['sides' => Say::listed(array_map(self::side(...), $check->unproved))]);
         if ($check->off === []) {
-            $right = $leans === null ? 'What was measured is right, as far as this ruler can tell.' : "Square, as far as this ruler can tell: both diagonals should be {$this->write->reading($expected)}.";
+            $right = $leans === null ? Say::it('markchecks.right') : Say::it('markchecks.square', ['diagonal' => $this->write->reading($expected)]);
 
             return new VerdictJson(true, $unproved === null ? [$right] : [$right, $unproved]);
         }
 
         return new VerdictJson(false, array_values(array_filter([
-            ...array_map(fn (string $name, Length $error): string => ucfirst($this->names([$name])).' is '.$this->write->reading($error->absolute()).' too '.($error->isPositive() ? 'long' : 'short').'.', array_keys($check->off), array_values($check->off)),
-            $check->corner === null ? null : 'Look first at the '.str_replace('-', ' ', $check->corner)." mark: it alone explains all of this. Left as it is, the cell in that corner is wrong by {$this->write->reading($check->most())}, and each one further from it by less.",
+            ...array_map(fn (string $name, Length $error): string => Say::it('markchecks.off.'.($error->isPositive() ? 'long' : 'short'), ['side' => self::side($name), 'error' => $this->write->reading($error->absolute())]), array_keys($check->off), array_values($check->off)),
+            $check->corner === null ? null : Say::it('markchecks.corner', ['corner' => Say::it("phrases.corner.{$check->corner}"), 'most' => $this->write->reading($check->most())]),
             ...$check->corner !== null || $leans === null ? [] : $this->leaning($leans, $frame, $step, array_diff(array_keys($check->off), ['falling', 'rising']) !== []),
-            $this->plan->layout->grid->across->parts() > 1 && $leans !== null ? 'A halving line that passes through the centre proves nothing: it needs its two mid-edge marks.' : null,
+            $this->plan->layout->grid->across->parts() > 1 && $leans !== null ? Say::it('markchecks.centre proves nothing') : null,
             $unproved,
         ])));
     }
@@ -91,23 +92,15 @@ final readonly class MarkChecks
         $larger = abs($check->larger) * $check->expected;
 
         return [
-            abs($check->slid) <= $step->toFloat() ? null : 'Not square: the sides lean '.round(abs($check->lean), 2)."°, as if the lower edge had slid {$this->write->reading($slid)} to the ".($check->slid > 0 ? 'right' : 'left').'.',
-            abs($check->slid) <= $step->toFloat() ? null : 'Look first at the two marks of the lower edge, then at the upper ones. On each cell it shows as '.$this->write->reading($slid->dividedBy(max(1, $this->plan->layout->grid->down->parts()))).' from its top to its foot.',
-            $larger <= $step->toFloat() || $sidesAreOff ? null : 'Both diagonals together are '.round(abs($check->larger) * 100, 1).' % too '.($check->larger > 0 ? 'long' : 'short').": a side is off too, by about {$this->write->reading(self::mm(abs($check->larger) * $frame->width->toFloat()))} across or {$this->write->reading(self::mm(abs($check->larger) * $frame->height->toFloat()))} down. Measure all four.",
+            abs($check->slid) <= $step->toFloat() ? null : Say::it('markchecks.leans.'.($check->slid > 0 ? 'right' : 'left'), ['degrees' => (string) round(abs($check->lean), 2), 'slid' => $this->write->reading($slid)]),
+            abs($check->slid) <= $step->toFloat() ? null : Say::it('markchecks.leans.first', ['cell' => $this->write->reading($slid->dividedBy(max(1, $this->plan->layout->grid->down->parts())))]),
+            $larger <= $step->toFloat() || $sidesAreOff ? null : Say::it('markchecks.diagonals.'.($check->larger > 0 ? 'long' : 'short'), ['percent' => (string) round(abs($check->larger) * 100, 1), 'across' => $this->write->reading(self::mm(abs($check->larger) * $frame->width->toFloat())), 'down' => $this->write->reading(self::mm(abs($check->larger) * $frame->height->toFloat()))]),
         ];
     }
 
-    /** @param  list<string>  $sides */
-    private function names(array $sides): string
+    private static function side(string $name): string
     {
-        $names = array_map(static fn (string $side): string => match ($side) {
-            'falling' => 'the diagonal falling to the right',
-            'rising' => 'the diagonal rising to the right',
-            'left', 'right' => "the {$side} side",
-            default => "the {$side} edge",
-        }, $sides);
-
-        return count($names) < 2 ? implode('', $names) : implode(', ', array_slice($names, 0, -1)).' and '.end($names);
+        return Say::it("markchecks.side.{$name}");
     }
 
     /**
@@ -127,38 +120,50 @@ final readonly class MarkChecks
             }
         }
         if (count($ticks) < 2) {
-            throw ValidationException::withMessages(['measured' => 'Measure two ticks at least, from the sheet’s edge, and three to tell a stretch from a slip.']);
+            throw ValidationException::withMessages(['measured' => Say::it('markchecks.at least two')]);
         }
         $found = MeasuredBack::of($ticks, $this->plan->choices->notation->ruler->step);
         if ($found->isTrue()) {
-            return new VerdictJson(true, [count($ticks) === count($ladder->marks) ? 'Every tick is where it belongs.' : 'The ticks that were measured are where they belong; '.(count($ladder->marks) - count($ticks)).' were not.']);
+            return new VerdictJson(true, [count($ticks) === count($ladder->marks) ? Say::it('markchecks.true.all') : Say::it('markchecks.true.some', ['others' => count($ladder->marks) - count($ticks)])]);
         }
-        [$after, $before] = $way === 'across' ? ['to the right', 'to the left'] : ['down', 'up'];
 
         return new VerdictJson(false, array_values(array_filter([
-            $found->moved === 0.0 ? null : "All of them lie {$this->write->reading(self::mm(abs($found->moved)))} too far ".($found->moved > 0 ? $after : $before).': the zero was laid elsewhere, or the ruler was turned end for end. Their spacing is true.',
-            $found->stretch === 0.0 ? null : 'They drift '.round(abs($found->stretch) * 100, 1).' % '.($found->stretch > 0 ? 'apart' : 'together').$this->drift($ladder, $found->stretch).': steps were laid one from another, or the ruler is another.',
-            ...$this->undecided($found, $after, $before),
-            ...array_map(fn (array $slip): string => "Line {$slip[0]} alone has slipped {$this->write->reading(self::mm(abs($slip[1])))} ".($slip[1] > 0 ? $after : $before).'; mark it again.', $found->slips),
+            $found->moved === 0.0 ? null : Say::it('markchecks.moved', $this->off($way, $found->moved)),
+            $found->stretch === 0.0 ? null : Say::it('markchecks.stretched.'.($found->stretch > 0 ? 'apart' : 'together'), ['percent' => (string) round(abs($found->stretch) * 100, 1), 'far' => $this->far($ladder, $found->stretch)]),
+            ...$this->undecided($found, $way),
+            ...array_map(fn (array $slip): string => Say::it('markchecks.slipped', ['line' => $slip[0], ...$this->off($way, $slip[1])]), $found->slips),
         ])));
     }
 
-    /** @return list<string> */
-    private function undecided(MeasuredBack $found, string $after, string $before): array
+    /**
+     * How far, and to which side.
+     *
+     * @param  'across'|'down'  $way
+     * @return array{by: string, towards: string}
+     */
+    private function off(string $way, float $millimetres): array
     {
-        $half = $this->plan->choices->notation->ruler->step->toFloat() / 2;
-        $sentences = array_map(fn (array $tick): string => abs($tick[1]) <= $half
-            ? "Line {$tick[0]} is where it belongs."
-            : "Line {$tick[0]} lies {$this->write->reading(self::mm(abs($tick[1])))} too far ".($tick[1] > 0 ? $after : $before).'.', $found->undecided);
-
-        return $sentences === [] ? [] : [...$sentences, 'Two readings cannot tell a slip from a stretch: measure a third.'];
+        return ['by' => $this->write->reading(self::mm(abs($millimetres))), 'towards' => Say::it("markchecks.towards.{$way}".($millimetres > 0 ? '' : ' back'))];
     }
 
-    private function drift(MarkLadder $ladder, float $stretch): string
+    /**
+     * @param  'across'|'down'  $way
+     * @return list<string>
+     */
+    private function undecided(MeasuredBack $found, string $way): array
+    {
+        $half = $this->plan->choices->notation->ruler->step->toFloat() / 2;
+        $sentences = array_map(fn (array $tick): string => Say::it(abs($tick[1]) <= $half ? 'markchecks.belongs' : 'markchecks.lies', ['line' => $tick[0], ...$this->off($way, $tick[1])]), $found->undecided);
+
+        return $sentences === [] ? [] : [...$sentences, Say::it('markchecks.undecided')];
+    }
+
+    /** How far a stretch has put out the last line. */
+    private function far(MarkLadder $ladder, float $stretch): string
     {
         $last = $ladder->marks[count($ladder->marks) - 1];
 
-        return ', '.$this->write->reading(self::mm(abs($stretch) * $last->at->sheet->exact->toFloat())).' at the last line';
+        return $this->write->reading(self::mm(abs($stretch) * $last->at->sheet->exact->toFloat()));
     }
 
     private function belongs(Mark $mark): Length

@@ -11,9 +11,9 @@ use App\Wire\Json\MarkingJson;
 use App\Wire\Json\MarkingStepJson;
 use App\Wire\Json\MarkingTickJson;
 use App\Wire\Json\NotedJson;
+use App\Wording\Say;
 use App\Wording\Spoken;
 use InchLadder\Grid\Hairlines;
-use InchLadder\Layout\Hand;
 use InchLadder\Marks\Out\MarkingOut;
 use InchLadder\Marks\Out\Rule;
 use InchLadder\Marks\Out\Step;
@@ -22,6 +22,7 @@ use InchLadder\Measure\Fractions;
 use InchLadder\Measure\Length;
 use InchLadder\Measure\Notation;
 use InchLadder\Measure\Rational;
+use InchLadder\Measure\Size;
 use InchLadder\Plan\Plan;
 
 /** Writes the walk through marking out: what to do, in words, and every tick as it is read off the ruler. */
@@ -77,58 +78,50 @@ final readonly class MarkingWriter
 
     private function step(Step $step): MarkingStepJson
     {
-        return new MarkingStepJson($step->key, $this->name($step), $this->words($step), [
+        return new MarkingStepJson($step->key, Say::it("marking.step.{$step->key}"), $this->words($step), [
             ...array_map(fn (Tick $tick): MarkingTickJson => $this->tick($step, $tick), $step->ticks),
             ...array_map($this->rule(...), $step->rules),
             ...array_map(fn (string $look, int $i): MarkingTickJson => $this->look($step, $look, "{$step->key}-look-".($i + 1)), $step->looks, array_keys($step->looks)),
         ]);
     }
 
-    private function name(Step $step): string
-    {
-        return match ($step->key) {
-            'corner' => 'The zero corner',
-            'top' => 'The top edge',
-            'straight' => 'Pull the ruler straight down',
-            'bottom' => 'The bottom edge',
-            'left' => 'The left edge',
-            'right' => 'The right edge',
-            'between' => 'In between, for the short ruler',
-            'beside' => 'In between, across',
-            'check' => 'Look twice before ruling',
-            'join' => 'Join the ticks',
-            'finer' => 'The finer lines',
-        };
-    }
-
     /** @return list<string> */
     private function words(Step $step): array
     {
         $board = $this->out->board;
-        $zero = $this->out->zero;
-        $thing = $board->name === 'paper' ? 'sheet' : 'print';
-        $reach = $this->out->reach;
+        $zero = ['zero' => Say::it("marking.side.{$this->out->zero}")];
+        $rows = ['rows' => Say::listed(array_map($this->read(...), $step->rows))];
 
         return array_values(array_filter(match ($step->key) {
             'corner' => [
-                $board->name === 'photo' ? 'Is this a print you cherish? Then mark a copy of it, or print the grid on clear film; what is drawn on a print stays.' : null,
-                "All lengths are measured from the {$thing}’s ".($board->bordered ? 'own ' : '')."top {$zero} corner".($board->bordered ? ', its border and all' : '').'. Put a small dot there, and never measure from another.',
-                $board->mirrored ? "The photo is seen mirrored, the print is not: on the print all is measured from its {$zero} edge, so that line 1 here is line 1 on the paper." : null,
-                $board->straightened === 0.0 ? null : 'The photo was straightened by '.Fractions::places(Rational::near(abs($board->straightened), 2), 2).'°, so on the print the lines lean: each has a reading of its own at either end, where it meets the print’s edges.',
-                'The longest line is '.$this->read($this->out->longestLine()).', the diagonal '.$this->read(Length::mm(Rational::near($board->inner->diagonal(), 3))).($reach !== null && $this->out->longestLine()->isLongerThan($reach) ? '; your ruler of '.$this->notation->plain($reach).' is laid more than once.' : '.'),
+                $board->name === 'photo' ? Say::it('marking.cherished') : null,
+                Say::it('marking.zero.'.($board->bordered ? 'bordered' : $board->name), $zero),
+                $board->mirrored ? Say::it('marking.mirrored', $zero) : null,
+                $board->straightened === 0.0 ? null : Say::it('marking.straightened', ['degrees' => Fractions::places(Rational::near(abs($board->straightened), 2), 2)]),
+                $this->longest(),
                 $this->legend(),
             ],
-            'top' => ["Lay the ruler along the top edge, its 0 at the top {$zero} corner.", $this->laying($step), $this->legend()],
-            'straight' => ["Slide the ruler straight down the {$thing} to its bottom edge. Do not turn it: 0 stays at the {$zero}.", 'Turned round, it would measure from the other side, and every line would slant by what the sheet is longer or shorter than you think.'],
-            'bottom' => [($board->leans() ? 'Other readings' : 'The same readings')." along the bottom edge, 0 at the bottom {$zero} corner."],
-            'left' => ['Down the left edge, 0 at the top.'],
-            'right' => ['Down the right edge, 0 at the top, not at the bottom: this is the edge where a ruler is easily turned.'],
-            'between' => ['An upright line is longer than the ruler. Make the same ticks again on a level '.implode(' and ', array_map(fn (Length $row): string => $this->read($row), $step->rows)).' down from the top edge, so that each piece can be ruled in one laying.'],
-            'beside' => ['A level line is longer than the ruler. Make the same ticks as down the sides again on an upright '.implode(' and ', array_map(fn (Length $row): string => $this->read($row), $step->rows))." from the {$zero} edge."],
-            'check' => ['Before a line is ruled, and before anything that lasts is drawn:'],
-            'finer' => ['Some cells are cut finer. Their lines are measured from the same zero corner as all others, and ruled only as far as they are to go; where a cell is only ticked, make the ticks and leave it at that.'],
-            'join' => ['Rule each line through its two ticks, the ruler on both before the pencil moves. A centre line rests on its two mid-edge ticks, not on the centre.', $this->out->hand === Hand::Left ? 'Upright lines from the right, so that the hand stays off what was drawn.' : 'Upright lines from the left, then the level ones from the top.'],
+            'top' => [Say::it('marking.lay along the top', $zero), $this->laying($step), $this->legend()],
+            'straight' => [Say::it("marking.slide.{$board->name}", $zero), Say::it('marking.slide.why')],
+            'bottom' => [Say::it('marking.along the bottom.'.($board->leans() ? 'other' : 'same'), $zero)],
+            'left' => [Say::it('marking.down the left')],
+            'right' => [Say::it('marking.down the right')],
+            'between' => [Say::it('marking.between', $rows)],
+            'beside' => [Say::it('marking.beside', $rows + $zero)],
+            'check' => [Say::it('marking.check')],
+            'finer' => [Say::it('marking.finer')],
+            'join' => [Say::it('marking.join.through both'), Say::it("marking.join.{$this->out->hand->value}")],
         }));
+    }
+
+    private function longest(): string
+    {
+        [$line, $reach] = [$this->out->longestLine(), $this->out->reach];
+        $says = ['line' => $this->read($line), 'diagonal' => $this->read(Length::mm(Rational::near($this->out->board->inner->diagonal(), 3)))];
+
+        return $reach !== null && $line->isLongerThan($reach)
+            ? Say::it('marking.longest.more than once', $says + ['reach' => $this->notation->plain($reach)])
+            : Say::it('marking.longest.once', $says);
     }
 
     /** How the ruler is kept in place, or laid on again where it is too short. */
@@ -137,31 +130,29 @@ final readonly class MarkingWriter
         $reach = $this->out->reach;
         $again = $reach !== null && array_filter($step->ticks, static fn (Tick $tick): bool => $tick->laying > 1) !== [];
 
-        return 'Make a small tick at each reading, and do not step from tick to tick. '.($again
-            ? 'Where the ruler ends, '.$this->notation->plain($reach).', make a faint tick, put its 0 there, and go on.'
-            : 'Do not lift the ruler in between.');
+        return $again ? Say::it('marking.tick each reading.again', ['reach' => $this->notation->plain($reach)]) : Say::it('marking.tick each reading.in one laying');
     }
 
     /** A photo's lengths are not the paper's; whichever is marked, the other cell stands beside it. */
     private function legend(): ?string
     {
         $print = $this->plan->layout->printCell();
-        $size = fn ($cell): string => $this->notation->amount($this->notation->ruler->round($cell->width)->reading).' × '.$this->read($cell->height);
+        $size = fn (Size $cell): string => $this->notation->amount($this->notation->ruler->round($cell->width)->reading).' × '.$this->read($cell->height);
 
-        return $print === null ? null : "A cell is {$size($print)} on the photo, {$size($this->plan->layout->cell())} on the paper.";
+        return $print === null ? null : Say::it('marking.cells', ['print' => $size($print), 'paper' => $size($this->plan->layout->cell())]);
     }
 
     private function tick(Step $step, Tick $tick): MarkingTickJson
     {
-        $laid = $tick->laying === 1 ? '' : 'laid on '.['', '', 'again', 'a third time', 'a fourth time'][min(4, $tick->laying)].': its 0 at '.$this->notation->plain($tick->zeroAt).', read '.$this->notation->plain($tick->onRuler);
-        $rounded = $tick->at->isExact() ? '' : 'the reading is '.$this->notation->error($tick->at);
+        $laid = $tick->laying === 1 ? '' : Say::it('marking.laid on.'.min(4, $tick->laying), ['zero' => $this->notation->plain($tick->zeroAt), 'reading' => $this->notation->plain($tick->onRuler)]);
+        $rounded = $tick->at->isExact() ? '' : Say::it('marking.off', ['error' => $this->notation->error($tick->at)]);
 
         return new MarkingTickJson(
             $tick->key,
             $tick->line,
             $this->notation->amount($tick->at->reading),
             implode('; ', array_filter([$laid, $rounded])),
-            "line {$tick->line}, ".Spoken::of($tick->at->reading, $this->notation->unit).($tick->laying === 1 ? '' : ', ruler laid on, reads '.Spoken::of($tick->onRuler, $this->notation->unit)),
+            Say::it('marking.tick.'.($tick->laying === 1 ? 'once' : 'again'), ['line' => $tick->line, 'reading' => $this->aloud($tick->at->reading), 'onward' => $this->aloud($tick->onRuler)]),
             $this->at($step, $tick),
             $this->isMade($tick->key, self::place($tick)),
         );
@@ -176,60 +167,61 @@ final readonly class MarkingWriter
         return new MarkingTickJson(
             $rule->key,
             $rule->line,
-            $name = $this->named($rule),
-            $this->ends($rule, fn (Tick $tick): string => $this->notation->amount($tick->at->reading)),
-            ($rule->finer === null ? ($rule->upright ? 'upright' : 'level')." line {$rule->line}" : $name).', '.$this->ends($rule, fn (Tick $tick): string => Spoken::of($tick->at->reading, $this->notation->unit)),
+            $this->named($rule),
+            $this->ends($rule, $this->notation->amount(...)),
+            $this->named($rule, ' aloud').', '.$this->ends($rule, $this->aloud(...)),
             new BoxJson($x, $y, $across, $down),
             $this->isMade($rule->key, self::place($rule->from).' '.self::place($rule->to)),
         );
     }
 
-    /** `upright 3`; `B2, upright 1/3` for a finer line */
-    private function named(Rule $rule): string
+    /**
+     * `upright 3`; `B2, upright 1/3` for a finer line.
+     *
+     * @param  ''|' aloud'  $how
+     */
+    private function named(Rule $rule, string $how = ''): string
     {
         $way = $rule->upright ? 'upright' : 'level';
         if ($rule->finer === null) {
-            return "{$way} {$rule->line}";
+            return Say::it("marking.line.{$way}{$how}", ['line' => $rule->line]);
         }
         $division = $rule->finer->division;
 
-        return "{$this->plan->layout->addresses->of($division->column, $division->row)}, {$way} ".Rational::nd($rule->finer->cut, $division->parts);
+        return Say::it("marking.finer line.{$way}", ['cell' => $this->plan->layout->addresses->of($division->column, $division->row), 'cut' => (string) Rational::nd($rule->finer->cut, $division->parts)]);
     }
 
     /**
      * Where a line's two ticks are.
      *
-     * @param  \Closure(Tick): string  $read
+     * @param  \Closure(Length): string  $read
      */
     private function ends(Rule $rule, \Closure $read): string
     {
         [$from, $to] = [$rule->from, $rule->to];
-        if ($rule->finer !== null) {
-            return ($rule->finer->division->hairlines === Hairlines::Ticks ? 'ticks only' : ($rule->upright ? 'top to bottom' : 'left to right')).', at '.($from->at->reading->equals($to->at->reading) ? $read($from) : "{$read($from)} and {$read($to)}");
-        }
-        if ($from->at->reading->equals($to->at->reading) && [$from->edge, $to->edge] === ($rule->upright ? ['top', 'bottom'] : ['left', 'right'])) {
-            return ($rule->upright ? 'top to bottom' : 'left to right').", both ticks at {$read($from)}";
-        }
+        $isSame = $from->at->reading->equals($to->at->reading);
+        $says = [
+            'runs' => Say::it('marking.runs.'.($rule->finer?->division->hairlines === Hairlines::Ticks ? 'ticks' : ($rule->upright ? 'upright' : 'level'))),
+            'from' => $read($from->at->reading), 'to' => $read($to->at->reading), 'edge' => Say::it("marking.side.{$from->edge}"), 'far' => Say::it("marking.side.{$to->edge}"),
+        ];
 
-        return "from {$read($from)} on the {$from->edge} edge to {$read($to)} on the {$to->edge}";
+        return match (true) {
+            $rule->finer !== null => Say::it('marking.ends.'.($isSame ? 'at' : 'both at'), $says),
+            $isSame && [$from->edge, $to->edge] === ($rule->upright ? ['top', 'bottom'] : ['left', 'right']) => Say::it('marking.ends.same', $says),
+            default => Say::it('marking.ends.other', $says),
+        };
     }
 
     private function look(Step $step, string $look, string $key): MarkingTickJson
     {
         $board = $this->out->board;
-        $last = fn (string $edge): string => $this->read($this->lastOn($edge));
-        $size = $board->size;
-        $diagonal = Length::mm(Rational::near($size->diagonal(), 3));
-        [$reads, $more] = match ($look) {
-            'square' => ['The set square is true', 'Draw along it, flip it over on the same edge, draw again: the two lines lie on each other. Then lay it in the corner.'],
-            'diagonals' => ['The '.($board->name === 'paper' ? 'sheet' : 'print').' is square', 'Both of its own diagonals are '.$this->read($diagonal).', or at least alike.'],
-            'slid' => ['Slid, not turned', 'The maker’s name on the ruler reads the same way as before.'],
-            'last' => ['The last ticks are right', "They stand at {$last('top')} across and {$last('left')} down, measured once more from 0."],
-            'remainder' => ['What is left over agrees', 'From the last tick to the edge: '.$this->read($size->width->minus($this->lastOn('top'))).' across, '.$this->read($size->height->minus($this->lastOn('left'))).' down.'],
-            'ends' => ['Both ends lie on their ticks', 'Lay the ruler for one line and look at both ends of it.'],
-            'corners' => ['All four edges began at the same corner', 'The first spaces at the top and at the bottom look alike; so do those left and right.'],
-            default => ['The spacing is tried', 'If the lines are to last (marker, ink, on a print), rule two in pencil first and measure the space between them at both ends. A lasting line cannot be undone.'],
-        };
+        [$across, $down] = [$this->lastOn('top'), $this->lastOn('left')];
+        $says = [
+            'thing' => Say::it("marking.thing.{$board->name}"), 'diagonal' => $this->read(Length::mm(Rational::near($board->size->diagonal(), 3))),
+            'across' => $this->read($across), 'down' => $this->read($down),
+            'remains_across' => $this->read($board->size->width->minus($across)), 'remains_down' => $this->read($board->size->height->minus($down)),
+        ];
+        [$reads, $more] = [Say::it("marking.look.{$look}.0", $says), Say::it("marking.look.{$look}.1", $says)];
 
         return new MarkingTickJson($key, null, $reads, $more, "{$reads}. {$more}", null, $this->isMade($key, ''));
     }
@@ -288,11 +280,14 @@ final readonly class MarkingWriter
 
     private function moved(): string
     {
-        return match ($moved = $this->movedMarks()) {
-            0 => '',
-            1 => 'One mark was made before the plan changed; it belongs elsewhere now.',
-            default => "{$moved} marks were made before the plan changed; they belong elsewhere now. Rub them out before they are ruled.",
-        };
+        $moved = $this->movedMarks();
+
+        return $moved === 0 ? '' : Say::counted('marking.moved', $moved);
+    }
+
+    private function aloud(Length $reading): string
+    {
+        return Spoken::of($reading, $this->notation->unit);
     }
 
     private function read(Length $length): string

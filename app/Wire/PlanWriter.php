@@ -40,6 +40,7 @@ use App\Wording\MarkWorkings;
 use App\Wording\PaperWorkings;
 use App\Wording\PhotoWorkings;
 use App\Wording\Phrases;
+use App\Wording\Say;
 use App\Wording\Workings;
 use App\Wording\Writing;
 use InchLadder\Fit\Crop;
@@ -189,8 +190,8 @@ final readonly class PlanWriter
             $inside ? $this->plan->layout->addresses->of($column, $row) : null,
             $this->readings(0, $this->plan->layout->readAcross($placed->x), Length::zero()),
             $this->readings(0, $this->plan->layout->readDown($placed->y), Length::zero()),
-            $inside ? $sums->points->fromNearestLines($placed) : 'cropped away',
-            $inside ? $sums->points->fromThirds($placed) : 'cropped away',
+            $inside ? $sums->points->fromNearestLines($placed) : Say::it('photo.cropped away'),
+            $inside ? $sums->points->fromThirds($placed) : Say::it('photo.cropped away'),
             $sums->points->plotted($placed),
             $sums->points->pinned($placed),
         );
@@ -374,7 +375,7 @@ final readonly class PlanWriter
 
         return new MismatchJson(
             round($mismatch->percent, 2),
-            "The print’s shape and the photo’s differ by {$percent} %. Measure again, or keep your size if the print was trimmed.",
+            Say::it('photo.mismatch', ['percent' => $percent]),
             $height,
             $width,
             $this->reads($mismatch->heightForWidth()),

@@ -6,6 +6,7 @@ namespace App\Wire;
 
 use App\Models\KeptPrinter;
 use App\Wire\Json\PrinterJson;
+use App\Wording\Say;
 use Illuminate\Validation\ValidationException;
 use InchLadder\Impossible;
 use InchLadder\Measure\Fractions;
@@ -46,10 +47,10 @@ final readonly class Printers
     public function keep(string $name, string $paper, string $border, string $across = '', string $down = ''): KeptPrinter
     {
         if ($name === '' || mb_strlen($name) > 60) {
-            throw ValidationException::withMessages(['printer.name' => 'Give the printer a name of up to 60 letters, to find it by.']);
+            throw ValidationException::withMessages(['printer.name' => Say::it('printers.name')]);
         }
         if (($across === '') !== ($down === '')) {
-            throw ValidationException::withMessages([$across === '' ? 'printer.measured_across' : 'printer.measured_down' => 'Measure both bars, the one across and the one down.']);
+            throw ValidationException::withMessages([$across === '' ? 'printer.measured_across' : 'printer.measured_down' => Say::it('printers.both bars')]);
         }
         $free = $border === '' ? Printer::commonBorder($this->unit) : $this->lengths->read($border);
         $printer = Printer::of(PrinterPaper::named($paper), $free);
@@ -76,9 +77,9 @@ final readonly class Printers
         $printer = $kept->calibrate(Printer::of($kept->paper(), $kept->border()));
 
         return new PrinterJson($kept->id, $kept->name, $kept->paper, (string) $write($kept->border), (string) $write($kept->bar_across), (string) $write($kept->bar_down), $write($kept->measured_across), $write($kept->measured_down), match (true) {
-            $kept->measured_across === null => 'Not measured yet: what it prints may be a little short.',
-            $printer->keepsSize() => 'It keeps the size.',
-            default => 'It prints '.self::off($printer->across).' across and '.self::off($printer->down).' down; every sheet is corrected for that.',
+            $kept->measured_across === null => Say::it('printers.not measured'),
+            $printer->keepsSize() => Say::it('printers.true'),
+            default => Say::it('printers.off', ['across' => self::off($printer->across), 'down' => self::off($printer->down)]),
         });
     }
 
@@ -86,7 +87,7 @@ final readonly class Printers
     {
         $off = $share->minus(1)->times(100);
 
-        return $off->isZero() ? 'true' : Fractions::places($off->abs(), 2).' % '.($off->isNegative() ? 'short' : 'long');
+        return Say::it('printers.by.'.['short', 'true', 'long'][$off->compareTo(0) + 1], ['percent' => Fractions::places($off->abs(), 2)]);
     }
 
     private static function exact(Length $length): string

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Wire;
 
 use App\Wire\Json\SharesJson;
+use App\Wording\Say;
 use InchLadder\Marks\Shares;
 use InchLadder\Measure\Graduation;
 use InchLadder\Measure\Length;
@@ -29,14 +30,14 @@ final readonly class SharesWriter
         $printCell = $plan->layout->printCell();
 
         return array_values(array_filter([
-            $this->of('photo, across', $plan->layout->print?->width, $onPrint),
-            $this->of('photo, down', $plan->layout->print?->height, $onPrint),
-            $this->of('a cell of the photo, across', $printCell?->width, $onPrint),
-            $this->of('a cell of the photo, down', $printCell?->height, $onPrint),
-            $this->of('drawing, across', $plan->layout->fitted->area->width, $onPaper),
-            $this->of('drawing, down', $plan->layout->fitted->area->height, $onPaper),
-            $this->of('a cell of the paper, across', $cell->width, $onPaper),
-            $this->of('a cell of the paper, down', $cell->height, $onPaper),
+            $this->of(Say::it('shares.photo across'), $plan->layout->print?->width, $onPrint),
+            $this->of(Say::it('shares.photo down'), $plan->layout->print?->height, $onPrint),
+            $this->of(Say::it('shares.photo cell across'), $printCell?->width, $onPrint),
+            $this->of(Say::it('shares.photo cell down'), $printCell?->height, $onPrint),
+            $this->of(Say::it('shares.drawing across'), $plan->layout->fitted->area->width, $onPaper),
+            $this->of(Say::it('shares.drawing down'), $plan->layout->fitted->area->height, $onPaper),
+            $this->of(Say::it('shares.paper cell across'), $cell->width, $onPaper),
+            $this->of(Say::it('shares.paper cell down'), $cell->height, $onPaper),
         ]));
     }
 

@@ -6,6 +6,7 @@ namespace App\Wire;
 
 use App\Wire\Json\LengthJson;
 use App\Wire\Json\ProposalJson;
+use App\Wording\Say;
 use Illuminate\Validation\ValidationException;
 use InchLadder\Grid\Cells;
 use InchLadder\Impossible;
@@ -64,7 +65,7 @@ final readonly class Suggestions
     {
         $lines = $demands['most_lines'] ?? null;
         if ($lines !== null && $lines !== '' && (filter_var($lines, FILTER_VALIDATE_INT) === false || (int) $lines < 0 || (int) $lines > 2 * Cells::MOST)) {
-            throw ValidationException::withMessages(['most_lines' => 'Lines are counted in whole numbers, up to '. 2 * Cells::MOST.'.']);
+            throw ValidationException::withMessages(['most_lines' => Say::it('planner.lines', ['most' => 2 * Cells::MOST])]);
         }
         $cell = $demands['least_cell'] ?? null;
         try {
@@ -80,19 +81,17 @@ final readonly class Suggestions
     private function sentence(Proposal $proposal): string
     {
         $cell = $this->notation->plain($proposal->paperCell);
-        $left = [];
-        foreach ([[$proposal->leftover->width, 'at the side'], [$proposal->leftover->height, 'at the foot']] as [$strip, $where]) {
-            if (! $strip->isZero()) {
-                $left[] = $this->notation->plain($this->notation->ruler->round($strip)->reading).($left === [] ? ' of paper is left ' : ' ').$where;
-            }
-        }
+        $strip = fn (Length $strip): string => $this->notation->plain($this->notation->ruler->round($strip)->reading);
         $trimmed = Rational::one()->minus($proposal->kept);
+        [$side, $foot] = [$proposal->leftover->width, $proposal->leftover->height];
+        $left = [['both', 'side'], ['foot', 'nothing']][(int) $side->isZero()][(int) $foot->isZero()];
 
-        return ($proposal->photoCell === null ? "{$cell} cells on the paper" : $this->notation->plain($proposal->photoCell)." on the photo is {$cell} on the paper")
-            .": {$proposal->columns} by {$proposal->rows} cells; "
-            .($proposal->isTurned ? ($this->planning->sheet()->isUpright() ? 'the sheet sideways; ' : 'the sheet upright; ') : '')
-            .($left === [] ? 'the paper is filled; ' : implode(' and ', $left).'; ')
-            .($trimmed->isZero() ? 'nothing is trimmed.' : Fractions::places($trimmed->times(100), 1).' % of the photo is trimmed.');
+        return Say::it('planner.sentence', ['parts' => implode('; ', array_filter([
+            Say::it('planner.cells.'.($proposal->photoCell === null ? 'paper' : 'both'), ['photo' => $proposal->photoCell === null ? '' : $this->notation->plain($proposal->photoCell), 'paper' => $cell, 'columns' => $proposal->columns, 'rows' => $proposal->rows]),
+            $proposal->isTurned ? Say::it('planner.turned.'.($this->planning->sheet()->isUpright() ? 'sideways' : 'upright')) : null,
+            Say::it("planner.left.{$left}", ['side' => $strip($side), 'foot' => $strip($foot)]),
+            Say::it('planner.trimmed.'.($trimmed->isZero() ? 'nothing' : 'some'), ['percent' => Fractions::places($trimmed->times(100), 1)]),
+        ]))]);
     }
 
     private function length(Length $length): LengthJson

@@ -11,6 +11,7 @@ use App\Wire\Json\ToneBoxJson;
 use App\Wire\Json\TonesJson;
 use App\Wire\Json\ToneSpotJson;
 use App\Wording\Phrases;
+use App\Wording\Say;
 use InchLadder\Plan\Plan;
 use InchLadder\Tone\Bar;
 use InchLadder\Tone\Greys;
@@ -23,8 +24,6 @@ use InchLadder\Tone\ValueScale;
 /** Writes the tones of a drawing's photo: the bar, how much there is of each step, and where it is lightest and darkest. */
 final readonly class TonesWriter
 {
-    private const ORDER = ['the darkest', 'the second darkest', 'the third darkest'];
-
     public function __construct(private TonePixels $sight)
     {
     }
@@ -50,8 +49,8 @@ final readonly class TonesWriter
             $this->spots($drawing->photo, $plan, $scale, Spots::of($crop)),
             array_values(array_filter([
                 Phrases::bar($bar),
-                "Most of it is step {$most}: {$percent($shares[$most])}.",
-                $scarce === [] ? null : 'Of step '.implode(' and ', $scarce).' there is hardly anything.',
+                Say::it('tones.most', ['step' => $most, 'share' => $percent($shares[$most])]),
+                $scarce === [] ? null : Say::it('tones.scarce', ['steps' => Say::listed(array_map(strval(...), $scarce))]),
                 Phrases::threshold($parting),
             ])),
         );
@@ -75,8 +74,8 @@ final readonly class TonesWriter
     private function spots(Photo $photo, Plan $plan, ValueScale $scale, array $found): array
     {
         return [
-            $this->spot($photo, $plan, $scale, $found['light']->x, $found['light']->y, 'the lightest'),
-            ...array_map(fn (Spot $dark, int $i): ToneSpotJson => $this->spot($photo, $plan, $scale, $dark->x, $dark->y, self::ORDER[$i]), $found['darks'], array_keys($found['darks'])),
+            $this->spot($photo, $plan, $scale, $found['light']->x, $found['light']->y, Say::it('tones.lightest')),
+            ...array_map(fn (Spot $dark, int $i): ToneSpotJson => $this->spot($photo, $plan, $scale, $dark->x, $dark->y, Say::it("tones.order.{$i}")), $found['darks'], array_keys($found['darks'])),
         ];
     }
 
@@ -87,7 +86,7 @@ final readonly class TonesWriter
         $step = $scale->step($lightness);
         [$column, $row] = $plan->layout->grid->cellAt($x, $y);
 
-        return new ToneSpotJson(round($x, 6), round($y, 6), $colour, $step, ucfirst($name === null ? "step {$step}" : "{$name}: step {$step}").", in {$plan->layout->addresses->of($column, $row)}");
+        return new ToneSpotJson(round($x, 6), round($y, 6), $colour, $step, Say::it('tones.spot.'.($name === null ? 'plain' : 'named'), ['name' => $name ?? '', 'step' => $step, 'cell' => $plan->layout->addresses->of($column, $row)]));
     }
 
     /** A picture in the bar's own greys, so that the two can be held against each other; it is named by what it shows. */

@@ -6,6 +6,7 @@ namespace App\Wire;
 
 use App\Documents\ChoicesReader;
 use App\Models\Drawing;
+use App\Wording\Say;
 use Illuminate\Validation\ValidationException;
 use InchLadder\Impossible;
 use InchLadder\Layout\Hand;
@@ -37,12 +38,12 @@ final class Touched
         }
         $boards = $drawing->markTicks()->distinct()->pluck('board')->all();
         $touched = array_filter([
-            self::counted(array_sum(array_map(static fn (string $board): int => self::moved($drawing, $to, $board) - self::moved($drawing, $from, $board), $boards)), 'mark that was made now lies elsewhere', 'marks that were made now lie elsewhere'),
-            self::counted(count($drawing->record($from)->settled()) - count($drawing->record($to)->settled()), 'cell that was done is no whole cell any more', 'cells that were done are no whole cells any more'),
+            self::counted('marks', array_sum(array_map(static fn (string $board): int => self::moved($drawing, $to, $board) - self::moved($drawing, $from, $board), $boards))),
+            self::counted('cells', count($drawing->record($from)->settled()) - count($drawing->record($to)->settled())),
             self::croppedAway($from, $to),
         ]);
 
-        return $touched === [] ? '' : 'By this change '.implode('; ', $touched).'.';
+        return $touched === [] ? '' : Say::it('touched.change', ['what' => implode('; ', $touched)]);
     }
 
     private static function moved(Drawing $drawing, Plan $plan, string $board): int
@@ -57,15 +58,12 @@ final class Touched
         $inside = static fn (Plan $plan): array => array_map(static fn (Placed $placed): string => $placed->point->name, array_filter($plan->layout->points(), static fn (Placed $placed): bool => $placed->isInside()));
         $away = array_diff($inside($from), $inside($to));
 
-        return $away === [] ? '' : implode(', ', $away).(count($away) === 1 ? ' is' : ' are').' cropped away';
+        return $away === [] ? '' : Say::counted('touched.cropped away', count($away), ['points' => implode(', ', $away)]);
     }
 
-    private static function counted(int $count, string $one, string $many): string
+    /** @param  'marks'|'cells'  $what */
+    private static function counted(string $what, int $count): string
     {
-        return match (true) {
-            $count <= 0 => '',
-            $count === 1 => "one {$one}",
-            default => "{$count} {$many}",
-        };
+        return $count <= 0 ? '' : Say::counted("touched.{$what}", $count);
     }
 }

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Wording;
 
 use Illuminate\Filesystem\Filesystem;
-use Illuminate\Translation\FileLoader;
 use Illuminate\Translation\Translator;
 
 /** Sentences by their key in lang, in the language in force. Works without the application round it. */
@@ -31,6 +30,18 @@ final class Say
         return self::translator()->choice($key, $count, $with);
     }
 
+    /**
+     * `a`, `a and b`, `a, b and c`.
+     *
+     * @param  list<string>  $parts
+     */
+    public static function listed(array $parts): string
+    {
+        $last = array_pop($parts);
+
+        return $parts === [] ? (string) $last : self::it('phrases.listed', ['most' => implode(', ', $parts), 'last' => (string) $last]);
+    }
+
     /** Null where there is nothing to be said under the key. */
     public static function ifAny(string $key): ?string
     {
@@ -43,7 +54,12 @@ final class Say
         return self::ifAny("{$under}.name") ?? ucfirst($key);
     }
 
-    /** From now on, in another language: the name of a folder in lang. */
+    public static function language(): string
+    {
+        return self::translator()->getLocale();
+    }
+
+    /** From now on, in another language. */
     public static function in(string $language): void
     {
         self::translator()->setLocale($language);
@@ -51,6 +67,6 @@ final class Say
 
     private static function translator(): Translator
     {
-        return self::$translator ??= new Translator(new FileLoader(new Filesystem, dirname(__DIR__, 2).'/lang'), 'en');
+        return self::$translator ??= new Translator(new Languages(new Filesystem, dirname(__DIR__, 2).'/lang'), 'en');
     }
 }

@@ -25,4 +25,7 @@ return [
         'hardest' => ['name' => 'the hardest cell', 'why' => 'The busiest cells first, while the eye is fresh; plain ones are left for the end.'],
         'joined' => ['name' => 'where most sides are known', 'why' => 'Beside what is done: the neighbours’ crossings say where each contour must come in.'],
     ],
+    'square' => ':side square',
+    'lies' => ':left from the left and :top from the top of the sheet',
+    'point' => ':name: :across from the left, :down from the top',
 ];

@@ -24,4 +24,6 @@ return [
         'cell' => 'A cell has only :dots pixels to its side; under :least they show. Take fewer cells, or crop less.',
         'cell and sheet' => 'A cell has only :dots pixels to its side; under :least they show. Take fewer cells, or crop less; :sheet is the largest sheet it fills well.',
     ],
+    'cropped away' => 'cropped away',
+    'mismatch' => 'The print’s shape and the photo’s differ by :percent %. Measure again, or keep your size if the print was trimmed.',
 ];

@@ -6,6 +6,7 @@ import './styles/controls.css'
 import { createPinia } from 'pinia'
 import { createApp } from 'vue'
 import App from './App.vue'
+import { i18n } from './lang'
 import { router } from './router'
 
-createApp(App).use(createPinia()).use(router).mount('#app')
+createApp(App).use(createPinia()).use(router).use(i18n).mount('#app')

@@ -1,16 +1,17 @@
 import { createRouter, createWebHistory } from 'vue-router'
+import { t } from '@/lang'
 import { boardRungs } from './rungs/rungs'
 import Shelf from './shelf/Shelf.vue'
 
 export const router = createRouter({
   history: createWebHistory(),
   routes: [
-    { path: '/', name: 'shelf', component: Shelf, meta: { title: 'Shelf' } },
+    { path: '/', name: 'shelf', component: Shelf, meta: { title: t('shelf.shelf') } },
     { path: '/drawing/:id', redirect: (to) => ({ name: 'rung', params: { id: to.params.id, rung: 'photo' } }) },
     { path: '/drawing/:id/copy/:cell?', name: 'copy', component: () => import('./rungs/copy/CopyRung.vue'), props: true },
     { path: '/drawing/:id/print/:sheet?', name: 'print', component: () => import('./rungs/print/PrintPage.vue'), props: true },
     { path: '/drawing/:id/marks/:board(paper|photo|folded)/:step?', name: 'walk', component: () => import('./rungs/walk/WalkPage.vue'), props: true },
     { path: `/drawing/:id/:rung(${boardRungs.map((rung) => rung.key).join('|')})`, name: 'rung', component: () => import('./rungs/Rungs.vue'), props: true },
-    { path: '/:rest(.*)*', name: 'lost', component: () => import('./shelf/Lost.vue'), meta: { title: 'Not here' } },
+    { path: '/:rest(.*)*', name: 'lost', component: () => import('./shelf/Lost.vue'), meta: { title: t('shelf.notHere') } },
   ],
 })

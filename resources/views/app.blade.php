@@ -1,5 +1,5 @@
 <!doctype html>
-<html lang="en">
+<html lang="{{ App\Wording\Say::language() }}">
 <head>
     <meta charset="utf-8">
     <meta name="viewport" content="width=device-width, initial-scale=1">
@@ -10,6 +10,6 @@
 </head>
 <body>
     <div id="app"></div>
-    <noscript>Inch Ladder needs JavaScript, which is switched off in this browser.</noscript>
+    <noscript>{{ App\Wording\Say::it('http.no script') }}</noscript>
 </body>
 </html>

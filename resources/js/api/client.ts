@@ -1,3 +1,4 @@
+import { t } from '@/lang'
 import type { Act, Adjusted, Catalogue, CellNote, CellToCopy, Choices, Clearance, Copying, Divider, Drawing, Folding, GuideLines, Preset, MainLine, Marking, Noted, Mesh, OtherSheet, Printer, PrinterTyped, PrintSize, Proposal, School, Shares, SheetAbout, Task, Tones, ToneSpot, ShelfEntry, Trouble, Verdict, Way, Workings } from './types'
 
 /** A photo's pixels; null when there are only sizes. */
@@ -13,7 +14,7 @@ export class Refused extends Error {
   }
 }
 
-const unreachable = 'Inch Ladder is not answering; see whether it still runs (./bin/start), then try again. Nothing was lost.'
+const unreachable = t('api.inchLadderIsNot')
 
 /** Browsers let that many bytes outlive their page, of all requests together (Fetch Standard, 4.6). */
 const MOST_KEPT_ALIVE = 16_000

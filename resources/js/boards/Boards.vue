@@ -3,6 +3,7 @@ import { useElementSize } from '@vueuse/core'
 import { computed, useTemplateRef, watch } from 'vue'
 import { previewOf } from '@/api/pictures'
 import type { Drawing, ToneSpot, Workings } from '@/api/types'
+import { t } from '@/lang'
 import type { BoardRung } from '@/rungs/rungs'
 import { useTool } from '@/stores/tool'
 import Num from '@/ui/Num.vue'
@@ -254,7 +255,7 @@ const ROOM_FOR_CAPTION = 190
 const ROOM_FOR_LOSSES = 600
 const LOSS_ROOM = 90
 const caption = computed(() => {
-  const trimmed = crop.value.trimmed_percent === 0 ? 'nothing trimmed' : `${Math.round(crop.value.trimmed_percent)} % trimmed`
+  const trimmed = crop.value.trimmed_percent === 0 ? t('boards.nothingTrimmed') : t('boards.percentTrimmed', { percent: Math.round(crop.value.trimmed_percent) })
   const { decision } = props.workings.rungs.photo
   return stage.value.photo.w < ROOM_FOR_CAPTION ? decision : `${decision} · ${trimmed}`
 })
@@ -264,7 +265,7 @@ const circle = computed(() => (props.workings.stretch.verdict === 'not' || props
 
 <template>
   <div class="boards" :class="{ drawing: tool.kind }">
-    <svg ref="svg" class="stage" role="group" aria-label="Photo board, inch ladder and paper board" @pointerdown="down" @pointermove="move" @pointerup="hand.up" @pointerleave="point = null">
+    <svg ref="svg" class="stage" role="group" :aria-label="$t('boards.photoBoardInchLadder')" @pointerdown="down" @pointermove="move" @pointerup="hand.up" @pointerleave="point = null">
       <defs>
         <clipPath id="photo-clip"><rect :x="stage.photo.x" :y="stage.photo.y" :width="stage.photo.w" :height="stage.photo.h" /></clipPath>
         <clipPath v-if="loupe" id="loupe-clip"><circle :cx="loupe.x" :cy="loupe.y" :r="LOUPE.radius" /></clipPath>
@@ -307,11 +308,11 @@ const circle = computed(() => (props.workings.stretch.verdict === 'not' || props
           :height="stage.crop.h"
           :tabindex="can.crop ? 0 : undefined"
           :role="can.crop ? 'application' : undefined"
-          :aria-label="can.crop ? 'The crop. Arrow keys move it, with Shift further.' : undefined"
+          :aria-label="can.crop ? $t('boards.theCropArrowKeys') : undefined"
           data-test="crop"
           @keydown="nudge"
         />
-        <path v-if="can.crop && !look.mirrored" class="grip" :d="`M${stage.crop.x + stage.crop.w + 1} ${stage.crop.y + stage.crop.h - 16}v17h-17`" tabindex="0" role="slider" aria-label="The crop’s corner. Arrow keys make it larger and smaller." :aria-valuenow="Math.round(workings.crop_size * 100)" aria-valuemin="5" aria-valuemax="100" data-test="corner" @keydown="pull" />
+        <path v-if="can.crop && !look.mirrored" class="grip" :d="`M${stage.crop.x + stage.crop.w + 1} ${stage.crop.y + stage.crop.h - 16}v17h-17`" tabindex="0" role="slider" :aria-label="$t('boards.theCropsCornerArrow')" :aria-valuenow="Math.round(workings.crop_size * 100)" aria-valuemin="5" aria-valuemax="100" data-test="corner" @keydown="pull" />
         <g v-if="rung === 'fit' && !look.mirrored && width > ROOM_FOR_LOSSES" data-test="losses">
           <text v-for="loss in losses" :key="loss.side" class="loss" :x="loss.x" :y="loss.y" :text-anchor="loss.anchor"><Num svg :text="loss.text" /></text>
         </g>
@@ -348,19 +349,19 @@ const circle = computed(() => (props.workings.stretch.verdict === 'not' || props
 
     <LookStrip />
     <TrueSize v-if="width >= 600" v-show="!point" :scale="stage.photoScale ?? stage.paperScale" :of="stage.photoScale === null ? 'paper' : 'print'" :paper="stage.paperScale" :metric="choices.unit !== 'in'" @zoom="toTrueSize" />
-    <p v-if="tool.kind" class="hint" role="status" data-test="hint">{{ tool.hint }} <button type="button" class="button" @click="tool.finish(null)"><kbd>Esc</kbd>never mind</button></p>
+    <p v-if="tool.kind" class="hint" role="status" data-test="hint">{{ tool.hint }} <button type="button" class="button" @click="tool.finish(null)"><kbd>{{ $t('boards.esc') }}</kbd>{{ $t('boards.neverMind') }}</button></p>
     <div v-if="point" class="reading" data-test="reading" aria-live="polite">
       <template v-if="reading">
         <b>{{ reading.cell }}</b>
-        <span v-if="reading.across.print && reading.down.print">photo <Num :text="reading.across.print.rounded.text" /> across, <Num :text="reading.down.print.rounded.text" /> down</span>
-        <span>paper <Num :text="reading.across.area.rounded.text" /> across, <Num :text="reading.down.area.rounded.text" /> down</span>
-        <span class="soft">sheet edge <Num :text="reading.across.sheet.rounded.text" />, <Num :text="reading.down.sheet.rounded.text" /></span>
+        <span v-if="reading.across.print && reading.down.print"><Num :text="$t('boards.photoPrintAcrossPrint2', { print: reading.across.print.rounded.text, print2: reading.down.print.rounded.text })" /></span>
+        <span><Num :text="$t('boards.paperAreaAcrossArea2', { area: reading.across.area.rounded.text, area2: reading.down.area.rounded.text })" /></span>
+        <span class="soft"><Num :text="$t('boards.sheetEdgeSheetSheet2', { sheet: reading.across.sheet.rounded.text, sheet2: reading.down.sheet.rounded.text })" /></span>
       </template>
     </div>
     <div class="zoom">
-      <button type="button" class="button bare" aria-label="Closer" @click="zoomBy(1.25)">+</button>
-      <button type="button" class="button bare" aria-label="Further off" :disabled="view.zoom <= 1" @click="zoomBy(0.8)">−</button>
-      <button v-if="view.zoom !== 1" type="button" class="button bare" @click="reset">whole boards</button>
+      <button type="button" class="button bare" :aria-label="$t('boards.closer')" @click="zoomBy(1.25)">+</button>
+      <button type="button" class="button bare" :aria-label="$t('boards.furtherOff')" :disabled="view.zoom <= 1" @click="zoomBy(0.8)">−</button>
+      <button v-if="view.zoom !== 1" type="button" class="button bare" @click="reset">{{ $t('boards.wholeBoards') }}</button>
     </div>
   </div>
 </template>

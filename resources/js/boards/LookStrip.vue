@@ -8,11 +8,11 @@ const { look } = useLook()
 const open = ref(false)
 
 const toggles = [
-  { key: 'g', name: 'grey', of: 'grey' },
-  { key: 'k', name: 'contrast', of: 'contrast' },
-  { key: 'm', name: 'mirrored', of: 'mirrored' },
-  { key: 'o', name: 'loupe', of: 'loupe' },
-  { key: 'l', name: 'lift the grid', of: 'lifted' },
+  { key: 'g', of: 'grey' },
+  { key: 'k', of: 'contrast' },
+  { key: 'm', of: 'mirrored' },
+  { key: 'o', of: 'loupe' },
+  { key: 'l', of: 'lifted' },
 ] as const
 
 useEventListener('keydown', (event: KeyboardEvent) => {
@@ -26,14 +26,14 @@ useEventListener('keydown', (event: KeyboardEvent) => {
 
 <template>
   <div class="look">
-    <div v-if="open" class="strip" role="group" aria-label="How to look at the photo">
-      <button v-for="toggle in toggles" :key="toggle.key" type="button" class="button" :aria-pressed="look[toggle.of]" @click="look[toggle.of] = !look[toggle.of]"><kbd>{{ toggle.key.toUpperCase() }}</kbd>{{ toggle.name }}</button>
+    <div v-if="open" class="strip" role="group" :aria-label="$t('boards.howToLookAt')">
+      <button v-for="toggle in toggles" :key="toggle.key" type="button" class="button" :aria-pressed="look[toggle.of]" @click="look[toggle.of] = !look[toggle.of]"><kbd>{{ toggle.key.toUpperCase() }}</kbd>{{ $t(`boards.looks.${toggle.of}`) }}</button>
       <label class="slide">
-        <span><kbd>S</kbd> simplified</span>
-        <input v-model.number="look.simple" type="range" min="0" max="4" aria-label="Simplified, from every detail to the big masses" />
+        <span><kbd>S</kbd> {{ $t('boards.simplified') }}</span>
+        <input v-model.number="look.simple" type="range" min="0" max="4" :aria-label="$t('boards.simplifiedFromEveryDetail')" />
       </label>
     </div>
-    <button type="button" class="button bare" :aria-expanded="open" @click="open = !open">{{ open ? 'put away' : 'look' }}</button>
+    <button type="button" class="button bare" :aria-expanded="open" @click="open = !open">{{ open ? $t('boards.putAway') : $t('boards.look') }}</button>
   </div>
 </template>
 

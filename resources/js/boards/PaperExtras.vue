@@ -59,7 +59,7 @@ const oval = computed(() => (!props.round ? null : { cx: props.stage.area.x + pr
     <rect v-else-if="inCorner" class="corner" :x="inCorner.x" :y="inCorner.y" :width="inCorner.w" :height="inCorner.h" />
     <path class="diagonal" :d="`M${diagonal.x} ${diagonal.y}l${diagonal.w} ${diagonal.h}`" />
     <path class="built" :d="`M${diagonal.x} ${diagonal.endY}H${diagonal.endX}V${diagonal.y}`" />
-    <circle class="handle" :cx="diagonal.endX" :cy="diagonal.endY" r="9" tabindex="0" role="slider" aria-label="The drawing’s corner, along the diagonal. Arrow keys make it larger and smaller." :aria-valuenow="Math.round(workings.inset_size * 100)" aria-valuemin="5" aria-valuemax="100" data-test="inset-handle" @keydown="$emit('pull', $event)" />
+    <circle class="handle" :cx="diagonal.endX" :cy="diagonal.endY" r="9" tabindex="0" role="slider" :aria-label="$t('boards.theDrawingsCornerAlong')" :aria-valuenow="Math.round(workings.inset_size * 100)" aria-valuemin="5" aria-valuemax="100" data-test="inset-handle" @keydown="$emit('pull', $event)" />
   </g>
   <ellipse v-if="circle" class="circle" :cx="stage.area.x + stage.area.w / 2" :cy="stage.area.y + stage.area.h / 2" :rx="circle * workings.stretch.circle" :ry="circle" data-test="oval" />
   <g v-for="point in points" :key="point.name">

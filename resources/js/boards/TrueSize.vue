@@ -27,14 +27,14 @@ function keep() {
 <template>
   <div class="true">
     <div v-if="open" class="measure">
-      <label for="screen-bar">Hold a ruler to the screen; slide until this bar is {{ bar.says }} long.</label>
+      <label for="screen-bar">{{ $t('boards.holdARulerTo', { says: bar.says }) }}</label>
       <div class="bar" :style="{ width: `${length}px` }" />
       <input id="screen-bar" v-model.number="length" type="range" min="180" max="900" />
-      <button type="button" class="button strong" @click="keep">it is {{ bar.says }}</button>
+      <button type="button" class="button strong" @click="keep">{{ $t('boards.itIsSays', { says: bar.says }) }}</button>
     </div>
-    <span data-test="true-size">{{ dots ? '' : 'about ' }}{{ percent(scale) }} % of the {{ of }}{{ of === 'paper' ? '' : `, ${percent(paper)} % of the paper` }}</span>
-    <button v-if="dots" type="button" class="button bare" @click="emit('zoom', dots / scale)">true size</button>
-    <button type="button" class="button bare" :aria-expanded="open" @click="open = !open">{{ dots ? 'screen' : 'measure this screen' }}</button>
+    <span data-test="true-size">{{ $t(`boards.shownAt.${of}${dots ? '' : 'About'}`, { percent: percent(scale), paper: percent(paper) }) }}</span>
+    <button v-if="dots" type="button" class="button bare" @click="emit('zoom', dots / scale)">{{ $t('boards.trueSize') }}</button>
+    <button type="button" class="button bare" :aria-expanded="open" @click="open = !open">{{ dots ? $t('boards.screen') : $t('boards.measureThisScreen') }}</button>
   </div>
 </template>
 

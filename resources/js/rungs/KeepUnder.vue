@@ -32,10 +32,10 @@ async function keep() {
     <label :for="id">{{ label }}</label>
     <div class="field-act">
       <el-input :id="id" v-model="name" :placeholder="hint" maxlength="60" autocomplete="off" @keydown.enter="keep" />
-      <button type="button" class="button" @click="keep">keep</button>
+      <button type="button" class="button" @click="keep">{{ $t('table.keep') }}</button>
     </div>
     <p v-if="fault" class="fault" role="alert">{{ fault }}</p>
-    <p v-for="one in kept" :key="one.id" class="kept">{{ one.name }} <button type="button" class="button bare" :aria-label="`Forget ${one.name}`" @click="shelf.forgetPreset(one.id)">✕</button></p>
+    <p v-for="one in kept" :key="one.id" class="kept">{{ one.name }} <button type="button" class="button bare" :aria-label="$t('table.forgetName', { name: one.name })" @click="shelf.forgetPreset(one.id)">✕</button></p>
   </div>
 </template>
 

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import type { Choices, Overlay } from '@/api/types'
+import { choice } from '@/lang'
 import { useDrawing } from '@/stores/drawing'
 
 /** Lines laid over both boards to judge by: on Fit for the crop, on Grid beside the mesh. */
@@ -17,8 +18,8 @@ function turn(name: Overlay) {
 
 <template>
   <fieldset>
-    <legend class="legend">Laid over both boards</legend>
-    <label v-for="name in names" :key="name" class="check"><input type="checkbox" :checked="choices.grid.overlays.includes(name)" @change="turn(name)" /> {{ name }}</label>
+    <legend class="legend">{{ $t('table.laidOverBothBoards') }}</legend>
+    <label v-for="name in names" :key="name" class="check"><input type="checkbox" :checked="choices.grid.overlays.includes(name)" @change="turn(name)" /> {{ choice(name) }}</label>
   </fieldset>
 </template>
 

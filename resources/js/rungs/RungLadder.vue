@@ -21,12 +21,12 @@ watch(() => props.current, standInSight)
 </script>
 
 <template>
-  <nav ref="ladder" class="ladder" :class="{ slim }" aria-label="Rungs">
+  <nav ref="ladder" class="ladder" :class="{ slim }" :aria-label="$t('table.rungs')">
     <ol>
       <li v-for="rung in rungs" :key="rung.key">
-        <router-link :to="route(id, rung.key)" class="rung" :class="{ current: rung.key === current }" :aria-current="rung.key === current ? 'step' : undefined" :aria-label="slim ? rung.name : undefined" :title="slim ? rung.name : undefined">
+        <router-link :to="route(id, rung.key)" class="rung" :class="{ current: rung.key === current }" :aria-current="rung.key === current ? 'step' : undefined" :aria-label="slim ? $t(`rung.${rung.key}`) : undefined" :title="slim ? $t(`rung.${rung.key}`) : undefined">
           <template v-if="!slim">
-            <b>{{ rung.name }}</b>
+            <b>{{ $t(`rung.${rung.key}`) }}</b>
             <small><Num :text="decision(rung.key, workings, done)" /></small>
           </template>
         </router-link>

@@ -18,7 +18,7 @@ const store = useDrawing()
     <TopStrip />
     <RungLadder :id="id" :current="rung" :workings="store.workings" :done="store.settled" />
     <main class="middle" :aria-label="name"><slot :drawing="store.drawing" :workings="store.workings" :choices="store.draft" /></main>
-    <aside class="workings" aria-label="Workings">
+    <aside class="workings" :aria-label="$t('table.workings')">
       <Troubles />
       <slot name="workings" :drawing="store.drawing" :workings="store.workings" :choices="store.draft" />
     </aside>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, onUnmounted, ref, watch, type Component } from 'vue'
 import Boards from '@/boards/Boards.vue'
+import { t } from '@/lang'
 import { useCropFrame } from './fit/useCropFrame'
 import MarksRung from './marks/MarksRung.vue'
 import RungPage from './RungPage.vue'
@@ -18,7 +19,7 @@ const panels = Object.fromEntries(Object.entries(import.meta.glob<Component>(['.
 const about = computed(() => boardRungs.find((rung) => rung.key === props.rung) ?? boardRungs[0]!)
 const store = useOpenDrawing(
   () => props.id,
-  () => about.value.name,
+  () => t(`rung.${about.value.key}`),
 )
 const tool = useTool()
 const tones = useTones()
@@ -57,7 +58,7 @@ onUnmounted(() => (store.rung = null))
 </script>
 
 <template>
-  <RungPage :id="id" :rung="rung" :name="about.name">
+  <RungPage :id="id" :rung="rung" :name="$t(`rung.${about.key}`)">
     <template #default="{ drawing, workings }">
       <Boards
         v-model:lit="lit"
@@ -82,13 +83,13 @@ onUnmounted(() => (store.rung = null))
       <component :is="panels[rung]" v-else :choices="choices" :workings="workings" :drawing="drawing" />
     </template>
     <template #next>
-      <span>{{ about.next }}</span>
+      <span>{{ $t(`next.${about.key}`) }}</span>
       <template v-if="rung === 'marks'">
-        <router-link class="button" :to="{ name: 'print', params: { id } }">Print instead</router-link>
-        <router-link class="button" :to="{ name: 'walk', params: { id, board: 'paper' } }">Walk me through</router-link>
+        <router-link class="button" :to="{ name: 'print', params: { id } }">{{ $t('table.printInstead') }}</router-link>
+        <router-link class="button" :to="{ name: 'walk', params: { id, board: 'paper' } }">{{ $t('table.walkMeThrough') }}</router-link>
       </template>
-      <router-link v-if="rung === 'tone'" class="button" :to="{ name: 'print', params: { id, sheet: 'tones' } }">Print the bar</router-link>
-      <router-link v-if="following" class="button strong" :to="following.key === 'copy' ? { name: 'copy', params: { id } } : { name: 'rung', params: { id, rung: following.key } }">{{ following.name }}</router-link>
+      <router-link v-if="rung === 'tone'" class="button" :to="{ name: 'print', params: { id, sheet: 'tones' } }">{{ $t('table.printTheBar') }}</router-link>
+      <router-link v-if="following" class="button strong" :to="following.key === 'copy' ? { name: 'copy', params: { id } } : { name: 'rung', params: { id, rung: following.key } }">{{ $t(`rung.${following.key}`) }}</router-link>
     </template>
   </RungPage>
 </template>

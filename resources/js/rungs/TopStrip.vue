@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { useEventListener } from '@vueuse/core'
 import { computed, ref, watch } from 'vue'
+import { t } from '@/lang'
 import { useDrawing } from '@/stores/drawing'
 import { useScheme } from '@/ui/useScheme'
 
@@ -28,22 +29,22 @@ useEventListener('keydown', (event: KeyboardEvent) => {
   void store.step(key === 'y' || event.shiftKey ? 'redo' : 'undo')
 })
 
-const kept = computed(() => ({ saved: 'saved', saving: 'saving …', unsaved: 'not saved yet' })[store.state])
+const kept = computed(() => t(`table.kept.${store.state}`))
 </script>
 
 <template>
   <header class="strip">
-    <router-link to="/" class="shelf" aria-label="Shelf" title="Shelf">
+    <router-link to="/" class="shelf" :aria-label="$t('table.shelf')" :title="$t('table.shelf')">
       <svg viewBox="0 0 20 20" width="20" height="20" aria-hidden="true"><path d="M4 1v18M16 1v18M4 5h12M4 10h12M4 15h12" /></svg>
     </router-link>
     <h1 class="unseen">{{ store.draft?.title }}</h1>
-    <input v-model="title" class="title" aria-label="Name of the drawing" maxlength="120" @change="rename" @keydown.enter="($event.target as HTMLInputElement).blur()" />
+    <input v-model="title" class="title" :aria-label="$t('table.nameOfTheDrawing')" maxlength="120" @change="rename" @keydown.enter="($event.target as HTMLInputElement).blur()" />
     <slot />
-    <router-link v-if="store.drawing && store.draft" class="unit soft" :to="{ name: 'rung', params: { id: store.drawing.id, rung: 'paper' } }" title="Unit and ruler">{{ store.draft.unit }} · {{ store.draft.ruler.split(' ')[0] }}</router-link>
-    <button type="button" class="button bare" data-test="undo" :disabled="!store.drawing?.undo" :title="store.drawing?.undo ? `Take back: ${store.drawing.undo} (Ctrl Z)` : 'Nothing to take back'" aria-label="Undo" @click="store.step('undo')">↶</button>
-    <button type="button" class="button bare" data-test="redo" :disabled="!store.drawing?.redo" :title="store.drawing?.redo ? `Bring back: ${store.drawing.redo} (Ctrl Y)` : 'Nothing to bring back'" aria-label="Redo" @click="store.step('redo')">↷</button>
+    <router-link v-if="store.drawing && store.draft" class="unit soft" :to="{ name: 'rung', params: { id: store.drawing.id, rung: 'paper' } }" :title="$t('table.unitAndRuler')">{{ store.draft.unit }} · {{ store.draft.ruler.split(' ')[0] }}</router-link>
+    <button type="button" class="button bare" data-test="undo" :disabled="!store.drawing?.undo" :title="store.drawing?.undo ? $t('table.takeBackUndoCtrl', { undo: store.drawing.undo }) : $t('table.nothingToTakeBack')" :aria-label="$t('table.undo')" @click="store.step('undo')">↶</button>
+    <button type="button" class="button bare" data-test="redo" :disabled="!store.drawing?.redo" :title="store.drawing?.redo ? $t('table.bringBackRedoCtrl', { redo: store.drawing.redo }) : $t('table.nothingToBringBack')" :aria-label="$t('table.redo')" @click="store.step('redo')">↷</button>
     <span class="kept soft" data-test="kept" role="status">{{ kept }}</span>
-    <button type="button" class="button bare lamp" @click="scheme = scheme === 'dark' ? 'light' : 'dark'">{{ scheme === 'dark' ? 'day' : 'lamp' }}</button>
+    <button type="button" class="button bare lamp" @click="scheme = scheme === 'dark' ? 'light' : 'dark'">{{ scheme === 'dark' ? $t('table.day') : $t('table.lamp') }}</button>
   </header>
 </template>
 

@@ -7,7 +7,7 @@ const store = useDrawing()
 
 <template>
   <main class="waiting">
-    <h1 role="status">{{ store.trouble ?? 'Laying out the drawing …' }}</h1>
+    <h1 role="status">{{ store.trouble ?? $t('table.layingOutTheDrawing') }}</h1>
   </main>
 </template>
 

@@ -1,5 +1,6 @@
 import { useEventListener, useTitle } from '@vueuse/core'
 import { computed, watch } from 'vue'
+import { t } from '@/lang'
 import { useDrawing } from '@/stores/drawing'
 
 /** Opens the drawing a page is about, and keeps it fresh when the artist comes back to the tab. */
@@ -13,7 +14,7 @@ export function useOpenDrawing(id: () => string, page: () => string) {
     { immediate: true },
   )
   useEventListener('focus', () => void store.refresh())
-  useTitle(computed(() => `${page()} · ${store.draft?.title ?? 'Inch Ladder'}`))
+  useTitle(computed(() => `${page()} · ${store.draft?.title ?? t('table.inchLadder')}`))
 
   return store
 }

@@ -1,8 +1,8 @@
 <template>
   <main class="lost">
-    <h1>Nothing lies here</h1>
-    <p>This page or drawing is not on the shelf; it may have been put in the bin.</p>
-    <router-link class="button strong" to="/">To the shelf</router-link>
+    <h1>{{ $t('shelf.nothingLiesHere') }}</h1>
+    <p>{{ $t('shelf.thisPageOrDrawing') }}</p>
+    <router-link class="button strong" to="/">{{ $t('shelf.toTheShelf') }}</router-link>
   </main>
 </template>
 

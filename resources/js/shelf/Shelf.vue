@@ -4,6 +4,7 @@ import { reactive, ref, shallowRef, useTemplateRef } from 'vue'
 import { useRouter } from 'vue-router'
 import { api, begin, bringBack, Refused } from '@/api/client'
 import type { ShelfEntry } from '@/api/types'
+import { t } from '@/lang'
 import { route, type RungKey } from '@/rungs/rungs'
 import { useDrawing } from '@/stores/drawing'
 import Callout from '@/ui/Callout.vue'
@@ -12,7 +13,7 @@ import { useHand } from '@/ui/useHand'
 import { useScheme } from '@/ui/useScheme'
 import SmallBoard from './SmallBoard.vue'
 
-useTitle('Shelf · Inch Ladder')
+useTitle(t('shelf.shelfInchLadder'))
 const router = useRouter()
 const scheme = useScheme()
 const hand = useHand()
@@ -118,59 +119,59 @@ async function putBack() {
   <div class="shelf">
     <header>
       <svg viewBox="0 0 20 20" width="26" height="26" aria-hidden="true"><path d="M4 1v18M16 1v18M4 5h12M4 10h12M4 15h12" /></svg>
-      <h1>Inch Ladder</h1>
-      <span class="soft">a photo on to paper, in true proportion</span>
-      <button type="button" class="button bare" @click="scheme = scheme === 'dark' ? 'light' : 'dark'">{{ scheme === 'dark' ? 'day' : 'lamp' }}</button>
+      <h1>{{ $t('shelf.inchLadder') }}</h1>
+      <span class="soft">{{ $t('shelf.aPhotoOnTo') }}</span>
+      <button type="button" class="button bare" @click="scheme = scheme === 'dark' ? 'light' : 'dark'">{{ scheme === 'dark' ? $t('shelf.day') : $t('shelf.lamp') }}</button>
     </header>
     <main>
       <div class="drop" :class="{ over: isOverDropZone }">
         <template v-if="progress === null">
-          <p><b>Drop a photo anywhere here</b> to start a drawing</p>
-          <label class="button strong">Choose a photo<input ref="chooser" type="file" class="unseen" accept="image/jpeg,image/png,image/webp,image/heic,image/avif,.zip" data-test="photo-file" @change="take(($event.target as HTMLInputElement).files?.[0])" /></label>
-          <p class="soft">JPEG, PNG, WebP or HEIC, up to 64 MB, or a drawing that was exported. It stays on this machine.</p>
+          <i18n-t keypath="shelf.dropToStart" tag="p"><b>{{ $t('shelf.dropAPhotoAnywhere') }}</b></i18n-t>
+          <label class="button strong">{{ $t('shelf.chooseAPhoto') }}<input ref="chooser" type="file" class="unseen" accept="image/jpeg,image/png,image/webp,image/heic,image/avif,.zip" data-test="photo-file" @change="take(($event.target as HTMLInputElement).files?.[0])" /></label>
+          <p class="soft">{{ $t('shelf.jpegPngWebpOr') }}</p>
           <form class="sizes" @submit.prevent="takeSizes">
-            <span>Only the marks are wanted? The original’s size will do:</span>
-            <el-input v-model="sizes.width" aria-label="Original’s width" placeholder="6 in" autocomplete="off" />
+            <span>{{ $t('shelf.onlyTheMarksAre') }}</span>
+            <el-input v-model="sizes.width" :aria-label="$t('shelf.originalsWidth')" :placeholder="$t('shelf.6In')" autocomplete="off" />
             <span>×</span>
-            <el-input v-model="sizes.height" aria-label="Original’s height" placeholder="7 1/2 in" autocomplete="off" />
-            <button type="submit" class="button">begin without a photo</button>
+            <el-input v-model="sizes.height" :aria-label="$t('shelf.originalsHeight')" :placeholder="$t('shelf.712In')" autocomplete="off" />
+            <button type="submit" class="button">{{ $t('shelf.beginWithoutAPhoto') }}</button>
           </form>
         </template>
         <div v-else class="progress" role="status">
-          <p>{{ progress < 1 ? `Bringing it over, ${Math.round(progress * 100)} %` : 'Turning it upright and reading its colours …' }}</p>
-          <progress :value="progress < 1 ? progress : undefined" max="1" aria-label="Bringing the photo over" />
+          <p>{{ progress < 1 ? $t('shelf.bringingItOverProgress', { progress: Math.round(progress * 100) }) : $t('shelf.turningItUprightAnd') }}</p>
+          <progress :value="progress < 1 ? progress : undefined" max="1" :aria-label="$t('shelf.bringingThePhotoOver')" />
         </div>
       </div>
       <Callout v-if="trouble" data-test="trouble">{{ trouble }}</Callout>
-      <Callout v-if="binned" tone="calm" class="binned"><span>“{{ binned.title }}” is in the bin.</span><button type="button" class="button" @click="putBack">Put it back</button></Callout>
-      <p v-if="entries?.length === 0" class="soft">The shelf is empty. A first photo can be any snapshot; nothing done here alters it.</p>
+      <Callout v-if="binned" tone="calm" class="binned"><span>{{ $t('shelf.titleIsInThe', { title: binned.title }) }}</span><button type="button" class="button" @click="putBack">{{ $t('shelf.putItBack') }}</button></Callout>
+      <p v-if="entries?.length === 0" class="soft">{{ $t('shelf.theShelfIsEmpty') }}</p>
       <ul v-if="entries" class="boards">
         <li v-for="entry in entries" :key="entry.id">
           <div v-if="entry.trouble" class="damaged" data-test="damaged">
             <div class="board"><Callout>{{ entry.trouble }}</Callout></div>
             <h2>{{ entry.title }}</h2>
-            <p class="soft">It cannot be opened as it stands. Nothing is lost: take the last change back, or export it.</p>
-            <button v-if="entry.undo" type="button" class="button" @click="takeBack(entry)">take back: {{ entry.undo }}</button>
+            <p class="soft">{{ $t('shelf.itCannotBeOpened') }}</p>
+            <button v-if="entry.undo" type="button" class="button" @click="takeBack(entry)">{{ $t('shelf.takeBackUndo', { undo: entry.undo }) }}</button>
           </div>
           <router-link v-else :to="route(entry.id, entry.rung as RungKey)">
             <div class="board"><SmallBoard :entry="entry" /></div>
             <h2>{{ entry.title }}</h2>
             <p class="soft"><Num :text="entry.decision" /></p>
-            <p class="rungs" :title="`${entry.done} of ${entry.cells} cells done`"><span :style="{ width: `${(100 * (entry.done + entry.empty)) / entry.cells}%` }" /></p>
+            <p class="rungs" :title="$t('shelf.doneOfEntryCells', { done: entry.done, cells: entry.cells })"><span :style="{ width: `${(100 * (entry.done + entry.empty)) / entry.cells}%` }" /></p>
             <p>{{ entry.next }}</p>
           </router-link>
           <span class="acts">
-            <a class="button bare" :href="`/api/drawings/${entry.id}/drawing.zip`" :aria-label="`export: ${entry.title}`">export</a>
-            <button type="button" class="button bare" :aria-label="`to the bin: ${entry.title}`" @click="bin(entry)">to the bin</button>
+            <a class="button bare" :href="`/api/drawings/${entry.id}/drawing.zip`" :aria-label="$t('shelf.exportTitle', { title: entry.title })">{{ $t('shelf.export') }}</a>
+            <button type="button" class="button bare" :aria-label="$t('shelf.toTheBinTitle', { title: entry.title })" @click="bin(entry)">{{ $t('shelf.toTheBin') }}</button>
           </span>
         </li>
       </ul>
       <p v-if="inBin > 0" class="soft bin" data-test="bin">
-        {{ inBin === 1 ? 'One drawing is' : `${inBin} drawings are` }} in the bin.
-        <button type="button" class="button" @click="emptyBin">{{ asksToEmpty ? 'Yes, throw them away for good' : 'Empty the bin' }}</button>
-        <button v-if="asksToEmpty" type="button" class="button bare" @click="asksToEmpty = false">Keep them</button>
+        {{ $t('shelf.inTheBin', inBin) }}
+        <button type="button" class="button" @click="emptyBin">{{ asksToEmpty ? $t('shelf.yesThrowThemAway') : $t('shelf.emptyTheBin') }}</button>
+        <button v-if="asksToEmpty" type="button" class="button bare" @click="asksToEmpty = false">{{ $t('shelf.keepThem') }}</button>
       </p>
-      <button v-if="more && entries" type="button" class="button more" @click="load(entries.length)">Show older drawings</button>
+      <button v-if="more && entries" type="button" class="button more" @click="load(entries.length)">{{ $t('shelf.showOlderDrawings') }}</button>
     </main>
   </div>
 </template>

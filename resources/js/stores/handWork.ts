@@ -1,6 +1,7 @@
 import { useEventListener, useSessionStorage } from '@vueuse/core'
 import { api, Refused } from '@/api/client'
 import type { CellNote, Noted } from '@/api/types'
+import { t } from '@/lang'
 
 /** What was noted of cells by one key: of a mesh of so many columns and rows. */
 export interface HandNote {
@@ -87,7 +88,7 @@ export function useHandWork(kept: (noted: Noted, drawing: string) => void, said:
     if (others.length === 0) return
     waiting.value = waiting.value.filter((one) => !others.includes(one))
     const cells = new Set(others.flatMap((one) => one.cells)).size
-    said(`The grid was changed elsewhere meanwhile. What was noted here of ${cells === 1 ? 'one cell' : `${cells} cells`} of the grid before could not be kept; note it again.`)
+    said(t('handWork.theGridWasChanged', cells))
   }
 
   // A page that is left waits for nothing: all of it goes out at once, behind the one that is on its way.

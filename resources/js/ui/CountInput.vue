@@ -25,9 +25,9 @@ function tell(text: string) {
   <div class="field">
     <label :for="id">{{ label }}</label>
     <div class="row">
-      <button type="button" class="button" :aria-label="`One of the ${label.toLowerCase()} less`" @click="tell(String(Number(typed) - 1))">−</button>
+      <button type="button" class="button" :aria-label="$t('ui.oneOfTheLabel', { label: label.toLowerCase() })" @click="tell(String(Number(typed) - 1))">−</button>
       <el-input :id="id" v-model="typed" inputmode="numeric" autocomplete="off" :aria-invalid="fault ? true : undefined" :aria-describedby="fault ? `${id}-fault` : undefined" @change="tell" />
-      <button type="button" class="button" :aria-label="`One of the ${label.toLowerCase()} more`" @click="tell(String(Number(typed) + 1))">+</button>
+      <button type="button" class="button" :aria-label="$t('ui.oneOfTheLabelMore', { label: label.toLowerCase() })" @click="tell(String(Number(typed) + 1))">+</button>
     </div>
     <p v-if="fault" :id="`${id}-fault`" class="fault" role="alert">{{ fault }}</p>
   </div>

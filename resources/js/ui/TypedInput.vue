@@ -31,7 +31,7 @@ function tell() {
       <el-input
         :id="id"
         v-model="typed"
-        :placeholder="hint ?? '7 1/4 in'"
+        :placeholder="hint ?? $t('ui.714In')"
         :aria-invalid="fault && !asked ? true : undefined"
         :aria-describedby="fault ? `${id}-fault` : undefined"
         autocomplete="off"

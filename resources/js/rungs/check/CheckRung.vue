@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import type { Choices, Drawing, Workings } from '@/api/types'
+import { t } from '@/lang'
 import { useDrawing } from '@/stores/drawing'
 import { useTool } from '@/stores/tool'
 import Fold from '@/ui/Fold.vue'
@@ -15,35 +16,35 @@ const store = useDrawing()
 const tool = useTool()
 
 async function add() {
-  const line = await tool.ask('line', 'Draw from one end of it to the other.')
+  const line = await tool.ask('line', t('check.drawFromOneEnd'))
   if (!line) return
-  store.decide((choices) => choices.spans.push({ name: `length ${choices.spans.length + 1}`, x1: toShare(line.x1), y1: toShare(line.y1), x2: toShare(line.x2), y2: toShare(line.y2), drawn: null }))
+  store.decide((choices) => choices.spans.push({ name: t('check.lengthSpans', { spans: choices.spans.length + 1 }), x1: toShare(line.x1), y1: toShare(line.y1), x2: toShare(line.x2), y2: toShare(line.y2), drawn: null }))
 }
 </script>
 
 <template>
-  <h2>Compare, then measure</h2>
-  <p v-if="choices.spans.length === 0" class="soft">Draw a length on the photo: its place on the paper, its slope, and how it compares with the others stand here. Use something stiff to measure the drawing with.</p>
-  <button type="button" class="button" @click="add">take a length</button>
+  <h2>{{ $t('check.compareThenMeasure') }}</h2>
+  <p v-if="choices.spans.length === 0" class="soft">{{ $t('check.drawALengthOn') }}</p>
+  <button type="button" class="button" @click="add">{{ $t('check.takeALength') }}</button>
   <p v-if="store.errors.spans" class="fault" role="alert">{{ store.errors.spans }}</p>
   <Sums v-if="workings.check.sums.length" :lines="workings.check.sums" />
   <article v-for="(span, i) in choices.spans" :key="i" class="span" :class="{ out: workings.check.spans[i]?.passes === false }" data-test="span-row">
     <div class="head">
       <b>{{ i + 1 }}</b>
-      <TypedInput :label="`Name of length ${i + 1}`" :field="`spans.${i}.name`" :model-value="span.name" @update:model-value="store.decide((c) => c.spans[i] && (c.spans[i].name = $event))" />
-      <button type="button" class="button bare" :aria-label="`Take away ${span.name}`" @click="store.decide((c) => c.spans.splice(i, 1))">✕</button>
+      <TypedInput :label="$t('check.nameOfLengthI', { i: i + 1 })" :field="`spans.${i}.name`" :model-value="span.name" @update:model-value="store.decide((c) => c.spans[i] && (c.spans[i].name = $event))" />
+      <button type="button" class="button bare" :aria-label="$t('check.takeAwayName', { name: span.name })" @click="store.decide((c) => c.spans.splice(i, 1))">✕</button>
     </div>
     <template v-if="workings.check.spans[i]">
       <p class="large"><Num :text="workings.check.spans[i].paper" /></p>
-      <p class="soft"><Num :text="workings.check.spans[i].slope" /><template v-if="workings.check.spans[i].print"> · print <Num :text="workings.check.spans[i].print" /></template></p>
+      <p class="soft"><Num :text="workings.check.spans[i].slope" /><template v-if="workings.check.spans[i].print"> <Num :text="$t('check.printPrint', { print: workings.check.spans[i].print })" /></template></p>
       <p v-if="workings.check.spans[i].against"><Num :text="workings.check.spans[i].against" /></p>
     </template>
-    <TypedInput label="On the drawing" :field="`spans.${i}.drawn`" :model-value="span.drawn" hint="not measured" @update:model-value="store.decide((c) => c.spans[i] && (c.spans[i].drawn = $event === '' ? null : $event))" />
+    <TypedInput :label="$t('check.onTheDrawing')" :field="`spans.${i}.drawn`" :model-value="span.drawn" :hint="$t('check.notMeasured')" @update:model-value="store.decide((c) => c.spans[i] && (c.spans[i].drawn = $event === '' ? null : $event))" />
     <p v-if="workings.check.spans[i]?.misfit" :class="workings.check.spans[i].passes ? 'passes' : 'fault'" data-test="misfit">{{ workings.check.spans[i].passes ? '✓' : '✗' }} <Num :text="workings.check.spans[i].misfit" /></p>
   </article>
   <KeyPoints :choices="choices" :workings="workings" />
-  <Fold name="What lies under what" :decided="workings.check.alignments.length ? String(workings.check.alignments.length) : 'nothing near'" :open="workings.check.alignments.length > 0">
-    <p v-if="workings.check.alignments.length === 0" class="soft">Key points that lie nearly over each other, or nearly level, are listed here; two of them are needed.</p>
+  <Fold :name="$t('check.whatLiesUnderWhat')" :decided="workings.check.alignments.length ? String(workings.check.alignments.length) : $t('check.nothingNear')" :open="workings.check.alignments.length > 0">
+    <p v-if="workings.check.alignments.length === 0" class="soft">{{ $t('check.keyPointsThatLie') }}</p>
     <ul v-else class="alignments" data-test="alignments"><li v-for="line in workings.check.alignments" :key="line"><Num :text="line" /></li></ul>
   </Fold>
 </template>

@@ -56,9 +56,9 @@ const stops = computed(() => Array.from({ length: STOPS }, (_, i) => trace.value
       </svg>
     </div>
     <CellPoints :points :turned bright />
-    <span v-if="turned" class="up">the top ↓</span>
-    <p v-if="failed" class="fault">This piece could not be cut from the photo; press an arrow key and come back.</p>
-    <p v-else-if="waiting" class="wait">Cutting the piece at full sharpness …</p>
+    <span v-if="turned" class="up">{{ $t('copy.theTop') }}</span>
+    <p v-if="failed" class="fault">{{ $t('copy.thisPieceCouldNot') }}</p>
+    <p v-else-if="waiting" class="wait">{{ $t('copy.cuttingThePieceAt') }}</p>
     <slot />
   </div>
 </template>

@@ -3,6 +3,7 @@ import { useElementSize, useSessionStorage, useWakeLock } from '@vueuse/core'
 import { computed, onMounted, onUnmounted, ref, shallowRef, useTemplateRef, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import type { CellToCopy, Choices } from '@/api/types'
+import { t } from '@/lang'
 import Lost from '@/shelf/Lost.vue'
 import { keyOf, useCopying, type Place } from '@/stores/copying'
 import Num from '@/ui/Num.vue'
@@ -125,33 +126,33 @@ const flip = (flag: typeof lifted) => () => (flag.value = !flag.value)
 const after = (now: number | null, count: number) => (count === 0 || (now !== null && now + 1 >= count) ? null : (now ?? -1) + 1)
 
 const steps: CopyKey[] = [
-  { key: 'ArrowLeft', cap: '←', label: 'One cell left', says: 'one cell left', act: () => move(-1, 0) },
-  { key: 'ArrowUp', cap: '↑', label: 'One cell up', says: 'one cell up', act: () => move(0, -1) },
-  { key: 'ArrowDown', cap: '↓', label: 'One cell down', says: 'one cell down', act: () => move(0, 1) },
-  { key: 'ArrowRight', cap: '→', label: 'One cell right', says: 'one cell right', act: () => move(1, 0) },
+  { key: 'ArrowLeft', cap: '←', label: t('copy.oneCellLeft'), says: t('copy.oneCellLeft'), act: () => move(-1, 0) },
+  { key: 'ArrowUp', cap: '↑', label: t('copy.oneCellUp'), says: t('copy.oneCellUp'), act: () => move(0, -1) },
+  { key: 'ArrowDown', cap: '↓', label: t('copy.oneCellDown'), says: t('copy.oneCellDown'), act: () => move(0, 1) },
+  { key: 'ArrowRight', cap: '→', label: t('copy.oneCellRight'), says: t('copy.oneCellRight'), act: () => move(1, 0) },
 ]
 const deeds: CopyKey[] = [
-  { key: ' ', also: 'PageDown', cap: 'Space', label: 'done, next', says: 'done, and on to the next open cell; Page Down does the same', act: () => mark('done') },
-  { key: 'Backspace', also: 'PageUp', cap: '⌫', label: 'back', room: 'short', says: 'back to the cell last left, open again; Page Up does the same', act: back },
-  { key: 'x', cap: 'X', label: 'nothing', says: 'nothing to draw in this cell', act: () => mark('empty') },
-  { key: 'o', cap: 'O', label: 'open', room: 'short rare', says: 'open this cell again, when it was done or left empty', act: reopen },
-  { key: 'f', cap: 'F', label: 'doubtful', room: 'short rare', says: 'flag this cell as doubtful, to look at it again', act: () => void cells.note(at.value, { doubtful: !cells.isDoubtful(at.value) }), on: computed(() => cells.isDoubtful(at.value)) },
-  { key: 'n', cap: 'N', label: 'note', room: 'short rare', says: 'a note on this cell, that comes up again with it', act: () => void band.value?.write(), on: computed(() => cells.wordsOf(at.value) !== '') },
+  { key: ' ', also: 'PageDown', cap: t('copy.space'), label: t('copy.doneNext'), says: t('copy.doneAndOnTo'), act: () => mark('done') },
+  { key: 'Backspace', also: 'PageUp', cap: '⌫', label: t('copy.back'), room: 'short', says: t('copy.backToTheCell'), act: back },
+  { key: 'x', cap: 'X', label: t('copy.nothing'), says: t('copy.nothingToDrawIn'), act: () => mark('empty') },
+  { key: 'o', cap: 'O', label: t('copy.open'), room: 'short rare', says: t('copy.openThisCellAgain'), act: reopen },
+  { key: 'f', cap: 'F', label: t('copy.doubtful2'), room: 'short rare', says: t('copy.flagThisCellAs'), act: () => void cells.note(at.value, { doubtful: !cells.isDoubtful(at.value) }), on: computed(() => cells.isDoubtful(at.value)) },
+  { key: 'n', cap: 'N', label: t('copy.note'), room: 'short rare', says: t('copy.aNoteOnThis'), act: () => void band.value?.write(), on: computed(() => cells.wordsOf(at.value) !== '') },
 ]
 const looks: CopyKey[] = [
-  { key: 'c', cap: 'C', label: 'contour', says: 'one contour after another, run along from where it comes in to where it leaves', act: () => (chosen.value = after(chosen.value, card.value?.courses.length ?? 0)), on: computed(() => chosen.value !== null) },
-  { key: 'e', cap: 'E', label: 'crossing', says: 'one crossing after another, with all there is to say of it', act: () => (pointed.value = after(pointed.value, crossings.value.length)), on: computed(() => pointed.value !== null) },
-  { key: 'q', cap: 'Q', label: 'quarters', says: 'the sides’ quarters in place of the crossings', act: flip(quarters), on: quarters },
-  { key: 'h', cap: 'H', label: 'halves', says: 'halving hairlines', act: flip(hairlines), on: hairlines },
-  { key: '2', cap: '2', label: 'four', says: 'four cells together', act: () => look('four'), on: viewed('four') },
-  { key: '3', cap: '3', label: 'nine', says: 'nine cells together', act: () => look('nine'), on: viewed('nine') },
-  { key: 's', cap: 'S', label: 'around', says: 'the cell in its surroundings', act: () => look('around'), on: viewed('around') },
-  { key: 'l', cap: 'L', label: 'no grid', says: 'lift the grid', act: flip(lifted), on: lifted },
-  { key: 'u', cap: 'U', label: 'turned', says: 'upside down, to see shapes and not things', act: flip(upsideDown), on: upsideDown },
-  { key: 't', cap: 'T', label: 'tone', says: 'five greys and no colour', act: flip(tone), on: tone },
-  { key: 'b', cap: 'B', label: 'bright', says: 'brighter, to see into a dark corner', act: flip(brighter), on: brighter },
+  { key: 'c', cap: 'C', label: t('copy.contour'), says: t('copy.oneContourAfterAnother'), act: () => (chosen.value = after(chosen.value, card.value?.courses.length ?? 0)), on: computed(() => chosen.value !== null) },
+  { key: 'e', cap: 'E', label: t('copy.crossing'), says: t('copy.oneCrossingAfterAnother'), act: () => (pointed.value = after(pointed.value, crossings.value.length)), on: computed(() => pointed.value !== null) },
+  { key: 'q', cap: 'Q', label: t('copy.quarters'), says: t('copy.theSidesQuartersIn'), act: flip(quarters), on: quarters },
+  { key: 'h', cap: 'H', label: t('copy.halves'), says: t('copy.halvingHairlines'), act: flip(hairlines), on: hairlines },
+  { key: '2', cap: '2', label: t('copy.four'), says: t('copy.fourCellsTogether'), act: () => look('four'), on: viewed('four') },
+  { key: '3', cap: '3', label: t('copy.nine'), says: t('copy.nineCellsTogether'), act: () => look('nine'), on: viewed('nine') },
+  { key: 's', cap: 'S', label: t('copy.around'), says: t('copy.theCellInIts'), act: () => look('around'), on: viewed('around') },
+  { key: 'l', cap: 'L', label: t('copy.noGrid'), says: t('copy.liftTheGrid'), act: flip(lifted), on: lifted },
+  { key: 'u', cap: 'U', label: t('copy.turned'), says: t('copy.upsideDownToSee'), act: flip(upsideDown), on: upsideDown },
+  { key: 't', cap: 'T', label: t('copy.tone'), says: t('copy.fiveGreysAndNo'), act: flip(tone), on: tone },
+  { key: 'b', cap: 'B', label: t('copy.bright'), says: t('copy.brighterToSeeInto'), act: flip(brighter), on: brighter },
 ]
-const list: CopyKey = { key: '?', cap: '?', label: 'All keys', says: 'this list', act: flip(help) }
+const list: CopyKey = { key: '?', cap: '?', label: t('copy.allKeys'), says: t('copy.thisList'), act: flip(help) }
 /** What a phone has no room for in its first row slides with the looks in the second. */
 const rare = [...deeds.filter((deed) => deed.room === 'short rare'), list]
 useCopyKeys([...deeds, ...looks, ...steps, list])
@@ -193,7 +194,7 @@ const cuts = computed(() => {
   return division.value ? card.value.across.map((tick) => 100 * tick.at) : [50]
 })
 const state = computed(() => {
-  const words = [cells.stateOf(at.value) === 'done' ? 'done' : cells.stateOf(at.value) === 'empty' ? 'nothing here' : '', card.value?.partial ? 'a partial cell' : '', cells.isSpared(at.value) ? 'not to be drawn' : '', division.value ? `cut in ${division.value.parts}` : '', cells.isDoubtful(at.value) ? 'doubtful' : '']
+  const words = [cells.stateOf(at.value) === 'done' ? t('copy.done') : cells.stateOf(at.value) === 'empty' ? t('copy.nothingHere') : '', card.value?.partial ? t('copy.aPartialCell') : '', cells.isSpared(at.value) ? t('copy.notToBeDrawn') : '', division.value ? t('copy.cutInParts', { parts: division.value.parts }) : '', cells.isDoubtful(at.value) ? t('copy.doubtful2') : '']
   return words.filter(Boolean).map((word) => ` · ${word}`).join('')
 })
 </script>
@@ -206,9 +207,9 @@ const state = computed(() => {
     <main class="table">
       <div class="head">
         <h2 class="address" data-test="address" aria-live="polite">{{ cells.address(at) }}</h2>
-        <span class="soft">column {{ at.column + 1 }}, row {{ at.row + 1 }}{{ state }}</span>
+        <span class="soft">{{ $t('copy.columnColumnRowRow', { column: at.column + 1, row: at.row + 1, state }) }}</span>
         <span v-if="said" class="twin" role="status"><Num :text="said" /></span>
-        <span v-else class="soft twin" data-test="twin"><template v-if="card"><span class="wide">your paper · </span><Num :text="card.size" />, <Num :text="card.place" /></template>{{ upsideDown ? ', sheet turned too' : '' }}</span>
+        <span v-else class="soft twin" data-test="twin"><template v-if="card"><span class="wide">{{ $t('copy.yourPaper') }} · </span><Num :text="card.size" />, <Num :text="card.place" /></template>{{ upsideDown ? `, ${$t('copy.sheetTurnedToo')}` : '' }}</span>
       </div>
       <Troubles />
       <div ref="table" class="cells" :class="{ whole }">
@@ -228,13 +229,13 @@ const state = computed(() => {
       <span class="arrows"><button v-for="step in steps" :key="step.key" type="button" class="button bare" :aria-label="step.label" @click="step.act"><kbd>{{ step.cap }}</kbd></button></span>
       <button type="button" class="button bare all" :aria-label="list.label" :aria-expanded="help" @click="list.act"><kbd>?</kbd></button>
     </footer>
-    <section v-if="help" class="help" aria-label="Keys" data-test="help">
+    <section v-if="help" class="help" :aria-label="$t('copy.keys')" data-test="help">
       <CopyWay class="narrow" :start="store.draft.copy.start" @go-by="goBy" />
-      <p>Arrows go from cell to cell.</p>
+      <p>{{ $t('copy.arrowsGoFromCell') }}</p>
       <dl>
         <template v-for="one in [...deeds, ...looks]" :key="one.key"><dt><kbd>{{ one.cap }}</kbd></dt><dd>{{ one.says }}</dd></template>
       </dl>
-      <button type="button" class="button" @click="help = false">Put away</button>
+      <button type="button" class="button" @click="help = false">{{ $t('copy.putAway') }}</button>
     </section>
   </div>
   <Waiting v-else />

@@ -15,9 +15,9 @@ const other = computed(() => (cells.hand === 'right' ? 'left' : 'right'))
 
 <template>
   <div class="way">
-    <Choose label="Go by" :model-value="start" :options="starts" @update:model-value="$emit('goBy', $event)" />
+    <Choose :label="$t('copy.goBy')" :model-value="start" :options="starts" @update:model-value="$emit('goBy', $event)" />
     <p class="soft">{{ reason(start) }}</p>
-    <button v-if="start === 'corner'" type="button" class="button bare hand" @click="cells.hand = other">I draw with the {{ other }} hand</button>
+    <button v-if="start === 'corner'" type="button" class="button bare hand" @click="cells.hand = other">{{ $t(`copy.iDrawWith.${other}`) }}</button>
   </div>
 </template>
 

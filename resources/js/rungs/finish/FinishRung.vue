@@ -2,6 +2,7 @@
 import { computed, shallowRef, watch } from 'vue'
 import { api } from '@/api/client'
 import type { Choices, Drawing, Task, Workings } from '@/api/types'
+import { labels } from '@/lang'
 import { useDrawing } from '@/stores/drawing'
 import Choose from '@/ui/Choose.vue'
 import Num from '@/ui/Num.vue'
@@ -10,7 +11,7 @@ import TypedInput from '@/ui/TypedInput.vue'
 /** The last list, ticked off as it is done. */
 const props = defineProps<{ choices: Choices; workings: Workings; drawing: Drawing }>()
 const store = useDrawing()
-const media = { graphite: 'graphite', ink: 'ink', watercolour: 'watercolour', pastel: 'pastel', 'coloured pencil': 'coloured pencil', paint: 'paint' } as const
+const media = labels('graphite', 'ink', 'watercolour', 'pastel', 'coloured pencil', 'paint')
 
 const tasks = shallowRef<Task[]>([])
 watch(
@@ -31,17 +32,17 @@ function tick(key: string) {
 </script>
 
 <template>
-  <h2>The last list</h2>
-  <Choose label="What goes over the pencil" :model-value="choices.finish.medium" :options="media" @update:model-value="store.decide((c) => (c.finish.medium = $event))" />
-  <p data-test="left">{{ tasks.length > 0 && left === 0 ? 'All of it is done.' : `${left} of ${tasks.length} to do` }}</p>
+  <h2>{{ $t('finish.theLastList') }}</h2>
+  <Choose :label="$t('finish.whatGoesOverThe')" :model-value="choices.finish.medium" :options="media" @update:model-value="store.decide((c) => (c.finish.medium = $event))" />
+  <p data-test="left">{{ tasks.length > 0 && left === 0 ? $t('finish.allOfItIs') : $t('finish.leftOfTasksTo', { left, tasks: tasks.length }) }}</p>
   <ol class="tasks" data-test="tasks">
     <li v-for="task in tasks" :key="task.key" :class="{ done: done.has(task.key) }">
       <label class="check"><input type="checkbox" :checked="done.has(task.key)" @change="tick(task.key)" /><span><Num :text="task.words" /></span></label>
       <p class="soft">{{ task.why }}</p>
-      <p v-if="task.caution" class="caution"><b>Careful.</b> {{ task.caution }}</p>
+      <p v-if="task.caution" class="caution"><b>{{ $t('finish.careful') }}</b> {{ task.caution }}</p>
     </li>
   </ol>
-  <TypedInput label="One thing you would do otherwise" field="finish.lesson" :model-value="choices.finish.lesson" hint="one line" @update:model-value="store.decide((c) => (c.finish.lesson = $event))" />
+  <TypedInput :label="$t('finish.oneThingYouWould')" field="finish.lesson" :model-value="choices.finish.lesson" :hint="$t('finish.oneLine')" @update:model-value="store.decide((c) => (c.finish.lesson = $event))" />
 </template>
 
 <style scoped>

@@ -3,6 +3,7 @@ import { computed, ref, useId, watch } from 'vue'
 import { api } from '@/api/client'
 import { useLook } from '@/boards/useLook'
 import type { Choices, Clearance, Drawing, Verdict, Workings } from '@/api/types'
+import { choice, t } from '@/lang'
 import { useDrawing } from '@/stores/drawing'
 import { boxOf, useTool } from '@/stores/tool'
 import Fold from '@/ui/Fold.vue'
@@ -33,19 +34,14 @@ watch(
   (state) => state === 'saved' && (pulled.value = null),
 )
 const percent = computed(() => pulled.value ?? Math.round((slid.value === 'inset' ? props.workings.inset_size : props.workings.crop_size) * 100))
+const sizeOf = computed(() => (way.value === 'inset' ? t('fit.sizeAlongTheDiagonal') : t('fit.sizeOfTheCrop')))
 const sized = computed(() => way.value === 'inset' || way.value === 'cells' || (way.value === 'crop' && props.choices.fit.lock !== 'free'))
-const says = {
-  crop: 'Trim the photo to a shape, and draw it as large as the paper takes.',
-  inset: 'Keep the whole photo and give up some paper.',
-  cells: 'Trim photo and paper both to whole squares; the rest is left.',
-  stretch: 'Fill the paper with the whole photo, out of proportion. Some put up with a little of it for a full sheet; for a likeness others never do.',
-}
 const figures = computed(() => {
   const { factor, crop, left_over } = props.workings
   return [
-    { name: 'scale', text: factor ?? '—' },
-    { name: 'trimmed', text: `${Math.round(crop.trimmed_percent * 10) / 10} %` },
-    { name: 'left over', text: left_over },
+    { name: t('fit.scale'), text: factor ?? '—' },
+    { name: t('fit.trimmed'), text: `${Math.round(crop.trimmed_percent * 10) / 10} %` },
+    { name: t('fit.leftOver'), text: left_over },
   ]
 })
 /** The crop grows and shrinks about its own middle. */
@@ -74,7 +70,7 @@ function lock(to: Choices['fit']['lock']) {
 }
 
 async function aim(at: 'centre' | 'third') {
-  const point = await tool.ask('point', at === 'centre' ? 'Point at what belongs in the dead centre.' : 'Point at what belongs on a third.')
+  const point = await tool.ask('point', at === 'centre' ? t('fit.pointAtWhatBelongs') : t('fit.pointAtWhatBelongsOn'))
   if (point) await store.adjust('aim', { x: point.x2, y: point.y2, at })
 }
 
@@ -83,7 +79,7 @@ const boxed = ref<ReturnType<typeof boxOf> | null>(null)
 const clearances = useAsked<Clearance[]>((photo, choices) => (boxed.value ? api.clearances(photo, choices, boxed.value) : Promise.resolve([])))
 
 async function whole() {
-  const box = await tool.ask('box', 'Box the thing no line should run through.')
+  const box = await tool.ask('box', t('fit.boxTheThingNo'))
   if (!box) return
   boxed.value = boxOf(box)
   await clearances.ask()
@@ -101,9 +97,9 @@ const dividers = useAsked(api.dividers)
 </script>
 
 <template>
-  <h2>Make the two agree</h2>
-  <Pick label="How" :model-value="way" :options="{ crop: 'crop', inset: 'inset', cells: 'whole cells', stretch: 'stretch' }" @update:model-value="store.decide((c) => (c.fit.way = $event))" />
-  <p>{{ says[way] }}</p>
+  <h2>{{ $t('fit.makeTheTwoAgree') }}</h2>
+  <Pick :label="$t('fit.how')" :model-value="way" :options="{ crop: $t('fit.crop'), inset: $t('fit.inset'), cells: $t('fit.wholeCells'), stretch: $t('fit.stretch') }" @update:model-value="store.decide((c) => (c.fit.way = $event))" />
+  <p>{{ $t(`fit.says.${way}`) }}</p>
   <dl class="figures" data-test="figures">
     <div v-for="figure in figures" :key="figure.name">
       <dt class="legend">{{ figure.name }}</dt>
@@ -112,77 +108,77 @@ const dividers = useAsked(api.dividers)
   </dl>
   <Warnings :lines="workings.rungs.fit.warnings" />
   <div v-if="way === 'cells'" class="two">
-    <TypedInput label="Cell on the paper" field="cell" :model-value="choices.fit.cell" @update:model-value="store.decide((c) => (c.fit.cell = $event))" />
-    <TypedInput v-if="choices.photo.kind !== 'screen'" label="Cell on the print" field="fit.print_cell" :model-value="choices.fit.print_cell" hint="as large as fits" @update:model-value="store.decide((c) => (c.fit.print_cell = $event || null))" />
+    <TypedInput :label="$t('fit.cellOnThePaper')" field="cell" :model-value="choices.fit.cell" @update:model-value="store.decide((c) => (c.fit.cell = $event))" />
+    <TypedInput v-if="choices.photo.kind !== 'screen'" :label="$t('fit.cellOnThePrint')" field="fit.print_cell" :model-value="choices.fit.print_cell" :hint="$t('fit.asLargeAsFits')" @update:model-value="store.decide((c) => (c.fit.print_cell = $event || null))" />
   </div>
   <template v-if="way === 'crop'">
-    <Pick label="Its shape is" :model-value="choices.fit.lock" :options="{ paper: 'the paper’s', ratio: 'my own', free: 'free' }" @update:model-value="lock" />
-    <TypedInput v-if="choices.fit.lock === 'ratio'" label="Shape" field="fit.ratio" :model-value="choices.fit.ratio" hint="3:4, 11x14in, a4" @update:model-value="store.decide((c) => (c.fit.ratio = $event))" />
+    <Pick :label="$t('fit.itsShapeIs')" :model-value="choices.fit.lock" :options="{ paper: $t('fit.thePapers'), ratio: $t('fit.myOwn'), free: $t('fit.free') }" @update:model-value="lock" />
+    <TypedInput v-if="choices.fit.lock === 'ratio'" :label="$t('fit.shape')" field="fit.ratio" :model-value="choices.fit.ratio" :hint="$t('fit.3411x14inA4')" @update:model-value="store.decide((c) => (c.fit.ratio = $event))" />
   </template>
   <div v-if="sized" class="field">
-    <span :id="id" class="legend">{{ way === 'inset' ? 'Size along the diagonal' : 'Size of the crop' }}, {{ percent }} %</span>
-    <el-slider :model-value="percent" :min="5" :max="100" :show-tooltip="false" :aria-labelledby="id" :aria-label="way === 'inset' ? 'Size along the diagonal' : 'Size of the crop'" @input="resize($event as number)" @change="store.keep()" />
+    <span :id="id" class="legend">{{ sizeOf }}, {{ percent }} %</span>
+    <el-slider :model-value="percent" :min="5" :max="100" :show-tooltip="false" :aria-labelledby="id" :aria-label="sizeOf" @input="resize($event as number)" @change="store.keep()" />
   </div>
   <div v-if="way === 'inset'" class="two">
-    <TypedInput label="Width of the drawing" field="inset.width" :model-value="workings.typed.drawing_width" @update:model-value="store.adjust('inset', { as: 'width', typed: $event })" />
-    <TypedInput label="Height of the drawing" field="inset.height" :model-value="workings.typed.drawing_height" @update:model-value="store.adjust('inset', { as: 'height', typed: $event })" />
-    <TypedInput v-if="workings.print" label="Times larger" field="inset.factor" :model-value="workings.factor ?? ''" @update:model-value="store.adjust('inset', { as: 'factor', typed: $event })" />
-    <TypedInput v-if="workings.print" label="Per cent" field="inset.percent" :model-value="workings.scale.percent === null ? '' : `${Math.round(workings.scale.percent * 100) / 100}`" @update:model-value="store.adjust('inset', { as: 'percent', typed: $event })" />
+    <TypedInput :label="$t('fit.widthOfTheDrawing')" field="inset.width" :model-value="workings.typed.drawing_width" @update:model-value="store.adjust('inset', { as: 'width', typed: $event })" />
+    <TypedInput :label="$t('fit.heightOfTheDrawing')" field="inset.height" :model-value="workings.typed.drawing_height" @update:model-value="store.adjust('inset', { as: 'height', typed: $event })" />
+    <TypedInput v-if="workings.print" :label="$t('fit.timesLarger')" field="inset.factor" :model-value="workings.factor ?? ''" @update:model-value="store.adjust('inset', { as: 'factor', typed: $event })" />
+    <TypedInput v-if="workings.print" :label="$t('fit.perCent')" field="inset.percent" :model-value="workings.scale.percent === null ? '' : `${Math.round(workings.scale.percent * 100) / 100}`" @update:model-value="store.adjust('inset', { as: 'percent', typed: $event })" />
   </div>
-  <button v-if="way === 'crop' || way === 'cells'" type="button" class="button" @click="store.decide((c) => Object.assign(c.fit, { left: null, top: null }))">Centre the crop</button>
+  <button v-if="way === 'crop' || way === 'cells'" type="button" class="button" @click="store.decide((c) => Object.assign(c.fit, { left: null, top: null }))">{{ $t('fit.centreTheCrop') }}</button>
   <Sums :lines="workings.rungs.fit.sums" />
   <div>
-    <Fold name="Cells easy on both rulers" decided="the planner"><PlannerList :drawing="drawing" :workings="workings" :choices="choices" /></Fold>
-    <Fold name="All four ways side by side"><Ways :way="way" /></Fold>
-    <Fold v-if="way === 'crop' || way === 'cells'" name="Place it" decided="by number, by point">
+    <Fold :name="$t('fit.cellsEasyOnBoth')" :decided="$t('fit.thePlanner')"><PlannerList :drawing="drawing" :workings="workings" :choices="choices" /></Fold>
+    <Fold :name="$t('fit.allFourWaysSide')"><Ways :way="way" /></Fold>
+    <Fold v-if="way === 'crop' || way === 'cells'" :name="$t('fit.placeIt')" :decided="$t('fit.byNumberByPoint')">
       <div class="two">
-        <TypedInput label="From the left" field="crop.left" :model-value="workings.typed.crop_left" @update:model-value="store.adjust('crop', { side: 'left', typed: $event })" />
-        <TypedInput label="From the top" field="crop.top" :model-value="workings.typed.crop_top" @update:model-value="store.adjust('crop', { side: 'top', typed: $event })" />
-        <TypedInput label="Crop’s width" field="crop.width" :model-value="workings.typed.crop_width" @update:model-value="store.adjust('crop', { side: 'width', typed: $event })" />
-        <TypedInput label="Crop’s height" field="crop.height" :model-value="workings.typed.crop_height" @update:model-value="store.adjust('crop', { side: 'height', typed: $event })" />
+        <TypedInput :label="$t('fit.fromTheLeft')" field="crop.left" :model-value="workings.typed.crop_left" @update:model-value="store.adjust('crop', { side: 'left', typed: $event })" />
+        <TypedInput :label="$t('fit.fromTheTop')" field="crop.top" :model-value="workings.typed.crop_top" @update:model-value="store.adjust('crop', { side: 'top', typed: $event })" />
+        <TypedInput :label="$t('fit.cropsWidth')" field="crop.width" :model-value="workings.typed.crop_width" @update:model-value="store.adjust('crop', { side: 'width', typed: $event })" />
+        <TypedInput :label="$t('fit.cropsHeight')" field="crop.height" :model-value="workings.typed.crop_height" @update:model-value="store.adjust('crop', { side: 'height', typed: $event })" />
       </div>
       <div class="two">
-        <button type="button" class="button" @click="aim('centre')">a point in the centre</button>
-        <button type="button" class="button" @click="aim('third')">a point on a third</button>
+        <button type="button" class="button" @click="aim('centre')">{{ $t('fit.aPointInThe') }}</button>
+        <button type="button" class="button" @click="aim('third')">{{ $t('fit.aPointOnA') }}</button>
       </div>
-      <button type="button" class="button" @click="whole">keep a thing clear of lines</button>
+      <button type="button" class="button" @click="whole">{{ $t('fit.keepAThingClear') }}</button>
       <p v-if="clearances.fault.value" class="fault" role="alert">{{ clearances.fault.value }}</p>
       <ul v-if="boxed && clearances.answer.value" class="clearances" data-test="clearances">
         <li v-for="offer in clearances.answer.value" :key="offer.says">
           <Num :text="offer.says" />
-          <button v-if="offer.by" type="button" class="button" @click="clear(offer.by)">do that</button>
+          <button v-if="offer.by" type="button" class="button" @click="clear(offer.by)">{{ $t('fit.doThat') }}</button>
         </li>
-        <li><button type="button" class="button bare" @click="boxed = null">leave it as it is</button></li>
+        <li><button type="button" class="button bare" @click="boxed = null">{{ $t('fit.leaveItAsIt') }}</button></li>
       </ul>
     </Fold>
-    <Fold name="Judge it" :decided="choices.grid.overlays.join(', ')">
+    <Fold :name="$t('fit.judgeIt')" :decided="choices.grid.overlays.map(choice).join(', ')">
       <Overlays :choices="choices" />
-      <Pick v-model="look.mask" label="Mask round the crop" :options="{ bench: 'bench', black: 'black', white: 'white', grey: 'grey' }" />
-      <label class="field"><span class="legend">How dense, {{ look.strength }} %</span><input v-model.number="look.strength" type="range" min="0" max="100" step="2" /></label>
+      <Pick v-model="look.mask" :label="$t('fit.maskRoundTheCrop')" :options="{ bench: $t('fit.bench'), black: $t('fit.black'), white: $t('fit.white'), grey: $t('fit.grey') }" />
+      <label class="field"><span class="legend">{{ $t('fit.howDenseStrength', { strength: look.strength }) }}</span><input v-model.number="look.strength" type="range" min="0" max="100" step="2" /></label>
     </Fold>
-    <Fold name="Crops kept" :decided="choices.crops.length ? String(choices.crops.length) : 'none'"><KeptCrops :choices="choices" :drawing="drawing" :workings="workings" /></Fold>
-    <Fold v-if="workings.print" name="Is it a true enlargement?">
+    <Fold :name="$t('fit.cropsKept')" :decided="choices.crops.length ? String(choices.crops.length) : $t('fit.none')"><KeptCrops :choices="choices" :drawing="drawing" :workings="workings" /></Fold>
+    <Fold v-if="workings.print" :name="$t('fit.isItATrue')">
       <div class="field">
-        <label :for="`${id}-size`">A size you think of</label>
-        <el-input :id="`${id}-size`" v-model="wanted" placeholder="25 x 20 cm" autocomplete="off" @change="enlargement.ask" />
+        <label :for="`${id}-size`">{{ $t('fit.aSizeYouThink') }}</label>
+        <el-input :id="`${id}-size`" v-model="wanted" :placeholder="$t('fit.25X20Cm')" autocomplete="off" @change="enlargement.ask" />
       </div>
       <p v-if="enlargement.fault.value" class="fault" role="alert">{{ enlargement.fault.value }}</p>
       <div v-if="enlargement.answer.value" data-test="enlargement" :class="{ wrong: !enlargement.answer.value.good }">
         <p v-for="line in enlargement.answer.value.sentences" :key="line"><Num :text="line" /></p>
       </div>
     </Fold>
-    <Fold v-if="workings.print" name="Settings of the dividers" @opened="dividers.ask">
+    <Fold v-if="workings.print" :name="$t('fit.settingsOfTheDividers')" @opened="dividers.ask">
       <p v-if="dividers.fault.value" class="fault">{{ dividers.fault.value }}</p>
       <table v-if="dividers.answer.value" data-test="dividers">
         <tbody>
           <tr v-for="one in dividers.answer.value" :key="one.setting">
             <th scope="row"><Num :text="one.setting" /></th>
             <td><Num :text="one.drawing" /></td>
-            <td>{{ one.fits ? `${one.empty_percent} % empty` : 'too large' }}<span class="soft"> · {{ one.ends }}</span></td>
+            <td>{{ one.fits ? $t('fit.emptypercentEmpty', { emptyPercent: one.empty_percent }) : $t('fit.tooLarge') }}<span class="soft"> · {{ one.ends }}</span></td>
           </tr>
         </tbody>
       </table>
-      <p class="soft">After every slip of the pivot, try the setting again on the ruler. The points prick paper and fingers: lay them down closed, a cork over both ends.</p>
+      <p class="soft">{{ $t('fit.afterEverySlipOf') }}</p>
     </Fold>
   </div>
 </template>

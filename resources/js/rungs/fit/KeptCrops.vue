@@ -3,6 +3,7 @@ import { computed, shallowRef, watch } from 'vue'
 import { api } from '@/api/client'
 import { previewOf } from '@/api/pictures'
 import type { Choices, Drawing, Workings } from '@/api/types'
+import { t } from '@/lang'
 import { useDrawing } from '@/stores/drawing'
 import Num from '@/ui/Num.vue'
 
@@ -23,7 +24,7 @@ watch(
 function keep() {
   store.decide((choices) => {
     const { crop } = props.workings
-    choices.crops.push({ name: `crop ${choices.crops.length + 1}`, fit: { ...choices.fit, left: choices.fit.left ?? crop.left.toFixed(6), top: choices.fit.top ?? crop.top.toFixed(6) } })
+    choices.crops.push({ name: t('fit.cropCrops', { crops: choices.crops.length + 1 }), fit: { ...choices.fit, left: choices.fit.left ?? crop.left.toFixed(6), top: choices.fit.top ?? crop.top.toFixed(6) } })
   })
 }
 
@@ -31,18 +32,18 @@ const preview = computed(() => previewOf(props.drawing, props.workings))
 </script>
 
 <template>
-  <button type="button" class="button" @click="keep">keep this crop</button>
+  <button type="button" class="button" @click="keep">{{ $t('fit.keepThisCrop') }}</button>
   <p v-if="store.errors.crops" class="fault" role="alert">{{ store.errors.crops }}</p>
   <ul v-if="boards.length" class="crops">
     <li v-for="(board, i) in boards" :key="i" data-test="kept-crop">
-      <button type="button" class="button bare" :aria-label="`Reopen ${choices.crops[i]?.name}`" @click="store.decide((c) => c.crops[i] && (c.fit = { ...c.crops[i].fit }))">
+      <button type="button" class="button bare" :aria-label="$t('fit.reopenName', { name: choices.crops[i]?.name })" @click="store.decide((c) => c.crops[i] && (c.fit = { ...c.crops[i].fit }))">
         <svg :viewBox="`0 0 ${100 * board.crop.share_w * ((board.picture.width ?? 1) / (board.picture.height ?? 1))} ${100 * board.crop.share_h}`" aria-hidden="true">
           <image v-if="preview" :href="preview" :x="-100 * board.crop.left * ((board.picture.width ?? 1) / (board.picture.height ?? 1))" :y="-100 * board.crop.top" :width="100 * ((board.picture.width ?? 1) / (board.picture.height ?? 1))" height="100" preserveAspectRatio="none" />
           <rect v-else width="100%" height="100%" fill="#fffefa" />
         </svg>
       </button>
       <span class="soft"><Num :text="board.trimming" /></span>
-      <button type="button" class="button bare" :aria-label="`Take away ${choices.crops[i]?.name}`" @click="store.decide((c) => c.crops.splice(i, 1))">✕</button>
+      <button type="button" class="button bare" :aria-label="$t('fit.takeAwayName', { name: choices.crops[i]?.name })" @click="store.decide((c) => c.crops.splice(i, 1))">✕</button>
     </li>
   </ul>
 </template>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { ref } from 'vue'
 import type { Choices } from '@/api/types'
+import { labels, t } from '@/lang'
 import { useDrawing } from '@/stores/drawing'
 import { boxOf, useTool } from '@/stores/tool'
 import CountInput from '@/ui/CountInput.vue'
@@ -12,23 +13,23 @@ const store = useDrawing()
 const tool = useTool()
 const columns = ref(props.choices.grid.columns)
 const rows = ref(props.choices.grid.rows)
-const labels = ref(props.choices.grid.labels)
+const style = ref(props.choices.grid.labels)
 const corner = ref(props.choices.grid.corner)
 
 async function take() {
-  const box = await tool.ask('box', 'Drag from the first corner of that grid to the far one.')
-  if (box) await store.adjust('carried', { ...boxOf(box), columns: columns.value, rows: rows.value, labels: labels.value, corner: corner.value })
+  const box = await tool.ask('box', t('grid.dragFromTheFirst'))
+  if (box) await store.adjust('carried', { ...boxOf(box), columns: columns.value, rows: rows.value, labels: style.value, corner: corner.value })
 }
 </script>
 
 <template>
   <div class="counts">
-    <CountInput label="Its columns" field="columns" :model-value="columns" @update:model-value="columns = $event" />
-    <CountInput label="Its rows" field="rows" :model-value="rows" @update:model-value="rows = $event" />
+    <CountInput :label="$t('grid.itsColumns')" field="columns" :model-value="columns" @update:model-value="columns = $event" />
+    <CountInput :label="$t('grid.itsRows')" field="rows" :model-value="rows" @update:model-value="rows = $event" />
   </div>
-  <Pick v-model="labels" label="Its labels" :options="{ letters: 'C4', numbers: '3 in, 4 down', running: '18' }" />
-  <Pick v-model="corner" label="Counted from the" :options="{ 'top left': 'top left', 'top right': 'top right' }" />
-  <button type="button" class="button" @click="take">show its two far corners</button>
+  <Pick v-model="style" :label="$t('grid.itsLabels')" :options="{ letters: 'C4', numbers: $t('grid.3In4Down'), running: '18' }" />
+  <Pick v-model="corner" :label="$t('grid.countedFromThe')" :options="labels('top left', 'top right')" />
+  <button type="button" class="button" @click="take">{{ $t('grid.showItsTwoFar') }}</button>
   <p v-if="store.errors.carried" class="fault" role="alert">{{ store.errors.carried }}</p>
 </template>
 

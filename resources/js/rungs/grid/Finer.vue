@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { ref } from 'vue'
-import type { Choices, Workings } from '@/api/types'
+import type { Choices, Readings, Workings } from '@/api/types'
+import { t } from '@/lang'
 import { useDrawing } from '@/stores/drawing'
 import { boxOf, useTool } from '@/stores/tool'
 import Fold from '@/ui/Fold.vue'
@@ -16,7 +17,7 @@ const hairlines = ref<'in the cell' | 'ticks' | 'run on'>('in the cell')
 const fineness = ref<'loose' | 'middling' | 'exact'>('middling')
 
 async function cut() {
-  const point = await tool.ask('point', 'Point at the cell to cut finer.')
+  const point = await tool.ask('point', t('grid.pointAtTheCell'))
   if (!point) return
   const { crop, lines } = props.workings
   const part = (shares: number[], at: number) => Math.max(0, shares.findLastIndex((share, i) => share <= at && i < shares.length - 1))
@@ -27,26 +28,26 @@ async function cut() {
 }
 
 async function feature() {
-  const box = await tool.ask('box', 'Box the smallest thing that matters.')
+  const box = await tool.ask('box', t('grid.boxTheSmallestThing'))
   if (box) await store.adjust('feature', { width: boxOf(box).width, height: boxOf(box).height, fineness: fineness.value })
 }
 
-const bare = (text: string) => text.replace(/ (in|cm|mm)$/, '')
+const listed = (readings: Readings[]) => readings.map((reading) => reading.sheet.rounded.text.replace(/ (in|cm|mm)$/, '')).join(', ')
 </script>
 
 <template>
-  <Fold name="Finer" :decided="workings.divided.length ? workings.divided.map((cell) => cell.address).join(', ') : 'nowhere'">
-    <Pick v-model="parts" label="Cut one cell into" :options="{ 2: 'halves', 3: 'thirds', 4: 'quarters' }" />
-    <Pick v-model="hairlines" label="Its lines" :options="{ 'in the cell': 'stay in it', ticks: 'ticks only', 'run on': 'run on' }" />
-    <button type="button" class="button" @click="cut">point at a cell</button>
+  <Fold :name="$t('grid.finer')" :decided="workings.divided.length ? workings.divided.map((cell) => cell.address).join(', ') : $t('grid.nowhere')">
+    <Pick v-model="parts" :label="$t('grid.cutOneCellInto')" :options="{ 2: $t('grid.halves'), 3: $t('grid.thirds'), 4: $t('grid.quarters') }" />
+    <Pick v-model="hairlines" :label="$t('grid.itsLines')" :options="{ 'in the cell': $t('grid.stayInIt'), ticks: $t('grid.ticksOnly'), 'run on': $t('grid.runOn') }" />
+    <button type="button" class="button" @click="cut">{{ $t('grid.pointAtACell') }}</button>
     <div v-for="cell in workings.divided" :key="cell.address" class="cell" data-test="divided">
       <p>
-        <b>{{ cell.address }}</b> in {{ cell.parts }}, from the sheet’s edges: <template v-for="(reading, i) in cell.readings_across" :key="i"><Num :text="`${i ? ', ' : ''}${bare(reading.sheet.rounded.text)}`" /></template> across; <template v-for="(reading, i) in cell.readings_down" :key="i"><Num :text="`${i ? ', ' : ''}${bare(reading.sheet.rounded.text)}`" /></template> down
+        <b>{{ cell.address }}</b> <Num :text="$t('grid.cutFromTheEdges', { parts: cell.parts, across: listed(cell.readings_across), down: listed(cell.readings_down) })" />
       </p>
-      <button type="button" class="button bare" :aria-label="`Leave ${cell.address} whole`" @click="store.decide((c) => (c.grid.divided = c.grid.divided.filter((one) => one.column !== cell.column || one.row !== cell.row)))">✕</button>
+      <button type="button" class="button bare" :aria-label="$t('grid.leaveAddressWhole', { address: cell.address })" @click="store.decide((c) => (c.grid.divided = c.grid.divided.filter((one) => one.column !== cell.column || one.row !== cell.row)))">✕</button>
     </div>
-    <Pick v-model="fineness" label="Or the whole grid, for the smallest thing" :options="{ loose: 'loose', middling: 'middling', exact: 'exact' }" />
-    <button type="button" class="button" @click="feature">box it</button>
+    <Pick v-model="fineness" :label="$t('grid.orTheWholeGrid')" :options="{ loose: $t('grid.loose'), middling: $t('grid.middling'), exact: $t('grid.exact') }" />
+    <button type="button" class="button" @click="feature">{{ $t('grid.boxIt') }}</button>
   </Fold>
 </template>
 

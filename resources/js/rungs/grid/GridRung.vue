@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Choices, Drawing, Workings } from '@/api/types'
+import { choice, labels, t } from '@/lang'
 import { useCatalogue } from '@/stores/catalogue'
 import { useDrawing } from '@/stores/drawing'
 import { boxOf, useTool } from '@/stores/tool'
@@ -28,9 +29,9 @@ const tool = useTool()
 const shelf = useCatalogue()
 
 const schools = computed(() => Object.fromEntries(shelf.catalogue.schools.map((one) => [one.key, one.name])))
-const remainders = { keep: 'kept as partial cells', drop: 'not drawn, both ends alike', share: 'shared between both edges', absorb: 'spread over all cells' } as const
+const remainders = labels('keep', 'drop', 'share', 'absorb')
 const folds = { 2: '2', 4: '4', 8: '8', 16: '16' }
-const weights = { 1: 'fine', 2: 'middling', 3: 'bold' }
+const weights = { 1: t('grid.fine'), 2: t('grid.middlingLine'), 3: t('grid.bold') }
 const school = computed(() => props.choices.grid.school)
 /** Another school than the fit’s own whole cells: the picture is cropped to the paper for it. */
 function takeSchool(taken: string) {
@@ -39,7 +40,7 @@ function takeSchool(taken: string) {
 const squares = computed(() => school.value === 'count' || school.value === 'measure')
 
 async function axes() {
-  const point = await tool.ask('point', 'Point at where the axes should meet.')
+  const point = await tool.ask('point', t('grid.pointAtWhereThe'))
   if (!point) return
   const { crop } = props.workings
   store.decide((choices) => Object.assign(choices.grid, { x: toShare((point.x2 - crop.left) / crop.share_w), y: toShare((point.y2 - crop.top) / crop.share_h) }))
@@ -47,7 +48,7 @@ async function axes() {
 
 /** A box on the picture as shares of the crop. */
 async function part() {
-  const box = await tool.ask('box', 'Box the part the grid is wanted over.')
+  const box = await tool.ask('box', t('grid.boxThePartThe'))
   if (!box) return
   const { crop } = props.workings
   const { left, top, width, height } = boxOf(box)
@@ -58,85 +59,85 @@ async function part() {
 </script>
 
 <template>
-  <h2>The same grid on both</h2>
+  <h2>{{ $t('grid.theSameGridOn') }}</h2>
   <template v-if="choices.fit.way === 'cells'">
-    <Choose label="School" :model-value="'cells'" :options="{ cells: 'whole cells, from the fit', ...schools }" @update:model-value="takeSchool" />
-    <p>The grid comes with the fit: whole cells, nothing left over.</p>
-    <TypedInput label="Cell on the paper" field="cell" :model-value="choices.fit.cell" @update:model-value="store.decide((c) => (c.fit.cell = $event))" />
+    <Choose :label="$t('grid.school')" :model-value="'cells'" :options="{ cells: $t('grid.wholeCellsFromThe'), ...schools }" @update:model-value="takeSchool" />
+    <p>{{ $t('grid.theGridComesWith') }}</p>
+    <TypedInput :label="$t('grid.cellOnThePaper')" field="cell" :model-value="choices.fit.cell" @update:model-value="store.decide((c) => (c.fit.cell = $event))" />
   </template>
   <template v-else>
-    <Choose label="School" :model-value="school" :options="schools" @update:model-value="store.decide((c) => (c.grid.school = $event as typeof school))" />
+    <Choose :label="$t('grid.school')" :model-value="school" :options="schools" @update:model-value="store.decide((c) => (c.grid.school = $event as typeof school))" />
     <template v-if="school === 'measure'">
-      <TypedInput label="Side of a square" field="cell" :model-value="choices.grid.cell" @update:model-value="store.decide((c) => (c.grid.cell = $event))" />
-      <Pick v-if="choices.photo.kind !== 'screen'" label="Measured on" :model-value="choices.grid.on" :options="{ paper: 'the paper', print: 'the print' }" @update:model-value="store.decide((c) => (c.grid.on = $event))" />
+      <TypedInput :label="$t('grid.sideOfASquare')" field="cell" :model-value="choices.grid.cell" @update:model-value="store.decide((c) => (c.grid.cell = $event))" />
+      <Pick v-if="choices.photo.kind !== 'screen'" :label="$t('grid.measuredOn')" :model-value="choices.grid.on" :options="{ paper: $t('grid.thePaper'), print: $t('grid.thePrint') }" @update:model-value="store.decide((c) => (c.grid.on = $event))" />
     </template>
     <div v-if="school === 'count' || school === 'proportional'" class="counts">
-      <CountInput label="Columns" field="grid.columns" :model-value="choices.grid.columns" @update:model-value="store.decide((c) => (c.grid.columns = $event))" />
-      <CountInput v-if="school === 'proportional'" label="Rows" field="grid.rows" :model-value="choices.grid.rows" @update:model-value="store.decide((c) => (c.grid.rows = $event))" />
+      <CountInput :label="$t('grid.columns')" field="grid.columns" :model-value="choices.grid.columns" @update:model-value="store.decide((c) => (c.grid.columns = $event))" />
+      <CountInput v-if="school === 'proportional'" :label="$t('grid.rows')" field="grid.rows" :model-value="choices.grid.rows" @update:model-value="store.decide((c) => (c.grid.rows = $event))" />
     </div>
     <template v-if="school === 'folding'">
-      <Pick label="Parts across" :model-value="String(choices.grid.fold_columns)" :options="folds" @update:model-value="store.decide((c) => (c.grid.fold_columns = Number($event)))" />
-      <Pick label="Parts down" :model-value="String(choices.grid.fold_rows)" :options="folds" @update:model-value="store.decide((c) => (c.grid.fold_rows = Number($event)))" />
-      <p class="soft">Fold a copy: a crease in a print, or in good paper, stays.</p>
+      <Pick :label="$t('grid.partsAcross')" :model-value="String(choices.grid.fold_columns)" :options="folds" @update:model-value="store.decide((c) => (c.grid.fold_columns = Number($event)))" />
+      <Pick :label="$t('grid.partsDown')" :model-value="String(choices.grid.fold_rows)" :options="folds" @update:model-value="store.decide((c) => (c.grid.fold_rows = Number($event)))" />
+      <p class="soft">{{ $t('grid.foldACopyA') }}</p>
     </template>
     <MainLines v-if="school === 'main'" :choices="choices" :workings="workings" :drawing="drawing" />
     <template v-if="school === 'own'">
-      <TypedInput label="Upright lines, from the left" field="grid.own_across" :model-value="choices.grid.own_across" hint="1 in, 2 1/2 in" @update:model-value="store.decide((c) => (c.grid.own_across = $event))" />
-      <TypedInput label="Level lines, from the top" field="grid.own_down" :model-value="choices.grid.own_down" hint="3 in, 5 in" @update:model-value="store.decide((c) => (c.grid.own_down = $event))" />
+      <TypedInput :label="$t('grid.uprightLinesFromThe')" field="grid.own_across" :model-value="choices.grid.own_across" :hint="$t('grid.1In21')" @update:model-value="store.decide((c) => (c.grid.own_across = $event))" />
+      <TypedInput :label="$t('grid.levelLinesFromThe')" field="grid.own_down" :model-value="choices.grid.own_down" :hint="$t('grid.3In5In')" @update:model-value="store.decide((c) => (c.grid.own_down = $event))" />
     </template>
-    <Choose v-if="squares" label="What remains is" :model-value="choices.grid.remainder" :options="remainders" @update:model-value="store.decide((c) => (c.grid.remainder = $event))" />
+    <Choose v-if="squares" :label="$t('grid.whatRemainsIs')" :model-value="choices.grid.remainder" :options="remainders" @update:model-value="store.decide((c) => (c.grid.remainder = $event))" />
   </template>
   <div v-if="school === 'axes' || choices.grid.overlays.includes('axes with ticks')" class="two">
-    <TypedInput label="From tick to tick" field="grid.tick" :model-value="choices.grid.tick" @update:model-value="store.decide((c) => (c.grid.tick = $event))" />
-    <div class="field"><span class="legend">The axes meet</span><button type="button" class="button" @click="axes">at a point</button></div>
+    <TypedInput :label="$t('grid.fromTickToTick')" field="grid.tick" :model-value="choices.grid.tick" @update:model-value="store.decide((c) => (c.grid.tick = $event))" />
+    <div class="field"><span class="legend">{{ $t('grid.theAxesMeet') }}</span><button type="button" class="button" @click="axes">{{ $t('grid.atAPoint') }}</button></div>
   </div>
   <p v-if="store.errors['grid.rows'] && school !== 'proportional'" class="fault" role="alert">{{ store.errors['grid.rows'] }}</p>
-  <Pick label="Labels" :model-value="choices.grid.labels" :options="{ letters: 'C4', numbers: '3 in, 4 down', running: '18' }" @update:model-value="store.decide((c) => (c.grid.labels = $event))" />
+  <Pick :label="$t('grid.labels')" :model-value="choices.grid.labels" :options="{ letters: 'C4', numbers: $t('grid.3In4Down'), running: '18' }" @update:model-value="store.decide((c) => (c.grid.labels = $event))" />
   <Sums :lines="workings.rungs.grid.sums" />
   <div>
-    <Fold name="How fine?"><Meshes :choices="choices" /></Fold>
-    <Fold name="The schools side by side"><Schools :choices="choices" /></Fold>
+    <Fold :name="$t('grid.howFine')"><Meshes :choices="choices" /></Fold>
+    <Fold :name="$t('grid.theSchoolsSideBy')"><Schools :choices="choices" /></Fold>
     <LeftStrips v-if="choices.fit.way !== 'cells'" :workings="workings" :drawing="drawing" />
     <Finer :choices="choices" :workings="workings" />
     <KeyPoints :choices="choices" :workings="workings" />
-    <Fold name="Lines" :decided="`${weights[choices.grid.weights.photo as 1]} on the photo`">
+    <Fold :name="$t('grid.lines')" :decided="$t('grid.asOnThePhoto', { as: weights[choices.grid.weights.photo as 1] })">
       <fieldset class="pencils">
-        <legend class="legend">Line on the photo</legend>
+        <legend class="legend">{{ $t('grid.lineOnThePhoto') }}</legend>
         <label v-for="colour in shelf.catalogue.colours" :key="colour.key" :title="colour.name">
           <input type="radio" name="line-colour" :value="colour.key" :checked="drawing.line.key === colour.key" @change="store.decide((c) => (c.grid.colour = colour.key))" />
           <span class="swatch" :style="{ background: colour.css, outlineColor: colour.casing }" />
           <span class="unseen">{{ colour.name }}</span>
         </label>
-        <button v-if="choices.grid.colour !== null" type="button" class="button" @click="store.decide((c) => (c.grid.colour = null))">as advised</button>
+        <button v-if="choices.grid.colour !== null" type="button" class="button" @click="store.decide((c) => (c.grid.colour = null))">{{ $t('grid.asAdvised') }}</button>
       </fieldset>
       <p class="soft" data-test="line-reason">{{ drawing.line_reason }}</p>
-      <Pick v-for="[board, name] in [['photo', 'On the photo'], ['paper', 'On the paper board'], ['print', 'In print']] as const" :key="board" :label="name" :model-value="String(choices.grid.weights[board])" :options="weights" @update:model-value="store.decide((c) => (c.grid.weights[board] = Number($event)))" />
-      <p class="soft">On the paper itself keep them faint: a hard pencil, hardly pressed, comes out again.</p>
+      <Pick v-for="[board, name] in [['photo', $t('grid.lineOn.photo')], ['paper', $t('grid.lineOn.paper')], ['print', $t('grid.lineOn.print')]] as const" :key="board" :label="name" :model-value="String(choices.grid.weights[board])" :options="weights" @update:model-value="store.decide((c) => (c.grid.weights[board] = Number($event)))" />
+      <p class="soft">{{ $t('grid.onThePaperItself') }}</p>
     </Fold>
-    <Fold name="Counted from, laid over" :decided="[choices.grid.corner, ...choices.grid.overlays].join(', ')">
-      <Pick label="Columns count from the" :model-value="choices.grid.corner" :options="{ 'top left': 'top left', 'top right': 'top right' }" @update:model-value="store.decide((c) => (c.grid.corner = $event))" />
+    <Fold :name="$t('grid.countedFromLaidOver')" :decided="[choices.grid.corner, ...choices.grid.overlays].map(choice).join(', ')">
+      <Pick :label="$t('grid.columnsCountFromThe')" :model-value="choices.grid.corner" :options="labels('top left', 'top right')" @update:model-value="store.decide((c) => (c.grid.corner = $event))" />
       <Overlays :choices="choices" />
     </Fold>
-    <Fold name="Over a part only" :decided="choices.grid.part ? 'yes' : 'all of it'">
-      <button type="button" class="button" @click="part">box the part</button>
-      <button v-if="choices.grid.part" type="button" class="button" @click="store.decide((c) => (c.grid.part = null))">over all of it again</button>
+    <Fold :name="$t('grid.overAPartOnly')" :decided="choices.grid.part ? $t('grid.yes') : $t('grid.allOfIt')">
+      <button type="button" class="button" @click="part">{{ $t('grid.boxThePart') }}</button>
+      <button v-if="choices.grid.part" type="button" class="button" @click="store.decide((c) => (c.grid.part = null))">{{ $t('grid.overAllOfIt') }}</button>
     </Fold>
-    <Fold v-if="drawing.photo" name="The photo carries a grid?"><Carried :choices="choices" /></Fold>
-    <Fold name="Already ruled?"><RuledAlready :workings="workings" /></Fold>
-    <Fold name="Grids kept">
+    <Fold v-if="drawing.photo" :name="$t('grid.thePhotoCarriesA')"><Carried :choices="choices" /></Fold>
+    <Fold :name="$t('grid.alreadyRuled')"><RuledAlready :workings="workings" /></Fold>
+    <Fold :name="$t('grid.gridsKept')">
       <div v-if="shelf.of('grid').length" class="kept">
         <template v-for="grid in shelf.of('grid')" :key="grid.id">
           <button type="button" class="button" @click="store.decide((c) => Object.assign(c.grid, JSON.parse(JSON.stringify(grid.content.grid))))">{{ grid.name }}</button>
-          <p v-if="grid.content.shape !== workings.shape" class="soft">made for the shape {{ grid.content.shape }}; here it is {{ workings.shape }}, so squares and counts may not come out alike</p>
+          <p v-if="grid.content.shape !== workings.shape" class="soft">{{ $t('grid.madeForTheShape', { shape: grid.content.shape, shape2: workings.shape }) }}</p>
         </template>
       </div>
-      <KeepUnder kind="grid" label="Keep this grid as" hint="my portrait grid" />
+      <KeepUnder kind="grid" :label="$t('grid.keepThisGridAs')" :hint="$t('grid.myPortraitGrid')" />
     </Fold>
   </div>
-  <div class="legendry" aria-label="What the lines are">
-    <span><i class="line" :style="{ background: drawing.line.css, outlineColor: drawing.line.casing }" /> grid on the photo</span>
-    <span><i class="line guide" /> grid on the paper</span>
-    <span v-if="choices.points.some((point) => point.cross)"><i class="line focal" /> focal cross</span>
+  <div class="legendry" :aria-label="$t('grid.whatTheLinesAre')">
+    <span><i class="line" :style="{ background: drawing.line.css, outlineColor: drawing.line.casing }" /> {{ $t('grid.gridOnThePhoto') }}</span>
+    <span><i class="line guide" /> {{ $t('grid.gridOnThePaper') }}</span>
+    <span v-if="choices.points.some((point) => point.cross)"><i class="line focal" /> {{ $t('grid.focalCross') }}</span>
     <span v-if="choices.grid.overlays.length"><i class="line over" /> {{ choices.grid.overlays.join(', ') }}</span>
   </div>
 </template>

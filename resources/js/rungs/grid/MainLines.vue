@@ -2,6 +2,7 @@
 import { shallowRef } from 'vue'
 import { api } from '@/api/client'
 import type { Choices, Drawing, MainLine, Workings } from '@/api/types'
+import { t } from '@/lang'
 import { useDrawing } from '@/stores/drawing'
 import { useTool } from '@/stores/tool'
 import { toNumber, toShare } from '@/ui/shares'
@@ -13,7 +14,7 @@ const tool = useTool()
 const found = shallowRef<MainLine[] | null>(null)
 
 async function add(way: 'across' | 'down') {
-  const point = await tool.ask('point', way === 'down' ? 'Point at the height of the level line.' : 'Point at the place of the upright line.')
+  const point = await tool.ask('point', way === 'down' ? t('grid.pointAtTheHeight') : t('grid.pointAtThePlace'))
   if (!point) return
   const { crop } = props.workings
   const share = way === 'down' ? (point.y2 - crop.top) / crop.share_h : (point.x2 - crop.left) / crop.share_w
@@ -29,7 +30,7 @@ function keep(line: MainLine) {
   store.decide((choices) => {
     if (way !== 'slanted') return choices.grid[`main_${way}`].push(share)
     const [x1 = '0', y1 = '0', x2 = '1', y2 = '1'] = ends
-    choices.spans.push({ name: `slant ${choices.spans.length + 1}`, x1, y1, x2, y2, drawn: null })
+    choices.spans.push({ name: t('grid.slantSpans', { spans: choices.spans.length + 1 }), x1, y1, x2, y2, drawn: null })
   })
   found.value = found.value?.filter((one) => one !== line) ?? null
 }
@@ -37,25 +38,25 @@ function keep(line: MainLine) {
 
 <template>
   <div class="two">
-    <button type="button" class="button" @click="add('down')">add a level line</button>
-    <button type="button" class="button" @click="add('across')">add an upright</button>
+    <button type="button" class="button" @click="add('down')">{{ $t('grid.addALevelLine') }}</button>
+    <button type="button" class="button" @click="add('across')">{{ $t('grid.addAnUpright') }}</button>
   </div>
-  <p class="soft">Drag a line on the photo to where it belongs.</p>
+  <p class="soft">{{ $t('grid.dragALineOn') }}</p>
   <ul class="lines">
     <template v-for="way in ['down', 'across'] as const" :key="way">
       <li v-for="(share, i) in choices.grid[`main_${way}`]" :key="`${way}${i}`">
-        {{ way === 'down' ? 'level' : 'upright' }}, at {{ Math.round(toNumber(share) * 1000) / 10 }} %
-        <button type="button" class="button bare" :aria-label="`Take away the ${way === 'down' ? 'level' : 'upright'} line ${i + 1}`" @click="store.decide((c) => c.grid[`main_${way}`].splice(i, 1))">✕</button>
+        {{ $t(`grid.mainLine.${way}`, { percent: Math.round(toNumber(share) * 1000) / 10 }) }}
+        <button type="button" class="button bare" :aria-label="$t(`grid.takeAwayMainLine.${way}`, { i: i + 1 })" @click="store.decide((c) => c.grid[`main_${way}`].splice(i, 1))">✕</button>
       </li>
     </template>
   </ul>
   <template v-if="drawing.photo">
-    <button type="button" class="button" @click="look">look for strong lines</button>
-    <p v-if="found?.length === 0" class="soft">No straight edge runs through this picture strongly enough to offer.</p>
+    <button type="button" class="button" @click="look">{{ $t('grid.lookForStrongLines') }}</button>
+    <p v-if="found?.length === 0" class="soft">{{ $t('grid.noStraightEdgeRuns') }}</p>
     <ul v-if="found" class="lines" data-test="found-lines">
       <li v-for="line in found" :key="line.way + line.share + line.ends">
         <span>{{ line.sentence }}</span>
-        <button type="button" class="button" @click="keep(line)">keep</button>
+        <button type="button" class="button" @click="keep(line)">{{ $t('grid.keep') }}</button>
       </li>
     </ul>
   </template>

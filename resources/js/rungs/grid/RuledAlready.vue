@@ -14,12 +14,12 @@ const ruled = useAsked((photo, choices) => api.ruled(photo, choices, Number(colu
 </script>
 
 <template>
-  <p class="soft">Parts that are ruled on the paper already.</p>
+  <p class="soft">{{ $t('grid.partsThatAreRuled') }}</p>
   <div class="two">
-    <div class="field"><label :for="`${id}-c`">Ruled across</label><el-input :id="`${id}-c`" v-model="columns" inputmode="numeric" autocomplete="off" /></div>
-    <div class="field"><label :for="`${id}-r`">Ruled down</label><el-input :id="`${id}-r`" v-model="rows" inputmode="numeric" autocomplete="off" /></div>
+    <div class="field"><label :for="`${id}-c`">{{ $t('grid.ruledAcross') }}</label><el-input :id="`${id}-c`" v-model="columns" inputmode="numeric" autocomplete="off" /></div>
+    <div class="field"><label :for="`${id}-r`">{{ $t('grid.ruledDown') }}</label><el-input :id="`${id}-r`" v-model="rows" inputmode="numeric" autocomplete="off" /></div>
   </div>
-  <button type="button" class="button" @click="ruled.ask">compare</button>
+  <button type="button" class="button" @click="ruled.ask">{{ $t('grid.compare') }}</button>
   <p v-if="ruled.fault.value" class="fault" role="alert">{{ ruled.fault.value }}</p>
   <ul v-else-if="ruled.answer.value" data-test="ruled">
     <li v-for="line in ruled.answer.value.sentences" :key="line"><Num :text="line" /></li>

@@ -21,16 +21,16 @@ const on = (school: string) => props.choices.fit.way !== 'cells' && school === p
 </script>
 
 <template>
-  <p class="soft">Set-up times are common practice: five to ten minutes for a dozen lines.</p>
+  <p class="soft">{{ $t('grid.setUpTimesAre') }}</p>
   <p v-if="schools.fault.value" class="fault">{{ schools.fault.value }}</p>
   <div v-for="one in schools.answer.value ?? []" :key="one.school" class="offer" :class="{ on: on(one.school) }" data-test="school">
     <button type="button" class="button bare" :aria-pressed="on(one.school)" @click="take(one.school)">{{ one.name }}</button>
     <p v-if="one.trouble" class="fault">{{ one.trouble }}</p>
     <template v-else>
-      <p>{{ one.lines }} lines · {{ one.cells }} cells · {{ one.time }}</p>
-      <p>largest cell <Num :text="one.largest" /></p>
-      <p class="soft">For: {{ one.for }}</p>
-      <p class="soft">Against: {{ one.against }}</p>
+      <p>{{ $t('grid.linesLinesOneCells', { lines: one.lines, one: one.cells, time: one.time }) }}</p>
+      <p><Num :text="$t('grid.largestCellLargest', { largest: one.largest })" /></p>
+      <p class="soft">{{ $t('grid.forFor', { for: one.for }) }}</p>
+      <p class="soft">{{ $t('grid.againstAgainst', { against: one.against }) }}</p>
     </template>
   </div>
 </template>

@@ -21,15 +21,15 @@ const uses = computed(() => listed(advice.value?.uses, use.value))
 </script>
 
 <template>
-  <Fold name="How dark a line" @opened="ask">
-    <Choose v-model="surface" label="Drawn on" :options="surfaces" />
-    <Choose v-model="use" label="Then" :options="uses" />
+  <Fold :name="$t('marks.howDarkALine')" @opened="ask">
+    <Choose v-model="surface" :label="$t('marks.drawnOn')" :options="surfaces" />
+    <Choose v-model="use" :label="$t('marks.then')" :options="uses" />
     <div v-if="advice" data-test="pencil">
       <p><b>{{ advice.pencil }}</b></p>
       <p>{{ advice.pressure }}</p>
       <p>{{ advice.after }}</p>
-      <p v-if="advice.edges_only"><b>Ticks at the edges only:</b> whole lines would harm this surface. Stretch a thread from tick to tick.</p>
-      <p class="soft">Common practice; try it on a corner first.</p>
+      <p v-if="advice.edges_only"><b>{{ $t('marks.ticksAtTheEdges') }}</b> {{ $t('marks.wholeLinesWouldHarm') }}</p>
+      <p class="soft">{{ $t('marks.commonPracticeTryIt') }}</p>
     </div>
   </Fold>
 </template>

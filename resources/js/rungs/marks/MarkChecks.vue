@@ -13,7 +13,7 @@ const props = defineProps<{ workings: Workings; way: 'across' | 'down' }>()
 const id = useId()
 const store = useDrawing()
 const frame = reactive({ which: 'drawing', falling: '', rising: '', top: '', bottom: '', left: '', right: '' })
-const sides = { falling: 'Falling to the right', rising: 'Rising to the right', top: 'Top edge', bottom: 'Bottom edge', left: 'Left side', right: 'Right side' } as const
+const sides = ['falling', 'rising', 'top', 'bottom', 'left', 'right'] as const
 const square = useAsked((photo, choices) => api.square(photo, choices, frame))
 const ticks = reactive<Record<number, string>>({})
 const measured = useAsked((photo, choices) => api.measured(photo, choices, props.way, ticks))
@@ -33,30 +33,30 @@ watch(
 
 <template>
   <div>
-    <Fold name="Is the frame square?" @opened="square.ask">
-      <p class="soft">Before drawing on it, measure corner to corner; the sides too, to know which mark has slipped.</p>
-      <Pick v-model="frame.which" label="What was measured" :options="{ drawing: 'the frame', sheet: 'the sheet', ...(workings.print ? { print: 'the print' } : {}) }" @update:model-value="square.ask" />
+    <Fold :name="$t('marks.isTheFrameSquare')" @opened="square.ask">
+      <p class="soft">{{ $t('marks.beforeDrawingOnIt') }}</p>
+      <Pick v-model="frame.which" :label="$t('marks.whatWasMeasured')" :options="{ drawing: $t('marks.theFrame'), sheet: $t('marks.theSheet'), ...(workings.print ? { print: $t('marks.thePrint') } : {}) }" @update:model-value="square.ask" />
       <div class="two">
-        <div v-for="(label, side) in sides" :key="side" class="field"><label :for="`${id}-${side}`">{{ label }}</label><el-input :id="`${id}-${side}`" v-model="frame[side]" autocomplete="off" @change="square.ask" /></div>
+        <div v-for="side in sides" :key="side" class="field"><label :for="`${id}-${side}`">{{ $t(`marks.measuredSides.${side}`) }}</label><el-input :id="`${id}-${side}`" v-model="frame[side]" autocomplete="off" @change="square.ask" /></div>
       </div>
       <p v-if="square.fault.value" class="fault" role="alert">{{ square.fault.value }}</p>
       <div v-else-if="square.answer.value" :class="{ wrong: !square.answer.value.good }" data-test="square">
         <p v-for="line in square.answer.value.sentences" :key="line"><Num :text="line" /></p>
       </div>
     </Fold>
-    <Fold name="Measured back">
-      <p class="soft">Where the ticks {{ way === 'down' ? 'down the side' : 'across the top' }} really are, from the sheet’s edge. Two at least; three tell a stretch from a slip.</p>
+    <Fold :name="$t('marks.measuredBack')">
+      <p class="soft">{{ $t(`marks.whereTheTicks.${way}`) }}</p>
       <div class="ticks">
         <div v-for="mark in workings[way]" :key="mark.line" class="field">
-          <label :for="`${id}-${mark.line}`">line {{ mark.line }}, <Num :text="mark.sheet.rounded.text" /></label>
+          <label :for="`${id}-${mark.line}`"><Num :text="$t('marks.lineLineSheet', { line: mark.line, sheet: mark.sheet.rounded.text })" /></label>
           <el-input :id="`${id}-${mark.line}`" v-model="ticks[mark.line]" autocomplete="off" />
         </div>
       </div>
-      <button type="button" class="button" @click="measured.ask">check them</button>
+      <button type="button" class="button" @click="measured.ask">{{ $t('marks.checkThem') }}</button>
       <p v-if="measured.fault.value" class="fault" role="alert">{{ measured.fault.value }}</p>
       <div v-else-if="measured.answer.value" :class="{ wrong: !measured.answer.value.good }" data-test="measured">
         <p v-for="line in measured.answer.value.sentences" :key="line"><Num :text="line" /></p>
-        <p v-if="!measured.answer.value.good"><button type="button" class="button" data-test="follow" @click="follow">do not rule again: let the photo’s guides follow</button></p>
+        <p v-if="!measured.answer.value.good"><button type="button" class="button" data-test="follow" @click="follow">{{ $t('marks.doNotRuleAgain') }}</button></p>
       </div>
     </Fold>
   </div>

@@ -26,23 +26,23 @@ function off(row: MarkRow) {
 </script>
 
 <template>
-  <h2>{{ way === 'down' ? 'Marks down the side' : 'Marks across the top' }}</h2>
-  <Pick v-model="way" label="Which edge" :options="{ down: 'down', across: 'across' }" />
+  <h2>{{ way === 'down' ? $t('marks.marksDownTheSide') : $t('marks.marksAcrossTheTop') }}</h2>
+  <Pick v-model="way" :label="$t('marks.whichEdge')" :options="{ down: $t('marks.down'), across: $t('marks.across') }" />
   <table data-test="marks">
     <thead>
       <tr>
-        <th scope="col">line</th>
-        <th scope="col">photo</th>
-        <th scope="col">area</th>
-        <th scope="col">sheet edge</th>
-        <th scope="col"><span class="unseen">rounded</span></th>
+        <th scope="col">{{ $t('marks.line') }}</th>
+        <th scope="col">{{ $t('marks.photo') }}</th>
+        <th scope="col">{{ $t('marks.area') }}</th>
+        <th scope="col">{{ $t('marks.sheetEdge') }}</th>
+        <th scope="col"><span class="unseen">{{ $t('marks.rounded') }}</span></th>
       </tr>
     </thead>
     <tbody>
       <tr v-for="row in rows" :key="row.name" :class="{ lit: row.line !== null && lit === row.line, finer: row.line === null }" @pointerenter="row.line !== null && (lit = row.line)">
         <th scope="row">
           <span v-if="row.line === null" class="soft"><Num :text="row.name" /></span>
-          <button v-else type="button" :aria-pressed="lit === row.line" :aria-label="`Line ${row.line}`" @click="lit = row.line" @focus="lit = row.line">{{ row.line }}</button>
+          <button v-else type="button" :aria-pressed="lit === row.line" :aria-label="$t('marks.lineLine', { line: row.line })" @click="lit = row.line" @focus="lit = row.line">{{ row.line }}</button>
         </th>
         <td><Num :text="bare(row.print?.rounded.text)" /></td>
         <td><Num :text="bare(row.area.rounded.text)" /></td>
@@ -56,16 +56,16 @@ function off(row: MarkRow) {
       <template v-if="reading">
         <dt class="legend">{{ name }}</dt>
         <dd>
-          <Num :text="reading.exactly" /><span v-if="reading.error_mm !== 0" class="soft">; <Num :text="bare(reading.rounded.text)" /> is {{ reading.error }}</span><span v-else class="soft">, on the ruler</span>
+          <Num :text="reading.exactly" /><span v-if="reading.error_mm !== 0" class="soft"><Num :text="$t('marks.readingIsError', { reading: bare(reading.rounded.text), error: reading.error })" /></span><span v-else class="soft">{{ $t('marks.onTheRuler') }}</span>
         </dd>
       </template>
     </template>
     <template v-if="chosen.stepped">
-      <dt class="legend">stepped</dt>
-      <dd class="soft">stepping the first cell along would be <Num :text="chosen.stepped" /></dd>
+      <dt class="legend">{{ $t('marks.stepped') }}</dt>
+      <dd class="soft"><Num :text="$t('marks.steppingTheFirstCell', { stepped: chosen.stepped })" /></dd>
     </template>
   </dl>
-  <p v-else class="soft">Point at a line for its true value and its rounding.</p>
+  <p v-else class="soft">{{ $t('marks.pointAtALine') }}</p>
   <Sums :lines="workings.rungs.marks.sums" />
   <MarkChecks :workings="workings" :way="way" />
   <SideShares :drawing="drawing" />

@@ -22,11 +22,11 @@ watch(
 </script>
 
 <template>
-  <Fold name="Halves, thirds, quarters" @opened="ask">
+  <Fold :name="$t('marks.halvesThirdsQuarters')" @opened="ask">
     <table data-test="shares">
       <thead>
         <tr>
-          <th scope="col"><span class="unseen">of</span></th>
+          <th scope="col"><span class="unseen">{{ $t('marks.of') }}</span></th>
           <th v-for="share in rows[0]?.shares" :key="share" scope="col"><Num :text="share" /></th>
         </tr>
       </thead>
@@ -40,7 +40,10 @@ watch(
         </tr>
       </tbody>
     </table>
-    <p class="soft">As printed scales instead: <router-link :to="{ name: 'print', params: { id: drawing.id, sheet: 'viewfinder' } }">a card with a window</router-link>, <router-link :to="{ name: 'print', params: { id: drawing.id, sheet: 'folding' } }">strips to fold</router-link>.</p>
+    <i18n-t keypath="marks.asPrintedScales" tag="p" class="soft">
+      <router-link :to="{ name: 'print', params: { id: drawing.id, sheet: 'viewfinder' } }">{{ $t('marks.aCardWithA') }}</router-link>
+      <router-link :to="{ name: 'print', params: { id: drawing.id, sheet: 'folding' } }">{{ $t('marks.stripsToFold') }}</router-link>
+    </i18n-t>
   </Fold>
 </template>
 

@@ -2,6 +2,7 @@
 import { computed, ref, useId } from 'vue'
 import { api } from '@/api/client'
 import type { Choices, Drawing, Preset, OtherSheet, Workings } from '@/api/types'
+import { choice, labels } from '@/lang'
 import { useCatalogue } from '@/stores/catalogue'
 import { useDrawing } from '@/stores/drawing'
 import Choose from '@/ui/Choose.vue'
@@ -21,15 +22,10 @@ const id = useId()
 
 const OWN = 'own size'
 const sides = ['top', 'left', 'right', 'bottom'] as const
-const placements = { centred: 'centred', optical: 'centred, lifted for a frame', 'top left': 'top left', 'top right': 'top right', 'bottom left': 'bottom left', 'bottom right': 'bottom right', offsets: 'at my own offsets' } as const
-const shapes = { rectangle: 'rectangle', strip: 'strip', oval: 'oval', circle: 'round' } as const
-const does = {
-  rectangle: 'The drawing takes all of the paper inside its margins.',
-  strip: 'The drawing takes a strip, three times as long as it is wide; the rest of the sheet stays free.',
-  oval: 'The grid is made on its box; the drawing is clipped to the oval.',
-  circle: 'The grid is made on its box; the drawing is clipped to the circle, as large as a square fits.',
-}
-const colours = { white: 'white', cream: 'cream', grey: 'grey', tan: 'tan', 'blue grey': 'blue grey', black: 'black' } as const
+const placements = labels('centred', 'optical', 'top left', 'top right', 'bottom left', 'bottom right', 'offsets')
+const keptFor = labels('tape', 'mat', 'trim')
+const shapes = labels('rectangle', 'strip', 'oval', 'circle')
+const colours = labels('white', 'cream', 'grey', 'tan', 'blue grey', 'black')
 const search = ref('')
 
 const families = computed(() => {
@@ -73,12 +69,12 @@ function unit(to: Choices['unit']) {
 </script>
 
 <template>
-  <h2>What you draw on</h2>
+  <h2>{{ $t('paper.whatYouDrawOn') }}</h2>
   <div class="field">
-    <label :for="id">Sheet</label>
-    <el-select :id="id" :model-value="chosen" filterable :filter-method="(text: string) => (search = text)" aria-label="Sheet" @update:model-value="choose" @visible-change="search = ''">
-      <el-option :value="OWN" label="A size of my own" />
-      <el-option-group v-if="shelf.of('paper').length" label="my own stock">
+    <label :for="id">{{ $t('paper.sheet') }}</label>
+    <el-select :id="id" :model-value="chosen" filterable :filter-method="(text: string) => (search = text)" :aria-label="$t('paper.sheet')" @update:model-value="choose" @visible-change="search = ''">
+      <el-option :value="OWN" :label="$t('paper.aSizeOfMy')" />
+      <el-option-group v-if="shelf.of('paper').length" :label="$t('paper.myOwnStock')">
         <el-option v-for="paper in shelf.of('paper')" :key="paper.id" :value="`own:${paper.name}`" :label="paper.name" />
       </el-option-group>
       <el-option-group v-for="family in families" :key="family.source" :label="family.source">
@@ -89,60 +85,60 @@ function unit(to: Choices['unit']) {
     </el-select>
   </div>
   <div class="two">
-    <TypedInput label="Width, measured" field="paper.width" :model-value="choices.paper.width" @update:model-value="store.decide((c) => (c.paper.width = $event))" />
-    <TypedInput label="Height, measured" field="paper.height" :model-value="choices.paper.height" @update:model-value="store.decide((c) => (c.paper.height = $event))" />
+    <TypedInput :label="$t('paper.widthMeasured')" field="paper.width" :model-value="choices.paper.width" @update:model-value="store.decide((c) => (c.paper.width = $event))" />
+    <TypedInput :label="$t('paper.heightMeasured')" field="paper.height" :model-value="choices.paper.height" @update:model-value="store.decide((c) => (c.paper.height = $event))" />
   </div>
-  <Pick label="Which way round" :model-value="choices.paper.turn" :options="{ advised: 'as advised', upright: 'upright', sideways: 'sideways' }" @update:model-value="store.decide((c) => (c.paper.turn = $event))" />
+  <Pick :label="$t('paper.whichWayRound')" :model-value="choices.paper.turn" :options="{ advised: $t('paper.asAdvised'), upright: $t('paper.upright'), sideways: $t('paper.sideways') }" @update:model-value="store.decide((c) => (c.paper.turn = $event))" />
   <p data-test="advice">{{ workings.advice.sentence }}</p>
   <Warnings :lines="workings.rungs.paper.warnings" />
   <fieldset class="margins">
-    <legend class="legend">Kept free for {{ choices.paper.margins_for === 'mat' ? 'a mat' : choices.paper.margins_for === 'trim' ? 'trimming' : 'tape or frame' }}</legend>
-    <TypedInput v-for="side in sides" :key="side" :class="side" :label="side" :field="`paper.margins.${side}`" :model-value="choices.paper.margins[side]" hint="0" @update:model-value="store.decide((c) => (c.paper.margins[side] = $event))" />
+    <legend class="legend">{{ $t(`paper.keptFree.${choices.paper.margins_for}`) }}</legend>
+    <TypedInput v-for="side in sides" :key="side" :class="side" :label="choice(side)" :field="`paper.margins.${side}`" :model-value="choices.paper.margins[side]" hint="0" @update:model-value="store.decide((c) => (c.paper.margins[side] = $event))" />
     <p v-if="store.errors['paper.margins']" class="fault" role="alert">{{ store.errors['paper.margins'] }}</p>
   </fieldset>
-  <Choose label="The drawing lies" :model-value="choices.paper.placement" :options="placements" @update:model-value="store.decide((c) => (c.paper.placement = $event))" />
+  <Choose :label="$t('paper.theDrawingLies')" :model-value="choices.paper.placement" :options="placements" @update:model-value="store.decide((c) => (c.paper.placement = $event))" />
   <div v-if="choices.paper.placement === 'offsets'" class="two">
-    <TypedInput label="From the left edge" field="paper.offset.left" :model-value="choices.paper.offset.left" hint="1 in" @update:model-value="store.decide((c) => (c.paper.offset.left = $event))" />
-    <TypedInput label="From the top edge" field="paper.offset.top" :model-value="choices.paper.offset.top" hint="1 in" @update:model-value="store.decide((c) => (c.paper.offset.top = $event))" />
+    <TypedInput :label="$t('paper.fromTheLeftEdge')" field="paper.offset.left" :model-value="choices.paper.offset.left" :hint="$t('paper.1In')" @update:model-value="store.decide((c) => (c.paper.offset.left = $event))" />
+    <TypedInput :label="$t('paper.fromTheTopEdge')" field="paper.offset.top" :model-value="choices.paper.offset.top" :hint="$t('paper.1In')" @update:model-value="store.decide((c) => (c.paper.offset.top = $event))" />
   </div>
   <Sums :lines="workings.rungs.paper.sums" />
   <div>
-    <Fold name="Ruler and unit" :decided="`${choices.ruler}${choices.reach ? `, ${choices.reach} long` : ''}`">
-      <Pick label="Unit" :model-value="choices.unit" :options="{ in: 'in', cm: 'cm', mm: 'mm' }" @update:model-value="unit" />
+    <Fold :name="$t('paper.rulerAndUnit')" :decided="choices.reach ? $t('paper.rulerLong', { ruler: choices.ruler, reach: choices.reach }) : choices.ruler">
+      <Pick :label="$t('paper.unit')" :model-value="choices.unit" :options="{ in: $t('paper.in'), cm: $t('paper.cm'), mm: $t('paper.mm') }" @update:model-value="unit" />
       <div class="two">
-        <Choose label="Ruler’s finest mark" :model-value="choices.ruler" :options="rulers" @update:model-value="store.decide((c) => (c.ruler = $event))" />
-        <TypedInput label="Its length" field="reach" :model-value="choices.reach" hint="any" @update:model-value="store.decide((c) => (c.reach = $event || null))" />
+        <Choose :label="$t('paper.rulersFinestMark')" :model-value="choices.ruler" :options="rulers" @update:model-value="store.decide((c) => (c.ruler = $event))" />
+        <TypedInput :label="$t('paper.itsLength')" field="reach" :model-value="choices.reach" :hint="$t('paper.any')" @update:model-value="store.decide((c) => (c.reach = $event || null))" />
       </div>
       <div v-if="shelf.of('ruler').length" class="owned">
         <button v-for="ruler in shelf.of('ruler')" :key="ruler.id" type="button" class="button" @click="takeRuler(ruler)">{{ ruler.name }}</button>
       </div>
-      <KeepUnder kind="ruler" label="Keep this ruler as" hint="steel, 12 in" />
+      <KeepUnder kind="ruler" :label="$t('paper.keepThisRulerAs')" :hint="$t('paper.steel12In')" />
     </Fold>
-    <Fold name="Kept for, shape, colour" :decided="`${choices.paper.margins_for}, ${shapes[choices.paper.shape]}, ${choices.paper.colour}`">
-      <Pick label="The margins are for" :model-value="choices.paper.margins_for" :options="{ tape: 'tape', mat: 'a mat', trim: 'trimming' }" @update:model-value="store.decide((c) => (c.paper.margins_for = $event))" />
-      <p class="soft">{{ { tape: 'Lift tape slowly and flat: strong tape takes the surface with it.', mat: 'A mat covers about 1/8 in more than its opening shows (common practice).', trim: 'Cut on a mat, along a metal edge, with the blade drawn away from the hand.' }[choices.paper.margins_for] }}</p>
-      <Pick label="The drawing is" :model-value="choices.paper.shape" :options="shapes" @update:model-value="store.decide((c) => (c.paper.shape = $event))" />
-      <p class="soft">{{ does[choices.paper.shape] }}</p>
-      <Choose label="The paper is" :model-value="choices.paper.colour" :options="colours" @update:model-value="store.decide((c) => (c.paper.colour = $event))" />
+    <Fold :name="$t('paper.keptForShapeColour')" :decided="[keptFor[choices.paper.margins_for], shapes[choices.paper.shape], colours[choices.paper.colour]].join(', ')">
+      <Pick :label="$t('paper.theMarginsAreFor')" :model-value="choices.paper.margins_for" :options="keptFor" @update:model-value="store.decide((c) => (c.paper.margins_for = $event))" />
+      <p class="soft">{{ $t(`paper.keptForCaution.${choices.paper.margins_for}`) }}</p>
+      <Pick :label="$t('paper.theDrawingIs')" :model-value="choices.paper.shape" :options="shapes" @update:model-value="store.decide((c) => (c.paper.shape = $event))" />
+      <p class="soft">{{ $t(`paper.does.${choices.paper.shape}`) }}</p>
+      <Choose :label="$t('paper.thePaperIs')" :model-value="choices.paper.colour" :options="colours" @update:model-value="store.decide((c) => (c.paper.colour = $event))" />
       <div v-if="drawing.tones.length" class="tones" :style="{ background: workings.paper_colour ?? undefined }" data-test="tones">
         <span v-for="tone in drawing.tones" :key="tone" :style="{ background: tone }" />
       </div>
-      <p v-if="drawing.tones.length" class="soft">The photo’s main tones on this paper, lightest first.</p>
+      <p v-if="drawing.tones.length" class="soft">{{ $t('paper.thePhotosMainTones') }}</p>
     </Fold>
-    <Fold name="Other sheets for this picture" @opened="others.ask">
+    <Fold :name="$t('paper.otherSheetsForThis')" @opened="others.ask">
       <p v-if="others.fault.value" class="fault">{{ others.fault.value }}</p>
       <ul v-if="others.answer.value" class="others" data-test="others">
         <li v-for="other in others.answer.value" :key="`${other.key} ${other.name}`">
-          <button type="button" class="button bare" @click="take(other)"><b>{{ other.name }}</b><span class="soft">{{ other.owned ? 'mine · ' : '' }}<Num :text="`${other.drawing} · ${other.scale} · ${other.wasted_percent} % empty`" /></span></button>
+          <button type="button" class="button bare" @click="take(other)"><b>{{ other.name }}</b><span class="soft">{{ other.owned ? $t('paper.mine') + ' · ' : '' }}<Num :text="$t('paper.drawingScaleWastedpercentEmpty', { drawing: other.drawing, scale: other.scale, wastedPercent: other.wasted_percent })" /></span></button>
         </li>
       </ul>
     </Fold>
-    <Fold name="Keep as my own stock" :decided="choices.paper.name ?? ''">
-      <p class="soft">The size as measured, under a name, for other drawings.</p>
-      <KeepUnder kind="paper" label="Call it" hint="grey pad, A3" />
+    <Fold :name="$t('paper.keepAsMyOwn')" :decided="choices.paper.name ?? ''">
+      <p class="soft">{{ $t('paper.theSizeAsMeasured') }}</p>
+      <KeepUnder kind="paper" :label="$t('paper.callIt')" :hint="$t('paper.greyPadA3')" />
     </Fold>
   </div>
-  <p class="soft">Fix the print beside the sheet, the same way up.</p>
+  <p class="soft">{{ $t('paper.fixThePrintBeside') }}</p>
 </template>
 
 <style scoped>

@@ -30,13 +30,13 @@ async function take(event: Event) {
 </script>
 
 <template>
-  <Fold name="Other pictures" :decided="choices.beside.length ? `${choices.beside.length}, not for measuring` : 'none'">
-    <label class="button">{{ progress === null ? 'bring one over' : `bringing it over, ${Math.round(progress * 100)} %` }}<input type="file" class="unseen" accept="image/jpeg,image/png,image/webp,image/heic,image/avif" data-test="beside-file" @change="take" /></label>
+  <Fold :name="$t('photo.otherPictures')" :decided="choices.beside.length ? $t('photo.besideNotForMeasuring', { beside: choices.beside.length }) : $t('photo.none')">
+    <label class="button">{{ progress === null ? $t('photo.bringOneOver') : $t('photo.bringingItOverProgress', { progress: Math.round(progress * 100) }) }}<input type="file" class="unseen" accept="image/jpeg,image/png,image/webp,image/heic,image/avif" data-test="beside-file" @change="take" /></label>
     <p v-if="fault" class="fault" role="alert">{{ fault }}</p>
     <p v-if="store.errors.beside" class="fault" role="alert">{{ store.errors.beside }}</p>
     <figure v-for="(picture, i) in choices.beside" :key="i" data-test="beside">
       <img :src="`/api/photos/${picture.id}/preview.jpg`" :alt="picture.name" />
-      <figcaption>{{ picture.name }} <span class="soft">· not for measuring</span> <button type="button" class="button bare" :aria-label="`Take away ${picture.name}`" @click="store.decide((c) => c.beside.splice(i, 1))">✕</button></figcaption>
+      <figcaption>{{ picture.name }} <span class="soft">{{ $t('photo.notForMeasuring') }}</span> <button type="button" class="button bare" :aria-label="$t('photo.takeAwayName', { name: picture.name })" @click="store.decide((c) => c.beside.splice(i, 1))">✕</button></figcaption>
     </figure>
   </Fold>
 </template>

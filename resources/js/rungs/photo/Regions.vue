@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import type { Choices, Workings } from '@/api/types'
+import { labels, t } from '@/lang'
 import { useDrawing } from '@/stores/drawing'
 import { boxOf, useTool } from '@/stores/tool'
 import Choose from '@/ui/Choose.vue'
@@ -10,10 +11,10 @@ import { toShare } from '@/ui/shares'
 defineProps<{ choices: Choices; workings: Workings }>()
 const store = useDrawing()
 const tool = useTool()
-const uses = { 'not needed': 'not needed', 'hidden later': 'hidden later', 'for measuring': 'kept for measuring' } as const
+const uses = labels('not needed', 'hidden later', 'for measuring')
 
 async function add() {
-  const box = await tool.ask('box', 'Drag a box over what you shall not draw.')
+  const box = await tool.ask('box', t('photo.dragABoxOver'))
   if (!box) return
   const { left, top, width, height } = boxOf(box)
   store.decide((choices) =>
@@ -23,12 +24,12 @@ async function add() {
 </script>
 
 <template>
-  <Fold name="Not to be drawn" :decided="choices.regions.length ? `${choices.regions.length}, ${workings.lines.spared.length} cells spared` : 'all is drawn'">
-    <button type="button" class="button" @click="add">box a part</button>
+  <Fold :name="$t('photo.notToBeDrawn')" :decided="choices.regions.length ? $t('photo.regionsSparedCellsSpared', { regions: choices.regions.length, spared: workings.lines.spared.length }) : $t('photo.allIsDrawn')">
+    <button type="button" class="button" @click="add">{{ $t('photo.boxAPart') }}</button>
     <p v-if="store.errors.regions" class="fault" role="alert">{{ store.errors.regions }}</p>
     <div v-for="(region, i) in choices.regions" :key="i" class="row">
-      <Choose :label="`Part ${i + 1} is`" :model-value="region.use" :options="uses" @update:model-value="store.decide((c) => c.regions[i] && (c.regions[i].use = $event))" />
-      <button type="button" class="button bare" :aria-label="`Take away part ${i + 1}`" @click="store.decide((c) => c.regions.splice(i, 1))">✕</button>
+      <Choose :label="$t('photo.partIIs', { i: i + 1 })" :model-value="region.use" :options="uses" @update:model-value="store.decide((c) => c.regions[i] && (c.regions[i].use = $event))" />
+      <button type="button" class="button bare" :aria-label="$t('photo.takeAwayPartI', { i: i + 1 })" @click="store.decide((c) => c.regions.splice(i, 1))">✕</button>
     </div>
   </Fold>
 </template>

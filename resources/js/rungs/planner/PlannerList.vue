@@ -37,16 +37,16 @@ function take(plan: Proposal) {
 
 <template>
   <fieldset class="demands">
-    <legend class="unseen">What a plan must be like</legend>
-    <label><input v-model="demands.never_trim" type="checkbox" @change="plans.ask" /> never trim</label>
-    <label><input v-model="demands.whole_sheet" type="checkbox" @change="plans.ask" /> use the whole sheet</label>
-    <label class="field"><span class="legend">At most so many lines</span><el-input v-model="demands.most_lines" aria-label="At most so many lines" inputmode="numeric" placeholder="any" autocomplete="off" @change="plans.ask" /></label>
-    <label class="field"><span class="legend">Cells at least</span><el-input v-model="demands.least_cell" aria-label="Cells at least" placeholder="any" autocomplete="off" @change="plans.ask" /></label>
+    <legend class="unseen">{{ $t('planner.whatAPlanMust') }}</legend>
+    <label><input v-model="demands.never_trim" type="checkbox" @change="plans.ask" /> {{ $t('planner.neverTrim') }}</label>
+    <label><input v-model="demands.whole_sheet" type="checkbox" @change="plans.ask" /> {{ $t('planner.useTheWholeSheet') }}</label>
+    <label class="field"><span class="legend">{{ $t('planner.atMostSoMany') }}</span><el-input v-model="demands.most_lines" :aria-label="$t('planner.atMostSoMany')" inputmode="numeric" :placeholder="$t('planner.any')" autocomplete="off" @change="plans.ask" /></label>
+    <label class="field"><span class="legend">{{ $t('planner.cellsAtLeast') }}</span><el-input v-model="demands.least_cell" :aria-label="$t('planner.cellsAtLeast')" :placeholder="$t('planner.any')" autocomplete="off" @change="plans.ask" /></label>
   </fieldset>
   <p v-if="plans.fault.value" class="fault" role="alert" data-test="no-plan">{{ plans.fault.value }}</p>
   <ol class="plans">
     <li v-for="plan in shown" :key="plan.rank" data-test="plan">
-      <button type="button" class="button bare" :aria-label="`Take plan ${plan.rank}: ${plan.sentence}`" @click="take(plan)">
+      <button type="button" class="button bare" :aria-label="$t('planner.takePlanRankSentence', { rank: plan.rank, sentence: plan.sentence })" @click="take(plan)">
         <svg :viewBox="picture(plan).box" aria-hidden="true">
           <rect class="sheet" width="100%" height="100%" />
           <image v-if="preview" :href="preview" :x="picture(plan).x" :y="picture(plan).y" :width="picture(plan).w" :height="picture(plan).h" preserveAspectRatio="xMidYMid slice" />
@@ -56,7 +56,7 @@ function take(plan: Proposal) {
       </button>
     </li>
   </ol>
-  <button v-if="plans.answer.value && plans.answer.value.length > SHOWN && !plans.fault.value" type="button" class="button" @click="all = !all">{{ all ? 'only the best six' : `the other ${plans.answer.value.length - SHOWN}` }}</button>
+  <button v-if="plans.answer.value && plans.answer.value.length > SHOWN && !plans.fault.value" type="button" class="button" @click="all = !all">{{ all ? $t('planner.onlyTheBestSix') : $t('planner.theOtherShown', { SHOWN: plans.answer.value.length - SHOWN }) }}</button>
 </template>
 
 <style scoped>

@@ -2,6 +2,7 @@
 import { computed, onUnmounted, ref, watch } from 'vue'
 import { makeSheet, Refused, type Making } from '@/api/client'
 import type { Drawing, PrintableSheet } from '@/api/types'
+import { t } from '@/lang'
 
 /** The sheet as a file. A few pages open at once; many are made first, and how far that is can be seen. */
 const props = defineProps<{ drawing: Drawing; kind: PrintableSheet; query: string; pages: number }>()
@@ -37,7 +38,7 @@ async function make(format: string) {
     ready.value = await makeSheet(`${path.value}.${format}?${asked.value}`, (line) => (making.value = line), mine.signal)
   } catch (error) {
     if (mine.signal.aborted) return
-    fault.value = error instanceof Refused ? error.message : 'The sheet could not be made; try again.'
+    fault.value = error instanceof Refused ? error.message : t('print.theSheetCouldNot')
   }
   making.value = null
 }
@@ -46,21 +47,21 @@ async function make(format: string) {
 <template>
   <p v-if="fault" class="fault" role="alert">{{ fault }}</p>
   <div v-if="making" class="progress" role="status" data-test="making">
-    <progress :value="making.page" :max="making.of" aria-label="Pages made" />
-    <span>page {{ making.page }} of {{ making.of }}</span>
-    <button type="button" class="button bare" @click="end">stop</button>
+    <progress :value="making.page" :max="making.of" :aria-label="$t('print.pagesMade')" />
+    <span>{{ $t('print.pagePageOfOf', { page: making.page, of: making.of }) }}</span>
+    <button type="button" class="button bare" @click="end">{{ $t('print.stop') }}</button>
   </div>
-  <a v-else-if="ready" class="button strong" :href="ready" target="_blank" rel="noopener" data-test="ready">Open the {{ pages }} pages</a>
+  <a v-else-if="ready" class="button strong" :href="ready" target="_blank" rel="noopener" data-test="ready">{{ $t('print.openThePagesPages', { pages }) }}</a>
   <div v-else-if="pages > 0" class="make">
     <template v-if="pages <= AT_ONCE">
-      <a class="button strong" :href="`${path}.pdf?${asked}`" target="_blank" rel="noopener" data-test="print-pdf">PDF</a>
-      <a class="button" :href="`${path}.png?${asked}`" target="_blank" rel="noopener">PNG</a>
-      <a class="button" :href="`${path}.svg?${asked}`" target="_blank" rel="noopener">SVG</a>
+      <a class="button strong" :href="`${path}.pdf?${asked}`" target="_blank" rel="noopener" data-test="print-pdf">{{ $t('print.pdf') }}</a>
+      <a class="button" :href="`${path}.png?${asked}`" target="_blank" rel="noopener">{{ $t('print.png') }}</a>
+      <a class="button" :href="`${path}.svg?${asked}`" target="_blank" rel="noopener">{{ $t('print.svg') }}</a>
     </template>
     <template v-else>
-      <button type="button" class="button strong" data-test="make-pdf" @click="make('pdf')">PDF, {{ pages }} pages</button>
-      <button type="button" class="button" @click="make('png')">PNG</button>
-      <button type="button" class="button" @click="make('svg')">SVG</button>
+      <button type="button" class="button strong" data-test="make-pdf" @click="make('pdf')">{{ $t('print.pdfPagesPages', { pages }) }}</button>
+      <button type="button" class="button" @click="make('png')">{{ $t('print.png') }}</button>
+      <button type="button" class="button" @click="make('svg')">{{ $t('print.svg') }}</button>
     </template>
   </div>
 </template>

@@ -72,13 +72,13 @@ function turn(by: number) {
 </script>
 
 <template>
-  <RungPage :id="id" rung="marks" name="Print">
+  <RungPage :id="id" rung="marks" :name="$t('print.print')">
     <template #default>
-      <section class="bench" aria-label="The sheet as it will be printed">
+      <section class="bench" :aria-label="$t('print.theSheetAsIt')">
         <p v-if="fault" class="fault" role="alert" data-test="sheet-fault">{{ fault }}</p>
         <template v-else-if="shown">
-          <img :key="shown" :src="shown" :alt="`${kind?.name}, page ${leaf} of ${pages}`" data-test="sheet" @load="loading = false" @error="loading = false" />
-          <p v-if="loading" class="making" role="status">Laying out the page …</p>
+          <img :key="shown" :src="shown" :alt="$t('print.namePageLeafOf', { name: kind?.name, leaf, pages })" data-test="sheet" @load="loading = false" @error="loading = false" />
+          <p v-if="loading" class="making" role="status">{{ $t('print.layingOutThePage') }}</p>
         </template>
       </section>
     </template>
@@ -86,14 +86,14 @@ function turn(by: number) {
       <PrintPanel v-if="kind" :drawing="drawing" :choices="choices" :kind="kind" :spacing="spacing" />
     </template>
     <template #next>
-      <span class="hint">Print at 100 %, never fitted; then measure the bar at its foot.</span>
+      <span class="hint">{{ $t('print.printAt100Never') }}</span>
       <template v-if="pages > 1">
-        <button type="button" class="button" :disabled="leaf <= 1" aria-label="The page before" @click="turn(-1)">‹</button>
-        <span class="leaf" data-test="leaf">page {{ leaf }} of {{ pages }}</span>
-        <button type="button" class="button" :disabled="leaf >= pages" aria-label="The next page" @click="turn(1)">›</button>
+        <button type="button" class="button" :disabled="leaf <= 1" :aria-label="$t('print.thePageBefore')" @click="turn(-1)">‹</button>
+        <span class="leaf" data-test="leaf">{{ $t('print.pageLeafOfPages', { leaf, pages }) }}</span>
+        <button type="button" class="button" :disabled="leaf >= pages" :aria-label="$t('print.theNextPage')" @click="turn(1)">›</button>
       </template>
       <MakeSheet v-if="kind && store.drawing" :drawing="store.drawing" :kind="kind" :query="query" :pages="pages" />
-      <router-link class="button" :to="{ name: 'rung', params: { id, rung: 'marks' } }">Marks</router-link>
+      <router-link class="button" :to="{ name: 'rung', params: { id, rung: 'marks' } }">{{ $t('print.marks') }}</router-link>
     </template>
   </RungPage>
 </template>

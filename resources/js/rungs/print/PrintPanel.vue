@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Choices, Drawing, PrintableSheet } from '@/api/types'
+import { t } from '@/lang'
 import { useCatalogue } from '@/stores/catalogue'
 import { usePrinting } from '@/stores/printing'
 import Fold from '@/ui/Fold.vue'
@@ -14,7 +15,7 @@ const props = defineProps<{ drawing: Drawing; choices: Choices; kind: PrintableS
 const shelf = useCatalogue()
 const printing = usePrinting()
 
-const sizes = { print: 'as the print', page: 'fill the page', drawing: 'as the drawing' } as const
+const sizes = { print: t('print.sizes.print'), page: t('print.sizes.page'), drawing: t('print.sizes.drawing') }
 const takes = computed(() => new Set(props.kind.takes))
 const possible = computed(() => Object.fromEntries(Object.entries(sizes).filter(([at]) => takes.value.has(`at ${at}`) && (at !== 'print' || props.choices.photo.kind === 'print'))))
 const at = computed({
@@ -25,26 +26,26 @@ const names = computed(() => Object.fromEntries(shelf.catalogue.printed.map((one
 </script>
 
 <template>
-  <h2>Print it instead</h2>
-  <nav class="places" aria-label="What to print">
+  <h2>{{ $t('print.printItInstead') }}</h2>
+  <nav class="places" :aria-label="$t('print.whatToPrint')">
     <router-link v-for="(name, key) in names" :key="key" :to="{ name: 'print', params: { id: drawing.id, sheet: key } }" replace :class="{ on: key === kind.key }" :aria-current="key === kind.key ? 'page' : undefined">{{ name }}</router-link>
   </nav>
   <p class="soft">{{ kind.what }}</p>
-  <Pick v-if="Object.keys(possible).length > 1" v-model="at" label="Size" :options="possible" />
-  <Pick v-if="takes.has('look')" v-model="printing.look" label="Picture" :options="{ photo: 'photo', grey: 'greyscale', outline: 'outline' }" />
+  <Pick v-if="Object.keys(possible).length > 1" v-model="at" :label="$t('print.size')" :options="possible" />
+  <Pick v-if="takes.has('look')" v-model="printing.look" :label="$t('print.picture')" :options="{ photo: $t('print.photo'), grey: $t('print.greyscale'), outline: $t('print.outline') }" />
   <div v-if="takes.has('labels') || takes.has('mirrored')">
-    <label v-if="takes.has('labels')" class="check"><input v-model="printing.labels" type="checkbox" /> with its letters and numbers</label>
-    <label v-if="takes.has('whole')" class="check"><input v-model="printing.whole" type="checkbox" /> the whole photo, the rest dimmed</label>
-    <label v-if="takes.has('lines')" class="check"><input v-model="printing.lines" type="checkbox" /> with the grid</label>
-    <label v-if="takes.has('mirrored')" class="check"><input v-model="printing.mirrored" type="checkbox" /> mirrored, left and right swapped</label>
+    <label v-if="takes.has('labels')" class="check"><input v-model="printing.labels" type="checkbox" /> {{ $t('print.withItsLettersAnd') }}</label>
+    <label v-if="takes.has('whole')" class="check"><input v-model="printing.whole" type="checkbox" /> {{ $t('print.theWholePhotoThe') }}</label>
+    <label v-if="takes.has('lines')" class="check"><input v-model="printing.lines" type="checkbox" /> {{ $t('print.withTheGrid') }}</label>
+    <label v-if="takes.has('mirrored')" class="check"><input v-model="printing.mirrored" type="checkbox" /> {{ $t('print.mirroredLeftAndRight') }}</label>
   </div>
-  <p v-if="kind.key === 'gridded' || kind.key === 'overlay'" class="soft">Never mark a print you cherish: mark this one.</p>
-  <Fold v-if="spacing.length" name="The spacing, tried first" open>
+  <p v-if="kind.key === 'gridded' || kind.key === 'overlay'" class="soft">{{ $t('print.neverMarkAPrint') }}</p>
+  <Fold v-if="spacing.length" :name="$t('print.theSpacingTriedFirst')" open>
     <p v-for="line in spacing" :key="line" data-test="spacing"><Num :text="line" /></p>
   </Fold>
   <PrintersPaper :choices="choices" :own="takes.has('own')" />
-  <Fold name="True size on this printer" :decided="printing.kept ? (printing.kept.measured_across ? 'measured' : 'to measure') : 'not known'" :open="kind.key === 'calibration'">
+  <Fold :name="$t('print.trueSizeOnThis')" :decided="printing.kept ? (printing.kept.measured_across ? $t('print.measured') : $t('print.toMeasure')) : $t('print.notKnown')" :open="kind.key === 'calibration'">
     <PrinterCheck :drawing="drawing" :choices="choices" :kind="kind" />
   </Fold>
-  <p class="soft">The marks as a list: <a :href="`/api/drawings/${drawing.id}/marks.csv?v=${drawing.version}`">CSV</a> · <a :href="`/api/drawings/${drawing.id}/marks.json?v=${drawing.version}`" target="_blank" rel="noopener">JSON</a></p>
+  <p class="soft">{{ $t('print.theMarksAsA') }} <a :href="`/api/drawings/${drawing.id}/marks.csv?v=${drawing.version}`">{{ $t('print.csv') }}</a> · <a :href="`/api/drawings/${drawing.id}/marks.json?v=${drawing.version}`" target="_blank" rel="noopener">{{ $t('print.json') }}</a></p>
 </template>

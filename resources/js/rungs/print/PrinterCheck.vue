@@ -33,30 +33,30 @@ async function keep() {
 
 <template>
   <div class="field">
-    <label for="printer-name">1. A name for the printer</label>
+    <label for="printer-name">{{ $t('print.1ANameFor') }}</label>
     <div class="field-act">
-      <el-input id="printer-name" v-model="typed.name" maxlength="60" autocomplete="off" placeholder="Studio" @keydown.enter="keep" />
-      <button type="button" class="button" @click="keep">keep</button>
+      <el-input id="printer-name" v-model="typed.name" maxlength="60" autocomplete="off" :placeholder="$t('print.studio')" @keydown.enter="keep" />
+      <button type="button" class="button" @click="keep">{{ $t('print.keep') }}</button>
     </div>
     <p v-if="wrong.name ?? wrong.border ?? wrong.sheet ?? wrong.length" class="fault" role="alert">{{ wrong.name ?? wrong.border ?? wrong.sheet ?? wrong.length }}</p>
   </div>
   <template v-if="printing.kept">
-    <p>2. <a :href="page" target="_blank" rel="noopener" data-test="calibration">Print its page</a> at 100 %.</p>
+    <i18n-t keypath="print.printItsPageAt100" tag="p"><a :href="page" target="_blank" rel="noopener" data-test="calibration">{{ $t('print.printItsPage') }}</a></i18n-t>
     <div class="two">
       <div class="field">
-        <label for="bar-across">3. Across, <Num :text="printing.kept.bar_across" />, is</label>
+        <label for="bar-across"><Num :text="$t('print.3AcrossBaracrossIs', { barAcross: printing.kept.bar_across })" /></label>
         <el-input id="bar-across" v-model="typed.across" autocomplete="off" :placeholder="printing.kept.bar_across" />
         <p v-if="wrong.measured_across" class="fault" role="alert">{{ wrong.measured_across }}</p>
       </div>
       <div class="field">
-        <label for="bar-down">Down, <Num :text="printing.kept.bar_down" />, is</label>
+        <label for="bar-down"><Num :text="$t('print.downBardownIs', { barDown: printing.kept.bar_down })" /></label>
         <el-input id="bar-down" v-model="typed.down" autocomplete="off" :placeholder="printing.kept.bar_down" />
         <p v-if="wrong.measured_down" class="fault" role="alert">{{ wrong.measured_down }}</p>
       </div>
     </div>
-    <button type="button" class="button" @click="keep">correct this printer</button>
+    <button type="button" class="button" @click="keep">{{ $t('print.correctThisPrinter') }}</button>
     <p data-test="printer-says"><Num :text="printing.kept.says" /></p>
-    <p class="soft"><a :href="rehearsal" target="_blank" rel="noopener">Rehearse it</a>: this sheet as the simulated printer brings it out, which makes 97 and 98 of a hundred; on millimetre paper, to measure.</p>
-    <p><button type="button" class="button bare" @click="printing.forget(printing.kept!.id, choices.unit)">forget {{ printing.kept.name }}</button></p>
+    <i18n-t keypath="print.rehearsed" tag="p" class="soft"><a :href="rehearsal" target="_blank" rel="noopener">{{ $t('print.rehearseIt') }}</a></i18n-t>
+    <p><button type="button" class="button bare" @click="printing.forget(printing.kept!.id, choices.unit)">{{ $t('print.forgetName', { name: printing.kept.name }) }}</button></p>
   </template>
 </template>

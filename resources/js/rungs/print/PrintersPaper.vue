@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
 import type { Choices } from '@/api/types'
+import { t } from '@/lang'
 import { usePrinting } from '@/stores/printing'
 import Choose from '@/ui/Choose.vue'
 
@@ -9,18 +10,18 @@ const props = defineProps<{ choices: Choices; own: boolean }>()
 const printing = usePrinting()
 
 /** A list shows no empty value; these two stand for it. */
-const ANY = 'any printer'
+const ANY = 'any'
 const USUAL = 'usual'
-const printers = computed(() => ({ [ANY]: ANY, ...Object.fromEntries(printing.printers.map((one) => [one.name, one.name])) }))
+const printers = computed(() => ({ [ANY]: t('print.anyPrinter'), ...Object.fromEntries(printing.printers.map((one) => [one.name, one.name])) }))
 const papers = computed(() => ({
-  [USUAL]: printing.kept ? `its own, ${printing.kept.paper}` : props.choices.unit === 'in' ? 'letter' : 'A4',
-  ...(props.choices.unit === 'in' ? { a4: 'A4' } : { letter: 'letter' }),
+  [USUAL]: printing.kept ? t('print.itsOwnPaper', { paper: printing.kept.paper }) : props.choices.unit === 'in' ? t('print.letter') : 'A4',
+  ...(props.choices.unit === 'in' ? { a4: 'A4' } : { letter: t('print.letter') }),
   a3: 'A3',
   a5: 'A5',
-  legal: 'legal',
-  tabloid: 'tabloid',
-  ...(props.own ? { own: 'one page, as large as it takes' } : {}),
-  other: 'another size …',
+  legal: t('print.legal'),
+  tabloid: t('print.tabloid'),
+  ...(props.own ? { own: t('print.onePageAsLarge') } : {}),
+  other: t('print.anotherSize'),
 }))
 const known = computed(() => printing.page === '' || printing.page in papers.value)
 const other = ref(!known.value)
@@ -36,16 +37,16 @@ const printer = computed({ get: () => printing.printer || ANY, set: (wanted) => 
 </script>
 
 <template>
-  <Choose v-model="printer" label="Printer" :options="printers" />
+  <Choose v-model="printer" :label="$t('print.printer')" :options="printers" />
   <div class="two">
-    <Choose v-model="paper" label="Its paper" :options="papers" />
+    <Choose v-model="paper" :label="$t('print.itsPaper')" :options="papers" />
     <div class="field">
-      <label for="border">Leaves free</label>
-      <el-input id="border" v-model.lazy="printing.border" autocomplete="off" :placeholder="printing.kept?.border ?? (choices.unit === 'in' ? '1/4 in' : '6 mm')" />
+      <label for="border">{{ $t('print.leavesFree') }}</label>
+      <el-input id="border" v-model.lazy="printing.border" autocomplete="off" :placeholder="printing.kept?.border ?? (choices.unit === 'in' ? $t('print.14In') : $t('print.6Mm'))" />
     </div>
   </div>
   <div v-if="other" class="field">
-    <label for="own-paper">Paper, width × height</label>
-    <el-input id="own-paper" v-model.lazy="printing.page" autocomplete="off" placeholder="210x297mm" />
+    <label for="own-paper">{{ $t('print.paperWidthHeight') }}</label>
+    <el-input id="own-paper" v-model.lazy="printing.page" autocomplete="off" :placeholder="$t('print.210x297mm')" />
   </div>
 </template>

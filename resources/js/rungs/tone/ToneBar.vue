@@ -6,9 +6,9 @@ defineProps<{ bar: Tones['bar']; here?: number }>()
 </script>
 
 <template>
-  <ol class="bar" data-test="tone-bar" aria-label="Tone bar, the lightest first">
+  <ol class="bar" data-test="tone-bar" :aria-label="$t('tone.toneBarTheLightest')">
     <li v-for="box in bar" :key="box.number" :class="{ here: box.number === here }">
-      <span class="box" :style="{ background: box.grey }">{{ box.paper ? 'paper' : '' }}</span>
+      <span class="box" :style="{ background: box.grey }">{{ box.paper ? $t('tone.paper') : '' }}</span>
       <b>{{ box.number }}</b>
       <small>{{ box.share }}</small>
     </li>

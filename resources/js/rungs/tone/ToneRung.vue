@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { onUnmounted, ref, watch } from 'vue'
 import type { Choices, Drawing, Workings } from '@/api/types'
+import { t } from '@/lang'
 import { useDrawing } from '@/stores/drawing'
 import { useTones } from '@/stores/tones'
 import { useTool } from '@/stores/tool'
@@ -26,7 +27,7 @@ const probing = ref(false)
 async function probe() {
   probing.value = true
   for (;;) {
-    const at = await tool.ask('point', 'Point at a place; Escape ends it.')
+    const at = await tool.ask('point', t('tone.pointAtAPlace'))
     if (!at) break
     const { crop } = props.workings
     await tones.probe((at.x1 - crop.left) / crop.share_w, (at.y1 - crop.top) / crop.share_h).catch((error: Error) => (store.trouble = error.message))
@@ -38,27 +39,27 @@ onUnmounted(() => tool.finish(null))
 </script>
 
 <template>
-  <h2>Light and dark</h2>
-  <Pick v-if="drawing.photo" v-model="tones.view" label="Look at" :options="{ photo: 'the photo', few: `${choices.tone.steps} tones`, two: 'two' }" />
-  <CountInput label="Tones" field="tone.steps" :model-value="choices.tone.steps" @update:model-value="store.decide((c) => (c.tone.steps = $event))" />
-  <label class="check"><input type="checkbox" :checked="choices.tone.paper" @change="store.decide((c) => (c.tone.paper = !c.tone.paper))" /> the bare paper is one of them</label>
+  <h2>{{ $t('tone.lightAndDark') }}</h2>
+  <Pick v-if="drawing.photo" v-model="tones.view" :label="$t('tone.lookAt')" :options="{ photo: $t('tone.thePhoto'), few: $t('tone.stepsTones', { steps: choices.tone.steps }), two: $t('tone.two') }" />
+  <CountInput :label="$t('tone.tones')" field="tone.steps" :model-value="choices.tone.steps" @update:model-value="store.decide((c) => (c.tone.steps = $event))" />
+  <label class="check"><input type="checkbox" :checked="choices.tone.paper" @change="store.decide((c) => (c.tone.paper = !c.tone.paper))" /> {{ $t('tone.theBarePaperIs') }}</label>
   <ToneBar v-if="tones.tones" :bar="tones.tones.bar" :here="tones.probed?.step" />
   <template v-if="drawing.photo">
     <div class="two">
-      <button type="button" class="button" :aria-pressed="probing" @click="probing ? tool.finish(null) : probe()">{{ probing ? 'lay the probe down' : 'probe a place' }}</button>
-      <button type="button" class="button" :aria-pressed="tones.marked" @click="tones.marked = !tones.marked">{{ tones.marked ? 'hide' : 'show' }} the ends</button>
+      <button type="button" class="button" :aria-pressed="probing" @click="probing ? tool.finish(null) : probe()">{{ probing ? $t('tone.layTheProbeDown') : $t('tone.probeAPlace') }}</button>
+      <button type="button" class="button" :aria-pressed="tones.marked" @click="tones.marked = !tones.marked">{{ tones.marked ? $t('tone.hideTheEnds') : $t('tone.showTheEnds') }}</button>
     </div>
     <div v-if="tones.probed" class="probed" data-test="probed" role="status"><span class="swatch" :style="{ background: tones.probed.colour }" /><span>{{ tones.probed.words }}</span></div>
     <ul v-if="tones.marked && tones.tones" class="spots" data-test="spots">
       <li v-for="spot in tones.tones.spots" :key="spot.words"><span class="swatch" :style="{ background: spot.colour }" />{{ spot.words }}</li>
     </ul>
     <div v-if="tones.view !== 'photo'" class="field">
-      <label for="drop">Small areas left out</label>
-      <el-slider id="drop" :model-value="choices.tone.drop" :min="0" :max="4" :step="1" aria-label="Small areas left out" @change="store.decide((c) => (c.tone.drop = $event as number))" />
+      <label for="drop">{{ $t('tone.smallAreasLeftOut') }}</label>
+      <el-slider id="drop" :model-value="choices.tone.drop" :min="0" :max="4" :step="1" :aria-label="$t('tone.smallAreasLeftOut')" @change="store.decide((c) => (c.tone.drop = $event as number))" />
     </div>
   </template>
   <Sums v-if="tones.tones" :lines="tones.tones.sums" />
-  <p class="soft">Put a hard board under the sheet before any tone: on a soft one the darks will not go dark. Rub the guides out first where tone will cover them.</p>
+  <p class="soft">{{ $t('tone.putAHardBoard') }}</p>
 </template>
 
 <style scoped>

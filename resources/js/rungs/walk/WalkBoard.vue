@@ -59,7 +59,7 @@ const ruler = computed(() => {
 </script>
 
 <template>
-  <svg class="picture" :viewBox="`-110 -110 ${size.w + 220} ${size.h + 220}`" role="img" :aria-label="`The ${marking.board === 'paper' ? 'sheet' : 'print'}, with the ruler and the ticks of this step`">
+  <svg class="picture" :viewBox="`-110 -110 ${size.w + 220} ${size.h + 220}`" role="img" :aria-label="marking.board === 'paper' ? $t('walk.theSheetWithTheRuler') : $t('walk.thePrintWithTheRuler')">
     <rect class="sheet" x="0" y="0" :width="size.w" :height="size.h" />
     <rect class="inner" :x="inner.x" :y="inner.y" :width="inner.w" :height="inner.h" />
     <template v-if="ruler">
@@ -70,7 +70,7 @@ const ruler = computed(() => {
     <path v-if="step.key === 'straight'" class="way" :d="`M${size.w / 2} ${size.h / 2 - 190}v110m-26 -34l26 34l26 -34M${size.w / 2} ${size.h / 2 + 80}v110m-26 -34l26 34l26 -34`" />
     <path v-for="mark in ticks" :key="mark.tick.key" :class="['mark', { done: mark.tick.done, waiting: mark.tick.key === waiting?.key }]" :d="stroke(mark)" />
     <circle class="zero" :cx="zero.x" :cy="zero.y" r="13" />
-    <text class="corner" :x="zero.x === 0 ? -24 : zero.x + 24" y="-30" :text-anchor="zero.x === 0 ? 'start' : 'end'">{{ step.key === 'corner' ? 'zero corner' : '' }}</text>
+    <text class="corner" :x="zero.x === 0 ? -24 : zero.x + 24" y="-30" :text-anchor="zero.x === 0 ? 'start' : 'end'">{{ step.key === 'corner' ? $t('walk.zeroCorner') : '' }}</text>
   </svg>
 </template>
 

@@ -4,6 +4,7 @@ import { computed, onMounted, ref, shallowRef, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import { api, Refused } from '@/api/client'
 import type { Folding, Marking, MarkingTick } from '@/api/types'
+import { labels, t } from '@/lang'
 import Num from '@/ui/Num.vue'
 import Pick from '@/ui/Pick.vue'
 import { useHand } from '@/ui/useHand'
@@ -35,7 +36,7 @@ async function asked<T>(question: Promise<T>): Promise<T | null> {
     return answer
   } catch (error) {
     if (!(error instanceof Refused)) throw error
-    fault.value = error.status === 404 ? 'On a screen there is no print to mark: the paper alone is marked out.' : error.message
+    fault.value = error.status === 404 ? t('walk.onAScreenThere') : error.message
     return null
   }
 }
@@ -79,7 +80,7 @@ async function mark(tick: MarkingTick, done: boolean) {
   if (props.board === 'folded') return
   const answer = await asked(api.tickMark(props.id, props.board, hand.value, tick.key, done))
   take(answer)
-  if (done && caller.on.value) caller.call(waiting.value?.spoken ?? 'That is all of this step.')
+  if (done && caller.on.value) caller.call(waiting.value?.spoken ?? t('walk.thatIsAllOf'))
 }
 
 /** The tick that waits is made, or the step is done: one key, so that a pedal will do. */
@@ -109,7 +110,7 @@ useEventListener('keydown', (event) => {
 
 function callOut() {
   caller.on.value = !caller.on.value
-  if (caller.on.value) caller.call(waiting.value?.spoken ?? 'Nothing is left in this step.')
+  if (caller.on.value) caller.call(waiting.value?.spoken ?? t('walk.nothingIsLeftIn'))
   else caller.hush()
 }
 
@@ -119,12 +120,12 @@ async function again() {
   await load()
 }
 
-const boards = computed(() => ({ paper: 'the paper', ...(store.draft?.photo.kind === 'print' ? { photo: 'the print' } : {}), folded: 'by folding' }))
+const boards = computed(() => ({ paper: t('walk.thePaper'), ...(store.draft?.photo.kind === 'print' ? { photo: t('walk.thePrint') } : {}), folded: t('walk.byFolding') }))
 const board = computed({ get: () => props.board, set: (wanted) => void router.replace({ name: 'walk', params: { id: props.id, board: wanted } }) })
 </script>
 
 <template>
-  <RungPage :id="id" rung="marks" name="Marking out" tall>
+  <RungPage :id="id" rung="marks" :name="$t('walk.markingOut')" tall>
     <template #default>
       <section class="walk">
         <p v-if="fault" class="fault" role="alert">{{ fault }}</p>
@@ -133,7 +134,7 @@ const board = computed({ get: () => props.board, set: (wanted) => void router.re
           <div class="says">
             <h1>{{ at + 1 }}. {{ fold.name }}</h1>
             <p v-for="line in fold.words" :key="line">{{ line }}</p>
-            <p class="soft">Never crease a print you cherish, nor good paper: fold a strip instead.</p>
+            <p class="soft">{{ $t('walk.neverCreaseAPrint') }}</p>
           </div>
         </template>
         <template v-else-if="now && marking">
@@ -147,30 +148,30 @@ const board = computed({ get: () => props.board, set: (wanted) => void router.re
       </section>
     </template>
     <template #workings>
-      <h2>Marking out</h2>
-      <Pick v-model="board" label="What is marked" :options="boards" />
-      <Pick v-if="board !== 'folded'" v-model="hand" label="The hand that draws" :options="{ right: 'right', left: 'left' }" />
+      <h2>{{ $t('walk.markingOut') }}</h2>
+      <Pick v-model="board" :label="$t('walk.whatIsMarked')" :options="boards" />
+      <Pick v-if="board !== 'folded'" v-model="hand" :label="$t('walk.theHandThatDraws')" :options="labels('right', 'left')" />
       <p v-if="board === 'folded' && folding" data-test="folding"><Num :text="folding.says" /></p>
       <p v-if="board !== 'folded' && marking?.moved" class="callout" role="alert" data-test="moved">{{ marking.moved }}</p>
       <ol class="places steps">
         <li v-for="(one, i) in steps" :key="one.key">
           <router-link :to="{ name: 'walk', params: { id, board, step: one.key } }" replace :class="{ on: i === at }" :aria-current="i === at ? 'step' : undefined">
             <span>{{ one.name }}</span>
-            <span v-if="one.all" class="soft">{{ one.left === 0 ? 'done' : `${one.left} left` }}</span>
+            <span v-if="one.all" class="soft">{{ one.left === 0 ? $t('walk.done') : $t('walk.left', { left: one.left }) }}</span>
           </router-link>
         </li>
       </ol>
-      <button v-if="board !== 'folded'" type="button" class="button" :aria-pressed="caller.on.value" @click="callOut">{{ caller.on.value ? 'stop calling out' : 'call the readings out' }}</button>
-      <p v-if="caller.on.value && !caller.speaks" class="soft">This browser has no voice of its own; the reading that waits stands large instead.</p>
-      <p class="soft">No ruler at hand? <router-link :to="{ name: 'print', params: { id, sheet: board === 'folded' ? 'folding' : 'strips' } }">Print strips</router-link> instead.</p>
-      <button v-if="board !== 'folded'" type="button" class="button bare" @click="again">begin again, nothing ticked</button>
+      <button v-if="board !== 'folded'" type="button" class="button" :aria-pressed="caller.on.value" @click="callOut">{{ caller.on.value ? $t('walk.stopCallingOut') : $t('walk.callTheReadingsOut') }}</button>
+      <p v-if="caller.on.value && !caller.speaks" class="soft">{{ $t('walk.thisBrowserHasNo') }}</p>
+      <i18n-t keypath="walk.noRulerAtHand" tag="p" class="soft"><router-link :to="{ name: 'print', params: { id, sheet: board === 'folded' ? 'folding' : 'strips' } }">{{ $t('walk.printStrips') }}</router-link></i18n-t>
+      <button v-if="board !== 'folded'" type="button" class="button bare" @click="again">{{ $t('walk.beginAgainNothingTicked') }}</button>
     </template>
     <template #next>
-      <span v-if="board !== 'folded'" class="hint"><kbd>Space</kbd> made, and on · <kbd>Backspace</kbd> take back</span>
-      <span v-else class="hint"><kbd>→</kbd> the next fold</span>
-      <button type="button" class="button" :disabled="at === 0" @click="go(-1)">‹ {{ steps[at - 1]?.name ?? 'before' }}</button>
+      <span v-if="board !== 'folded'" class="hint"><kbd>{{ $t('walk.space') }}</kbd> {{ $t('walk.madeAndOn') }} · <kbd>{{ $t('walk.backspace') }}</kbd> {{ $t('walk.takeBack') }}</span>
+      <span v-else class="hint"><kbd>→</kbd> {{ $t('walk.theNextFold') }}</span>
+      <button type="button" class="button" :disabled="at === 0" @click="go(-1)">‹ {{ steps[at - 1]?.name ?? $t('walk.before') }}</button>
       <button v-if="at < steps.length - 1" type="button" class="button strong" @click="go(1)">{{ steps[at + 1]?.name }} ›</button>
-      <router-link v-else class="button strong" :to="{ name: 'rung', params: { id, rung: 'marks' } }">Marks</router-link>
+      <router-link v-else class="button strong" :to="{ name: 'rung', params: { id, rung: 'marks' } }">{{ $t('walk.marks') }}</router-link>
     </template>
   </RungPage>
 </template>

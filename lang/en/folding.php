@@ -1,0 +1,16 @@
+<?php
+
+/* The folded way: halves of halves, and no numbers. */
+return [
+    'rounds' => ['not at all', 'in half', 'in quarters', 'in eighths', 'in sixteenths'],
+    'fits' => 'Folded :across across and :down down, the creases are the grid’s own lines: :columns by :rows.',
+    'otherwise' => 'Folding in half makes 2, 4, 8 or 16 parts, not :columns by :rows. These creases make eighths, to draw by instead; or choose the folding school on the Grid rung.',
+    'fold' => ['across' => ':Rounds, side to side', 'down' => ':Rounds, top to bottom'],
+    'first' => [
+        'across' => 'Bring the left edge to the right edge, corners on corners, and crease: that is the half.',
+        'down' => 'Bring the top edge to the bottom edge, corners on corners, and crease: that is the half.',
+    ],
+    'halved' => 'Bring each edge and crease to the one beside it, and crease: each part is halved. :creases creases.',
+    'crosses' => 'Each crosses all :count that run the other way.',
+    'strip' => 'A strip does the same without a crease in the sheet: fold the strip, lay it along the edge, and tick at its creases. One from this side does not serve the other.',
+];

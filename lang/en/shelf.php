@@ -1,0 +1,8 @@
+<?php
+
+/* What comes next for a drawing, as the shelf says it. */
+return [
+    'paper' => 'Next: choose the paper.',
+    'cell' => 'Next: copy cell :cell.',
+    'done' => 'Every cell is copied.',
+];
