@@ -1,6 +1,8 @@
 <?php
 
+use App\Wording\Refusal;
 use Illuminate\Foundation\Testing\RefreshDatabase;
+use InchLadder\Impossible;
 use InchLadder\Measure\Length;
 use InchLadder\Measure\LengthReader;
 use InchLadder\Measure\Size;
@@ -24,6 +26,18 @@ function size(string $text): Size
 {
     return (new LengthReader(Unit::Inch))->readSize($text);
 }
+
+/** Refused as something that cannot be, in a sentence that says this. */
+expect()->extend('toBeRefused', function (string $class, string $says = '') {
+    try {
+        ($this->value)();
+    } catch (Impossible $refused) {
+        expect($refused)->toBeInstanceOf($class)->and(Refusal::of($refused))->toContain($says);
+
+        return $this;
+    }
+    throw new PHPUnit\Framework\AssertionFailedError("{$class} was not thrown.");
+});
 
 /** Both equal to the last digit, not nearly. */
 expect()->extend('toBeLength', function (string $text) {

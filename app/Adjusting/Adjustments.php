@@ -8,6 +8,7 @@ use App\Documents\BestPlan;
 use App\Documents\ChoicesReader;
 use App\Documents\Followed;
 use App\Documents\PlacedThings;
+use App\Wording\Say;
 use Illuminate\Validation\ValidationException;
 use InchLadder\Plan\Plan;
 
@@ -33,7 +34,7 @@ final class Adjustments
      */
     public static function apply(string $name, ChoicesReader $read, array $how, ?int $wide, ?int $high): Followed
     {
-        $class = self::KNOWN[$name] ?? throw ValidationException::withMessages(['act' => 'There is no such thing to do.']);
+        $class = self::KNOWN[$name] ?? throw ValidationException::withMessages(['act' => Say::it('adjusting.there is no such')]);
         $adjusted = (new $class)->apply($read, $how);
         $document = $read->document();
         foreach ($adjusted->changes as $part => $change) {

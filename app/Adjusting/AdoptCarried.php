@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Adjusting;
 
 use App\Documents\ChoicesReader;
+use App\Wording\Say;
 use Illuminate\Validation\ValidationException;
 use InchLadder\Grid\Cells;
 use InchLadder\Grid\Corner;
@@ -24,7 +25,7 @@ final readonly class AdoptCarried implements Adjustment
         $cells = Cells::of($count('columns'), $count('rows'));
         $box = ['left' => Input::share($how, 'left'), 'top' => Input::share($how, 'top'), 'width' => Input::share($how, 'width'), 'height' => Input::share($how, 'height')];
         if (Rational::smaller($box['width'], $box['height'])->isLessThan(Rational::of(self::LEAST))) {
-            throw ValidationException::withMessages(['carried' => 'Drag from one far corner of that grid to the other; this box is too small to be it.']);
+            throw ValidationException::withMessages(['carried' => Say::it('adjusting.drag from one far')]);
         }
 
         return new Adjusted([
@@ -33,6 +34,6 @@ final readonly class AdoptCarried implements Adjustment
                 'school' => 'proportional', 'columns' => $cells->columns, 'rows' => $cells->rows, 'part' => null,
                 'labels' => (Labels::tryFrom(Input::typed($how, 'labels')) ?? Labels::Letters)->value, 'corner' => (Corner::tryFrom(Input::typed($how, 'corner')) ?? Corner::TopLeft)->value,
             ],
-        ], "The grid on the photo is the drawing’s own now: {$cells->columns} by {$cells->rows}, and the crop is its box. Where its lines are a little off, straighten the photo, or drag the crop’s corner.");
+        ], Say::it('adjusting.the grid on the', ['columns' => $cells->columns, 'rows' => $cells->rows]));
     }
 }

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Adjusting;
 
 use App\Documents\ChoicesReader;
+use App\Wording\Refusal;
+use App\Wording\Say;
 use App\Wording\Writing;
 use Illuminate\Validation\ValidationException;
 use InchLadder\Grid\Edge;
@@ -29,7 +31,7 @@ final readonly class AdoptRuled implements Adjustment
         $covered = $plan->layout->fitted->area;
         $trimmed = $read->json->fit->way === 'cells' || ($read->json->grid->remainder === 'drop' && $read->json->grid->part === null);
         if ($trimmed && $plan->choices->shape !== Shape::Rectangle) {
-            throw ValidationException::withMessages(['measured' => 'Here the frame is trimmed to whole cells inside an outline; take a rectangle on the Paper rung, or another fit, and the guides can follow the lines.']);
+            throw ValidationException::withMessages(['measured' => Say::it('adjusting.here the frame is')]);
         }
         $way = ($how['way'] ?? null) === 'across' ? 'across' : 'down';
         $measured = $this->measured(is_array($how['ticks'] ?? null) ? $how['ticks'] : [], new LengthReader($plan->choices->notation->unit));
@@ -40,7 +42,7 @@ final readonly class AdoptRuled implements Adjustment
         $down = $this->lines($plan, $plan->down, $way === 'down' ? $measured : [], $plan->layout->top, $covered->height, $top, $height);
         $part = $read->json->grid->part === null ? null : array_map(strval(...), ['left' => $left, 'top' => $top, 'width' => $width, 'height' => $height]);
 
-        return new Adjusted(['grid' => ['school' => 'own', 'own_across' => implode(', ', $across), 'own_down' => implode(', ', $down), 'part' => $part], ...$trimmed ? $this->sameFrame($plan) : []], 'The guides lie where the lines were ruled; the frame stays as it was planned.');
+        return new Adjusted(['grid' => ['school' => 'own', 'own_across' => implode(', ', $across), 'own_down' => implode(', ', $down), 'part' => $part], ...$trimmed ? $this->sameFrame($plan) : []], Say::it('adjusting.the guides lie where'));
     }
 
     /**
@@ -64,16 +66,16 @@ final readonly class AdoptRuled implements Adjustment
             if (! $planned->isPositive() || ! $span->isLongerThan($planned)) {
                 // The frame's own edge, or the part's: no guide can move it.
                 if ($found->minus($planned)->absolute()->isLongerThan($step)) {
-                    throw self::refused($mark->line, "Line {$mark->line} is the frame’s own edge: it was planned at {$write->reading($first->plus($planned))} and measured at {$write->reading($first->plus($found))}. Guides cannot move it; rule it again, or make the drawing that size on the Fit rung.");
+                    throw self::refused($mark->line, Say::it('adjusting.line is the frame’s', ['line' => $mark->line, 'planned' => $write->reading($first->plus($planned)), 'found' => $write->reading($first->plus($found))]));
                 }
 
                 continue;
             }
             if (! $found->isPositive() || ! $span->isLongerThan($found)) {
-                throw self::refused($mark->line, "Line {$mark->line} was measured at {$write->reading($first->plus($found))}, outside the frame; look at it again, from the sheet’s edge.");
+                throw self::refused($mark->line, Say::it('adjusting.line was measured at', ['line' => $mark->line, 'found' => $write->reading($first->plus($found))]));
             }
             if (! $found->isLongerThan($last)) {
-                throw self::refused($mark->line, "Line {$mark->line} was measured before the line in front of it; look at both again.");
+                throw self::refused($mark->line, Say::it('adjusting.line was measured before', ['line' => $mark->line]));
             }
             $last = $found;
             $lines[] = $plan->choices->notation->exactly($found);
@@ -115,11 +117,11 @@ final readonly class AdoptRuled implements Adjustment
                 try {
                     $measured[$line] = $lengths->read($text);
                 } catch (Impossible $e) {
-                    throw ValidationException::withMessages(["measured.{$line}" => $e->getMessage()]);
+                    throw ValidationException::withMessages(["measured.{$line}" => Refusal::of($e)]);
                 }
             }
         }
 
-        return $measured === [] ? throw ValidationException::withMessages(['measured' => 'Type where the lines are, from the sheet’s edge.']) : $measured;
+        return $measured === [] ? throw ValidationException::withMessages(['measured' => Say::it('adjusting.type where the lines')]) : $measured;
     }
 }

@@ -6,6 +6,7 @@ namespace App\Adjusting;
 
 use App\Documents\ChoicesReader;
 use App\Wording\Phrases;
+use App\Wording\Say;
 use App\Wording\Writing;
 use InchLadder\Fit\Aim;
 use InchLadder\Layout\KeyPoint;
@@ -36,17 +37,17 @@ final readonly class AimCrop implements Adjustment
         $aim = $third ? Aim::atNearestThird($crop, $x, $y) : Aim::atCentre($crop, $x, $y);
         $changes = ['fit' => ['left' => (string) $aim->crop->left, 'top' => (string) $aim->crop->top]];
         if ($aim->hits()) {
-            return new Adjusted($changes, $third ? 'The point lies on a crossing of thirds.' : 'The point lies in the dead centre.');
+            return new Adjusted($changes, $third ? Say::it('adjusting.the point lies on') : Say::it('adjusting.the point lies in'));
         }
         $write = new Writing($plan->choices->notation);
         $off = [];
         foreach ([[$aim->missedAcross, $plan->layout->fitted->area->width, 'left of it', 'right of it'], [$aim->missedDown, $plan->layout->fitted->area->height, 'above it', 'below it']] as [$missed, $side, $before, $after]) {
             if (! $missed->isZero()) {
-                $off[] = $write->reading($side->times($missed->abs())).' '.($missed->isNegative() ? $before : $after);
+                $off[] = Say::it('adjusting.missed.'.($missed->isNegative() ? $before : $after), ['by' => $write->reading($side->times($missed->abs()))]);
             }
         }
 
-        return new Adjusted($changes, 'The photo ends first: on the paper the point stays '.implode(' and ', $off).'. A smaller crop would let it move further.');
+        return new Adjusted($changes, Say::it('adjusting.the photo ends first', ['off' => Say::listed($off)]));
     }
 
     /** The crop stays; the drawing is moved on the sheet until the point lies in the sheet's middle. */
@@ -59,7 +60,7 @@ final readonly class AimCrop implements Adjustment
 
         return new Adjusted(
             ['paper' => ['placement' => 'offsets', 'offset' => ['left' => $plan->choices->notation->exactly($left), 'top' => $plan->choices->notation->exactly($top)]]],
-            "The point lies in the middle of the sheet: the drawing begins {$write->reading($left)} from the left edge and {$write->reading($top)} from the top.",
+            Say::it('adjusting.the point lies in the', ['left' => $write->reading($left), 'top' => $write->reading($top)]),
         );
     }
 }

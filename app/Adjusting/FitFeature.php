@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Adjusting;
 
 use App\Documents\ChoicesReader;
+use App\Wording\Say;
 use InchLadder\Fit\Way;
 use InchLadder\Grid\Fineness;
 use InchLadder\Measure\Rational;
@@ -25,7 +26,7 @@ final readonly class FitFeature implements Adjustment
         $feature = $high === null ? $wide : Rational::smaller($wide, $high);
         [$columns, $enough] = $fineness->columns($feature);
         $spans = static fn (Rational $side): string => (string) round($side->times($columns)->toFloat(), 1);
-        $said = "{$columns} columns: the boxed thing spans {$spans($wide)} of them".($high === null ? '' : " and {$spans($high)} rows").($enough ? '.' : '; finer than that cannot be told apart, so this is the finest there is. A cell of its own can be cut finer still.');
+        $said = Say::it('adjusting.feature.'.($high === null ? 'wide' : 'both').($enough ? '' : ' at the finest'), ['columns' => $columns, 'wide' => $spans($wide), 'high' => $high === null ? '' : $spans($high)]);
         $freed = $read->choices->fit->way() === Way::Cells ? ['fit' => ['way' => 'crop']] : [];
 
         return new Adjusted([...$freed, 'grid' => ['school' => 'count', 'columns' => $columns]], $said);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Adjusting;
 
 use App\Documents\Reading\Fields;
+use App\Wording\Say;
 use Illuminate\Validation\ValidationException;
 use InchLadder\Measure\Rational;
 
@@ -18,7 +19,7 @@ final class Input
      */
     public static function share(array $how, string $name): Rational
     {
-        $share = Fields::readShare($how[$name] ?? null) ?? throw ValidationException::withMessages([$name => 'Point at the picture.']);
+        $share = Fields::readShare($how[$name] ?? null) ?? throw ValidationException::withMessages([$name => Say::it('adjusting.point at the picture')]);
 
         return Rational::larger(Rational::zero(), Rational::smaller(Rational::one(), $share));
     }

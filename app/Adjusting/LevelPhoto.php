@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Adjusting;
 
 use App\Documents\ChoicesReader;
+use App\Wording\Say;
 use InchLadder\Photo\Turning;
 
 /** A line drawn along a horizon or a wall: the photo is straightened until it is level or upright. */
@@ -19,6 +20,6 @@ final readonly class LevelPhoto implements Adjustment
         $turning = $read->choices->framing->turning;
         $degrees = Turning::of(0, false, $turning->degrees + $more, $turning->keep)->degrees;
 
-        return new Adjusted(['photo' => ['straighten' => $degrees]], $more === 0.0 ? 'That line is straight already.' : '');
+        return new Adjusted(['photo' => ['straighten' => $degrees]], $more === 0.0 ? Say::it('adjusting.that line is straight') : '');
     }
 }

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Adjusting;
 
 use App\Documents\ChoicesReader;
+use App\Wording\Refusal;
+use App\Wording\Say;
 use Illuminate\Validation\ValidationException;
 use InchLadder\Fit\Frame;
 use InchLadder\Impossible;
@@ -24,20 +26,20 @@ final readonly class TypeCrop implements Adjustment
         $fit = ['left' => (string) $crop->left, 'top' => (string) $crop->top];
         if ($side === 'left' || $side === 'top') {
             $room = Rational::one()->minus($side === 'left' ? $crop->width : $crop->height);
-            $said = $share->isGreaterThan($room) ? 'That is further than the photo goes; the crop stops at its edge.' : '';
+            $said = $share->isGreaterThan($room) ? Say::it('adjusting.that is further than') : '';
 
             return new Adjusted(['fit' => [...$fit, $side => (string) Rational::smaller($share, $room)]], $said);
         }
         if ($share->isLessThan(Rational::of(Frame::LEAST))) {
-            throw ValidationException::withMessages(["crop.{$side}" => 'A crop is at least a twentieth of the photo; type a larger size.']);
+            throw ValidationException::withMessages(["crop.{$side}" => Say::it('adjusting.a crop is at')]);
         }
         if ($read->json->fit->way === 'crop' && $read->json->fit->lock === 'free') {
-            return new Adjusted(['fit' => [...$fit, ...array_replace(['width' => (string) $crop->width, 'height' => (string) $crop->height], [$side => (string) $share])]], $share->isGreaterThan(1) ? 'That is more than the photo has; the crop takes all of it.' : '');
+            return new Adjusted(['fit' => [...$fit, ...array_replace(['width' => (string) $crop->width, 'height' => (string) $crop->height], [$side => (string) $share])]], $share->isGreaterThan(1) ? Say::it('adjusting.that is more than') : '');
         }
         // The shape is locked, so the other side follows.
         $grown = $share->dividedBy($side === 'width' ? $crop->width : $crop->height)->times(Rational::of($read->json->fit->size));
 
-        return new Adjusted(['fit' => [...$fit, 'size' => (string) Rational::smaller(Rational::one(), $grown)]], $grown->isGreaterThan(1) ? 'In this shape the photo has no more; the crop is as large as it can be.' : '');
+        return new Adjusted(['fit' => [...$fit, 'size' => (string) Rational::smaller(Rational::one(), $grown)]], $grown->isGreaterThan(1) ? Say::it('adjusting.in this shape the') : '');
     }
 
     private function share(ChoicesReader $read, Plan $plan, string $typed, string $side): Rational
@@ -47,13 +49,13 @@ final readonly class TypeCrop implements Adjustment
         }
         $print = $plan->layout->reference->print;
         if ($print === null) {
-            throw ValidationException::withMessages(["crop.{$side}" => 'On a screen the crop is typed in per cent of the photo, like 25 %.']);
+            throw ValidationException::withMessages(["crop.{$side}" => Say::it('adjusting.on a screen the')]);
         }
 
         try {
             return (new LengthReader($read->choices->notation->unit))->read($typed)->over($side === 'left' || $side === 'width' ? $print->width : $print->height);
         } catch (Impossible $e) {
-            throw ValidationException::withMessages(["crop.{$side}" => $e->getMessage()]);
+            throw ValidationException::withMessages(["crop.{$side}" => Refusal::of($e)]);
         }
     }
 }

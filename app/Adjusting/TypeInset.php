@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Adjusting;
 
 use App\Documents\ChoicesReader;
+use App\Wording\Refusal;
+use App\Wording\Say;
 use Illuminate\Validation\ValidationException;
 use InchLadder\Fit\Ways\Inset;
 use InchLadder\Impossible;
@@ -24,7 +26,7 @@ final readonly class TypeInset implements Adjustment
             $width = $this->width($read, $plan, $as, Input::typed($how, 'typed'));
             Inset::reach($plan->layout->reference, $plan->choices->shape->inside($plan->layout->usable), $width);
         } catch (Impossible $e) {
-            throw ValidationException::withMessages(["inset.{$as}" => $e->getMessage()]);
+            throw ValidationException::withMessages(["inset.{$as}" => Refusal::of($e)]);
         }
 
         return new Adjusted(['fit' => ['way' => 'inset', 'inset_width' => $read->choices->notation->exactly($width)]]);
@@ -41,10 +43,10 @@ final readonly class TypeInset implements Adjustment
         }
         $print = $plan->layout->reference->print;
         if ($print === null) {
-            throw ValidationException::withMessages(["inset.{$as}" => 'On a screen there is no print to enlarge; type a width or a height on the paper.']);
+            throw ValidationException::withMessages(["inset.{$as}" => Say::it('adjusting.on a screen there')]);
         }
         if (! preg_match('~^[×x]?\s*(?:([0-9]{1,4})\s+)?([0-9]{1,4}(?:[.,][0-9]{1,6}|/[1-9][0-9]{0,3})?)\s*%?$~u', $typed, $found)) {
-            throw ValidationException::withMessages(["inset.{$as}" => $as === 'percent' ? 'Type a percentage, like 150.' : 'Type how many times larger, like 1 1/2 or 2.']);
+            throw ValidationException::withMessages(["inset.{$as}" => $as === 'percent' ? Say::it('adjusting.type a percentage like') : Say::it('adjusting.type how many times')]);
         }
         $number = Rational::of((int) ($found[1] ?: 0))->plus(Rational::of(str_replace(',', '.', $found[2])));
 

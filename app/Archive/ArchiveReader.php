@@ -11,6 +11,7 @@ use App\Imaging\PhotoStore;
 use App\Models\CellNote;
 use App\Models\Drawing;
 use App\Models\Photo;
+use App\Wording\Refusal;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
 use InchLadder\Copying\Noted;
@@ -226,7 +227,7 @@ final readonly class ArchiveReader
         } catch (ArchiveRefused $e) {
             throw $e;
         } catch (Impossible $e) {
-            throw ArchiveRefused::unreadable($e->getMessage());
+            throw ArchiveRefused::unreadable(Refusal::of($e));
         }
     }
 }

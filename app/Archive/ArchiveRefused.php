@@ -11,37 +11,37 @@ final class ArchiveRefused extends Impossible
 {
     public static function missing(): self
     {
-        return new self('No file came with this; choose a drawing that was exported, a .zip.');
+        return new self('missing');
     }
 
     public static function notAnArchive(): self
     {
-        return new self('This file is not a drawing that was exported: it is no zip, or a damaged one. Export it again, and bring that.');
+        return new self('not an archive');
     }
 
     public static function tooLarge(): self
     {
-        return new self('This archive unfolds to more than a drawing can hold; nothing of it was taken in.');
+        return new self('too large');
     }
 
     public static function hostile(string $name): self
     {
-        return new self('There is something in this archive that does not belong in a drawing (“'.mb_strimwidth((string) preg_replace('/[^\x20-\x7E]/', '?', $name), 0, 40, '…').'”); nothing of it was taken in.');
+        return new self('hostile', ['name' => mb_strimwidth((string) preg_replace('/[^\x20-\x7E]/', '?', $name), 0, 40, '…')]);
     }
 
     public static function damaged(string $name): self
     {
-        return new self("“{$name}” in this archive is damaged or missing; export the drawing again, and bring that. Nothing was taken in.");
+        return new self('damaged', ['name' => $name]);
     }
 
     public static function newer(int $version): self
     {
-        return new self("This drawing was exported by a newer Inch Ladder (document {$version}; this one reads up to ".ArchiveWriter::VERSION.'); bring this one up to date first.');
+        return new self('newer', ['version' => $version, 'most' => ArchiveWriter::VERSION]);
     }
 
     public static function unreadable(string $sentence): self
     {
-        return new self("The choices in this archive cannot be read: {$sentence}");
+        return new self('unreadable', ['sentence' => $sentence]);
     }
 
     public function choice(): string

@@ -14,6 +14,7 @@ use App\Documents\Reading\GridPart;
 use App\Documents\Reading\MarkedPart;
 use App\Documents\Reading\PaperPart;
 use App\Documents\Reading\PhotoPart;
+use App\Wording\Say;
 use Illuminate\Validation\ValidationException;
 use InchLadder\Copying\Start;
 use InchLadder\Finish\Medium;
@@ -80,7 +81,7 @@ final class ChoicesReader
     {
         $fields = $this->fields = new Fields($document, self::DEFAULTS);
         $notation = $this->notation();
-        $reach = $fields->typedPositive('reach', 'A ruler cannot be 0 long; type its length, like 12 in or 30 cm.');
+        $reach = $fields->typedPositive('reach', Say::it('choices.a ruler cannot be'));
         $photo = new PhotoPart($fields);
         $paper = new PaperPart($fields);
         $this->fit = new FitPart($fields);

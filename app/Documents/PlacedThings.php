@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Documents;
 
+use App\Wording\Say;
 use InchLadder\Grid\Edge;
 use InchLadder\Grid\Part;
 use InchLadder\Layout\Affine;
@@ -185,7 +186,7 @@ final class PlacedThings
         }
         $this->now['grid']['part'] = self::box($crop, $part, $to->layout->fitted->crop->shapeOn($to->layout->reference));
         if (! Part::touches(...array_map(Rational::of(...), array_values($this->now['grid']['part'])))) {
-            $this->said[] = 'The part under the grid lies outside the crop now; it comes back with the crop, or by undo.';
+            $this->said[] = Say::it('placed.part');
         }
     }
 
@@ -257,7 +258,7 @@ final class PlacedThings
         }
         $this->now['grid']['divided'] = array_values($kept);
         if ($lost !== []) {
-            $this->said[] = (count($lost) === 1 ? "The cell cut finer, {$lost[0]}, lies" : 'The cells cut finer, '.implode(', ', $lost).', lie').' outside the crop now; undo brings '.(count($lost) === 1 ? 'it' : 'them').' back.';
+            $this->said[] = Say::counted('placed.divided', count($lost), ['cells' => implode(', ', $lost)]);
         }
     }
 

@@ -12,7 +12,7 @@ final class CellUnknown extends Impossible
 {
     public static function at(Place $place, Cells $cells): self
     {
-        return new self('There is no cell '.($place->column + 1).' in, '.($place->row + 1)." down; this grid has {$cells->columns} columns and {$cells->rows} rows.");
+        return new self('unknown', ['column' => $place->column + 1, 'row' => $place->row + 1, 'columns' => $cells->columns, 'rows' => $cells->rows]);
     }
 
     public function choice(): string

@@ -11,7 +11,7 @@ final class ChoicesUnreadable extends Impossible
 {
     public static function document(): self
     {
-        return new self('What was kept of this drawing is damaged and cannot be read; undo goes back to how it was before.');
+        return new self('damaged');
     }
 
     public function choice(): string

@@ -10,7 +10,7 @@ final class DrawingUnknown extends Impossible
 {
     public static function named(string $id): self
     {
-        return new self("There is no drawing “{$id}”; inch:new prints the id of each it begins.");
+        return new self('unknown', ['id' => $id]);
     }
 
     public function choice(): string

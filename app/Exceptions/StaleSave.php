@@ -7,10 +7,10 @@ namespace App\Exceptions;
 /** A save that names an older version of the drawing than the one kept. */
 final class StaleSave extends \RuntimeException
 {
-    /** @param  list<string>  $changed the rungs that differ */
-    private function __construct(string $message, public readonly array $changed, public readonly int $version)
+    /** @param  list<string>  $changed  the rungs that differ */
+    private function __construct(public readonly array $changed, public readonly int $version)
     {
-        parent::__construct($message);
+        parent::__construct("StaleSave: {$version} is kept");
     }
 
     /**
@@ -19,8 +19,6 @@ final class StaleSave extends \RuntimeException
      */
     public static function of(int $version, array $changed): self
     {
-        $what = $changed === [] ? 'it' : implode(' and ', $changed);
-
-        return new self("This drawing was changed elsewhere meanwhile ({$what}), so this change was not saved over it.", $changed, $version);
+        return new self($changed, $version);
     }
 }

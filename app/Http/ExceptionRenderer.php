@@ -8,6 +8,8 @@ use App\Exceptions\StaleSave;
 use App\Exceptions\StorageFailed;
 use App\Imaging\PhotoRefused;
 use App\Wording\DatabaseTrouble;
+use App\Wording\Refusal;
+use App\Wording\Say;
 use Illuminate\Database\Eloquent\ModelNotFoundException;
 use Illuminate\Database\QueryException;
 use Illuminate\Database\SQLiteDatabaseDoesNotExistException;
@@ -28,13 +30,13 @@ final class ExceptionRenderer
         $exceptions->shouldRenderJsonWhen(fn (Request $request): bool => str_starts_with($request->getPathInfo(), '/api/'));
         $exceptions->dontReport([Impossible::class, StorageFailed::class, StaleSave::class]);
 
-        $exceptions->render(fn (Impossible $e): JsonResponse => self::say(422, $e->getMessage(), ['errors' => [$e->choice() => [$e->getMessage()]]]));
-        $exceptions->render(fn (StaleSave $e): JsonResponse => self::say(409, $e->getMessage(), ['changed' => $e->changed, 'version' => $e->version]));
-        $exceptions->render(fn (StorageFailed $e): JsonResponse => self::say(507, $e->getMessage()));
-        $exceptions->render(fn (MalformedUrlException $e): JsonResponse => self::say(400, 'This address is no text that can be read.'));
-        $exceptions->render(fn (PostTooLargeException $e): JsonResponse => self::say(413, PhotoRefused::tooHeavy()->getMessage()));
+        $exceptions->render(fn (Impossible $e): JsonResponse => self::say(422, Refusal::of($e), ['errors' => [$e->choice() => [Refusal::of($e)]]]));
+        $exceptions->render(fn (StaleSave $e): JsonResponse => self::say(409, $e->changed === [] ? Say::it('refused.changed elsewhere.it') : Say::it('refused.changed elsewhere.rungs', ['rungs' => Say::listed($e->changed)]), ['changed' => $e->changed, 'version' => $e->version]));
+        $exceptions->render(fn (StorageFailed $e): JsonResponse => self::say(507, Refusal::of($e)));
+        $exceptions->render(fn (MalformedUrlException $e): JsonResponse => self::say(400, Say::it('http.this address is no')));
+        $exceptions->render(fn (PostTooLargeException $e): JsonResponse => self::say(413, Refusal::of(PhotoRefused::tooHeavy())));
         $exceptions->render(fn (NotFoundHttpException $e, Request $request): ?JsonResponse => $e->getPrevious() instanceof ModelNotFoundException && $request->is('api/*')
-            ? self::say(404, 'This drawing is not here; it may have been put in the bin.')
+            ? self::say(404, Say::it('http.this drawing is not'))
             : null);
         // A commit that fails is no QueryException: the driver's own comes through.
         $exceptions->render(fn (SQLiteDatabaseDoesNotExistException|\PDOException $e): ?JsonResponse => ($trouble = DatabaseTrouble::of($e)) === null ? null : self::say($trouble->isFull ? 507 : 503, $trouble->sentence));

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Imaging;
 
 use App\Exceptions\StorageFailed;
+use App\Wording\Say;
 use Imagick;
 use ImagickException;
 use Symfony\Component\Process\Process;
@@ -121,7 +122,7 @@ final class Decoder
                 $image->setImageAlphaChannel(Imagick::ALPHACHANNEL_REMOVE);
             }
             $image->stripImage();
-            $known || $image->setImageProperty(self::REMARK, 'Its colour profile cannot be read; its colours are taken for sRGB, and may look paler or stronger than they are.');
+            $known || $image->setImageProperty(self::REMARK, Say::it('refused.its colour profile cannot'));
 
             return $image;
         } catch (ImagickException) {

@@ -11,12 +11,12 @@ final class OriginalLost extends Impossible
 {
     public static function missing(): self
     {
-        return new self('The photo’s own file is missing from the data folder, so nothing can be made from it. Put it back, or bring the same photo over again; the drawing and its marks are kept.');
+        return new self('missing');
     }
 
     public static function changed(): self
     {
-        return new self('The photo’s own file was shortened or changed in the data folder, so nothing is made from it. Bring the same photo over again; the drawing and its marks are kept.');
+        return new self('changed');
     }
 
     public function choice(): string

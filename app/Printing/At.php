@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Printing;
 
+use App\Wording\Say;
 use InchLadder\Measure\Size;
 use InchLadder\Plan\Plan;
 
@@ -30,9 +31,9 @@ enum At: string
     public function says(): string
     {
         return match ($this) {
-            self::Print => 'at print size',
-            self::Page => 'fitted to the page',
-            self::Drawing => 'at the size of the drawing',
+            self::Print => Say::it('printing.at print size'),
+            self::Page => Say::it('printing.fitted to the page'),
+            self::Drawing => Say::it('printing.at the size of'),
         };
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Printing;
 
+use App\Wording\Say;
 use InchLadder\Printing\Printer;
 use InchLadder\Printing\Tiling;
 
@@ -46,7 +47,7 @@ final readonly class Bands
                 $y += Band::HEIGHT + self::GAP;
             }
             $count = count($pages);
-            $leaf->foot($says.($count > 1 ? ' · page '.($number + 1)." of {$count}" : ''), $metric);
+            $leaf->foot($count > 1 ? Say::it('printing.page of', ['says' => $says, 'page' => $number + 1, 'count' => $count]) : $says, $metric);
 
             return $leaf->page($title);
         });
@@ -71,13 +72,13 @@ final readonly class Bands
             $leaf->add($mark?->movedBy($x - $tile->left, $y));
         }
         $leaf->frame(new Rectangle($x, $y, $tile->width, Band::HEIGHT), 0.12, Dash::Cut);
-        $of = $tiling->columns > 1 ? ' · piece '.($i + 1)." of {$tiling->columns}" : '';
-        $leaf->say($x + ($i > 0 ? self::OVERLAP + 8 : 1.5), $y + ($band->below ? 3.4 : Band::HEIGHT - 1.6), $band->name.$of, 2.6, strong: true);
+        $name = $tiling->columns > 1 ? Say::it('printing.piece of', ['name' => $band->name, 'piece' => $i + 1, 'count' => $tiling->columns]) : $band->name;
+        $leaf->say($x + ($i > 0 ? self::OVERLAP + 8 : 1.5), $y + ($band->below ? 3.4 : Band::HEIGHT - 1.6), $name, 2.6, strong: true);
         foreach ($tiling->seamsAcross() as $seam => $at) {
             if ($at >= $tile->left && $at <= $tile->left + $tile->width) {
                 $here = $x + $at - $tile->left;
                 $leaf->line($here, $band->below ? $y : $y + Band::HEIGHT - 5, $here, $band->below ? $y + 5 : $y + Band::HEIGHT, 0.4, Dash::None, '#b3321f');
-                $leaf->say($here + ($i > $seam ? 1 : -1), $y + ($band->below ? 3.4 : Band::HEIGHT - 1.6), 'join '.chr(65 + $seam % 26), 2.6, $i > $seam ? Anchor::Start : Anchor::End, true);
+                $leaf->say($here + ($i > $seam ? 1 : -1), $y + ($band->below ? 3.4 : Band::HEIGHT - 1.6), Say::it('printing.join', ['letter' => chr(65 + $seam % 26)]), 2.6, $i > $seam ? Anchor::Start : Anchor::End, true);
             }
         }
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Printing;
 
+use App\Wording\Say;
 use InchLadder\Printing\Printer;
 
 /**
@@ -17,8 +18,6 @@ final class PageBuilder
 
     /** Left free round a page that is made for what is on it, in mm. */
     private const EDGE = 6.0;
-
-    private const CAUTION = 'Cut on a mat, along a metal edge, away from the hand that holds; a fresh blade needs least force. Children have a grown-up cut.';
 
     /** @var list<Element> */
     private array $marks = [];
@@ -81,7 +80,7 @@ final class PageBuilder
     /** Where a knife is called for. */
     public function caution(float $x, float $y, float $width): float
     {
-        return $this->note($x, $y, $width, self::CAUTION, 2.8);
+        return $this->note($x, $y, $width, Say::it('printing.caution'), 2.8);
     }
 
     /** What the sheet is, and the bar that shows whether the printer kept the size. */
@@ -98,7 +97,7 @@ final class PageBuilder
             $this->line($at, $y, $at, $y - ($i % ($metric ? 5 : 4) === 0 ? 3.0 : 1.8));
         }
         $bar = $metric ? $steps * 10 : $steps;
-        $this->say($x, $y + 4, Type::shorten("This bar is {$bar}{$unit} long when the printer kept the size; print at 100 %, not fitted.", $wide, 2.8), 2.8);
+        $this->say($x, $y + 4, Type::shorten(Say::it('printing.this bar is long', ['bar' => $bar, 'unit' => $unit]), $wide, 2.8), 2.8);
         $this->say($x, $y - 5.5, Type::shorten($says, $wide, 3.2));
     }
 

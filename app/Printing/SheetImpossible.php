@@ -11,59 +11,59 @@ final class SheetImpossible extends Impossible
 {
     public static function noPrintSize(): self
     {
-        return new self('This drawing works from a screen, so there is no print size; fit the sheet to a page, or give the print’s size on the Photo rung.');
+        return new self('no print size');
     }
 
     public static function unknownEnding(string $path): self
     {
-        return new self('“'.basename($path).'” should end in .pdf, .png or .svg.');
+        return new self('unknown ending', ['path' => basename($path)]);
     }
 
     public static function unknownKind(string $kind): self
     {
-        return new self("There is no sheet called “{$kind}”; there is: ".implode(', ', PrintableSheets::keys()).'.');
+        return new self('unknown kind', ['kind' => $kind, 'keys' => implode(', ', PrintableSheets::keys())]);
     }
 
     public static function unknownSize(string $at): self
     {
-        return new self("“{$at}” is not a size for a sheet; choose print, page or drawing.");
+        return new self('unknown size', ['at' => $at]);
     }
 
     public static function unknownPrinter(string $name): self
     {
-        return new self("No printer is kept under the name “{$name}”.");
+        return new self('unknown printer', ['name' => $name]);
     }
 
     public static function unknownLook(string $look): self
     {
-        return new self("“{$look}” is not a look to print; choose photo, grey or outline.");
+        return new self('unknown look', ['look' => $look]);
     }
 
     public static function pageTooSmall(): self
     {
-        return new self('This sheet does not fit inside the printer’s border; choose larger paper.');
+        return new self('page too small');
     }
 
     public static function tooManyPages(int $count, int $most): self
     {
-        return new self("This would be {$count} pages; a pack has {$most} at most. Choose larger paper for the printer, or have it printed on one page.");
+        return new self('too many pages', ['count' => $count, 'most' => $most]);
     }
 
     public static function tooManyFiles(int $count, Format $format): self
     {
         $name = strtoupper($format->value);
 
-        return new self("This would be {$count} files of {$name}; {$format->mostPages()} are made at once at most. Take one PDF instead, or choose larger paper for the printer.");
+        return new self('too many files', ['count' => $count, 'name' => $name, 'most' => $format->mostPages()]);
     }
 
     public static function cellTooLarge(string $size): self
     {
-        return new self("A window of one cell, {$size}, and the card round it do not fit on this paper; choose larger paper, or a finer grid.");
+        return new self('cell too large', ['size' => $size]);
     }
 
     public static function noSuchPage(int $page, int $count): self
     {
-        return new self("There is no page {$page}; the sheet has {$count}.");
+        return new self('no such page', ['page' => $page, 'count' => $count]);
     }
 
     public function choice(): string

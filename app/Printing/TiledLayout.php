@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Printing;
 
+use App\Wording\Say;
 use InchLadder\Printing\Printer;
 use InchLadder\Printing\Tile;
 use InchLadder\Printing\Tiling;
@@ -40,7 +41,7 @@ final readonly class TiledLayout
         if ($printer === null) {
             $leaf = PageBuilder::madeFor(max($board->width, 118), $board->height + PageBuilder::FOOT);
 
-            return Pages::one($this->alone($leaf, ', on a page made for it'));
+            return Pages::one($this->alone($leaf, Say::it('printing.on a page made')));
         }
         foreach ([$printer, $printer->turned()] as $laid) {
             $leaf = PageBuilder::on($laid);
@@ -106,7 +107,7 @@ final readonly class TiledLayout
             }
         }
         $leaf->say($body->right() - 1, $leaf->room->bottom() - 6, $tile->name(), 9, Anchor::End, true);
-        $leaf->foot('Column '.($tile->column + 1)." of {$tiling->columns}, row ".($tile->row + 1)." of {$tiling->rows} · {$this->says}", $this->metric);
+        $leaf->foot(Say::it('printing.tile', ['column' => $tile->column + 1, 'columns' => $tiling->columns, 'row' => $tile->row + 1, 'rows' => $tiling->rows, 'says' => $this->says]), $this->metric);
 
         return $leaf->page($this->title);
     }
@@ -147,11 +148,11 @@ final readonly class TiledLayout
     {
         $leaf = PageBuilder::on($printer);
         $body = $leaf->body();
-        $leaf->say($body->x, $body->y + 5, 'How the pages lie', 5, strong: true);
+        $leaf->say($body->x, $body->y + 5, Say::it('printing.how the pages lie'), 5, strong: true);
         $y = $body->y + 11;
         foreach ([
-            "{$tiling->count()} pages, {$tiling->columns} across and {$tiling->rows} down; neighbours share ".($this->metric ? '1 cm' : '3/8 in').'.',
-            'Cut each page along its frame at the left and the top, lay that edge on the dashed line of the page before it so that the red crosses meet, and tape it from behind.',
+            Say::it('printing.pages across and down', ['count' => $tiling->count(), 'columns' => $tiling->columns, 'rows' => $tiling->rows, 'overlap' => $this->metric ? '1 cm' : '3/8 in']),
+            Say::it('printing.cut each page along'),
             ...$this->notes,
         ] as $note) {
             $y = $leaf->note($body->x, $y, $body->width, $note) + 1.2;

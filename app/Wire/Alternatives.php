@@ -16,6 +16,7 @@ use App\Wire\Json\WayJson;
 use App\Wording\Decisions;
 use App\Wording\FitWorkings;
 use App\Wording\Phrases;
+use App\Wording\Refusal;
 use App\Wording\Say;
 use App\Wording\Writing;
 use Illuminate\Support\Collection;
@@ -72,7 +73,7 @@ final readonly class Alternatives
             try {
                 $plan = Plan::of($this->read->fitted($way));
             } catch (Impossible $e) {
-                return new WayJson($way->value, Phrases::way($way), $e->getMessage(), '', '', '', '', '', Stretched::Not->value);
+                return new WayJson($way->value, Phrases::way($way), Refusal::of($e), '', '', '', '', '', Stretched::Not->value);
             }
             $sums = new FitWorkings($plan);
 
@@ -123,7 +124,7 @@ final readonly class Alternatives
                 }
                 $plan = $choices === null ? null : Plan::of($choices);
             } catch (Impossible $e) {
-                return new SchoolJson($name, Say::name("schools.{$name}", $name), $e->getMessage(), 0, 0, '', '', '', '');
+                return new SchoolJson($name, Say::name("schools.{$name}", $name), Refusal::of($e), 0, 0, '', '', '', '');
             }
             if ($plan === null) {
                 return new SchoolJson($name, Say::name("schools.{$name}", $name), Say::it('alternatives.unreadable'), 0, 0, '', '', '', '');

@@ -21,6 +21,7 @@ use App\Wire\Json\PhotoJson;
 use App\Wire\Json\ShelfEntryJson;
 use App\Wording\Decisions;
 use App\Wording\Phrases;
+use App\Wording\Refusal;
 use App\Wording\Say;
 use Illuminate\Validation\ValidationException;
 use InchLadder\Copying\CellRecord;
@@ -81,11 +82,11 @@ final readonly class DrawingWriter
         } catch (ValidationException $e) {
             return $this->unreadable($drawing, (string) collect($e->errors())->flatten()->first());
         } catch (Impossible|PhotoRefused|StorageFailed $e) {
-            return $this->unreadable($drawing, $e->getMessage());
+            return $this->unreadable($drawing, Refusal::of($e));
         } catch (\Exception|\TypeError $e) {
             report($e);
 
-            return $this->unreadable($drawing, ChoicesUnreadable::document()->getMessage());
+            return $this->unreadable($drawing, Refusal::of(ChoicesUnreadable::document()));
         }
     }
 

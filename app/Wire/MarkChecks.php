@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Wire;
 
 use App\Wire\Json\VerdictJson;
+use App\Wording\Refusal;
 use App\Wording\Say;
 use App\Wording\Writing;
 use Illuminate\Validation\ValidationException;
@@ -176,7 +177,7 @@ final readonly class MarkChecks
         try {
             return $this->lengths->read($text);
         } catch (Impossible $e) {
-            throw ValidationException::withMessages([$field => $e->getMessage()]);
+            throw ValidationException::withMessages([$field => Refusal::of($e)]);
         }
     }
 

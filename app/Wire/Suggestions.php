@@ -6,6 +6,7 @@ namespace App\Wire;
 
 use App\Wire\Json\LengthJson;
 use App\Wire\Json\ProposalJson;
+use App\Wording\Refusal;
 use App\Wording\Say;
 use Illuminate\Validation\ValidationException;
 use InchLadder\Grid\Cells;
@@ -71,7 +72,7 @@ final readonly class Suggestions
         try {
             $least = is_string($cell) && trim($cell) !== '' ? (new LengthReader($this->notation->unit))->read($cell) : null;
         } catch (Impossible $e) {
-            throw ValidationException::withMessages(['least_cell' => $e->getMessage()]);
+            throw ValidationException::withMessages(['least_cell' => Refusal::of($e)]);
         }
 
         return new Wish($this->choices->subject, (bool) ($demands['never_trim'] ?? false), (bool) ($demands['whole_sheet'] ?? false), $lines === null || $lines === '' ? null : (int) $lines, $least);

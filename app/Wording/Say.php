@@ -37,15 +37,39 @@ final class Say
      */
     public static function listed(array $parts): string
     {
-        $last = array_pop($parts);
+        return self::joined($parts, 'phrases.listed');
+    }
 
-        return $parts === [] ? (string) $last : self::it('phrases.listed', ['most' => implode(', ', $parts), 'last' => (string) $last]);
+    /**
+     * `a`, `a or b`, `a, b or c`.
+     *
+     * @param  list<string>  $parts
+     */
+    public static function either(array $parts): string
+    {
+        return self::joined($parts, 'phrases.either');
+    }
+
+    /** @param  list<string>  $parts */
+    private static function joined(array $parts, string $by): string
+    {
+        $last = (string) array_pop($parts);
+
+        return $parts === [] ? $last : self::it($by, ['most' => implode(', ', $parts), 'last' => $last]);
     }
 
     /** Null where there is nothing to be said under the key. */
     public static function ifAny(string $key): ?string
     {
         return self::translator()->has($key) ? self::it($key) : null;
+    }
+
+    /** @return array<array-key, mixed> all that stands under a key */
+    public static function all(string $key): array
+    {
+        $said = self::translator()->get($key);
+
+        return is_array($said) ? $said : [];
     }
 
     /** What something is called; by its own key where there is no name for it yet. */

@@ -10,7 +10,7 @@ final class RatioUnreadable extends Impossible
 {
     public static function text(string $text): self
     {
-        return new self('“'.mb_strimwidth($text, 0, 30, '…').'” is not a shape; write it like 4:5, 1.5, 8x10in, or a sheet’s name like a4.');
+        return new self('no shape', ['text' => mb_strimwidth($text, 0, 30, '…')]);
     }
 
     public function choice(): string

@@ -8,27 +8,19 @@ use InchLadder\Impossible;
 
 final class CountOutOfRange extends Impossible
 {
-    private function __construct(string $message, private readonly string $which)
-    {
-        parent::__construct($message);
-    }
-
+    /** @param  'columns'|'rows'  $which */
     public static function of(string $which, int $count): self
     {
-        $most = Cells::MOST;
-
-        return new self($count < 1
-            ? "A grid needs at least 1 of its {$which}; choose 1 to {$most}."
-            : "{$count} {$which} are more than can be ruled and told apart; the limit is {$most} a side, so choose fewer or larger cells.", $which);
+        return new self(($count < 1 ? 'too few ' : 'too many ').$which, ['which' => $which, 'count' => $count, 'most' => Cells::MOST]);
     }
 
     public static function ticks(int $count): self
     {
-        return new self("That makes {$count} ticks on one axis; the limit is ".(Cells::MOST + 1).', so set them further apart.', 'tick');
+        return new self('too many ticks', ['which' => 'tick', 'count' => $count, 'most' => Cells::MOST + 1]);
     }
 
     public function choice(): string
     {
-        return 'grid.'.$this->which;
+        return 'grid.'.$this->word('which');
     }
 }

@@ -27,6 +27,7 @@ final readonly class Edge
      * At places of the artist's own; the ends are added, and what lies on or beyond them is left out.
      *
      * @param  list<Rational>  $places  in any order
+     * @param  'columns'|'rows'  $which
      *
      * @throws CountOutOfRange
      */
@@ -51,6 +52,7 @@ final readonly class Edge
      * In steps of one size.
      *
      * @param  Rational  $step  share of the side, over 0
+     * @param  'columns'|'rows'  $which
      *
      * @throws CountOutOfRange
      */

@@ -8,18 +8,13 @@ use InchLadder\Impossible;
 
 final class FoldsOdd extends Impossible
 {
-    private function __construct(string $message, private readonly string $which)
-    {
-        parent::__construct($message);
-    }
-
     public static function into(int $parts, string $which): self
     {
-        return new self("Folding gives 2, 4, 8 or 16 parts, not {$parts}; for other counts take equal parts.", $which);
+        return new self('not by halves', ['parts' => $parts, 'which' => $which]);
     }
 
     public function choice(): string
     {
-        return 'grid.'.$this->which;
+        return 'grid.'.$this->word('which');
     }
 }

@@ -10,7 +10,7 @@ final class SpanWithoutLength extends Impossible
 {
     public static function named(string $name): self
     {
-        return new self("“{$name}” begins and ends at the same place; draw it from one end to the other.");
+        return new self('nowhere', ['name' => $name]);
     }
 
     public function choice(): string

@@ -10,33 +10,33 @@ final class LengthUnreadable extends Impossible
 {
     public static function text(string $text): self
     {
-        return new self('“'.mb_strimwidth($text, 0, 40, '…').'” is not a length; write it like 8 1/2 in, 21 cm or 210 mm.');
+        return new self('no length', ['text' => mb_strimwidth($text, 0, 40, '…')]);
     }
 
     public static function nothing(): self
     {
-        return new self('A length is missing; write it like 8 1/2 in, 21 cm or 210 mm.');
+        return new self('missing');
     }
 
     public static function negative(string $text): self
     {
-        return new self('“'.mb_strimwidth($text, 0, 40, '…').'” is less than nothing; a length here starts at 0.');
+        return new self('less than nothing', ['text' => mb_strimwidth($text, 0, 40, '…')]);
     }
 
     public static function dividedByZero(string $text): self
     {
-        return new self('“'.mb_strimwidth($text, 0, 40, '…').'” divides by nothing; write a fraction like 8 1/2 in.');
+        return new self('divided by nothing', ['text' => mb_strimwidth($text, 0, 40, '…')]);
     }
 
     /** @param  string  $plain  the text with one comma in it, before three digits */
     public static function thousandsOrDecimals(string $text, string $plain): self
     {
-        return new self('“'.mb_strimwidth($text, 0, 40, '…').'” can be read two ways; write '.str_replace(',', '', $plain).' or '.str_replace(',', '.', $plain).'.');
+        return new self('two ways', ['text' => mb_strimwidth($text, 0, 40, '…'), 'thousands' => str_replace(',', '', $plain), 'decimals' => str_replace(',', '.', $plain)]);
     }
 
     public static function halfSaid(string $text): self
     {
-        return new self('“'.mb_strimwidth($text, 0, 40, '…').'” says a unit for one side only; say it for both, like 2 ft x 3 ft 6 in.');
+        return new self('half said', ['text' => mb_strimwidth($text, 0, 40, '…')]);
     }
 
     public function choice(): string

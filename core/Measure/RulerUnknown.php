@@ -10,12 +10,12 @@ final class RulerUnknown extends Impossible
 {
     public static function named(string $text): self
     {
-        return new self("No ruler is marked in “{$text}”; choose one of ".implode(', ', Graduation::COMMON).'.');
+        return new self('unknown', ['text' => $text, 'known' => Graduation::COMMON]);
     }
 
     public static function inAnotherUnit(Graduation $ruler, Unit $unit): self
     {
-        return new self("A ruler marked in {$ruler->name} does not read {$unit->value}; a drawing keeps to one unit, so use {$unit->commonRuler()->name} or change the unit.");
+        return new self('in another unit', ['ruler' => $ruler->name, 'unit' => $unit->value, 'common' => $unit->commonRuler()->name]);
     }
 
     public function choice(): string

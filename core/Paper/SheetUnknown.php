@@ -10,7 +10,7 @@ final class SheetUnknown extends Impossible
 {
     public static function named(string $name): self
     {
-        return new self('No sheet is called “'.mb_strimwidth($name, 0, 40, '…').'”; give a name like letter or a3, or a size like 30x42cm.');
+        return new self('unknown', ['name' => mb_strimwidth($name, 0, 40, '…')]);
     }
 
     public function choice(): string

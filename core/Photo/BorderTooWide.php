@@ -10,12 +10,12 @@ final class BorderTooWide extends Impossible
 {
     public static function leavingNoPicture(): self
     {
-        return new self('This border leaves no picture; at least a tenth of the width and of the height must be inside it.');
+        return new self('no picture left');
     }
 
     public static function outside(): self
     {
-        return new self('A border cannot be less than nothing; type how much of each side is not picture, like 1/4 in or 3 %.');
+        return new self('outside');
     }
 
     public function choice(): string

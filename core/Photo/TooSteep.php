@@ -10,9 +10,7 @@ final class TooSteep extends Impossible
 {
     public static function by(float $degrees): self
     {
-        $most = Turning::STEEPEST_DEGREES;
-
-        return new self('Straightening by '.round($degrees, 1)."° is more than the {$most}° that leave a picture; turn the photo by a quarter first.");
+        return new self('too steep', ['degrees' => $degrees, 'most' => Turning::STEEPEST_DEGREES]);
     }
 
     public function choice(): string

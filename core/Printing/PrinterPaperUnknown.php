@@ -10,7 +10,7 @@ final class PrinterPaperUnknown extends Impossible
 {
     public static function named(string $name): self
     {
-        return new self("“{$name}” is not a printer’s paper; give a name like a4 or letter, or a size like 210x297mm.");
+        return new self('unknown', ['name' => $name]);
     }
 
     public function choice(): string

@@ -10,7 +10,7 @@ final class StepsOutOfRange extends Impossible
 {
     public static function of(int $steps): self
     {
-        return new self("{$steps} steps cannot be told apart, or tell nothing apart; choose ".ValueScale::LEAST.' to '.ValueScale::MOST.'.');
+        return new self('not to be told apart', ['steps' => $steps, 'least' => ValueScale::LEAST, 'most' => ValueScale::MOST]);
     }
 
     public function choice(): string

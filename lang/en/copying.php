@@ -28,4 +28,9 @@ return [
     'square' => ':side square',
     'lies' => ':left from the left and :top from the top of the sheet',
     'point' => ':name: :across from the left, :down from the top',
+    'asked' => ['state' => 'A cell is done, empty or open.', 'doubtful' => 'A cell is doubtful or not.', 'words' => 'A note is one line of up to :most characters.', 'cells' => 'Say which cells are meant.'],
+    'noted' => [
+        'done' => ':cell copied', 'empty' => ':cell left empty', 'open' => ':cell opened again', 'doubtful' => 'doubt at :cell', 'settled' => 'doubt at :cell settled', 'words' => 'note at :cell',
+        'several done' => ':count cells copied', 'several empty' => ':count cells skipped as blank', 'several open' => ':count cells opened again', 'several words' => ':count cells noted',
+    ],
 ];

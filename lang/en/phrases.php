@@ -3,6 +3,7 @@
 /* What single findings are called. */
 return [
     'listed' => ':most and :last',
+    'either' => ':most or :last',
     'corner' => ['top-left' => 'top left', 'top-right' => 'top right', 'bottom-left' => 'bottom left', 'bottom-right' => 'bottom right'],
     // How a stretch is called, by how much it pulls (common practice).
     'stretched' => [

@@ -50,7 +50,7 @@ it('takes as many cells as are asked for, when they fit', function () {
 
 it('refuses cells that cannot be', function (string $cell, ?int $columns, string $exception, string $says) {
     $fit = fn () => (new WholeCells(length($cell), frame(), $columns))->onto(Reference::onScreen(400, 300), size('8.5x11in'));
-    expect($fit)->toThrow($exception, $says);
+    expect($fit)->toBeRefused($exception, $says);
 })->with([
     'larger than the sheet' => ['9 in', null, CellTooLarge::class, 'longer than the side it must divide, 8.5 in'],
     'nothing' => ['0', null, CellTooLarge::class, 'cannot be 0 long'],

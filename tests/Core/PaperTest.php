@@ -44,23 +44,23 @@ it('finds sheets by what people call them', function (string $name, string $size
     ['Arch A', '9x12'],
 ]);
 
-it('does not guess at a sheet it does not know', fn () => Catalogue::find('foolscap octavo'))->throws(SheetUnknown::class, 'No sheet is called “foolscap octavo”');
+it('does not guess at a sheet it does not know', fn () => expect(fn () => Catalogue::find('foolscap octavo'))->toBeRefused(SheetUnknown::class, 'No sheet is called “foolscap octavo”'));
 
 it('takes the margins off the sheet', function () {
     $usable = (new Margins(length('1 in'), length('1/2 in'), length('2 in'), length('1/4 in')))->inside(size('9x12in'));
     expect($usable->width)->toBeLength('8.25 in')->and($usable->height)->toBeLength('9 in');
 });
 
-it('refuses margins that eat the sheet', fn (string $margin) => Margins::all(length($margin))->inside(size('6x8in')))
+it('refuses margins that eat the sheet', fn (string $margin) => expect(fn () => Margins::all(length($margin))->inside(size('6x8in')))->toBeRefused(MarginsEatSheet::class, 'These margins leave no room to draw on'))
     ->with([
         'just' => '2.9 in',
         'all' => '3 in',
         'more' => '20 in',
-    ])->throws(MarginsEatSheet::class, 'These margins leave no room to draw on');
+    ]);
 
 it('bounds a sheet from 10 mm to 20 m', function (string $size, bool $allowed) {
     $check = fn () => SheetSize::check(size($size));
-    $allowed ? expect($check())->toBeObject() : expect($check)->toThrow(SheetSizeOutOfBounds::class, 'from 1 cm (3/8 in) to 20 m');
+    $allowed ? expect($check())->toBeObject() : expect($check)->toBeRefused(SheetSizeOutOfBounds::class, 'from 1 cm (3/8 in) to 20 m');
 })->with([
     ['10x10mm', true],
     ['9.9x10mm', false],
@@ -118,7 +118,7 @@ it('puts the drawing area where it is wanted inside the margins', function (Posi
 
 it('refuses offsets that run off the sheet', function (string $left, string $top, string $says) {
     $plan = fn () => Plans::of(Reference::printed(size('5x7in')), size('9x12in'), new Inset(Rational::nd(1, 2)), placement: Placement::offset(length($left), length($top)));
-    expect($plan)->toThrow(OffTheSheet::class, $says);
+    expect($plan)->toBeRefused(OffTheSheet::class, $says);
 })->with([
     ['5 in', '1 in', 'from the left edge it may lie 0 to 4.71 in'],
     ['1 in', '6.5 in', 'from the top edge it may lie 0 to 6 in'],

@@ -62,7 +62,7 @@ it('keeps a rectangle that lies inside the turned picture and touches it', funct
     [500, 8000, 15.0],
 ]);
 
-it('refuses to straighten what wants a quarter turn', fn () => Turning::of(0, false, 15.1, Keep::Shape))->throws(TooSteep::class, 'turn the photo by a quarter first');
+it('refuses to straighten what wants a quarter turn', fn () => expect(fn () => Turning::of(0, false, 15.1, Keep::Shape))->toBeRefused(TooSteep::class, 'turn the photo by a quarter first'));
 
 it('frames a picture: turned by quarters, straightened, its border left off', function (Framing $framing, int $wide, int $high) {
     $whole = Reference::onScreen(...$framing->turning->quarterTurned(4000, 3000));
@@ -119,7 +119,7 @@ it('reads a shape as people write it', function (string $text, string $ratio) {
     ['2.35 : 1', '47/20'],
 ]);
 
-it('refuses what is no shape', fn (string $text) => Ratio::read($text, new LengthReader(Unit::Inch)))
+it('refuses what is no shape', fn (string $text) => expect(fn () => Ratio::read($text, new LengthReader(Unit::Inch)))->toBeRefused(RatioUnreadable::class, 'write it like 4:5'))
     ->with([
         'wide',
         '0:5',
@@ -127,15 +127,14 @@ it('refuses what is no shape', fn (string $text) => Ratio::read($text, new Lengt
         '',
         '1:51',
         '4:',
-    ])->throws(RatioUnreadable::class, 'write it like 4:5');
+    ]);
 
 it('finds how far along the diagonal a width reaches', function () {
     $reach = Inset::reach(Reference::printed(size('8x10in')), size('9x11in'), length('4.4 in'));
     expect((string) $reach)->toBe('1/2');
 });
 
-it('says how large the paper takes the whole photo', fn () => Inset::reach(Reference::printed(size('8x10in')), size('9x11in'), length('9 in')))
-    ->throws(InsetTooLarge::class, 'at 8.8 × 11 in (22.4 × 27.9 cm) at most');
+it('says how large the paper takes the whole photo', fn () => expect(fn () => Inset::reach(Reference::printed(size('8x10in')), size('9x11in'), length('9 in')))->toBeRefused(InsetTooLarge::class, 'at 8.8 × 11 in (22.4 × 27.9 cm) at most'));
 
 it('tells an enlargement from the same added to both sides', function (string $picture, string $wanted, bool $true, bool $adds, string $height, string $width) {
     $found = Enlargement::of(size($picture), size($wanted));

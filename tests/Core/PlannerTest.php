@@ -49,7 +49,7 @@ it('grades a length by the shortest marks it needs', function (string $ruler, st
 ]);
 
 it('says which demand to let go of', function (Wish $wish, string $says) {
-    expect(fn () => plans('5x7in', '9x11in', $wish))->toThrow(NoPlan::class, $says);
+    expect(fn () => plans('5x7in', '9x11in', $wish))->toBeRefused(NoPlan::class, $says);
 })->with([
     'the whole sheet' => [new Wish(Subject::StillLife, wholeSheet: true, neverTrim: true), 'Let go of “use the whole sheet”, and there are some.'],
     'few lines' => [new Wish(Subject::Likeness, mostLines: 4), 'Let go of “at most so many lines”'],
@@ -58,7 +58,7 @@ it('says which demand to let go of', function (Wish $wish, string $says) {
 ]);
 
 it('speaks of the photo when no demand was made', function () {
-    expect(fn () => plans('0.1x20in', '9x11in', new Wish(Subject::Likeness)))->toThrow(NoPlan::class, 'try other margins, another sheet');
+    expect(fn () => plans('0.1x20in', '9x11in', new Wish(Subject::Likeness)))->toBeRefused(NoPlan::class, 'try other margins, another sheet');
 });
 
 it('keeps what it promises, whatever the photo, the sheet, the ruler and the subject', function (string $print, string $sheet, string $ruler) {

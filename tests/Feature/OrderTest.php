@@ -72,7 +72,7 @@ it('leaves to the sheet what was not said', function () {
 });
 
 it('refuses what cannot be ordered', function (array $asked, string $class, string $says) {
-    expect(fn () => PrintOptions::of($asked, Unit::Inch))->toThrow($class, $says);
+    expect(fn () => PrintOptions::of($asked, Unit::Inch))->toBeRefused($class, $says);
 })->with([
     [['at' => 'moon'], SheetImpossible::class, 'choose print, page or drawing'],
     [['page' => '5x'], PrinterPaperUnknown::class, 'not a printer’s paper'],

@@ -114,7 +114,7 @@ it('refuses a file over 64 MB before it looks inside', function () {
     $path = Photos::file('');
     $file = fopen($path, 'r+');
     ftruncate($file, 64 * 1024 * 1024 + 1);
-    expect(fn () => app(Decoder::class)->inspect($path))->toThrow(PhotoRefused::class, 'larger than 64 MB');
+    expect(fn () => app(Decoder::class)->inspect($path))->toBeRefused(PhotoRefused::class, 'larger than 64 MB');
 });
 
 it('answers an upload the server itself cut off', function (int $error, string $says) {

@@ -193,8 +193,8 @@ it('puts one sheet’s pages after another’s', function () {
     expect($both)->toHaveCount(5)
         ->and(array_map(fn (Page $page) => $page->title, iterator_to_array($both)))->toBe(['a0', 'a1', 'b0', 'b1', 'b2'])
         ->and($both->only(4)->page(0)->title)->toBe('b1')
-        ->and(fn () => $both->only(6))->toThrow(SheetImpossible::class, 'has 5')
-        ->and(fn () => $both->only(0))->toThrow(SheetImpossible::class, 'no page 0');
+        ->and(fn () => $both->only(6))->toBeRefused(SheetImpossible::class, 'has 5')
+        ->and(fn () => $both->only(0))->toBeRefused(SheetImpossible::class, 'no page 0');
 });
 
 it('writes fills, dashes, windows and words in all three formats alike', function () {

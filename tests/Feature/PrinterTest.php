@@ -154,7 +154,7 @@ it('prints from the command line, and says what is wrong', function () {
 });
 
 it('cannot be set to what no printer does', function (Closure $set, string $says) {
-    expect($set)->toThrow(PrinterMisset::class, $says);
+    expect($set)->toBeRefused(PrinterMisset::class, $says);
 })->with([
     [fn () => SimulatedPrinter::perfect()->shrinking('20'), 'no shrink'],
     [fn () => SimulatedPrinter::perfect()->shrinking('97,98,99'), 'no shrink'],

@@ -369,7 +369,7 @@ it('serves only what it made', function () {
 });
 
 it('says which sheets cannot be', function (string $kind, array $choices, array $asked, string $says) {
-    expect(fn () => iterator_to_array(Sheets::leaves(letterDrawing($choices), $kind, $asked)))->toThrow(SheetImpossible::class, $says);
+    expect(fn () => iterator_to_array(Sheets::leaves(letterDrawing($choices), $kind, $asked)))->toBeRefused(SheetImpossible::class, $says);
 })->with([
     'corners without a print' => ['corners', ['photo' => ['kind' => 'screen']], [], 'no print size'],
     'a window larger than the card' => ['viewfinder', ['grid' => ['school' => 'cross'], 'fit' => ['way' => 'crop', 'cell' => null]], ['page' => 'a6'], 'do not fit on this paper'],

@@ -7,6 +7,7 @@ namespace App\Console\Commands;
 use App\Documents\ChoicesReader;
 use App\Exceptions\StorageFailed;
 use App\Wording\DatabaseTrouble;
+use App\Wording\Refusal;
 use Illuminate\Console\Command;
 use Illuminate\Database\QueryException;
 use Illuminate\Validation\ValidationException;
@@ -46,7 +47,7 @@ abstract class Planning extends Command
         } catch (ValidationException $e) {
             $sentence = (string) collect($e->errors())->flatten()->first();
         } catch (Impossible|StorageFailed $e) {
-            $sentence = $e->getMessage();
+            $sentence = Refusal::of($e);
         } catch (QueryException $e) {
             $sentence = DatabaseTrouble::of($e)->sentence ?? throw $e;
         }

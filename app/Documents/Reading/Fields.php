@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Documents\Reading;
 
+use App\Wording\Refusal;
+use App\Wording\Say;
 use Illuminate\Validation\ValidationException;
 use InchLadder\Grid\Cells;
 use InchLadder\Impossible;
@@ -151,7 +153,7 @@ final class Fields
             return null;
         }
         if (filter_var($value, FILTER_VALIDATE_INT) === false) {
-            $this->wrong($field, 'A count is a whole number from 1 to '.Cells::MOST.'.');
+            $this->wrong($field, Say::it('choices.a count is a', ['most' => Cells::MOST]));
 
             return null;
         }
@@ -170,7 +172,7 @@ final class Fields
         }
         $share = self::readShare($value);
         if ($share === null) {
-            $this->wrong($field, 'A share is a number from '.($least[0] === '-' ? '0 to 1' : "{$least} to {$most}").'.');
+            $this->wrong($field, Say::it('choices.share', $least[0] === '-' ? ['least' => '0', 'most' => '1'] : ['least' => $least, 'most' => $most]));
 
             return null;
         }
@@ -200,7 +202,7 @@ final class Fields
     {
         $value = $this->at($field);
         if (! in_array($value, $known, true)) {
-            $this->wrong($field, 'Choose one of '.implode(', ', $known).'.');
+            $this->wrong($field, Say::it('choices.choose one of', ['known' => implode(', ', $known)]));
 
             return $known[0];
         }
@@ -219,7 +221,7 @@ final class Fields
         $value = $this->at($field);
         $case = is_string($value) ? $enum::tryFrom($value) : null;
         if ($case === null) {
-            $this->wrong($field, 'Choose one of '.implode(', ', array_column($enum::cases(), 'value')).'.');
+            $this->wrong($field, Say::it('choices.choose one of', ['known' => implode(', ', array_column($enum::cases(), 'value'))]));
 
             return $enum::cases()[0];
         }
@@ -252,7 +254,7 @@ final class Fields
             return [];
         }
         if (count($list) > $most) {
-            $this->wrong($field, "That is more than {$most}; take some away first.");
+            $this->wrong($field, Say::it('choices.that is more than', ['most' => $most]));
         }
 
         return range(0, min($most, count($list)) - 1);
@@ -270,7 +272,7 @@ final class Fields
         try {
             return $read();
         } catch (Impossible $e) {
-            $this->wrong($field ?? $e->choice(), $e->getMessage());
+            $this->wrong($field ?? $e->choice(), Refusal::of($e));
 
             return null;
         }

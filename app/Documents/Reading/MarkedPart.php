@@ -10,6 +10,7 @@ use App\Documents\Choices\PinChoice;
 use App\Documents\Choices\PointChoice;
 use App\Documents\Choices\RegionChoice;
 use App\Documents\Choices\SpanChoice;
+use App\Wording\Say;
 use Illuminate\Support\Str;
 use InchLadder\Layout\KeyPoint;
 use InchLadder\Layout\Pin;
@@ -45,7 +46,7 @@ final readonly class MarkedPart
         // A place that was on the picture may lie beside it, once a border is left off; it comes back with it.
         $share = static fn (string $field): string => $fields->place($field) ?? '0';
         $this->points = array_map(static fn (int $i): PointChoice => new PointChoice(
-            $fields->words("points.{$i}.name", 40) ?: 'point '.($i + 1), $share("points.{$i}.x"), $share("points.{$i}.y"), $fields->flag("points.{$i}.cross"),
+            $fields->words("points.{$i}.name", 40) ?: Say::it('choices.point', ['n' => $i + 1]), $share("points.{$i}.x"), $share("points.{$i}.y"), $fields->flag("points.{$i}.cross"),
             is_array($fields->at("points.{$i}.pin")) ? new PinChoice($fields->typed("points.{$i}.pin.left") ?? $fields->canonical("points.{$i}.pin.left", '0'), $fields->typed("points.{$i}.pin.top") ?? $fields->canonical("points.{$i}.pin.top", '0')) : null,
         ), $fields->entries('points', KeyPoint::MOST));
         $this->regions = array_map(static fn (int $i): RegionChoice => new RegionChoice(
@@ -53,18 +54,18 @@ final readonly class MarkedPart
             $fields->one("regions.{$i}.use", RegionUse::class)->value,
         ), $fields->entries('regions', Region::MOST));
         $this->spans = array_map(static fn (int $i): SpanChoice => new SpanChoice(
-            $fields->words("spans.{$i}.name", 40) ?: 'span '.($i + 1), $share("spans.{$i}.x1"), $share("spans.{$i}.y1"), $share("spans.{$i}.x2"), $share("spans.{$i}.y2"), $fields->typed("spans.{$i}.drawn"),
+            $fields->words("spans.{$i}.name", 40) ?: Say::it('choices.span', ['n' => $i + 1]), $share("spans.{$i}.x1"), $share("spans.{$i}.y1"), $share("spans.{$i}.x2"), $share("spans.{$i}.y2"), $fields->typed("spans.{$i}.drawn"),
         ), $fields->entries('spans', Span::MOST));
         $this->beside = array_map(static function (int $i) use ($fields): BesideChoice {
             $id = $fields->words("beside.{$i}.id", 40);
             if (! Str::isUlid($id)) {
-                $fields->wrong('beside', 'This picture is not known; bring it over again.');
+                $fields->wrong('beside', Say::it('choices.this picture is not'));
             }
 
-            return new BesideChoice($id, $fields->words("beside.{$i}.name", 60) ?: 'another picture');
+            return new BesideChoice($id, $fields->words("beside.{$i}.name", 60) ?: Say::it('choices.another picture'));
         }, $fields->entries('beside', self::MOST_BESIDE));
         $this->crops = array_map(static fn (int $i): KeptCrop => new KeptCrop(
-            $fields->words("crops.{$i}.name", 40) ?: 'crop '.($i + 1), (new FitPart($fields, "crops.{$i}.fit"))->json,
+            $fields->words("crops.{$i}.name", 40) ?: Say::it('choices.crop', ['n' => $i + 1]), (new FitPart($fields, "crops.{$i}.fit"))->json,
         ), $fields->entries('crops', self::MOST_CROPS));
     }
 

@@ -7,6 +7,7 @@ namespace App\Documents\Reading;
 use App\Documents\Choices\MarginsChoice;
 use App\Documents\Choices\OffsetChoice;
 use App\Documents\Choices\PaperChoice;
+use App\Wording\Say;
 use InchLadder\Measure\Size;
 use InchLadder\Paper\Catalogue;
 use InchLadder\Paper\Colour;
@@ -34,7 +35,7 @@ final readonly class PaperPart
     {
         $sheet = $fields->at('paper.sheet');
         if ($sheet !== null && ! (is_string($sheet) && Catalogue::has($sheet))) {
-            $fields->wrong('paper.sheet', 'This sheet is not in the catalogue; choose another, or type its size.');
+            $fields->wrong('paper.sheet', Say::it('choices.this sheet is not'));
             $sheet = null;
         }
         $margin = static fn (string $side): string => $fields->typed("paper.margins.{$side}") ?? '0 '.$fields->unit->value;

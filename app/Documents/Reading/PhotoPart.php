@@ -6,6 +6,7 @@ namespace App\Documents\Reading;
 
 use App\Documents\Choices\BorderChoice;
 use App\Documents\Choices\PhotoChoice;
+use App\Wording\Say;
 use InchLadder\Measure\Graduation;
 use InchLadder\Measure\Length;
 use InchLadder\Measure\Rational;
@@ -67,7 +68,7 @@ final readonly class PhotoPart
         }
         foreach (['width' => $this->json->width, 'height' => $this->json->height] as $side => $typed) {
             if ($typed === null) {
-                $this->fields->wrong("photo.{$side}", $this->json->kind === 'print' ? 'Measure this side of the print, like 7 in or 18 cm.' : 'Say how long this side of the original is, like 7 in or 18 cm.');
+                $this->fields->wrong("photo.{$side}", $this->json->kind === 'print' ? Say::it('choices.measure this side of') : Say::it('choices.say how long this'));
             }
         }
         $this->fields->refuseIfWrong();
@@ -128,7 +129,7 @@ final readonly class PhotoPart
             return Rational::of($found[1])->dividedBy(100);
         }
         if ($side === null) {
-            $this->fields->wrong($field, 'On a screen a border is typed in per cent, like 3 %.');
+            $this->fields->wrong($field, Say::it('choices.on a screen a'));
 
             return Rational::zero();
         }
@@ -138,7 +139,7 @@ final readonly class PhotoPart
 
     private function notDegrees(): float
     {
-        $this->fields->wrong('photo.straighten', 'Straightening is typed in degrees, like 1.5 or -0.75.');
+        $this->fields->wrong('photo.straighten', Say::it('choices.straightening is typed in'));
 
         return 0.0;
     }

@@ -11,6 +11,7 @@ use App\Models\Drawing;
 use App\Wire\CopyWriter;
 use App\Wire\Json\NotedJson;
 use App\Wire\Said;
+use App\Wording\Say;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Validation\ValidationException;
@@ -25,8 +26,6 @@ use OpenApi\Attributes as OA;
 #[OA\Parameter(name: 'row', in: 'path', required: true, schema: new OA\Schema(type: 'integer'))]
 final readonly class CopyController
 {
-    private const SENTENCES = ['state' => 'A cell is done, empty or open.', 'doubtful' => 'A cell is doubtful or not.', 'words' => 'A note is one line of up to '.CellNote::MOST_WORDS.' characters.', 'cells' => 'Say which cells are meant.', 'cells.*' => 'Say which cells are meant.'];
-
     private const RULES = ['state' => ['filled', 'in:done,empty,open'], 'doubtful' => 'filled|boolean', 'words' => ['string', 'max:'.CellNote::MOST_WORDS, 'regex:/^\P{Cc}*$/u']];
 
     public function __construct(private CopyWriter $writer)
@@ -53,9 +52,9 @@ final readonly class CopyController
         $address = $plan->layout->addresses->of($column, $row);
 
         return $this->note($drawing, $plan, match (true) {
-            isset($noted['state']) => "{$address} ".['done' => 'copied', 'empty' => 'left empty', 'open' => 'opened again'][$noted['state']],
-            isset($noted['doubtful']) => $noted['doubtful'] ? "doubt at {$address}" : "doubt at {$address} settled",
-            default => "note at {$address}",
+            isset($noted['state']) => Say::it("copying.noted.{$noted['state']}", ['cell' => $address]),
+            isset($noted['doubtful']) => Say::it('copying.noted.'.($noted['doubtful'] ? 'doubtful' : 'settled'), ['cell' => $address]),
+            default => Say::it('copying.noted.words', ['cell' => $address]),
         }, self::change($place, $noted));
     }
 
@@ -67,7 +66,7 @@ final readonly class CopyController
         $columns = $plan->layout->grid->cells()->columns;
         $changes = array_map(fn (mixed $cell): CellChange => self::change($this->place($plan, (int) $cell % $columns, intdiv((int) $cell, $columns)), $noted), array_values(array_unique($noted['cells'])));
 
-        return $this->note($drawing, $plan, count($changes).' cells '.(['done' => 'copied', 'empty' => 'skipped as blank', 'open' => 'opened again'][$noted['state'] ?? ''] ?? 'noted'), ...$changes);
+        return $this->note($drawing, $plan, Say::it('copying.noted.several '.($noted['state'] ?? 'words'), ['count' => count($changes)]), ...$changes);
     }
 
     /**
@@ -78,9 +77,9 @@ final readonly class CopyController
      */
     private function validated(Request $request, array $more): array
     {
-        $noted = $request->validate([...self::RULES, ...$more], self::SENTENCES);
+        $noted = $request->validate([...self::RULES, ...$more], array_map(static fn (string $field): string => Say::it("copying.asked.{$field}", ['most' => CellNote::MOST_WORDS]), ['state' => 'state', 'doubtful' => 'doubtful', 'words' => 'words', 'cells' => 'cells', 'cells.*' => 'cells']));
 
-        return array_intersect_key($noted, self::RULES) === [] ? throw ValidationException::withMessages(['state' => self::SENTENCES['state']]) : $noted;
+        return array_intersect_key($noted, self::RULES) === [] ? throw ValidationException::withMessages(['state' => Say::it('copying.asked.state')]) : $noted;
     }
 
     private function note(Drawing $drawing, Plan $plan, string $what, CellChange ...$changes): JsonResponse

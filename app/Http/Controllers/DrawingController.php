@@ -20,6 +20,7 @@ use App\Wire\PlanWriter;
 use App\Wire\Said;
 use App\Wire\ShelfMemory;
 use App\Wire\Touched;
+use App\Wording\Say;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -48,7 +49,7 @@ final readonly class DrawingController
     public function store(PhotoRequest $request): JsonResponse
     {
         if ($request->isForSizes()) {
-            $choices = BestPlan::begin(['title' => 'Sizes only', 'photo' => ['kind' => 'sizes', ...$request->sizes()]], null, null);
+            $choices = BestPlan::begin(['title' => Say::it('http.sizes only'), 'photo' => ['kind' => 'sizes', ...$request->sizes()]], null, null);
             Plan::of($choices->choices);
 
             return new JsonResponse($this->writer->drawing(Drawing::begin(null, $choices->json)), 201);

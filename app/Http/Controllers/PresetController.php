@@ -8,6 +8,7 @@ use App\Documents\ChoicesReader;
 use App\Http\Requests\ChoicesInput;
 use App\Models\Preset;
 use App\Wire\Json\PresetJson;
+use App\Wording\Say;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -33,7 +34,7 @@ final class PresetController
     public function store(Request $request, ChoicesInput $input): JsonResponse
     {
         $wanted = $request->validate(['kind' => 'required|in:'.implode(',', Preset::KINDS), 'name' => 'required|string|max:60'], [
-            'kind' => 'A paper, a ruler or a grid can be kept.', 'name' => 'Give it a name of up to 60 letters, to find it by.',
+            'kind' => Say::it('http.a paper a ruler'), 'name' => Say::it('http.give it a name'),
         ]);
         $read = ChoicesReader::read($input->choices(), $input->pixels('wide'), $input->pixels('high'));
         $choices = $read->document();

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Devices\SimulatedPrinter;
+use App\Exceptions\StorageFailed;
 use App\Models\Drawing;
 use App\Printing\Format;
 use App\Printing\PrintableSheets;
@@ -13,9 +14,12 @@ use App\Printing\SheetMaker;
 use App\Wire\Json\SheetAboutJson;
 use App\Wire\Said;
 use App\Wording\MarkWorkings;
+use App\Wording\Refusal;
+use App\Wording\Say;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
+use InchLadder\Impossible;
 use Symfony\Component\HttpFoundation\BinaryFileResponse;
 use Symfony\Component\HttpFoundation\StreamedResponse;
 
@@ -36,7 +40,7 @@ final class SheetController
     {
         $count = count(self::maker($kind, 'pdf')->pages($drawing, self::options($request, $drawing)));
 
-        return new JsonResponse(new SheetAboutJson($count, $count === 1 ? '1 page' : "{$count} pages", PrintableSheets::named($kind)->isRuledFrom() ? (new MarkWorkings($drawing->plan()))->spacing() : []));
+        return new JsonResponse(new SheetAboutJson($count, Say::counted('printing.pages', $count), PrintableSheets::named($kind)->isRuledFrom() ? (new MarkWorkings($drawing->plan()))->spacing() : []));
     }
 
     /** A line of JSON for each page as it is made: `{"page":3,"of":60}`; the last has the file's address, or what went wrong. */
@@ -56,7 +60,7 @@ final class SheetController
                 [$path, $type] = $maker->single($pages, static fn (int $page) => $say(['page' => $page, 'of' => count($pages)]));
             } catch (\Throwable $e) {
                 report($e);
-                $say(['trouble' => 'The sheet could not be made. '.$e->getMessage()]);
+                $say(['trouble' => Say::it('printing.could not', ['why' => $e instanceof Impossible || $e instanceof StorageFailed ? Refusal::of($e) : $e->getMessage()])]);
 
                 return;
             }
@@ -69,7 +73,7 @@ final class SheetController
         $path = SheetMaker::shelf()."/{$file}";
         $type = Said::text($request, 'type');
         if (! is_file($path)) {
-            return new JsonResponse(['message' => 'This file was thrown away after an hour; make the sheet again.'], 404);
+            return new JsonResponse(['message' => Say::it('http.this file was thrown')], 404);
         }
 
         return (new BinaryFileResponse($path, 200, ['Content-Type' => in_array($type, ['application/pdf', 'application/zip', 'image/png', 'image/svg+xml'], true) ? $type : 'application/octet-stream']))

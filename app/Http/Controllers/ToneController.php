@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Models\Drawing;
 use App\Wire\TonesWriter;
+use App\Wording\Say;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
@@ -26,6 +27,6 @@ final readonly class ToneController
     {
         $share = static fn (string $name): float => max(0, min(1, $request->float($name)));
 
-        return new JsonResponse($this->writer->probe($drawing->photo ?? throw new NotFoundHttpException('There is no picture to read tones from; only its sizes are known.'), $drawing->plan(), $share('x'), $share('y')));
+        return new JsonResponse($this->writer->probe($drawing->photo ?? throw new NotFoundHttpException(Say::it('http.there is no picture')), $drawing->plan(), $share('x'), $share('y')));
     }
 }

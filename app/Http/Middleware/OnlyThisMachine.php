@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Middleware;
 
+use App\Wording\Say;
 use Closure;
 use Illuminate\Http\Request;
 use Symfony\Component\HttpFoundation\Response;
@@ -26,13 +27,13 @@ final class OnlyThisMachine
     {
         $host = strtolower((string) $request->headers->get('Host'));
         if (! in_array((string) preg_replace('/:\d{1,5}$/', '', $host), self::NAMES, true)) {
-            throw new HttpException(421, 'Inch Ladder is for this machine alone; open it as 127.0.0.1 or localhost.');
+            throw new HttpException(421, Say::it('http.inch ladder is for'));
         }
         if ($request->getMethod() !== $request->getRealMethod()) {
-            throw new HttpException(405, 'Say what is to be done by the request’s own method.');
+            throw new HttpException(405, Say::it('http.say what is to'));
         }
         if ($this->comesFromElsewhere($request, $host)) {
-            throw new HttpException(403, 'Only Inch Ladder’s own pages may read or change a drawing.');
+            throw new HttpException(403, Say::it('http.only inch ladder’s own'));
         }
 
         return $next($request);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Middleware;
 
+use App\Wording\Say;
 use Closure;
 use Illuminate\Http\Request;
 use Illuminate\Validation\ValidationException;
@@ -16,7 +17,7 @@ final class PlainText
     {
         foreach ($request->query->all() as $name => $value) {
             if (is_array($value)) {
-                throw ValidationException::withMessages([(string) $name => '“'.mb_scrub(mb_strimwidth((string) $name, 0, 40, '…')).'” is said once, not as a list.']);
+                throw ValidationException::withMessages([(string) $name => Say::it('http.is said once not', ['name' => mb_scrub(mb_strimwidth((string) $name, 0, 40, '…'))])]);
             }
         }
         $form = $request->isJson() ? [] : $request->request->all();
@@ -30,7 +31,7 @@ final class PlainText
     private static function check(mixed $value, int|string $name): void
     {
         if (! mb_check_encoding((string) $name, 'UTF-8') || (is_string($value) && ! mb_check_encoding($value, 'UTF-8'))) {
-            throw ValidationException::withMessages([mb_scrub((string) $name) => 'This is no text that can be read; type it again.']);
+            throw ValidationException::withMessages([mb_scrub((string) $name) => Say::it('http.this is no text')]);
         }
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Wording\Say;
 use Illuminate\Http\Request;
 use Illuminate\Validation\ValidationException;
 
@@ -28,7 +29,7 @@ final readonly class ChoicesInput
     {
         $choices = $this->request->input('choices');
 
-        return is_array($choices) ? $choices : throw ValidationException::withMessages(['choices' => 'The choices are missing.']);
+        return is_array($choices) ? $choices : throw ValidationException::withMessages(['choices' => Say::it('http.the choices are missing')]);
     }
 
     /** The version the choices were made from. */

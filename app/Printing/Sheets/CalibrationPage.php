@@ -12,6 +12,7 @@ use App\Printing\Pages;
 use App\Printing\PrintableSheet;
 use App\Printing\PrintOptions;
 use App\Printing\Rectangle;
+use App\Wording\Say;
 use InchLadder\Measure\Fractions;
 use InchLadder\Measure\Length;
 use InchLadder\Measure\Unit;
@@ -58,20 +59,20 @@ final readonly class CalibrationPage implements PrintableSheet
             $leaf->line($x - 5, $end, $x + 5, $end, 0.25);
         }
         $says = static fn (Length $bar): string => Fractions::decimal($bar->in($unit)).' '.$unit->value;
-        $leaf->say($x + $across / 2, $y - 3, "across: {$says($bars->across)}", 4, Anchor::Middle, true);
+        $leaf->say($x + $across / 2, $y - 3, Say::it('printing.bar.across', ['length' => $says($bars->across)]), 4, Anchor::Middle, true);
         $text = $x + 12;
         $width = $room->right() - $text - 6;
-        $leaf->say($text, $y + 16, "down: {$says($bars->down)}", 4, strong: true);
+        $leaf->say($text, $y + 16, Say::it('printing.bar.down', ['length' => $says($bars->down)]), 4, strong: true);
         $at = $y + 26;
         foreach ([
-            'Print this page at 100 %, never “fitted to the page”.',
-            'Measure both bars from end tick to end tick with the ruler you draw with, and type what you read. Every later sheet is then made longer or shorter, on each axis, by what this printer takes away.',
-            'If an edge of the frame at the border is missing, the printer’s border is wider than was said.',
+            Say::it('printing.print this page at'),
+            Say::it('printing.measure both bars from'),
+            Say::it('printing.if an edge of'),
         ] as $note) {
             $at = $leaf->note($text, $at, $width, $note, 3.6) + 2;
         }
         $leaf->frame(new Rectangle($room->x + 0.2, $room->y + 0.2, $room->width - 0.4, $room->height - 0.4), 0.2);
 
-        return $leaf->page('Calibration page');
+        return $leaf->page(Say::it('printing.calibration page'));
     }
 }

@@ -16,6 +16,7 @@ use App\Printing\PrintOptions;
 use App\Printing\SheetImpossible;
 use App\Printing\TiledLayout;
 use App\Printing\Type;
+use App\Wording\Say;
 use InchLadder\Measure\Length;
 use InchLadder\Measure\Rational;
 use InchLadder\Plan\Plan;
@@ -52,9 +53,9 @@ final readonly class CropCorners implements PrintableSheet
         $leaves = array_map(fn (int $i): Pages => (new TiledLayout(
             $this->mask($plan, $width, $height),
             $title,
-            mb_strimwidth($title, 0, 24, '…').": corner {$i} of 2, to cut out and slide over the photo",
+            Say::it('printing.corner of to cut', ['title' => mb_strimwidth($title, 0, 24, '…'), 'i' => $i]),
             $options->unit->isMetric(),
-            ['Lay the two corners on the photo, one turned round, and slide them until the picture is right. The long ticks are this drawing’s crop.'],
+            [Say::it('printing.lay the two corners')],
         ))->on($options->printer), [1, 2]);
 
         return $leaves[0]->and($leaves[1]);
@@ -74,8 +75,8 @@ final readonly class CropCorners implements PrintableSheet
             ...$marks,
             ...$this->ticks($plan, $width, $plan->layout->print?->width, false),
             ...$this->ticks($plan, $height, $plan->layout->print?->height, true),
-            ...Type::line(4, 6, 'Cut on a mat, along a metal edge,', 2.4),
-            ...Type::line(4, 9.2, 'away from the hand that holds.', 2.4),
+            ...Type::line(4, 6, Say::it('printing.cut on a mat'), 2.4),
+            ...Type::line(4, 9.2, Say::it('printing.away from the hand'), 2.4),
         ]);
     }
 

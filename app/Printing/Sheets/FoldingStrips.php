@@ -11,6 +11,7 @@ use App\Printing\Dash;
 use App\Printing\Pages;
 use App\Printing\PrintableSheet;
 use App\Printing\PrintOptions;
+use App\Wording\Say;
 use InchLadder\Marks\Folding;
 
 /** A strip as long as each edge, with the creases that halve it: for those without a ruler, and without numbers. */
@@ -36,9 +37,9 @@ final readonly class FoldingStrips implements PrintableSheet
         $plan = $drawing->plan();
         $area = $plan->layout->fitted->area;
         $edges = [
-            ...$plan->layout->print === null ? [] : ['Photo, across' => $plan->layout->print->width, 'Photo, down' => $plan->layout->print->height],
-            'Drawing, across' => $area->width,
-            'Drawing, down' => $area->height,
+            ...$plan->layout->print === null ? [] : [Say::it('shares.photo across') => $plan->layout->print->width, Say::it('shares.photo down') => $plan->layout->print->height],
+            Say::it('shares.drawing across') => $area->width,
+            Say::it('shares.drawing down') => $area->height,
         ];
         $bands = [];
         foreach ($edges as $name => $length) {
@@ -53,9 +54,9 @@ final readonly class FoldingStrips implements PrintableSheet
         }
         $title = $drawing->title();
 
-        return Bands::leaves($bands, $options->paper(), $title, mb_strimwidth($title, 0, 40, '…').': strips to fold', [
-            'Cut a strip out and fold it end to end; each crease halves what is there. Lay it along its edge and mark at the creases.',
-            'Halves, quarters and eighths need no number. A strip from one side does not serve the other, nor the photo’s the paper’s.',
+        return Bands::leaves($bands, $options->paper(), $title, Say::it('printing.strips to fold', ['title' => mb_strimwidth($title, 0, 40, '…')]), [
+            Say::it('printing.cut a strip out'),
+            Say::it('printing.halves quarters and eighths'),
         ], $options->unit->isMetric());
     }
 }

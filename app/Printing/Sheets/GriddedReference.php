@@ -15,6 +15,7 @@ use App\Printing\Rectangle;
 use App\Printing\Ruling;
 use App\Printing\SheetImpossible;
 use App\Printing\TiledLayout;
+use App\Wording\Say;
 use InchLadder\Plan\Plan;
 
 /** The crop, or the whole photo with the rest dimmed, under its grid and labels. */
@@ -52,7 +53,7 @@ final readonly class GriddedReference implements PrintableSheet
         return (new TiledLayout(
             $options->mirrored ? $board->mirrored() : $board,
             $title,
-            mb_strimwidth($title, 0, 48, '…').": {$cells->columns} by {$cells->rows}, {$at->says()}".($options->mirrored ? ', mirrored: left and right are swapped' : ''),
+            Say::it('printing.gridded'.($options->mirrored ? ' mirrored' : ''), ['title' => mb_strimwidth($title, 0, 48, '…'), 'columns' => $cells->columns, 'rows' => $cells->rows, 'size' => $at->says()]),
             $options->unit->isMetric(),
         ))->on($options->printer);
     }

@@ -16,6 +16,7 @@ use App\Printing\PrintOptions;
 use App\Printing\Rectangle;
 use App\Printing\TiledLayout;
 use App\Printing\Type;
+use App\Wording\Say;
 use App\Wording\Writing;
 use InchLadder\Measure\Length;
 use InchLadder\Measure\Rational;
@@ -48,12 +49,12 @@ final readonly class MarkStrips implements PrintableSheet
         $title = $drawing->title();
         $short = mb_strimwidth($title, 0, 40, '…');
         $metric = $options->unit->isMetric();
-        $strips = Bands::leaves(self::bands($plan), $options->paper(), $title, "{$short}: strips with the marks", [
-            'Cut a strip out, lay its ticked edge along the edge it is named for, the end before its 0 on the corner (top edge and bottom edge: at the left; left edge and right edge: at the top), tape it, and mark at each tick.',
-            'One that was made for one side does not serve another.',
+        $strips = Bands::leaves(self::bands($plan), $options->paper(), $title, Say::it('printing.strips with the marks', ['title' => $short]), [
+            Say::it('printing.cut a strip out lay'),
+            Say::it('printing.one that was made'),
         ], $metric);
         $frame = self::frame($plan);
-        $pages = (new TiledLayout($frame, $title, "{$short}: a frame to draw round", $metric))->on($options->paper());
+        $pages = (new TiledLayout($frame, $title, Say::it('printing.a frame to draw', ['title' => $short]), $metric))->on($options->paper());
 
         return count($pages) > self::MOST_FRAME_PAGES ? $strips : $strips->and($pages);
     }
@@ -65,13 +66,13 @@ final readonly class MarkStrips implements PrintableSheet
         $crop = $plan->layout->fitted->crop;
         foreach (['top' => true, 'bottom' => false] as $edge => $below) {
             $whole = $plan->layout->reference->across(Rational::one());
-            $bands[] = self::band("Photo, {$edge} edge", $whole, $plan->layout->print?->width, $whole?->times($crop->left), $plan->layout->grid->columns, $below, $plan);
-            $bands[] = self::band("Paper, {$edge} edge", $plan->layout->sheet->width, $plan->layout->fitted->area->width, $plan->layout->left, $plan->layout->grid->columns, $below, $plan);
+            $bands[] = self::band(Say::it("printing.strip.photo {$edge}"), $whole, $plan->layout->print?->width, $whole?->times($crop->left), $plan->layout->grid->columns, $below, $plan);
+            $bands[] = self::band(Say::it("printing.strip.paper {$edge}"), $plan->layout->sheet->width, $plan->layout->fitted->area->width, $plan->layout->left, $plan->layout->grid->columns, $below, $plan);
         }
         foreach (['left' => false, 'right' => true] as $edge => $below) {
             $whole = $plan->layout->reference->down(Rational::one());
-            $bands[] = self::band("Photo, {$edge} edge", $whole, $plan->layout->print?->height, $whole?->times($crop->top), $plan->layout->grid->rows, $below, $plan);
-            $bands[] = self::band("Paper, {$edge} edge", $plan->layout->sheet->height, $plan->layout->fitted->area->height, $plan->layout->top, $plan->layout->grid->rows, $below, $plan);
+            $bands[] = self::band(Say::it("printing.strip.photo {$edge}"), $whole, $plan->layout->print?->height, $whole?->times($crop->top), $plan->layout->grid->rows, $below, $plan);
+            $bands[] = self::band(Say::it("printing.strip.paper {$edge}"), $plan->layout->sheet->height, $plan->layout->fitted->area->height, $plan->layout->top, $plan->layout->grid->rows, $below, $plan);
         }
 
         return array_values(array_filter($bands));
@@ -106,8 +107,8 @@ final readonly class MarkStrips implements PrintableSheet
         return new Artwork($width, $height, [
             ...Line::around(new Rectangle(0, 0, $width, $height), 0.3, Dash::Cut),
             ...$width > 90 && $height > 30 ? [
-                ...Type::line(6, 10, 'Cut out, lay on the sheet, and draw round it.', 3.2),
-                ...Type::line(6, 16, 'Cut along a metal edge, away from the hand that holds.', 2.8),
+                ...Type::line(6, 10, Say::it('printing.cut out lay on'), 3.2),
+                ...Type::line(6, 16, Say::it('printing.cut along a metal'), 2.8),
             ] : [],
         ]);
     }

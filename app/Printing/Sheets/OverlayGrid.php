@@ -15,6 +15,7 @@ use App\Printing\Rectangle;
 use App\Printing\Ruling;
 use App\Printing\TiledLayout;
 use App\Printing\Type;
+use App\Wording\Say;
 use InchLadder\Plan\Plan;
 
 /** The grid alone, for clear film that lies over an original which must not be marked. */
@@ -51,9 +52,9 @@ final readonly class OverlayGrid implements PrintableSheet
         return (new TiledLayout(
             $options->mirrored ? $board->mirrored() : $board,
             $title,
-            mb_strimwidth($title, 0, 30, '…').": grid for clear film, {$at->says()}",
+            Say::it('printing.grid for clear film', ['title' => mb_strimwidth($title, 0, 30, '…'), 'size' => $at->says()]),
             $options->unit->isMetric(),
-            ['Print on film that the printer’s maker allows: film for ink smears in a laser printer or melts in its heat.'],
+            [Say::it('printing.print on film that')],
         ))->on($options->printer);
     }
 
@@ -78,7 +79,7 @@ final readonly class OverlayGrid implements PrintableSheet
             ...Line::around($edge, 0.1, Dash::Fold),
             new Line($left, $top, $left + $arm, $top, 0.8),
             new Line($left, $top, $left, $top + $arm, 0.8),
-            ...Type::line($left + 2, $top + 5, $at === At::Print ? 'the photo’s corner' : 'the sheet’s corner', 2.6),
+            ...Type::line($left + 2, $top + 5, $at === At::Print ? Say::it('printing.the photo’s corner') : Say::it('printing.the sheet’s corner'), 2.6),
         ];
     }
 }

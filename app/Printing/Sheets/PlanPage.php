@@ -18,6 +18,7 @@ use App\Printing\Rectangle;
 use App\Printing\Ruling;
 use App\Printing\Type;
 use App\Wording\Decisions;
+use App\Wording\Say;
 use App\Wording\Writing;
 use InchLadder\Copying\Place;
 use InchLadder\Fit\Dividers;
@@ -32,12 +33,6 @@ final readonly class PlanPage implements PrintableSheet
 {
     /** Dividers are made in several lengths; these are common ones, tip to tip. */
     private const DIVIDERS = ['metric' => 200, 'inches' => 8];
-
-    private const ORDER = [
-        'Mark all the ticks on both long edges, then on both short ones; measure the diagonals before ruling.',
-        'Rule each line through its two ticks, number the edges, then copy cell by cell.',
-        'Take the lines off as each part is finished.',
-    ];
 
     public static function key(): string
     {
@@ -64,7 +59,7 @@ final readonly class PlanPage implements PrintableSheet
         $y = $this->pictures($leaf, $drawing, $plan, $options->mirrored, new Rectangle($body->x, $body->y + 14, $body->width, 0.36 * $body->height));
         $y = $this->words($leaf, $drawing, $plan, $options->mirrored, $body, $y + 5);
         $this->lists($leaf, $plan, new Rectangle($body->x, $y + 2, $body->width, $body->bottom() - $y - 2));
-        $leaf->foot("{$title}: the plan", $options->unit->isMetric());
+        $leaf->foot(Say::it('printing.plan.foot', ['title' => $title]), $options->unit->isMetric());
 
         return Pages::one($leaf->page($title));
     }
@@ -113,17 +108,17 @@ final readonly class PlanPage implements PrintableSheet
         $cells = $plan->layout->grid->cells();
         $done = count($drawing->record($plan)->settled());
         $lines = [
-            'Photo' => $decisions->photo().($plan->layout->print === null ? '' : "; the crop is {$write->readSize($plan->layout->print)}"),
-            'Paper' => "{$decisions->paper()}; from its left edge {$write->reading($plan->layout->left)}, from its top {$write->reading($plan->layout->top)}",
-            'Drawing' => $write->readSize($area).(($scales = $decisions->scales()) === null ? '' : "; {$scales}"),
-            'Grid' => "{$decisions->grid()}; a cell is ".($cell === null ? '' : "{$write->readSize($cell)} on the photo, ")."{$write->readSize($plan->layout->cell())} on the paper",
-            'Dividers' => $this->dividers($plan),
-            'Progress' => "{$done} of ".($cells->columns * $cells->rows).' cells',
-            'Mirrored' => $mirrored ? 'left and right are swapped, as for a plate or block that prints back to front; measure what lies across from the right edge' : null,
-            'Then' => implode(' ', self::ORDER),
+            'photo' => $plan->layout->print === null ? $decisions->photo() : Say::it('printing.plan.print', ['photo' => $decisions->photo(), 'crop' => $write->readSize($plan->layout->print)]),
+            'paper' => Say::it('printing.plan.sheet', ['paper' => $decisions->paper(), 'left' => $write->reading($plan->layout->left), 'top' => $write->reading($plan->layout->top)]),
+            'drawing' => $write->readSize($area).(($scales = $decisions->scales()) === null ? '' : "; {$scales}"),
+            'grid' => Say::it('printing.plan.'.($cell === null ? 'cell' : 'cells'), ['grid' => $decisions->grid(), 'print' => $cell === null ? '' : $write->readSize($cell), 'cell' => $write->readSize($plan->layout->cell())]),
+            'dividers' => $this->dividers($plan),
+            'progress' => Say::it('printing.plan.done', ['done' => $done, 'cells' => $cells->columns * $cells->rows]),
+            'mirrored' => $mirrored ? Say::it('printing.plan.swapped') : null,
+            'then' => Say::it('printing.plan.order'),
         ];
         foreach (array_filter($lines) as $name => $line) {
-            $leaf->say($body->x, $y, $name, 3.3, strong: true);
+            $leaf->say($body->x, $y, Say::it("printing.plan.name.{$name}"), 3.3, strong: true);
             $y = $leaf->note($body->x + 20, $y, $body->width - 20, $line, 3.3) + 0.6;
         }
 
@@ -140,14 +135,14 @@ final readonly class PlanPage implements PrintableSheet
         $pivot = Dividers::pivot($plan->layout->scale->x, $whole);
         $write = new Writing($plan->choices->notation);
 
-        return 'set to '.Fractions::mixed($plan->layout->scale->x).'; on a pair '.$write->plain($whole).' long, tip to tip, the pivot is '.$write->reading($pivot).' from the short end';
+        return Say::it('printing.plan.pair', ['setting' => Fractions::mixed($plan->layout->scale->x), 'whole' => $write->plain($whole), 'pivot' => $write->reading($pivot)]);
     }
 
     /** Both ladders, each in as many columns as it takes, as large as the room allows. */
     private function lists(PageBuilder $leaf, Plan $plan, Rectangle $room): void
     {
         $write = new Writing($plan->choices->notation);
-        $ladders = ['Across' => $this->rows(MarkRows::across($plan), $write), 'Down' => $this->rows(MarkRows::down($plan), $write)];
+        $ladders = ['across' => $this->rows(MarkRows::across($plan), $write), 'down' => $this->rows(MarkRows::down($plan), $write)];
         $size = 5.4;
         do {
             $size -= 0.2;
@@ -157,7 +152,7 @@ final readonly class PlanPage implements PrintableSheet
         $x = $room->x;
         foreach ($ladders as $name => $rows) {
             foreach (array_chunk($rows, $each) as $column) {
-                $this->column($leaf, [[$name, 'photo', 'area', 'sheet edge'], ...$column], $x, $room->y, $size);
+                $this->column($leaf, [array_map(static fn (string $head): string => Say::it("printing.plan.list.{$head}"), [$name, 'photo', 'area', 'sheet']), ...$column], $x, $room->y, $size);
                 $x += $wide;
             }
         }

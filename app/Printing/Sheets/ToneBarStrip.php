@@ -13,6 +13,7 @@ use App\Printing\Pages;
 use App\Printing\PrintableSheet;
 use App\Printing\PrintOptions;
 use App\Printing\Rectangle;
+use App\Wording\Say;
 use InchLadder\Tone\Greys;
 
 /** The tone bar: a row of printed greys to compare with, and the same boxes empty, to be filled with the pencils that will be used. */
@@ -49,7 +50,7 @@ final readonly class ToneBarStrip implements PrintableSheet
         $bar = $plan->choices->tones->bar();
         $leaf = PageBuilder::on($options->paper());
         $body = $leaf->body();
-        $y = $leaf->note($body->x, $body->y + 4.5, $body->width, 'Fill the empty boxes with the pencils you will draw with, until each is as dark as the printed one beside it. Lay the strip along the drawing, and say of each place which box it is.');
+        $y = $leaf->note($body->x, $body->y + 4.5, $body->width, Say::it('printing.fill the empty boxes'));
         $y = $leaf->caution($body->x, $y, $body->width) + 2;
         $wide = min(self::WIDE, ($body->width - 2 * self::RIM) / count($bar->boxes));
         $strip = new Rectangle($body->x, $y, count($bar->boxes) * $wide + 2 * self::RIM, 2 * self::HIGH + self::NUMBERS + 2 * self::RIM);
@@ -66,8 +67,8 @@ final readonly class ToneBarStrip implements PrintableSheet
             $leaf->say($empty->x + $wide / 2, $empty->bottom() + 5, (string) $box->number, 4.5, Anchor::Middle, true);
         }
         $boxes = count($bar->boxes);
-        $leaf->foot(mb_strimwidth($drawing->title(), 0, 40, '…').": a tone bar of {$boxes}, 1 the lightest", $options->unit->isMetric());
+        $leaf->foot(Say::it('printing.a tone bar of', ['title' => mb_strimwidth($drawing->title(), 0, 40, '…'), 'boxes' => $boxes]), $options->unit->isMetric());
 
-        return Pages::one($leaf->page('Tone bar'));
+        return Pages::one($leaf->page(Say::it('printing.tone bar')));
     }
 }

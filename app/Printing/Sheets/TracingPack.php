@@ -14,6 +14,7 @@ use App\Printing\RasterLayer;
 use App\Printing\Ruling;
 use App\Printing\TiledLayout;
 use App\Printing\Type;
+use App\Wording\Say;
 
 /** The crop at the size of the drawing, over as many pages as that takes, to trace from. */
 final readonly class TracingPack implements PrintableSheet
@@ -51,12 +52,12 @@ final readonly class TracingPack implements PrintableSheet
         return (new TiledLayout(
             $options->mirrored ? $board->mirrored() : $board,
             $title,
-            mb_strimwidth($title, 0, 24, '…').': to trace'.($inch === null ? '' : ", {$inch} pixels to the inch").($options->mirrored ? ', mirrored' : ''),
+            implode(', ', array_filter([Say::it('printing.trace.title', ['title' => mb_strimwidth($title, 0, 24, '…')]), $inch === null ? null : Say::it('printing.trace.pixels', ['pixels' => $inch]), $options->mirrored ? Say::it('printing.trace.mirrored') : null])),
             $options->unit->isMetric(),
             array_values(array_filter([
-                'Tape the joined tracing to the sheet along its top, at the two hinge marks: it then folds back over the work at any time and lies as before. The corner marks stand on the corners of the drawing.',
-                $inch !== null && $inch < 60 ? "With {$inch} pixels to the inch it is soft from near; it is for placing, not for detail." : null,
-                $options->mirrored ? 'Left and right are swapped, as for a plate or block that prints back to front.' : null,
+                Say::it('printing.tape the joined tracing'),
+                $inch !== null && $inch < 60 ? Say::it('printing.with pixels to the', ['inch' => $inch]) : null,
+                $options->mirrored ? Say::it('printing.left and right are swapped') : null,
             ])),
         ))->on($options->printer);
     }

@@ -15,6 +15,7 @@ use App\Printing\PrintableSheet;
 use App\Printing\PrintOptions;
 use App\Printing\Rectangle;
 use App\Printing\SheetImpossible;
+use App\Wording\Say;
 use App\Wording\Writing;
 use InchLadder\Measure\Size;
 
@@ -51,10 +52,10 @@ final readonly class Viewfinder implements PrintableSheet
         $cell = ($at === At::Print ? $plan->layout->printCell() : $plan->layout->cell()) ?? throw SheetImpossible::noPrintSize();
         $write = new Writing($plan->choices->notation);
         $title = $drawing->title();
-        $of = $at === At::Print ? 'the photo' : 'the paper';
+        $of = $at === At::Print ? 'photo' : 'paper';
         $metric = $options->unit->isMetric();
-        $one = self::card($options, $cell, 1, $title, "One cell of {$of}: {$write->size($cell)}", $metric) ?? throw SheetImpossible::cellTooLarge($write->size($cell));
-        $four = self::card($options, $cell, 2, $title, "Four cells of {$of}: a window of {$write->size($cell->times(2))}", $metric);
+        $one = self::card($options, $cell, 1, $title, Say::it("printing.window.one {$of}", ['size' => $write->size($cell)]), $metric) ?? throw SheetImpossible::cellTooLarge($write->size($cell));
+        $four = self::card($options, $cell, 2, $title, Say::it("printing.window.four {$of}", ['size' => $write->size($cell->times(2))]), $metric);
 
         return $four === null ? Pages::one($one) : Pages::one($one)->and(Pages::one($four));
     }
@@ -69,7 +70,7 @@ final readonly class Viewfinder implements PrintableSheet
             if ($wide + 2 * self::RIM > $body->width || $high + 2 * self::RIM + self::HEAD > $body->height) {
                 continue;
             }
-            $y = $leaf->note($body->x, $body->y + 4.5, $body->width, "{$says}. Cut along the dashed lines and lay the card down: only what is in the window is looked at and drawn.");
+            $y = $leaf->note($body->x, $body->y + 4.5, $body->width, Say::it('printing.cut along the dashed', ['says' => $says]));
             $leaf->caution($body->x, $y, $body->width);
             $window = new Rectangle($body->x + ($body->width - $wide) / 2, $body->y + self::HEAD + self::RIM, $wide, $high);
             $leaf->frame(new Rectangle($window->x - self::RIM, $window->y - self::RIM, $wide + 2 * self::RIM, $high + 2 * self::RIM), 0.3, Dash::Cut);
@@ -105,8 +106,8 @@ final readonly class Viewfinder implements PrintableSheet
                 foreach ([[$window->x + $i * $wide, $window->y - 0.5, 0, -16], [$window->x + $i * $wide, $window->bottom() + 0.5, 0, 16], [$window->x - 0.5, $window->y + $i * $high, -16, 0], [$window->right() + 0.5, $window->y + $i * $high, 16, 0]] as [$x, $y, $right, $down]) {
                     $leaf->line($x, $y, $x + $right, $y + $down, 0.5);
                 }
-                $leaf->say($window->right() + 2, $window->bottom() + 6, 'stretch a thread', 2.4);
-                $leaf->say($window->right() + 2, $window->bottom() + 9, 'over the long ticks', 2.4);
+                $leaf->say($window->right() + 2, $window->bottom() + 6, Say::it('printing.stretch a thread'), 2.4);
+                $leaf->say($window->right() + 2, $window->bottom() + 9, Say::it('printing.over the long ticks'), 2.4);
             }
         }
     }

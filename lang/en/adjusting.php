@@ -1,0 +1,35 @@
+<?php
+
+/* What an adjustment did, and why one cannot be done. */
+return [
+    'there is no such' => 'There is no such thing to do.',
+    'drag from one far' => 'Drag from one far corner of that grid to the other; this box is too small to be it.',
+    'the grid on the' => 'The grid on the photo is the drawing’s own now: :columns by :rows, and the crop is its box. Where its lines are a little off, straighten the photo, or drag the crop’s corner.',
+    'here the frame is' => 'Here the frame is trimmed to whole cells inside an outline; take a rectangle on the Paper rung, or another fit, and the guides can follow the lines.',
+    'the guides lie where' => 'The guides lie where the lines were ruled; the frame stays as it was planned.',
+    'line is the frame’s' => 'Line :line is the frame’s own edge: it was planned at :planned and measured at :found. Guides cannot move it; rule it again, or make the drawing that size on the Fit rung.',
+    'line was measured at' => 'Line :line was measured at :found, outside the frame; look at it again, from the sheet’s edge.',
+    'line was measured before' => 'Line :line was measured before the line in front of it; look at both again.',
+    'type where the lines' => 'Type where the lines are, from the sheet’s edge.',
+    'the point lies on' => 'The point lies on a crossing of thirds.',
+    'the point lies in' => 'The point lies in the dead centre.',
+    'the photo ends first' => 'The photo ends first: on the paper the point stays :off. A smaller crop would let it move further.',
+    'the point lies in the' => 'The point lies in the middle of the sheet: the drawing begins :left from the left edge and :top from the top.',
+    'point at the picture' => 'Point at the picture.',
+    'that line is straight' => 'That line is straight already.',
+    'that is further than' => 'That is further than the photo goes; the crop stops at its edge.',
+    'a crop is at' => 'A crop is at least a twentieth of the photo; type a larger size.',
+    'that is more than' => 'That is more than the photo has; the crop takes all of it.',
+    'in this shape the' => 'In this shape the photo has no more; the crop is as large as it can be.',
+    'on a screen the' => 'On a screen the crop is typed in per cent of the photo, like 25 %.',
+    'on a screen there' => 'On a screen there is no print to enlarge; type a width or a height on the paper.',
+    'type a percentage like' => 'Type a percentage, like 150.',
+    'type how many times' => 'Type how many times larger, like 1 1/2 or 2.',
+    'missed' => ['left of it' => ':by left of it', 'right of it' => ':by right of it', 'above it' => ':by above it', 'below it' => ':by below it'],
+    'feature' => [
+        'wide' => ':columns columns: the boxed thing spans :wide of them.',
+        'both' => ':columns columns: the boxed thing spans :wide of them and :high rows.',
+        'wide at the finest' => ':columns columns: the boxed thing spans :wide of them; finer than that cannot be told apart, so this is the finest there is. A cell of its own can be cut finer still.',
+        'both at the finest' => ':columns columns: the boxed thing spans :wide of them and :high rows; finer than that cannot be told apart, so this is the finest there is. A cell of its own can be cut finer still.',
+    ],
+];

@@ -1,0 +1,138 @@
+<?php
+
+/* Why something cannot be: by its exception, the reason it gives. Each says what was wrong, the limit, and what would work. */
+return [
+    'DiagonalsImpossible' => [
+        'no such frame' => 'No frame of this size has such a diagonal; it should be near :diagonal. Measure both again, corner to corner.',
+    ],
+    'CountOutOfRange' => [
+        'too few columns' => 'A grid needs at least 1 of its columns; choose 1 to :most.',
+        'too few rows' => 'A grid needs at least 1 of its rows; choose 1 to :most.',
+        'too many columns' => ':count columns are more than can be ruled and told apart; the limit is :most a side, so choose fewer or larger cells.',
+        'too many rows' => ':count rows are more than can be ruled and told apart; the limit is :most a side, so choose fewer or larger cells.',
+        'too many ticks' => 'That makes :count ticks on one axis; the limit is :most, so set them further apart.',
+    ],
+    'FoldsOdd' => [
+        'not by halves' => 'Folding gives 2, 4, 8 or 16 parts, not :parts; for other counts take equal parts.',
+    ],
+    'CellTooLarge' => [
+        'longer than the side' => 'A cell of :cell is longer than the side it must divide, :side; choose a smaller one.',
+        'too many for the paper' => ':wanted cells of this size do not fit along the paper; :fit do, or choose a smaller cell.',
+        'too many for the print' => ':wanted cells of this size do not fit along the print; :fit do. Choose a smaller cell on the print, or fewer of them.',
+        'nothing' => 'A cell cannot be 0 long; try 1 in or 2 cm.',
+    ],
+    'StepsOutOfRange' => [
+        'not to be told apart' => ':steps steps cannot be told apart, or tell nothing apart; choose :least to :most.',
+    ],
+    'RatioUnreadable' => [
+        'no shape' => '“:text” is not a shape; write it like 4:5, 1.5, 8x10in, or a sheet’s name like a4.',
+    ],
+    'InsetTooLarge' => [
+        'beyond the paper' => 'The paper takes the whole photo at :most at most; choose a smaller size, or a larger sheet.',
+        'too small' => 'That is too small to draw; the whole photo can be drawn from a twentieth of :widest wide.',
+    ],
+    'PrintSizeImpossible' => [
+        'no print' => 'A print has sides from 1 mm to 20 m; measure it again, in the unit shown.',
+        'nothing' => 'A print cannot be 0 long; measure its two sides, like 5 in and 7 in, or say that you work from a screen.',
+    ],
+    'BorderTooWide' => [
+        'no picture left' => 'This border leaves no picture; at least a tenth of the width and of the height must be inside it.',
+        'outside' => 'A border cannot be less than nothing; type how much of each side is not picture, like 1/4 in or 3 %.',
+    ],
+    'TooSteep' => [
+        'too steep' => 'Straightening by :degrees° is more than the :most° that leave a picture; turn the photo by a quarter first.',
+    ],
+    'CalibrationImpossible' => [
+        'too far off across' => 'The bar across is :bar_mm mm long; a printer is off by a few in a hundred, not by a fifth. Measure it again, and see that the page was not printed two to a sheet.',
+        'too far off down' => 'The bar down is :bar_mm mm long; a printer is off by a few in a hundred, not by a fifth. Measure it again, and see that the page was not printed two to a sheet.',
+    ],
+    'BorderImpossible' => [
+        'too wide' => 'The printer’s border is from 0 to under a quarter of its paper, :most_mm mm here; most printers leave about 6 mm.',
+    ],
+    'PrinterPaperUnknown' => [
+        'unknown' => '“:name” is not a printer’s paper; give a name like a4 or letter, or a size like 210x297mm.',
+    ],
+    'MarginsEatSheet' => [
+        'no room left' => 'These margins leave no room to draw on a sheet of :sheet; at least 1 cm must stay each way, so take something off them.',
+    ],
+    'SheetSizeOutOfBounds' => [
+        'no sheet' => 'A side of :side_cm cm cannot be drawn on; a sheet has sides from 1 cm (3/8 in) to 20 m (65 ft).',
+    ],
+    'OffTheSheet' => [
+        'from the left' => 'There the drawing would run off the sheet; from the left edge it may lie 0 to :most in.',
+        'from the top' => 'There the drawing would run off the sheet; from the top edge it may lie 0 to :most in.',
+    ],
+    'SheetUnknown' => [
+        'unknown' => 'No sheet is called “:name”; give a name like letter or a3, or a size like 30x42cm.',
+    ],
+    'SpanWithoutLength' => [
+        'nowhere' => '“:name” begins and ends at the same place; draw it from one end to the other.',
+    ],
+    'RulerUnknown' => [
+        'unknown' => 'No ruler is marked in “:text”; choose one of :known.',
+        'in another unit' => 'A ruler marked in :ruler does not read :unit; a drawing keeps to one unit, so use :common or change the unit.',
+    ],
+    'LengthUnreadable' => [
+        'no length' => '“:text” is not a length; write it like 8 1/2 in, 21 cm or 210 mm.',
+        'missing' => 'A length is missing; write it like 8 1/2 in, 21 cm or 210 mm.',
+        'less than nothing' => '“:text” is less than nothing; a length here starts at 0.',
+        'divided by nothing' => '“:text” divides by nothing; write a fraction like 8 1/2 in.',
+        'two ways' => '“:text” can be read two ways; write :thousands or :decimals.',
+        'half said' => '“:text” says a unit for one side only; say it for both, like 2 ft x 3 ft 6 in.',
+    ],
+    'NoPlan' => [
+        'under all demands' => 'No cells are easy on both rulers under all these demands. Let go of :helps, and there are some.',
+        'nor with one let go' => 'No cells are easy on both rulers under these demands, nor with one of them let go; let go of more than one.',
+        'not at all' => 'No cells are easy on both rulers for this photo and paper with no more than :percent % trimmed; try other margins, another sheet, or a subject that may be trimmed more.',
+    ],
+    'CellUnknown' => [
+        'unknown' => 'There is no cell :column in, :row down; this grid has :columns columns and :rows rows.',
+    ],
+    'ChoicesUnreadable' => [
+        'damaged' => 'What was kept of this drawing is damaged and cannot be read; undo goes back to how it was before.',
+    ],
+    'DrawingUnknown' => [
+        'unknown' => 'There is no drawing “:id”; inch:new prints the id of each it begins.',
+    ],
+    'StorageFailed' => [
+        'photo' => 'The photo could not be saved: the disk is full or may not be written to. Free some room and drop it again; nothing was half-saved.',
+        'picture' => 'A working picture could not be saved: the disk is full or may not be written to. Free some room and try again; the photo itself is safe.',
+        'file' => '“:path” could not be written; check that its folder is there and that the disk has room.',
+    ],
+    'OriginalLost' => [
+        'missing' => 'The photo’s own file is missing from the data folder, so nothing can be made from it. Put it back, or bring the same photo over again; the drawing and its marks are kept.',
+        'changed' => 'The photo’s own file was shortened or changed in the data folder, so nothing is made from it. Bring the same photo over again; the drawing and its marks are kept.',
+    ],
+    'PhotoRefused' => [
+        'missing' => 'No photo came with this; choose a JPEG, PNG, WebP or HEIC file.',
+        'empty' => 'This file is empty (0 bytes); choose the photo again, or copy it anew from where it came.',
+        'too heavy' => 'This file is larger than 64 MB; save the photo as a JPEG of good quality, and it will fit.',
+        'not a picture' => 'This file is not a picture that can be read here; choose a JPEG, PNG, WebP or HEIC photo.',
+        'cut short' => 'This photo is cut short: its end is missing. Copy it again from the camera or phone, and drop it anew.',
+        'too many pixels' => 'This picture unfolds to :wide × :high pixels; the limit is 120 megapixels, so save a smaller copy.',
+        'too small' => 'This picture is :wide × :high pixels; it needs at least 64 on its shorter side to be copied from.',
+        'too long' => 'This picture is :wide × :high pixels; the limit is 30,000 on the longer side, so crop or shrink it first.',
+    ],
+    'ArchiveRefused' => [
+        'missing' => 'No file came with this; choose a drawing that was exported, a .zip.',
+        'not an archive' => 'This file is not a drawing that was exported: it is no zip, or a damaged one. Export it again, and bring that.',
+        'too large' => 'This archive unfolds to more than a drawing can hold; nothing of it was taken in.',
+        'hostile' => 'There is something in this archive that does not belong in a drawing (“:name”); nothing of it was taken in.',
+        'damaged' => '“:name” in this archive is damaged or missing; export the drawing again, and bring that. Nothing was taken in.',
+        'newer' => 'This drawing was exported by a newer Inch Ladder (document :version; this one reads up to :most); bring this one up to date first.',
+        'unreadable' => 'The choices in this archive cannot be read: :sentence',
+    ],
+    'SheetImpossible' => [
+        'no print size' => 'This drawing works from a screen, so there is no print size; fit the sheet to a page, or give the print’s size on the Photo rung.',
+        'unknown ending' => '“:path” should end in .pdf, .png or .svg.',
+        'unknown kind' => 'There is no sheet called “:kind”; there is: :keys.',
+        'unknown size' => '“:at” is not a size for a sheet; choose print, page or drawing.',
+        'unknown printer' => 'No printer is kept under the name “:name”.',
+        'unknown look' => '“:look” is not a look to print; choose photo, grey or outline.',
+        'page too small' => 'This sheet does not fit inside the printer’s border; choose larger paper.',
+        'too many pages' => 'This would be :count pages; a pack has :most at most. Choose larger paper for the printer, or have it printed on one page.',
+        'too many files' => 'This would be :count files of :name; :most are made at once at most. Take one PDF instead, or choose larger paper for the printer.',
+        'cell too large' => 'A window of one cell, :size, and the card round it do not fit on this paper; choose larger paper, or a finer grid.',
+        'no such page' => 'There is no page :page; the sheet has :count.',
+    ],
+];
