@@ -113,10 +113,11 @@ final class Description
         }
     }
 
-    /** What crosses the wire is always whole: a thing that may be missing is null. */
+    /** An answer is always whole: a thing that may be missing is null. In a request what may be null may be left out. */
     private static function requireAll(Schema $schema): void
     {
-        $schema->required = array_map(static fn ($property): string => $property->property, $schema->properties);
+        $isAsked = str_ends_with($schema->schema, 'Request');
+        $schema->required = array_values(array_map(static fn ($property): string => $property->property, array_filter($schema->properties, static fn ($property): bool => ! $isAsked || $property->nullable !== true)));
         foreach ($schema->properties as $property) {
             // The reader of promoted properties takes a neighbour's words; each stands beside its property in PHP.
             $property->description = Generator::UNDEFINED;

@@ -137,7 +137,7 @@ final readonly class DrawingWriter
             return ['paper', Say::it('shelf.paper')];
         }
         if ($record->cells === []) {
-            return ['marks', 'Next: '.(new Decisions($plan))->marks().'.'];
+            return ['marks', Say::it('shelf.marks', ['marks' => (new Decisions($plan))->marks()])];
         }
         $next = $this->copying->next($drawing, $plan, $hand);
 

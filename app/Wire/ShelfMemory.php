@@ -6,6 +6,7 @@ namespace App\Wire;
 
 use App\Models\Drawing;
 use App\Wire\Json\ShelfEntryJson;
+use App\Wording\Say;
 use Illuminate\Support\Facades\Cache;
 use InchLadder\Layout\Hand;
 
@@ -25,7 +26,7 @@ final readonly class ShelfMemory
     public function entry(Drawing $drawing, Hand $hand): ShelfEntryJson
     {
         $name = "{$drawing->id}.{$hand->value}";
-        $state = md5(serialize([$drawing->getRawOriginal('choices'), $drawing->photo_id, $drawing->version, $drawing->edits, $drawing->position, (string) $drawing->updated_at]));
+        $state = md5(serialize([Say::language(), $drawing->getRawOriginal('choices'), $drawing->photo_id, $drawing->version, $drawing->edits, $drawing->position, (string) $drawing->updated_at]));
         $held = Cache::store(self::STORE)->get($name);
         if (is_array($held) && ($held[0] ?? null) === $state && ($held[1] ?? null) instanceof ShelfEntryJson) {
             return $held[1];

@@ -62,8 +62,8 @@ final class CopyWording
         $bulge = $notation->ruler->round($contour->bulge)->reading;
         $bow = match (true) {
             $contour->towards === '' => Say::it('copying.contour.straight'),
-            $bulge->isZero() => Say::it('copying.contour.hair', ['towards' => $contour->towards]),
-            default => Say::it('copying.contour.bulges', ['towards' => $contour->towards, 'bulge' => $notation->plain($bulge)]),
+            $bulge->isZero() => Say::it('copying.contour.hair', ['towards' => Say::it("copying.towards.{$contour->towards}")]),
+            default => Say::it('copying.contour.bulges', ['towards' => Say::it("copying.towards.{$contour->towards}"), 'bulge' => $notation->plain($bulge)]),
         };
 
         return Say::it($contour->out === null ? 'copying.contour.fades' : 'copying.contour.through', [

@@ -44,6 +44,6 @@ final class Languages extends FileLoader
         $text = substr($form, strlen($count));
         $accented = preg_replace_callback('/:\w+|[aeiou]/i', static fn (array $part): string => self::ACCENTED[$part[0]] ?? $part[0], $text);
 
-        return "{$count}⟦{$accented}".str_repeat('~', (int) ceil(mb_strlen($text) / 3)).'⟧';
+        return "{$count}⟦{$accented}".preg_replace('/~{4}(?=~)/', '~~~~ ', str_repeat('~', (int) ceil(mb_strlen($text) / 3))).'⟧';
     }
 }

@@ -8,6 +8,7 @@ return [
     'eye' => ['short' => 'short of :fraction', 'past' => 'past :fraction', 'exactly short' => ':share, :off of the side short of :fraction', 'exactly past' => ':share, :off of the side past :fraction'],
     'place' => ['at' => 'at :eye of the :side side', 'near' => ':eye of the :side side'],
     'exactly' => ':place, :reading from :end on the paper. Exactly :exactly.',
+    'towards' => ['left' => 'left', 'right' => 'right', 'up' => 'up', 'down' => 'down'],
     'contour' => [
         'through' => 'in :in, out :out; :slope, :bow',
         'fades' => 'in :in, fades inside; :slope, :bow',

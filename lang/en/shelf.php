@@ -3,6 +3,7 @@
 /* What comes next for a drawing, as the shelf says it. */
 return [
     'paper' => 'Next: choose the paper.',
+    'marks' => 'Next: :marks.',
     'cell' => 'Next: copy cell :cell.',
     'done' => 'Every cell is copied.',
 ];

@@ -10,7 +10,7 @@ use OpenApi\Attributes as OA;
 #[OA\Post(
     path: '/api/dividers',
     operationId: 'dividers',
-    requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: WishRequest::class)),
+    requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: ChoicesRequest::class)),
     responses: [new OA\Response(response: 200, description: 'Settings of proportional dividers.', content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: DividerJson::class)))],
 )]
 #[OA\Schema]

@@ -16,7 +16,11 @@ use OpenApi\Attributes as OA;
 #[OA\Post(
     path: '/api/drawings',
     operationId: 'begin',
-    requestBody: new OA\RequestBody(content: new OA\MediaType(mediaType: 'multipart/form-data', schema: new OA\Schema(required: ['photo'], properties: [new OA\Property(property: 'photo', type: 'string', format: 'binary')]))),
+    requestBody: new OA\RequestBody(content: [
+        new OA\MediaType(mediaType: 'multipart/form-data', schema: new OA\Schema(required: ['photo'], properties: [new OA\Property(property: 'photo', type: 'string', format: 'binary')])),
+        // From the original's size alone, as typed.
+        new OA\MediaType(mediaType: 'application/json', schema: new OA\Schema(required: ['width', 'height'], properties: [new OA\Property(property: 'width', type: 'string'), new OA\Property(property: 'height', type: 'string')])),
+    ]),
     responses: [new OA\Response(response: 201, ref: '#/components/responses/Drawing'), new OA\Response(response: 422, ref: '#/components/responses/Trouble')],
 )]
 #[OA\Get(

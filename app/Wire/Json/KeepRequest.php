@@ -15,6 +15,9 @@ final readonly class KeepRequest
         #[OA\Property(enum: ['paper', 'ruler', 'grid'])] public string $kind,
         #[OA\Property] public string $name,
         #[OA\Property] public ChoicesJson $choices,
+        /** pixels of the photo; null when there are only sizes */
+        #[OA\Property] public ?int $wide,
+        #[OA\Property] public ?int $high,
     ) {
     }
 }

@@ -16,8 +16,15 @@ use OpenApi\Attributes as OA;
 #[OA\Put(
     path: '/api/drawings/{drawing}/marking/{board}/{tick}',
     operationId: 'tickMark',
-    parameters: [new OA\Parameter(name: 'drawing', in: 'path', required: true, schema: new OA\Schema(type: 'string')), new OA\Parameter(name: 'board', in: 'path', required: true, schema: new OA\Schema(type: 'string')), new OA\Parameter(name: 'tick', in: 'path', required: true, schema: new OA\Schema(type: 'string'))],
+    parameters: [new OA\Parameter(name: 'drawing', in: 'path', required: true, schema: new OA\Schema(type: 'string')), new OA\Parameter(name: 'board', in: 'path', required: true, schema: new OA\Schema(type: 'string')), new OA\Parameter(name: 'tick', in: 'path', required: true, schema: new OA\Schema(type: 'string')), new OA\Parameter(name: 'hand', in: 'query', schema: new OA\Schema(type: 'string'))],
+    requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: TickRequest::class)),
     responses: [new OA\Response(response: 200, description: 'The walk, and how far it is.', content: new OA\JsonContent(ref: MarkingJson::class))],
+)]
+#[OA\Delete(
+    path: '/api/drawings/{drawing}/marking/{board}',
+    operationId: 'clearMarks',
+    parameters: [new OA\Parameter(name: 'drawing', in: 'path', required: true, schema: new OA\Schema(type: 'string')), new OA\Parameter(name: 'board', in: 'path', required: true, schema: new OA\Schema(type: 'string'))],
+    responses: [new OA\Response(response: 204, description: 'Nothing is ticked any more.')],
 )]
 #[OA\Schema]
 final readonly class MarkingJson

@@ -10,7 +10,7 @@ use OpenApi\Attributes as OA;
 #[OA\Get(
     path: '/api/drawings/{drawing}/sheets/{kind}',
     operationId: 'aboutSheet',
-    parameters: [new OA\Parameter(name: 'drawing', in: 'path', required: true, schema: new OA\Schema(type: 'string')), new OA\Parameter(name: 'kind', in: 'path', required: true, schema: new OA\Schema(type: 'string'))],
+    parameters: [new OA\Parameter(name: 'drawing', in: 'path', required: true, schema: new OA\Schema(type: 'string')), new OA\Parameter(name: 'kind', in: 'path', required: true, schema: new OA\Schema(type: 'string')), new OA\Parameter(name: 'wanted', in: 'query', style: 'form', explode: true, schema: new OA\Schema(type: 'object', additionalProperties: true))],
     responses: [new OA\Response(response: 200, description: 'How many pages it takes.', content: new OA\JsonContent(ref: SheetAboutJson::class)), new OA\Response(response: 422, ref: '#/components/responses/Trouble')],
 )]
 #[OA\Schema]

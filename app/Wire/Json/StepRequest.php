@@ -13,7 +13,7 @@ final readonly class StepRequest
     public function __construct(
         #[OA\Property] public int $version,
         /** As many edits as were known; left out, it is not asked. */
-        #[OA\Property(nullable: true)] public ?int $edits = null,
+        #[OA\Property] public ?int $edits,
     ) {
     }
 }

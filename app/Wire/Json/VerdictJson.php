@@ -10,25 +10,25 @@ use OpenApi\Attributes as OA;
 #[OA\Post(
     path: '/api/enlargement',
     operationId: 'enlargement',
-    requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: WishRequest::class)),
+    requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: EnlargementRequest::class)),
     responses: [new OA\Response(response: 200, description: 'Whether a size is a true enlargement.', content: new OA\JsonContent(ref: VerdictJson::class))],
 )]
 #[OA\Post(
     path: '/api/ruled',
     operationId: 'ruled',
-    requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: WishRequest::class)),
+    requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: RuledRequest::class)),
     responses: [new OA\Response(response: 200, description: 'A ruled grid against this one.', content: new OA\JsonContent(ref: VerdictJson::class))],
 )]
 #[OA\Post(
     path: '/api/square',
     operationId: 'square',
-    requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: WishRequest::class)),
+    requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: SquareRequest::class)),
     responses: [new OA\Response(response: 200, description: 'Whether the frame is square.', content: new OA\JsonContent(ref: VerdictJson::class))],
 )]
 #[OA\Post(
     path: '/api/measured',
     operationId: 'measured',
-    requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: WishRequest::class)),
+    requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: MeasuredRequest::class)),
     responses: [new OA\Response(response: 200, description: 'Whether ticks measured back are where they belong.', content: new OA\JsonContent(ref: VerdictJson::class))],
 )]
 #[OA\Schema]

@@ -12,7 +12,7 @@ use OpenApi\Attributes as OA;
 #[OA\Post(
     path: '/api/ways',
     operationId: 'ways',
-    requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: WishRequest::class)),
+    requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: ChoicesRequest::class)),
     responses: [new OA\Response(response: 200, description: 'The four ways to make picture and paper agree.', content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: WayJson::class)))],
 )]
 #[OA\Schema]

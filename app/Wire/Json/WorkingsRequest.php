@@ -13,10 +13,9 @@ final readonly class WorkingsRequest
 {
     public function __construct(
         #[OA\Property] public ChoicesJson $choices,
-        /** pixels */
-        #[OA\Property] public int $wide,
-        /** pixels */
-        #[OA\Property] public int $high,
+        /** pixels of the photo; null when there are only sizes */
+        #[OA\Property] public ?int $wide,
+        #[OA\Property] public ?int $high,
         /** Only this rung’s sums and warnings are worked out; null for all. */
         #[OA\Property] public ?string $rung,
         /** 0…1 */

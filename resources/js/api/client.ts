@@ -1,5 +1,7 @@
+import createClient from 'openapi-fetch'
 import { t } from '@/lang'
-import type { Act, Adjusted, Catalogue, CellNote, CellToCopy, Choices, Clearance, Copying, Divider, Drawing, Folding, GuideLines, Preset, MainLine, Marking, Noted, Mesh, OtherSheet, Printer, PrinterTyped, PrintSize, Proposal, School, Shares, SheetAbout, Task, Tones, ToneSpot, ShelfEntry, Trouble, Verdict, Way, Workings } from './types'
+import type { paths } from './schema'
+import type { Act, CellNote, Choices, Drawing, Preset, PrinterTyped, Trouble } from './types'
 
 /** A photo's pixels; null when there are only sizes. */
 export type Pixels = { width: number; height: number } | null
@@ -19,73 +21,79 @@ const unreachable = t('api.inchLadderIsNot')
 /** Browsers let that many bytes outlive their page, of all requests together (Fetch Standard, 4.6). */
 const MOST_KEPT_ALIVE = 16_000
 
-async function call<T>(method: string, path: string, body?: unknown): Promise<T> {
-  const response = await fetch(`/api/${path}`, {
-    method,
-    headers: { Accept: 'application/json', ...(body === undefined ? {} : { 'Content-Type': 'application/json' }) },
-    body: body === undefined ? undefined : JSON.stringify(body),
+const http = createClient<paths>({
+  baseUrl: '/',
+  headers: { Accept: 'application/json' },
+  querySerializer: { object: { style: 'form', explode: true } },
+  fetch: async (request) => {
     // What was done by hand arrives even when the page is left at that moment.
-    keepalive: method !== 'GET' && JSON.stringify(body ?? '').length < MOST_KEPT_ALIVE,
-  }).catch(() => {
+    const keepalive = request.method !== 'GET' && (await request.clone().text()).length < MOST_KEPT_ALIVE
+    return fetch(request, { keepalive })
+  },
+})
+
+/** The answer itself, or what stood in its way. */
+async function told<T>(asked: Promise<{ data?: T; error?: unknown; response: Response }>): Promise<T> {
+  const { data, error, response } = await asked.catch(() => {
     throw new Refused(0, { message: unreachable })
   })
-  const answer = response.status === 204 ? undefined : await response.json().catch(() => ({ message: unreachable }))
-  if (!response.ok) throw new Refused(response.status, answer)
-  return answer as T
+  if (response.ok) return data as T
+  throw new Refused(response.status, typeof error === 'object' && error !== null && 'message' in error ? (error as Trouble) : { message: unreachable })
 }
+
+const of = (drawing: string) => ({ params: { path: { drawing } } })
+/** Choices to be asked something about; nothing is kept by it. */
+const about = (photo: Pixels, choices: Choices) => ({ choices, wide: photo?.width ?? null, high: photo?.height ?? null })
+
+type Asked<P extends { post: unknown }> = Omit<NonNullable<P['post'] extends { requestBody?: { content: { 'application/json': infer B } } } ? B : never>, 'choices' | 'wide' | 'high'>
 
 export const api = {
-  shelf: (hand: string, from = 0) => call<ShelfEntry[]>('GET', `drawings?hand=${hand}&from=${from}`),
-  catalogue: () => call<Catalogue>('GET', 'catalogue'),
-  drawing: (id: string) => call<Drawing>('GET', `drawings/${id}`),
-  decide: (id: string, version: number, choices: Choices) => call<Drawing>('PUT', `drawings/${id}`, { version, choices }),
-  undo: (id: string, version: number, edits?: number) => call<Drawing>('POST', `drawings/${id}/undo`, { version, edits }),
-  redo: (id: string, version: number, edits?: number) => call<Drawing>('POST', `drawings/${id}/redo`, { version, edits }),
-  bin: (id: string) => call<void>('DELETE', `drawings/${id}`),
-  binned: () => call<{ drawings: number }>('GET', 'bin'),
-  emptyBin: () => call<{ drawings: number }>('DELETE', 'bin'),
-  restore: (id: string) => call<Drawing>('POST', `drawings/${id}/restore`),
-  cell: (id: string, column: number, row: number, noted: Partial<Pick<CellNote, 'state' | 'doubtful' | 'words'>>) => call<Noted>('PUT', `drawings/${id}/cells/${column}/${row}`, noted),
-  cells: (id: string, cells: number[], noted: Partial<Pick<CellNote, 'state'>>) => call<Noted>('PUT', `drawings/${id}/cells`, { cells, ...noted }),
-  cellToCopy: (id: string, column: number, row: number) => call<CellToCopy>('GET', `drawings/${id}/cells/${column}/${row}`),
-  copying: (id: string, hand: string) => call<Copying>('GET', `drawings/${id}/copying?hand=${hand}`),
-  workings: (photo: Pixels, choices: Choices, rung: string | null = null, point: { x: number; y: number } | null = null) => ask<Workings>('workings', photo, choices, { rung, x: point?.x ?? null, y: point?.y ?? null }),
-  ways: (photo: Pixels, choices: Choices) => ask<Way[]>('ways', photo, choices),
-  sheets: (photo: Pixels, choices: Choices) => ask<OtherSheet[]>('sheets', photo, choices),
-  schools: (photo: Pixels, choices: Choices) => ask<School[]>('schools', photo, choices),
-  meshes: (photo: Pixels, choices: Choices) => ask<Mesh[]>('meshes', photo, choices),
-  prints: (photo: Pixels, choices: Choices) => ask<PrintSize[]>('prints', photo, choices),
-  dividers: (photo: Pixels, choices: Choices) => ask<Divider[]>('dividers', photo, choices),
-  enlargement: (photo: Pixels, choices: Choices, size: string) => ask<Verdict>('enlargement', photo, choices, { size }),
-  ruled: (photo: Pixels, choices: Choices, columns: number, rows: number) => ask<Verdict>('ruled', photo, choices, { columns, rows }),
-  square: (photo: Pixels, choices: Choices, measured: Record<string, string>) => ask<Verdict>('square', photo, choices, measured),
-  measured: (photo: Pixels, choices: Choices, way: 'across' | 'down', ticks: Record<number, string>) => ask<Verdict>('measured', photo, choices, { way, ticks }),
-  plans: (photo: Pixels, choices: Choices, demands: Record<string, unknown>) => ask<Proposal[]>('plans', photo, choices, demands),
-  clearances: (photo: Pixels, choices: Choices, how: Record<string, unknown>) => ask<Clearance[]>('clearances', photo, choices, { act: 'whole', how }),
-  adjust: (photo: Pixels, choices: Choices, act: Act, how: Record<string, unknown>) => ask<Adjusted>('adjust', photo, choices, { act, how }),
-  edges: (id: string) => call<MainLine[]>('GET', `drawings/${id}/edges`),
-  beginSizes: (width: string, height: string) => call<Drawing>('POST', 'drawings', { width, height }),
-  presets: () => call<Preset[]>('GET', 'keepsakes'),
-  keepPreset: (kind: Preset['kind'], name: string, photo: Pixels, choices: Choices) => ask<Preset>('keepsakes', photo, choices, { kind, name }),
-  forgetPreset: (id: string) => call<void>('DELETE', `keepsakes/${id}`),
-  marking: (id: string, board: string, hand: string) => call<Marking>('GET', `drawings/${id}/marking/${board}?hand=${hand}`),
-  tickMark: (id: string, board: string, hand: string, tick: string, done: boolean) => call<Marking>('PUT', `drawings/${id}/marking/${board}/${tick}?hand=${hand}`, { done }),
-  clearMarks: (id: string, board: string) => call<void>('DELETE', `drawings/${id}/marking/${board}`),
-  tones: (id: string) => call<Tones>('GET', `drawings/${id}/tones`),
-  probe: (id: string, x: number, y: number) => call<ToneSpot>('GET', `drawings/${id}/tones/at?x=${x}&y=${y}`),
-  finish: (id: string) => call<Task[]>('GET', `drawings/${id}/finish`),
-  folding: (id: string) => call<Folding>('GET', `drawings/${id}/folding`),
-  shares: (id: string) => call<Shares[]>('GET', `drawings/${id}/shares`),
-  pencil: (surface: string, use: string) => call<GuideLines>('GET', `pencil?${new URLSearchParams({ surface, use })}`),
-  printers: (unit: string) => call<Printer[]>('GET', `printers?unit=${unit}`),
-  keepPrinter: (typed: PrinterTyped) => call<Printer>('POST', 'printers', typed),
-  forgetPrinter: (id: string) => call<void>('DELETE', `printers/${id}`),
-  aboutSheet: (id: string, kind: string, query: string) => call<SheetAbout>('GET', `drawings/${id}/sheets/${kind}?${query}`),
-}
-
-/** Asks something about choices; nothing is kept by it. */
-function ask<T>(path: string, photo: Pixels, choices: Choices, more: Record<string, unknown> = {}): Promise<T> {
-  return call<T>('POST', path, { choices, wide: photo?.width ?? null, high: photo?.height ?? null, ...more })
+  shelf: (hand: string, from = 0) => told(http.GET('/api/drawings', { params: { query: { hand, from } } })),
+  catalogue: () => told(http.GET('/api/catalogue')),
+  drawing: (id: string) => told(http.GET('/api/drawings/{drawing}', of(id))),
+  decide: (id: string, version: number, choices: Choices) => told(http.PUT('/api/drawings/{drawing}', { ...of(id), body: { version, choices } })),
+  undo: (id: string, version: number, edits?: number) => told(http.POST('/api/drawings/{drawing}/undo', { ...of(id), body: { version, edits } })),
+  redo: (id: string, version: number, edits?: number) => told(http.POST('/api/drawings/{drawing}/redo', { ...of(id), body: { version, edits } })),
+  bin: (id: string) => told(http.DELETE('/api/drawings/{drawing}', of(id))),
+  binned: () => told(http.GET('/api/bin')),
+  emptyBin: () => told(http.DELETE('/api/bin')),
+  restore: (id: string) => told(http.POST('/api/drawings/{drawing}/restore', of(id))),
+  cell: (drawing: string, column: number, row: number, noted: Asked<{ post: paths['/api/drawings/{drawing}/cells/{column}/{row}']['put'] }>) => told(http.PUT('/api/drawings/{drawing}/cells/{column}/{row}', { params: { path: { drawing, column, row } }, body: noted })),
+  cells: (id: string, cells: number[], noted: Partial<Pick<CellNote, 'state'>>) => told(http.PUT('/api/drawings/{drawing}/cells', { ...of(id), body: { cells, ...noted } })),
+  cellToCopy: (drawing: string, column: number, row: number) => told(http.GET('/api/drawings/{drawing}/cells/{column}/{row}', { params: { path: { drawing, column, row } } })),
+  copying: (drawing: string, hand: string) => told(http.GET('/api/drawings/{drawing}/copying', { params: { path: { drawing }, query: { hand } } })),
+  workings: (photo: Pixels, choices: Choices, rung: string | null = null, point: { x: number; y: number } | null = null) => told(http.POST('/api/workings', { body: { ...about(photo, choices), rung, ...point } })),
+  ways: (photo: Pixels, choices: Choices) => told(http.POST('/api/ways', { body: about(photo, choices) })),
+  sheets: (photo: Pixels, choices: Choices) => told(http.POST('/api/sheets', { body: about(photo, choices) })),
+  schools: (photo: Pixels, choices: Choices) => told(http.POST('/api/schools', { body: about(photo, choices) })),
+  meshes: (photo: Pixels, choices: Choices) => told(http.POST('/api/meshes', { body: about(photo, choices) })),
+  prints: (photo: Pixels, choices: Choices) => told(http.POST('/api/prints', { body: about(photo, choices) })),
+  dividers: (photo: Pixels, choices: Choices) => told(http.POST('/api/dividers', { body: about(photo, choices) })),
+  enlargement: (photo: Pixels, choices: Choices, size: string) => told(http.POST('/api/enlargement', { body: { ...about(photo, choices), size } })),
+  ruled: (photo: Pixels, choices: Choices, columns: number, rows: number) => told(http.POST('/api/ruled', { body: { ...about(photo, choices), columns, rows } })),
+  square: (photo: Pixels, choices: Choices, measured: Asked<paths['/api/square']>) => told(http.POST('/api/square', { body: { ...about(photo, choices), ...measured } })),
+  measured: (photo: Pixels, choices: Choices, way: 'across' | 'down', ticks: Record<number, string>) => told(http.POST('/api/measured', { body: { ...about(photo, choices), way, ticks } })),
+  plans: (photo: Pixels, choices: Choices, demands: Asked<paths['/api/plans']>) => told(http.POST('/api/plans', { body: { ...about(photo, choices), ...demands } })),
+  clearances: (photo: Pixels, choices: Choices, how: Record<string, unknown>) => told(http.POST('/api/clearances', { body: { ...about(photo, choices), act: 'whole', how } })),
+  adjust: (photo: Pixels, choices: Choices, act: Act, how: Record<string, unknown>) => told(http.POST('/api/adjust', { body: { ...about(photo, choices), act, how } })),
+  edges: (id: string) => told(http.GET('/api/drawings/{drawing}/edges', of(id))),
+  beginSizes: (width: string, height: string) => told(http.POST('/api/drawings', { body: { width, height } })),
+  presets: () => told(http.GET('/api/keepsakes')),
+  keepPreset: (kind: Preset['kind'], name: string, photo: Pixels, choices: Choices) => told(http.POST('/api/keepsakes', { body: { ...about(photo, choices), kind, name } })),
+  forgetPreset: (keepsake: string) => told(http.DELETE('/api/keepsakes/{keepsake}', { params: { path: { keepsake } } })),
+  marking: (drawing: string, board: string, hand: string) => told(http.GET('/api/drawings/{drawing}/marking/{board}', { params: { path: { drawing, board }, query: { hand } } })),
+  tickMark: (drawing: string, board: string, hand: string, tick: string, done: boolean) => told(http.PUT('/api/drawings/{drawing}/marking/{board}/{tick}', { params: { path: { drawing, board, tick }, query: { hand } }, body: { done } })),
+  clearMarks: (drawing: string, board: string) => told(http.DELETE('/api/drawings/{drawing}/marking/{board}', { params: { path: { drawing, board } } })),
+  tones: (id: string) => told(http.GET('/api/drawings/{drawing}/tones', of(id))),
+  probe: (drawing: string, x: number, y: number) => told(http.GET('/api/drawings/{drawing}/tones/at', { params: { path: { drawing }, query: { x, y } } })),
+  finish: (id: string) => told(http.GET('/api/drawings/{drawing}/finish', of(id))),
+  folding: (id: string) => told(http.GET('/api/drawings/{drawing}/folding', of(id))),
+  shares: (id: string) => told(http.GET('/api/drawings/{drawing}/shares', of(id))),
+  pencil: (surface: string, use: string) => told(http.GET('/api/pencil', { params: { query: { surface, use } } })),
+  printers: (unit: string) => told(http.GET('/api/printers', { params: { query: { unit } } })),
+  keepPrinter: (typed: PrinterTyped) => told(http.POST('/api/printers', { body: typed })),
+  forgetPrinter: (printer: string) => told(http.DELETE('/api/printers/{printer}', { params: { path: { printer } } })),
+  aboutSheet: (drawing: string, kind: string, wanted: Record<string, string>) => told(http.GET('/api/drawings/{drawing}/sheets/{kind}', { params: { path: { drawing, kind }, query: { wanted } } })),
 }
 
 /** Sends a photo and tells how far it has come, 0…1. fetch cannot report that, so this is an XMLHttpRequest. */

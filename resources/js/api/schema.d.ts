@@ -270,7 +270,7 @@ export interface paths {
         get: operations["marking"];
         put?: never;
         post?: never;
-        delete?: never;
+        delete: operations["clearMarks"];
         options?: never;
         head?: never;
         patch?: never;
@@ -651,8 +651,8 @@ export interface components {
         /** @description Something done by hand to a drawing. */
         AdjustRequest: {
             choices: components["schemas"]["ChoicesJson"];
-            wide: number | null;
-            high: number | null;
+            wide?: number | null;
+            high?: number | null;
             /** @enum {string} */
             act: "turn" | "level" | "border" | "aim" | "crop" | "inset" | "plan" | "feature" | "whole" | "ruled" | "carried";
             how: {
@@ -742,18 +742,18 @@ export interface components {
         };
         /** @description What has become of a cell; what is left out stays as it was. */
         CellRequest: {
-            /** @enum {string} */
-            state: "done" | "empty" | "open";
-            doubtful: boolean;
-            words: string;
+            /** @enum {string|null} */
+            state?: "done" | "empty" | "open" | null;
+            doubtful?: boolean | null;
+            words?: string | null;
         };
         /** @description What is noted of several cells alike. */
         CellsRequest: {
             cells: number[];
-            /** @enum {string} */
-            state: "done" | "empty" | "open";
-            doubtful: boolean;
-            words: string;
+            /** @enum {string|null} */
+            state?: "done" | "empty" | "open" | null;
+            doubtful?: boolean | null;
+            words?: string | null;
         };
         /** @description Lengths against lengths, slopes, and what lies under what. */
         CheckJson: {
@@ -761,6 +761,12 @@ export interface components {
             spans: components["schemas"]["SpanJson"][];
             alignments: string[];
             sums: string[];
+        };
+        /** @description Choices to plan for. */
+        ChoicesRequest: {
+            choices: components["schemas"]["ChoicesJson"];
+            wide?: number | null;
+            high?: number | null;
         };
         /** @description One way to keep a thing clear of lines, or to put a line on it, and what it costs. */
         ClearanceJson: {
@@ -865,6 +871,13 @@ export interface components {
             redo: string | null;
             said: string;
         };
+        /** @description A size thought of for the picture. */
+        EnlargementRequest: {
+            choices: components["schemas"]["ChoicesJson"];
+            wide?: number | null;
+            high?: number | null;
+            size: string;
+        };
         /** @description One round of folding: all the creases that halve what is there. */
         FoldJson: {
             /** @enum {string} */
@@ -907,6 +920,8 @@ export interface components {
             kind: "paper" | "ruler" | "grid";
             name: string;
             choices: components["schemas"]["ChoicesJson"];
+            wide?: number | null;
+            high?: number | null;
         };
         /** @description A key point as it lies in the crop and on the paper. */
         KeyPointJson: {
@@ -1016,6 +1031,17 @@ export interface components {
         MarksJson: {
             across: components["schemas"]["MarkJson"][];
             down: components["schemas"]["MarkJson"][];
+        };
+        /** @description Where ticks really are. */
+        MeasuredRequest: {
+            choices: components["schemas"]["ChoicesJson"];
+            wide?: number | null;
+            high?: number | null;
+            /** @enum {string} */
+            way: "across" | "down";
+            ticks: {
+                [key: string]: unknown;
+            };
         };
         /** @description How fine a grid could be, and what that costs and gives. */
         MeshJson: {
@@ -1183,6 +1209,14 @@ export interface components {
             /** Format: float */
             stepped_error_mm: number;
         };
+        /** @description How many parts are ruled already. */
+        RuledRequest: {
+            choices: components["schemas"]["ChoicesJson"];
+            wide?: number | null;
+            high?: number | null;
+            columns: number;
+            rows: number;
+        };
         /** @description How a ruler in the drawing’s unit is ticked: one unit, and the parts it is cut in. */
         RulerJson: {
             /** Format: float */
@@ -1304,6 +1338,20 @@ export interface components {
             misfit: string | null;
             passes: boolean | null;
         };
+        /** @description What was measured of a frame, as typed; nothing at all asks what to expect. */
+        SquareRequest: {
+            choices: components["schemas"]["ChoicesJson"];
+            wide?: number | null;
+            high?: number | null;
+            /** @enum {string|null} */
+            which?: "drawing" | "sheet" | "print" | null;
+            falling?: string | null;
+            rising?: string | null;
+            top?: string | null;
+            bottom?: string | null;
+            left?: string | null;
+            right?: string | null;
+        };
         /** @description One way to go through the cells, and why one might. */
         StartJson: {
             name: string;
@@ -1313,7 +1361,7 @@ export interface components {
         /** @description The version an undo or redo was asked from. */
         StepRequest: {
             version: number;
-            edits: number | null;
+            edits?: number | null;
         };
         /** @description How far the two axes’ scales differ, and what to think of it. */
         StretchJson: {
@@ -1335,6 +1383,10 @@ export interface components {
             /** Format: float */
             at: number;
             text: string;
+        };
+        /** @description Whether a mark is made. */
+        TickRequest: {
+            done: boolean;
         };
         /** @description One box of the tone bar, and how much of the picture belongs in it. */
         ToneBoxJson: {
@@ -1401,12 +1453,12 @@ export interface components {
         /** @description Choices to plan for, and what a plan must be like. */
         WishRequest: {
             choices: components["schemas"]["ChoicesJson"];
-            wide: number | null;
-            high: number | null;
-            never_trim: boolean;
-            whole_sheet: boolean;
-            most_lines: string;
-            least_cell: string;
+            wide?: number | null;
+            high?: number | null;
+            never_trim?: boolean | null;
+            whole_sheet?: boolean | null;
+            most_lines?: string | null;
+            least_cell?: string | null;
         };
         /** @description Everything that follows from the choices. */
         WorkingsJson: {
@@ -1450,13 +1502,13 @@ export interface components {
         /** @description Choices to work out, for a photo of so many pixels; the pointer as shares of the crop. */
         WorkingsRequest: {
             choices: components["schemas"]["ChoicesJson"];
-            wide: number;
-            high: number;
-            rung: string | null;
+            wide?: number | null;
+            high?: number | null;
+            rung?: string | null;
             /** Format: float */
-            x: number | null;
+            x?: number | null;
             /** Format: float */
-            y: number | null;
+            y?: number | null;
         };
         /** @description Another picture of the subject, kept beside the reference and never measured from. */
         BesideChoice: {
@@ -1919,7 +1971,7 @@ export interface operations {
         };
         requestBody?: {
             content: {
-                "application/json": components["schemas"]["WishRequest"];
+                "application/json": components["schemas"]["ChoicesRequest"];
             };
         };
         responses: {
@@ -1989,6 +2041,10 @@ export interface operations {
                 "multipart/form-data": {
                     /** Format: binary */
                     photo: string;
+                };
+                "application/json": {
+                    width: string;
+                    height: string;
                 };
             };
         };
@@ -2203,9 +2259,32 @@ export interface operations {
             };
         };
     };
-    tickMark: {
+    clearMarks: {
         parameters: {
             query?: never;
+            header?: never;
+            path: {
+                drawing: string;
+                board: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Nothing is ticked any more. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    tickMark: {
+        parameters: {
+            query?: {
+                hand?: string;
+            };
             header?: never;
             path: {
                 drawing: string;
@@ -2214,7 +2293,11 @@ export interface operations {
             };
             cookie?: never;
         };
-        requestBody?: never;
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["TickRequest"];
+            };
+        };
         responses: {
             /** @description The walk, and how far it is. */
             200: {
@@ -2236,7 +2319,7 @@ export interface operations {
         };
         requestBody?: {
             content: {
-                "application/json": components["schemas"]["WishRequest"];
+                "application/json": components["schemas"]["ChoicesRequest"];
             };
         };
         responses: {
@@ -2288,7 +2371,7 @@ export interface operations {
         };
         requestBody?: {
             content: {
-                "application/json": components["schemas"]["WishRequest"];
+                "application/json": components["schemas"]["ChoicesRequest"];
             };
         };
         responses: {
@@ -2404,7 +2487,7 @@ export interface operations {
         };
         requestBody?: {
             content: {
-                "application/json": components["schemas"]["WishRequest"];
+                "application/json": components["schemas"]["ChoicesRequest"];
             };
         };
         responses: {
@@ -2519,7 +2602,7 @@ export interface operations {
         };
         requestBody?: {
             content: {
-                "application/json": components["schemas"]["WishRequest"];
+                "application/json": components["schemas"]["ChoicesRequest"];
             };
         };
         responses: {
@@ -2558,7 +2641,11 @@ export interface operations {
     };
     aboutSheet: {
         parameters: {
-            query?: never;
+            query?: {
+                wanted?: {
+                    [key: string]: unknown;
+                };
+            };
             header?: never;
             path: {
                 drawing: string;
@@ -2662,7 +2749,7 @@ export interface operations {
         };
         requestBody?: {
             content: {
-                "application/json": components["schemas"]["WishRequest"];
+                "application/json": components["schemas"]["EnlargementRequest"];
             };
         };
         responses: {
@@ -2686,7 +2773,7 @@ export interface operations {
         };
         requestBody?: {
             content: {
-                "application/json": components["schemas"]["WishRequest"];
+                "application/json": components["schemas"]["RuledRequest"];
             };
         };
         responses: {
@@ -2710,7 +2797,7 @@ export interface operations {
         };
         requestBody?: {
             content: {
-                "application/json": components["schemas"]["WishRequest"];
+                "application/json": components["schemas"]["SquareRequest"];
             };
         };
         responses: {
@@ -2734,7 +2821,7 @@ export interface operations {
         };
         requestBody?: {
             content: {
-                "application/json": components["schemas"]["WishRequest"];
+                "application/json": components["schemas"]["MeasuredRequest"];
             };
         };
         responses: {
@@ -2758,7 +2845,7 @@ export interface operations {
         };
         requestBody?: {
             content: {
-                "application/json": components["schemas"]["WishRequest"];
+                "application/json": components["schemas"]["ChoicesRequest"];
             };
         };
         responses: {

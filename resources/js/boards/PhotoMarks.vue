@@ -2,6 +2,7 @@
 import { computed } from 'vue'
 import type { ToneSpot, Workings } from '@/api/types'
 import { toNumber } from '@/ui/shares'
+import { names } from './paths'
 import SpanLines from './SpanLines.vue'
 import type { Box, Stage } from './stage'
 
@@ -25,7 +26,7 @@ const regions = computed(() =>
     use: region.use,
   })),
 )
-const points = computed(() => props.workings.points.map((point) => ({ ...point, leftwards: point.x > 0.6, at: { x: props.stage.crop.x + point.x * props.stage.crop.w, y: props.stage.crop.y + point.y * props.stage.crop.h } })))
+const points = computed(() => names(props.workings.points.map((point) => ({ ...point, at: { x: props.stage.crop.x + point.x * props.stage.crop.w, y: props.stage.crop.y + point.y * props.stage.crop.h } })), props.stage.photo.y))
 const tones = computed(() => props.spots.map((spot) => ({ ...spot, at: { x: props.stage.crop.x + spot.x * props.stage.crop.w, y: props.stage.crop.y + spot.y * props.stage.crop.h } })))
 </script>
 
@@ -35,7 +36,7 @@ const tones = computed(() => props.spots.map((spot) => ({ ...spot, at: { x: prop
     <g v-for="point in points" :key="point.name" data-test="point">
       <path v-if="point.cross && point.inside" class="focal" :d="`M${point.at.x} ${stage.crop.y}v${stage.crop.h}M${stage.crop.x} ${point.at.y}h${stage.crop.w}`" />
       <circle class="dot" :cx="point.at.x" :cy="point.at.y" r="5" />
-      <text class="name" :x="point.at.x + (point.leftwards ? -8 : 8)" :y="point.at.y + (point.at.y - stage.photo.y < 24 ? 20 : -7)" :text-anchor="point.leftwards ? 'end' : 'start'">{{ point.name }}</text>
+      <text class="name" :x="point.label.x" :y="point.label.y" :text-anchor="point.label.anchor">{{ point.name }}</text>
     </g>
     <SpanLines :box="stage.crop" :spans />
     <g v-for="spot in tones" :key="spot.words" data-test="spot">

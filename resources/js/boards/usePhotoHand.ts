@@ -15,6 +15,9 @@ export interface Hand {
 
 const GRIP = 16
 
+/** Where the inset's free corner is, and the whole diagonal it runs along, from the corner of the paper. */
+export type Diagonal = Box & { endX: number; endY: number }
+
 export function usePhotoHand(svg: Ref<SVGSVGElement | null>, stage: ComputedRef<Stage>, workings: ComputedRef<Workings>, can: ComputedRef<{ whole: boolean; crop: boolean; inset: boolean; lines: boolean }>, hand: Hand) {
   const tool = useTool()
   const rubber = ref<Box | null>(null)
@@ -38,8 +41,7 @@ export function usePhotoHand(svg: Ref<SVGSVGElement | null>, stage: ComputedRef<
 
   const near = (a: { x: number; y: number }, x: number, y: number) => Math.hypot(a.x - x, a.y - y) <= GRIP
 
-  /** Where the inset's free corner is, and the whole diagonal it runs along, from the corner of the paper. */
-  const diagonal = computed(() => {
+  const diagonal = computed<Diagonal>(() => {
     const { usable, area } = stage.value
     const size = workings.value.inset_size || 1
     return { x: usable.x, y: usable.y, w: area.w / size, h: area.h / size, endX: usable.x + area.w, endY: usable.y + area.h }
@@ -81,10 +83,10 @@ export function usePhotoHand(svg: Ref<SVGSVGElement | null>, stage: ComputedRef<
     } else if (grip.value === 'crop') {
       hand.move(origin.left + (p.x - origin.x) / photo.w, origin.top + (p.y - origin.y) / photo.h)
     } else if (grip.value === 'corner') {
-      hand.resize(Math.max(0.05, (p.x - crop.x) / photo.w), Math.max(0.05, (p.y - crop.y) / photo.h))
+      hand.resize((p.x - crop.x) / photo.w, (p.y - crop.y) / photo.h)
     } else if (grip.value === 'inset') {
       const d = diagonal.value
-      hand.inset(Math.min(1, Math.max(0.05, ((p.x - d.x) / d.w + (p.y - d.y) / d.h) / 2)))
+      hand.inset(((p.x - d.x) / d.w + (p.y - d.y) / d.h) / 2)
     } else if (grip.value) {
       const to = grip.value.way === 'across' ? (p.x - crop.x) / crop.w : (p.y - crop.y) / crop.h
       const kept = Math.min(0.999, Math.max(0.001, to))

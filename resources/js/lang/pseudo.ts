@@ -9,7 +9,7 @@ const ACCENTED: Record<string, string> = { a: 'á', e: 'é', i: 'í', o: 'ó', u
 /** One form of a sentence; what stands in braces is a name, and stays. */
 function form(text: string) {
   const accented = text.replace(/\{\w+\}|[aeiou]/gi, (part) => ACCENTED[part] ?? part)
-  return `⟦${accented}${'~'.repeat(Math.ceil(text.length / 3))}⟧`
+  return `⟦${accented}${'~'.repeat(Math.ceil(text.length / 3)).replace(/~{4}(?=~)/g, '~~~~ ')}⟧`
 }
 
 export function pseudo<T>(messages: T): T {

@@ -39,12 +39,13 @@ watch(() => props.current, standInSight)
 .ladder {
   padding: 12px 0 12px 12px;
   min-height: 0;
+  overflow-y: auto;
 }
 
 ol {
   display: flex;
   flex-direction: column;
-  height: 100%;
+  min-height: 100%;
   margin: 0;
   padding: 0;
   list-style: none;
@@ -52,20 +53,21 @@ ol {
   border-width: 0 2px;
 }
 
+/* Of one height, unless one has more to say. */
 li {
-  flex: 1;
-  min-height: 0;
+  display: grid;
+  flex: 1 0 0;
+  min-height: min-content;
 }
 
 .rung {
   display: flex;
   flex-direction: column;
-  height: 100%;
   padding: 8px 6px 4px 8px;
   border-top: 2px solid var(--graphite);
   text-decoration: none;
   line-height: 1.2;
-  overflow: hidden;
+  overflow: clip;
 }
 
 .rung:hover {

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import Lost from '@/shelf/Lost.vue'
 import { useDrawing } from '@/stores/drawing'
+import { provideFaults } from '@/ui/faults'
 import RungLadder from './RungLadder.vue'
 import type { RungKey } from './rungs'
 import TopStrip from './TopStrip.vue'
@@ -10,6 +11,7 @@ import Waiting from './Waiting.vue'
 /** What every rung's page has in common: the strip, the climbing ladder, the middle, the workings, and what comes next. */
 defineProps<{ id: string; rung: RungKey; name: string; tall?: boolean }>()
 const store = useDrawing()
+provideFaults(() => store.errors)
 </script>
 
 <template>

@@ -10,7 +10,7 @@ const id = useId()
 <template>
   <div class="field">
     <label :for="id">{{ label }}</label>
-    <el-select :id="id" :model-value="modelValue" :aria-label="label" @update:model-value="$emit('update:modelValue', $event as T)">
+    <el-select :id="id" :model-value="modelValue" :aria-label="label" :placeholder="label" @update:model-value="$emit('update:modelValue', $event as T)">
       <el-option v-for="(text, value) in options" :key="value" :value="value" :label="text as string" />
     </el-select>
   </div>

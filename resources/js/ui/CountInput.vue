@@ -1,19 +1,21 @@
 <script setup lang="ts">
-import { computed, ref, useId, watch } from 'vue'
-import { useDrawing } from '@/stores/drawing'
+import { ref, useId, watch } from 'vue'
+import { useFault } from './faults'
 
-/** A count with a large less and more. */
+/**
+ * A count with a large less and more. Element Plus's number field corrects what is typed on its own; here the server
+ * says what a count may be, and says it beside the field.
+ */
 const props = defineProps<{ label: string; modelValue: number; field: string }>()
 const emit = defineEmits<{ 'update:modelValue': [count: number] }>()
 
-const drawing = useDrawing()
 const id = useId()
 const typed = ref(String(props.modelValue))
 watch(
   () => props.modelValue,
   (kept) => (typed.value = String(kept)),
 )
-const fault = computed(() => drawing.errors[props.field])
+const fault = useFault(() => props.field)
 
 function tell(text: string) {
   // Whether a text is a count is for the server to say; it is sent as it was typed.

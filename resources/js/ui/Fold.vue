@@ -2,7 +2,10 @@
 import { ref } from 'vue'
 import Num from './Num.vue'
 
-/** A part of the workings that is folded away until it is wanted; what was decided there stays in sight. */
+/**
+ * A part of the workings that is folded away until it is wanted; what was decided there stays in sight. A native
+ * `details` rather than Element Plus's collapse: a search in the page finds what is folded, and opens it.
+ */
 const props = defineProps<{ name: string; decided?: string; open?: boolean }>()
 const emit = defineEmits<{ opened: [] }>()
 /** Nothing in it is made before it was wanted. */

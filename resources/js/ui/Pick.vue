@@ -1,7 +1,7 @@
 <script setup lang="ts" generic="T extends string">
 import { useId } from 'vue'
 
-/** One of a few, all in sight. Native radios underneath, so that arrow keys and screen readers work. */
+/** One of a few, all in sight. Native radios rather than Element Plus's segmented choice, whose options a long word pushes out of the panel; these wrap. */
 defineProps<{ label: string; modelValue: T; options: Partial<Record<T, string>> }>()
 defineEmits<{ 'update:modelValue': [value: T] }>()
 const name = useId()
@@ -33,6 +33,8 @@ fieldset {
 
 .options {
   display: flex;
+  flex-wrap: wrap;
+  row-gap: 4px;
 }
 
 label {
@@ -49,6 +51,7 @@ label {
   font-size: 15px;
   line-height: 1.15;
   text-align: center;
+  overflow-wrap: anywhere;
   cursor: pointer;
 }
 

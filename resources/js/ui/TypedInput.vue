@@ -1,20 +1,19 @@
 <script setup lang="ts">
 import { computed, ref, useId, watch } from 'vue'
-import { useDrawing } from '@/stores/drawing'
+import { useFault } from './faults'
 import Num from './Num.vue'
 
 /** Something typed the way it is said: a length, a share, a name. The server reads it; what it says of it stands beside it. */
 const props = defineProps<{ label: string; modelValue: string | null; field: string; hint?: string }>()
 const emit = defineEmits<{ 'update:modelValue': [typed: string] }>()
 
-const drawing = useDrawing()
 const id = useId()
 const typed = ref(props.modelValue ?? '')
 watch(
   () => props.modelValue,
   (kept) => (typed.value = kept ?? ''),
 )
-const fault = computed(() => drawing.errors[props.field])
+const fault = useFault(() => props.field)
 /** What is only not there yet is asked for; what was typed and cannot be is at fault. */
 const asked = computed(() => typed.value.trim() === '')
 

@@ -2,6 +2,7 @@
 import { computed, ref, watch } from 'vue'
 import { api } from '@/api/client'
 import type { GuideLines } from '@/api/types'
+import { labels } from '@/lang'
 import Choose from '@/ui/Choose.vue'
 import Fold from '@/ui/Fold.vue'
 
@@ -15,9 +16,8 @@ async function ask() {
 }
 watch([surface, use], () => void ask())
 
-const listed = (names: string[] | undefined, chosen: string) => Object.fromEntries((names ?? [chosen]).map((name) => [name, name]))
-const surfaces = computed(() => listed(advice.value?.surfaces, surface.value))
-const uses = computed(() => listed(advice.value?.uses, use.value))
+const surfaces = computed(() => labels(...(advice.value?.surfaces ?? [surface.value])))
+const uses = computed(() => labels(...(advice.value?.uses ?? [use.value])))
 </script>
 
 <template>

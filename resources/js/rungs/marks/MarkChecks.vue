@@ -12,7 +12,7 @@ import { useAsked } from '../useAsked'
 const props = defineProps<{ workings: Workings; way: 'across' | 'down' }>()
 const id = useId()
 const store = useDrawing()
-const frame = reactive({ which: 'drawing', falling: '', rising: '', top: '', bottom: '', left: '', right: '' })
+const frame = reactive({ which: 'drawing' as 'drawing' | 'sheet' | 'print', falling: '', rising: '', top: '', bottom: '', left: '', right: '' })
 const sides = ['falling', 'rising', 'top', 'bottom', 'left', 'right'] as const
 const square = useAsked((photo, choices) => api.square(photo, choices, frame))
 const ticks = reactive<Record<number, string>>({})

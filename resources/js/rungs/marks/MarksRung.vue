@@ -52,7 +52,7 @@ function off(row: MarkRow) {
     </tbody>
   </table>
   <dl v-if="chosen" class="exact" data-test="exact">
-    <template v-for="[name, reading] in [['photo', chosen.print], ['area', chosen.area], ['sheet edge', chosen.sheet]] as const" :key="name">
+    <template v-for="[name, reading] in [[$t('marks.photo'), chosen.print], [$t('marks.area'), chosen.area], [$t('marks.sheetEdge'), chosen.sheet]] as const" :key="name">
       <template v-if="reading">
         <dt class="legend">{{ name }}</dt>
         <dd>
@@ -89,6 +89,9 @@ td {
 }
 
 thead th {
+  vertical-align: bottom;
+  white-space: normal;
+  overflow-wrap: anywhere;
   font-size: 14px;
   color: var(--soft);
 }

@@ -26,16 +26,14 @@ watch(
     <table data-test="shares">
       <thead>
         <tr>
-          <th scope="col"><span class="unseen">{{ $t('marks.of') }}</span></th>
           <th v-for="share in rows[0]?.shares" :key="share" scope="col"><Num :text="share" /></th>
         </tr>
       </thead>
       <tbody v-for="row in rows" :key="row.of">
         <tr>
-          <th :colspan="row.readings.length + 1" scope="rowgroup" class="soft">{{ row.of }}, <Num :text="row.length" /></th>
+          <th :colspan="row.readings.length" scope="rowgroup" class="soft">{{ row.of }}, <Num :text="row.length" /></th>
         </tr>
         <tr>
-          <td />
           <td v-for="(reading, i) in row.readings" :key="i"><Num :text="reading" /></td>
         </tr>
       </tbody>
@@ -65,5 +63,6 @@ tbody th {
   padding-top: 8px;
   border-top: 1px solid var(--rule);
   text-align: left;
+  white-space: normal;
 }
 </style>

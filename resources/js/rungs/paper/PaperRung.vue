@@ -72,7 +72,7 @@ function unit(to: Choices['unit']) {
   <h2>{{ $t('paper.whatYouDrawOn') }}</h2>
   <div class="field">
     <label :for="id">{{ $t('paper.sheet') }}</label>
-    <el-select :id="id" :model-value="chosen" filterable :filter-method="(text: string) => (search = text)" :aria-label="$t('paper.sheet')" @update:model-value="choose" @visible-change="search = ''">
+    <el-select :id="id" :model-value="chosen" filterable :filter-method="(text: string) => (search = text)" :aria-label="$t('paper.sheet')" :placeholder="$t('paper.sheet')" @update:model-value="choose" @visible-change="search = ''">
       <el-option :value="OWN" :label="$t('paper.aSizeOfMy')" />
       <el-option-group v-if="shelf.of('paper').length" :label="$t('paper.myOwnStock')">
         <el-option v-for="paper in shelf.of('paper')" :key="paper.id" :value="`own:${paper.name}`" :label="paper.name" />

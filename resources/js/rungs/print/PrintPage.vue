@@ -2,6 +2,7 @@
 import { refDebounced } from '@vueuse/core'
 import { computed, onMounted, ref, shallowRef, watch } from 'vue'
 import { api, Refused } from '@/api/client'
+import { t } from '@/lang'
 import { useCatalogue } from '@/stores/catalogue'
 import { usePrinting } from '@/stores/printing'
 import RungPage from '../RungPage.vue'
@@ -13,7 +14,7 @@ import PrintPanel from './PrintPanel.vue'
 const props = defineProps<{ id: string; sheet?: string }>()
 const store = useOpenDrawing(
   () => props.id,
-  () => 'Print',
+  () => t('print.print'),
 )
 const shelf = useCatalogue()
 const printing = usePrinting()
@@ -36,7 +37,7 @@ watch(
     if (!key || version === undefined) return
     const mine = (wanted.value = `${key}?${asked}&v=${version}`)
     try {
-      const about = await api.aboutSheet(props.id, key, asked)
+      const about = await api.aboutSheet(props.id, key, Object.fromEntries(new URLSearchParams(asked)))
       if (wanted.value !== mine) return
       pages.value = about.pages
       fault.value = ''

@@ -39,7 +39,9 @@ li {
   border-left-width: 0;
   color: #2b2926;
   font-size: 12px;
+  line-height: 1.3;
   overflow: hidden;
+  overflow-wrap: anywhere;
 }
 
 li:first-child .box {

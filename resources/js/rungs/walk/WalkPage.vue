@@ -19,7 +19,7 @@ import WalkBoard from './WalkBoard.vue'
 const props = defineProps<{ id: string; board: 'paper' | 'photo' | 'folded'; step?: string }>()
 const store = useOpenDrawing(
   () => props.id,
-  () => 'Marking out',
+  () => t('walk.markingOut'),
 )
 const router = useRouter()
 const hand = useHand()

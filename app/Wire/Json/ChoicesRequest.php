@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Wire\Json;
+
+use App\Documents\Choices\ChoicesJson;
+use OpenApi\Attributes as OA;
+
+/** Choices to plan for. */
+#[OA\Schema]
+final readonly class ChoicesRequest
+{
+    public function __construct(
+        #[OA\Property] public ChoicesJson $choices,
+        /** pixels of the photo; null when there are only sizes */
+        #[OA\Property] public ?int $wide,
+        #[OA\Property] public ?int $high,
+    ) {
+    }
+}

@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Wire\Json;
+
+use App\Documents\Choices\ChoicesJson;
+use OpenApi\Attributes as OA;
+
+/** How many parts are ruled already. */
+#[OA\Schema]
+final readonly class RuledRequest
+{
+    public function __construct(
+        #[OA\Property] public ChoicesJson $choices,
+        /** pixels of the photo; null when there are only sizes */
+        #[OA\Property] public ?int $wide,
+        #[OA\Property] public ?int $high,
+        #[OA\Property] public int $columns,
+        #[OA\Property] public int $rows,
+    ) {
+    }
+}

@@ -1,0 +1,106 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { Drawing, Workings } from '@/api/types'
+import type { BoardRung } from '@/rungs/rungs'
+import Num from '@/ui/Num.vue'
+import PaperExtras from './PaperExtras.vue'
+import SpanLines from './SpanLines.vue'
+import { cross, cuts, labels, oneLine, overlays, rules, weights } from './paths'
+import type { Focus, Stage } from './stage'
+import { useLook } from './useLook'
+import type { Diagonal } from './usePhotoHand'
+
+/** The sheet, the drawing on it, and the same grid. */
+const props = defineProps<{
+  drawing: Drawing
+  workings: Workings
+  stage: Stage
+  rung: BoardRung
+  focus: Focus
+  way: 'across' | 'down'
+  lit: number | null
+  point: { x: number; y: number } | null
+  spans: Workings['check']['spans']
+  round: boolean
+  circle: number | null
+  diagonal: Diagonal | null
+  grid?: boolean
+}>()
+defineEmits<{ pull: [event: KeyboardEvent] }>()
+
+const { look } = useLook()
+const choices = computed(() => props.workings.choices)
+const lines = computed(() => props.workings.lines)
+</script>
+
+<template>
+  <g data-test="paper-board">
+    <rect class="sheet" :style="{ fill: workings.paper_colour ?? undefined }" :x="stage.sheet.x" :y="stage.sheet.y" :width="stage.sheet.w" :height="stage.sheet.h" />
+    <rect v-if="focus === 'paper' || rung === 'fit'" class="usable" :x="stage.usable.x" :y="stage.usable.y" :width="stage.usable.w" :height="stage.usable.h" />
+    <template v-if="grid">
+      <path class="rule guide" :d="rules(lines, stage.area)" :stroke-width="weights[choices.grid.weights.paper]" />
+      <path class="rule guide" :d="cuts(workings.divided, stage.area)" stroke-width="0.7" />
+      <text v-for="label in labels(lines, choices.grid, stage.area, stage.sheet)" :key="`${label.x} ${label.y}`" class="label guide" :x="label.x" :y="label.y" :text-anchor="label.anchor">{{ label.text }}</text>
+    </template>
+    <rect v-else class="area" :x="stage.area.x" :y="stage.area.y" :width="stage.area.w" :height="stage.area.h" />
+    <SpanLines v-if="spans.length" :box="stage.area" :spans="spans" />
+    <PaperExtras :stage="stage" :workings="workings" :drawing="drawing" :rung="rung" :diagonal="diagonal" :overlays="look.lifted ? '' : overlays(lines, stage.area, 'paper')" :round="round" :circle="circle" @pull="$emit('pull', $event)" />
+    <path class="lit" :d="oneLine(lines, way, lit, stage.area)" />
+    <path class="cross" :d="cross(point, stage.area)" />
+    <text class="caption" :x="stage.sheet.x + stage.sheet.w / 2" :y="stage.sheet.y + stage.sheet.h + 25" text-anchor="middle"><Num svg :text="workings.rungs.paper.decision" /></text>
+  </g>
+</template>
+
+<style scoped>
+.rule,
+.lit,
+.cross {
+  fill: none;
+}
+
+.rule.guide {
+  stroke: var(--guide);
+  stroke-width: 1;
+}
+
+.lit,
+.cross {
+  stroke: #c8341f;
+  stroke-width: 2;
+}
+
+.cross {
+  stroke-width: 1;
+}
+
+.sheet {
+  fill: var(--sheet);
+  filter: drop-shadow(0 1px 4px var(--shade));
+}
+
+.usable {
+  fill: none;
+  stroke: var(--tick);
+  stroke-dasharray: 4 4;
+}
+
+.area {
+  fill: none;
+  stroke: var(--guide);
+  stroke-width: 1.5;
+}
+
+.label {
+  font-size: 14px;
+  fill: var(--soft);
+}
+
+.label.guide {
+  fill: #24648f;
+}
+
+.caption {
+  font-size: 15px;
+  fill: var(--soft);
+}
+</style>

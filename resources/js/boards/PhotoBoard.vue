@@ -1,0 +1,247 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { previewOf } from '@/api/pictures'
+import type { Drawing, ToneSpot, Workings } from '@/api/types'
+import { t } from '@/lang'
+import type { BoardRung } from '@/rungs/rungs'
+import { useTool } from '@/stores/tool'
+import Num from '@/ui/Num.vue'
+import PhotoMarks from './PhotoMarks.vue'
+import { cross, cuts, labels, losses, mask, oneLine, overlays, rules, weights } from './paths'
+import type { Box, Stage } from './stage'
+import { useLook } from './useLook'
+
+/** The photo, with the crop or inside it, the grid over it, what is marked on it, and what the hand is doing to it. */
+const props = defineProps<{
+  drawing: Drawing
+  workings: Workings
+  stage: Stage
+  rung: BoardRung
+  way: 'across' | 'down'
+  can: { crop: boolean }
+  lit: number | null
+  point: { x: number; y: number } | null
+  rubber: Box | null
+  spans: Workings['check']['spans']
+  spots: ToneSpot[]
+  round: boolean
+  circle: number | null
+  wholePhoto?: boolean
+  grid?: boolean
+  picture?: string | null
+  /** Whether what is lost has room beside the crop. */
+  roomy: boolean
+}>()
+defineEmits<{ nudge: [event: KeyboardEvent]; pull: [event: KeyboardEvent] }>()
+
+const LOUPE = { radius: 84, times: 3 }
+const ROOM_FOR_CAPTION = 190
+
+const { look, filter, maskColour } = useLook()
+const tool = useTool()
+const choices = computed(() => props.workings.choices)
+const lines = computed(() => props.workings.lines)
+const crop = computed(() => props.workings.crop)
+
+/** Where the preview has to lie for the photo's box to show the right part of it. */
+const image = computed<Box>(() => {
+  const { photo } = props.stage
+  if (props.wholePhoto) return photo
+  const w = photo.w / crop.value.share_w
+  const h = photo.h / crop.value.share_h
+  return { x: photo.x - crop.value.left * w, y: photo.y - crop.value.top * h, w, h }
+})
+const address = computed(() => props.picture ?? previewOf(props.drawing, props.workings))
+const mirror = computed(() => (look.value.mirrored ? `translate(${2 * props.stage.photo.x + props.stage.photo.w} 0) scale(-1 1)` : undefined))
+const ruled = computed(() => props.grid && !look.value.lifted)
+
+/** What lies under the pointer, larger, brighter and with more contrast. */
+const loupe = computed(() => {
+  if (!look.value.loupe || !props.point) return null
+  const { crop: c } = props.stage
+  const [x, y] = [c.x + props.point.x * c.w, c.y + props.point.y * c.h]
+  return { x, y, transform: `translate(${x} ${y}) scale(${LOUPE.times}) translate(${-x} ${-y})` }
+})
+
+const caption = computed(() => {
+  const trimmed = crop.value.trimmed_percent === 0 ? t('boards.nothingTrimmed') : t('boards.percentTrimmed', { percent: Math.round(crop.value.trimmed_percent) })
+  const { decision } = props.workings.rungs.photo
+  return props.stage.photo.w < ROOM_FOR_CAPTION ? decision : `${decision} · ${trimmed}`
+})
+</script>
+
+<template>
+  <g data-test="photo-board">
+    <defs>
+      <clipPath id="photo-clip"><rect :x="stage.photo.x" :y="stage.photo.y" :width="stage.photo.w" :height="stage.photo.h" /></clipPath>
+      <clipPath v-if="loupe" id="loupe-clip"><circle :cx="loupe.x" :cy="loupe.y" :r="LOUPE.radius" /></clipPath>
+      <filter v-for="n in [1, 2, 3, 4]" :id="`simple-${n}`" :key="n" x="0" y="0" width="1" height="1">
+        <feGaussianBlur :stdDeviation="n * 1.8" edgeMode="duplicate" />
+        <feComponentTransfer>
+          <component :is="`feFunc${channel}`" v-for="channel in ['R', 'G', 'B']" :key="channel" type="discrete" :tableValues="Array.from({ length: 9 - 1.5 * n }, (_, i, all = Math.floor(9 - 1.5 * n)) => i / (all - 1)).join(' ')" />
+        </feComponentTransfer>
+      </filter>
+    </defs>
+    <g :transform="mirror">
+      <image v-if="address" :href="address" :x="image.x" :y="image.y" :width="image.w" :height="image.h" preserveAspectRatio="none" clip-path="url(#photo-clip)" :style="{ filter }" />
+      <rect v-else class="blank" :x="stage.photo.x" :y="stage.photo.y" :width="stage.photo.w" :height="stage.photo.h" />
+      <path v-if="wholePhoto" class="mask" fill-rule="evenodd" :d="mask(stage, round)" :style="{ fill: maskColour, fillOpacity: look.strength / 100 }" />
+      <template v-if="ruled">
+        <path class="rule" :d="rules(lines, stage.crop)" :stroke="drawing.line.casing" stroke-opacity="0.35" :stroke-width="(weights[choices.grid.weights.photo] ?? 1.2) + 1.2" />
+        <path class="rule" :d="rules(lines, stage.crop)" :stroke="drawing.line.css" :stroke-width="weights[choices.grid.weights.photo]" />
+        <path class="rule" :d="cuts(workings.divided, stage.crop)" :stroke="drawing.line.css" stroke-width="0.8" />
+      </template>
+      <template v-if="lines.overlays.length && !look.lifted">
+        <path class="overlay casing" :d="overlays(lines, stage.crop, 'photo')" />
+        <path class="overlay" :d="overlays(lines, stage.crop, 'photo')" />
+      </template>
+    </g>
+    <template v-if="ruled && !look.mirrored">
+      <text v-for="label in labels(lines, choices.grid, stage.crop)" :key="`${label.x} ${label.y}`" class="label" :class="{ inside: choices.grid.labels === 'running' }" :x="label.x" :y="label.y" :text-anchor="label.anchor">{{ label.text }}</text>
+    </template>
+    <PhotoMarks v-if="!look.mirrored" :spans="spans" :spots="spots ?? []" :stage="stage" :workings="workings" :whole="wholePhoto ?? false" />
+    <ellipse v-if="round" class="outline" :cx="stage.crop.x + stage.crop.w / 2" :cy="stage.crop.y + stage.crop.h / 2" :rx="stage.crop.w / 2" :ry="stage.crop.h / 2" />
+    <circle v-if="circle" class="circle" :cx="stage.crop.x + stage.crop.w / 2" :cy="stage.crop.y + stage.crop.h / 2" :r="circle" />
+    <rect
+      v-if="wholePhoto && !look.mirrored"
+      class="frame"
+      :class="{ movable: can.crop }"
+      :x="stage.crop.x"
+      :y="stage.crop.y"
+      :width="stage.crop.w"
+      :height="stage.crop.h"
+      :tabindex="can.crop ? 0 : undefined"
+      :role="can.crop ? 'application' : undefined"
+      :aria-label="can.crop ? $t('boards.theCropArrowKeys') : undefined"
+      data-test="crop"
+      @keydown="can.crop && $emit('nudge', $event)"
+    />
+    <path v-if="can.crop && !look.mirrored" class="grip" :d="`M${stage.crop.x + stage.crop.w + 1} ${stage.crop.y + stage.crop.h - 16}v17h-17`" tabindex="0" role="slider" :aria-label="$t('boards.theCropsCornerArrow')" :aria-valuenow="Math.round(workings.crop_size * 100)" aria-valuemin="5" aria-valuemax="100" data-test="corner" @keydown="$emit('pull', $event)" />
+    <g v-if="rung === 'fit' && !look.mirrored && roomy" data-test="losses">
+      <text v-for="loss in losses(stage, workings.trimmed)" :key="loss.side" class="loss" :x="loss.x" :y="loss.y" :text-anchor="loss.anchor"><Num svg :text="loss.text" /></text>
+    </g>
+    <path class="lit" :d="oneLine(lines, way, lit, stage.crop)" />
+    <path v-if="!loupe" class="cross" :d="cross(point, stage.crop)" />
+    <g v-if="loupe && address" clip-path="url(#loupe-clip)">
+      <image :href="address" :x="image.x" :y="image.y" :width="image.w" :height="image.h" preserveAspectRatio="none" :transform="loupe.transform" class="lens" />
+      <circle class="rim" :cx="loupe.x" :cy="loupe.y" :r="LOUPE.radius" />
+    </g>
+    <rect v-if="rubber && tool.kind === 'box'" class="rubber" :x="Math.min(rubber.x, rubber.x + rubber.w)" :y="Math.min(rubber.y, rubber.y + rubber.h)" :width="Math.abs(rubber.w)" :height="Math.abs(rubber.h)" />
+    <path v-if="rubber && tool.kind === 'line'" class="rubber" :d="`M${rubber.x} ${rubber.y}l${rubber.w} ${rubber.h}`" />
+    <text class="caption" :x="stage.photo.x + stage.photo.w / 2" :y="stage.photo.y + stage.photo.h + 25" text-anchor="middle"><Num svg :text="caption" /></text>
+  </g>
+</template>
+
+<style scoped>
+.blank {
+  fill: var(--sheet);
+  stroke: var(--tick);
+}
+
+.overlay {
+  fill: none;
+  stroke: #fffefa;
+  stroke-width: 1.2;
+  stroke-dasharray: 7 5;
+}
+
+.overlay.casing {
+  stroke: #22201d;
+  stroke-opacity: 0.55;
+  stroke-width: 3;
+  stroke-dasharray: none;
+}
+
+.outline,
+.circle {
+  fill: none;
+  stroke: #c8341f;
+  stroke-width: 1.5;
+}
+
+.grip {
+  fill: none;
+  stroke: #c8341f;
+  stroke-width: 5;
+  cursor: nwse-resize;
+}
+
+.grip:focus-visible {
+  outline: none;
+  stroke-width: 9;
+}
+
+.loss {
+  font-size: 14px;
+  font-weight: 600;
+  fill: #2b2926;
+  paint-order: stroke;
+  stroke: #fffefa;
+  stroke-width: 4px;
+  stroke-linejoin: round;
+}
+
+.lens {
+  filter: brightness(1.25) contrast(1.45);
+}
+
+.rim {
+  fill: none;
+  stroke: #fffefa;
+  stroke-width: 4;
+}
+
+.rubber {
+  fill: rgb(47 155 224 / 18%);
+  stroke: #c8341f;
+  stroke-width: 2;
+}
+
+.frame {
+  fill: transparent;
+  stroke: var(--red);
+  stroke-width: 1.5;
+}
+
+.frame.movable {
+  cursor: grab;
+}
+
+.frame:focus-visible {
+  outline: none;
+  stroke-width: 4;
+}
+
+.rule,
+.lit,
+.cross {
+  fill: none;
+}
+
+.lit,
+.cross {
+  stroke: #c8341f;
+  stroke-width: 2;
+}
+
+.cross {
+  stroke-width: 1;
+}
+
+.label {
+  font-size: 14px;
+  fill: var(--soft);
+}
+
+.label.inside {
+  fill: #2b2926;
+  paint-order: stroke;
+  stroke: rgb(255 254 250 / 85%);
+  stroke-width: 3px;
+}
+
+.caption {
+  font-size: 15px;
+  fill: var(--soft);
+}
+</style>

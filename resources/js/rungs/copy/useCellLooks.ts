@@ -1,0 +1,35 @@
+import { reactive, watch } from 'vue'
+import type { View } from './useWindow'
+
+/** How the cell in hand is looked at, and what in it is pointed at. */
+export interface CellLooks {
+  view: View
+  lifted: boolean
+  hairlines: boolean
+  upsideDown: boolean
+  brighter: boolean
+  tone: boolean
+  quarters: boolean
+  /** The contour in hand, by its place in the list. */
+  chosen: number | null
+  /** The crossing that is pointed at, likewise. */
+  pointed: number | null
+}
+
+export function useCellLooks() {
+  const looks = reactive<CellLooks>({ view: 'one', lifted: false, hairlines: true, upsideDown: false, brighter: false, tone: false, quarters: false, chosen: null, pointed: null })
+
+  // A contour is followed in one cell alone.
+  watch(
+    () => looks.chosen,
+    (one) => one !== null && (looks.view = 'one'),
+  )
+
+  /** Another view of the cell, or the cell alone again. */
+  function look(wanted: View) {
+    looks.view = looks.view === wanted ? 'one' : wanted
+    looks.chosen = null
+  }
+
+  return { looks, look }
+}

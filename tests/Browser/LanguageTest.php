@@ -1,0 +1,66 @@
+<?php
+
+use App\Wording\Languages;
+use Tests\Browser\Table;
+
+/*
+ * The pseudo-language: every sentence from the lists is bracketed, accented and a third longer. What is
+ * bare was said past the lists; what is clipped would not fit a longer language.
+ */
+
+/** Words that a page shows or tells with a plain vowel in them, but for what people wrote, names of sheets, and units. */
+const BARE = <<<'JS'
+    const [known] = arguments
+    const told = [document.body.innerText, ...[...document.body.querySelectorAll('[aria-label], [title], [placeholder], img[alt]')].filter((e) => e.checkVisibility()).flatMap((e) => ['aria-label', 'title', 'placeholder', 'alt'].map((name) => e.getAttribute(name)))]
+    return [...new Set(told.filter(Boolean).flatMap((text) => {
+        for (const name of known.sort((a, b) => b.length - a.length)) text = text.replaceAll(name, ' ')
+        return text.replace(/\b(?:in|cm|mm|px)\b/g, ' ').match(/[^\s⟦⟧]*\p{L}*[aeiou]\p{L}+|\p{L}+[aeiou]\p{L}*/giu) ?? []
+    }))]
+    JS;
+
+/** Texts that are cut off by the box they stand in, and what lies beyond the page. */
+const CLIPPED = <<<'JS'
+    const cut = [...document.body.querySelectorAll('*')].filter((e) => {
+        const style = getComputedStyle(e)
+        return e.checkVisibility() && style.textOverflow !== 'ellipsis' && !e.closest('.unseen, .el-input, svg, .el-select, .el-slider') && e.innerText?.includes('⟦')
+            && ((style.overflowX !== 'visible' && e.scrollWidth > e.clientWidth + 1) || (['hidden', 'clip'].includes(style.overflowY) && e.scrollHeight > e.clientHeight + 1))
+    })
+    const beyond = document.scrollingElement.scrollWidth > innerWidth ? ['the page itself'] : []
+    return [...beyond, ...cut.map((e) => `${e.tagName}.${e.className}: ${e.innerText.slice(0, 80)}`)]
+    JS;
+
+it('says everything from the lists, and has room for a longer language', function (string $title, string $path) {
+    $table = Table::lay();
+    $agent = (string) $table->browser->executeScript('return navigator.userAgent');
+    $table->devtools('Emulation.setUserAgentOverride', ['userAgent' => $agent, 'acceptLanguage' => Languages::PSEUDO]);
+    // Nothing new has come for a quarter of a second.
+    $still = function () use ($table): void {
+        $seen = '';
+        Table::until(function () use ($table, &$seen): bool {
+            [$was, $seen] = [$seen, (string) $table->browser->executeScript('return document.body.innerText')];
+            usleep(250_000);
+
+            return $was === $seen;
+        }, 'the page to stand still');
+    };
+    try {
+        $drawing = collect($table->shelf())->firstWhere('title', $title);
+        $table->go(str_replace('ID', $drawing['id'], $path));
+        $table->see('body', '⟦');
+        $still();
+        $table->browser->executeScript('document.querySelectorAll("details:not([open]) > summary").forEach((e) => e.click())');
+        $still();
+        $catalogue = json_decode((string) file_get_contents($table->address('/api/catalogue')), true);
+        $answer = json_decode((string) file_get_contents($table->address("/api/drawings/{$drawing['id']}")), true);
+        $here = $answer['workings']['choices'];
+        // What the history calls a step was said when it was made.
+        $known = [(string) $answer['undo'], ...array_column($table->shelf(), 'title'), ...array_column([...$here['points'], ...$here['spans']], 'name'), ...array_column($catalogue['sheets'], 'name')];
+        expect(['bare' => $table->browser->executeScript(BARE, [$known]), 'clipped' => $table->browser->executeScript(CLIPPED)])->toBe(['bare' => [], 'clipped' => []]);
+    } finally {
+        $table->devtools('Emulation.setUserAgentOverride', ['userAgent' => $agent, 'acceptLanguage' => 'en-US,en']);
+    }
+})->with([
+    ...array_map(fn (string $path): array => ['Potting bench, late morning', $path], ['/', ...array_map(fn (string $page): string => "/drawing/ID/{$page}", ['photo', 'paper', 'fit', 'grid', 'marks', 'copy', 'check', 'tone', 'finish', 'print', 'marks/paper', 'marks/photo', 'marks/folded']), '/nowhere']),
+    // Another way to agree, another school, in inches.
+    ...array_map(fn (string $page): array => ['Jug on the sill', "/drawing/ID/{$page}"], ['fit', 'grid', 'marks']),
+]);
