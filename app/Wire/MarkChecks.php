@@ -11,10 +11,9 @@ use App\Wording\Writing;
 use Illuminate\Validation\ValidationException;
 use InchLadder\Impossible;
 use InchLadder\Marks\FrameCheck;
+use InchLadder\Marks\FrameFindings;
 use InchLadder\Marks\Mark;
-use InchLadder\Marks\MarkLadder;
 use InchLadder\Marks\MeasuredBack;
-use InchLadder\Marks\SquareCheck;
 use InchLadder\Measure\Length;
 use InchLadder\Measure\LengthReader;
 use InchLadder\Measure\Rational;
@@ -45,30 +44,46 @@ final readonly class MarkChecks
     {
         $frame = $this->frame($which);
         $step = $this->plan->choices->notation->ruler->step;
-        $expected = self::mm($frame->diagonal());
         $measured = [];
         foreach (array_filter($typed, static fn (string $text): bool => $text !== '') as $name => $text) {
             $measured[$name] = $this->typed("square.{$name}", $text);
         }
         if ($measured === []) {
-            return new VerdictJson(true, [Say::it('markchecks.expected', ['diagonal' => $this->write->reading($expected), 'step' => $this->write->plain($step)])]);
+            return new VerdictJson(true, [Say::it('markchecks.expected', ['diagonal' => $this->write->reading(FrameFindings::diagonalOf($frame)), 'step' => $this->write->plain($step)])]);
         }
-        $check = FrameCheck::of($frame, $measured, $step);
-        $leans = isset($measured['falling'], $measured['rising']) ? SquareCheck::of($frame, $measured['falling'], $measured['rising'], $step) : null;
-        $unproved = $check->unproved === [] ? null : Say::it('markchecks.unproved', ['sides' => Say::listed(array_map(self::side(...), $check->unproved))]);
-        if ($check->off === []) {
-            $right = $leans === null ? Say::it('markchecks.right') : Say::it('markchecks.square', ['diagonal' => $this->write->reading($expected)]);
-
-            return new VerdictJson(true, $unproved === null ? [$right] : [$right, $unproved]);
+        $grid = $this->plan->layout->grid;
+        $found = FrameFindings::of($frame, $measured, $step, $grid->across->parts(), $grid->down->parts());
+        $unproved = $found->check->unproved === [] ? [] : [Say::it('markchecks.unproved', ['sides' => Say::listed(array_map(self::side(...), $found->check->unproved))])];
+        if ($found->check->off === []) {
+            return new VerdictJson(true, [$found->diagonal === null ? Say::it('markchecks.right') : Say::it('markchecks.square', ['diagonal' => $this->write->reading($found->diagonal)]), ...$unproved]);
         }
 
-        return new VerdictJson(false, array_values(array_filter([
-            ...array_map(fn (string $name, Length $error): string => Say::it('markchecks.off.'.($error->isPositive() ? 'long' : 'short'), ['side' => self::side($name), 'error' => $this->write->reading($error->absolute())]), array_keys($check->off), array_values($check->off)),
+        return new VerdictJson(false, [...$this->off($found->check), ...$this->explained($found), ...$unproved]);
+    }
+
+    /** @return list<string> */
+    private function off(FrameCheck $check): array
+    {
+        $sentences = [];
+        foreach ($check->off as $name => $error) {
+            $sentences[] = Say::it('markchecks.off.'.($error->isPositive() ? 'long' : 'short'), ['side' => self::side($name), 'error' => $this->write->reading($error->absolute())]);
+        }
+
+        return $sentences;
+    }
+
+    /** @return list<string> */
+    private function explained(FrameFindings $found): array
+    {
+        $check = $found->check;
+
+        return array_values(array_filter([
             $check->corner === null ? null : Say::it('markchecks.corner', ['corner' => Say::it("phrases.corner.{$check->corner}"), 'most' => $this->write->reading($check->most())]),
-            ...$check->corner !== null || $leans === null ? [] : $this->leaning($leans, $frame, $step, array_diff(array_keys($check->off), ['falling', 'rising']) !== []),
-            $this->plan->layout->grid->across->parts() > 1 && $leans !== null ? Say::it('markchecks.centre proves nothing') : null,
-            $unproved,
-        ])));
+            $found->lean === null || $found->slid === null ? null : Say::it('markchecks.leans.'.($found->slid->isPositive() ? 'right' : 'left'), ['degrees' => (string) round(abs($found->lean), 2), 'slid' => $this->write->reading($found->slid->absolute())]),
+            $found->slidOnCell === null ? null : Say::it('markchecks.leans.first', ['cell' => $this->write->reading($found->slidOnCell)]),
+            $found->larger === null || $found->most === null ? null : Say::it('markchecks.diagonals.'.($found->larger > 0 ? 'long' : 'short'), ['percent' => (string) round(abs($found->larger) * 100, 1), 'across' => $this->write->reading($found->most->width), 'down' => $this->write->reading($found->most->height)]),
+            $found->hasHalvingLines ? Say::it('markchecks.centre proves nothing') : null,
+        ]));
     }
 
     private function frame(string $which): Size
@@ -81,22 +96,6 @@ final readonly class MarkChecks
             $which === 'print' && $print !== null => $print,
             default => $this->plan->layout->fitted->area,
         };
-    }
-
-    /**
-     * @param  bool  $sidesAreOff  whether sides were named already: then they explain what the diagonals have too much
-     * @return list<string|null>
-     */
-    private function leaning(SquareCheck $check, Size $frame, Length $step, bool $sidesAreOff): array
-    {
-        $slid = self::mm(abs($check->slid));
-        $larger = abs($check->larger) * $check->expected;
-
-        return [
-            abs($check->slid) <= $step->toFloat() ? null : Say::it('markchecks.leans.'.($check->slid > 0 ? 'right' : 'left'), ['degrees' => (string) round(abs($check->lean), 2), 'slid' => $this->write->reading($slid)]),
-            abs($check->slid) <= $step->toFloat() ? null : Say::it('markchecks.leans.first', ['cell' => $this->write->reading($slid->dividedBy(max(1, $this->plan->layout->grid->down->parts())))]),
-            $larger <= $step->toFloat() || $sidesAreOff ? null : Say::it('markchecks.diagonals.'.($check->larger > 0 ? 'long' : 'short'), ['percent' => (string) round(abs($check->larger) * 100, 1), 'across' => $this->write->reading(self::mm(abs($check->larger) * $frame->width->toFloat())), 'down' => $this->write->reading(self::mm(abs($check->larger) * $frame->height->toFloat()))]),
-        ];
     }
 
     private static function side(string $name): string
@@ -129,10 +128,10 @@ final readonly class MarkChecks
         }
 
         return new VerdictJson(false, array_values(array_filter([
-            $found->moved === 0.0 ? null : Say::it('markchecks.moved', $this->off($way, $found->moved)),
-            $found->stretch === 0.0 ? null : Say::it('markchecks.stretched.'.($found->stretch > 0 ? 'apart' : 'together'), ['percent' => (string) round(abs($found->stretch) * 100, 1), 'far' => $this->far($ladder, $found->stretch)]),
+            $found->moved === 0.0 ? null : Say::it('markchecks.moved', $this->far($way, $found->moved)),
+            $found->stretch === 0.0 ? null : Say::it('markchecks.stretched.'.($found->stretch > 0 ? 'apart' : 'together'), ['percent' => (string) round(abs($found->stretch) * 100, 1), 'far' => $this->write->reading(self::mm($found->stretchedAt($ladder->marks[count($ladder->marks) - 1]->at->sheet->exact)))]),
             ...$this->undecided($found, $way),
-            ...array_map(fn (array $slip): string => Say::it('markchecks.slipped', ['line' => $slip[0], ...$this->off($way, $slip[1])]), $found->slips),
+            ...array_map(fn (array $slip): string => Say::it('markchecks.slipped', ['line' => $slip[0], ...$this->far($way, $slip[1])]), $found->slips),
         ])));
     }
 
@@ -142,7 +141,7 @@ final readonly class MarkChecks
      * @param  'across'|'down'  $way
      * @return array{by: string, towards: string}
      */
-    private function off(string $way, float $millimetres): array
+    private function far(string $way, float $millimetres): array
     {
         return ['by' => $this->write->reading(self::mm(abs($millimetres))), 'towards' => Say::it("markchecks.towards.{$way}".($millimetres > 0 ? '' : ' back'))];
     }
@@ -153,18 +152,9 @@ final readonly class MarkChecks
      */
     private function undecided(MeasuredBack $found, string $way): array
     {
-        $half = $this->plan->choices->notation->ruler->step->toFloat() / 2;
-        $sentences = array_map(fn (array $tick): string => Say::it(abs($tick[1]) <= $half ? 'markchecks.belongs' : 'markchecks.lies', ['line' => $tick[0], ...$this->off($way, $tick[1])]), $found->undecided);
+        $sentences = array_map(fn (array $tick): string => Say::it($found->belongs($tick[1]) ? 'markchecks.belongs' : 'markchecks.lies', ['line' => $tick[0], ...$this->far($way, $tick[1])]), $found->undecided);
 
         return $sentences === [] ? [] : [...$sentences, Say::it('markchecks.undecided')];
-    }
-
-    /** How far a stretch has put out the last line. */
-    private function far(MarkLadder $ladder, float $stretch): string
-    {
-        $last = $ladder->marks[count($ladder->marks) - 1];
-
-        return $this->write->reading(self::mm(abs($stretch) * $last->at->sheet->exact->toFloat()));
     }
 
     private function belongs(Mark $mark): Length

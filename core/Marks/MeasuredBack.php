@@ -19,12 +19,13 @@ use InchLadder\Measure\Length;
 final readonly class MeasuredBack
 {
     /**
+     * @param  float  $step  the ruler's finest mark, in mm
      * @param  float  $moved  in mm: where the zero lies, to the right or down of where it should
      * @param  float  $stretch  length drawn ÷ length wanted, less 1
      * @param  list<array{int, float}>  $slips  line, and how far it is off beyond drift and stretch, in mm
      * @param  list<array{int, float}>  $undecided  line, and how far it is off, where the readings are too few to tell why
      */
-    private function __construct(public float $moved, public float $stretch, public array $slips, public array $undecided = [])
+    private function __construct(private float $step, public float $moved, public float $stretch, public array $slips, public array $undecided = [])
     {
     }
 
@@ -64,7 +65,7 @@ final readonly class MeasuredBack
             }
         }
 
-        return new self($moved, $stretch, $slips);
+        return new self($step, $moved, $stretch, $slips);
     }
 
     public function isTrue(): bool
@@ -72,17 +73,29 @@ final readonly class MeasuredBack
         return $this->moved === 0.0 && $this->stretch === 0.0 && $this->slips === [] && $this->undecided === [];
     }
 
+    /** Whether a tick that is so many mm off is where it belongs, as far as the ruler can tell. */
+    public function belongs(float $off): bool
+    {
+        return abs($off) <= $this->step / 2;
+    }
+
+    /** How far the stretch has put out a line, in mm, that belongs so far from the zero. */
+    public function stretchedAt(Length $place): float
+    {
+        return abs($this->stretch) * $place->toFloat();
+    }
+
     /** @param  array<int, float>  $errors  by line, in mm */
     private static function ofFew(array $errors, float $step): self
     {
         if (array_filter($errors, static fn (float $error): bool => abs($error) > $step / 2) === []) {
-            return new self(0.0, 0.0, []);
+            return new self($step, 0.0, 0.0, []);
         }
         if (count($errors) > 1 && max($errors) - min($errors) <= $step) {
-            return new self(array_sum($errors) / count($errors), 0.0, []);
+            return new self($step, array_sum($errors) / count($errors), 0.0, []);
         }
 
-        return new self(0.0, 0.0, [], array_map(static fn (int $line, float $error): array => [$line, $error], array_keys($errors), array_values($errors)));
+        return new self($step, 0.0, 0.0, [], array_map(static fn (int $line, float $error): array => [$line, $error], array_keys($errors), array_values($errors)));
     }
 
     /** @param  list<float>  $numbers */

@@ -2,6 +2,7 @@
 
 use InchLadder\Marks\DiagonalsImpossible;
 use InchLadder\Marks\FrameCheck;
+use InchLadder\Marks\FrameFindings;
 use InchLadder\Marks\MeasuredBack;
 use InchLadder\Marks\SquareCheck;
 use InchLadder\Measure\Length;
@@ -98,3 +99,21 @@ it('finds the one mark that explains every length that is off', function (array 
 it('says what was not measured', function () {
     expect(FrameCheck::of(Size::mm(300, 400), ['top' => Length::mm(300), 'falling' => Length::mm(500)], Length::mm(1))->unproved)->toBe(['bottom', 'left', 'right', 'rising']);
 });
+
+it('says each thing once: a corner that explains all leaves no lean, a named side no diagonals too long', function (array $measured, ?string $corner, bool $leans, bool $isLarger) {
+    // A 3-4-5 frame of 300 × 400 mm, its diagonals 500 (Euclid, Elements I.47).
+    $found = FrameFindings::of(Size::mm(300, 400), array_map(Length::mm(...), $measured), Length::mm(1), 5, 4);
+    expect([$found->check->corner, $found->lean !== null, $found->larger !== null])->toBe([$corner, $leans, $isLarger])
+        ->and($found->slid === null)->toBe(! $leans)->and($found->most === null)->toBe(! $isLarger);
+    if ($found->slid !== null && $found->slidOnCell !== null) {
+        // On four rows each has a quarter of it.
+        expect($found->slidOnCell->times(4)->toFloat())->toEqualWithDelta(abs($found->slid->toFloat()), 0.01);
+    }
+})->with([
+    'nothing off' => [['falling' => 500, 'rising' => 500], null, false, false],
+    // 12.5 mm to the right: d² = (300 ± 12.5)² + 400², all but the same sides.
+    'it leans' => [['falling' => '507.6', 'rising' => '492.6'], null, true, false],
+    'both too long' => [['falling' => 505, 'rising' => 505], null, false, true],
+    'both too long, and a side says why' => [['falling' => 505, 'rising' => 505, 'top' => 308], null, false, false],
+    'one mark slipped' => [['falling' => 505, 'rising' => 500, 'top' => 300, 'right' => 404, 'left' => 400, 'bottom' => 303], 'bottom-right', false, false],
+]);
