@@ -22,16 +22,20 @@ use App\Wording\Writing;
 use Illuminate\Support\Collection;
 use Illuminate\Validation\ValidationException;
 use InchLadder\Fit\Dividers;
+use InchLadder\Fit\DividerSetting;
 use InchLadder\Fit\Enlargement;
 use InchLadder\Fit\Stretched;
 use InchLadder\Fit\Way;
 use InchLadder\Fit\Ways\FreeCrop;
 use InchLadder\Grid\Cells;
 use InchLadder\Grid\Edge;
+use InchLadder\Grid\Figures;
+use InchLadder\Grid\RuledAlready;
 use InchLadder\Grid\SchoolCatalogue;
 use InchLadder\Grid\Schools\SquaresByCount;
 use InchLadder\Grid\SetUpTime;
 use InchLadder\Impossible;
+use InchLadder\Layout\PrintOnPaper;
 use InchLadder\Measure\Fractions;
 use InchLadder\Measure\Length;
 use InchLadder\Measure\LengthReader;
@@ -40,7 +44,6 @@ use InchLadder\Measure\Size;
 use InchLadder\Paper\Catalogue;
 use InchLadder\Paper\Sheet;
 use InchLadder\Paper\Standards\PhotoPrints;
-use InchLadder\Photo\Resolution;
 use InchLadder\Plan\Choices;
 use InchLadder\Plan\Plan;
 
@@ -49,12 +52,6 @@ final readonly class Alternatives
 {
     /** Sheets shown beside one's own. */
     private const SHEETS = 12;
-
-    /** Columns of the meshes shown. */
-    private const MESHES = [3, 4, 5, 6, 8, 10, 12, 16, 20];
-
-    /** An eye places an edge in a cell to a tenth of its side (common practice). */
-    private const EYE = 10;
 
     private Choices $choices;
 
@@ -94,8 +91,6 @@ final readonly class Alternatives
     {
         // This crop, as large as each sheet takes it.
         $whole = $this->choices->fitted(new FreeCrop(Plan::of($this->choices)->layout->fitted->crop));
-        $area = $this->choices->sheet->width->mm->times($this->choices->sheet->height->mm)->toFloat();
-        $near = static fn (Sheet $sheet): bool => abs(log($sheet->size->width->toFloat() * $sheet->size->height->toFloat() / $area, 2)) <= 1.5;
         $owned = Preset::query()->where('kind', 'paper')->get()->toBase()->map(function (Preset $paper) use ($whole): ?OtherSheetJson {
             $side = static fn (string $side): string => (string) data_get($paper->content, "paper.{$side}");
             try {
@@ -106,7 +101,7 @@ final readonly class Alternatives
                 return null;
             }
         });
-        $listed = collect(Catalogue::sheets())->filter($near)->map(fn (Sheet $sheet): ?OtherSheetJson => $this->sheet($whole, $sheet->key, $sheet->name, $sheet->size, ...$this->asCatalogued($sheet)));
+        $listed = collect(Catalogue::about($this->choices->sheet))->map(fn (Sheet $sheet): ?OtherSheetJson => $this->sheet($whole, $sheet->key, $sheet->name, $sheet->size, ...$this->asCatalogued($sheet)));
         $best = static fn (Collection $sheets): Collection => $sheets->filter()->sortBy('wasted_percent')->values();
 
         return [...$best($owned)->all(), ...$best($listed)->take(self::SHEETS)->all()];
@@ -134,7 +129,7 @@ final readonly class Alternatives
 
             return new SchoolJson(
                 $name, Say::name("schools.{$name}", $name), null, $lines, $cells->columns * $cells->rows,
-                $this->write->readSize(new Size(self::widest($plan->layout->grid->across, $plan->layout->fitted->area->width), self::widest($plan->layout->grid->down, $plan->layout->fitted->area->height))),
+                $this->write->readSize(new Size($plan->layout->fitted->area->width->times($plan->layout->grid->across->widest()), $plan->layout->fitted->area->height->times($plan->layout->grid->down->widest()))),
                 Phrases::setUp(SetUpTime::forLines($lines)), Say::ifAny("schools.{$name}.for") ?? '', Say::ifAny("schools.{$name}.against") ?? '',
             );
         }, SchoolCatalogue::keys());
@@ -145,7 +140,7 @@ final readonly class Alternatives
     {
         $crop = $this->choices->fit->way() === Way::Cells ? $this->choices->fitted($this->read->fitted(Way::Crop)->fit) : $this->choices;
         $meshes = [];
-        foreach (self::MESHES as $columns) {
+        foreach (Figures::MESHES as $columns) {
             try {
                 $plan = Plan::of($crop->schooled(SquaresByCount::across($columns)));
             } catch (Impossible) {
@@ -155,7 +150,7 @@ final readonly class Alternatives
             $lines = $plan->layout->grid->innerLines();
             $meshes[] = new MeshJson(
                 $cells->columns, $cells->rows, $lines, $cells->columns * $cells->rows, $this->write->readSize($plan->layout->cell()),
-                Phrases::setUp(SetUpTime::forLines($lines)), $this->write->reading($plan->layout->cell()->width->dividedBy(self::EYE)),
+                Phrases::setUp(SetUpTime::forLines($lines)), $this->write->reading($plan->layout->cell()->width->dividedBy(Figures::EYE_PARTS)),
             );
         }
 
@@ -170,19 +165,9 @@ final readonly class Alternatives
         $papers = [...(new PhotoPrints)->sheets(), ...array_map(Catalogue::find(...), ['a5', 'a4', 'a3', 'letter', 'tabloid'])];
 
         return array_map(function (Sheet $sheet) use ($plan, $least): PrintSizeJson {
-            // The whole photo is printed; the crop is what is gridded of it.
-            $picture = $plan->layout->reference->ratio();
-            $paper = $sheet->size->isUpright() === $picture->isLessThan(1) ? $sheet->size : $sheet->size->turned();
-            $print = $paper->largestInside($picture);
-            $crop = $plan->layout->fitted->crop;
-            $cell = new Size(
-                $print->width->times($crop->width)->times($plan->layout->grid->across->span($plan->layout->grid->across->firstWhole())),
-                $print->height->times($crop->height)->times($plan->layout->grid->down->span($plan->layout->grid->down->firstWhole())),
-            );
-            $resolution = $plan->layout->reference->pixelsWide === null || $plan->layout->reference->pixelsHigh === null ? null
-                : Resolution::of(Rational::of($plan->layout->reference->pixelsWide), Rational::of($plan->layout->reference->pixelsHigh), $print);
+            $print = PrintOnPaper::of($plan->layout, $sheet->size);
 
-            return new PrintSizeJson($sheet->name, $this->write->readSize($print), $this->write->readSize($cell), $resolution === null ? null : (int) round($resolution->perInch), $resolution?->isEnough() ?? true, $least !== null && $least->isLongerThan(Length::smaller($cell->width, $cell->height)));
+            return new PrintSizeJson($sheet->name, $this->write->readSize($print->print), $this->write->readSize($print->cell), $print->resolution === null ? null : (int) round($print->resolution->perInch), $print->resolution?->isEnough() ?? true, $least !== null && $print->isUnder($least));
         }, $papers);
     }
 
@@ -195,19 +180,8 @@ final readonly class Alternatives
     {
         $plan = Plan::of($this->choices);
         $print = $plan->layout->print ?? throw ValidationException::withMessages(['dividers' => Say::it('alternatives.dividers.screen')]);
-        $settings = array_map(function (Rational $setting) use ($print, $plan): DividerJson {
-            $drawing = Dividers::drawing($print, $setting);
-            $fits = Dividers::fits($drawing, $plan->layout->usable);
 
-            return new DividerJson('×'.Fractions::mixed($setting), $this->write->readSize($drawing), $fits ? round(100 - $drawing->shareOf($plan->layout->usable)->toFloat() * 100, 1) : 0, $fits, match ($setting->compareTo(1)) {
-                1 => Say::it('alternatives.dividers.larger'),
-                -1 => Say::it('alternatives.dividers.smaller'),
-                default => Say::it('alternatives.dividers.same'),
-            });
-        }, Dividers::settings());
-        usort($settings, static fn (DividerJson $a, DividerJson $b): int => [! $a->fits, $a->empty_percent] <=> [! $b->fits, $b->empty_percent]);
-
-        return $settings;
+        return array_map(fn (DividerSetting $one): DividerJson => new DividerJson('×'.Fractions::mixed($one->setting), $this->write->readSize($one->drawing), round($one->empty->toFloat() * 100, 1), $one->fits, Say::it("alternatives.dividers.{$one->makes}")), Dividers::onto($print, $plan->layout->usable));
     }
 
     /** A size thought of for the picture: `25x20 cm`. */
@@ -246,19 +220,10 @@ final readonly class Alternatives
     /** @return list<string> */
     private function against(string $way, Edge $edge, int $parts, Length $side): array
     {
-        $cut = array_filter(range(0, $edge->parts() - 1), $edge->isPartial(...));
-        // Ruled in cells of the same size, the last one is cut short there as well, counted or not.
-        if ($cut !== [] && in_array($parts, [$edge->parts(), $edge->parts() - count($cut)], true)) {
-            return [];
-        }
-        $ruled = Edge::even($parts);
-        $sentences = $parts === $edge->parts() ? [] : [Say::it("alternatives.ruled.parts {$way}", ['ruled' => $parts, 'parts' => $edge->parts()])];
-        foreach (array_slice($ruled->fractions, 1, -1) as $i => $fraction) {
-            $off = array_map(static fn (Rational $own): Rational => $fraction->minus($own)->abs(), $edge->fractions);
-            $nearest = array_reduce($off, Rational::smaller(...), Rational::one());
-            if (! $nearest->isZero()) {
-                $sentences[] = Say::it("alternatives.ruled.line {$way}", ['line' => $i + 1, 'off' => $this->write->reading($side->times($nearest))]);
-            }
+        $ruled = RuledAlready::in($parts, $edge);
+        $sentences = $ruled->isSameCount() ? [] : [Say::it("alternatives.ruled.parts {$way}", ['ruled' => $ruled->parts, 'parts' => $ruled->own])];
+        foreach ($ruled->off as $line => $off) {
+            $sentences[] = Say::it("alternatives.ruled.line {$way}", ['line' => $line, 'off' => $this->write->reading($side->times($off))]);
         }
 
         return $sentences;
@@ -286,10 +251,5 @@ final readonly class Alternatives
         $notation = new \InchLadder\Measure\Notation($sheet->unit, $sheet->unit->commonRuler());
 
         return [$notation->plain($sheet->size->width), $notation->plain($sheet->size->height)];
-    }
-
-    private static function widest(Edge $edge, Length $side): Length
-    {
-        return $side->times(array_reduce(range(0, $edge->parts() - 1), static fn (Rational $most, int $part): Rational => Rational::larger($most, $edge->span($part)), Rational::zero()));
     }
 }

@@ -39,4 +39,13 @@ final readonly class Dividers
     {
         return ! $drawing->width->isLongerThan($usable->width) && ! $drawing->height->isLongerThan($usable->height);
     }
+
+    /** @return list<DividerSetting> those that fit first, the fullest first */
+    public static function onto(Size $print, Size $usable): array
+    {
+        $settings = array_map(static fn (Rational $setting): DividerSetting => DividerSetting::of($setting, $print, $usable), self::settings());
+        usort($settings, static fn (DividerSetting $a, DividerSetting $b): int => [! $a->fits, $a->empty->toFloat()] <=> [! $b->fits, $b->empty->toFloat()]);
+
+        return $settings;
+    }
 }

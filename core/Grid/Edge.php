@@ -134,6 +134,12 @@ final readonly class Edge
         return $this->isPartial(0) && $this->parts() > 1 ? 1 : 0;
     }
 
+    /** The longest part, as a share of the side. */
+    public function widest(): Rational
+    {
+        return array_reduce(range(0, $this->parts() - 1), fn (Rational $most, int $part): Rational => Rational::larger($most, $this->span($part)), Rational::zero());
+    }
+
     /** Whether all parts but the partial ones are as long as each other. */
     public function isRegular(): bool
     {

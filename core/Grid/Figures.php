@@ -16,6 +16,12 @@ final class Figures
     /** As above. */
     public const SLOWEST_MINUTES = 10;
 
+    /** An eye places an edge in a cell to so many parts of its side (common practice). */
+    public const EYE_PARTS = 10;
+
+    /** Columns of the meshes that are laid side by side, from coarse to what a hand still rules (ours). */
+    public const MESHES = [3, 4, 5, 6, 8, 10, 12, 16, 20];
+
     /** A line must show nearly everywhere, so a colour is judged by its poorest tenth (ours). */
     public const POOREST_SHARE = 0.1;
 }

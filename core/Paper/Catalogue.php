@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace InchLadder\Paper;
 
+use InchLadder\Measure\Size;
 use InchLadder\Paper\Standards\ArchitecturalSheets;
 use InchLadder\Paper\Standards\ArtistsSheets;
 use InchLadder\Paper\Standards\AsmeY14;
@@ -22,6 +23,14 @@ final class Catalogue
     public static function sheets(): array
     {
         return array_merge(...array_map(self::of(...), self::STANDARDS));
+    }
+
+    /** @return list<Sheet> of about this area, in the order of the standards */
+    public static function about(Size $size): array
+    {
+        $area = static fn (Size $size): float => $size->width->toFloat() * $size->height->toFloat();
+
+        return array_values(array_filter(self::sheets(), static fn (Sheet $sheet): bool => abs(log($area($sheet->size) / $area($size), 2)) <= Figures::ABOUT_DOUBLINGS));
     }
 
     /** @throws SheetUnknown */
