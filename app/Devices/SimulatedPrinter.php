@@ -101,8 +101,12 @@ final readonly class SimulatedPrinter
         $page->setImageVirtualPixelMethod(Imagick::VIRTUALPIXELMETHOD_BACKGROUND);
         $page->setImageBackgroundColor(new ImagickPixel('white'));
         if ($this->across !== 1.0 || $this->down !== 1.0 || $this->skew !== 0.0) {
-            $page->distortImage(Imagick::DISTORTION_SCALEROTATETRANSLATE, [$wide / 2, $high / 2, $across, $down, 0, $wide / 2, $high / 2], false);
-            $this->skew === 0.0 || $page->distortImage(Imagick::DISTORTION_SCALEROTATETRANSLATE, [$wide / 2, $high / 2, $this->skew], false);
+            // First longer or shorter, then askew, about the middle of the page; read between pixels in a straight line.
+            [$cosine, $sine, $x, $y] = [cos(deg2rad($this->skew)), sin(deg2rad($this->skew)), $wide / 2, $high / 2];
+            [$xx, $xy, $yx, $yy] = [$cosine * $across, -$sine * $down, $sine * $across, $cosine * $down];
+            $page->setImageArtifact('filter', 'point');
+            $page->setImageInterpolateMethod(Imagick::INTERPOLATE_BILINEAR);
+            $page->distortImage(Imagick::DISTORTION_AFFINEPROJECTION, [$xx, $yx, $xy, $yy, $x - $xx * $x - $xy * $y, $y - $yx * $x - $yy * $y], false);
             $page->setImagePage(0, 0, 0, 0);
         }
         if ($this->border > 0) {
@@ -116,6 +120,7 @@ final readonly class SimulatedPrinter
             $page->drawImage(self::graph($wide, $high, $perMm));
         }
         $page->setImageFormat('png');
+        $page->setOption('png:compression-level', '2');
         $page->setImageUnits(Imagick::RESOLUTION_PIXELSPERCENTIMETER);
         $page->setImageResolution($perMm * 10, $perMm * 10);
 

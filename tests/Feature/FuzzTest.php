@@ -17,7 +17,7 @@ use Tests\Photos;
 
 const FUZZ_REQUESTS = 300;
 
-const FUZZ_SECONDS = 0.45;
+const FUZZ_SECONDS = 0.3;
 
 /** What is put in place of something; texts for the most part, as most of what is asked is read from texts. */
 function oddity(): mixed

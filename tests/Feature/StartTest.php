@@ -45,10 +45,10 @@ it('serves where it is told, and takes a relative folder from where it was calle
     (new Illuminate\Filesystem\Filesystem)->deleteDirectory(sys_get_temp_dir()."/{$folder}");
 });
 
-it('gives each of several that start at the same moment a port of its own, and each its own data', function () {
-    $servers = array_map(fn (int $i) => Server::begin('--data='.getenv('INCH_DATA')."/moment-{$i}"), range(0, 2));
+it('gives each of two that start at the same moment a port of its own, and each its own data', function () {
+    $servers = array_map(fn (int $i) => Server::begin('--data='.getenv('INCH_DATA')."/moment-{$i}"), range(0, 1));
     $addresses = array_map(Server::address(...), $servers);
-    expect(array_unique($addresses))->toHaveCount(3);
+    expect(array_unique($addresses))->toHaveCount(2);
     foreach ($addresses as $address) {
         $here = json_decode((string) file_get_contents("{$address}/api/drawings"), true)[0]['id'];
         $found = array_map(fn (string $other) => @file_get_contents("{$other}/api/drawings/{$here}") !== false, $addresses);
@@ -67,22 +67,21 @@ it('names what is wrong with how it was called, or the step that failed and the 
     [['--data=/proc/no/such'], 1, 'What helps: give yourself the right to write there'],
 ]);
 
-it('refuses an upload too large, whichever of the server’s doors it comes to', function (int $megabytes, int $status) {
+it('refuses an upload too large, whichever of the server’s doors it comes to', function () {
     [$process, $address] = Server::start('--data='.getenv('INCH_DATA').'/large');
     $path = getenv('INCH_DATA').'/large.jpg';
-    $file = fopen($path, 'w');
-    fwrite($file, (string) file_get_contents(Tests\Photos::make()));
-    ftruncate($file, $megabytes * 1024 * 1024);
-    $curl = curl_init("{$address}/api/drawings");
-    curl_setopt_array($curl, [CURLOPT_RETURNTRANSFER => true, CURLOPT_POSTFIELDS => ['photo' => new CURLFile($path)], CURLOPT_HTTPHEADER => ['Accept: application/json', 'Expect:']]);
-    $answer = json_decode((string) curl_exec($curl), true);
-    expect(curl_getinfo($curl, CURLINFO_RESPONSE_CODE))->toBe($status)
-        ->and($answer['message'])->toContain('larger than 64 MB')
-        ->and(Server::shelf($address))->toHaveCount(3);
+    // Over our limit, over the limit for a file, over the limit for a request.
+    foreach ([65 => 422, 70 => 422, 90 => 413] as $megabytes => $status) {
+        $file = fopen($path, 'w');
+        fwrite($file, (string) file_get_contents(Tests\Photos::make()));
+        ftruncate($file, $megabytes * 1024 * 1024);
+        $curl = curl_init("{$address}/api/drawings");
+        curl_setopt_array($curl, [CURLOPT_RETURNTRANSFER => true, CURLOPT_POSTFIELDS => ['photo' => new CURLFile($path)], CURLOPT_HTTPHEADER => ['Accept: application/json', 'Expect:']]);
+        $answer = json_decode((string) curl_exec($curl), true);
+        expect(curl_getinfo($curl, CURLINFO_RESPONSE_CODE))->toBe($status, "{$megabytes} MB")
+            ->and($answer['message'])->toContain('larger than 64 MB');
+    }
+    expect(Server::shelf($address))->toHaveCount(3);
     $process->stop(3);
     unlink($path);
-})->with([
-    'over our limit' => [65, 422],
-    'over the limit for a file' => [70, 422],
-    'over the limit for a request' => [90, 413],
-]);
+});
