@@ -12,7 +12,12 @@ interface PrintableSheet
     /** Names it in addresses and on the command line. */
     public static function key(): string;
 
-    /** @return list<string> what can be chosen about it: `at print`, `at page`, `at drawing`, `labels`, `whole`, `lines`, `mirrored`, `look`, `own` (a page of its own size) */
+    /**
+     * What can be chosen about it: `at print`, `at page`, `at drawing`, `labels`, `whole`, `lines`, `mirrored`, `look`,
+     * `own` (a page of its own size).
+     *
+     * @return list<string>
+     */
     public function takes(): array;
 
     /** Whether lines are drawn from it, or lie on it, that last: the spacing is tried first. */

@@ -6,11 +6,10 @@ namespace App\Http\Controllers;
 
 use App\Documents\ChoicesReader;
 use App\Http\Requests\ChoicesInput;
+use App\Http\Requests\PresetRequest;
 use App\Models\Preset;
 use App\Wire\Json\PresetJson;
-use App\Wording\Say;
 use Illuminate\Http\JsonResponse;
-use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use InchLadder\Measure\Fractions;
 use InchLadder\Plan\Plan;
@@ -31,22 +30,19 @@ final class PresetController
         return array_values(Preset::query()->orderBy('name')->get()->map(self::json(...))->all());
     }
 
-    public function store(Request $request, ChoicesInput $input): JsonResponse
+    public function store(PresetRequest $wanted, ChoicesInput $input): JsonResponse
     {
-        $wanted = $request->validate(['kind' => 'required|in:'.implode(',', Preset::KINDS), 'name' => 'required|string|max:60'], [
-            'kind' => Say::it('http.a paper a ruler'), 'name' => Say::it('http.give it a name'),
-        ]);
         $read = ChoicesReader::read($input->choices(), $input->pixels('wide'), $input->pixels('high'));
         $choices = $read->document();
         $content = [];
-        foreach (self::PARTS[$wanted['kind']] as $part => $fields) {
+        foreach (self::PARTS[$wanted->kind()] as $part => $fields) {
             $taken = array_intersect_key($part === '' ? $choices : $choices[$part], array_flip($fields));
             $content += $part === '' ? $taken : [$part => $taken];
         }
-        if ($wanted['kind'] === 'grid') {
+        if ($wanted->kind() === 'grid') {
             $content['shape'] = Fractions::places(Plan::of($read->choices)->layout->fitted->area->ratio(), 3);
         }
-        $kept = Preset::query()->updateOrCreate(['kind' => $wanted['kind'], 'name' => trim($wanted['name'])], ['content' => $content]);
+        $kept = Preset::query()->updateOrCreate(['kind' => $wanted->kind(), 'name' => $wanted->name()], ['content' => $content]);
 
         return new JsonResponse(self::json($kept), 201);
     }

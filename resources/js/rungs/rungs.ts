@@ -1,7 +1,10 @@
 import type { Workings } from '@/api/types'
 import { choice, t } from '@/lang'
 
-/** The nine rungs, in the order practitioners work. A new one is a line here, with what its boards show, and a panel `KEY/KeyRung.vue`; without boards it is a page of its own. */
+/**
+ * The nine rungs, in the order practitioners work. A new one is a line here, with what its boards show, a panel
+ * `KEY/KeyRung.vue`, and its words in lang (`rung`, `next`); without boards it is a page of its own.
+ */
 export const rungs = [
   { key: 'photo', boards: { focus: 'photo', wholePhoto: true, grid: false } },
   { key: 'paper', boards: { focus: 'paper', wholePhoto: true, grid: false } },

@@ -1,5 +1,8 @@
 <script setup lang="ts">
-/** Something that needs the eye: red pencil in the margin, never in the way. Not Element Plus's alert, which has an icon and a close, and goes; this stays while it is true. */
+/**
+ * Something that needs the eye: red pencil in the margin, never in the way. Not Element Plus's alert, which has an
+ * icon and a close, and goes; this stays while it is true.
+ */
 defineProps<{ tone?: 'red' | 'calm' }>()
 </script>
 

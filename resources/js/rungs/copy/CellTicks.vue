@@ -2,7 +2,10 @@
 import Num from '@/ui/Num.vue'
 import type { Tick } from './sides'
 
-/** Ticks on the four sides of a cell: where contours cross them, or the quarters of the sides. A crossing that is pointed at is the other board's too; a key goes through them. */
+/**
+ * Ticks on the four sides of a cell: where contours cross them, or the quarters of the sides. A crossing that is
+ * pointed at is the other board's too; a key goes through them.
+ */
 defineProps<{ ticks: Tick[]; lit: number[] }>()
 const emit = defineEmits<{ point: [crossing: number | null] }>()
 const isLit = (tick: Tick, lit: number[]) => tick.crossing !== null && lit.includes(tick.crossing)
