@@ -18,6 +18,7 @@ use Illuminate\Support\Facades\Route;
 
 Route::get('catalogue', CatalogueController::class);
 Route::post('workings', WorkingsController::class);
+Route::post('point', [WorkingsController::class, 'point']);
 foreach (['ways', 'sheets', 'schools', 'meshes', 'prints', 'dividers', 'enlargement', 'ruled', 'plans', 'clearances', 'adjust'] as $prospect) {
     Route::post($prospect, [AlternativeController::class, $prospect]);
 }

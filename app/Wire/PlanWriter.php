@@ -348,7 +348,8 @@ final readonly class PlanWriter
         return round($length->toFloat(), 6);
     }
 
-    private function point(float $x, float $y): PointJson
+    /** What the rulers say at a place, in shares of the crop. */
+    public function point(float $x, float $y): PointJson
     {
         $decimal = static fn (float $share): Rational => Rational::near(max(0, min(1, $share)));
         [$column, $row] = $this->plan->layout->grid->cellAt($x, $y);

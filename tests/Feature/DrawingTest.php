@@ -168,6 +168,10 @@ it('reads a pointed-at place on all three rulers', function () {
         ->and($point['across']['print']['rounded']['text'])->toBe('2 1/2 in')
         ->and($point['down']['area']['rounded']['text'])->toBe('5 1/4 in')
         ->and($point['down']['sheet']['rounded']['text'])->toBe('5 1/2 in');
+    // Asked alone it is the same.
+    $asked = ['choices' => Drawings::FIVE_BY_SEVEN, 'wide' => 500, 'high' => 700];
+    expect(test()->postJson('/api/point', [...$asked, 'x' => 0.5, 'y' => 0.5])->assertOk()->json())->toBe($point);
+    test()->postJson('/api/point', [...$asked, 'x' => 'left'])->assertUnprocessable()->assertJsonValidationErrors('x');
 });
 
 it('names the drawing’s line colour and keeps the artist’s own', function () {

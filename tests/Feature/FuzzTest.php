@@ -94,6 +94,7 @@ function valid(Drawing $drawing): array
 
     return [
         'POST workings' => [[], [...$base, 'x' => 0.3, 'y' => 0.4, 'rung' => 'grid']],
+        'POST point' => [[], [...$base, 'x' => 0.3, 'y' => 0.7]],
         ...array_fill_keys(['POST ways', 'POST sheets', 'POST schools', 'POST meshes', 'POST prints', 'POST dividers'], [[], $base]),
         'POST enlargement' => [[], [...$base, 'size' => '8x10in']], 'POST ruled' => [[], [...$base, 'columns' => 5, 'rows' => 7]],
         'POST clearances' => [[], [...$base, 'act' => 'whole', 'how' => $acts['whole']]],

@@ -7,6 +7,12 @@ namespace App\Wire\Json;
 use OpenApi\Attributes as OA;
 
 /** A pointed-at place, in words on both boards. */
+#[OA\Post(
+    path: '/api/point',
+    operationId: 'point',
+    requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: PointRequest::class)),
+    responses: [new OA\Response(response: 200, description: 'What the rulers say where the pointer is.', content: new OA\JsonContent(ref: PointJson::class)), new OA\Response(response: 422, ref: '#/components/responses/Trouble')],
+)]
 #[OA\Schema]
 final readonly class PointJson
 {

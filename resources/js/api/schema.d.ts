@@ -356,6 +356,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/point": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["point"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/keepsakes": {
         parameters: {
             query?: never;
@@ -1126,6 +1142,16 @@ export interface components {
             cell: string;
             across: components["schemas"]["ReadingsJson"];
             down: components["schemas"]["ReadingsJson"];
+        };
+        /** @description Choices, and where the pointer is as shares of the crop. */
+        PointRequest: {
+            choices: components["schemas"]["ChoicesJson"];
+            wide?: number | null;
+            high?: number | null;
+            /** Format: float */
+            x: number;
+            /** Format: float */
+            y: number;
         };
         /** @description A paper, a ruler or a grid kept under a name; its content is laid into choices as it is. */
         PresetJson: {
@@ -2411,6 +2437,31 @@ export interface operations {
                     "application/json": components["schemas"]["BesideChoice"];
                 };
             };
+        };
+    };
+    point: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["PointRequest"];
+            };
+        };
+        responses: {
+            /** @description What the rulers say where the pointer is. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PointJson"];
+                };
+            };
+            422: components["responses"]["Trouble"];
         };
     };
     keepsakes: {

@@ -16,8 +16,8 @@ export function usePointer() {
     async () => {
       const point = at.value
       if (!point || !store.drawing || !store.draft) return
-      const answer = await api.workings(store.drawing.photo, store.draft, store.rung, point).catch(() => null)
-      if (at.value) reading.value = answer?.point ?? null
+      const answer = await api.point(store.drawing.photo, store.draft, point).catch(() => null)
+      if (at.value) reading.value = answer
     },
     EVERY_MS,
     true,

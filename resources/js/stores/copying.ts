@@ -99,12 +99,18 @@ export const useCopying = defineStore('copying', () => {
   const skipBlank = () => store.note(blank.value, { state: 'empty' })
 
   const asked = new Map<string, Promise<CellToCopy | null>>()
+  // What was known of another drawing, or by other choices, is not asked for again.
+  watch(
+    () => [store.drawing?.id, store.drawing?.version],
+    () => asked.clear(),
+    { flush: 'sync' },
+  )
 
   /** What is known of one cell; asked once for each version of the choices. */
   function card(place: Place): Promise<CellToCopy | null> {
     const drawing = store.drawing
     if (!drawing) return Promise.resolve(null)
-    const key = `${drawing.id} ${drawing.version} ${keyOf(place)}`
+    const key = keyOf(place)
     const known = asked.get(key)
     if (known) return known
     const asking = api.cellToCopy(drawing.id, place.column, place.row).catch(() => {
