@@ -34,7 +34,7 @@ final class Adjustments
      */
     public static function apply(string $name, ChoicesReader $read, array $how, ?int $wide, ?int $high): Followed
     {
-        $class = self::KNOWN[$name] ?? throw ValidationException::withMessages(['act' => Say::it('adjusting.there is no such')]);
+        $class = self::KNOWN[$name] ?? throw ValidationException::withMessages(['act' => Say::it('adjusting.unknown')]);
         $adjusted = (new $class)->apply($read, $how);
         $document = $read->document();
         foreach ($adjusted->changes as $part => $change) {

@@ -25,7 +25,7 @@ final readonly class AdoptCarried implements Adjustment
         $cells = Cells::of($count('columns'), $count('rows'));
         $box = ['left' => Input::share($how, 'left'), 'top' => Input::share($how, 'top'), 'width' => Input::share($how, 'width'), 'height' => Input::share($how, 'height')];
         if (Rational::smaller($box['width'], $box['height'])->isLessThan(Rational::of(self::LEAST))) {
-            throw ValidationException::withMessages(['carried' => Say::it('adjusting.drag from one far')]);
+            throw ValidationException::withMessages(['carried' => Say::it('adjusting.carried.too small')]);
         }
 
         return new Adjusted([
@@ -34,6 +34,6 @@ final readonly class AdoptCarried implements Adjustment
                 'school' => 'proportional', 'columns' => $cells->columns, 'rows' => $cells->rows, 'part' => null,
                 'labels' => (Labels::tryFrom(Input::typed($how, 'labels')) ?? Labels::Letters)->value, 'corner' => (Corner::tryFrom(Input::typed($how, 'corner')) ?? Corner::TopLeft)->value,
             ],
-        ], Say::it('adjusting.the grid on the', ['columns' => $cells->columns, 'rows' => $cells->rows]));
+        ], Say::it('adjusting.carried.taken', ['columns' => $cells->columns, 'rows' => $cells->rows]));
     }
 }

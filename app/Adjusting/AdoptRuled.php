@@ -31,7 +31,7 @@ final readonly class AdoptRuled implements Adjustment
         $covered = $plan->layout->fitted->area;
         $trimmed = $read->json->fit->way === 'cells' || ($read->json->grid->remainder === 'drop' && $read->json->grid->part === null);
         if ($trimmed && $plan->choices->shape !== Shape::Rectangle) {
-            throw ValidationException::withMessages(['measured' => Say::it('adjusting.here the frame is')]);
+            throw ValidationException::withMessages(['measured' => Say::it('adjusting.ruled.trimmed')]);
         }
         $way = ($how['way'] ?? null) === 'across' ? 'across' : 'down';
         $measured = $this->measured(is_array($how['ticks'] ?? null) ? $how['ticks'] : [], new LengthReader($plan->choices->notation->unit));
@@ -42,7 +42,7 @@ final readonly class AdoptRuled implements Adjustment
         $down = $this->lines($plan, $plan->down, $way === 'down' ? $measured : [], $plan->layout->top, $covered->height, $top, $height);
         $part = $read->json->grid->part === null ? null : array_map(strval(...), ['left' => $left, 'top' => $top, 'width' => $width, 'height' => $height]);
 
-        return new Adjusted(['grid' => ['school' => 'own', 'own_across' => implode(', ', $across), 'own_down' => implode(', ', $down), 'part' => $part], ...$trimmed ? $this->sameFrame($plan) : []], Say::it('adjusting.the guides lie where'));
+        return new Adjusted(['grid' => ['school' => 'own', 'own_across' => implode(', ', $across), 'own_down' => implode(', ', $down), 'part' => $part], ...$trimmed ? $this->sameFrame($plan) : []], Say::it('adjusting.ruled.follow'));
     }
 
     /**
@@ -66,16 +66,16 @@ final readonly class AdoptRuled implements Adjustment
             if (! $planned->isPositive() || ! $span->isLongerThan($planned)) {
                 // The frame's own edge, or the part's: no guide can move it.
                 if ($found->minus($planned)->absolute()->isLongerThan($step)) {
-                    throw self::refused($mark->line, Say::it('adjusting.line is the frame’s', ['line' => $mark->line, 'planned' => $write->reading($first->plus($planned)), 'found' => $write->reading($first->plus($found))]));
+                    throw self::refused($mark->line, Say::it('adjusting.ruled.edge', ['line' => $mark->line, 'planned' => $write->reading($first->plus($planned)), 'found' => $write->reading($first->plus($found))]));
                 }
 
                 continue;
             }
             if (! $found->isPositive() || ! $span->isLongerThan($found)) {
-                throw self::refused($mark->line, Say::it('adjusting.line was measured at', ['line' => $mark->line, 'found' => $write->reading($first->plus($found))]));
+                throw self::refused($mark->line, Say::it('adjusting.ruled.outside', ['line' => $mark->line, 'found' => $write->reading($first->plus($found))]));
             }
             if (! $found->isLongerThan($last)) {
-                throw self::refused($mark->line, Say::it('adjusting.line was measured before', ['line' => $mark->line]));
+                throw self::refused($mark->line, Say::it('adjusting.ruled.crossed', ['line' => $mark->line]));
             }
             $last = $found;
             $lines[] = $plan->choices->notation->exactly($found);
@@ -122,6 +122,6 @@ final readonly class AdoptRuled implements Adjustment
             }
         }
 
-        return $measured === [] ? throw ValidationException::withMessages(['measured' => Say::it('adjusting.type where the lines')]) : $measured;
+        return $measured === [] ? throw ValidationException::withMessages(['measured' => Say::it('adjusting.ruled.nothing')]) : $measured;
     }
 }

@@ -37,7 +37,7 @@ final readonly class AimCrop implements Adjustment
         $aim = $third ? Aim::atNearestThird($crop, $x, $y) : Aim::atCentre($crop, $x, $y);
         $changes = ['fit' => ['left' => (string) $aim->crop->left, 'top' => (string) $aim->crop->top]];
         if ($aim->hits()) {
-            return new Adjusted($changes, $third ? Say::it('adjusting.the point lies on') : Say::it('adjusting.the point lies in'));
+            return new Adjusted($changes, $third ? Say::it('adjusting.aim.third') : Say::it('adjusting.aim.centre'));
         }
         $write = new Writing($plan->choices->notation);
         $off = [];
@@ -47,7 +47,7 @@ final readonly class AimCrop implements Adjustment
             }
         }
 
-        return new Adjusted($changes, Say::it('adjusting.the photo ends first', ['off' => Say::listed($off)]));
+        return new Adjusted($changes, Say::it('adjusting.aim.photo ends', ['off' => Say::listed($off)]));
     }
 
     /** The crop stays; the drawing is moved on the sheet until the point lies in the sheet's middle. */
@@ -60,7 +60,7 @@ final readonly class AimCrop implements Adjustment
 
         return new Adjusted(
             ['paper' => ['placement' => 'offsets', 'offset' => ['left' => $plan->choices->notation->exactly($left), 'top' => $plan->choices->notation->exactly($top)]]],
-            Say::it('adjusting.the point lies in the', ['left' => $write->reading($left), 'top' => $write->reading($top)]),
+            Say::it('adjusting.aim.sheet', ['left' => $write->reading($left), 'top' => $write->reading($top)]),
         );
     }
 }

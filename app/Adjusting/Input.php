@@ -19,7 +19,7 @@ final class Input
      */
     public static function share(array $how, string $name): Rational
     {
-        $share = Fields::readShare($how[$name] ?? null) ?? throw ValidationException::withMessages([$name => Say::it('adjusting.point at the picture')]);
+        $share = Fields::readShare($how[$name] ?? null) ?? throw ValidationException::withMessages([$name => Say::it('adjusting.nowhere')]);
 
         return Rational::larger(Rational::zero(), Rational::smaller(Rational::one(), $share));
     }

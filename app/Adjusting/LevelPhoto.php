@@ -20,6 +20,6 @@ final readonly class LevelPhoto implements Adjustment
         $turning = $read->choices->framing->turning;
         $degrees = Turning::of(0, false, $turning->degrees + $more, $turning->keep)->degrees;
 
-        return new Adjusted(['photo' => ['straighten' => $degrees]], $more === 0.0 ? Say::it('adjusting.that line is straight') : '');
+        return new Adjusted(['photo' => ['straighten' => $degrees]], $more === 0.0 ? Say::it('adjusting.level already') : '');
     }
 }

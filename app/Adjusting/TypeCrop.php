@@ -26,20 +26,20 @@ final readonly class TypeCrop implements Adjustment
         $fit = ['left' => (string) $crop->left, 'top' => (string) $crop->top];
         if ($side === 'left' || $side === 'top') {
             $room = Rational::one()->minus($side === 'left' ? $crop->width : $crop->height);
-            $said = $share->isGreaterThan($room) ? Say::it('adjusting.that is further than') : '';
+            $said = $share->isGreaterThan($room) ? Say::it('adjusting.crop.past the edge') : '';
 
             return new Adjusted(['fit' => [...$fit, $side => (string) Rational::smaller($share, $room)]], $said);
         }
         if ($share->isLessThan(Rational::of(Frame::LEAST))) {
-            throw ValidationException::withMessages(["crop.{$side}" => Say::it('adjusting.a crop is at')]);
+            throw ValidationException::withMessages(["crop.{$side}" => Say::it('adjusting.crop.too small')]);
         }
         if ($read->json->fit->way === 'crop' && $read->json->fit->lock === 'free') {
-            return new Adjusted(['fit' => [...$fit, ...array_replace(['width' => (string) $crop->width, 'height' => (string) $crop->height], [$side => (string) $share])]], $share->isGreaterThan(1) ? Say::it('adjusting.that is more than') : '');
+            return new Adjusted(['fit' => [...$fit, ...array_replace(['width' => (string) $crop->width, 'height' => (string) $crop->height], [$side => (string) $share])]], $share->isGreaterThan(1) ? Say::it('adjusting.crop.all of it') : '');
         }
         // The shape is locked, so the other side follows.
         $grown = $share->dividedBy($side === 'width' ? $crop->width : $crop->height)->times(Rational::of($read->json->fit->size));
 
-        return new Adjusted(['fit' => [...$fit, 'size' => (string) Rational::smaller(Rational::one(), $grown)]], $grown->isGreaterThan(1) ? Say::it('adjusting.in this shape the') : '');
+        return new Adjusted(['fit' => [...$fit, 'size' => (string) Rational::smaller(Rational::one(), $grown)]], $grown->isGreaterThan(1) ? Say::it('adjusting.crop.largest') : '');
     }
 
     private function share(ChoicesReader $read, Plan $plan, string $typed, string $side): Rational
@@ -49,7 +49,7 @@ final readonly class TypeCrop implements Adjustment
         }
         $print = $plan->layout->reference->print;
         if ($print === null) {
-            throw ValidationException::withMessages(["crop.{$side}" => Say::it('adjusting.on a screen the')]);
+            throw ValidationException::withMessages(["crop.{$side}" => Say::it('adjusting.crop.screen')]);
         }
 
         try {

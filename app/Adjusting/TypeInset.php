@@ -43,10 +43,10 @@ final readonly class TypeInset implements Adjustment
         }
         $print = $plan->layout->reference->print;
         if ($print === null) {
-            throw ValidationException::withMessages(["inset.{$as}" => Say::it('adjusting.on a screen there')]);
+            throw ValidationException::withMessages(["inset.{$as}" => Say::it('adjusting.inset.screen')]);
         }
         if (! preg_match('~^[×x]?\s*(?:([0-9]{1,4})\s+)?([0-9]{1,4}(?:[.,][0-9]{1,6}|/[1-9][0-9]{0,3})?)\s*%?$~u', $typed, $found)) {
-            throw ValidationException::withMessages(["inset.{$as}" => $as === 'percent' ? Say::it('adjusting.type a percentage like') : Say::it('adjusting.type how many times')]);
+            throw ValidationException::withMessages(["inset.{$as}" => $as === 'percent' ? Say::it('adjusting.inset.percent') : Say::it('adjusting.inset.factor')]);
         }
         $number = Rational::of((int) ($found[1] ?: 0))->plus(Rational::of(str_replace(',', '.', $found[2])));
 

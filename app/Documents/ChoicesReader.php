@@ -81,7 +81,7 @@ final class ChoicesReader
     {
         $fields = $this->fields = new Fields($document, self::DEFAULTS);
         $notation = $this->notation();
-        $reach = $fields->typedPositive('reach', Say::it('choices.a ruler cannot be'));
+        $reach = $fields->typedPositive('reach', Say::it('choices.ruler of nothing'));
         $photo = new PhotoPart($fields);
         $paper = new PaperPart($fields);
         $this->fit = new FitPart($fields);

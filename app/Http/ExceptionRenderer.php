@@ -33,10 +33,10 @@ final class ExceptionRenderer
         $exceptions->render(fn (Impossible $e): JsonResponse => self::say(422, Refusal::of($e), ['errors' => [$e->choice() => [Refusal::of($e)]]]));
         $exceptions->render(fn (StaleSave $e): JsonResponse => self::say(409, $e->changed === [] ? Say::it('refused.changed elsewhere.it') : Say::it('refused.changed elsewhere.rungs', ['rungs' => Say::listed($e->changed)]), ['changed' => $e->changed, 'version' => $e->version]));
         $exceptions->render(fn (StorageFailed $e): JsonResponse => self::say(507, Refusal::of($e)));
-        $exceptions->render(fn (MalformedUrlException $e): JsonResponse => self::say(400, Say::it('http.this address is no')));
+        $exceptions->render(fn (MalformedUrlException $e): JsonResponse => self::say(400, Say::it('http.address unreadable')));
         $exceptions->render(fn (PostTooLargeException $e): JsonResponse => self::say(413, Refusal::of(PhotoRefused::tooHeavy())));
         $exceptions->render(fn (NotFoundHttpException $e, Request $request): ?JsonResponse => $e->getPrevious() instanceof ModelNotFoundException && $request->is('api/*')
-            ? self::say(404, Say::it('http.this drawing is not'))
+            ? self::say(404, Say::it('http.drawing unknown'))
             : null);
         // A commit that fails is no QueryException: the driver's own comes through.
         $exceptions->render(fn (SQLiteDatabaseDoesNotExistException|\PDOException $e): ?JsonResponse => ($trouble = DatabaseTrouble::of($e)) === null ? null : self::say($trouble->isFull ? 507 : 503, $trouble->sentence));

@@ -122,7 +122,7 @@ final class Decoder
                 $image->setImageAlphaChannel(Imagick::ALPHACHANNEL_REMOVE);
             }
             $image->stripImage();
-            $known || $image->setImageProperty(self::REMARK, Say::it('refused.its colour profile cannot'));
+            $known || $image->setImageProperty(self::REMARK, Say::it('refused.colour profile'));
 
             return $image;
         } catch (ImagickException) {

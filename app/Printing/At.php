@@ -31,9 +31,9 @@ enum At: string
     public function says(): string
     {
         return match ($this) {
-            self::Print => Say::it('printing.at print size'),
-            self::Page => Say::it('printing.fitted to the page'),
-            self::Drawing => Say::it('printing.at the size of'),
+            self::Print => Say::it('printing.at.print'),
+            self::Page => Say::it('printing.at.page'),
+            self::Drawing => Say::it('printing.at.drawing'),
         };
     }
 

@@ -97,7 +97,7 @@ final class PageBuilder
             $this->line($at, $y, $at, $y - ($i % ($metric ? 5 : 4) === 0 ? 3.0 : 1.8));
         }
         $bar = $metric ? $steps * 10 : $steps;
-        $this->say($x, $y + 4, Type::shorten(Say::it('printing.this bar is long', ['bar' => $bar, 'unit' => $unit]), $wide, 2.8), 2.8);
+        $this->say($x, $y + 4, Type::shorten(Say::it('printing.bar is true', ['bar' => $bar, 'unit' => $unit]), $wide, 2.8), 2.8);
         $this->say($x, $y - 5.5, Type::shorten($says, $wide, 3.2));
     }
 

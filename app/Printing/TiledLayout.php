@@ -41,7 +41,7 @@ final readonly class TiledLayout
         if ($printer === null) {
             $leaf = PageBuilder::madeFor(max($board->width, 118), $board->height + PageBuilder::FOOT);
 
-            return Pages::one($this->alone($leaf, Say::it('printing.on a page made')));
+            return Pages::one($this->alone($leaf, Say::it('printing.own page')));
         }
         foreach ([$printer, $printer->turned()] as $laid) {
             $leaf = PageBuilder::on($laid);
@@ -148,11 +148,11 @@ final readonly class TiledLayout
     {
         $leaf = PageBuilder::on($printer);
         $body = $leaf->body();
-        $leaf->say($body->x, $body->y + 5, Say::it('printing.how the pages lie'), 5, strong: true);
+        $leaf->say($body->x, $body->y + 5, Say::it('printing.map.title'), 5, strong: true);
         $y = $body->y + 11;
         foreach ([
-            Say::it('printing.pages across and down', ['count' => $tiling->count(), 'columns' => $tiling->columns, 'rows' => $tiling->rows, 'overlap' => $this->metric ? '1 cm' : '3/8 in']),
-            Say::it('printing.cut each page along'),
+            Say::it('printing.map.pages', ['count' => $tiling->count(), 'columns' => $tiling->columns, 'rows' => $tiling->rows, 'overlap' => $this->metric ? '1 cm' : '3/8 in']),
+            Say::it('printing.map.join'),
             ...$this->notes,
         ] as $note) {
             $y = $leaf->note($body->x, $y, $body->width, $note) + 1.2;

@@ -8,8 +8,17 @@ use InchLadder\Finish\Medium;
 use InchLadder\Finish\Task;
 use InchLadder\Fit\Stretched;
 use InchLadder\Fit\Way;
+use InchLadder\Grid\Corner;
 use InchLadder\Grid\LineColour;
+use InchLadder\Grid\Overlay;
+use InchLadder\Grid\Remainder;
 use InchLadder\Grid\SchoolCatalogue;
+use InchLadder\Layout\RegionUse;
+use InchLadder\Marks\EndUse;
+use InchLadder\Marks\Surface;
+use InchLadder\Paper\Colour;
+use InchLadder\Paper\Shape;
+use InchLadder\Photo\Subject;
 
 /** @return list<string> every key of a lang file, down to its last sentence */
 function keysIn(array $words, string $under): array
@@ -119,3 +128,8 @@ it('has a sentence for every reason why something cannot be, with every fact it 
     }
     expect($checked)->toBeGreaterThan(60);
 });
+
+it('has a label on the screens for every choice that is offered under its own name', function (string $enum) {
+    $labels = json_decode((string) file_get_contents(resource_path('js/lang/en.json')), true)['choice'];
+    expect(array_values(array_diff(array_column($enum::cases(), 'value'), array_keys($labels))))->toBe([]);
+})->with([Medium::class, Shape::class, Colour::class, Subject::class, RegionUse::class, Remainder::class, Overlay::class, Corner::class, Surface::class, EndUse::class]);

@@ -153,7 +153,7 @@ final class Fields
             return null;
         }
         if (filter_var($value, FILTER_VALIDATE_INT) === false) {
-            $this->wrong($field, Say::it('choices.a count is a', ['most' => Cells::MOST]));
+            $this->wrong($field, Say::it('choices.count', ['most' => Cells::MOST]));
 
             return null;
         }
@@ -202,7 +202,7 @@ final class Fields
     {
         $value = $this->at($field);
         if (! in_array($value, $known, true)) {
-            $this->wrong($field, Say::it('choices.choose one of', ['known' => implode(', ', $known)]));
+            $this->wrong($field, Say::it('choices.one of', ['known' => implode(', ', $known)]));
 
             return $known[0];
         }
@@ -221,7 +221,7 @@ final class Fields
         $value = $this->at($field);
         $case = is_string($value) ? $enum::tryFrom($value) : null;
         if ($case === null) {
-            $this->wrong($field, Say::it('choices.choose one of', ['known' => implode(', ', array_column($enum::cases(), 'value'))]));
+            $this->wrong($field, Say::it('choices.one of', ['known' => implode(', ', array_column($enum::cases(), 'value'))]));
 
             return $enum::cases()[0];
         }
@@ -254,7 +254,7 @@ final class Fields
             return [];
         }
         if (count($list) > $most) {
-            $this->wrong($field, Say::it('choices.that is more than', ['most' => $most]));
+            $this->wrong($field, Say::it('choices.too many', ['most' => $most]));
         }
 
         return range(0, min($most, count($list)) - 1);

@@ -59,7 +59,7 @@ final readonly class MarkedPart
         $this->beside = array_map(static function (int $i) use ($fields): BesideChoice {
             $id = $fields->words("beside.{$i}.id", 40);
             if (! Str::isUlid($id)) {
-                $fields->wrong('beside', Say::it('choices.this picture is not'));
+                $fields->wrong('beside', Say::it('choices.picture unknown'));
             }
 
             return new BesideChoice($id, $fields->words("beside.{$i}.name", 60) ?: Say::it('choices.another picture'));

@@ -35,7 +35,7 @@ final readonly class PaperPart
     {
         $sheet = $fields->at('paper.sheet');
         if ($sheet !== null && ! (is_string($sheet) && Catalogue::has($sheet))) {
-            $fields->wrong('paper.sheet', Say::it('choices.this sheet is not'));
+            $fields->wrong('paper.sheet', Say::it('choices.sheet unknown'));
             $sheet = null;
         }
         $margin = static fn (string $side): string => $fields->typed("paper.margins.{$side}") ?? '0 '.$fields->unit->value;

@@ -68,7 +68,7 @@ final readonly class PhotoPart
         }
         foreach (['width' => $this->json->width, 'height' => $this->json->height] as $side => $typed) {
             if ($typed === null) {
-                $this->fields->wrong("photo.{$side}", $this->json->kind === 'print' ? Say::it('choices.measure this side of') : Say::it('choices.say how long this'));
+                $this->fields->wrong("photo.{$side}", $this->json->kind === 'print' ? Say::it('choices.side of the print') : Say::it('choices.side of the original'));
             }
         }
         $this->fields->refuseIfWrong();
@@ -129,7 +129,7 @@ final readonly class PhotoPart
             return Rational::of($found[1])->dividedBy(100);
         }
         if ($side === null) {
-            $this->fields->wrong($field, Say::it('choices.on a screen a'));
+            $this->fields->wrong($field, Say::it('choices.border on a screen'));
 
             return Rational::zero();
         }
@@ -139,7 +139,7 @@ final readonly class PhotoPart
 
     private function notDegrees(): float
     {
-        $this->fields->wrong('photo.straighten', Say::it('choices.straightening is typed in'));
+        $this->fields->wrong('photo.straighten', Say::it('choices.degrees'));
 
         return 0.0;
     }

@@ -34,9 +34,9 @@ final class MarkingController
     /** Ticks one off, or takes that back; the answer is the walk as it is then. */
     public function tick(Request $request, Drawing $drawing, string $board, string $tick): JsonResponse
     {
-        $place = $this->writer($request, $drawing, $board)->places()[$tick] ?? throw new NotFoundHttpException(Say::it('http.this mark is not'));
+        $place = $this->writer($request, $drawing, $board)->places()[$tick] ?? throw new NotFoundHttpException(Say::it('http.mark unknown'));
         $done = $request->boolean('done');
-        $drawing->tick($board, [$tick => $done ? $place : null], $done ? Say::it('http.mark made') : Say::it('http.mark taken back'));
+        $drawing->tick($board, [$tick => $done ? $place : null], $done ? Say::it('http.done.mark made') : Say::it('http.done.mark taken back'));
 
         return $this->show($request, $drawing, $board);
     }
@@ -44,7 +44,7 @@ final class MarkingController
     /** Begins again: nothing is ticked on this board. */
     public function clear(Drawing $drawing, string $board): Response
     {
-        $drawing->tick($board, $drawing->markTicks()->where('board', $board)->pluck('tick')->mapWithKeys(static fn (string $tick): array => [$tick => null])->all(), Say::it('http.marking out begun again'));
+        $drawing->tick($board, $drawing->markTicks()->where('board', $board)->pluck('tick')->mapWithKeys(static fn (string $tick): array => [$tick => null])->all(), Say::it('http.done.marking begun again'));
 
         return new Response(status: 204);
     }
@@ -72,7 +72,7 @@ final class MarkingController
     private function writer(Request $request, Drawing $drawing, string $board): MarkingWriter
     {
         $plan = $drawing->plan();
-        $marked = $board === 'photo' ? (Board::photo($plan->layout) ?? throw new NotFoundHttpException(Say::it('http.there is no print'))) : Board::paper($plan->layout);
+        $marked = $board === 'photo' ? (Board::photo($plan->layout) ?? throw new NotFoundHttpException(Say::it('http.no print'))) : Board::paper($plan->layout);
         $hand = Hand::tryFrom(Said::text($request, 'hand')) ?? Hand::Right;
 
         return new MarkingWriter($plan, MarkingOut::of($marked, $hand, $plan->choices->reach), $drawing);

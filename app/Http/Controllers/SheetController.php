@@ -60,7 +60,8 @@ final class SheetController
                 [$path, $type] = $maker->single($pages, static fn (int $page) => $say(['page' => $page, 'of' => count($pages)]));
             } catch (\Throwable $e) {
                 report($e);
-                $say(['trouble' => Say::it('printing.could not', ['why' => $e instanceof Impossible || $e instanceof StorageFailed ? Refusal::of($e) : $e->getMessage()])]);
+                // Why something else went wrong is for the log.
+                $say(['trouble' => trim(Say::it('printing.could not', ['why' => $e instanceof Impossible || $e instanceof StorageFailed ? Refusal::of($e) : '']))]);
 
                 return;
             }
@@ -73,7 +74,7 @@ final class SheetController
         $path = SheetMaker::shelf()."/{$file}";
         $type = Said::text($request, 'type');
         if (! is_file($path)) {
-            return new JsonResponse(['message' => Say::it('http.this file was thrown')], 404);
+            return new JsonResponse(['message' => Say::it('http.file thrown away')], 404);
         }
 
         return (new BinaryFileResponse($path, 200, ['Content-Type' => in_array($type, ['application/pdf', 'application/zip', 'image/png', 'image/svg+xml'], true) ? $type : 'application/octet-stream']))

@@ -25,7 +25,7 @@ final class WorkingsController
     /** The place alone: all else the page has already. */
     public function point(ChoicesInput $request): JsonResponse
     {
-        [$x, $y] = $request->point() ?? throw ValidationException::withMessages(['x' => Say::it('adjusting.point at the picture')]);
+        [$x, $y] = $request->point() ?? throw ValidationException::withMessages(['x' => Say::it('adjusting.nowhere')]);
 
         return new JsonResponse((new PlanWriter(Plan::of($this->read($request)->choices)))->point($x, $y));
     }

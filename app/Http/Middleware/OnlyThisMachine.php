@@ -27,13 +27,13 @@ final class OnlyThisMachine
     {
         $host = strtolower((string) $request->headers->get('Host'));
         if (! in_array((string) preg_replace('/:\d{1,5}$/', '', $host), self::NAMES, true)) {
-            throw new HttpException(421, Say::it('http.inch ladder is for'));
+            throw new HttpException(421, Say::it('http.not this machine'));
         }
         if ($request->getMethod() !== $request->getRealMethod()) {
-            throw new HttpException(405, Say::it('http.say what is to'));
+            throw new HttpException(405, Say::it('http.method overridden'));
         }
         if ($this->comesFromElsewhere($request, $host)) {
-            throw new HttpException(403, Say::it('http.only inch ladder’s own'));
+            throw new HttpException(403, Say::it('http.other site'));
         }
 
         return $next($request);

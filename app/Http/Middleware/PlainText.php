@@ -17,7 +17,7 @@ final class PlainText
     {
         foreach ($request->query->all() as $name => $value) {
             if (is_array($value)) {
-                throw ValidationException::withMessages([(string) $name => Say::it('http.is said once not', ['name' => mb_scrub(mb_strimwidth((string) $name, 0, 40, '…'))])]);
+                throw ValidationException::withMessages([(string) $name => Say::it('http.said once', ['name' => mb_scrub(mb_strimwidth((string) $name, 0, 40, '…'))])]);
             }
         }
         $form = $request->isJson() ? [] : $request->request->all();
@@ -31,7 +31,7 @@ final class PlainText
     private static function check(mixed $value, int|string $name): void
     {
         if (! mb_check_encoding((string) $name, 'UTF-8') || (is_string($value) && ! mb_check_encoding($value, 'UTF-8'))) {
-            throw ValidationException::withMessages([mb_scrub((string) $name) => Say::it('http.this is no text')]);
+            throw ValidationException::withMessages([mb_scrub((string) $name) => Say::it('http.no text')]);
         }
     }
 }

@@ -29,7 +29,7 @@ final readonly class ChoicesInput
     {
         $choices = $this->request->input('choices');
 
-        return is_array($choices) ? $choices : throw ValidationException::withMessages(['choices' => Say::it('http.the choices are missing')]);
+        return is_array($choices) ? $choices : throw ValidationException::withMessages(['choices' => Say::it('http.choices missing')]);
     }
 
     /** The version the choices were made from. */

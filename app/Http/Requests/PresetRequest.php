@@ -20,7 +20,7 @@ final class PresetRequest extends FormRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['kind' => Say::it('http.a paper a ruler'), 'name' => Say::it('http.give it a name')];
+        return ['kind' => Say::it('http.preset.kind'), 'name' => Say::it('http.preset.name')];
     }
 
     public function kind(): string

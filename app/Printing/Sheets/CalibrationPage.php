@@ -65,14 +65,14 @@ final readonly class CalibrationPage implements PrintableSheet
         $leaf->say($text, $y + 16, Say::it('printing.bar.down', ['length' => $says($bars->down)]), 4, strong: true);
         $at = $y + 26;
         foreach ([
-            Say::it('printing.print this page at'),
-            Say::it('printing.measure both bars from'),
-            Say::it('printing.if an edge of'),
+            Say::it('printing.calibration.at full size'),
+            Say::it('printing.calibration.measure'),
+            Say::it('printing.calibration.border'),
         ] as $note) {
             $at = $leaf->note($text, $at, $width, $note, 3.6) + 2;
         }
         $leaf->frame(new Rectangle($room->x + 0.2, $room->y + 0.2, $room->width - 0.4, $room->height - 0.4), 0.2);
 
-        return $leaf->page(Say::it('printing.calibration page'));
+        return $leaf->page(Say::it('printing.calibration.title'));
     }
 }

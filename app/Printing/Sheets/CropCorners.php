@@ -53,9 +53,9 @@ final readonly class CropCorners implements PrintableSheet
         $leaves = array_map(fn (int $i): Pages => (new TiledLayout(
             $this->mask($plan, $width, $height),
             $title,
-            Say::it('printing.corner of to cut', ['title' => mb_strimwidth($title, 0, 24, '…'), 'i' => $i]),
+            Say::it('printing.corner', ['title' => mb_strimwidth($title, 0, 24, '…'), 'i' => $i]),
             $options->unit->isMetric(),
-            [Say::it('printing.lay the two corners')],
+            [Say::it('printing.corners')],
         ))->on($options->printer), [1, 2]);
 
         return $leaves[0]->and($leaves[1]);
@@ -75,8 +75,8 @@ final readonly class CropCorners implements PrintableSheet
             ...$marks,
             ...$this->ticks($plan, $width, $plan->layout->print?->width, false),
             ...$this->ticks($plan, $height, $plan->layout->print?->height, true),
-            ...Type::line(4, 6, Say::it('printing.cut on a mat'), 2.4),
-            ...Type::line(4, 9.2, Say::it('printing.away from the hand'), 2.4),
+            ...Type::line(4, 6, Say::it('printing.cut.on a mat'), 2.4),
+            ...Type::line(4, 9.2, Say::it('printing.cut.away'), 2.4),
         ]);
     }
 

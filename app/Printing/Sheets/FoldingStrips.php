@@ -54,9 +54,9 @@ final readonly class FoldingStrips implements PrintableSheet
         }
         $title = $drawing->title();
 
-        return Bands::leaves($bands, $options->paper(), $title, Say::it('printing.strips to fold', ['title' => mb_strimwidth($title, 0, 40, '…')]), [
-            Say::it('printing.cut a strip out'),
-            Say::it('printing.halves quarters and eighths'),
+        return Bands::leaves($bands, $options->paper(), $title, Say::it('printing.folding.title', ['title' => mb_strimwidth($title, 0, 40, '…')]), [
+            Say::it('printing.folding.fold'),
+            Say::it('printing.folding.no number'),
         ], $options->unit->isMetric());
     }
 }

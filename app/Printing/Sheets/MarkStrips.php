@@ -49,12 +49,12 @@ final readonly class MarkStrips implements PrintableSheet
         $title = $drawing->title();
         $short = mb_strimwidth($title, 0, 40, '…');
         $metric = $options->unit->isMetric();
-        $strips = Bands::leaves(self::bands($plan), $options->paper(), $title, Say::it('printing.strips with the marks', ['title' => $short]), [
-            Say::it('printing.cut a strip out lay'),
-            Say::it('printing.one that was made'),
+        $strips = Bands::leaves(self::bands($plan), $options->paper(), $title, Say::it('printing.strips.title', ['title' => $short]), [
+            Say::it('printing.strips.lay'),
+            Say::it('printing.strips.one side'),
         ], $metric);
         $frame = self::frame($plan);
-        $pages = (new TiledLayout($frame, $title, Say::it('printing.a frame to draw', ['title' => $short]), $metric))->on($options->paper());
+        $pages = (new TiledLayout($frame, $title, Say::it('printing.frame.title', ['title' => $short]), $metric))->on($options->paper());
 
         return count($pages) > self::MOST_FRAME_PAGES ? $strips : $strips->and($pages);
     }
@@ -107,8 +107,8 @@ final readonly class MarkStrips implements PrintableSheet
         return new Artwork($width, $height, [
             ...Line::around(new Rectangle(0, 0, $width, $height), 0.3, Dash::Cut),
             ...$width > 90 && $height > 30 ? [
-                ...Type::line(6, 10, Say::it('printing.cut out lay on'), 3.2),
-                ...Type::line(6, 16, Say::it('printing.cut along a metal'), 2.8),
+                ...Type::line(6, 10, Say::it('printing.frame.draw round'), 3.2),
+                ...Type::line(6, 16, Say::it('printing.frame.cut'), 2.8),
             ] : [],
         ]);
     }

@@ -52,9 +52,9 @@ final readonly class OverlayGrid implements PrintableSheet
         return (new TiledLayout(
             $options->mirrored ? $board->mirrored() : $board,
             $title,
-            Say::it('printing.grid for clear film', ['title' => mb_strimwidth($title, 0, 30, '…'), 'size' => $at->says()]),
+            Say::it('printing.film.title', ['title' => mb_strimwidth($title, 0, 30, '…'), 'size' => $at->says()]),
             $options->unit->isMetric(),
-            [Say::it('printing.print on film that')],
+            [Say::it('printing.film.caution')],
         ))->on($options->printer);
     }
 
@@ -79,7 +79,7 @@ final readonly class OverlayGrid implements PrintableSheet
             ...Line::around($edge, 0.1, Dash::Fold),
             new Line($left, $top, $left + $arm, $top, 0.8),
             new Line($left, $top, $left, $top + $arm, 0.8),
-            ...Type::line($left + 2, $top + 5, $at === At::Print ? Say::it('printing.the photo’s corner') : Say::it('printing.the sheet’s corner'), 2.6),
+            ...Type::line($left + 2, $top + 5, $at === At::Print ? Say::it('printing.film.photo') : Say::it('printing.film.sheet'), 2.6),
         ];
     }
 }

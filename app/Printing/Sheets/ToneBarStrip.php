@@ -50,7 +50,7 @@ final readonly class ToneBarStrip implements PrintableSheet
         $bar = $plan->choices->tones->bar();
         $leaf = PageBuilder::on($options->paper());
         $body = $leaf->body();
-        $y = $leaf->note($body->x, $body->y + 4.5, $body->width, Say::it('printing.fill the empty boxes'));
+        $y = $leaf->note($body->x, $body->y + 4.5, $body->width, Say::it('printing.tone bar.use'));
         $y = $leaf->caution($body->x, $y, $body->width) + 2;
         $wide = min(self::WIDE, ($body->width - 2 * self::RIM) / count($bar->boxes));
         $strip = new Rectangle($body->x, $y, count($bar->boxes) * $wide + 2 * self::RIM, 2 * self::HIGH + self::NUMBERS + 2 * self::RIM);
@@ -67,8 +67,8 @@ final readonly class ToneBarStrip implements PrintableSheet
             $leaf->say($empty->x + $wide / 2, $empty->bottom() + 5, (string) $box->number, 4.5, Anchor::Middle, true);
         }
         $boxes = count($bar->boxes);
-        $leaf->foot(Say::it('printing.a tone bar of', ['title' => mb_strimwidth($drawing->title(), 0, 40, '…'), 'boxes' => $boxes]), $options->unit->isMetric());
+        $leaf->foot(Say::it('printing.tone bar.foot', ['title' => mb_strimwidth($drawing->title(), 0, 40, '…'), 'boxes' => $boxes]), $options->unit->isMetric());
 
-        return Pages::one($leaf->page(Say::it('printing.tone bar')));
+        return Pages::one($leaf->page(Say::it('printing.tone bar.title')));
     }
 }

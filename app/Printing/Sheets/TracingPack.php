@@ -55,9 +55,9 @@ final readonly class TracingPack implements PrintableSheet
             implode(', ', array_filter([Say::it('printing.trace.title', ['title' => mb_strimwidth($title, 0, 24, '…')]), $inch === null ? null : Say::it('printing.trace.pixels', ['pixels' => $inch]), $options->mirrored ? Say::it('printing.trace.mirrored') : null])),
             $options->unit->isMetric(),
             array_values(array_filter([
-                Say::it('printing.tape the joined tracing'),
-                $inch !== null && $inch < 60 ? Say::it('printing.with pixels to the', ['inch' => $inch]) : null,
-                $options->mirrored ? Say::it('printing.left and right are swapped') : null,
+                Say::it('printing.trace.hinge'),
+                $inch !== null && $inch < 60 ? Say::it('printing.trace.soft', ['inch' => $inch]) : null,
+                $options->mirrored ? Say::it('printing.trace.swapped') : null,
             ])),
         ))->on($options->printer);
     }

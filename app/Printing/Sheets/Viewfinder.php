@@ -70,7 +70,7 @@ final readonly class Viewfinder implements PrintableSheet
             if ($wide + 2 * self::RIM > $body->width || $high + 2 * self::RIM + self::HEAD > $body->height) {
                 continue;
             }
-            $y = $leaf->note($body->x, $body->y + 4.5, $body->width, Say::it('printing.cut along the dashed', ['says' => $says]));
+            $y = $leaf->note($body->x, $body->y + 4.5, $body->width, Say::it('printing.window.cut', ['says' => $says]));
             $leaf->caution($body->x, $y, $body->width);
             $window = new Rectangle($body->x + ($body->width - $wide) / 2, $body->y + self::HEAD + self::RIM, $wide, $high);
             $leaf->frame(new Rectangle($window->x - self::RIM, $window->y - self::RIM, $wide + 2 * self::RIM, $high + 2 * self::RIM), 0.3, Dash::Cut);
@@ -106,8 +106,8 @@ final readonly class Viewfinder implements PrintableSheet
                 foreach ([[$window->x + $i * $wide, $window->y - 0.5, 0, -16], [$window->x + $i * $wide, $window->bottom() + 0.5, 0, 16], [$window->x - 0.5, $window->y + $i * $high, -16, 0], [$window->right() + 0.5, $window->y + $i * $high, 16, 0]] as [$x, $y, $right, $down]) {
                     $leaf->line($x, $y, $x + $right, $y + $down, 0.5);
                 }
-                $leaf->say($window->right() + 2, $window->bottom() + 6, Say::it('printing.stretch a thread'), 2.4);
-                $leaf->say($window->right() + 2, $window->bottom() + 9, Say::it('printing.over the long ticks'), 2.4);
+                $leaf->say($window->right() + 2, $window->bottom() + 6, Say::it('printing.thread.stretch'), 2.4);
+                $leaf->say($window->right() + 2, $window->bottom() + 9, Say::it('printing.thread.over'), 2.4);
             }
         }
     }

@@ -16,7 +16,7 @@ export class Refused extends Error {
   }
 }
 
-const unreachable = t('api.inchLadderIsNot')
+const unreachable = t('api.inchLadderIsNotAnsweringSee')
 
 /** Browsers let that many bytes outlive their page, of all requests together (Fetch Standard, 4.6). */
 const MOST_KEPT_ALIVE = 16_000

@@ -95,7 +95,7 @@ function lightNearest(event: PointerEvent) {
 
 <template>
   <div class="boards" :class="{ drawing: tool.kind }">
-    <svg ref="svg" class="stage" role="group" :aria-label="$t('boards.photoBoardInchLadder')" @pointerdown="down" @pointermove="move" @pointerup="hand.up" @pointerleave="point = null">
+    <svg ref="svg" class="stage" role="group" :aria-label="$t('boards.photoBoardInchLadderAndPaper')" @pointerdown="down" @pointermove="move" @pointerup="hand.up" @pointerleave="point = null">
       <PhotoBoard :drawing :workings :stage :rung :way :can :lit :point :spans :spots :round :circle :whole-photo :grid :picture :rubber="hand.rubber.value" :roomy="width > ROOM_FOR_LOSSES" @nudge="keys.nudge" @pull="keys.pullCrop" />
       <PaperBoard :drawing :workings :stage :rung :focus :way :lit :point :spans :round :circle="circle && circle * (stage.area.h / stage.crop.h)" :grid :diagonal="can.inset ? hand.diagonal.value : null" @pull="keys.pullInset" />
       <Ladder :stage="stage" :workings="workings" :way :lit="lit" :pointed="(way === 'across' ? point?.x : point?.y) ?? null" @light="lit = $event" />
@@ -108,9 +108,9 @@ function lightNearest(event: PointerEvent) {
     <div v-if="point" class="reading" data-test="reading" aria-live="polite">
       <template v-if="reading">
         <b>{{ reading.cell }}</b>
-        <span v-if="reading.across.print && reading.down.print"><Num :text="$t('boards.photoPrintAcrossPrint2', { print: reading.across.print.rounded.text, print2: reading.down.print.rounded.text })" /></span>
-        <span><Num :text="$t('boards.paperAreaAcrossArea2', { area: reading.across.area.rounded.text, area2: reading.down.area.rounded.text })" /></span>
-        <span class="soft"><Num :text="$t('boards.sheetEdgeSheetSheet2', { sheet: reading.across.sheet.rounded.text, sheet2: reading.down.sheet.rounded.text })" /></span>
+        <span v-if="reading.across.print && reading.down.print"><Num :text="$t('boards.photoAcrossDown', { across: reading.across.print.rounded.text, down: reading.down.print.rounded.text })" /></span>
+        <span><Num :text="$t('boards.paperAcrossDown', { across: reading.across.area.rounded.text, down: reading.down.area.rounded.text })" /></span>
+        <span class="soft"><Num :text="$t('boards.fromSheetEdge', { across: reading.across.sheet.rounded.text, down: reading.down.sheet.rounded.text })" /></span>
       </template>
     </div>
     <div class="zoom">

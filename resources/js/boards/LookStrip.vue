@@ -26,7 +26,7 @@ useEventListener('keydown', (event: KeyboardEvent) => {
 
 <template>
   <div class="look">
-    <div v-if="open" class="strip" role="group" :aria-label="$t('boards.howToLookAt')">
+    <div v-if="open" class="strip" role="group" :aria-label="$t('boards.howToLookAtThePhoto')">
       <button v-for="toggle in toggles" :key="toggle.key" type="button" class="button" :aria-pressed="look[toggle.of]" @click="look[toggle.of] = !look[toggle.of]"><kbd>{{ toggle.key.toUpperCase() }}</kbd>{{ $t(`boards.looks.${toggle.of}`) }}</button>
       <label class="slide">
         <span><kbd>S</kbd> {{ $t('boards.simplified') }}</span>

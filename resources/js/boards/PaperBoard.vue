@@ -1,30 +1,18 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { Drawing, Workings } from '@/api/types'
-import type { BoardRung } from '@/rungs/rungs'
 import Num from '@/ui/Num.vue'
+import type { BoardProps } from './board'
 import PaperExtras from './PaperExtras.vue'
 import SpanLines from './SpanLines.vue'
 import { cross, cuts, labels, oneLine, overlays, rules, weights } from './paths'
-import type { Focus, Stage } from './stage'
+import type { Focus } from './stage'
 import { useLook } from './useLook'
 import type { Diagonal } from './usePhotoHand'
 
 /** The sheet, the drawing on it, and the same grid. */
-const props = defineProps<{
-  drawing: Drawing
-  workings: Workings
-  stage: Stage
-  rung: BoardRung
+const props = defineProps<BoardProps & {
   focus: Focus
-  way: 'across' | 'down'
-  lit: number | null
-  point: { x: number; y: number } | null
-  spans: Workings['check']['spans']
-  round: boolean
-  circle: number | null
   diagonal: Diagonal | null
-  grid?: boolean
 }>()
 defineEmits<{ pull: [event: KeyboardEvent] }>()
 
@@ -51,25 +39,11 @@ const lines = computed(() => props.workings.lines)
   </g>
 </template>
 
-<style scoped>
-.rule,
-.lit,
-.cross {
-  fill: none;
-}
+<style scoped src="./board.css"></style>
 
+<style scoped>
 .rule.guide {
   stroke: var(--guide);
-  stroke-width: 1;
-}
-
-.lit,
-.cross {
-  stroke: #c8341f;
-  stroke-width: 2;
-}
-
-.cross {
   stroke-width: 1;
 }
 
@@ -90,17 +64,7 @@ const lines = computed(() => props.workings.lines)
   stroke-width: 1.5;
 }
 
-.label {
-  font-size: 14px;
-  fill: var(--soft);
-}
-
 .label.guide {
   fill: #24648f;
-}
-
-.caption {
-  font-size: 15px;
-  fill: var(--soft);
 }
 </style>

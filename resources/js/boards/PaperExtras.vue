@@ -4,6 +4,7 @@ import { previewOf } from '@/api/pictures'
 import type { Drawing, Workings } from '@/api/types'
 import Num from '@/ui/Num.vue'
 import type { Stage } from './stage'
+import type { Diagonal } from './usePhotoHand'
 
 /** What the paper board shows beside the grid: distances to the edges, the outline, the extended diagonal, key points. */
 const props = defineProps<{
@@ -11,7 +12,7 @@ const props = defineProps<{
   workings: Workings
   drawing: Drawing
   rung: string
-  diagonal: { x: number; y: number; w: number; h: number; endX: number; endY: number } | null
+  diagonal: Diagonal | null
   overlays: string
   round: boolean
   /** Radius of a circle, down the paper. */
@@ -59,7 +60,7 @@ const oval = computed(() => (!props.round ? null : { cx: props.stage.area.x + pr
     <rect v-else-if="inCorner" class="corner" :x="inCorner.x" :y="inCorner.y" :width="inCorner.w" :height="inCorner.h" />
     <path class="diagonal" :d="`M${diagonal.x} ${diagonal.y}l${diagonal.w} ${diagonal.h}`" />
     <path class="built" :d="`M${diagonal.x} ${diagonal.endY}H${diagonal.endX}V${diagonal.y}`" />
-    <circle class="handle" :cx="diagonal.endX" :cy="diagonal.endY" r="9" tabindex="0" role="slider" :aria-label="$t('boards.theDrawingsCornerAlong')" :aria-valuenow="Math.round(workings.inset_size * 100)" aria-valuemin="5" aria-valuemax="100" data-test="inset-handle" @keydown="$emit('pull', $event)" />
+    <circle class="handle" :cx="diagonal.endX" :cy="diagonal.endY" r="9" tabindex="0" role="slider" :aria-label="$t('boards.theDrawingsCornerAlongTheDiagonal')" :aria-valuenow="Math.round(workings.inset_size * 100)" aria-valuemin="5" aria-valuemax="100" data-test="inset-handle" @keydown="$emit('pull', $event)" />
   </g>
   <ellipse v-if="circle" class="circle" :cx="stage.area.x + stage.area.w / 2" :cy="stage.area.y + stage.area.h / 2" :rx="circle * workings.stretch.circle" :ry="circle" data-test="oval" />
   <g v-for="point in points" :key="point.name">

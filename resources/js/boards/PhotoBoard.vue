@@ -1,33 +1,22 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { previewOf } from '@/api/pictures'
-import type { Drawing, ToneSpot, Workings } from '@/api/types'
+import type { ToneSpot } from '@/api/types'
 import { t } from '@/lang'
-import type { BoardRung } from '@/rungs/rungs'
 import { useTool } from '@/stores/tool'
 import Num from '@/ui/Num.vue'
+import type { BoardProps } from './board'
 import PhotoMarks from './PhotoMarks.vue'
 import { cross, cuts, labels, losses, mask, oneLine, overlays, rules, weights } from './paths'
-import type { Box, Stage } from './stage'
+import type { Box } from './stage'
 import { useLook } from './useLook'
 
 /** The photo, with the crop or inside it, the grid over it, what is marked on it, and what the hand is doing to it. */
-const props = defineProps<{
-  drawing: Drawing
-  workings: Workings
-  stage: Stage
-  rung: BoardRung
-  way: 'across' | 'down'
+const props = defineProps<BoardProps & {
   can: { crop: boolean }
-  lit: number | null
-  point: { x: number; y: number } | null
   rubber: Box | null
-  spans: Workings['check']['spans']
   spots: ToneSpot[]
-  round: boolean
-  circle: number | null
   wholePhoto?: boolean
-  grid?: boolean
   picture?: string | null
   /** Whether what is lost has room beside the crop. */
   roomy: boolean
@@ -112,11 +101,11 @@ const caption = computed(() => {
       :height="stage.crop.h"
       :tabindex="can.crop ? 0 : undefined"
       :role="can.crop ? 'application' : undefined"
-      :aria-label="can.crop ? $t('boards.theCropArrowKeys') : undefined"
+      :aria-label="can.crop ? $t('boards.theCropArrowKeysMove') : undefined"
       data-test="crop"
       @keydown="can.crop && $emit('nudge', $event)"
     />
-    <path v-if="can.crop && !look.mirrored" class="grip" :d="`M${stage.crop.x + stage.crop.w + 1} ${stage.crop.y + stage.crop.h - 16}v17h-17`" tabindex="0" role="slider" :aria-label="$t('boards.theCropsCornerArrow')" :aria-valuenow="Math.round(workings.crop_size * 100)" aria-valuemin="5" aria-valuemax="100" data-test="corner" @keydown="$emit('pull', $event)" />
+    <path v-if="can.crop && !look.mirrored" class="grip" :d="`M${stage.crop.x + stage.crop.w + 1} ${stage.crop.y + stage.crop.h - 16}v17h-17`" tabindex="0" role="slider" :aria-label="$t('boards.theCropsCornerArrowKeysMake')" :aria-valuenow="Math.round(workings.crop_size * 100)" aria-valuemin="5" aria-valuemax="100" data-test="corner" @keydown="$emit('pull', $event)" />
     <g v-if="rung === 'fit' && !look.mirrored && roomy" data-test="losses">
       <text v-for="loss in losses(stage, workings.trimmed)" :key="loss.side" class="loss" :x="loss.x" :y="loss.y" :text-anchor="loss.anchor"><Num svg :text="loss.text" /></text>
     </g>
@@ -131,6 +120,8 @@ const caption = computed(() => {
     <text class="caption" :x="stage.photo.x + stage.photo.w / 2" :y="stage.photo.y + stage.photo.h + 25" text-anchor="middle"><Num svg :text="caption" /></text>
   </g>
 </template>
+
+<style scoped src="./board.css"></style>
 
 <style scoped>
 .blank {
@@ -212,36 +203,10 @@ const caption = computed(() => {
   stroke-width: 4;
 }
 
-.rule,
-.lit,
-.cross {
-  fill: none;
-}
-
-.lit,
-.cross {
-  stroke: #c8341f;
-  stroke-width: 2;
-}
-
-.cross {
-  stroke-width: 1;
-}
-
-.label {
-  font-size: 14px;
-  fill: var(--soft);
-}
-
 .label.inside {
   fill: #2b2926;
   paint-order: stroke;
   stroke: rgb(255 254 250 / 85%);
   stroke-width: 3px;
-}
-
-.caption {
-  font-size: 15px;
-  fill: var(--soft);
 }
 </style>

@@ -27,10 +27,10 @@ function keep() {
 <template>
   <div class="true">
     <div v-if="open" class="measure">
-      <label for="screen-bar">{{ $t('boards.holdARulerTo', { says: bar.says }) }}</label>
+      <label for="screen-bar">{{ $t('boards.holdARulerToTheScreen', { says: bar.says }) }}</label>
       <div class="bar" :style="{ width: `${length}px` }" />
       <input id="screen-bar" v-model.number="length" type="range" min="180" max="900" />
-      <button type="button" class="button strong" @click="keep">{{ $t('boards.itIsSays', { says: bar.says }) }}</button>
+      <button type="button" class="button strong" @click="keep">{{ $t('boards.itIsThatLong', { says: bar.says }) }}</button>
     </div>
     <span data-test="true-size">{{ $t(`boards.shownAt.${of}${dots ? '' : 'About'}`, { percent: percent(scale), paper: percent(paper) }) }}</span>
     <button v-if="dots" type="button" class="button bare" @click="emit('zoom', dots / scale)">{{ $t('boards.trueSize') }}</button>

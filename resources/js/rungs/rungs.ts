@@ -25,7 +25,7 @@ export const boardRungs = rungs.filter((rung) => rung.boards !== null)
 
 export function decision(key: RungKey, workings: Workings, done: number): string {
   if (key === 'copy') return t('table.doneOfCells', { done, cells: workings.grid.columns * workings.grid.rows })
-  if (key === 'tone') return t('table.stepsTones', { steps: workings.choices.tone.steps })
+  if (key === 'tone') return t('table.tones', { steps: workings.choices.tone.steps })
   if (key === 'check') return workings.check.decision
   if (key === 'finish') return workings.choices.finish.done.length === 0 ? choice(workings.choices.finish.medium) : t('table.mediumTicked', { medium: choice(workings.choices.finish.medium), ticked: workings.choices.finish.done.length })
   return key in workings.rungs ? workings.rungs[key as keyof Workings['rungs']].decision : ''

@@ -120,31 +120,31 @@ async function putBack() {
     <header>
       <svg viewBox="0 0 20 20" width="26" height="26" aria-hidden="true"><path d="M4 1v18M16 1v18M4 5h12M4 10h12M4 15h12" /></svg>
       <h1>{{ $t('shelf.inchLadder') }}</h1>
-      <span class="soft">{{ $t('shelf.aPhotoOnTo') }}</span>
+      <span class="soft">{{ $t('shelf.aPhotoOnToPaper') }}</span>
       <button type="button" class="button bare" @click="scheme = scheme === 'dark' ? 'light' : 'dark'">{{ scheme === 'dark' ? $t('shelf.day') : $t('shelf.lamp') }}</button>
     </header>
     <main>
       <div class="drop" :class="{ over: isOverDropZone }">
         <template v-if="progress === null">
-          <i18n-t keypath="shelf.dropToStart" tag="p"><b>{{ $t('shelf.dropAPhotoAnywhere') }}</b></i18n-t>
+          <i18n-t keypath="shelf.dropToStart" tag="p"><b>{{ $t('shelf.dropAPhotoAnywhereHere') }}</b></i18n-t>
           <label class="button strong">{{ $t('shelf.chooseAPhoto') }}<input ref="chooser" type="file" class="unseen" accept="image/jpeg,image/png,image/webp,image/heic,image/avif,.zip" data-test="photo-file" @change="take(($event.target as HTMLInputElement).files?.[0])" /></label>
-          <p class="soft">{{ $t('shelf.jpegPngWebpOr') }}</p>
+          <p class="soft">{{ $t('shelf.jpegPngWebpOrHeicUp') }}</p>
           <form class="sizes" @submit.prevent="takeSizes">
-            <span>{{ $t('shelf.onlyTheMarksAre') }}</span>
-            <el-input v-model="sizes.width" :aria-label="$t('shelf.originalsWidth')" :placeholder="$t('shelf.6In')" autocomplete="off" />
+            <span>{{ $t('shelf.onlyTheMarksAreWanted') }}</span>
+            <el-input v-model="sizes.width" :aria-label="$t('shelf.originalsWidth')" :placeholder="$t('shelf.widthHint')" autocomplete="off" />
             <span>×</span>
-            <el-input v-model="sizes.height" :aria-label="$t('shelf.originalsHeight')" :placeholder="$t('shelf.712In')" autocomplete="off" />
+            <el-input v-model="sizes.height" :aria-label="$t('shelf.originalsHeight')" :placeholder="$t('shelf.heightHint')" autocomplete="off" />
             <button type="submit" class="button">{{ $t('shelf.beginWithoutAPhoto') }}</button>
           </form>
         </template>
         <div v-else class="progress" role="status">
-          <p>{{ progress < 1 ? $t('shelf.bringingItOverProgress', { progress: Math.round(progress * 100) }) : $t('shelf.turningItUprightAnd') }}</p>
+          <p>{{ progress < 1 ? $t('shelf.bringingItOver', { progress: Math.round(progress * 100) }) : $t('shelf.turningItUprightAndReading') }}</p>
           <progress :value="progress < 1 ? progress : undefined" max="1" :aria-label="$t('shelf.bringingThePhotoOver')" />
         </div>
       </div>
       <Callout v-if="trouble" data-test="trouble">{{ trouble }}</Callout>
       <Callout v-if="binned" tone="calm" class="binned"><span>{{ $t('shelf.titleIsInThe', { title: binned.title }) }}</span><button type="button" class="button" @click="putBack">{{ $t('shelf.putItBack') }}</button></Callout>
-      <p v-if="entries?.length === 0" class="soft">{{ $t('shelf.theShelfIsEmpty') }}</p>
+      <p v-if="entries?.length === 0" class="soft">{{ $t('shelf.theShelfIsEmptyAFirst') }}</p>
       <ul v-if="entries" class="boards">
         <li v-for="entry in entries" :key="entry.id">
           <div v-if="entry.trouble" class="damaged" data-test="damaged">
@@ -157,7 +157,7 @@ async function putBack() {
             <div class="board"><SmallBoard :entry="entry" /></div>
             <h2>{{ entry.title }}</h2>
             <p class="soft"><Num :text="entry.decision" /></p>
-            <p class="rungs" :title="$t('shelf.doneOfEntryCells', { done: entry.done, cells: entry.cells })"><span :style="{ width: `${(100 * (entry.done + entry.empty)) / entry.cells}%` }" /></p>
+            <p class="rungs" :title="$t('shelf.cellsDone', { done: entry.done, cells: entry.cells })"><span :style="{ width: `${(100 * (entry.done + entry.empty)) / entry.cells}%` }" /></p>
             <p>{{ entry.next }}</p>
           </router-link>
           <span class="acts">
@@ -168,7 +168,7 @@ async function putBack() {
       </ul>
       <p v-if="inBin > 0" class="soft bin" data-test="bin">
         {{ $t('shelf.inTheBin', inBin) }}
-        <button type="button" class="button" @click="emptyBin">{{ asksToEmpty ? $t('shelf.yesThrowThemAway') : $t('shelf.emptyTheBin') }}</button>
+        <button type="button" class="button" @click="emptyBin">{{ asksToEmpty ? $t('shelf.yesThrowThemAwayForGood') : $t('shelf.emptyTheBin') }}</button>
         <button v-if="asksToEmpty" type="button" class="button bare" @click="asksToEmpty = false">{{ $t('shelf.keepThem') }}</button>
       </p>
       <button v-if="more && entries" type="button" class="button more" @click="load(entries.length)">{{ $t('shelf.showOlderDrawings') }}</button>

@@ -88,7 +88,7 @@ export function useHandWork(kept: (noted: Noted, drawing: string) => void, said:
     if (others.length === 0) return
     waiting.value = waiting.value.filter((one) => !others.includes(one))
     const cells = new Set(others.flatMap((one) => one.cells)).size
-    said(t('handWork.theGridWasChanged', cells))
+    said(t('handWork.theGridWasChangedElsewhereMeanwhile', cells))
   }
 
   // A page that is left waits for nothing: all of it goes out at once, behind the one that is on its way.

@@ -30,7 +30,7 @@ function tell() {
       <el-input
         :id="id"
         v-model="typed"
-        :placeholder="hint ?? $t('ui.714In')"
+        :placeholder="hint ?? $t('ui.lengthHint')"
         :aria-invalid="fault && !asked ? true : undefined"
         :aria-describedby="fault ? `${id}-fault` : undefined"
         autocomplete="off"

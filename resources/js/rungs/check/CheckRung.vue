@@ -18,13 +18,13 @@ const tool = useTool()
 async function add() {
   const line = await tool.ask('line', t('check.drawFromOneEnd'))
   if (!line) return
-  store.decide((choices) => choices.spans.push({ name: t('check.lengthSpans', { spans: choices.spans.length + 1 }), x1: toShare(line.x1), y1: toShare(line.y1), x2: toShare(line.x2), y2: toShare(line.y2), drawn: null }))
+  store.decide((choices) => choices.spans.push({ name: t('check.newLength', { spans: choices.spans.length + 1 }), x1: toShare(line.x1), y1: toShare(line.y1), x2: toShare(line.x2), y2: toShare(line.y2), drawn: null }))
 }
 </script>
 
 <template>
   <h2>{{ $t('check.compareThenMeasure') }}</h2>
-  <p v-if="choices.spans.length === 0" class="soft">{{ $t('check.drawALengthOn') }}</p>
+  <p v-if="choices.spans.length === 0" class="soft">{{ $t('check.drawALengthOnThePhoto') }}</p>
   <button type="button" class="button" @click="add">{{ $t('check.takeALength') }}</button>
   <p v-if="store.errors.spans" class="fault" role="alert">{{ store.errors.spans }}</p>
   <Sums v-if="workings.check.sums.length" :lines="workings.check.sums" />
@@ -36,7 +36,7 @@ async function add() {
     </div>
     <template v-if="workings.check.spans[i]">
       <p class="large"><Num :text="workings.check.spans[i].paper" /></p>
-      <p class="soft"><Num :text="workings.check.spans[i].slope" /><template v-if="workings.check.spans[i].print"> <Num :text="$t('check.printPrint', { print: workings.check.spans[i].print })" /></template></p>
+      <p class="soft"><Num :text="workings.check.spans[i].slope" /><template v-if="workings.check.spans[i].print"> <Num :text="$t('check.onThePrint', { print: workings.check.spans[i].print })" /></template></p>
       <p v-if="workings.check.spans[i].against"><Num :text="workings.check.spans[i].against" /></p>
     </template>
     <TypedInput :label="$t('check.onTheDrawing')" :field="`spans.${i}.drawn`" :model-value="span.drawn" :hint="$t('check.notMeasured')" @update:model-value="store.decide((c) => c.spans[i] && (c.spans[i].drawn = $event === '' ? null : $event))" />
@@ -44,7 +44,7 @@ async function add() {
   </article>
   <KeyPoints :choices="choices" :workings="workings" />
   <Fold :name="$t('check.whatLiesUnderWhat')" :decided="workings.check.alignments.length ? String(workings.check.alignments.length) : $t('check.nothingNear')" :open="workings.check.alignments.length > 0">
-    <p v-if="workings.check.alignments.length === 0" class="soft">{{ $t('check.keyPointsThatLie') }}</p>
+    <p v-if="workings.check.alignments.length === 0" class="soft">{{ $t('check.keyPointsThatLieNearlyOver') }}</p>
     <ul v-else class="alignments" data-test="alignments"><li v-for="line in workings.check.alignments" :key="line"><Num :text="line" /></li></ul>
   </Fold>
 </template>

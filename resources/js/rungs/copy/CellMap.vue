@@ -15,7 +15,7 @@ const cells = useCopying()
       type="button"
       tabindex="-1"
       :class="[cells.stateOf(place), { here: keyOf(place) === keyOf(at), spared: cells.isSpared(place), doubtful: cells.isDoubtful(place) }]"
-      :aria-label="[cells.address(place), $t(`copy.states.${cells.isSpared(place) ? 'spared' : cells.stateOf(place)}`), ...(cells.isDoubtful(place) ? [$t('copy.doubtful2')] : [])].join(', ')"
+      :aria-label="[cells.address(place), $t(`copy.states.${cells.isSpared(place) ? 'spared' : cells.stateOf(place)}`), ...(cells.isDoubtful(place) ? [$t('copy.isDoubtful')] : [])].join(', ')"
       @click="$emit('go', place)"
     />
   </div>

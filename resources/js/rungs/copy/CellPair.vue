@@ -12,8 +12,8 @@ import type { CellLooks } from './useCellLooks'
 import { usePiece } from './usePiece'
 
 /** The cell of the photo beside the empty one of the paper, both as large as there is room. */
-const props = defineProps<{ at: Place; card: CellToCopy | null; looks: CellLooks }>()
-const pointed = defineModel<number | null>('pointed', { required: true })
+const props = defineProps<{ at: Place; card: CellToCopy | null; looks: CellLooks; crossings: CellToCopy['crossings'] }>()
+defineEmits<{ point: [crossing: number | null] }>()
 
 const store = useDrawing()
 const { window: sight, shown, failed, waiting } = usePiece(
@@ -38,11 +38,10 @@ const size = computed(() => {
 const course = computed(() => (whole.value && props.looks.chosen !== null ? (props.card?.courses[props.looks.chosen] ?? null) : null))
 const points = computed(() => (whole.value ? (props.card?.points ?? []) : []))
 /** What is pointed at, or what the contour in hand runs through. */
-const lit = computed(() => (pointed.value !== null ? [pointed.value] : (course.value?.crossings ?? [])))
-/** Crossings show where there are any; a blank cell, or a wish, shows the quarters of its sides. */
-const crossings = computed(() => (whole.value && !props.looks.quarters ? (props.card?.crossings ?? []) : []))
-const onPhoto = computed(() => crossingTicks(crossings.value, 'eye', props.looks.upsideDown))
-const onPaper = computed(() => (whole.value && props.card && crossings.value.length === 0 ? quarterTicks(props.card, props.looks.upsideDown) : crossingTicks(crossings.value, 'paper', props.looks.upsideDown)))
+const lit = computed(() => (props.looks.pointed !== null ? [props.looks.pointed] : (course.value?.crossings ?? [])))
+const onPhoto = computed(() => crossingTicks(props.crossings, 'eye', props.looks.upsideDown))
+/** A blank cell, or a wish, shows the quarters of its sides. */
+const onPaper = computed(() => (whole.value && props.card && props.crossings.length === 0 ? quarterTicks(props.card, props.looks.upsideDown) : crossingTicks(props.crossings, 'paper', props.looks.upsideDown)))
 /** A cell that is cut finer shows its own cuts; others their halves. */
 const cuts = computed(() => {
   if (!whole.value || !props.looks.hairlines || !props.card) return []
@@ -53,10 +52,10 @@ const cuts = computed(() => {
 <template>
   <div ref="table" class="cells" :class="{ whole }">
     <CellPhoto :picture="shown" :waiting :failed :window="sight" :size :whole :cuts :turned="looks.upsideDown" :tone="looks.tone" :brighter="looks.brighter" :lifted="looks.lifted" :course :points>
-      <CellTicks :ticks="onPhoto" :lit @point="pointed = $event" />
+      <CellTicks :ticks="onPhoto" :lit @point="$emit('point', $event)" />
     </CellPhoto>
     <CellPaper :window="sight" :size :whole :cuts :turned="looks.upsideDown" :course :points>
-      <CellTicks :ticks="onPaper" :lit @point="pointed = $event" />
+      <CellTicks :ticks="onPaper" :lit @point="$emit('point', $event)" />
     </CellPaper>
   </div>
 </template>

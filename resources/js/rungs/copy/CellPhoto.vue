@@ -57,8 +57,8 @@ const stops = computed(() => Array.from({ length: STOPS }, (_, i) => trace.value
     </div>
     <CellPoints :points :turned bright />
     <span v-if="turned" class="up">{{ $t('copy.theTop') }}</span>
-    <p v-if="failed" class="fault">{{ $t('copy.thisPieceCouldNot') }}</p>
-    <p v-else-if="waiting" class="wait">{{ $t('copy.cuttingThePieceAt') }}</p>
+    <p v-if="failed" class="fault">{{ $t('copy.thisPieceCouldNotBeCut') }}</p>
+    <p v-else-if="waiting" class="wait">{{ $t('copy.cuttingThePieceAtFullSharpness') }}</p>
     <slot />
   </div>
 </template>

@@ -47,17 +47,17 @@ defineExpose({ write })
     <CellMap :at @go="$emit('go', $event)" @mousedown.prevent />
     <div class="progress">
       <p data-test="progress"><b>{{ cells.done }}</b> {{ $t('copy.ofDone', { of: cells.toCopy.length - cells.empty }) }}<br />{{ $t('copy.emptyLeftEmpty', { empty: cells.empty }) }}<br />{{ $t('copy.leftToGo', { left: cells.left }) }}<template v-if="cells.left > 0 && cells.way?.time">,<br /><Num :text="$t('copy.timeAtYourPace', { time: cells.way.time })" /></template></p>
-      <p v-if="cells.left === 0" class="end">{{ $t('copy.everyCellHasBeen') }}</p>
+      <p v-if="cells.left === 0" class="end">{{ $t('copy.everyCellHasBeenRoundLook') }}</p>
       <button v-else-if="cells.blank.length > 0" type="button" class="button" data-test="skip-blank" :title="cells.blank.map(cells.address).join(', ')" @click="cells.skipBlank()">{{ $t('copy.skipBlank', cells.blank.length) }}</button>
       <p v-if="cells.noted.length > 0" class="doubts" data-test="noted"><span>{{ $t('copy.notes') }}</span><button v-for="place in cells.noted" :key="keyOf(place)" type="button" class="button bare" :title="cells.wordsOf(place)" @click="$emit('go', place)">{{ cells.address(place) }}</button></p>
       <p v-if="cells.doubtful.length > 0" class="doubts" data-test="doubtful"><span>{{ $t('copy.doubtful') }}</span><button v-for="place in cells.doubtful" :key="keyOf(place)" type="button" class="button bare" @click="$emit('go', place)">{{ cells.address(place) }}</button></p>
     </div>
     <div class="middle">
-      <el-input v-if="noting || words" ref="note" :model-value="draft" class="note" maxlength="200" :aria-label="$t('copy.aNoteOnAt', { at: cells.address(at) })" :placeholder="$t('copy.aNoteOnAtFor', { at: cells.address(at) })" @input="draft = $event" @change="keep" @keydown.enter="($event.target as HTMLElement).blur()" @keydown.esc="($event.target as HTMLElement).blur()" />
+      <el-input v-if="noting || words" ref="note" :model-value="draft" class="note" maxlength="200" :aria-label="$t('copy.aNoteOn', { at: cells.address(at) })" :placeholder="$t('copy.aNoteForLater', { at: cells.address(at) })" @input="draft = $event" @change="keep" @keydown.enter="($event.target as HTMLElement).blur()" @keydown.esc="($event.target as HTMLElement).blur()" />
       <ol v-if="card && card.courses.length > 0" class="courses" data-test="courses">
         <li v-for="(course, i) in card.courses" :key="i"><button type="button" class="button bare" :aria-pressed="chosen === i" @mousedown.prevent @click="chosen = chosen === i ? null : i"><b>{{ i + 1 }}</b><span><Num :text="course.sentence" /></span></button></li>
       </ol>
-      <p v-else-if="card && photo" class="courses soft">{{ $t('copy.noEdgeOfLight') }}</p>
+      <p v-else-if="card && photo" class="courses soft">{{ $t('copy.noEdgeOfLightAndDark') }}</p>
     </div>
     <CopyWay class="beside" :start="choices.copy.start" @go-by="$emit('goBy', $event)" />
   </section>

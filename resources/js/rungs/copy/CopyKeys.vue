@@ -26,7 +26,7 @@ useCopyKeys([...props.deeds, ...props.looks, ...props.steps, list])
   </footer>
   <section v-if="help" class="help" :aria-label="$t('copy.keys')" data-test="help">
     <CopyWay class="narrow" :start="start" @go-by="$emit('goBy', $event)" />
-    <p>{{ $t('copy.arrowsGoFromCell') }}</p>
+    <p>{{ $t('copy.arrowsGoFromCellToCell') }}</p>
     <dl>
       <template v-for="one in [...deeds, ...looks]" :key="one.key"><dt><kbd>{{ one.cap }}</kbd></dt><dd>{{ one.says }}</dd></template>
     </dl>

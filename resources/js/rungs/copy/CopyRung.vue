@@ -33,6 +33,7 @@ watch(
 
 /** One after another of so many, and then none. */
 const after = (now: number | null, count: number) => (count === 0 || (now !== null && now + 1 >= count) ? null : (now ?? -1) + 1)
+/** Crossings stand round a cell that is alone, unless its sides' quarters are wanted. */
 const crossings = computed(() => (looks.view === 'one' && !looks.quarters ? (card.value?.crossings ?? []) : []))
 const flip = (flag: 'quarters' | 'hairlines' | 'lifted' | 'upsideDown' | 'tone' | 'brighter') => ({ act: () => (looks[flag] = !looks[flag]), on: computed(() => looks[flag]) })
 const views = (view: View) => ({ act: () => look(view), on: computed(() => looks.view === view) })
@@ -44,25 +45,25 @@ const steps: CopyKey[] = [
   { key: 'ArrowRight', cap: '→', label: t('copy.oneCellRight'), says: t('copy.oneCellRight'), act: () => move(1, 0) },
 ]
 const deeds: CopyKey[] = [
-  { key: ' ', also: 'PageDown', cap: t('copy.space'), label: t('copy.doneNext'), says: t('copy.doneAndOnTo'), act: () => mark('done') },
-  { key: 'Backspace', also: 'PageUp', cap: '⌫', label: t('copy.back'), room: 'short', says: t('copy.backToTheCell'), act: back },
-  { key: 'x', cap: 'X', label: t('copy.nothing'), says: t('copy.nothingToDrawIn'), act: () => mark('empty') },
+  { key: ' ', also: 'PageDown', cap: t('copy.space'), label: t('copy.doneNext'), says: t('copy.doneAndOnToTheNext'), act: () => mark('done') },
+  { key: 'Backspace', also: 'PageUp', cap: '⌫', label: t('copy.back'), room: 'short', says: t('copy.backToTheCellLastLeft'), act: back },
+  { key: 'x', cap: 'X', label: t('copy.nothing'), says: t('copy.nothingToDrawInThisCell'), act: () => mark('empty') },
   { key: 'o', cap: 'O', label: t('copy.open'), room: 'short rare', says: t('copy.openThisCellAgain'), act: reopen },
-  { key: 'f', cap: 'F', label: t('copy.doubtful2'), room: 'short rare', says: t('copy.flagThisCellAs'), act: () => void cells.note(at.value, { doubtful: !cells.isDoubtful(at.value) }), on: computed(() => cells.isDoubtful(at.value)) },
-  { key: 'n', cap: 'N', label: t('copy.note'), room: 'short rare', says: t('copy.aNoteOnThis'), act: () => void band.value?.write(), on: computed(() => cells.wordsOf(at.value) !== '') },
+  { key: 'f', cap: 'F', label: t('copy.isDoubtful'), room: 'short rare', says: t('copy.flagThisCellAsDoubtful'), act: () => void cells.note(at.value, { doubtful: !cells.isDoubtful(at.value) }), on: computed(() => cells.isDoubtful(at.value)) },
+  { key: 'n', cap: 'N', label: t('copy.note'), room: 'short rare', says: t('copy.aNoteOnThisCell'), act: () => void band.value?.write(), on: computed(() => cells.wordsOf(at.value) !== '') },
 ]
 const sights: CopyKey[] = [
-  { key: 'c', cap: 'C', label: t('copy.contour'), says: t('copy.oneContourAfterAnother'), act: () => (looks.chosen = after(looks.chosen, card.value?.courses.length ?? 0)), on: computed(() => looks.chosen !== null) },
-  { key: 'e', cap: 'E', label: t('copy.crossing'), says: t('copy.oneCrossingAfterAnother'), act: () => (looks.pointed = after(looks.pointed, crossings.value.length)), on: computed(() => looks.pointed !== null) },
-  { key: 'q', cap: 'Q', label: t('copy.quarters'), says: t('copy.theSidesQuartersIn'), ...flip('quarters') },
+  { key: 'c', cap: 'C', label: t('copy.contour'), says: t('copy.oneContourAfterAnotherRunAlong'), act: () => (looks.chosen = after(looks.chosen, card.value?.courses.length ?? 0)), on: computed(() => looks.chosen !== null) },
+  { key: 'e', cap: 'E', label: t('copy.crossing'), says: t('copy.oneCrossingAfterAnotherWithAll'), act: () => (looks.pointed = after(looks.pointed, crossings.value.length)), on: computed(() => looks.pointed !== null) },
+  { key: 'q', cap: 'Q', label: t('copy.quarters'), says: t('copy.theSidesQuartersInPlace'), ...flip('quarters') },
   { key: 'h', cap: 'H', label: t('copy.halves'), says: t('copy.halvingHairlines'), ...flip('hairlines') },
   { key: '2', cap: '2', label: t('copy.four'), says: t('copy.fourCellsTogether'), ...views('four') },
   { key: '3', cap: '3', label: t('copy.nine'), says: t('copy.nineCellsTogether'), ...views('nine') },
-  { key: 's', cap: 'S', label: t('copy.around'), says: t('copy.theCellInIts'), ...views('around') },
+  { key: 's', cap: 'S', label: t('copy.around'), says: t('copy.theCellInItsSurroundings'), ...views('around') },
   { key: 'l', cap: 'L', label: t('copy.noGrid'), says: t('copy.liftTheGrid'), ...flip('lifted') },
-  { key: 'u', cap: 'U', label: t('copy.turned'), says: t('copy.upsideDownToSee'), ...flip('upsideDown') },
-  { key: 't', cap: 'T', label: t('copy.tone'), says: t('copy.fiveGreysAndNo'), ...flip('tone') },
-  { key: 'b', cap: 'B', label: t('copy.bright'), says: t('copy.brighterToSeeInto'), ...flip('brighter') },
+  { key: 'u', cap: 'U', label: t('copy.turned'), says: t('copy.upsideDownToSeeShapes'), ...flip('upsideDown') },
+  { key: 't', cap: 'T', label: t('copy.tone'), says: t('copy.fiveGreysAndNoColour'), ...flip('tone') },
+  { key: 'b', cap: 'B', label: t('copy.bright'), says: t('copy.brighterToSeeIntoADark'), ...flip('brighter') },
 ]
 
 const wake = useWakeLock()
@@ -78,7 +79,7 @@ const state = computed(() => {
     card.value?.partial ? t('copy.aPartialCell') : '',
     cells.isSpared(at.value) ? t('copy.notToBeDrawn') : '',
     division ? t('copy.cutInParts', { parts: division.parts }) : '',
-    cells.isDoubtful(at.value) ? t('copy.doubtful2') : '',
+    cells.isDoubtful(at.value) ? t('copy.isDoubtful') : '',
   ]
   return words.filter(Boolean).map((word) => ` · ${word}`).join('')
 })
@@ -92,12 +93,12 @@ const state = computed(() => {
     <main class="table">
       <div class="head">
         <h2 class="address" data-test="address" aria-live="polite">{{ cells.address(at) }}</h2>
-        <span class="soft">{{ $t('copy.columnColumnRowRow', { column: at.column + 1, row: at.row + 1, state }) }}</span>
+        <span class="soft">{{ $t('copy.columnAndRow', { column: at.column + 1, row: at.row + 1, state }) }}</span>
         <span v-if="said" class="twin" role="status"><Num :text="said" /></span>
         <span v-else class="soft twin" data-test="twin"><template v-if="card"><span class="wide">{{ $t('copy.yourPaper') }} · </span><Num :text="card.size" />, <Num :text="card.place" /></template>{{ looks.upsideDown ? `, ${$t('copy.sheetTurnedToo')}` : '' }}</span>
       </div>
       <Troubles />
-      <CellPair v-model:pointed="looks.pointed" :at :card :looks />
+      <CellPair :at :card :looks :crossings @point="looks.pointed = $event" />
       <CopyBand ref="band" v-model="looks.chosen" :at :card :choices="store.draft" :photo="store.drawing.photo !== null" @go="go" @go-by="goBy" />
     </main>
     <CopyKeys :deeds :looks="sights" :steps :start="store.draft.copy.start" @go-by="goBy" />

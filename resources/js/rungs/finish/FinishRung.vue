@@ -33,8 +33,8 @@ function tick(key: string) {
 
 <template>
   <h2>{{ $t('finish.theLastList') }}</h2>
-  <Choose :label="$t('finish.whatGoesOverThe')" :model-value="choices.finish.medium" :options="media" @update:model-value="store.decide((c) => (c.finish.medium = $event))" />
-  <p data-test="left">{{ tasks.length > 0 && left === 0 ? $t('finish.allOfItIs') : $t('finish.leftOfTasksTo', { left, tasks: tasks.length }) }}</p>
+  <Choose :label="$t('finish.whatGoesOverThePencil')" :model-value="choices.finish.medium" :options="media" @update:model-value="store.decide((c) => (c.finish.medium = $event))" />
+  <p data-test="left">{{ tasks.length > 0 && left === 0 ? $t('finish.allOfItIsDone') : $t('finish.leftToDo', { left, tasks: tasks.length }) }}</p>
   <ol class="tasks" data-test="tasks">
     <li v-for="task in tasks" :key="task.key" :class="{ done: done.has(task.key) }">
       <label class="check"><input type="checkbox" :checked="done.has(task.key)" @change="tick(task.key)" /><span><Num :text="task.words" /></span></label>
@@ -42,7 +42,7 @@ function tick(key: string) {
       <p v-if="task.caution" class="caution"><b>{{ $t('finish.careful') }}</b> {{ task.caution }}</p>
     </li>
   </ol>
-  <TypedInput :label="$t('finish.oneThingYouWould')" field="finish.lesson" :model-value="choices.finish.lesson" :hint="$t('finish.oneLine')" @update:model-value="store.decide((c) => (c.finish.lesson = $event))" />
+  <TypedInput :label="$t('finish.oneThingYouWouldDoOtherwise')" field="finish.lesson" :model-value="choices.finish.lesson" :hint="$t('finish.oneLine')" @update:model-value="store.decide((c) => (c.finish.lesson = $event))" />
 </template>
 
 <style scoped>

@@ -70,7 +70,7 @@ function lock(to: Choices['fit']['lock']) {
 }
 
 async function aim(at: 'centre' | 'third') {
-  const point = await tool.ask('point', at === 'centre' ? t('fit.pointAtWhatBelongs') : t('fit.pointAtWhatBelongsOn'))
+  const point = await tool.ask('point', at === 'centre' ? t('fit.pointAtTheCentre') : t('fit.pointAtAThird'))
   if (point) await store.adjust('aim', { x: point.x2, y: point.y2, at })
 }
 
@@ -79,7 +79,7 @@ const boxed = ref<ReturnType<typeof boxOf> | null>(null)
 const clearances = useAsked<Clearance[]>((photo, choices) => (boxed.value ? api.clearances(photo, choices, boxed.value) : Promise.resolve([])))
 
 async function whole() {
-  const box = await tool.ask('box', t('fit.boxTheThingNo'))
+  const box = await tool.ask('box', t('fit.boxTheThingNoLineShould'))
   if (!box) return
   boxed.value = boxOf(box)
   await clearances.ask()
@@ -113,7 +113,7 @@ const dividers = useAsked(api.dividers)
   </div>
   <template v-if="way === 'crop'">
     <Pick :label="$t('fit.itsShapeIs')" :model-value="choices.fit.lock" :options="{ paper: $t('fit.thePapers'), ratio: $t('fit.myOwn'), free: $t('fit.free') }" @update:model-value="lock" />
-    <TypedInput v-if="choices.fit.lock === 'ratio'" :label="$t('fit.shape')" field="fit.ratio" :model-value="choices.fit.ratio" :hint="$t('fit.3411x14inA4')" @update:model-value="store.decide((c) => (c.fit.ratio = $event))" />
+    <TypedInput v-if="choices.fit.lock === 'ratio'" :label="$t('fit.shape')" field="fit.ratio" :model-value="choices.fit.ratio" :hint="$t('fit.shapeHint')" @update:model-value="store.decide((c) => (c.fit.ratio = $event))" />
   </template>
   <div v-if="sized" class="field">
     <span :id="id" class="legend">{{ sizeOf }}, {{ percent }} %</span>
@@ -128,8 +128,8 @@ const dividers = useAsked(api.dividers)
   <button v-if="way === 'crop' || way === 'cells'" type="button" class="button" @click="store.decide((c) => Object.assign(c.fit, { left: null, top: null }))">{{ $t('fit.centreTheCrop') }}</button>
   <Sums :lines="workings.rungs.fit.sums" />
   <div>
-    <Fold :name="$t('fit.cellsEasyOnBoth')" :decided="$t('fit.thePlanner')"><PlannerList :drawing="drawing" :workings="workings" :choices="choices" /></Fold>
-    <Fold :name="$t('fit.allFourWaysSide')"><Ways :way="way" /></Fold>
+    <Fold :name="$t('fit.cellsEasyOnBothRulers')" :decided="$t('fit.thePlanner')"><PlannerList :drawing="drawing" :workings="workings" :choices="choices" /></Fold>
+    <Fold :name="$t('fit.allFourWaysSideBySide')"><Ways :way="way" /></Fold>
     <Fold v-if="way === 'crop' || way === 'cells'" :name="$t('fit.placeIt')" :decided="$t('fit.byNumberByPoint')">
       <div class="two">
         <TypedInput :label="$t('fit.fromTheLeft')" field="crop.left" :model-value="workings.typed.crop_left" @update:model-value="store.adjust('crop', { side: 'left', typed: $event })" />
@@ -138,29 +138,29 @@ const dividers = useAsked(api.dividers)
         <TypedInput :label="$t('fit.cropsHeight')" field="crop.height" :model-value="workings.typed.crop_height" @update:model-value="store.adjust('crop', { side: 'height', typed: $event })" />
       </div>
       <div class="two">
-        <button type="button" class="button" @click="aim('centre')">{{ $t('fit.aPointInThe') }}</button>
-        <button type="button" class="button" @click="aim('third')">{{ $t('fit.aPointOnA') }}</button>
+        <button type="button" class="button" @click="aim('centre')">{{ $t('fit.aPointInTheCentre') }}</button>
+        <button type="button" class="button" @click="aim('third')">{{ $t('fit.aPointOnAThird') }}</button>
       </div>
-      <button type="button" class="button" @click="whole">{{ $t('fit.keepAThingClear') }}</button>
+      <button type="button" class="button" @click="whole">{{ $t('fit.keepAThingClearOfLines') }}</button>
       <p v-if="clearances.fault.value" class="fault" role="alert">{{ clearances.fault.value }}</p>
       <ul v-if="boxed && clearances.answer.value" class="clearances" data-test="clearances">
         <li v-for="offer in clearances.answer.value" :key="offer.says">
           <Num :text="offer.says" />
           <button v-if="offer.by" type="button" class="button" @click="clear(offer.by)">{{ $t('fit.doThat') }}</button>
         </li>
-        <li><button type="button" class="button bare" @click="boxed = null">{{ $t('fit.leaveItAsIt') }}</button></li>
+        <li><button type="button" class="button bare" @click="boxed = null">{{ $t('fit.leaveItAsItIs') }}</button></li>
       </ul>
     </Fold>
     <Fold :name="$t('fit.judgeIt')" :decided="choices.grid.overlays.map(choice).join(', ')">
       <Overlays :choices="choices" />
       <Pick v-model="look.mask" :label="$t('fit.maskRoundTheCrop')" :options="{ bench: $t('fit.bench'), black: $t('fit.black'), white: $t('fit.white'), grey: $t('fit.grey') }" />
-      <label class="field"><span class="legend">{{ $t('fit.howDenseStrength', { strength: look.strength }) }}</span><input v-model.number="look.strength" type="range" min="0" max="100" step="2" /></label>
+      <label class="field"><span class="legend">{{ $t('fit.howDense', { strength: look.strength }) }}</span><input v-model.number="look.strength" type="range" min="0" max="100" step="2" /></label>
     </Fold>
     <Fold :name="$t('fit.cropsKept')" :decided="choices.crops.length ? String(choices.crops.length) : $t('fit.none')"><KeptCrops :choices="choices" :drawing="drawing" :workings="workings" /></Fold>
-    <Fold v-if="workings.print" :name="$t('fit.isItATrue')">
+    <Fold v-if="workings.print" :name="$t('fit.isItATrueEnlargement')">
       <div class="field">
-        <label :for="`${id}-size`">{{ $t('fit.aSizeYouThink') }}</label>
-        <el-input :id="`${id}-size`" v-model="wanted" :placeholder="$t('fit.25X20Cm')" autocomplete="off" @change="enlargement.ask" />
+        <label :for="`${id}-size`">{{ $t('fit.aSizeYouThinkOf') }}</label>
+        <el-input :id="`${id}-size`" v-model="wanted" :placeholder="$t('fit.sizeHint')" autocomplete="off" @change="enlargement.ask" />
       </div>
       <p v-if="enlargement.fault.value" class="fault" role="alert">{{ enlargement.fault.value }}</p>
       <div v-if="enlargement.answer.value" data-test="enlargement" :class="{ wrong: !enlargement.answer.value.good }">
@@ -174,11 +174,11 @@ const dividers = useAsked(api.dividers)
           <tr v-for="one in dividers.answer.value" :key="one.setting">
             <th scope="row"><Num :text="one.setting" /></th>
             <td><Num :text="one.drawing" /></td>
-            <td>{{ one.fits ? $t('fit.emptypercentEmpty', { emptyPercent: one.empty_percent }) : $t('fit.tooLarge') }}<span class="soft"> · {{ one.ends }}</span></td>
+            <td>{{ one.fits ? $t('fit.percentEmpty', { emptyPercent: one.empty_percent }) : $t('fit.tooLarge') }}<span class="soft"> · {{ one.ends }}</span></td>
           </tr>
         </tbody>
       </table>
-      <p class="soft">{{ $t('fit.afterEverySlipOf') }}</p>
+      <p class="soft">{{ $t('fit.afterEverySlipOfThePivot') }}</p>
     </Fold>
   </div>
 </template>

@@ -24,7 +24,7 @@ watch(
 function keep() {
   store.decide((choices) => {
     const { crop } = props.workings
-    choices.crops.push({ name: t('fit.cropCrops', { crops: choices.crops.length + 1 }), fit: { ...choices.fit, left: choices.fit.left ?? crop.left.toFixed(6), top: choices.fit.top ?? crop.top.toFixed(6) } })
+    choices.crops.push({ name: t('fit.newCrop', { crops: choices.crops.length + 1 }), fit: { ...choices.fit, left: choices.fit.left ?? crop.left.toFixed(6), top: choices.fit.top ?? crop.top.toFixed(6) } })
   })
 }
 

@@ -17,7 +17,7 @@ const style = ref(props.choices.grid.labels)
 const corner = ref(props.choices.grid.corner)
 
 async function take() {
-  const box = await tool.ask('box', t('grid.dragFromTheFirst'))
+  const box = await tool.ask('box', t('grid.dragFromTheFirstCorner'))
   if (box) await store.adjust('carried', { ...boxOf(box), columns: columns.value, rows: rows.value, labels: style.value, corner: corner.value })
 }
 </script>
@@ -27,9 +27,9 @@ async function take() {
     <CountInput :label="$t('grid.itsColumns')" field="columns" :model-value="columns" @update:model-value="columns = $event" />
     <CountInput :label="$t('grid.itsRows')" field="rows" :model-value="rows" @update:model-value="rows = $event" />
   </div>
-  <Pick v-model="style" :label="$t('grid.itsLabels')" :options="{ letters: 'C4', numbers: $t('grid.3In4Down'), running: '18' }" />
+  <Pick v-model="style" :label="$t('grid.itsLabels')" :options="{ letters: 'C4', numbers: $t('grid.inAndDown'), running: '18' }" />
   <Pick v-model="corner" :label="$t('grid.countedFromThe')" :options="labels('top left', 'top right')" />
-  <button type="button" class="button" @click="take">{{ $t('grid.showItsTwoFar') }}</button>
+  <button type="button" class="button" @click="take">{{ $t('grid.showItsTwoFarCorners') }}</button>
   <p v-if="store.errors.carried" class="fault" role="alert">{{ store.errors.carried }}</p>
 </template>
 

@@ -17,7 +17,7 @@ const hairlines = ref<'in the cell' | 'ticks' | 'run on'>('in the cell')
 const fineness = ref<'loose' | 'middling' | 'exact'>('middling')
 
 async function cut() {
-  const point = await tool.ask('point', t('grid.pointAtTheCell'))
+  const point = await tool.ask('point', t('grid.pointAtTheCellToCut'))
   if (!point) return
   const { crop, lines } = props.workings
   const part = (shares: number[], at: number) => Math.max(0, shares.findLastIndex((share, i) => share <= at && i < shares.length - 1))
@@ -28,7 +28,7 @@ async function cut() {
 }
 
 async function feature() {
-  const box = await tool.ask('box', t('grid.boxTheSmallestThing'))
+  const box = await tool.ask('box', t('grid.boxTheSmallestThingThatMatters'))
   if (box) await store.adjust('feature', { width: boxOf(box).width, height: boxOf(box).height, fineness: fineness.value })
 }
 

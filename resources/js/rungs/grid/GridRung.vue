@@ -40,7 +40,7 @@ function takeSchool(taken: string) {
 const squares = computed(() => school.value === 'count' || school.value === 'measure')
 
 async function axes() {
-  const point = await tool.ask('point', t('grid.pointAtWhereThe'))
+  const point = await tool.ask('point', t('grid.pointAtWhereTheAxesShould'))
   if (!point) return
   const { crop } = props.workings
   store.decide((choices) => Object.assign(choices.grid, { x: toShare((point.x2 - crop.left) / crop.share_w), y: toShare((point.y2 - crop.top) / crop.share_h) }))
@@ -48,7 +48,7 @@ async function axes() {
 
 /** A box on the picture as shares of the crop. */
 async function part() {
-  const box = await tool.ask('box', t('grid.boxThePartThe'))
+  const box = await tool.ask('box', t('grid.boxThePartTheGrid'))
   if (!box) return
   const { crop } = props.workings
   const { left, top, width, height } = boxOf(box)
@@ -59,10 +59,10 @@ async function part() {
 </script>
 
 <template>
-  <h2>{{ $t('grid.theSameGridOn') }}</h2>
+  <h2>{{ $t('grid.theSameGridOnBoth') }}</h2>
   <template v-if="choices.fit.way === 'cells'">
-    <Choose :label="$t('grid.school')" :model-value="'cells'" :options="{ cells: $t('grid.wholeCellsFromThe'), ...schools }" @update:model-value="takeSchool" />
-    <p>{{ $t('grid.theGridComesWith') }}</p>
+    <Choose :label="$t('grid.school')" :model-value="'cells'" :options="{ cells: $t('grid.wholeCellsFromTheFit'), ...schools }" @update:model-value="takeSchool" />
+    <p>{{ $t('grid.theGridComesWithTheFit') }}</p>
     <TypedInput :label="$t('grid.cellOnThePaper')" field="cell" :model-value="choices.fit.cell" @update:model-value="store.decide((c) => (c.fit.cell = $event))" />
   </template>
   <template v-else>
@@ -78,12 +78,12 @@ async function part() {
     <template v-if="school === 'folding'">
       <Pick :label="$t('grid.partsAcross')" :model-value="String(choices.grid.fold_columns)" :options="folds" @update:model-value="store.decide((c) => (c.grid.fold_columns = Number($event)))" />
       <Pick :label="$t('grid.partsDown')" :model-value="String(choices.grid.fold_rows)" :options="folds" @update:model-value="store.decide((c) => (c.grid.fold_rows = Number($event)))" />
-      <p class="soft">{{ $t('grid.foldACopyA') }}</p>
+      <p class="soft">{{ $t('grid.foldACopyACrease') }}</p>
     </template>
     <MainLines v-if="school === 'main'" :choices="choices" :workings="workings" :drawing="drawing" />
     <template v-if="school === 'own'">
-      <TypedInput :label="$t('grid.uprightLinesFromThe')" field="grid.own_across" :model-value="choices.grid.own_across" :hint="$t('grid.1In21')" @update:model-value="store.decide((c) => (c.grid.own_across = $event))" />
-      <TypedInput :label="$t('grid.levelLinesFromThe')" field="grid.own_down" :model-value="choices.grid.own_down" :hint="$t('grid.3In5In')" @update:model-value="store.decide((c) => (c.grid.own_down = $event))" />
+      <TypedInput :label="$t('grid.uprightLinesFromTheLeft')" field="grid.own_across" :model-value="choices.grid.own_across" :hint="$t('grid.acrossHint')" @update:model-value="store.decide((c) => (c.grid.own_across = $event))" />
+      <TypedInput :label="$t('grid.levelLinesFromTheTop')" field="grid.own_down" :model-value="choices.grid.own_down" :hint="$t('grid.downHint')" @update:model-value="store.decide((c) => (c.grid.own_down = $event))" />
     </template>
     <Choose v-if="squares" :label="$t('grid.whatRemainsIs')" :model-value="choices.grid.remainder" :options="remainders" @update:model-value="store.decide((c) => (c.grid.remainder = $event))" />
   </template>
@@ -92,15 +92,15 @@ async function part() {
     <div class="field"><span class="legend">{{ $t('grid.theAxesMeet') }}</span><button type="button" class="button" @click="axes">{{ $t('grid.atAPoint') }}</button></div>
   </div>
   <p v-if="store.errors['grid.rows'] && school !== 'proportional'" class="fault" role="alert">{{ store.errors['grid.rows'] }}</p>
-  <Pick :label="$t('grid.labels')" :model-value="choices.grid.labels" :options="{ letters: 'C4', numbers: $t('grid.3In4Down'), running: '18' }" @update:model-value="store.decide((c) => (c.grid.labels = $event))" />
+  <Pick :label="$t('grid.labels')" :model-value="choices.grid.labels" :options="{ letters: 'C4', numbers: $t('grid.inAndDown'), running: '18' }" @update:model-value="store.decide((c) => (c.grid.labels = $event))" />
   <Sums :lines="workings.rungs.grid.sums" />
   <div>
     <Fold :name="$t('grid.howFine')"><Meshes :choices="choices" /></Fold>
-    <Fold :name="$t('grid.theSchoolsSideBy')"><Schools :choices="choices" /></Fold>
+    <Fold :name="$t('grid.theSchoolsSideBySide')"><Schools :choices="choices" /></Fold>
     <LeftStrips v-if="choices.fit.way !== 'cells'" :workings="workings" :drawing="drawing" />
     <Finer :choices="choices" :workings="workings" />
     <KeyPoints :choices="choices" :workings="workings" />
-    <Fold :name="$t('grid.lines')" :decided="$t('grid.asOnThePhoto', { as: weights[choices.grid.weights.photo as 1] })">
+    <Fold :name="$t('grid.lines')" :decided="$t('grid.weightOnThePhoto', { as: weights[choices.grid.weights.photo as 1] })">
       <fieldset class="pencils">
         <legend class="legend">{{ $t('grid.lineOnThePhoto') }}</legend>
         <label v-for="colour in shelf.catalogue.colours" :key="colour.key" :title="colour.name">
@@ -112,7 +112,7 @@ async function part() {
       </fieldset>
       <p class="soft" data-test="line-reason">{{ drawing.line_reason }}</p>
       <Pick v-for="[board, name] in [['photo', $t('grid.lineOn.photo')], ['paper', $t('grid.lineOn.paper')], ['print', $t('grid.lineOn.print')]] as const" :key="board" :label="name" :model-value="String(choices.grid.weights[board])" :options="weights" @update:model-value="store.decide((c) => (c.grid.weights[board] = Number($event)))" />
-      <p class="soft">{{ $t('grid.onThePaperItself') }}</p>
+      <p class="soft">{{ $t('grid.onThePaperItselfKeepThem') }}</p>
     </Fold>
     <Fold :name="$t('grid.countedFromLaidOver')" :decided="[choices.grid.corner, ...choices.grid.overlays].map(choice).join(', ')">
       <Pick :label="$t('grid.columnsCountFromThe')" :model-value="choices.grid.corner" :options="labels('top left', 'top right')" @update:model-value="store.decide((c) => (c.grid.corner = $event))" />
@@ -120,15 +120,15 @@ async function part() {
     </Fold>
     <Fold :name="$t('grid.overAPartOnly')" :decided="choices.grid.part ? $t('grid.yes') : $t('grid.allOfIt')">
       <button type="button" class="button" @click="part">{{ $t('grid.boxThePart') }}</button>
-      <button v-if="choices.grid.part" type="button" class="button" @click="store.decide((c) => (c.grid.part = null))">{{ $t('grid.overAllOfIt') }}</button>
+      <button v-if="choices.grid.part" type="button" class="button" @click="store.decide((c) => (c.grid.part = null))">{{ $t('grid.overAllOfItAgain') }}</button>
     </Fold>
-    <Fold v-if="drawing.photo" :name="$t('grid.thePhotoCarriesA')"><Carried :choices="choices" /></Fold>
+    <Fold v-if="drawing.photo" :name="$t('grid.thePhotoCarriesAGrid')"><Carried :choices="choices" /></Fold>
     <Fold :name="$t('grid.alreadyRuled')"><RuledAlready :workings="workings" /></Fold>
     <Fold :name="$t('grid.gridsKept')">
       <div v-if="shelf.of('grid').length" class="kept">
         <template v-for="grid in shelf.of('grid')" :key="grid.id">
           <button type="button" class="button" @click="store.decide((c) => Object.assign(c.grid, JSON.parse(JSON.stringify(grid.content.grid))))">{{ grid.name }}</button>
-          <p v-if="grid.content.shape !== workings.shape" class="soft">{{ $t('grid.madeForTheShape', { shape: grid.content.shape, shape2: workings.shape }) }}</p>
+          <p v-if="grid.content.shape !== workings.shape" class="soft">{{ $t('grid.madeForAnotherShape', { shape: grid.content.shape, here: workings.shape }) }}</p>
         </template>
       </div>
       <KeepUnder kind="grid" :label="$t('grid.keepThisGridAs')" :hint="$t('grid.myPortraitGrid')" />

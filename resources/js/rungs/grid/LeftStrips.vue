@@ -20,7 +20,7 @@ const strips = computed(() => {
 </script>
 
 <template>
-  <Fold v-if="strips.length && drawing.photo" :name="$t('grid.whatIsInThe')" :decided="strips.map((strip) => strip.name).join(', ')">
+  <Fold v-if="strips.length && drawing.photo" :name="$t('grid.whatIsInTheStrip')" :decided="strips.map((strip) => strip.name).join(', ')">
     <figure v-for="strip in strips" :key="strip.name" data-test="strip">
       <img :src="strip.address" :alt="$t('grid.theStripName', { name: strip.name })" />
       <figcaption class="soft">{{ strip.name }}</figcaption>

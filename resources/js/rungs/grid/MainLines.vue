@@ -30,7 +30,7 @@ function keep(line: MainLine) {
   store.decide((choices) => {
     if (way !== 'slanted') return choices.grid[`main_${way}`].push(share)
     const [x1 = '0', y1 = '0', x2 = '1', y2 = '1'] = ends
-    choices.spans.push({ name: t('grid.slantSpans', { spans: choices.spans.length + 1 }), x1, y1, x2, y2, drawn: null })
+    choices.spans.push({ name: t('grid.newSlant', { spans: choices.spans.length + 1 }), x1, y1, x2, y2, drawn: null })
   })
   found.value = found.value?.filter((one) => one !== line) ?? null
 }
@@ -41,7 +41,7 @@ function keep(line: MainLine) {
     <button type="button" class="button" @click="add('down')">{{ $t('grid.addALevelLine') }}</button>
     <button type="button" class="button" @click="add('across')">{{ $t('grid.addAnUpright') }}</button>
   </div>
-  <p class="soft">{{ $t('grid.dragALineOn') }}</p>
+  <p class="soft">{{ $t('grid.dragALineOnThePhoto') }}</p>
   <ul class="lines">
     <template v-for="way in ['down', 'across'] as const" :key="way">
       <li v-for="(share, i) in choices.grid[`main_${way}`]" :key="`${way}${i}`">
@@ -52,7 +52,7 @@ function keep(line: MainLine) {
   </ul>
   <template v-if="drawing.photo">
     <button type="button" class="button" @click="look">{{ $t('grid.lookForStrongLines') }}</button>
-    <p v-if="found?.length === 0" class="soft">{{ $t('grid.noStraightEdgeRuns') }}</p>
+    <p v-if="found?.length === 0" class="soft">{{ $t('grid.noStraightEdgeRunsThrough') }}</p>
     <ul v-if="found" class="lines" data-test="found-lines">
       <li v-for="line in found" :key="line.way + line.share + line.ends">
         <span>{{ line.sentence }}</span>

@@ -23,7 +23,7 @@ function take(columns: number) {
   <p v-if="meshes.fault.value" class="fault">{{ meshes.fault.value }}</p>
   <table v-if="meshes.answer.value" data-test="meshes">
     <thead>
-      <tr><th scope="col">{{ $t('grid.mesh') }}</th><th scope="col">{{ $t('grid.lines2') }}</th><th scope="col">{{ $t('grid.toRule') }}</th><th scope="col">{{ $t('grid.eyesError') }}</th></tr>
+      <tr><th scope="col">{{ $t('grid.mesh') }}</th><th scope="col">{{ $t('grid.lineCount') }}</th><th scope="col">{{ $t('grid.toRule') }}</th><th scope="col">{{ $t('grid.eyesError') }}</th></tr>
     </thead>
     <tbody>
       <tr v-for="mesh in meshes.answer.value" :key="mesh.columns">
@@ -34,7 +34,7 @@ function take(columns: number) {
       </tr>
     </tbody>
   </table>
-  <p class="soft">{{ $t('grid.anEyePlacesAn') }}</p>
+  <p class="soft">{{ $t('grid.anEyePlacesAnEdge') }}</p>
 </template>
 
 <style scoped>

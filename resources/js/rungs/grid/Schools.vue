@@ -21,16 +21,16 @@ const on = (school: string) => props.choices.fit.way !== 'cells' && school === p
 </script>
 
 <template>
-  <p class="soft">{{ $t('grid.setUpTimesAre') }}</p>
+  <p class="soft">{{ $t('grid.setUpTimesAreCommonPractice') }}</p>
   <p v-if="schools.fault.value" class="fault">{{ schools.fault.value }}</p>
   <div v-for="one in schools.answer.value ?? []" :key="one.school" class="offer" :class="{ on: on(one.school) }" data-test="school">
     <button type="button" class="button bare" :aria-pressed="on(one.school)" @click="take(one.school)">{{ one.name }}</button>
     <p v-if="one.trouble" class="fault">{{ one.trouble }}</p>
     <template v-else>
-      <p>{{ $t('grid.linesLinesOneCells', { lines: one.lines, one: one.cells, time: one.time }) }}</p>
-      <p><Num :text="$t('grid.largestCellLargest', { largest: one.largest })" /></p>
-      <p class="soft">{{ $t('grid.forFor', { for: one.for }) }}</p>
-      <p class="soft">{{ $t('grid.againstAgainst', { against: one.against }) }}</p>
+      <p>{{ $t('grid.linesCellsTime', { lines: one.lines, one: one.cells, time: one.time }) }}</p>
+      <p><Num :text="$t('grid.largestCell', { largest: one.largest })" /></p>
+      <p class="soft">{{ $t('grid.for', { for: one.for }) }}</p>
+      <p class="soft">{{ $t('grid.against', { against: one.against }) }}</p>
     </template>
   </div>
 </template>

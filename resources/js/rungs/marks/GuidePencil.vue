@@ -28,8 +28,8 @@ const uses = computed(() => labels(...(advice.value?.uses ?? [use.value])))
       <p><b>{{ advice.pencil }}</b></p>
       <p>{{ advice.pressure }}</p>
       <p>{{ advice.after }}</p>
-      <p v-if="advice.edges_only"><b>{{ $t('marks.ticksAtTheEdges') }}</b> {{ $t('marks.wholeLinesWouldHarm') }}</p>
-      <p class="soft">{{ $t('marks.commonPracticeTryIt') }}</p>
+      <p v-if="advice.edges_only"><b>{{ $t('marks.ticksAtTheEdgesOnly') }}</b> {{ $t('marks.wholeLinesWouldHarmThisSurface') }}</p>
+      <p class="soft">{{ $t('marks.commonPracticeTry') }}</p>
     </div>
   </Fold>
 </template>

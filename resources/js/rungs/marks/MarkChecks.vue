@@ -34,7 +34,7 @@ watch(
 <template>
   <div>
     <Fold :name="$t('marks.isTheFrameSquare')" @opened="square.ask">
-      <p class="soft">{{ $t('marks.beforeDrawingOnIt') }}</p>
+      <p class="soft">{{ $t('marks.beforeDrawingOnItMeasureCorner') }}</p>
       <Pick v-model="frame.which" :label="$t('marks.whatWasMeasured')" :options="{ drawing: $t('marks.theFrame'), sheet: $t('marks.theSheet'), ...(workings.print ? { print: $t('marks.thePrint') } : {}) }" @update:model-value="square.ask" />
       <div class="two">
         <div v-for="side in sides" :key="side" class="field"><label :for="`${id}-${side}`">{{ $t(`marks.measuredSides.${side}`) }}</label><el-input :id="`${id}-${side}`" v-model="frame[side]" autocomplete="off" @change="square.ask" /></div>
@@ -48,7 +48,7 @@ watch(
       <p class="soft">{{ $t(`marks.whereTheTicks.${way}`) }}</p>
       <div class="ticks">
         <div v-for="mark in workings[way]" :key="mark.line" class="field">
-          <label :for="`${id}-${mark.line}`"><Num :text="$t('marks.lineLineSheet', { line: mark.line, sheet: mark.sheet.rounded.text })" /></label>
+          <label :for="`${id}-${mark.line}`"><Num :text="$t('marks.lineAt', { line: mark.line, sheet: mark.sheet.rounded.text })" /></label>
           <el-input :id="`${id}-${mark.line}`" v-model="ticks[mark.line]" autocomplete="off" />
         </div>
       </div>
@@ -56,7 +56,7 @@ watch(
       <p v-if="measured.fault.value" class="fault" role="alert">{{ measured.fault.value }}</p>
       <div v-else-if="measured.answer.value" :class="{ wrong: !measured.answer.value.good }" data-test="measured">
         <p v-for="line in measured.answer.value.sentences" :key="line"><Num :text="line" /></p>
-        <p v-if="!measured.answer.value.good"><button type="button" class="button" data-test="follow" @click="follow">{{ $t('marks.doNotRuleAgain') }}</button></p>
+        <p v-if="!measured.answer.value.good"><button type="button" class="button" data-test="follow" @click="follow">{{ $t('marks.doNotRuleAgainLet') }}</button></p>
       </div>
     </Fold>
   </div>

@@ -42,7 +42,7 @@ function off(row: MarkRow) {
       <tr v-for="row in rows" :key="row.name" :class="{ lit: row.line !== null && lit === row.line, finer: row.line === null }" @pointerenter="row.line !== null && (lit = row.line)">
         <th scope="row">
           <span v-if="row.line === null" class="soft"><Num :text="row.name" /></span>
-          <button v-else type="button" :aria-pressed="lit === row.line" :aria-label="$t('marks.lineLine', { line: row.line })" @click="lit = row.line" @focus="lit = row.line">{{ row.line }}</button>
+          <button v-else type="button" :aria-pressed="lit === row.line" :aria-label="$t('marks.oneLine', { line: row.line })" @click="lit = row.line" @focus="lit = row.line">{{ row.line }}</button>
         </th>
         <td><Num :text="bare(row.print?.rounded.text)" /></td>
         <td><Num :text="bare(row.area.rounded.text)" /></td>
@@ -62,7 +62,7 @@ function off(row: MarkRow) {
     </template>
     <template v-if="chosen.stepped">
       <dt class="legend">{{ $t('marks.stepped') }}</dt>
-      <dd class="soft"><Num :text="$t('marks.steppingTheFirstCell', { stepped: chosen.stepped })" /></dd>
+      <dd class="soft"><Num :text="$t('marks.steppingTheFirstCellAlongWould', { stepped: chosen.stepped })" /></dd>
     </template>
   </dl>
   <p v-else class="soft">{{ $t('marks.pointAtALine') }}</p>

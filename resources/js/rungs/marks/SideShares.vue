@@ -39,7 +39,7 @@ watch(
       </tbody>
     </table>
     <i18n-t keypath="marks.asPrintedScales" tag="p" class="soft">
-      <router-link :to="{ name: 'print', params: { id: drawing.id, sheet: 'viewfinder' } }">{{ $t('marks.aCardWithA') }}</router-link>
+      <router-link :to="{ name: 'print', params: { id: drawing.id, sheet: 'viewfinder' } }">{{ $t('marks.aCardWithAWindow') }}</router-link>
       <router-link :to="{ name: 'print', params: { id: drawing.id, sheet: 'folding' } }">{{ $t('marks.stripsToFold') }}</router-link>
     </i18n-t>
   </Fold>

@@ -73,7 +73,7 @@ function unit(to: Choices['unit']) {
   <div class="field">
     <label :for="id">{{ $t('paper.sheet') }}</label>
     <el-select :id="id" :model-value="chosen" filterable :filter-method="(text: string) => (search = text)" :aria-label="$t('paper.sheet')" :placeholder="$t('paper.sheet')" @update:model-value="choose" @visible-change="search = ''">
-      <el-option :value="OWN" :label="$t('paper.aSizeOfMy')" />
+      <el-option :value="OWN" :label="$t('paper.aSizeOfMyOwn')" />
       <el-option-group v-if="shelf.of('paper').length" :label="$t('paper.myOwnStock')">
         <el-option v-for="paper in shelf.of('paper')" :key="paper.id" :value="`own:${paper.name}`" :label="paper.name" />
       </el-option-group>
@@ -98,8 +98,8 @@ function unit(to: Choices['unit']) {
   </fieldset>
   <Choose :label="$t('paper.theDrawingLies')" :model-value="choices.paper.placement" :options="placements" @update:model-value="store.decide((c) => (c.paper.placement = $event))" />
   <div v-if="choices.paper.placement === 'offsets'" class="two">
-    <TypedInput :label="$t('paper.fromTheLeftEdge')" field="paper.offset.left" :model-value="choices.paper.offset.left" :hint="$t('paper.1In')" @update:model-value="store.decide((c) => (c.paper.offset.left = $event))" />
-    <TypedInput :label="$t('paper.fromTheTopEdge')" field="paper.offset.top" :model-value="choices.paper.offset.top" :hint="$t('paper.1In')" @update:model-value="store.decide((c) => (c.paper.offset.top = $event))" />
+    <TypedInput :label="$t('paper.fromTheLeftEdge')" field="paper.offset.left" :model-value="choices.paper.offset.left" :hint="$t('paper.offsetHint')" @update:model-value="store.decide((c) => (c.paper.offset.left = $event))" />
+    <TypedInput :label="$t('paper.fromTheTopEdge')" field="paper.offset.top" :model-value="choices.paper.offset.top" :hint="$t('paper.offsetHint')" @update:model-value="store.decide((c) => (c.paper.offset.top = $event))" />
   </div>
   <Sums :lines="workings.rungs.paper.sums" />
   <div>
@@ -112,7 +112,7 @@ function unit(to: Choices['unit']) {
       <div v-if="shelf.of('ruler').length" class="owned">
         <button v-for="ruler in shelf.of('ruler')" :key="ruler.id" type="button" class="button" @click="takeRuler(ruler)">{{ ruler.name }}</button>
       </div>
-      <KeepUnder kind="ruler" :label="$t('paper.keepThisRulerAs')" :hint="$t('paper.steel12In')" />
+      <KeepUnder kind="ruler" :label="$t('paper.keepThisRulerAs')" :hint="$t('paper.rulerHint')" />
     </Fold>
     <Fold :name="$t('paper.keptForShapeColour')" :decided="[keptFor[choices.paper.margins_for], shapes[choices.paper.shape], colours[choices.paper.colour]].join(', ')">
       <Pick :label="$t('paper.theMarginsAreFor')" :model-value="choices.paper.margins_for" :options="keptFor" @update:model-value="store.decide((c) => (c.paper.margins_for = $event))" />
@@ -125,20 +125,20 @@ function unit(to: Choices['unit']) {
       </div>
       <p v-if="drawing.tones.length" class="soft">{{ $t('paper.thePhotosMainTones') }}</p>
     </Fold>
-    <Fold :name="$t('paper.otherSheetsForThis')" @opened="others.ask">
+    <Fold :name="$t('paper.otherSheetsForThisPicture')" @opened="others.ask">
       <p v-if="others.fault.value" class="fault">{{ others.fault.value }}</p>
       <ul v-if="others.answer.value" class="others" data-test="others">
         <li v-for="other in others.answer.value" :key="`${other.key} ${other.name}`">
-          <button type="button" class="button bare" @click="take(other)"><b>{{ other.name }}</b><span class="soft">{{ other.owned ? $t('paper.mine') + ' · ' : '' }}<Num :text="$t('paper.drawingScaleWastedpercentEmpty', { drawing: other.drawing, scale: other.scale, wastedPercent: other.wasted_percent })" /></span></button>
+          <button type="button" class="button bare" @click="take(other)"><b>{{ other.name }}</b><span class="soft">{{ other.owned ? $t('paper.mine') + ' · ' : '' }}<Num :text="$t('paper.drawingScaleEmpty', { drawing: other.drawing, scale: other.scale, wastedPercent: other.wasted_percent })" /></span></button>
         </li>
       </ul>
     </Fold>
-    <Fold :name="$t('paper.keepAsMyOwn')" :decided="choices.paper.name ?? ''">
-      <p class="soft">{{ $t('paper.theSizeAsMeasured') }}</p>
-      <KeepUnder kind="paper" :label="$t('paper.callIt')" :hint="$t('paper.greyPadA3')" />
+    <Fold :name="$t('paper.keepAsMyOwnStock')" :decided="choices.paper.name ?? ''">
+      <p class="soft">{{ $t('paper.theSizeAsMeasuredUnder') }}</p>
+      <KeepUnder kind="paper" :label="$t('paper.callIt')" :hint="$t('paper.stockHint')" />
     </Fold>
   </div>
-  <p class="soft">{{ $t('paper.fixThePrintBeside') }}</p>
+  <p class="soft">{{ $t('paper.fixThePrintBesideTheSheet') }}</p>
 </template>
 
 <style scoped>

@@ -30,8 +30,8 @@ async function take(event: Event) {
 </script>
 
 <template>
-  <Fold :name="$t('photo.otherPictures')" :decided="choices.beside.length ? $t('photo.besideNotForMeasuring', { beside: choices.beside.length }) : $t('photo.none')">
-    <label class="button">{{ progress === null ? $t('photo.bringOneOver') : $t('photo.bringingItOverProgress', { progress: Math.round(progress * 100) }) }}<input type="file" class="unseen" accept="image/jpeg,image/png,image/webp,image/heic,image/avif" data-test="beside-file" @change="take" /></label>
+  <Fold :name="$t('photo.otherPictures')" :decided="choices.beside.length ? $t('photo.besideCount', { beside: choices.beside.length }) : $t('photo.none')">
+    <label class="button">{{ progress === null ? $t('photo.bringOneOver') : $t('photo.bringingItOver', { progress: Math.round(progress * 100) }) }}<input type="file" class="unseen" accept="image/jpeg,image/png,image/webp,image/heic,image/avif" data-test="beside-file" @change="take" /></label>
     <p v-if="fault" class="fault" role="alert">{{ fault }}</p>
     <p v-if="store.errors.beside" class="fault" role="alert">{{ store.errors.beside }}</p>
     <figure v-for="(picture, i) in choices.beside" :key="i" data-test="beside">

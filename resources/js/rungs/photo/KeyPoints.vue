@@ -19,8 +19,8 @@ function pin(i: number, at: Workings['points'][number]) {
 }
 
 async function add(cross: boolean) {
-  const at = await tool.ask('point', cross ? t('photo.pointAtWhatMust') : t('photo.pointAtAPlace'))
-  if (at) store.decide((choices) => choices.points.push({ name: t('photo.pointPoints', { points: choices.points.length + 1 }), x: toShare(at.x2), y: toShare(at.y2), cross, pin: null }))
+  const at = await tool.ask('point', cross ? t('photo.pointAtWhatMustBeExact') : t('photo.pointAtAPlace'))
+  if (at) store.decide((choices) => choices.points.push({ name: t('photo.newPoint', { points: choices.points.length + 1 }), x: toShare(at.x2), y: toShare(at.y2), cross, pin: null }))
 }
 </script>
 
@@ -34,9 +34,9 @@ async function add(cross: boolean) {
     <div v-for="(point, i) in choices.points" :key="i" class="point" data-test="key-point">
       <TypedInput :label="$t('photo.nameOfPointI', { i: i + 1 })" :field="`points.${i}.name`" :model-value="point.name" @update:model-value="store.decide((c) => c.points[i] && (c.points[i].name = $event))" />
       <template v-if="workings.points[i]">
-        <p v-if="workings.points[i].inside"><b>{{ workings.points[i].cell }}</b> <Num :text="$t('photo.paperAreaAcrossArea2', { area: workings.points[i].across.area.rounded.text, area2: workings.points[i].down.area.rounded.text, sheet: workings.points[i].across.sheet.rounded.text, sheet2: workings.points[i].down.sheet.rounded.text })" /></p>
-        <p v-if="workings.points[i].inside && workings.points[i].across.print && workings.points[i].down.print" class="soft"><Num :text="$t('photo.printPrintAcrossPrint2', { print: workings.points[i].across.print.rounded.text, print2: workings.points[i].down.print.rounded.text })" /></p>
-        <p v-if="workings.points[i].plotted"><Num :text="$t('photo.plottedPlotted', { plotted: workings.points[i].plotted })" /></p>
+        <p v-if="workings.points[i].inside"><b>{{ workings.points[i].cell }}</b> <Num :text="$t('photo.paperAndSheetEdge', { across: workings.points[i].across.area.rounded.text, down: workings.points[i].down.area.rounded.text, left: workings.points[i].across.sheet.rounded.text, top: workings.points[i].down.sheet.rounded.text })" /></p>
+        <p v-if="workings.points[i].inside && workings.points[i].across.print && workings.points[i].down.print" class="soft"><Num :text="$t('photo.printAcrossDown', { across: workings.points[i].across.print.rounded.text, down: workings.points[i].down.print.rounded.text })" /></p>
+        <p v-if="workings.points[i].plotted"><Num :text="$t('photo.plotted', { plotted: workings.points[i].plotted })" /></p>
         <p class="soft"><Num :text="workings.points[i].nearest" /></p>
         <p class="soft"><Num :text="workings.points[i].thirds" /></p>
       </template>
@@ -53,7 +53,7 @@ async function add(cross: boolean) {
         <button type="button" class="button bare" @click="store.adjust('aim', { x: point.x, y: point.y, at: 'third' })">{{ $t('photo.onAThird') }}</button>
         <button type="button" class="button bare" @click="store.adjust('aim', { x: point.x, y: point.y, at: 'sheet' })">{{ $t('photo.midSheet') }}</button>
         <button v-if="point.pin" type="button" class="button bare" @click="store.decide((c) => c.points[i] && (c.points[i].pin = null))">{{ $t('photo.letGo') }}</button>
-        <button v-else-if="workings.points[i]" type="button" class="button bare" :aria-label="$t('photo.holdItNameAt', { name: point.name })" @click="pin(i, workings.points[i])">{{ $t('photo.holdIt') }}</button>
+        <button v-else-if="workings.points[i]" type="button" class="button bare" :aria-label="$t('photo.holdItAtAPlace', { name: point.name })" @click="pin(i, workings.points[i])">{{ $t('photo.holdIt') }}</button>
         <button type="button" class="button bare" :aria-label="$t('photo.takeAwayName', { name: point.name })" @click="store.decide((c) => c.points.splice(i, 1))">✕</button>
       </div>
     </div>

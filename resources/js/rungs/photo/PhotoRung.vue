@@ -42,12 +42,12 @@ function straighten(typed: string) {
 }
 
 async function level() {
-  const line = await tool.ask('line', t('photo.drawAlongTheHorizon'))
+  const line = await tool.ask('line', t('photo.drawAlongTheHorizonOrDown'))
   if (line) await store.adjust('level', { ...line })
 }
 
 async function border() {
-  const box = await tool.ask('box', t('photo.dragABoxRound'))
+  const box = await tool.ask('box', t('photo.dragABoxRoundThePicture'))
   if (box) await store.adjust('border', boxOf(box))
 }
 </script>
@@ -55,19 +55,19 @@ async function border() {
 <template>
   <h2>{{ $t('photo.whatYouCopyFrom') }}</h2>
   <Pick v-if="drawing.photo" :label="$t('photo.thePhotoIs')" :model-value="choices.photo.kind" :options="{ screen: $t('photo.onAScreen'), print: $t('photo.aPrint') }" @update:model-value="store.decide((c) => (c.photo.kind = $event))" />
-  <p v-else class="soft">{{ $t('photo.sizesOnlyThereIs') }}</p>
+  <p v-else class="soft">{{ $t('photo.sizesOnlyThereIsNoPhoto') }}</p>
   <template v-if="choices.photo.kind !== 'screen'">
     <div class="two">
-      <TypedInput :label="drawing.photo ? $t('photo.widthMeasured') : $t('photo.originalsWidth')" field="photo.width" :model-value="choices.photo.width" :hint="choices.unit === 'in' ? $t('photo.6In') : $t('photo.15Cm')" @update:model-value="side('width', $event)" />
-      <TypedInput :label="drawing.photo ? $t('photo.heightMeasured') : $t('photo.originalsHeight')" field="photo.height" :model-value="choices.photo.height" :hint="choices.unit === 'in' ? $t('photo.712In') : $t('photo.21Cm')" @update:model-value="side('height', $event)" />
+      <TypedInput :label="drawing.photo ? $t('photo.widthMeasured') : $t('photo.originalsWidth')" field="photo.width" :model-value="choices.photo.width" :hint="choices.unit === 'in' ? $t('photo.widthHintIn') : $t('photo.widthHintCm')" @update:model-value="side('width', $event)" />
+      <TypedInput :label="drawing.photo ? $t('photo.heightMeasured') : $t('photo.originalsHeight')" field="photo.height" :model-value="choices.photo.height" :hint="choices.unit === 'in' ? $t('photo.heightHintIn') : $t('photo.heightHintCm')" @update:model-value="side('height', $event)" />
     </div>
     <Callout v-if="workings.mismatch && !choices.photo.agreed" data-test="mismatch">
       <p>{{ workings.mismatch.sentence }}</p>
-      <button type="button" class="button" @click="side('height', workings.mismatch.height)"><span><Num :text="$t('photo.makeTheHeightHeight', { height: workings.mismatch.height })" /></span></button>
-      <button type="button" class="button" @click="side('width', workings.mismatch.width)"><span><Num :text="$t('photo.makeTheWidthWidth', { width: workings.mismatch.width })" /></span></button>
+      <button type="button" class="button" @click="side('height', workings.mismatch.height)"><span><Num :text="$t('photo.makeTheHeight', { height: workings.mismatch.height })" /></span></button>
+      <button type="button" class="button" @click="side('width', workings.mismatch.width)"><span><Num :text="$t('photo.makeTheWidth', { width: workings.mismatch.width })" /></span></button>
       <button type="button" class="button" @click="store.decide((c) => (c.photo.agreed = true))">{{ $t('photo.keepMySize') }}</button>
     </Callout>
-    <p v-if="drawing.photo" class="soft">{{ $t('photo.markUpACopy') }}</p>
+    <p v-if="drawing.photo" class="soft">{{ $t('photo.markUpACopyNever') }}</p>
   </template>
   <Warnings :lines="workings.rungs.photo.warnings" />
   <Callout v-if="drawing.photo?.remark" tone="calm" data-test="remark">{{ drawing.photo.remark }}</Callout>
@@ -87,9 +87,9 @@ async function border() {
     <KeyPoints :choices="choices" :workings="workings" />
     <Regions :choices="choices" :workings="workings" />
     <Fold :name="$t('photo.border')" :decided="bordered ? $t('photo.leftOff') : $t('photo.none')">
-      <p class="soft">{{ $t('photo.whatIsNotPicture') }}</p>
+      <p class="soft">{{ $t('photo.whatIsNotPictureOffEach') }}</p>
       <div class="two">
-        <TypedInput v-for="which in sides" :key="which" :label="$t('photo.borderWhich', { which: choice(which) })" :field="`photo.border.${which}`" :model-value="choices.photo.border[which]" hint="3 %" @update:model-value="store.decide((c) => (c.photo.border[which] = $event))" />
+        <TypedInput v-for="which in sides" :key="which" :label="$t('photo.borderSide', { which: choice(which) })" :field="`photo.border.${which}`" :model-value="choices.photo.border[which]" hint="3 %" @update:model-value="store.decide((c) => (c.photo.border[which] = $event))" />
       </div>
       <button v-if="drawing.photo" type="button" class="button" @click="border">{{ $t('photo.drawRoundThePicture') }}</button>
     </Fold>
@@ -97,12 +97,12 @@ async function border() {
       <Choose :label="$t('photo.itsFinestMark')" :model-value="choices.photo.ruler ?? ''" :options="rulers" @update:model-value="store.decide((c) => (c.photo.ruler = $event || null))" />
       <p v-if="store.errors['photo.ruler']" class="fault" role="alert">{{ store.errors['photo.ruler'] }}</p>
     </Fold>
-    <Fold v-if="drawing.photo" :name="$t('photo.howLargeToPrint')" @opened="prints.ask">
+    <Fold v-if="drawing.photo" :name="$t('photo.howLargeToPrintIt')" @opened="prints.ask">
       <p v-if="prints.fault.value" class="fault">{{ prints.fault.value }}</p>
-      <TypedInput :label="$t('photo.noCellSmallerThan')" field="photo.least_cell" :model-value="choices.photo.least_cell" :hint="choices.unit === 'in' ? $t('photo.34In') : $t('photo.2Cm')" @update:model-value="store.decide((c) => (c.photo.least_cell = $event || null))" />
+      <TypedInput :label="$t('photo.noCellSmallerThan')" field="photo.least_cell" :model-value="choices.photo.least_cell" :hint="choices.unit === 'in' ? $t('photo.cellHintIn') : $t('photo.cellHintCm')" @update:model-value="store.decide((c) => (c.photo.least_cell = $event || null))" />
       <table v-if="prints.answer.value" data-test="prints">
         <thead>
-          <tr><th scope="col">{{ $t('photo.paper') }}</th><th scope="col">{{ $t('photo.print') }}</th><th scope="col">{{ $t('photo.aCell') }}</th><th scope="col">{{ $t('photo.pxIn') }}</th></tr>
+          <tr><th scope="col">{{ $t('photo.paper') }}</th><th scope="col">{{ $t('photo.print') }}</th><th scope="col">{{ $t('photo.aCell') }}</th><th scope="col">{{ $t('photo.pixelsPerInch') }}</th></tr>
         </thead>
         <tbody>
           <tr v-for="print in prints.answer.value" :key="print.paper" :class="{ short: !print.enough, under: print.too_small }">
@@ -116,9 +116,9 @@ async function border() {
     </Fold>
     <Beside :choices="choices" />
     <Fold :name="$t('photo.whosePhoto')" :decided="choices.photo.source || $t('photo.notSaid')">
-      <TypedInput :label="$t('photo.whereItComesFrom')" field="photo.source" :model-value="choices.photo.source" :hint="$t('photo.myOwnFromThe')" @update:model-value="store.decide((c) => (c.photo.source = $event))" />
+      <TypedInput :label="$t('photo.whereItComesFrom')" field="photo.source" :model-value="choices.photo.source" :hint="$t('photo.myOwnFromTheBeach')" @update:model-value="store.decide((c) => (c.photo.source = $event))" />
       <TypedInput :label="$t('photo.byWhoseLeave')" field="photo.permission" :model-value="choices.photo.permission" :hint="$t('photo.mine')" @update:model-value="store.decide((c) => (c.photo.permission = $event))" />
-      <p class="soft">{{ $t('photo.someoneElsesPhotoStays') }}</p>
+      <p class="soft">{{ $t('photo.someoneElsesPhotoStaysTheirsAsk') }}</p>
     </Fold>
   </div>
 </template>

@@ -24,7 +24,7 @@ async function add() {
 </script>
 
 <template>
-  <Fold :name="$t('photo.notToBeDrawn')" :decided="choices.regions.length ? $t('photo.regionsSparedCellsSpared', { regions: choices.regions.length, spared: workings.lines.spared.length }) : $t('photo.allIsDrawn')">
+  <Fold :name="$t('photo.notToBeDrawn')" :decided="choices.regions.length ? $t('photo.regionsAndSpared', { regions: choices.regions.length, spared: workings.lines.spared.length }) : $t('photo.allIsDrawn')">
     <button type="button" class="button" @click="add">{{ $t('photo.boxAPart') }}</button>
     <p v-if="store.errors.regions" class="fault" role="alert">{{ store.errors.regions }}</p>
     <div v-for="(region, i) in choices.regions" :key="i" class="row">

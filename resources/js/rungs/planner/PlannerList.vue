@@ -37,16 +37,16 @@ function take(plan: Proposal) {
 
 <template>
   <fieldset class="demands">
-    <legend class="unseen">{{ $t('planner.whatAPlanMust') }}</legend>
+    <legend class="unseen">{{ $t('planner.whatAPlanMustBeLike') }}</legend>
     <label><input v-model="demands.never_trim" type="checkbox" @change="plans.ask" /> {{ $t('planner.neverTrim') }}</label>
     <label><input v-model="demands.whole_sheet" type="checkbox" @change="plans.ask" /> {{ $t('planner.useTheWholeSheet') }}</label>
-    <label class="field"><span class="legend">{{ $t('planner.atMostSoMany') }}</span><el-input v-model="demands.most_lines" :aria-label="$t('planner.atMostSoMany')" inputmode="numeric" :placeholder="$t('planner.any')" autocomplete="off" @change="plans.ask" /></label>
+    <label class="field"><span class="legend">{{ $t('planner.atMostSoManyLines') }}</span><el-input v-model="demands.most_lines" :aria-label="$t('planner.atMostSoManyLines')" inputmode="numeric" :placeholder="$t('planner.any')" autocomplete="off" @change="plans.ask" /></label>
     <label class="field"><span class="legend">{{ $t('planner.cellsAtLeast') }}</span><el-input v-model="demands.least_cell" :aria-label="$t('planner.cellsAtLeast')" :placeholder="$t('planner.any')" autocomplete="off" @change="plans.ask" /></label>
   </fieldset>
   <p v-if="plans.fault.value" class="fault" role="alert" data-test="no-plan">{{ plans.fault.value }}</p>
   <ol class="plans">
     <li v-for="plan in shown" :key="plan.rank" data-test="plan">
-      <button type="button" class="button bare" :aria-label="$t('planner.takePlanRankSentence', { rank: plan.rank, sentence: plan.sentence })" @click="take(plan)">
+      <button type="button" class="button bare" :aria-label="$t('planner.takePlan', { rank: plan.rank, sentence: plan.sentence })" @click="take(plan)">
         <svg :viewBox="picture(plan).box" aria-hidden="true">
           <rect class="sheet" width="100%" height="100%" />
           <image v-if="preview" :href="preview" :x="picture(plan).x" :y="picture(plan).y" :width="picture(plan).w" :height="picture(plan).h" preserveAspectRatio="xMidYMid slice" />
@@ -56,7 +56,7 @@ function take(plan: Proposal) {
       </button>
     </li>
   </ol>
-  <button v-if="plans.answer.value && plans.answer.value.length > SHOWN && !plans.fault.value" type="button" class="button" @click="all = !all">{{ all ? $t('planner.onlyTheBestSix') : $t('planner.theOtherShown', { SHOWN: plans.answer.value.length - SHOWN }) }}</button>
+  <button v-if="plans.answer.value && plans.answer.value.length > SHOWN && !plans.fault.value" type="button" class="button" @click="all = !all">{{ all ? $t('planner.onlyTheBestSix') : $t('planner.theOthers', { SHOWN: plans.answer.value.length - SHOWN }) }}</button>
 </template>
 
 <style scoped>

@@ -38,7 +38,7 @@ async function make(format: string) {
     ready.value = await makeSheet(`${path.value}.${format}?${asked.value}`, (line) => (making.value = line), mine.signal)
   } catch (error) {
     if (mine.signal.aborted) return
-    fault.value = error instanceof Refused ? error.message : t('print.theSheetCouldNot')
+    fault.value = error instanceof Refused ? error.message : t('print.theSheetCouldNotBeMade')
   }
   making.value = null
 }
@@ -48,10 +48,10 @@ async function make(format: string) {
   <p v-if="fault" class="fault" role="alert">{{ fault }}</p>
   <div v-if="making" class="progress" role="status" data-test="making">
     <progress :value="making.page" :max="making.of" :aria-label="$t('print.pagesMade')" />
-    <span>{{ $t('print.pagePageOfOf', { page: making.page, of: making.of }) }}</span>
+    <span>{{ $t('print.pageBeingMade', { page: making.page, of: making.of }) }}</span>
     <button type="button" class="button bare" @click="end">{{ $t('print.stop') }}</button>
   </div>
-  <a v-else-if="ready" class="button strong" :href="ready" target="_blank" rel="noopener" data-test="ready">{{ $t('print.openThePagesPages', { pages }) }}</a>
+  <a v-else-if="ready" class="button strong" :href="ready" target="_blank" rel="noopener" data-test="ready">{{ $t('print.openThePages', { pages }) }}</a>
   <div v-else-if="pages > 0" class="make">
     <template v-if="pages <= AT_ONCE">
       <a class="button strong" :href="`${path}.pdf?${asked}`" target="_blank" rel="noopener" data-test="print-pdf">{{ $t('print.pdf') }}</a>
@@ -59,7 +59,7 @@ async function make(format: string) {
       <a class="button" :href="`${path}.svg?${asked}`" target="_blank" rel="noopener">{{ $t('print.svg') }}</a>
     </template>
     <template v-else>
-      <button type="button" class="button strong" data-test="make-pdf" @click="make('pdf')">{{ $t('print.pdfPagesPages', { pages }) }}</button>
+      <button type="button" class="button strong" data-test="make-pdf" @click="make('pdf')">{{ $t('print.pdfOfPages', { pages }) }}</button>
       <button type="button" class="button" @click="make('png')">{{ $t('print.png') }}</button>
       <button type="button" class="button" @click="make('svg')">{{ $t('print.svg') }}</button>
     </template>

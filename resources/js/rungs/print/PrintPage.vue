@@ -75,10 +75,10 @@ function turn(by: number) {
 <template>
   <RungPage :id="id" rung="marks" :name="$t('print.print')">
     <template #default>
-      <section class="bench" :aria-label="$t('print.theSheetAsIt')">
+      <section class="bench" :aria-label="$t('print.theSheet')">
         <p v-if="fault" class="fault" role="alert" data-test="sheet-fault">{{ fault }}</p>
         <template v-else-if="shown">
-          <img :key="shown" :src="shown" :alt="$t('print.namePageLeafOf', { name: kind?.name, leaf, pages })" data-test="sheet" @load="loading = false" @error="loading = false" />
+          <img :key="shown" :src="shown" :alt="$t('print.sheetPageOf', { name: kind?.name, leaf, pages })" data-test="sheet" @load="loading = false" @error="loading = false" />
           <p v-if="loading" class="making" role="status">{{ $t('print.layingOutThePage') }}</p>
         </template>
       </section>
@@ -87,10 +87,10 @@ function turn(by: number) {
       <PrintPanel v-if="kind" :drawing="drawing" :choices="choices" :kind="kind" :spacing="spacing" />
     </template>
     <template #next>
-      <span class="hint">{{ $t('print.printAt100Never') }}</span>
+      <span class="hint">{{ $t('print.printAt100NeverFitted') }}</span>
       <template v-if="pages > 1">
         <button type="button" class="button" :disabled="leaf <= 1" :aria-label="$t('print.thePageBefore')" @click="turn(-1)">‹</button>
-        <span class="leaf" data-test="leaf">{{ $t('print.pageLeafOfPages', { leaf, pages }) }}</span>
+        <span class="leaf" data-test="leaf">{{ $t('print.pageOf', { leaf, pages }) }}</span>
         <button type="button" class="button" :disabled="leaf >= pages" :aria-label="$t('print.theNextPage')" @click="turn(1)">›</button>
       </template>
       <MakeSheet v-if="kind && store.drawing" :drawing="store.drawing" :kind="kind" :query="query" :pages="pages" />

@@ -34,18 +34,18 @@ const names = computed(() => Object.fromEntries(shelf.catalogue.printed.map((one
   <Pick v-if="Object.keys(possible).length > 1" v-model="at" :label="$t('print.size')" :options="possible" />
   <Pick v-if="takes.has('look')" v-model="printing.look" :label="$t('print.picture')" :options="{ photo: $t('print.photo'), grey: $t('print.greyscale'), outline: $t('print.outline') }" />
   <div v-if="takes.has('labels') || takes.has('mirrored')">
-    <label v-if="takes.has('labels')" class="check"><input v-model="printing.labels" type="checkbox" /> {{ $t('print.withItsLettersAnd') }}</label>
-    <label v-if="takes.has('whole')" class="check"><input v-model="printing.whole" type="checkbox" /> {{ $t('print.theWholePhotoThe') }}</label>
+    <label v-if="takes.has('labels')" class="check"><input v-model="printing.labels" type="checkbox" /> {{ $t('print.withItsLettersAndNumbers') }}</label>
+    <label v-if="takes.has('whole')" class="check"><input v-model="printing.whole" type="checkbox" /> {{ $t('print.theWholePhotoTheRestDimmed') }}</label>
     <label v-if="takes.has('lines')" class="check"><input v-model="printing.lines" type="checkbox" /> {{ $t('print.withTheGrid') }}</label>
-    <label v-if="takes.has('mirrored')" class="check"><input v-model="printing.mirrored" type="checkbox" /> {{ $t('print.mirroredLeftAndRight') }}</label>
+    <label v-if="takes.has('mirrored')" class="check"><input v-model="printing.mirrored" type="checkbox" /> {{ $t('print.mirroredLeftAndRightSwapped') }}</label>
   </div>
-  <p v-if="kind.key === 'gridded' || kind.key === 'overlay'" class="soft">{{ $t('print.neverMarkAPrint') }}</p>
+  <p v-if="kind.key === 'gridded' || kind.key === 'overlay'" class="soft">{{ $t('print.neverMarkAPrintYouCherish') }}</p>
   <Fold v-if="spacing.length" :name="$t('print.theSpacingTriedFirst')" open>
     <p v-for="line in spacing" :key="line" data-test="spacing"><Num :text="line" /></p>
   </Fold>
   <PrintersPaper :choices="choices" :own="takes.has('own')" />
-  <Fold :name="$t('print.trueSizeOnThis')" :decided="printing.kept ? (printing.kept.measured_across ? $t('print.measured') : $t('print.toMeasure')) : $t('print.notKnown')" :open="kind.key === 'calibration'">
+  <Fold :name="$t('print.trueSizeOnThisPrinter')" :decided="printing.kept ? (printing.kept.measured_across ? $t('print.measured') : $t('print.toMeasure')) : $t('print.notKnown')" :open="kind.key === 'calibration'">
     <PrinterCheck :drawing="drawing" :choices="choices" :kind="kind" />
   </Fold>
-  <p class="soft">{{ $t('print.theMarksAsA') }} <a :href="`/api/drawings/${drawing.id}/marks.csv?v=${drawing.version}`">{{ $t('print.csv') }}</a> · <a :href="`/api/drawings/${drawing.id}/marks.json?v=${drawing.version}`" target="_blank" rel="noopener">{{ $t('print.json') }}</a></p>
+  <p class="soft">{{ $t('print.theMarksAsAList') }} <a :href="`/api/drawings/${drawing.id}/marks.csv?v=${drawing.version}`">{{ $t('print.csv') }}</a> · <a :href="`/api/drawings/${drawing.id}/marks.json?v=${drawing.version}`" target="_blank" rel="noopener">{{ $t('print.json') }}</a></p>
 </template>

@@ -33,7 +33,7 @@ async function keep() {
 
 <template>
   <div class="field">
-    <label for="printer-name">{{ $t('print.1ANameFor') }}</label>
+    <label for="printer-name">{{ $t('print.firstAName') }}</label>
     <div class="field-act">
       <el-input id="printer-name" v-model="typed.name" maxlength="60" autocomplete="off" :placeholder="$t('print.studio')" @keydown.enter="keep" />
       <button type="button" class="button" @click="keep">{{ $t('print.keep') }}</button>
@@ -44,12 +44,12 @@ async function keep() {
     <i18n-t keypath="print.printItsPageAt100" tag="p"><a :href="page" target="_blank" rel="noopener" data-test="calibration">{{ $t('print.printItsPage') }}</a></i18n-t>
     <div class="two">
       <div class="field">
-        <label for="bar-across"><Num :text="$t('print.3AcrossBaracrossIs', { barAcross: printing.kept.bar_across })" /></label>
+        <label for="bar-across"><Num :text="$t('print.thirdAcross', { barAcross: printing.kept.bar_across })" /></label>
         <el-input id="bar-across" v-model="typed.across" autocomplete="off" :placeholder="printing.kept.bar_across" />
         <p v-if="wrong.measured_across" class="fault" role="alert">{{ wrong.measured_across }}</p>
       </div>
       <div class="field">
-        <label for="bar-down"><Num :text="$t('print.downBardownIs', { barDown: printing.kept.bar_down })" /></label>
+        <label for="bar-down"><Num :text="$t('print.thirdDown', { barDown: printing.kept.bar_down })" /></label>
         <el-input id="bar-down" v-model="typed.down" autocomplete="off" :placeholder="printing.kept.bar_down" />
         <p v-if="wrong.measured_down" class="fault" role="alert">{{ wrong.measured_down }}</p>
       </div>

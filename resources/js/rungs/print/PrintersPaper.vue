@@ -42,11 +42,11 @@ const printer = computed({ get: () => printing.printer || ANY, set: (wanted) => 
     <Choose v-model="paper" :label="$t('print.itsPaper')" :options="papers" />
     <div class="field">
       <label for="border">{{ $t('print.leavesFree') }}</label>
-      <el-input id="border" v-model.lazy="printing.border" autocomplete="off" :placeholder="printing.kept?.border ?? (choices.unit === 'in' ? $t('print.14In') : $t('print.6Mm'))" />
+      <el-input id="border" v-model.lazy="printing.border" autocomplete="off" :placeholder="printing.kept?.border ?? (choices.unit === 'in' ? $t('print.borderHintIn') : $t('print.borderHintCm'))" />
     </div>
   </div>
   <div v-if="other" class="field">
     <label for="own-paper">{{ $t('print.paperWidthHeight') }}</label>
-    <el-input id="own-paper" v-model.lazy="printing.page" autocomplete="off" :placeholder="$t('print.210x297mm')" />
+    <el-input id="own-paper" v-model.lazy="printing.page" autocomplete="off" :placeholder="$t('print.paperHint')" />
   </div>
 </template>

@@ -6,7 +6,7 @@ defineProps<{ bar: Tones['bar']; here?: number }>()
 </script>
 
 <template>
-  <ol class="bar" data-test="tone-bar" :aria-label="$t('tone.toneBarTheLightest')">
+  <ol class="bar" data-test="tone-bar" :aria-label="$t('tone.toneBarTheLightestFirst')">
     <li v-for="box in bar" :key="box.number" :class="{ here: box.number === here }">
       <span class="box" :style="{ background: box.grey }">{{ box.paper ? $t('tone.paper') : '' }}</span>
       <b>{{ box.number }}</b>

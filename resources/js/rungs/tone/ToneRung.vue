@@ -27,7 +27,7 @@ const probing = ref(false)
 async function probe() {
   probing.value = true
   for (;;) {
-    const at = await tool.ask('point', t('tone.pointAtAPlace'))
+    const at = await tool.ask('point', t('tone.pointAtAPlaceEscapeEnds'))
     if (!at) break
     const { crop } = props.workings
     await tones.probe((at.x1 - crop.left) / crop.share_w, (at.y1 - crop.top) / crop.share_h).catch((error: Error) => (store.trouble = error.message))
@@ -40,9 +40,9 @@ onUnmounted(() => tool.finish(null))
 
 <template>
   <h2>{{ $t('tone.lightAndDark') }}</h2>
-  <Pick v-if="drawing.photo" v-model="tones.view" :label="$t('tone.lookAt')" :options="{ photo: $t('tone.thePhoto'), few: $t('tone.stepsTones', { steps: choices.tone.steps }), two: $t('tone.two') }" />
+  <Pick v-if="drawing.photo" v-model="tones.view" :label="$t('tone.lookAt')" :options="{ photo: $t('tone.thePhoto'), few: $t('tone.countedTones', { steps: choices.tone.steps }), two: $t('tone.two') }" />
   <CountInput :label="$t('tone.tones')" field="tone.steps" :model-value="choices.tone.steps" @update:model-value="store.decide((c) => (c.tone.steps = $event))" />
-  <label class="check"><input type="checkbox" :checked="choices.tone.paper" @change="store.decide((c) => (c.tone.paper = !c.tone.paper))" /> {{ $t('tone.theBarePaperIs') }}</label>
+  <label class="check"><input type="checkbox" :checked="choices.tone.paper" @change="store.decide((c) => (c.tone.paper = !c.tone.paper))" /> {{ $t('tone.theBarePaper') }}</label>
   <ToneBar v-if="tones.tones" :bar="tones.tones.bar" :here="tones.probed?.step" />
   <template v-if="drawing.photo">
     <div class="two">
@@ -59,7 +59,7 @@ onUnmounted(() => tool.finish(null))
     </div>
   </template>
   <Sums v-if="tones.tones" :lines="tones.tones.sums" />
-  <p class="soft">{{ $t('tone.putAHardBoard') }}</p>
+  <p class="soft">{{ $t('tone.putAHardBoardUnder') }}</p>
 </template>
 
 <style scoped>

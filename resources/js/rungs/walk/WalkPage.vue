@@ -80,7 +80,7 @@ async function mark(tick: MarkingTick, done: boolean) {
   if (props.board === 'folded') return
   const answer = await asked(api.tickMark(props.id, props.board, hand.value, tick.key, done))
   take(answer)
-  if (done && caller.on.value) caller.call(waiting.value?.spoken ?? t('walk.thatIsAllOf'))
+  if (done && caller.on.value) caller.call(waiting.value?.spoken ?? t('walk.thatIsAllOfThisStep'))
 }
 
 /** The tick that waits is made, or the step is done: one key, so that a pedal will do. */
@@ -110,7 +110,7 @@ useEventListener('keydown', (event) => {
 
 function callOut() {
   caller.on.value = !caller.on.value
-  if (caller.on.value) caller.call(waiting.value?.spoken ?? t('walk.nothingIsLeftIn'))
+  if (caller.on.value) caller.call(waiting.value?.spoken ?? t('walk.nothingIsLeftInThisStep'))
   else caller.hush()
 }
 
@@ -134,7 +134,7 @@ const board = computed({ get: () => props.board, set: (wanted) => void router.re
           <div class="says">
             <h1>{{ at + 1 }}. {{ fold.name }}</h1>
             <p v-for="line in fold.words" :key="line">{{ line }}</p>
-            <p class="soft">{{ $t('walk.neverCreaseAPrint') }}</p>
+            <p class="soft">{{ $t('walk.neverCreaseAPrintYouCherish') }}</p>
           </div>
         </template>
         <template v-else-if="now && marking">
@@ -162,7 +162,7 @@ const board = computed({ get: () => props.board, set: (wanted) => void router.re
         </li>
       </ol>
       <button v-if="board !== 'folded'" type="button" class="button" :aria-pressed="caller.on.value" @click="callOut">{{ caller.on.value ? $t('walk.stopCallingOut') : $t('walk.callTheReadingsOut') }}</button>
-      <p v-if="caller.on.value && !caller.speaks" class="soft">{{ $t('walk.thisBrowserHasNo') }}</p>
+      <p v-if="caller.on.value && !caller.speaks" class="soft">{{ $t('walk.thisBrowserHasNoVoice') }}</p>
       <i18n-t keypath="walk.noRulerAtHand" tag="p" class="soft"><router-link :to="{ name: 'print', params: { id, sheet: board === 'folded' ? 'folding' : 'strips' } }">{{ $t('walk.printStrips') }}</router-link></i18n-t>
       <button v-if="board !== 'folded'" type="button" class="button bare" @click="again">{{ $t('walk.beginAgainNothingTicked') }}</button>
     </template>
