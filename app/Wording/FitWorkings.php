@@ -15,6 +15,9 @@ use InchLadder\Plan\Plan;
 /** How picture and paper are made to agree, and what it costs on either side. */
 final readonly class FitWorkings
 {
+    /** A ratio of longer numbers is nothing that anybody sets or says. */
+    private const RATIO_DIGITS = 3;
+
     private Writing $write;
 
     public function __construct(private Plan $plan)
@@ -237,14 +240,15 @@ final readonly class FitWorkings
         $growth = $scale->area() ?? Rational::one();
         $area = $this->plan->layout->fitted->area;
         $grows = $growth->isGreaterThan(1);
+        $ratio = self::asRatio($scale->x);
         $key = match (true) {
             ! $scale->keepsProportion() => $grows ? 'both grow' : 'both shrink',
-            $scale->x->isGreaterThan(1) => 'larger',
-            default => 'smaller',
+            $scale->x->isGreaterThan(1) => $ratio === null ? 'larger, no ratio' : 'larger',
+            default => $ratio === null ? 'smaller, no ratio' : 'smaller',
         };
 
         return Say::it("fit.scale.{$key}", [
-            'area' => $this->write->amount($area->width), 'print' => $this->write->plain($print->width), 'factor' => Fractions::mixed($scale->x), 'ratio' => self::asRatio($scale->x), 'percent' => Writing::percent($scale->x),
+            'area' => $this->write->amount($area->width), 'print' => $this->write->plain($print->width), 'factor' => Fractions::mixed($scale->x), 'ratio' => $ratio ?? '', 'percent' => Writing::percent($scale->x),
             'high' => $this->write->amount($area->height), 'tall' => $this->write->plain($print->height), 'other' => $scale->y === null ? '' : Fractions::mixed($scale->y), 'growth' => Fractions::mixed($growth),
         ]);
     }
@@ -270,11 +274,11 @@ final readonly class FitWorkings
         return $print === null ? null : Say::it('fit.two cells', ['print' => $this->write->size($print), 'paper' => $this->write->size($this->plan->layout->cell())]);
     }
 
-    /** `3:2` for one and a half. */
-    private static function asRatio(Rational $scale): string
+    /** `3:2` for one and a half; null where the two numbers are too long to be of use. */
+    private static function asRatio(Rational $scale): ?string
     {
-        $parts = explode('/', (string) $scale);
+        [$paper, $photo] = [...explode('/', (string) $scale), '1'];
 
-        return $parts[0].':'.($parts[1] ?? '1');
+        return max(strlen($paper), strlen($photo)) > self::RATIO_DIGITS ? null : "{$paper}:{$photo}";
     }
 }

@@ -41,6 +41,8 @@ return [
         'same' => 'The same size: what is measured on the print is drawn as it is. A misprinted guide cancels out only when it is used on both.',
         'larger' => ':area ÷ :print = ×:factor, larger, :ratio or :percent; the area grows ×:growth.',
         'smaller' => ':area ÷ :print = ×:factor, smaller, :ratio or :percent; the area shrinks to ×:growth.',
+        'larger, no ratio' => ':area ÷ :print = ×:factor, larger, :percent; the area grows ×:growth.',
+        'smaller, no ratio' => ':area ÷ :print = ×:factor, smaller, :percent; the area shrinks to ×:growth.',
         'both grow' => ':area ÷ :print = ×:factor across, :high ÷ :tall = ×:other down; the area grows ×:growth.',
         'both shrink' => ':area ÷ :print = ×:factor across, :high ÷ :tall = ×:other down; the area shrinks to ×:growth.',
     ],

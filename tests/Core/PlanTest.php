@@ -137,6 +137,8 @@ it('writes its sums as a careful person would', function (string $rung, string $
     ['fit', '33.3 % of the photo is trimmed: 16.7 % off the left, 16.7 % off the right.', fn () => Plans::of(Reference::onScreen(600, 400), size('10x10in'))],
     ['fit', '5 × 1 1/2 = 7 1/2 in across, 7 × 1 1/2 = 10 1/2 in down.', fn () => Plans::of(Reference::printed(size('5x7in')), size('8.5x11in'), new WholeCells(length('1.5in'), Frame::centred()))],
     ['fit', '7 1/2 ÷ 5 in = ×1 1/2, larger, 3:2 or 150 %; the area grows ×2 1/4.', fn () => Plans::of(Reference::printed(size('5x7in')), size('7.5x10.5in'))],
+    // 1170 ÷ 713 = 1.64095…, its square 2.69273…; 1170:713 is a ratio that nobody sets.
+    ['fit', '11 7/10 ÷ 7.13 in = ×1.641, larger, 164.1 %; the area grows ×2.6927.', fn () => Plans::of(Reference::printed(size('7.13x9.98in')), size('11.7x16.3in'))],
     ['fit', '3 ÷ 6 in = ×1/2, smaller, 1:2 or 50 %; the area shrinks to ×1/4.', fn () => Plans::of(Reference::printed(size('6x4in')), size('3x2in'))],
     ['fit', 'The same size: what is measured on the print is drawn as it is. A misprinted guide cancels out only when it is used on both.', fn () => Plans::of(Reference::printed(size('5x7in')), size('5x7in'))],
     ['fit', 'The height stops it first; all the slack is at the sides.', fn () => Plans::of(Reference::printed(size('5x7in')), size('10x7in'), new Inset(Rational::one()))],

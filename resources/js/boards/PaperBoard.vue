@@ -4,7 +4,7 @@ import Num from '@/ui/Num.vue'
 import type { BoardProps } from './board'
 import PaperExtras from './PaperExtras.vue'
 import SpanLines from './SpanLines.vue'
-import { cross, cuts, labels, oneLine, overlays, rules, weights } from './paths'
+import { caption, cross, cuts, labels, oneLine, overlays, rules, weights } from './paths'
 import type { Focus } from './stage'
 import { useLook } from './useLook'
 import type { Diagonal } from './usePhotoHand'
@@ -35,7 +35,7 @@ const lines = computed(() => props.workings.lines)
     <PaperExtras :stage="stage" :workings="workings" :drawing="drawing" :rung="rung" :diagonal="diagonal" :overlays="look.lifted ? '' : overlays(lines, stage.area, 'paper')" :round="round" :circle="circle" @pull="$emit('pull', $event)" />
     <path class="lit" :d="oneLine(lines, way, lit, stage.area)" />
     <path class="cross" :d="cross(point, stage.area)" />
-    <text class="caption" :x="stage.sheet.x + stage.sheet.w / 2" :y="stage.sheet.y + stage.sheet.h + 25" text-anchor="middle"><Num svg :text="workings.rungs.paper.decision" /></text>
+    <text class="caption" v-bind="caption(workings.rungs.paper.decision, stage.sheet, stage)" text-anchor="middle"><Num svg :text="workings.rungs.paper.decision" /></text>
   </g>
 </template>
 

@@ -7,7 +7,7 @@ import { useTool } from '@/stores/tool'
 import Num from '@/ui/Num.vue'
 import type { BoardProps } from './board'
 import PhotoMarks from './PhotoMarks.vue'
-import { cross, cuts, labels, losses, mask, oneLine, overlays, rules, weights } from './paths'
+import { caption as place, cross, cuts, labels, losses, mask, oneLine, overlays, rules, weights } from './paths'
 import type { Box } from './stage'
 import { useLook } from './useLook'
 
@@ -117,7 +117,7 @@ const caption = computed(() => {
     </g>
     <rect v-if="rubber && tool.kind === 'box'" class="rubber" :x="Math.min(rubber.x, rubber.x + rubber.w)" :y="Math.min(rubber.y, rubber.y + rubber.h)" :width="Math.abs(rubber.w)" :height="Math.abs(rubber.h)" />
     <path v-if="rubber && tool.kind === 'line'" class="rubber" :d="`M${rubber.x} ${rubber.y}l${rubber.w} ${rubber.h}`" />
-    <text class="caption" :x="stage.photo.x + stage.photo.w / 2" :y="stage.photo.y + stage.photo.h + 25" text-anchor="middle"><Num svg :text="caption" /></text>
+    <text class="caption" v-bind="place(caption, stage.photo, stage)" text-anchor="middle"><Num svg :text="caption" /></text>
   </g>
 </template>
 

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import type { Choices, Lines, Workings } from '@/api/types'
-import { cross, cuts, labels, losses, mask, names, oneLine, overlays, rules } from './paths'
+import { caption, cross, cuts, labels, losses, mask, names, oneLine, overlays, rules } from './paths'
 import type { Stage } from './stage'
 
 const box = { x: 100, y: 50, w: 200, h: 400 }
@@ -88,6 +88,15 @@ describe('round the crop', () => {
     expect(cross({ x: 0.5, y: 0.25 }, box)).toBe('M200.5 50v400M100 150.5h200')
     expect(cross(null, box)).toBe('')
   })
+})
+
+describe('captions', () => {
+  it.each([
+    ['in the middle where there is room', 20, { x: 100, y: 0, w: 200, h: 50 }, 600, 200],
+    ['as far left as the stage ends', 30, { x: 290, y: 0, w: 70, h: 50 }, 390, 300],
+    ['as far right as it begins', 30, { x: 10, y: 0, w: 70, h: 50 }, 390, 90],
+    ['beneath a board that is off the stage', 30, { x: 390, y: 0, w: 70, h: 50 }, 390, 425],
+  ] as const)('stand %s', (_, letters, board, width, x) => expect(caption('x'.repeat(letters), board, { width })).toEqual({ x, y: 75 }))
 })
 
 describe('names of points', () => {

@@ -10,8 +10,9 @@ const LEAST_CELL = 26
 /** A line has so many pixels to its next label at least. */
 const LABEL_STEP = 18
 const TICK = 7
-/** A letter of a name is about so wide, and its line so high. */
+/** A letter of a name is about so wide, of a caption so, and a name's line so high. */
 const LETTER = 7
+const CAPTION_LETTER = 6
 const NAME_HEIGHT = 17
 const LOSS_ROOM = 90
 
@@ -125,6 +126,15 @@ export function names<T extends { name: string; x: number; at: { x: number; y: n
     taken.push({ left, right, y })
     return { ...point, label: { x, y, anchor: leftwards ? 'end' : 'start' } }
   })
+}
+
+/** A caption below a board, in its middle; on a narrow stage moved so far that none of it is cut off. */
+export function caption(text: string, board: Box, stage: { width: number }) {
+  const half = (text.length * CAPTION_LETTER) / 2
+  const middle = board.x + board.w / 2
+  // A board that was drawn off the stage takes its caption along.
+  const isOn = middle > 0 && middle < stage.width
+  return { x: isOn ? Math.max(half, Math.min(middle, stage.width - half)) : middle, y: board.y + board.h + 25 }
 }
 
 /** How thick a line is drawn, by its weight of 1 to 3. */

@@ -10,6 +10,8 @@ export interface Box {
 
 /** Where everything lies on the stage. Placing only: every measure comes from the workings. */
 export interface Stage {
+  /** How wide it is. */
+  width: number
   /** What is shown of the photo: all of it, or the crop alone. */
   photo: Box
   crop: Box
@@ -97,6 +99,7 @@ export function layStage(workings: Workings, focus: Focus, wholePhoto: boolean, 
     h: part.height.mm * mm,
   })
   return {
+    width: room.width,
     photo: at,
     crop: wholePhoto ? { x: at.x + crop.left * at.w, y: at.y + crop.top * at.h, w: crop.share_w * at.w, h: crop.share_h * at.h } : at,
     sheet: paper,

@@ -100,17 +100,19 @@ li {
 @media (max-width: 760px) {
   .ladder:not(.slim) {
     padding: 6px 8px;
-    overflow-x: auto;
+    overflow: auto hidden;
   }
 
   .ladder:not(.slim) ol {
     flex-direction: row;
+    width: max-content;
+    min-height: 0;
     border-width: 2px 0;
   }
 
   .ladder:not(.slim) li {
     flex: 0 0 104px;
-    height: 60px;
+    min-height: 60px;
   }
 
   .ladder:not(.slim) .rung {
