@@ -15,6 +15,10 @@ export default defineConfig({
     outDir: 'public/build',
     emptyOutDir: true,
     manifest: 'manifest.json',
-    rollupOptions: { input: 'resources/js/main.ts' },
+    rollupOptions: {
+      input: { main: 'resources/js/main.ts', worker: 'resources/js/offline/worker.ts' },
+      // The worker keeps its name: a browser looks for news under it.
+      output: { entryFileNames: (chunk) => (chunk.name === 'worker' ? 'worker.js' : 'assets/[name]-[hash].js') },
+    },
   },
 })

@@ -36,6 +36,14 @@ return function (Bench $bench, Table $table): void {
     [$save, $workings] = [Bench::quantile($times['save'], 0.5), Bench::quantile($times['workings'], 0.5)];
     $bench->say('PUT of choices, against the workings of the same', sprintf('%.2f ×', $save / $workings), '≤ 1.6 ×', $save / $workings <= 1.6, sprintf('%.1f and %.1f ms', $save * 1000, $workings * 1000));
 
+    // What was noted while the server was away: 200 notes, in lots as the page sends them, and one note alone.
+    [, $drawing] = $ask('POST', '/api/drawings', ['width' => '5 in', 'height' => '7 in']);
+    [, $drawing] = $ask('PUT', "/api/drawings/{$drawing['id']}", ['version' => $drawing['version'], 'choices' => [...$drawing['workings']['choices'], 'fit' => ['way' => 'crop'], 'grid' => ['school' => 'proportional', 'columns' => 14, 'rows' => 15]]]);
+    $note = fn (int $cell, string $key): array => ['key' => $key, 'mesh' => '14x15', 'cells' => [$cell], 'ago' => 200 - $cell, 'state' => 'done'];
+    [$waited] = $ask('PUT', "/api/drawings/{$drawing['id']}/notes", ['notes' => array_map(fn (int $cell): array => $note($cell, "waited-{$cell}"), range(0, 199))]);
+    $kept = count($ask('GET', "/api/drawings/{$drawing['id']}")[1]['cells']);
+    $bench->say('200 notes that waited for the server', sprintf('%.2f s', $waited), '≤ 3 s, none lost', $waited <= 3 && $kept === 200, "{$kept} kept");
+
     // A shelf of 10, then of 200, each drawing of another size; as it is opened the first time, and again.
     $grow = function (int $to) use ($ask): void {
         for ($held = count(shelf($ask)); $held < $to; $held++) {

@@ -23,6 +23,7 @@ use InchLadder\Planner\Friendly;
 use InchLadder\Planner\Planner;
 use InchLadder\Planner\Wish;
 use Symfony\Component\Process\Process;
+use Tests\Accuracy;
 use Tests\Browser\Table;
 use Tests\Photos;
 
@@ -181,6 +182,34 @@ while ($pack->isRunning()) {
 }
 $pages = preg_match_all('~/Type /Page\b~', (string) file_get_contents(getenv('INCH_DATA').'/pack.pdf'));
 $bench->say("a tracing pack of {$pages} pages, the most memory held", sprintf('%d MB', $most / 1024), '≤ 512 MB, 60 tiles', $most > 0 && $most <= 512 * 1024 && $pages > 60);
+
+// A cell of 54 megapixels, seen for the first time: its contours and crossings, as the page asks for them.
+$waits = [];
+foreach ([61, 62, 63] as $number) {
+    [$status, $answer] = request($curl, $table->address('/api/drawings'), ['photo' => new CURLFile(Photos::photographic(9000, 6000, $number))]);
+    $status === 201 || throw new RuntimeException($answer);
+    $start = hrtime(true);
+    [$status, $answer] = request($curl, $table->address('/api/drawings/'.json_decode($answer, true)['id'].'/cells/2/2'));
+    $status === 200 || throw new RuntimeException($answer);
+    $waits[] = (hrtime(true) - $start) / 1e9;
+}
+$wait = Bench::quantile($waits, 0.5);
+$bench->say('a cell of 54 megapixels first seen', sprintf('%.2f s', $wait), '≤ 1 s', $wait <= 1);
+
+// All crossings of 10 × 14 cells on 24 megapixels, against decoding them once.
+$seen = [];
+foreach ([71, 72, 73] as $number) {
+    $folder = getenv('INCH_DATA')."/crossings-{$number}";
+    mkdir($folder);
+    $process = new Process(['php', '-d', 'memory_limit=1G', '-d', 'opcache.enable_cli=1', '-d', 'opcache.jit=function', '-d', 'opcache.jit_buffer_size=64M', __DIR__.'/crossings.php', Accuracy::shapes(6000, 4000, 60, $number)[0]->save(3, 92), $folder], timeout: 120);
+    $seen[] = json_decode($process->mustRun()->getOutput(), true);
+}
+[$all, $once] = [Bench::quantile(array_column($seen, 'all'), 0.5), Bench::quantile(array_column($seen, 'once'), 0.5)];
+$bench->say('all crossings of 10 × 14 cells on 24 megapixels', sprintf('%.2f s', $all), '≤ 1.5 s', $all <= 1.5, Bench::quantile(array_column($seen, 'crossings'), 0.5).' crossings');
+$bench->say('the same, against decoding once', sprintf('%.1f × decoding', $all / $once), '≤ 3 ×', $all <= 3 * $once, sprintf('%.2f s', $once));
+
+$masses = Bench::quantile(array_column($seen, 'masses'), 0.5);
+$bench->say('masses of 24 megapixels, once', sprintf('%.2f s', $masses), '≤ 1.5 s', $masses <= 1.5, Bench::quantile(array_column($seen, 'count'), 0.5).' masses');
 
 // Next cell in Copy, from key press to sharp picture, neighbours fetched.
 $made = json_decode($table->artisan('inch:new '.$photos[0].' --photo=15x10in --sheet=18x24in --turn=advised --columns=10'), true);

@@ -119,11 +119,13 @@ http://:$2 {
         file
     }
     handle @shipped {
+        header /build/worker.js Service-Worker-Allowed /
+        header /build/worker.js Cache-Control no-cache
         header /build/assets/* Cache-Control "public, max-age=31536000, immutable"
         file_server
     }
     @heavy {
-        path /api/photos* /api/archives /api/made/* /api/drawings/*/sheets/* /api/drawings/*/rehearsal/* /api/drawings/*/tones* /api/drawings/*/edges /api/drawings/*/drawing.zip
+        path /api/photos* /api/archives /api/made/* /api/drawings/*/sheets/* /api/drawings/*/rehearsal/* /api/drawings/*/tones* /api/drawings/*/edges /api/drawings/*/masses /api/drawings/*/drawing.zip
     }
     @begin {
         method POST

@@ -11,7 +11,7 @@ return [
             'busy_timeout' => 5000,
             'journal_mode' => 'WAL',
             'synchronous' => 'NORMAL',
-            // In force from PHP 8.4 on; until then Drawing::write takes the lock itself.
+            // In force from PHP 8.4 on; until then AppServiceProvider takes the lock first.
             'transaction_mode' => 'IMMEDIATE',
         ],
     ],

@@ -7,6 +7,7 @@ use App\Http\Controllers\CheckController;
 use App\Http\Controllers\CopyController;
 use App\Http\Controllers\DrawingController;
 use App\Http\Controllers\FinishController;
+use App\Http\Controllers\LogController;
 use App\Http\Controllers\MarkingController;
 use App\Http\Controllers\PhotoController;
 use App\Http\Controllers\PresetController;
@@ -19,7 +20,7 @@ use Illuminate\Support\Facades\Route;
 Route::get('catalogue', CatalogueController::class);
 Route::post('workings', WorkingsController::class);
 Route::post('point', [WorkingsController::class, 'point']);
-foreach (['ways', 'sheets', 'schools', 'meshes', 'prints', 'dividers', 'enlargement', 'ruled', 'plans', 'clearances', 'adjust'] as $prospect) {
+foreach (['ways', 'sheets', 'schools', 'meshes', 'prints', 'dividers', 'enlargement', 'ruled', 'plans', 'clearances', 'adjust', 'gaps'] as $prospect) {
     Route::post($prospect, [AlternativeController::class, $prospect]);
 }
 Route::post('square', [CheckController::class, 'square']);
@@ -43,8 +44,16 @@ Route::get('drawings/{drawing}/tones', [ToneController::class, 'show']);
 Route::get('drawings/{drawing}/tones/at', [ToneController::class, 'probe']);
 Route::get('drawings/{drawing}/copying', [CopyController::class, 'index']);
 Route::get('drawings/{drawing}/cells/{column}/{row}', [CopyController::class, 'show'])->where(['column' => '\d{1,3}', 'row' => '\d{1,3}']);
+Route::get('drawings/{drawing}/cells/{column}/{row}/strengths', [CopyController::class, 'strengths'])->where(['column' => '\d{1,3}', 'row' => '\d{1,3}']);
 Route::put('drawings/{drawing}/cells/{column}/{row}', [CopyController::class, 'update'])->where(['column' => '\d{1,3}', 'row' => '\d{1,3}']);
 Route::put('drawings/{drawing}/cells', [CopyController::class, 'several']);
+Route::get('drawings/{drawing}/unguarded', [CopyController::class, 'unguarded']);
+Route::get('drawings/{drawing}/masses', [CopyController::class, 'masses']);
+Route::put('drawings/{drawing}/notes', [CopyController::class, 'notes']);
+Route::get('drawings/{drawing}/log', [LogController::class, 'show']);
+Route::get('drawings/{drawing}/log.csv', [LogController::class, 'csv']);
+Route::put('drawings/{drawing}/sitting', [LogController::class, 'sit']);
+Route::put('drawings/{drawing}/sittings/{sitting}', [LogController::class, 'lesson'])->where('sitting', '\d{1,9}');
 Route::get('drawings/{drawing}/drawing.zip', [ArchiveController::class, 'export']);
 Route::post('archives', [ArchiveController::class, 'import']);
 Route::get('drawings/{drawing}/marks.{format}', [DrawingController::class, 'marks'])->whereIn('format', ['csv', 'json']);

@@ -24,4 +24,23 @@ final class Drawings
 
         return Drawing::begin($photo, ChoicesReader::read($choices, $photo->width, $photo->height)->json);
     }
+
+    /**
+     * The choices changed and kept, as the page does.
+     *
+     * @param  array<string, mixed>  $changed
+     */
+    public static function rechoose(Drawing $drawing, array $changed): void
+    {
+        $shown = test()->getJson("/api/drawings/{$drawing->id}")->json();
+        test()->putJson("/api/drawings/{$drawing->id}", ['version' => $shown['version'], 'choices' => array_replace_recursive($shown['workings']['choices'], $changed)])->assertOk();
+    }
+
+    /** @return array<string, mixed> the answer to undo or redo */
+    public static function step(Drawing $drawing, string $way): array
+    {
+        $now = Drawing::query()->findOrFail($drawing->id);
+
+        return test()->postJson("/api/drawings/{$drawing->id}/{$way}", ['version' => $now->version, 'edits' => $now->edits])->assertOk()->json();
+    }
 }

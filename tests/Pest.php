@@ -12,8 +12,7 @@ use Tests\TestCase;
 
 pest()->extend(TestCase::class)->use(RefreshDatabase::class)->in('Feature');
 pest()->extend(TestCase::class)->in('Wording', 'Reference', 'Browser');
-// Whoever sat at the table before drew with whatever hand.
-pest()->beforeEach(fn () => Table::lay()->browser->executeScript('try { localStorage.removeItem("hand") } catch {}'))->in('Browser');
+pest()->beforeEach(fn () => Table::lay()->settle())->in('Browser');
 
 /** A length as a person writes it. */
 function length(string $text): Length

@@ -16,14 +16,31 @@ use InchLadder\Plan\Plan;
 final class Adjustments
 {
     private const KNOWN = [
-        'turn' => TurnPhoto::class, 'level' => LevelPhoto::class, 'border' => SetBorder::class, 'aim' => AimCrop::class, 'crop' => TypeCrop::class,
+        'turn' => TurnPhoto::class, 'level' => LevelPhoto::class, 'border' => SetBorder::class, 'aim' => AimCrop::class, 'crop' => TypeCrop::class, 'pull' => PullCrop::class,
         'inset' => TypeInset::class, 'plan' => AdoptPlan::class, 'feature' => FitFeature::class, 'whole' => KeepWhole::class, 'ruled' => AdoptRuled::class, 'carried' => AdoptCarried::class,
+        'edge' => CorrectEdge::class, 'thing' => AddThing::class, 'unit' => UseUnit::class,
     ];
 
     /** @return list<string> */
     public static function names(): array
     {
         return array_keys(self::KNOWN);
+    }
+
+    /**
+     * Parts are laid over, lists are replaced.
+     *
+     * @param  array<array-key, mixed>  $part
+     * @param  array<array-key, mixed>  $change
+     * @return array<array-key, mixed>
+     */
+    private static function over(array $part, array $change): array
+    {
+        foreach ($change as $name => $value) {
+            $part[$name] = is_array($value) && ! array_is_list($value) && is_array($part[$name] ?? null) ? self::over($part[$name], $value) : $value;
+        }
+
+        return $part;
     }
 
     /**
@@ -34,16 +51,36 @@ final class Adjustments
      */
     public static function apply(string $name, ChoicesReader $read, array $how, ?int $wide, ?int $high): Followed
     {
-        $class = self::KNOWN[$name] ?? throw ValidationException::withMessages(['act' => Say::it('adjusting.unknown')]);
-        $adjusted = (new $class)->apply($read, $how);
-        $document = $read->document();
-        foreach ($adjusted->changes as $part => $change) {
-            // Lists are replaced, parts are laid over.
-            $document[$part] = array_is_list($change) ? $change : array_replace_recursive($document[$part], $change);
-        }
-        $followed = PlacedThings::follow($read, BestPlan::read($document, $wide, $high), $wide, $high);
+        $adjusted = self::known($name)->apply($read, $how);
+        $followed = PlacedThings::follow($read, BestPlan::read(self::changed($read, $adjusted), $wide, $high), $wide, $high);
         Plan::of($followed->read->choices);
 
         return new Followed($followed->read, trim("{$adjusted->said} {$followed->said}"));
+    }
+
+    /**
+     * What it would make of the choices; what is placed follows once it is kept.
+     *
+     * @param  array<array-key, mixed>  $how
+     *
+     * @throws ValidationException
+     * @throws \InchLadder\Impossible
+     */
+    public static function tried(string $name, ChoicesReader $read, array $how, ?int $wide, ?int $high): ChoicesReader
+    {
+        return BestPlan::read(self::changed($read, self::known($name)->apply($read, $how)), $wide, $high);
+    }
+
+    private static function known(string $name): Adjustment
+    {
+        $class = self::KNOWN[$name] ?? throw ValidationException::withMessages(['act' => Say::it('adjusting.unknown')]);
+
+        return new $class;
+    }
+
+    /** @return array<array-key, mixed> the choices as they are after it */
+    private static function changed(ChoicesReader $read, Adjusted $adjusted): array
+    {
+        return self::over($read->document(), $adjusted->changes);
     }
 }

@@ -28,6 +28,8 @@ final readonly class ArchiveJson
         #[OA\Property] public string $cells_sha256,
         /** Of marks.csv; null in archives that were made before there was one. */
         #[OA\Property(nullable: true)] public ?string $marks_sha256,
+        /** Of sittings.csv; null in archives that were made before there was one. */
+        #[OA\Property(nullable: true)] public ?string $sittings_sha256,
     ) {
     }
 }

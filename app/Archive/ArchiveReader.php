@@ -11,14 +11,17 @@ use App\Imaging\PhotoStore;
 use App\Models\CellNote;
 use App\Models\Drawing;
 use App\Models\Photo;
+use App\Models\SittingRow;
 use App\Wording\Refusal;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
 use InchLadder\Copying\Noted;
+use InchLadder\Copying\Pass;
 use InchLadder\Copying\Quad;
 use InchLadder\Grid\Cells;
 use InchLadder\Impossible;
 use InchLadder\Plan\Plan;
+use InchLadder\Sittings\Sitting;
 use ZipArchive;
 
 /**
@@ -28,13 +31,15 @@ use ZipArchive;
  */
 final readonly class ArchiveReader
 {
-    private const MOST_BYTES = ['drawing.json' => 2_000_000, 'cells.csv' => 1_000_000, 'marks.csv' => 200_000, 'picture' => 67_108_864];
+    private const MOST_BYTES = ['drawing.json' => 2_000_000, 'cells.csv' => 1_000_000, 'marks.csv' => 200_000, 'sittings.csv' => 1_000_000, 'picture' => 67_108_864];
 
     private const MOST_ENTRIES = 20;
 
     private const MOST_MARKS = 2000;
 
-    private const NAMES = '/^(?:drawing\.json|cells\.csv|marks\.csv|(?:photo|beside-(?:[1-9]|1[0-2]))\.(?:jpg|png|webp))$/D';
+    private const MOST_SITTING_LINES = 5000;
+
+    private const NAMES = '/^(?:drawing\.json|cells\.csv|marks\.csv|sittings\.csv|(?:photo|beside-(?:[1-9]|1[0-2]))\.(?:jpg|png|webp))$/D';
 
     public function __construct(private PhotoStore $photos, private Decoder $decoder)
     {
@@ -56,10 +61,11 @@ final readonly class ArchiveReader
             $document = $this->document($zip);
             $cells = $this->cells($this->checked($zip, 'cells.csv', $document['cells_sha256'] ?? null));
             $marks = isset($document['marks_sha256']) ? $this->marks($this->checked($zip, 'marks.csv', $document['marks_sha256'])) : [];
+            $sittings = isset($document['sittings_sha256']) ? $this->sittings($this->checked($zip, 'sittings.csv', $document['sittings_sha256'])) : [];
             $photo = $this->picture($zip, $document['photo'] ?? null, 'photo', $written);
             $beside = array_map(fn (mixed $entry): string => $this->picture($zip, $entry, 'beside', $written) ?? throw ArchiveRefused::damaged('drawing.json'), (array) ($document['beside'] ?? []));
 
-            return $this->keep($document['choices'], $photo, array_values($beside), $cells, $marks);
+            return $this->keep($document['choices'], $photo, array_values($beside), $cells, $marks, $sittings);
         } finally {
             $zip->close();
             array_map(unlink(...), $written);
@@ -138,19 +144,20 @@ final readonly class ArchiveReader
     {
         $lines = Csv::read($csv);
         $head = array_shift($lines);
-        $known = array_map(static fn (int $length): array => array_slice(ArchiveWriter::CELLS, 0, $length), [4, 6, 7]);
+        $known = array_map(static fn (int $length): array => array_slice(ArchiveWriter::CELLS, 0, $length), [4, 6, 7, 8]);
         if (! in_array($head, $known, true) || count($lines) > Cells::MOST ** 2 * 4) {
             throw ArchiveRefused::damaged('cells.csv');
         }
         $cells = array_map(static function (array $line) use ($head): array {
-            [$mesh, $column, $row, $state, $doubtful, $words, $place] = [...$line, ...array_slice(['', '', '', '', '0', '', ''], min(7, count($line)))];
+            [$mesh, $column, $row, $state, $doubtful, $words, $place, $reached] = [...$line, ...array_slice(['', '', '', '', '0', '', '', ($line[3] ?? '') === Noted::DONE ? (string) Pass::all() : '0'], min(8, count($line)))];
             $quad = $place === '' ? null : Quad::read($place);
             $good = count($line) === count($head) && preg_match('/^\d{1,2}x\d{1,2} \d{1,2} \d{1,2} (?:done|empty|open) [01]$/D', "{$mesh} {$column} {$row} {$state} {$doubtful}") === 1
+                && preg_match('/^[0-'.Pass::all().']$/D', $reached) === 1 && ($state === Noted::DONE) === ($state !== Noted::EMPTY && (int) $reached === Pass::all())
                 && mb_check_encoding($words, 'UTF-8') && preg_match('/\p{Cc}/u', $words) === 0 && mb_strlen($words) <= CellNote::MOST_WORDS && ($place === '') === ($quad === null);
 
             return $good ? [
-                'mesh' => $mesh, 'column' => (int) $column, 'row' => (int) $row, 'state' => $state, 'doubtful' => $doubtful === '1', 'words' => $words,
-                'place' => $quad?->write(), 'spot' => $quad?->name() ?? "{$mesh} {$column} {$row}", 'settled_at' => $state === Noted::OPEN ? null : now(),
+                'mesh' => $mesh, 'column' => (int) $column, 'row' => (int) $row, 'state' => $state, 'doubtful' => $doubtful === '1', 'words' => $words, 'reached' => (int) $reached,
+                'place' => $quad?->write(), 'spot' => $quad?->name() ?? "{$mesh} {$column} {$row}", 'settled_at' => $state === Noted::OPEN && $reached === '0' ? null : now(),
             ] : throw ArchiveRefused::damaged('cells.csv');
         }, $lines);
 
@@ -171,13 +178,38 @@ final readonly class ArchiveReader
         return count(array_unique(array_map(static fn (array $mark): string => "{$mark['board']} {$mark['tick']}", $marks))) === count($marks) ? $marks : throw ArchiveRefused::damaged('marks.csv');
     }
 
+    /** @return list<Sitting> */
+    private function sittings(string $csv): array
+    {
+        $lines = Csv::read($csv);
+        if (array_shift($lines) !== SittingList::HEAD || count($lines) > self::MOST_SITTING_LINES) {
+            throw ArchiveRefused::damaged('sittings.csv');
+        }
+        $sittings = [];
+        foreach ($lines as $line) {
+            $time = '\d{4}-\d\d-\d\dT\d\d:\d\d:\d\dZ';
+            $good = count($line) === count(SittingList::HEAD) && preg_match("/^{$time} {$time} [a-z]{3,12} (?:place|refine|detail)? \d{1,6}$/D", implode(' ', array_slice($line, 0, 5))) === 1
+                && mb_check_encoding($line[5], 'UTF-8') && preg_match('/\p{Cc}/u', $line[5]) === 0 && mb_strlen($line[5]) <= SittingRow::MOST_LESSON;
+            [$began, $ended] = $good ? [strtotime($line[0]), strtotime($line[1])] : [false, false];
+            if ($began === false || $ended === false || $ended < $began) {
+                throw ArchiveRefused::damaged('sittings.csv');
+            }
+            $name = "{$line[0]} {$line[1]}";
+            $seconds = [...($sittings[$name] ?? null)->seconds ?? [], trim("{$line[2]} {$line[3]}") => (int) $line[4]];
+            $sittings[$name] = new Sitting((float) $began, (float) $ended, $seconds, $line[5]);
+        }
+
+        return array_values($sittings);
+    }
+
     /**
      * @param  array<array-key, mixed>  $choices
      * @param  list<string>  $beside
      * @param  list<array<string, mixed>>  $cells
      * @param  list<array{board: string, tick: string, place: string}>  $marks
+     * @param  list<Sitting>  $sittings
      */
-    private function keep(array $choices, ?string $photo, array $beside, array $cells, array $marks): Drawing
+    private function keep(array $choices, ?string $photo, array $beside, array $cells, array $marks, array $sittings): Drawing
     {
         // Everything is read and worked out before the first picture is kept.
         [, $wide, $high] = $photo === null ? [null, null, null] : $this->decoder->inspect($photo);
@@ -196,10 +228,11 @@ final readonly class ArchiveReader
             $taken = $photo === null ? null : $take($photo);
             $read = $this->understood($choices, $wide, $high);
 
-            return DB::transaction(static function () use ($taken, $read, $cells, $marks): Drawing {
+            return DB::transaction(static function () use ($taken, $read, $cells, $marks, $sittings): Drawing {
                 $drawing = Drawing::begin($taken, $read->json);
                 $drawing->cellNotes()->createMany($cells);
                 $drawing->markTicks()->createMany($marks);
+                array_map(static fn (Sitting $sitting): bool => $drawing->sittings()->make()->hold($sitting)->save(), $sittings);
 
                 return $drawing;
             });

@@ -17,16 +17,16 @@ use Illuminate\Validation\ValidationException;
 use InchLadder\Impossible;
 use ZipArchive;
 
-/** A drawing as one open file: a zip of its document, its pictures, and its cells and marks made as CSV. */
+/** A drawing as one open file: a zip of its document, its pictures, and its cells, marks and sittings as CSV. */
 final readonly class ArchiveWriter
 {
     public const KIND = 'inch-ladder-drawing';
 
     /** Of the document. */
-    public const VERSION = 3;
+    public const VERSION = 4;
 
-    /** Document 1 ended at `state`, document 2 at `words`. */
-    public const CELLS = ['mesh', 'column', 'row', 'state', 'doubtful', 'words', 'place'];
+    /** Document 1 ended at `state`, document 2 at `words`, document 3 at `place`. */
+    public const CELLS = ['mesh', 'column', 'row', 'state', 'doubtful', 'words', 'place', 'reached'];
 
     public const MARKS = ['board', 'tick', 'place'];
 
@@ -42,7 +42,8 @@ final readonly class ArchiveWriter
         $beside = array_map(fn (BesideChoice $one): MetadataStripper => $this->photos->bareOrPreview(Photo::query()->findOrFail($one->id)), $choices instanceof ChoicesJson ? $choices->beside : []);
         $cells = $this->cells($drawing);
         $marks = $this->marks($drawing);
-        $files = ['cells.csv' => $cells, 'marks.csv' => $marks];
+        $sittings = SittingList::csv($drawing);
+        $files = ['cells.csv' => $cells, 'marks.csv' => $marks, 'sittings.csv' => $sittings];
         $entry = static function (MetadataStripper $bare, string $name) use (&$files): ArchivePictureJson {
             $files["{$name}.{$bare->ending}"] = $bare->bytes;
 
@@ -54,6 +55,7 @@ final readonly class ArchiveWriter
             array_map(static fn (MetadataStripper $bare, int $i): ArchivePictureJson => $entry($bare, 'beside-'.($i + 1)), $beside, array_keys($beside)),
             hash('sha256', $cells),
             hash('sha256', $marks),
+            hash('sha256', $sittings),
         );
         $files = ['drawing.json' => (string) json_encode($document, JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_PRESERVE_ZERO_FRACTION), ...$files];
 
@@ -88,6 +90,6 @@ final readonly class ArchiveWriter
     private function cells(Drawing $drawing): string
     {
         return Csv::write([self::CELLS, ...$drawing->cellNotes()->orderBy('mesh')->orderBy('row')->orderBy('column')->orderBy('spot')->get()
-            ->map(static fn (CellNote $note): array => [$note->mesh, $note->column, $note->row, $note->state, (int) $note->doubtful, $note->words, (string) $note->place])->all()]);
+            ->map(static fn (CellNote $note): array => [$note->mesh, $note->column, $note->row, $note->state, (int) $note->doubtful, $note->words, (string) $note->place, $note->reached])->all()]);
     }
 }

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Devices;
 
+use App\Imaging\Vips;
 use Imagick;
 use ImagickDraw;
-use ImagickPixel;
 use Symfony\Component\Process\Process;
 
 /**
@@ -98,16 +98,11 @@ final readonly class SimulatedPrinter
         $perMm = self::DOTS_PER_INCH / 25.4;
         [$wide, $high] = [$page->getImageWidth(), $page->getImageHeight()];
         [$across, $down] = $wide > $high ? [$this->down, $this->across] : [$this->across, $this->down];
-        $page->setImageVirtualPixelMethod(Imagick::VIRTUALPIXELMETHOD_BACKGROUND);
-        $page->setImageBackgroundColor(new ImagickPixel('white'));
         if ($this->across !== 1.0 || $this->down !== 1.0 || $this->skew !== 0.0) {
-            // First longer or shorter, then askew, about the middle of the page; read between pixels in a straight line.
+            // First longer or shorter, then askew, about the middle of the page.
             [$cosine, $sine, $x, $y] = [cos(deg2rad($this->skew)), sin(deg2rad($this->skew)), $wide / 2, $high / 2];
             [$xx, $xy, $yx, $yy] = [$cosine * $across, -$sine * $down, $sine * $across, $cosine * $down];
-            $page->setImageArtifact('filter', 'point');
-            $page->setImageInterpolateMethod(Imagick::INTERPOLATE_BILINEAR);
-            $page->distortImage(Imagick::DISTORTION_AFFINEPROJECTION, [$xx, $yx, $xy, $yy, $x - $xx * $x - $xy * $y, $y - $yx * $x - $yy * $y], false);
-            $page->setImagePage(0, 0, 0, 0);
+            $page = Vips::affine($page, [$xx, $xy, $yx, $yy], $x - $xx * $x - $xy * $y, $y - $yx * $x - $yy * $y, $wide, $high);
         }
         if ($this->border > 0) {
             $edge = (int) round($this->border * $perMm);

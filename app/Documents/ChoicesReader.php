@@ -7,21 +7,29 @@ namespace App\Documents;
 use App\Documents\Choices\ChoicesJson;
 use App\Documents\Choices\CopyChoice;
 use App\Documents\Choices\FinishChoice;
+use App\Documents\Choices\PinnedNote;
 use App\Documents\Choices\ToneChoice;
+use App\Documents\Reading\CorrectionsPart;
 use App\Documents\Reading\Fields;
 use App\Documents\Reading\FitPart;
 use App\Documents\Reading\GridPart;
 use App\Documents\Reading\MarkedPart;
 use App\Documents\Reading\PaperPart;
 use App\Documents\Reading\PhotoPart;
+use App\Documents\Reading\ThingsPart;
 use App\Wording\Say;
 use Illuminate\Validation\ValidationException;
+use InchLadder\Copying\Detail;
+use InchLadder\Copying\Naming;
+use InchLadder\Copying\Pass;
 use InchLadder\Copying\Start;
+use InchLadder\Copying\Working;
 use InchLadder\Finish\Medium;
 use InchLadder\Fit\Way;
 use InchLadder\Fit\Ways\Stretch;
 use InchLadder\Grid\Corner;
 use InchLadder\Grid\Labels;
+use InchLadder\Masses\Figures;
 use InchLadder\Measure\Graduation;
 use InchLadder\Measure\Notation;
 use InchLadder\Paper\Colour;
@@ -44,6 +52,10 @@ final class ChoicesReader
 
     private const MOST_TASKS = 40;
 
+    private const MOST_WAVED = 20;
+
+    private const MOST_PINNED = 60;
+
     /** What a new drawing starts with. */
     public const DEFAULTS = [
         'format' => self::FORMAT,
@@ -55,14 +67,16 @@ final class ChoicesReader
         'paper' => PaperPart::DEFAULTS,
         'fit' => FitPart::DEFAULTS,
         'grid' => GridPart::DEFAULTS,
-        'copy' => ['start' => 'corner'],
+        'copy' => ['start' => 'corner', 'working' => 'cells', 'pass' => 'place', 'ink' => false, 'naming' => 'features', 'detail' => null, 'straight' => 2, 'waved' => [], 'corrections' => []],
         'tone' => ['steps' => 5, 'paper' => true, 'drop' => 1],
         'finish' => ['medium' => 'graphite', 'done' => [], 'lesson' => ''],
         'points' => [],
         'regions' => [],
+        'things' => [],
         'spans' => [],
         'beside' => [],
         'crops' => [],
+        'pinned' => [],
     ];
 
     /** The document with every default filled in and every bare number given its unit. */
@@ -87,7 +101,17 @@ final class ChoicesReader
         $this->fit = new FitPart($fields);
         $this->grid = new GridPart($fields);
         $marked = new MarkedPart($fields);
+        $things = new ThingsPart($fields);
         $start = $fields->one('copy.start', Start::class);
+        [$working, $pass] = [$fields->one('copy.working', Working::class), $fields->one('copy.pass', Pass::class)];
+        $naming = $fields->one('copy.naming', Naming::class);
+        $detail = $fields->at('copy.detail') === null ? null : $fields->one('copy.detail', Detail::class);
+        $straight = filter_var($fields->at('copy.straight'), FILTER_VALIDATE_INT, FILTER_NULL_ON_FAILURE) ?? -1;
+        if ($straight < 0 || $straight >= count(Figures::STRAIGHT)) {
+            $fields->wrong('copy.straight', Say::it('choices.straight', ['most' => count(Figures::STRAIGHT) - 1]));
+        }
+        $waved = array_values(array_unique(array_filter(array_map(static fn (int $i): string => $fields->words("copy.waved.{$i}", 40), $fields->entries('copy.waved', self::MOST_WAVED)))));
+        $corrections = new CorrectionsPart($fields);
         $medium = $fields->one('finish.medium', Medium::class);
         $done = array_map(static fn (int $i): string => $fields->words("finish.done.{$i}", 20), $fields->entries('finish.done', self::MOST_TASKS));
         $finish = new FinishChoice($medium->value, array_values(array_unique(array_filter($done))), $fields->words('finish.lesson', 200));
@@ -99,7 +123,7 @@ final class ChoicesReader
 
         $this->json = new ChoicesJson(
             self::FORMAT, $title === '' ? 'Untitled' : $title, $fields->unit->value, $notation->ruler->name, $reach,
-            $photo->json, $paper->json, $this->fit->json, $this->grid->json, new CopyChoice($start->value), $toned, $finish, $marked->points, $marked->regions, $marked->spans, $marked->beside, $marked->crops,
+            $photo->json, $paper->json, $this->fit->json, $this->grid->json, new CopyChoice($start->value, $working->value, $pass->value, $fields->flag('copy.ink'), $naming->value, $detail?->value, $straight, $waved, $corrections->json), $toned, $finish, $marked->points, $marked->regions, $things->json, $marked->spans, $marked->beside, $marked->crops, $this->pinned(),
         );
         $whole = $photo->whole($wide, $high);
         $school = $this->grid->school();
@@ -135,9 +159,18 @@ final class ChoicesReader
             divisions: $this->grid->divisions(),
             spans: $spans,
             start: $start,
+            working: $working,
+            round: $pass,
             colour: $colour,
             tones: $tones,
             medium: $medium,
+            corrections: $corrections->corrections,
+            things: $things->things,
+            ink: $fields->flag('copy.ink'),
+            naming: $naming,
+            detail: $detail,
+            straight: Figures::STRAIGHT[$straight] ?? 0.0,
+            waved: $waved,
         );
         $this->choices = $unfitted->fitted($this->fit->fit($unfitted));
         $fields->refuseIfWrong();
@@ -181,5 +214,13 @@ final class ChoicesReader
 
         return $this->fields->beside('ruler', fn (): Notation => new Notation($this->fields->unit, Graduation::read(is_string($ruler) ? $ruler : '')))
             ?? new Notation($this->fields->unit, $this->fields->unit->commonRuler());
+    }
+
+    /** @return list<PinnedNote> those with something to say */
+    private function pinned(): array
+    {
+        $notes = array_map(fn (int $i): PinnedNote => new PinnedNote($this->fields->words("pinned.{$i}.at", 30), $this->fields->words("pinned.{$i}.words", 200)), $this->fields->entries('pinned', self::MOST_PINNED));
+
+        return array_values(array_filter($notes, static fn (PinnedNote $note): bool => $note->words !== '' && preg_match('/^[a-z]{3,12}( ('.implode('|', array_column(Pass::cases(), 'value')).'))?$/D', $note->at) === 1));
     }
 }

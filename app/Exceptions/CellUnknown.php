@@ -15,6 +15,17 @@ final class CellUnknown extends Impossible
         return new self('unknown', ['column' => $place->column + 1, 'row' => $place->row + 1, 'columns' => $cells->columns, 'rows' => $cells->rows]);
     }
 
+    public static function ofAnotherMesh(string $mesh): self
+    {
+        return new self('of another mesh', ['mesh' => str_replace('x', ' × ', explode('-', $mesh)[0])]);
+    }
+
+    /** @param  list<string>  $known  addresses, row by row */
+    public static function named(string $address, array $known): self
+    {
+        return new self('named', ['cell' => $address, 'first' => $known[0] ?? '', 'last' => $known[count($known) - 1] ?? '']);
+    }
+
     public function choice(): string
     {
         return 'cell';

@@ -10,8 +10,7 @@ use Illuminate\Filesystem\Filesystem;
 use Imagick;
 use InchLadder\Photo\Framing;
 use InchLadder\Pixels\Field;
-use InchLadder\Tone\Greys;
-use InchLadder\Tone\ValueScale;
+use InchLadder\Pixels\Lab;
 
 /**
  * Originals, untouched, under the SHA-256 of their bytes; and beside them the
@@ -116,15 +115,15 @@ final readonly class PhotoStore
         return $framing->isPlain() ? new Samples($photo->samples) : new Samples(Samples::take(new Imagick('jpeg:'.$this->preview($photo, $framing))));
     }
 
-    /** Its lightness, for finding the edges of masses. */
+    /** L* of the picture, squeezed to a square of so many samples a side. */
     public function lightness(Photo $photo, Framing $framing, int $side): Field
     {
         $small = new Imagick('jpeg:'.$this->preview($photo, $framing));
         $small->resizeImage($side, $side, Imagick::FILTER_BOX, 1);
         /** @var list<int> $pixels */
-        $pixels = $small->exportImagePixels(0, 0, $side, $side, 'I', Imagick::PIXEL_CHAR);
+        $pixels = $small->exportImagePixels(0, 0, $side, $side, 'RGB', Imagick::PIXEL_CHAR);
 
-        return new Field($side, $side, $pixels);
+        return new Field($side, $side, Lab::lightnessOf($pixels));
     }
 
     /**
@@ -158,23 +157,12 @@ final readonly class PhotoStore
         return $piece;
     }
 
-    /**
-     * Path of the preview in few greys; made anew if the cache was thrown away.
-     *
-     * @param  non-empty-list<int>  $greys  a byte for each step, the lightest first
-     * @param  int  $drop  how large an area must be to be kept: 0, all of them, to 4
-     */
-    public function fewTones(Photo $photo, Framing $framing, ValueScale $scale, array $greys, int $drop): string
+    /** Path of the preview in few greys; made anew if the cache was thrown away. */
+    public function fewTones(Photo $photo, Framing $framing, FewTones $tones): string
     {
-        $path = $this->derived($photo->sha256, sprintf('tones-%s-%.2f-%.2f-%d%s.jpg', implode('-', $greys), $scale->light, $scale->dark, $drop, Framer::key($framing)));
+        $path = $this->derived($photo->sha256, "tones-{$tones->key()}".Framer::key($framing).'.jpg');
         if (! is_file($path)) {
-            $picture = new Imagick('jpeg:'.$this->preview($photo, $framing));
-            $picture->transformImageColorspace(Imagick::COLORSPACE_GRAY);
-            $drop > 0 && $picture->blurImage(0, 2.5 * $drop);
-            $table = new Imagick;
-            $table->newImage(256, 1, 'black');
-            $table->importImagePixels(0, 0, 256, 1, 'I', Imagick::PIXEL_CHAR, array_map(static fn (float $lightness): int => $greys[$scale->step($lightness) - 1], Greys::lightness()));
-            $picture->clutImage($table);
+            $picture = $tones->of(new Imagick('jpeg:'.$this->preview($photo, $framing)), 1.0);
             $this->write($path, fn (string $to): bool => $this->jpeg($picture, $to), StorageFailed::savingPicture(...));
         }
 
@@ -186,8 +174,9 @@ final readonly class PhotoStore
      *
      * @param  array{float, float, float, float}  $part  left, top, width, height as shares of the picture, inside it
      * @param  int  $most  longer side of the answer in pixels; a larger part is made smaller
+     * @param  FewTones|null  $tones  in few greys, the same that the whole picture is shown in
      */
-    public function cut(Photo $photo, array $part, int $most, ?Framing $framing = null): string
+    public function cut(Photo $photo, array $part, int $most, ?Framing $framing = null, ?FewTones $tones = null): string
     {
         $framing ??= Framing::plain();
         ['width' => $width, 'height' => $height] = $framing->pixels($photo->width, $photo->height);
@@ -197,6 +186,9 @@ final readonly class PhotoStore
         $cut = $this->region($photo, $framing, $left, $top, $wide, $high);
         if (max($wide, $high) > $most) {
             $cut->resizeImage($most, $most, Imagick::FILTER_TRIANGLE, 1, true);
+        }
+        if ($tones !== null) {
+            $cut = $tones->of($cut, $cut->getImageWidth() / $wide * max($width, $height) / config('inch.photo.preview_side'));
         }
         $cut->setImageFormat('jpeg');
         $cut->setImageCompressionQuality(self::QUALITY);
@@ -211,19 +203,33 @@ final readonly class PhotoStore
      */
     private function tiles(Photo $photo): array
     {
-        $folder = $this->derived($photo->sha256, 'tiles');
-        if (! is_dir($folder)) {
-            $this->folder(dirname($folder), StorageFailed::savingPicture(...));
-            $lock = fopen($folder.'.lock', 'c') ?: throw StorageFailed::savingPicture();
+        $folder = $this->made($photo, 'tiles', fn (string $to): bool => mkdir($to) && $this->cutTiles($photo, $to));
+
+        return ["{$folder}/tiles_files/0", (int) file_get_contents("{$folder}/orientation"), (string) file_get_contents("{$folder}/profile.icc")];
+    }
+
+    /**
+     * Path of something made from a photo that takes its time, made on the first call; others wait for that one to end.
+     *
+     * @param  \Closure(string): bool  $fill  makes it at a path
+     *
+     * @throws StorageFailed
+     */
+    public function made(Photo $photo, string $name, \Closure $fill): string
+    {
+        $path = $this->derived($photo->sha256, $name);
+        if (! file_exists($path)) {
+            $this->folder(dirname($path), StorageFailed::savingPicture(...));
+            $lock = fopen($path.'.lock', 'c') ?: throw StorageFailed::savingPicture();
             flock($lock, LOCK_EX);
-            clearstatcache(true, $folder);
-            if (! is_dir($folder)) {
-                $this->write($folder, fn (string $to): bool => mkdir($to) && $this->cutTiles($photo, $to), StorageFailed::savingPicture(...));
+            clearstatcache(true, $path);
+            if (! file_exists($path)) {
+                $this->write($path, $fill, StorageFailed::savingPicture(...));
             }
             flock($lock, LOCK_UN);
         }
 
-        return ["{$folder}/tiles_files/0", (int) file_get_contents("{$folder}/orientation"), (string) file_get_contents("{$folder}/profile.icc")];
+        return $path;
     }
 
     private function cutTiles(Photo $photo, string $folder): bool

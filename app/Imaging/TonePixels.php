@@ -9,7 +9,6 @@ use Imagick;
 use InchLadder\Pixels\Field;
 use InchLadder\Pixels\Lab;
 use InchLadder\Plan\Plan;
-use InchLadder\Tone\Greys;
 
 /** Brings the tones of what is cropped before the core's eye. */
 final readonly class TonePixels
@@ -28,11 +27,9 @@ final readonly class TonePixels
     public function crop(Photo $photo, Plan $plan): Field
     {
         $crop = $plan->layout->fitted->crop;
-        $lightness = Greys::lightness();
 
         return $this->photos->lightness($photo, $plan->choices->framing, self::SIDE)
-            ->part($crop->left->toFloat(), $crop->top->toFloat(), $crop->width->toFloat(), $crop->height->toFloat())
-            ->map(static fn (int|float $byte): float => $lightness[(int) $byte]);
+            ->part($crop->left->toFloat(), $crop->top->toFloat(), $crop->width->toFloat(), $crop->height->toFloat());
     }
 
     /**

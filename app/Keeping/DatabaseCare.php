@@ -14,7 +14,7 @@ use PDOException;
 final readonly class DatabaseCare
 {
     /** In the order that what points at others comes after them. */
-    private const TABLES = ['photos', 'drawings', 'revisions', 'cell_notes', 'mark_ticks', 'keepsakes', 'printers'];
+    private const TABLES = ['photos', 'drawings', 'revisions', 'cell_notes', 'mark_ticks', 'sittings', 'keepsakes', 'printers'];
 
     private string $file;
 
@@ -80,7 +80,7 @@ final readonly class DatabaseCare
             }
         }
         // What points at nothing any more is of no use.
-        foreach (['revisions', 'cell_notes', 'mark_ticks'] as $table) {
+        foreach (['revisions', 'cell_notes', 'mark_ticks', 'sittings'] as $table) {
             $new->exec("DELETE FROM {$table} WHERE drawing_id NOT IN (SELECT id FROM drawings)");
         }
         $new->exec('UPDATE drawings SET photo_id = NULL WHERE photo_id NOT IN (SELECT id FROM photos)');

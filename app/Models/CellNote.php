@@ -20,7 +20,8 @@ use InchLadder\Copying\Quad;
  * @property string $state done, empty or open
  * @property bool $doubtful to be looked at again
  * @property string $words the artist's own, for later
- * @property Carbon|null $settled_at when it became done or empty; a doubt or a note afterwards does not change it
+ * @property int $reached how many passes it has been through
+ * @property Carbon|null $settled_at when it became done or empty, or was through a pass; a doubt or a note afterwards does not change it
  */
 final class CellNote extends Model
 {
@@ -29,17 +30,21 @@ final class CellNote extends Model
     public const STATES = ['done', 'empty', 'open'];
 
     /** All that is to be said of one, as a revision keeps it. */
-    public const KEPT = ['mesh', 'column', 'row', 'place', 'spot', 'state', 'doubtful', 'words', 'settled_at'];
+    public const KEPT = ['mesh', 'column', 'row', 'place', 'spot', 'state', 'doubtful', 'words', 'settled_at', 'reached'];
 
     protected $fillable = self::KEPT;
 
-    protected $casts = ['column' => 'integer', 'row' => 'integer', 'doubtful' => 'boolean', 'settled_at' => 'datetime'];
+    protected $casts = ['column' => 'integer', 'row' => 'integer', 'doubtful' => 'boolean', 'reached' => 'integer', 'settled_at' => 'datetime'];
 
-    protected $attributes = ['state' => Noted::OPEN, 'doubtful' => false, 'words' => '', 'place' => null, 'settled_at' => null];
+    protected $attributes = ['state' => Noted::OPEN, 'doubtful' => false, 'words' => '', 'place' => null, 'settled_at' => null, 'reached' => 0];
 
     public function noted(): Noted
     {
-        return new Noted($this->state, $this->doubtful, $this->words, $this->settled_at === null ? null : (float) $this->settled_at->getTimestamp());
+        // Past the model's casts: this is asked of every note whenever one is made, and they took most of it.
+        /** @var array{state: string, doubtful: bool|int, words: string, settled_at: string|null, reached: int} $kept */
+        $kept = $this->getAttributes();
+
+        return new Noted($kept['state'], (bool) $kept['doubtful'], $kept['words'], $kept['settled_at'] === null ? null : (float) strtotime("{$kept['settled_at']} UTC"), (int) $kept['reached']);
     }
 
     public function quad(): ?Quad

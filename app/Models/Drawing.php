@@ -9,6 +9,7 @@ use App\Documents\Choices\ChoicesJson;
 use App\Documents\ChoicesReader;
 use App\Documents\Followed;
 use App\Documents\PlacedThings;
+use App\Exceptions\CellUnknown;
 use App\Exceptions\ChoicesUnreadable;
 use App\Exceptions\StaleSave;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
@@ -20,8 +21,10 @@ use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
 use InchLadder\Copying\CellRecord;
+use InchLadder\Copying\Pass;
 use InchLadder\Impossible;
 use InchLadder\Plan\Plan;
+use InchLadder\Sittings\Sitting;
 
 /**
  * One piece of work. Holds the artist's choices; everything else is computed
@@ -44,6 +47,12 @@ final class Drawing extends Model
     private const MOST_REVISIONS = 1000;
 
     private const REVISIONS_TRIMMED = 100;
+
+    /** As many changes of the choices as are made while a device is away (ours). */
+    private const PLANS_LOOKED_BACK = 40;
+
+    /** What is sent again later than this was not lost on the way. */
+    private const DAYS_HEARD = 30;
 
     /** Asked once a request. */
     private ?bool $workedOn = null;
@@ -87,6 +96,33 @@ final class Drawing extends Model
     public function markTicks(): HasMany
     {
         return $this->hasMany(MarkTick::class);
+    }
+
+    /** @return HasMany<SittingRow, $this> */
+    public function sittings(): HasMany
+    {
+        return $this->hasMany(SittingRow::class);
+    }
+
+    /** The one something was done in last; null before the first. */
+    public function lastSitting(): ?Sitting
+    {
+        return $this->lastRow()?->sitting();
+    }
+
+    private function lastRow(): ?SittingRow
+    {
+        return $this->sittings()->orderByDesc('ended_at')->orderByDesc('id')->first();
+    }
+
+    /** Keeps so many seconds of work at something: in the sitting that is open, or in a new one. */
+    public function sit(string $what, int $seconds, float $now): void
+    {
+        DB::transaction(function () use ($what, $seconds, $now): void {
+            $last = $this->lastRow();
+            $goesOn = $last !== null && $last->sitting()->goesOn($now);
+            ($goesOn ? $last : $this->sittings()->make())->hold($goesOn ? $last->sitting()->with($what, $seconds, $now) : Sitting::opened($what, $seconds, $now))->save();
+        });
     }
 
     /**
@@ -149,6 +185,33 @@ final class Drawing extends Model
     }
 
     /**
+     * The plan by which cells were named: the one in force, or one before it, if the drawing was changed meanwhile. What is
+     * noted of them lies on the picture all the same, and follows.
+     *
+     * @param  string|null  $cells  their name, as HandWork gives it; null for those in force
+     *
+     * @throws CellUnknown where none of the last plans has such cells
+     */
+    public function planOf(?string $cells): Plan
+    {
+        $plan = $this->plan();
+        if ($cells === null || HandWork::isOf($plan, $cells)) {
+            return $plan;
+        }
+        foreach ($this->revisions()->whereNotNull('choices')->orderByDesc('position')->limit(self::PLANS_LOOKED_BACK)->get() as $revision) {
+            try {
+                $before = Plan::of(ChoicesReader::read((array) $revision->choices, $this->photo?->width, $this->photo?->height)->choices);
+            } catch (ValidationException|Impossible) {
+                continue;
+            }
+            if (HandWork::isOf($before, $cells)) {
+                return $before;
+            }
+        }
+        throw CellUnknown::ofAnotherMesh($cells);
+    }
+
+    /**
      * Saves choices over the version they were read from, as a new revision.
      *
      * @throws StaleSave when another save came first
@@ -192,10 +255,34 @@ final class Drawing extends Model
         });
     }
 
-    /** Notes what has become of cells, all of them as one change. */
-    public function noteCell(Plan $plan, string $what, CellChange ...$cells): void
+    /**
+     * Notes what has become of cells, all of them as one change.
+     *
+     * @param  string|null  $key  of the note: one that was heard before is not heard again, though it is sent anew because the answer was lost
+     */
+    public function noteCell(Plan $plan, string $what, ?string $key, CellChange ...$cells): void
     {
-        $this->byHand($what, fn (HandWork $hand): array => $hand->note($plan, $cells));
+        $this->byHand($what, fn (HandWork $hand): array => $this->hears($key) ? $hand->note($plan, $cells) : []);
+    }
+
+    /**
+     * What is done in it is all kept, or none of it.
+     *
+     * @param  \Closure(): mixed  $work
+     */
+    public function allOrNone(\Closure $work): void
+    {
+        DB::transaction(static fn (): mixed => $work());
+    }
+
+    private function hears(?string $key): bool
+    {
+        if ($key === null) {
+            return true;
+        }
+        DB::delete('delete from heard_notes where heard_at < ?', [now()->subDays(self::DAYS_HEARD)]);
+
+        return DB::affectingStatement('insert or ignore into heard_notes (drawing_id, key, heard_at) values (?, ?, ?)', [$this->id, $key, now()]) > 0;
     }
 
     /**
@@ -214,10 +301,10 @@ final class Drawing extends Model
         return $this->handWork()->record($plan);
     }
 
-    /** @return list<int> cells that need no copying any more: row × columns + column */
-    public function settled(Plan $plan): array
+    /** @return list<int> cells that need no copying any more, in a pass or at all: row × columns + column */
+    public function settled(Plan $plan, ?Pass $pass = null): array
     {
-        return array_values(array_unique([...$this->record($plan)->settled(), ...$plan->layout->spared()]));
+        return array_values(array_unique([...$this->record($plan)->settled($pass), ...$plan->layout->spared()]));
     }
 
     /**
@@ -287,9 +374,8 @@ final class Drawing extends Model
     private function write(?int $version, array $wanted, \Closure $change): void
     {
         DB::transaction(function () use ($version, $wanted, $change): void {
-            // A write comes first, and changes nothing: it waits for the lock, and reads the row as it stands then. Reading
-            // first and writing then would be refused when another save came between (SQLite before PHP 8.4 begins no other way).
-            $this->setRawAttributes((array) DB::selectOne('update drawings set version = version where id = ? returning *', [$this->id], false), true);
+            // As it stands now that nobody else can change it.
+            $this->setRawAttributes((array) DB::selectOne('select * from drawings where id = ?', [$this->id]), true);
             // A photo never changes; whatever else was read may have.
             $this->setRelations(array_intersect_key($this->getRelations(), ['photo' => true]));
             if ($version !== null && $this->version !== $version) {

@@ -8,6 +8,7 @@ use Illuminate\Support\Arr;
 use Illuminate\Support\Carbon;
 use InchLadder\Copying\CellRecord;
 use InchLadder\Copying\Noted;
+use InchLadder\Copying\Pass;
 use InchLadder\Copying\Place;
 use InchLadder\Copying\Quad;
 use InchLadder\Grid\Cells;
@@ -50,10 +51,7 @@ final readonly class HandWork
         foreach ($changes as $change) {
             $cell = $change->place->index($cells);
             $was = $record->at($cell);
-            $now = new Noted(
-                $change->state ?? $was->state, $change->doubtful ?? $was->doubtful, $change->words ?? $was->words,
-                ($change->state ?? $was->state) === $was->state ? $was->settled : (float) Carbon::now()->getTimestamp(),
-            );
+            $now = $was->with($change->state, $change->reached, $change->doubtful, $change->words, (float) (Carbon::now()->getTimestamp() - $change->ago));
             if ($now == $was) {
                 continue;
             }
@@ -64,8 +62,8 @@ final readonly class HandWork
             // One noted open under another that covers it says so.
             $changed[$quad->name()] = $now->says() || isset($record->covered[$cell]) ? [
                 'mesh' => self::mesh($cells), 'column' => $change->place->column, 'row' => $change->place->row, 'place' => $quad->write(), 'spot' => $quad->name(),
-                'state' => $now->state, 'doubtful' => $now->doubtful, 'words' => $now->words,
-                'settled_at' => $now->isSettled() && $now->settled !== null ? Carbon::createFromTimestampUTC($now->settled)->format('Y-m-d H:i:s') : null,
+                'state' => $now->state, 'doubtful' => $now->doubtful, 'words' => $now->words, 'reached' => $now->reached,
+                'settled_at' => $now->isBegun() && $now->settled !== null ? Carbon::createFromTimestampUTC($now->settled)->format('Y-m-d H:i:s') : null,
             ] : null;
         }
         $before = array_column($notes, null, 'spot');
@@ -73,7 +71,7 @@ final readonly class HandWork
         foreach ($changed as $spot => $after) {
             $kept = isset($before[$spot]) ? self::kept($before[$spot]) : null;
             // Named from another mesh it is still the same.
-            $told = static fn (?array $note): ?array => $note === null ? null : Arr::only($note, ['state', 'doubtful', 'words']);
+            $told = static fn (?array $note): ?array => $note === null ? null : Arr::only($note, ['state', 'doubtful', 'words', 'reached']);
             if ($told($kept) !== $told($after)) {
                 $hand[$spot] = ['before' => $kept, 'after' => $after];
             }
@@ -112,7 +110,7 @@ final readonly class HandWork
         foreach ($hand['cells'] ?? [] as $spot => $sides) {
             $sides[$side] === null
                 ? $this->drawing->cellNotes()->where('spot', $spot)->delete()
-                : $this->drawing->cellNotes()->updateOrCreate(['spot' => $spot], $sides[$side]);
+                : $this->drawing->cellNotes()->updateOrCreate(['spot' => $spot], $sides[$side] + ['reached' => self::reachedBefore($sides[$side]['state'])]);
         }
         foreach ($hand['ticks'] ?? [] as $name => $sides) {
             [$board, $tick] = explode(' ', $name, 2);
@@ -138,6 +136,18 @@ final readonly class HandWork
         $this->drawing->unsetRelation('cellNotes');
     }
 
+    /** The name of a plan's cells: `5x7-1f3870be`. */
+    public static function name(Plan $plan): string
+    {
+        return self::mesh($plan->layout->grid->cells()).'-'.$plan->layout->cellsName();
+    }
+
+    /** Whether cells named so are those of a plan; named by their mesh alone, `5x7`, as far as that tells. */
+    public static function isOf(Plan $plan, string $name): bool
+    {
+        return $name === self::name($plan) || $name === self::mesh($plan->layout->grid->cells());
+    }
+
     /** The name of a mesh: `5x7`. */
     public static function mesh(Cells $cells): string
     {
@@ -155,6 +165,12 @@ final readonly class HandWork
         [$across, $down] = [$plan->layout->grid->across, $plan->layout->grid->down];
 
         return Quad::ofCell($plan->layout->map()->cropToFile(), $across->fractions[$place->column], $down->fractions[$place->row], $across->span($place->column), $down->span($place->row));
+    }
+
+    /** What was kept before there were passes knows nothing of them. */
+    private static function reachedBefore(string $state): int
+    {
+        return $state === Noted::DONE ? Pass::all() : 0;
     }
 
     /** @return array<string, mixed> */

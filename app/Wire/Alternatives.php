@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Wire;
 
 use App\Documents\ChoicesReader;
+use App\Models\OwnPace;
 use App\Models\Preset;
 use App\Wire\Json\DividerJson;
 use App\Wire\Json\MeshJson;
@@ -13,6 +14,7 @@ use App\Wire\Json\PrintSizeJson;
 use App\Wire\Json\SchoolJson;
 use App\Wire\Json\VerdictJson;
 use App\Wire\Json\WayJson;
+use App\Wording\CopyWording;
 use App\Wording\Decisions;
 use App\Wording\FitWorkings;
 use App\Wording\Phrases;
@@ -140,6 +142,7 @@ final readonly class Alternatives
     {
         $crop = $this->choices->fit->way() === Way::Cells ? $this->choices->fitted($this->read->fitted(Way::Crop)->fit) : $this->choices;
         $meshes = [];
+        $pace = OwnPace::ofACell();
         foreach (Figures::MESHES as $columns) {
             try {
                 $plan = Plan::of($crop->schooled(SquaresByCount::across($columns)));
@@ -150,7 +153,9 @@ final readonly class Alternatives
             $lines = $plan->layout->grid->innerLines();
             $meshes[] = new MeshJson(
                 $cells->columns, $cells->rows, $lines, $cells->columns * $cells->rows, $this->write->readSize($plan->layout->cell()),
-                Phrases::setUp(SetUpTime::forLines($lines)), $this->write->reading($plan->layout->cell()->width->dividedBy(Figures::EYE_PARTS)),
+                Phrases::setUp(SetUpTime::forLines($lines)),
+                $pace === null ? null : CopyWording::takes($pace * $cells->columns * $cells->rows / 60),
+                $this->write->reading($plan->layout->cell()->width->dividedBy(Figures::EYE_PARTS)),
             );
         }
 

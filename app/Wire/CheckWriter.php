@@ -10,6 +10,7 @@ use App\Wording\CheckWording;
 use App\Wording\Phrases;
 use App\Wording\Writing;
 use InchLadder\Checking\Alignment;
+use InchLadder\Checking\Odd;
 use InchLadder\Checking\SpanOnPaper;
 use InchLadder\Plan\Plan;
 
@@ -29,15 +30,17 @@ final readonly class CheckWriter
             return new CheckJson($sums->decision(), [], [], []);
         }
 
+        $odd = Odd::among($plan->layout);
+
         return new CheckJson(
             $sums->decision(),
-            array_map(fn (SpanOnPaper $span, int $i): SpanJson => $this->span($span, $sums->spans[0], $sums->passes($i)), $sums->spans, array_keys($sums->spans)),
+            array_map(fn (SpanOnPaper $span, int $i): SpanJson => $this->span($span, $sums->spans[0], array_values(array_filter($odd, static fn (Odd $one): bool => $one->span->span === $span->span))[0] ?? null, $sums->passes($i)), $sums->spans, array_keys($sums->spans)),
             array_map(static fn (Alignment $alignment): string => CheckWording::alignment($alignment, $plan->choices->notation), Alignment::among($plan->layout->points(), $plan->layout->fitted->area)),
             $sums->lines(),
         );
     }
 
-    private function span(SpanOnPaper $span, SpanOnPaper $first, ?bool $passes): SpanJson
+    private function span(SpanOnPaper $span, SpanOnPaper $first, ?Odd $odd, ?bool $passes): SpanJson
     {
         $write = new Writing($this->plan->choices->notation);
         $misfit = $span->misfit();
@@ -52,6 +55,7 @@ final readonly class CheckWriter
             Phrases::slope($span->onPaper).($for === null ? '' : ", {$for}").($this->plan->layout->scale->keepsProportion() || $onPhoto === Phrases::slope($span->onPaper) ? '' : "; on the photo it {$onPhoto}"),
             $span === $first ? null : CheckWording::proportion($span->against($first), $first->span->name),
             $misfit === null ? null : CheckWording::deviation($misfit, $this->plan->choices->notation),
+            $odd === null ? null : CheckWording::odd($odd),
             $passes,
         );
     }

@@ -6,67 +6,140 @@ namespace App\Wire;
 
 use App\Imaging\CellPixels;
 use App\Models\Drawing;
+use App\Models\Photo;
+use App\Wire\Json\CautionJson;
 use App\Wire\Json\CellJson;
 use App\Wire\Json\CellPointJson;
 use App\Wire\Json\CopyingJson;
 use App\Wire\Json\CourseJson;
 use App\Wire\Json\CrossingJson;
+use App\Wire\Json\KnownJson;
+use App\Wire\Json\PassJson;
 use App\Wire\Json\StartJson;
+use App\Wire\Json\SuggestedPointJson;
 use App\Wire\Json\TickJson;
+use App\Wording\CheckWording;
 use App\Wording\CopyWording;
+use App\Wording\LogWording;
+use App\Wording\PointWording;
 use App\Wording\Say;
+use App\Wording\Spoken;
+use Illuminate\Support\Carbon;
+use InchLadder\Checking\Alignment;
+use InchLadder\Checking\Odd;
 use InchLadder\Copying\Cell;
+use InchLadder\Copying\CellAnalysis;
 use InchLadder\Copying\CellRecord;
 use InchLadder\Copying\ContourTrace;
 use InchLadder\Copying\Crossing;
+use InchLadder\Copying\EarlyDetail;
+use InchLadder\Copying\GuardSheet;
+use InchLadder\Copying\KnownCrossings;
+use InchLadder\Copying\Loads;
+use InchLadder\Copying\Naming;
 use InchLadder\Copying\Noted;
 use InchLadder\Copying\Pace;
+use InchLadder\Copying\Pass;
 use InchLadder\Copying\Place;
 use InchLadder\Copying\PointInCell;
 use InchLadder\Copying\Route;
+use InchLadder\Copying\Standing;
 use InchLadder\Copying\Start;
+use InchLadder\Copying\Unguarded;
+use InchLadder\Copying\Working;
 use InchLadder\Layout\Hand;
+use InchLadder\Layout\KeyPoint;
 use InchLadder\Layout\Placed;
 use InchLadder\Measure\Length;
 use InchLadder\Measure\Notation;
 use InchLadder\Measure\Rational;
 use InchLadder\Measure\Rounded;
-use InchLadder\Pixels\Content;
 use InchLadder\Plan\Plan;
 
 /** Writes what there is to copy: the way through the cells, and one cell at a time. */
 final readonly class CopyWriter
 {
-    public function __construct(private CellPixels $sight)
+    public function __construct(private CellPixels $sight, private TonesWriter $tones)
     {
     }
 
     public function copying(Drawing $drawing, Plan $plan, Hand $hand): CopyingJson
     {
-        $content = $drawing->photo === null ? [] : $this->sight->content($drawing->photo, $plan);
+        $through = $drawing->photo === null ? null : $this->sight->through($drawing->photo, $plan);
         $record = $drawing->record($plan);
-        $settled = $drawing->settled($plan);
-        $route = $this->route($plan, $record, $hand, $content);
-
-        $pace = Pace::of(self::times($record));
+        $pass = $plan->choices->pass();
+        $settled = $drawing->settled($plan, $pass);
+        $busy = $through?->busy() ?? [];
+        $loads = Loads::of($busy);
+        $route = $this->route($plan, $record, $hand, $busy);
+        $pace = Pace::of(self::times($record, $pass), $loads);
+        $standing = Standing::of($record, $plan->layout->grid->cells(), $plan->layout->spared(), $plan->choices->working);
+        $open = array_values(array_diff($route->order, $settled));
+        $cells = $plan->layout->grid->cells();
+        $toDraw = $record->toDraw($cells, $plan->layout->spared());
+        $things = $plan->things();
+        $missing = $pass === null ? [] : $things->missingIn($pass);
+        $early = EarlyDetail::of($pass, count(array_filter($toDraw, static fn (int $cell): bool => $record->at($cell)->reached === 0)), $things->missingIn(Pass::Place), count($route->order));
 
         return new CopyingJson(
             $route->order,
             $plan->choices->start->goesOn(),
-            array_values(array_diff(Content::blank($content), $settled)),
-            $route->after($record->last(), $settled) ?? $route->order[0],
-            $record->last(),
-            $pace === null ? null : CopyWording::takes($pace->minutesFor(count($route->order) - count($settled))),
+            array_values(array_diff($through?->blank($busy) ?? [], $drawing->settled($plan))),
+            $route->after($record->last($pass), $settled) ?? $route->order[0],
+            $record->last($pass),
+            $pace === null ? null : CopyWording::takes($pace->minutesFor($loads->sum($open))),
+            $standing->begun,
+            $toDraw === [] ? 0 : (int) round(100 - 100 * $loads->sum(array_intersect($open, $toDraw)) / $loads->sum($toDraw)),
+            CopyWording::ahead($standing, $plan->layout),
+            $pass !== null && $open === [] ? Say::it("copying.round.{$pass->value}") : null,
+            $missing === [] ? null : Say::counted('copying.missing', count($missing), ['things' => Say::listed($missing)]),
+            $early === null ? null : new CautionJson('early detail', CopyWording::early($early)),
+            $this->carried($drawing, $plan, $record),
+            $through === null ? [] : array_map(
+                static fn (KnownCrossings $one): KnownJson => new KnownJson($one->cell, Say::it('copying.known', ['known' => $one->known, 'count' => $one->of])),
+                KnownCrossings::ranked($cells, $settled, $open, static fn (Place $place): array => CellAnalysis::of($through->cell($place), Cell::of($plan->layout, $place)->paper, $plan->choices->notation->ruler)->crossings),
+            ),
+            GuardSheet::under($plan->layout->grid, $plan->layout->fitted->area, $hand, array_keys(array_filter($record->cells, static fn (Noted $noted): bool => $noted->state !== Noted::EMPTY && $noted->reached > 0)), $open),
+            array_map(static fn (Working $way): StartJson => new StartJson($way->value, Say::it("copying.working.{$way->value}.name"), Say::it("copying.working.{$way->value}.why")), Working::cases()),
+            array_map(static fn (Naming $naming): StartJson => new StartJson($naming->value, Say::it("copying.naming.{$naming->value}.name"), Say::it("copying.naming.{$naming->value}.why")), Naming::cases()),
+            array_map(static fn (Pass $one): PassJson => PassJson::of($one), Pass::cases()),
+            $drawing->photo === null ? null : $this->tones->query($drawing->photo, $plan),
             array_map(static fn (Start $start): StartJson => new StartJson($start->value, Say::it("copying.start.{$start->value}.name"), Say::it("copying.start.{$start->value}.why")), Start::cases()),
         );
+    }
+
+    /** @return list<SuggestedPointJson> where key points would hold what none does */
+    public function unguarded(Photo $photo, Plan $plan): array
+    {
+        [$crop, $says] = [$plan->layout->fitted->crop, new PointWording($plan)];
+
+        return array_map(static function (array $place) use ($plan, $crop, $says): SuggestedPointJson {
+            $point = new KeyPoint('', $crop->left->plus($crop->width->times(Rational::near($place[0]))), $crop->top->plus($crop->height->times(Rational::near($place[1]))), false);
+            $placed = Placed::in($crop, $point);
+            $cell = $plan->layout->grid->cellHolding(...$place);
+
+            return new SuggestedPointJson(Rational::near($point->x->toFloat())->toScale(6), Rational::near($point->y->toFloat())->toScale(6), round($place[0], 5), round($place[1], 5), $cell === null ? null : $plan->layout->addresses->of(...$cell), $says->fromNearestLines($placed), $says->measures($placed));
+        }, Unguarded::in($this->sight->contours($photo, $plan), $plan->layout));
+    }
+
+    /** What was left open, said once when a sitting begins. */
+    private function carried(Drawing $drawing, Plan $plan, CellRecord $record): ?string
+    {
+        $last = $drawing->lastSitting();
+        if ($last === null || $last->goesOn((float) Carbon::now()->getTimestamp())) {
+            return null;
+        }
+        $open = LogWording::open(...LeftOpen::of($plan, $record));
+
+        return $open === [] ? null : implode(' ', $open);
     }
 
     /** The address of the next cell to copy; null when none is left. */
     public function next(Drawing $drawing, Plan $plan, Hand $hand): ?string
     {
-        $content = $drawing->photo !== null && $plan->choices->start->asksForContent() ? $this->sight->content($drawing->photo, $plan) : [];
+        $content = $drawing->photo !== null && $plan->choices->start->asksForContent() ? $this->sight->through($drawing->photo, $plan)->busy() : [];
         $record = $drawing->record($plan);
-        $next = $this->route($plan, $record, $hand, $content)->after($record->last(), $drawing->settled($plan));
+        $next = $this->route($plan, $record, $hand, $content)->after($record->last($plan->choices->pass()), $drawing->settled($plan, $plan->choices->pass()));
 
         return $next === null ? null : Cell::of($plan->layout, Place::at($next, $plan->layout->grid->cells()))->address();
     }
@@ -77,6 +150,7 @@ final readonly class CopyWriter
         $notation = $plan->choices->notation;
         $sight = $drawing->photo === null ? null : $this->sight->of($drawing->photo, $plan, $cell);
         $crossings = $sight->crossings ?? [];
+        $named = $plan->choices->naming === Naming::Features;
         $plain = static fn (Rounded $rounded): string => ($rounded->isExact() ? '' : '≈ ').$notation->plain($rounded->reading);
         [$wide, $high] = [$notation->ruler->round($cell->paper->width), $notation->ruler->round($cell->paper->height)];
 
@@ -89,28 +163,64 @@ final readonly class CopyWriter
             $this->ticks($cell, $cell->paper->width, $notation),
             $this->ticks($cell, $cell->paper->height, $notation),
             array_map(static fn (PointInCell $point): CellPointJson => new CellPointJson(
-                $point->name, round($point->x->toFloat(), 6), round($point->y->toFloat(), 6), Say::it('copying.point', ['name' => $point->name, 'across' => $plain($point->across), 'down' => $plain($point->down)]),
-            ), $cell->points()),
+                $named ? $point->name : '', $point->firm, round($point->x->toFloat(), 6), round($point->y->toFloat(), 6),
+                Say::it($named ? 'copying.point' : 'copying.point nameless', ['name' => $point->name, 'across' => $plain($point->across), 'down' => $plain($point->down)]),
+            ), array_values(array_filter($cell->points(), static fn (PointInCell $point): bool => $point->firm || ! $plan->choices->ink))),
             array_map(static fn (Crossing $crossing): CrossingJson => new CrossingJson(
-                $crossing->side->value, $crossing->at, CopyWording::eye($crossing->eye, $crossing->side), $notation->plain($crossing->paper->reading),
-                Say::it('copying.exactly', [
-                    'place' => ucfirst(CopyWording::place($crossing)), 'reading' => $notation->plain($crossing->paper->reading), 'end' => CopyWording::start($crossing->side), 'exactly' => CopyWording::exactly($crossing->eye),
-                ]),
+                $crossing->side->value, $crossing->at, $crossing->side->point($crossing->at), CopyWording::eye($crossing->eye, $crossing->side), $notation->plain($crossing->paper->reading), CopyWording::crossing($crossing, $notation), $crossing->byHand,
             ), $crossings),
-            array_map(static fn (ContourTrace $course): CourseJson => new CourseJson(
-                ucfirst(CopyWording::contour($course, $notation)).'.',
-                array_map(static fn (array $point): array => [round($point[0], 4), round($point[1], 4)], $course->path),
-                array_values(array_filter([array_search($course->in, $crossings, true), array_search($course->out, $crossings, true)], is_int(...))),
-            ), $sight->courses ?? []),
+            array_map(static fn (ContourTrace $contour): CourseJson => new CourseJson(
+                ucfirst(CopyWording::contour($contour, $notation)).'.',
+                array_map(self::place(...), $contour->path),
+                array_values(array_filter([array_search($contour->in, $crossings, true), array_search($contour->out, $crossings, true)], is_int(...))),
+                self::place($contour->middle()), array_map(self::place(...), $contour->pieces->joints()), $contour->width !== null, $contour->byHand,
+            ), $sight->contours ?? []),
+            $this->inLine($plan, $cell),
+            array_map(static fn (Odd $odd): string => CheckWording::odd($odd), Odd::crossing($plan->layout, $cell->left->toFloat(), $cell->top->toFloat(), $cell->left->plus($cell->width)->toFloat(), $cell->top->plus($cell->height)->toFloat())),
+            $this->aloud($cell->address(), $sight, $notation),
+            $sight === null || ! $sight->isOpen() ? null : CopyWording::unsaid($sight),
         );
     }
 
-    /** @return list<int> when each cell was done, in seconds */
-    private static function times(CellRecord $record): array
+    /** @return list<string> what the key points of a cell lie in line with; where shapes have no names, nothing is assumed of them */
+    private function inLine(Plan $plan, Cell $cell): array
     {
-        $done = array_filter($record->cells, static fn (Noted $noted): bool => $noted->state === 'done');
+        if ($plan->choices->naming === Naming::Shapes) {
+            return [];
+        }
+        $here = array_map(static fn (PointInCell $point): string => $point->name, $cell->points());
 
-        return array_values(array_map(static fn (Noted $noted): int => (int) $noted->settled, $done));
+        return array_values(array_map(
+            static fn (Alignment $one): string => CheckWording::alignment($one, $plan->choices->notation),
+            array_filter(Alignment::among($plan->layout->points(), $plan->layout->fitted->area), static fn (Alignment $one): bool => in_array($one->first->point->name, $here, true) || in_array($one->second->point->name, $here, true)),
+        ));
+    }
+
+    /** @return list<string> the address, what crosses each side, and how each contour runs, in words a voice can read */
+    private function aloud(string $address, ?CellAnalysis $sight, Notation $notation): array
+    {
+        return array_map(static fn (string $said): string => Spoken::aloud($said), [
+            $address,
+            ...array_map(static fn (Crossing $crossing): string => CopyWording::aloud($crossing, $notation), $sight->crossings ?? []),
+            ...array_map(static fn (ContourTrace $contour): string => ucfirst(CopyWording::contour($contour, $notation)).'.', $sight->contours ?? []),
+        ]);
+    }
+
+    /**
+     * @param  array{float, float}  $at
+     * @return array{float, float}
+     */
+    private static function place(array $at): array
+    {
+        return [round($at[0], 4), round($at[1], 4)];
+    }
+
+    /** @return array<int, int> when each cell was done, or through the pass, in seconds */
+    private static function times(CellRecord $record, ?Pass $pass): array
+    {
+        $done = array_filter($record->cells, static fn (Noted $noted): bool => $noted->state !== Noted::EMPTY && $noted->isSettled($pass));
+
+        return array_map(static fn (Noted $noted): int => (int) $noted->settled, $done);
     }
 
     /** @param  list<float>  $content */
@@ -120,7 +230,7 @@ final readonly class CopyWriter
         $inside = array_values(array_filter($plan->layout->points(), static fn (Placed $point): bool => $point->isInside()));
         $focal = $inside === [] ? null : new Place(...$plan->layout->grid->cellAt($inside[0]->x->toFloat(), $inside[0]->y->toFloat()));
 
-        return Route::of($plan->choices->start, $cells, $hand, $focal, $content, $record->settled());
+        return Route::of($plan->choices->start, $cells, $hand, $focal, $content, $record->settled($plan->choices->pass()));
     }
 
     /** @return list<TickJson> */

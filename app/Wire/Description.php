@@ -104,7 +104,7 @@ final class Description
     /** What may stand in a field whose list is kept elsewhere. */
     private static function enumerate(Schema $schema): void
     {
-        $lists = ['GridChoice' => ['school' => SchoolCatalogue::keys(...)], 'AdjustRequest' => ['act' => Adjustments::names(...)]];
+        $lists = ['GridChoice' => ['school' => SchoolCatalogue::keys(...)], 'AdjustRequest' => ['act' => Adjustments::names(...)], 'WorkingsRequest' => ['act' => Adjustments::names(...)]];
         foreach ($schema->properties as $property) {
             $keys = $lists[$schema->schema][$property->property] ?? null;
             if ($keys !== null) {

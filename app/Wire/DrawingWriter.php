@@ -64,7 +64,7 @@ final readonly class DrawingWriter
             array_map(static function (int $cell, Noted $noted) use ($cells): CellNoteJson {
                 $place = Place::at($cell, $cells);
 
-                return new CellNoteJson($place->column, $place->row, $noted->state, $noted->doubtful, $noted->words);
+                return new CellNoteJson($place->column, $place->row, $noted->state, $noted->reached, $noted->doubtful, $noted->words);
             }, array_keys($record->cells), array_values($record->cells)),
             $record->elsewhere,
             $drawing->edits,
@@ -141,7 +141,13 @@ final readonly class DrawingWriter
         }
         $next = $this->copying->next($drawing, $plan, $hand);
 
-        return ['copy', $next === null ? Say::it('shelf.done') : Say::it('shelf.cell', ['cell' => $next])];
+        $pass = $plan->choices->pass()?->next();
+
+        return ['copy', match (true) {
+            $next !== null => Say::it('shelf.cell', ['cell' => $next]),
+            $pass !== null => Say::it('shelf.pass', ['pass' => Say::it("copying.pass.{$pass->value}.name")]),
+            default => Say::it('shelf.done'),
+        }];
     }
 
     private function photo(?Photo $photo): ?PhotoJson

@@ -14,7 +14,6 @@ use InchLadder\Copying\Place;
 use InchLadder\Finish\Closing;
 use InchLadder\Finish\Leftovers;
 use InchLadder\Finish\Task;
-use InchLadder\Pixels\Content;
 use InchLadder\Plan\Plan;
 
 /** Writes what is left to do, from every rung before. */
@@ -40,14 +39,13 @@ final readonly class FinishWriter
         $address = static fn (int $cell): string => $plan->layout->addresses->of(Place::at($cell, $cells)->column, Place::at($cell, $cells)->row);
         /** @param  \Closure(Noted): bool  $which */
         $addresses = static fn (\Closure $which): array => array_map($address, array_keys(array_filter($record->cells, $which)));
-        $content = $drawing->photo === null ? [] : $this->sight->content($drawing->photo, $plan);
 
         return new Leftovers(
             $cells->columns * $cells->rows - count($drawing->settled($plan)),
             $addresses(static fn (Noted $noted): bool => $noted->doubtful),
             $addresses(static fn (Noted $noted): bool => $noted->words !== ''),
             (new CheckWording($plan))->out(),
-            array_map($address, Content::blank($content)),
+            array_map($address, $drawing->photo === null ? [] : $this->sight->through($drawing->photo, $plan)->blank()),
         );
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Wire;
 
 use App\Documents\Choices\ChoicesJson;
+use App\Models\HandWork;
 use App\Wire\Json\AdviceJson;
 use App\Wire\Json\AreaJson;
 use App\Wire\Json\AxesJson;
@@ -44,7 +45,6 @@ use App\Wording\Say;
 use App\Wording\Workings;
 use App\Wording\Writing;
 use InchLadder\Fit\Crop;
-use InchLadder\Fit\Frame;
 use InchLadder\Grid\Division;
 use InchLadder\Grid\Overlay;
 use InchLadder\Layout\Placed;
@@ -53,6 +53,7 @@ use InchLadder\Marks\Mark;
 use InchLadder\Marks\MarkLadder;
 use InchLadder\Marks\MarkRow;
 use InchLadder\Measure\Fractions;
+use InchLadder\Measure\Graduation;
 use InchLadder\Measure\Length;
 use InchLadder\Measure\Notation;
 use InchLadder\Measure\Rational;
@@ -107,7 +108,7 @@ final readonly class PlanWriter
             picture: $this->picture(),
             crop: $this->crop(),
             trimmed: new SidesJson(...$sums->fit->edges()),
-            crop_size: round(Crop::shaped($plan->layout->fitted->crop->shapeOn($plan->layout->reference), $plan->layout->reference->ratio(), Frame::centred())->width->reciprocal()->times($plan->layout->fitted->crop->width)->toFloat(), 6),
+            crop_size: round($plan->layout->fitted->crop->sizeOn($plan->layout->reference)->toFloat(), 6),
             inset_size: round(min(1, $plan->layout->fitted->area->width->over($plan->layout->usable->largestInside($plan->layout->fitted->area->ratio())->width)->toFloat()), 6),
             typed: $this->typed(),
             trimming: $sums->fit->trimming(),
@@ -135,6 +136,7 @@ final readonly class PlanWriter
             rows_down: $rung === null || $rung === 'marks' ? array_map($this->row(...), MarkRows::down($plan)) : [],
             divided: $this->divided(),
             points: array_map(fn (Placed $placed): KeyPointJson => $this->keyPoint($placed, $sums), $plan->layout->points()),
+            things: (new ThingsWriter($plan))->things(),
             check: (new CheckWriter($plan))->check(in_array($rung, [null, 'check', 'grid'], true)),
             ruler: $this->ruler(),
             rungs: new RungsJson(
@@ -183,11 +185,11 @@ final readonly class PlanWriter
     private function keyPoint(Placed $placed, Workings $sums): KeyPointJson
     {
         $inside = $placed->isInside();
-        [$column, $row] = $this->plan->layout->grid->cellAt($placed->x->toFloat(), $placed->y->toFloat());
+        $cell = $inside ? $this->plan->layout->grid->cellHolding($placed->x->toFloat(), $placed->y->toFloat()) : null;
 
         return new KeyPointJson(
-            $placed->point->name, $placed->x->toFloat(), $placed->y->toFloat(), $inside, $placed->point->cross,
-            $inside ? $this->plan->layout->addresses->of($column, $row) : null,
+            $placed->point->name, $placed->x->toFloat(), $placed->y->toFloat(), $inside, $placed->point->cross, $placed->point->firm, $inside ? $sums->points->measures($placed) : 2,
+            $cell === null ? null : $this->plan->layout->addresses->of(...$cell),
             $this->readings(0, $this->plan->layout->readAcross($placed->x), Length::zero()),
             $this->readings(0, $this->plan->layout->readDown($placed->y), Length::zero()),
             $inside ? $sums->points->fromNearestLines($placed) : Say::it('photo.cropped away'),
@@ -201,7 +203,7 @@ final readonly class PlanWriter
     {
         $cells = $this->plan->layout->grid->cells();
 
-        return new GridJson($cells->columns, $cells->rows, $this->size($this->plan->layout->cell()), $this->sizeOrNull($this->plan->layout->printCell()));
+        return new GridJson($cells->columns, $cells->rows, HandWork::name($this->plan), $this->size($this->plan->layout->cell()), $this->sizeOrNull($this->plan->layout->printCell()));
     }
 
     public function crop(): CropJson
@@ -249,19 +251,7 @@ final readonly class PlanWriter
 
     private function length(Length $length): LengthJson
     {
-        return $this->rounded($this->notation->ruler->round($length));
-    }
-
-    /** The true length, with its reading for a text. */
-    private function rounded(Rounded $rounded): LengthJson
-    {
-        return new LengthJson(round($rounded->exact->toFloat(), 6), $rounded->exact->exact(), $this->notation->writeRounded($rounded));
-    }
-
-    /** A length that lies on the ruler. */
-    private function onRuler(Length $reading): LengthJson
-    {
-        return new LengthJson(round($reading->toFloat(), 6), $reading->exact(), $this->notation->plain($reading));
+        return LengthJson::of($this->notation->ruler->round($length), $this->notation);
     }
 
     private function lengthOrNull(?Length $length): ?LengthJson
@@ -303,10 +293,10 @@ final readonly class PlanWriter
     {
         return array_map(fn (Mark $mark): MarkJson => new MarkJson(
             $mark->line,
-            $mark->at->print === null ? null : $this->rounded($mark->at->print),
-            $this->rounded($mark->at->area),
-            $this->rounded($mark->at->sheet),
-            $this->onRuler($mark->at->area->reading),
+            $mark->at->print === null ? null : LengthJson::of($mark->at->print, $this->notation),
+            LengthJson::of($mark->at->area, $this->notation),
+            LengthJson::of($mark->at->sheet, $this->notation),
+            LengthJson::onRuler($mark->at->area->reading, $this->notation),
             $this->millimetres($mark->at->area->error()),
             $this->millimetres($mark->steppedError),
         ), $ladder->marks);
@@ -335,7 +325,7 @@ final readonly class PlanWriter
 
     private function reading(Rounded $rounded): ReadingJson
     {
-        $reading = $this->onRuler($rounded->reading);
+        $reading = LengthJson::onRuler($rounded->reading, $this->notation);
         if ($rounded->isExact()) {
             return new ReadingJson($reading->text, $reading, 0, 'exact');
         }
@@ -365,7 +355,7 @@ final readonly class PlanWriter
     {
         $unit = Length::of(1, $this->notation->unit->isMetric() ? Unit::Centimetre : $this->notation->unit);
 
-        return new RulerJson($unit->toFloat(), $this->notation->unit->isMetric() ? 10 : 8);
+        return new RulerJson($unit->toFloat(), $this->notation->unit->isMetric() ? 10 : 8, Graduation::commonIn($this->notation->unit));
     }
 
     private function mismatch(PrintMismatch $mismatch): MismatchJson

@@ -97,6 +97,6 @@ final readonly class Suggestions
 
     private function length(Length $length): LengthJson
     {
-        return new LengthJson(round($length->toFloat(), 6), $length->exact(), $this->notation->write($length));
+        return LengthJson::of($this->notation->ruler->round($length), $this->notation);
     }
 }

@@ -61,10 +61,37 @@ final readonly class TonesWriter
      *
      * @param  float  $x  share of the crop's width, 0…1
      * @param  float  $y  share of its height
+     * @param  array{float, float}|null  $from  another place, to be compared with
      */
-    public function probe(Photo $photo, Plan $plan, float $x, float $y): ToneSpotJson
+    public function probe(Photo $photo, Plan $plan, float $x, float $y, ?array $from = null): ToneSpotJson
     {
-        return $this->spot($photo, $plan, ValueScale::over($this->sight->crop($photo, $plan), $plan->choices->tones->steps), $x, $y, null);
+        $scale = ValueScale::over($this->sight->crop($photo, $plan), $plan->choices->tones->steps);
+
+        return $this->spot($photo, $plan, $scale, $x, $y, null, $from === null ? null : $this->compared($photo, $plan, $scale, $from, [$x, $y]));
+    }
+
+    /**
+     * @param  array{float, float}  $from
+     * @param  array{float, float}  $to
+     */
+    private function compared(Photo $photo, Plan $plan, ValueScale $scale, array $from, array $to): string
+    {
+        [$before, $now] = [$this->lightness($photo, $plan, ...$from)[1], $this->lightness($photo, $plan, ...$to)[1]];
+        $steps = abs($scale->step($now) - $scale->step($before));
+        $by = (int) round(abs($now - $before));
+
+        return match (true) {
+            $by === 0 => Say::it('tones.compared.same'),
+            default => Say::it($now < $before ? 'tones.compared.darker' : 'tones.compared.lighter', ['by' => $by, 'steps' => Say::counted('tones.compared.steps', $steps)]),
+        };
+    }
+
+    /** @return array{string, float} colour and L* of a place of the crop */
+    private function lightness(Photo $photo, Plan $plan, float $x, float $y): array
+    {
+        $crop = $plan->layout->fitted->crop;
+
+        return $this->sight->patch($photo, $plan, $crop->left->toFloat() + $x * $crop->width->toFloat(), $crop->top->toFloat() + $y * $crop->height->toFloat());
     }
 
     /**
@@ -79,22 +106,29 @@ final readonly class TonesWriter
         ];
     }
 
-    private function spot(Photo $photo, Plan $plan, ValueScale $scale, float $x, float $y, ?string $name): ToneSpotJson
+    private function spot(Photo $photo, Plan $plan, ValueScale $scale, float $x, float $y, ?string $name, ?string $compared = null): ToneSpotJson
     {
-        $crop = $plan->layout->fitted->crop;
-        [$colour, $lightness] = $this->sight->patch($photo, $plan, $crop->left->toFloat() + $x * $crop->width->toFloat(), $crop->top->toFloat() + $y * $crop->height->toFloat());
+        [$colour, $lightness] = $this->lightness($photo, $plan, $x, $y);
         $step = $scale->step($lightness);
         [$column, $row] = $plan->layout->grid->cellAt($x, $y);
 
-        return new ToneSpotJson(round($x, 6), round($y, 6), $colour, $step, Say::it('tones.spot.'.($name === null ? 'plain' : 'named'), ['name' => $name ?? '', 'step' => $step, 'cell' => $plan->layout->addresses->of($column, $row)]));
+        return new ToneSpotJson(round($x, 6), round($y, 6), $colour, $step, Say::it('tones.spot.'.($name === null ? 'plain' : 'named'), ['name' => $name ?? '', 'step' => $step, 'cell' => $plan->layout->addresses->of($column, $row)]), $compared);
     }
 
     /** A picture in the bar's own greys, so that the two can be held against each other; it is named by what it shows. */
     private function picture(Photo $photo, Plan $plan, Bar $bar, float $light, float $dark): string
     {
-        $query = array_filter([http_build_query(['greys' => implode('-', array_map(static fn (Swatch $box): int => Greys::byte($box->lightness), $bar->boxes)), 'light' => round($light, 2), 'dark' => round($dark, 2), 'drop' => $plan->choices->tones->drop]), FramingQuery::write($plan->choices->framing)]);
+        $query = array_filter([TonesQuery::write($bar, $light, $dark, $plan->choices->tones->drop), FramingQuery::write($plan->choices->framing)]);
 
         return "/api/photos/{$photo->id}/tones.jpg?".implode('&', $query);
+    }
+
+    /** What a cut of the photo is asked for with, to be shown in the tones that are counted. */
+    public function query(Photo $photo, Plan $plan): string
+    {
+        $scale = ValueScale::over($this->sight->crop($photo, $plan), $plan->choices->tones->steps);
+
+        return TonesQuery::write($plan->choices->tones->bar(), $scale->light, $scale->dark, $plan->choices->tones->drop);
     }
 
     private static function box(Swatch $box, string $share): ToneBoxJson

@@ -7,6 +7,7 @@ namespace App\Wording;
 use InchLadder\Checking\Alignment;
 use InchLadder\Checking\Deviation;
 use InchLadder\Checking\Judgement;
+use InchLadder\Checking\Odd;
 use InchLadder\Checking\Proportion;
 use InchLadder\Checking\SpanOnPaper;
 use InchLadder\Layout\Span;
@@ -130,6 +131,14 @@ final readonly class CheckWording
     }
 
     /** `1/8 in too long, 4.2 %`, or `right to the graduation` */
+    /** Why a length that looks odd is right. */
+    public static function odd(Odd $odd): string
+    {
+        return $odd->share < 1
+            ? Say::it('checking.odd.short', ['name' => $odd->span->span->name, 'percent' => (int) round(100 * $odd->share)])
+            : Say::it('checking.odd.slant', ['name' => $odd->span->span->name, 'degrees' => (int) round($odd->turned)]);
+    }
+
     public static function deviation(Deviation $deviation, Notation $notation): string
     {
         $reading = $notation->ruler->round($deviation->off->absolute())->reading;

@@ -11,6 +11,7 @@ final class DatabaseTrouble
 {
     /** What SQLite says, and what is said of it. */
     private const SAYS = [
+        'busy' => ['database is locked'],
         'readonly' => ['readonly database'],
         'full' => ['database or disk is full', 'disk I/O error'],
         'damaged' => ['malformed', 'not a database', 'file is encrypted'],

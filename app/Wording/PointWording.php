@@ -58,6 +58,15 @@ final readonly class PointWording
         return Say::it($print === null ? 'points.plotted.paper' : 'points.plotted.both', ['paper' => $onBoard($area), 'print' => $print === null ? '' : $onBoard($print)]);
     }
 
+    /** How many measures it takes to plot it: a line of the grid it lies on, as far as the ruler tells, spares one. */
+    public function measures(Placed $placed): int
+    {
+        [$grid, $area] = [$this->plan->layout->grid, $this->plan->layout->fitted->area];
+        $isOff = fn (Length $off): int => $this->write->notation->ruler->round($off->absolute())->reading->isZero() ? 0 : 1;
+
+        return $isOff($area->width->times(Placed::nearestLine($grid->columns, $placed->x)[1])) + $isOff($area->height->times(Placed::nearestLine($grid->rows, $placed->y)[1]));
+    }
+
     /** Where a key point lies from the gridlines nearest to it, the shorter reach first. */
     public function fromNearestLines(Placed $placed): string
     {

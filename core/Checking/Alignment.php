@@ -26,13 +26,15 @@ final readonly class Alignment
     /**
      * @param  list<Placed>  $points
      * @param  Size  $area  the drawing
-     * @return list<self> the nearest first
+     * @return list<self> those from a firm point first, then the nearest; from the firm one to the other
      */
     public static function among(array $points, Size $area): array
     {
         $long = max($area->width->toFloat(), $area->height->toFloat());
         $inside = array_values(array_filter($points, static fn (Placed $point): bool => $point->isInside()));
         $found = [];
+        // What may still move is checked from what is settled.
+        usort($inside, static fn (Placed $a, Placed $b): int => $b->point->firm <=> $a->point->firm);
         foreach ($inside as $i => $first) {
             foreach (array_slice($inside, $i + 1) as $second) {
                 $across = $area->width->times($second->x->minus($first->x));
@@ -44,7 +46,8 @@ final readonly class Alignment
                 }
             }
         }
-        usort($found, static fn (self $a, self $b): int => abs($a->off->toFloat()) <=> abs($b->off->toFloat()));
+        $rank = static fn (self $one): array => [$one->first->point->firm ? 0 : 1, abs($one->off->toFloat())];
+        usort($found, static fn (self $a, self $b): int => $rank($a) <=> $rank($b));
 
         return array_slice($found, 0, self::MOST);
     }

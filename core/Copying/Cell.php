@@ -87,7 +87,7 @@ final readonly class Cell
             if ($point->isInside() && $this->layout->grid->cellAt($point->x->toFloat(), $point->y->toFloat()) === [$this->place->column, $this->place->row]) {
                 $x = $point->x->minus($this->left)->dividedBy($this->width);
                 $y = $point->y->minus($this->top)->dividedBy($this->height);
-                $here[] = PointInCell::of($point->point->name, $x, $y, $this->paper, $this->layout->notation->ruler);
+                $here[] = PointInCell::of($point->point->name, $x, $y, $this->paper, $this->layout->notation->ruler, $point->point->firm);
             }
         }
 

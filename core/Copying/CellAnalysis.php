@@ -5,78 +5,98 @@ declare(strict_types=1);
 namespace InchLadder\Copying;
 
 use InchLadder\Measure\Graduation;
+use InchLadder\Measure\Length;
+use InchLadder\Measure\Rational;
 use InchLadder\Measure\Size;
 use InchLadder\Pixels\Contour;
-use InchLadder\Pixels\Field;
-use InchLadder\Pixels\Gradient;
-use InchLadder\Pixels\Transition;
-use InchLadder\Pixels\Transitions;
 
-/**
- * What is seen in one cell of the photo: the crossings on its four sides, and how contours
- * run between them. Only lightness counts: where two colours are equally light, no edge is seen.
- */
+/** What is seen in one cell of the photo: the crossings on its four sides, and how contours run between them and inside. */
 final readonly class CellAnalysis
 {
-    private const MOST = 6;
-
     private function __construct(
         /** @var list<Crossing> side by side, each side's in their order */
         public array $crossings,
-        /** @var list<ContourTrace> the strongest first */
-        public array $courses,
+        /** @var list<ContourTrace> those that matter most first */
+        public array $contours,
+        /** @var list<Crossing> crossings that no contour here leads to or from */
+        public array $alone,
     ) {
     }
 
-    /**
-     * @param  array<string, non-empty-list<int|float>>  $sides  lightness along each side, by `Side`
-     * @param  Field  $inside  the cell's own lightness, with the same spacing both ways on the photo
-     * @param  Size  $cell  on the paper
-     */
-    public static function of(array $sides, Field $inside, Size $cell, Graduation $ruler): self
+    /** @param  Size  $cell  on the paper */
+    public static function of(SeenInCell $seen, Size $cell, Graduation $ruler): self
     {
-        $crossings = [];
-        foreach (Side::cases() as $side) {
-            foreach (Transitions::along($sides[$side->value]) as $step) {
-                $crossings[] = Crossing::of($side, $step, $cell, $ruler);
+        $runs = array_merge(...array_map(static fn (Run $run): array => self::parts($run, $cell), $seen->runs));
+        usort($runs, static fn (Run $a, Run $b): int => self::weight($b) <=> self::weight($a));
+        $ends = [
+            ...array_map(static fn (array $one): array => [...$one, 0.0, null, true], $seen->set),
+            ...array_map(static fn (array $one): array => [...$one, 0.0, null, false], $seen->left),
+        ];
+        foreach ($runs as $run) {
+            foreach ($run->crossings() as $crossing) {
+                $ends[] = [...$crossing, $run->contrast, $run->width, $run->byHand];
             }
         }
+        // Both cells at a side come to the same, whatever else each of them has in it.
+        usort($ends, static fn (array $a, array $b): int => [$b[4], $b[2], $a[1]] <=> [$a[4], $a[2], $b[1]]);
+        $crossings = [];
+        foreach ($ends as [$side, $at, $contrast, $width, $byHand]) {
+            if (self::near($crossings, $side, $at) === null) {
+                $crossings[] = Crossing::of($side, $at, $contrast, $width === null ? null : Length::mm(Rational::near($width)), $byHand, $cell, $ruler);
+            }
+        }
+        usort($crossings, static fn (Crossing $a, Crossing $b): int => $b->comesBefore($a) <=> $a->comesBefore($b));
+        $contours = array_map(static fn (Run $run): ContourTrace => ContourTrace::of(
+            $run,
+            $run->in === null ? null : self::near($crossings, $run->in, $run->in->isUpright() ? $run->path[0][1] : $run->path[0][0]),
+            $run->out === null ? null : self::near($crossings, $run->out, $run->out->isUpright() ? $run->path[count($run->path) - 1][1] : $run->path[count($run->path) - 1][0]),
+            $cell,
+        ), $runs);
+        $led = [...array_column($contours, 'in'), ...array_column($contours, 'out')];
 
-        return new self($crossings, $crossings === [] ? [] : self::courses($crossings, Gradient::of($inside), $cell, $ruler));
+        return new self($crossings, $contours, array_values(array_filter($crossings, static fn (Crossing $crossing): bool => ! in_array($crossing, $led, true))));
+    }
+
+    /** Whether anything is left unsaid: a crossing that leads nowhere, a contour that stops at a side. */
+    public function isOpen(): bool
+    {
+        return $this->alone !== [] || $this->stopping() !== [];
+    }
+
+    /** @return list<ContourTrace> contours that stop at a side */
+    public function stopping(): array
+    {
+        return array_values(array_filter($this->contours, static fn (ContourTrace $contour): bool => $contour->stopsAtSide()));
     }
 
     /**
-     * @param  non-empty-list<Crossing>  $crossings
-     * @return list<ContourTrace>
+     * A run that is too much to be kept in mind is told from corner to corner.
+     *
+     * @return non-empty-list<Run>
      */
-    private static function courses(array $crossings, Gradient $gradient, Size $cell, Graduation $ruler): array
+    private static function parts(Run $run, Size $cell): array
     {
-        $strongest = $crossings;
-        usort($strongest, static fn (Crossing $a, Crossing $b): int => abs($b->change) <=> abs($a->change));
-        $joined = [];
-        $courses = [];
-        foreach ($strongest as $in) {
-            if (in_array($in, $joined, true) || count($courses) === self::MOST) {
-                continue;
-            }
-            $contour = Contour::from($gradient, ...$in->side->point($in->at));
-            if (count($contour->points) >= Figures::SHORTEST_CONTOUR * max($gradient->wide, $gradient->high)) {
-                $out = $contour->leaves ? self::crossingNear($contour, $in, $crossings, $cell, $ruler) : null;
-                $joined[] = $out;
-                $courses[] = ContourTrace::of($contour, $in, $out, $cell);
-            }
-        }
+        $pieces = Pieces::of($run->path, $cell);
 
-        return $courses;
+        return count($pieces->all) > Figures::MOST_PIECES && ! $run->isClosed() ? $run->cutAt($pieces->corners) : [$run];
+    }
+
+    /** How much a run matters in its cell: a long contour before a short stronger one. */
+    private static function weight(Run $run): float
+    {
+        return $run->byHand ? INF : $run->contrast * Contour::along(array_column($run->path, 0), array_column($run->path, 1)) * min(2.0, 0.5 + $run->whole);
     }
 
     /** @param  list<Crossing>  $crossings */
-    private static function crossingNear(Contour $contour, Crossing $in, array $crossings, Size $cell, Graduation $ruler): Crossing
+    private static function near(array $crossings, Side $side, float $at): ?Crossing
     {
-        [$side, $at] = Side::of(...$contour->points[count($contour->points) - 1]);
-        $near = array_filter($crossings, static fn (Crossing $other): bool => $other !== $in && $other->side === $side && abs($other->at - $at) < Figures::SAME_CROSSING);
-        usort($near, static fn (Crossing $a, Crossing $b): int => abs($a->at - $at) <=> abs($b->at - $at));
+        [$best, $off] = [null, Figures::SAME_CROSSING];
+        foreach ($crossings as $crossing) {
+            if ($crossing->side === $side && abs($crossing->at - $at) < $off) {
+                [$best, $off] = [$crossing, abs($crossing->at - $at)];
+            }
+        }
 
-        return $near[0] ?? Crossing::of($side, new Transition($at, 0), $cell, $ruler);
+        return $best;
     }
 }

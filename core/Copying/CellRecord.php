@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace InchLadder\Copying;
 
+use InchLadder\Grid\Cells;
 use InchLadder\Grid\Grid;
 use InchLadder\Layout\Affine;
 use InchLadder\Measure\Rational;
@@ -12,7 +13,7 @@ use InchLadder\Measure\Rational;
  * What has become of each cell of the grid in force, from what was noted of places on the picture.
  *
  * A place that is a cell again has its note whole. Where the mesh is finer now, a cell inside a settled place is
- * settled; where it is coarser, a cell that settled places fill is. Doubts and words go to the cell their
+ * settled, or as many passes on; where it is coarser, a cell that such places fill is as far as the last of them. Doubts and words go to the cell their
  * middle lies in. What fits no cell stays with the picture, and is counted apart.
  */
 final readonly class CellRecord
@@ -53,9 +54,9 @@ final readonly class CellRecord
                     if ($inside && $wholeAcross && $wholeDown) {
                         $own[$cell] = isset($own[$cell]) ? $noted->joinedBy($own[$cell]) : $noted;
                         $are[$cell][] = $i;
-                    } elseif ($noted->isSettled() && $inside) {
+                    } elseif ($noted->isBegun() && $inside) {
                         $covering[$cell] = $noted;
-                    } elseif ($noted->isSettled() && $wholeAcross && $wholeDown) {
+                    } elseif ($noted->isBegun() && $wholeAcross && $wholeDown) {
                         // Whether it counts is known when all of them are.
                         $filled[$cell][] = [$area, $noted];
 
@@ -70,13 +71,13 @@ final readonly class CellRecord
         }
         foreach ($filled as $cell => $parts) {
             if (array_sum(array_column($parts, 0)) >= Figures::WHOLE_CELL) {
-                $covering[$cell] ??= array_reduce(array_column($parts, 1), self::lastSettled(...));
+                $covering[$cell] ??= Noted::filledBy(array_column($parts, 1));
             } else {
                 $elsewhere += count($parts);
             }
         }
         foreach (array_keys($covering + $words) as $cell) {
-            $noted = $own[$cell] ?? (isset($covering[$cell]) ? new Noted($covering[$cell]->state, settled: $covering[$cell]->settled) : new Noted);
+            $noted = $own[$cell] ?? (isset($covering[$cell]) ? new Noted($covering[$cell]->state, settled: $covering[$cell]->settled, reached: $covering[$cell]->reached) : new Noted);
             $own[$cell] = isset($words[$cell]) ? $noted->joinedBy($words[$cell]) : $noted;
         }
         ksort($own);
@@ -90,10 +91,21 @@ final readonly class CellRecord
         return $this->cells[$cell] ?? new Noted;
     }
 
-    /** @return list<int> cells that need no copying any more */
-    public function settled(): array
+    /** @return list<int> cells that need no copying any more; with a pass, in that pass */
+    public function settled(?Pass $pass = null): array
     {
-        return array_keys(array_filter($this->cells, static fn (Noted $noted): bool => $noted->isSettled()));
+        return array_keys(array_filter($this->cells, static fn (Noted $noted): bool => $noted->isSettled($pass)));
+    }
+
+    /**
+     * The cells there is something to draw in.
+     *
+     * @param  list<int>  $spared  cells that are not to be drawn
+     * @return list<int>
+     */
+    public function toDraw(Cells $cells, array $spared): array
+    {
+        return array_values(array_filter(array_diff(range(0, $cells->columns * $cells->rows - 1), $spared), fn (int $cell): bool => $this->at($cell)->state !== Noted::EMPTY));
     }
 
     public function count(string $state): int
@@ -102,21 +114,16 @@ final readonly class CellRecord
     }
 
     /** The cell that was settled last; null before the first. */
-    public function last(): ?int
+    public function last(?Pass $pass = null): ?int
     {
         $last = null;
         foreach ($this->cells as $cell => $noted) {
-            if ($noted->isSettled() && ($last === null || $noted->settled >= $this->cells[$last]->settled)) {
+            if ($noted->isSettled($pass) && ($last === null || $noted->settled >= $this->cells[$last]->settled)) {
                 $last = $cell;
             }
         }
 
         return $last;
-    }
-
-    private static function lastSettled(?Noted $a, Noted $b): Noted
-    {
-        return $a === null || $a->settled < $b->settled || ($a->state === 'empty' && $b->state !== 'empty') ? $b : $a;
     }
 
     /**

@@ -30,6 +30,19 @@ final readonly class Place
         return max(abs($this->column - $other->column), abs($this->row - $other->row));
     }
 
+    /** The cell that lies beyond one of its sides; null at the grid's own edge. */
+    public function beyond(Side $side, Cells $cells): ?self
+    {
+        $place = match ($side) {
+            Side::Top => new self($this->column, $this->row - 1),
+            Side::Right => new self($this->column + 1, $this->row),
+            Side::Bottom => new self($this->column, $this->row + 1),
+            Side::Left => new self($this->column - 1, $this->row),
+        };
+
+        return $place->isIn($cells) ? $place : null;
+    }
+
     /** @return list<self> the cells that share a side with it */
     public function neighbours(Cells $cells): array
     {

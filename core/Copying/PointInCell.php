@@ -22,12 +22,13 @@ final readonly class PointInCell
         public Rounded $across,
         /** On the paper, from its top line. */
         public Rounded $down,
+        public bool $firm,
     ) {
     }
 
     /** @param  Size  $cell  on the paper */
-    public static function of(string $name, Rational $x, Rational $y, Size $cell, Graduation $ruler): self
+    public static function of(string $name, Rational $x, Rational $y, Size $cell, Graduation $ruler, bool $firm = false): self
     {
-        return new self($name, $x, $y, $ruler->round($cell->width->times($x)), $ruler->round($cell->height->times($y)));
+        return new self($name, $x, $y, $ruler->round($cell->width->times($x)), $ruler->round($cell->height->times($y)), $firm);
     }
 }

@@ -32,6 +32,21 @@ enum Side: string
         };
     }
 
+    public function opposite(): self
+    {
+        return match ($this) {
+            self::Top => self::Bottom, self::Right => self::Left, self::Bottom => self::Top, self::Left => self::Right,
+        };
+    }
+
+    /** How far a place is off this side, in shares of the cell; under 0 beyond it. */
+    public function off(float $x, float $y): float
+    {
+        return match ($this) {
+            self::Top => $y, self::Right => 1 - $x, self::Bottom => 1 - $y, self::Left => $x,
+        };
+    }
+
     /**
      * The side a place on the frame belongs to, and how far along.
      *
@@ -39,9 +54,9 @@ enum Side: string
      */
     public static function of(float $x, float $y): array
     {
-        $gaps = [self::Left->value => $x, self::Right->value => 1 - $x, self::Top->value => $y, self::Bottom->value => 1 - $y];
-        asort($gaps);
-        $side = self::from((string) array_key_first($gaps));
+        $sides = [self::Left, self::Right, self::Top, self::Bottom];
+        usort($sides, static fn (self $a, self $b): int => $a->off($x, $y) <=> $b->off($x, $y));
+        $side = $sides[0];
 
         return [$side, $side->isUpright() ? $y : $x];
     }

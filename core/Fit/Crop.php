@@ -60,6 +60,12 @@ final readonly class Crop
         return $reference->ratio()->times($this->width)->dividedBy($this->height);
     }
 
+    /** Its side against that of the largest crop of its shape, in (0, 1]. */
+    public function sizeOn(Reference $reference): Rational
+    {
+        return $this->width->dividedBy(self::shaped($this->shapeOn($reference), $reference->ratio(), Frame::centred())->width);
+    }
+
     /**
      * The middle part of this crop.
      *

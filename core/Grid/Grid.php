@@ -91,6 +91,18 @@ final readonly class Grid
         return [$this->across->partAt($x), $this->down->partAt($y)];
     }
 
+    /**
+     * As cellAt; none for a place beside the grid, which may cover a part of the drawing only.
+     *
+     * @return array{int, int}|null
+     */
+    public function cellHolding(float $x, float $y): ?array
+    {
+        $within = static fn (array $lines, float $at): bool => $at >= $lines[0]->toFloat() - 1e-9 && $at <= $lines[count($lines) - 1]->toFloat() + 1e-9;
+
+        return $within($this->columns, $x) && $within($this->rows, $y) ? $this->cellAt($x, $y) : null;
+    }
+
     /** Lines to rule: the inner ones and the diagonals; the frame's four sides are not counted. */
     public function innerLines(): int
     {

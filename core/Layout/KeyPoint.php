@@ -15,8 +15,9 @@ final readonly class KeyPoint
      * @param  Rational  $x  share of the reference's width, 0…1
      * @param  Rational  $y  share of its height
      * @param  Pin|null  $pin  where on the sheet it is to lie; null leaves it where crop and sheet put it
+     * @param  bool  $firm  whether it is settled; else it may still move
      */
-    public function __construct(public string $name, public Rational $x, public Rational $y, public bool $cross, public ?Pin $pin = null)
+    public function __construct(public string $name, public Rational $x, public Rational $y, public bool $cross, public ?Pin $pin = null, public bool $firm = false)
     {
     }
 }

@@ -86,6 +86,16 @@ final readonly class Layout
         return PictureMap::of($this->framing, $this->fitted->crop, $this->whole->pixelsWide, $this->whole->pixelsHigh);
     }
 
+    /** A name for the cells as they lie on the picture, 8 hexadecimal digits: another crop, turn or grid has another. */
+    public function cellsName(): string
+    {
+        $share = static fn (Rational $share): string => $share->toScale(6);
+
+        return substr(sha1(implode(' ', [
+            ...array_map(static fn (float $number): string => sprintf('%.6F', $number), $this->map()->cropToFile()->floats()), ...array_map($share, $this->grid->columns), '/', ...array_map($share, $this->grid->rows),
+        ])), 0, 8);
+    }
+
     /** The first whole cell, on the paper. */
     public function cell(): Size
     {

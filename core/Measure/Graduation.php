@@ -28,6 +28,12 @@ final readonly class Graduation
         throw RulerUnknown::named($text);
     }
 
+    /** @return list<string> those of COMMON that are marked in a unit's family */
+    public static function commonIn(Unit $unit): array
+    {
+        return array_values(array_filter(self::COMMON, static fn (string $name): bool => self::read($name)->unit->isMetric() === $unit->isMetric()));
+    }
+
     /** The nearest graduation; a length exactly halfway goes up. */
     public function round(Length $exact): Rounded
     {

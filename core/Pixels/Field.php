@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace InchLadder\Pixels;
 
-/** A plain field of lightness, row by row: what is left of a picture when only light and dark count. */
+/** A plain field of numbers, row by row: the lightness of a picture (L*), or how much edge there is where. */
 final readonly class Field
 {
-    /** @param  list<int|float>  $lightness  0…255, `wide` × `high` of them */
+    /** @param  list<int|float>  $lightness  `wide` × `high` of them */
     public function __construct(public int $wide, public int $high, private array $lightness)
     {
         if (count($lightness) !== $wide * $high || $wide < 3 || $high < 3) {
@@ -24,16 +24,6 @@ final readonly class Field
     public function all(): array
     {
         return $this->lightness;
-    }
-
-    /**
-     * Each value put through a function.
-     *
-     * @param  \Closure(int|float): (int|float)  $change
-     */
-    public function map(\Closure $change): self
-    {
-        return new self($this->wide, $this->high, array_map($change, $this->lightness));
     }
 
     /**

@@ -7,29 +7,74 @@ namespace InchLadder\Pixels;
 /** What shows as an edge. Levels are of 255; shares of the line or side that is read. None is published; each says why it is what it is. */
 final class Figures
 {
-    /** Standard deviation of the Gaussian: what is finer is texture, not a contour (ours). */
-    public const BLUR = 0.012;
+    /** ΔE a sample under which nothing is an edge, however plain the picture (ours). */
+    public const FAINTEST = 0.6;
 
-    /** Levels that an eye notices as an edge (ours). */
-    public const LEAST_STEP = 12.0;
+    /** How many times the picture’s grain an edge is steep at least (ours). */
+    public const OVER_GRAIN = 2.0;
 
-    /** The share of the line’s strongest step that is still an edge beside it (ours). */
-    public const LEAST_OF_STRONGEST = 0.2;
+    /** ΔE a sample at which a contour may begin (ours). */
+    public const FAINT = 1.2;
 
-    /** Two steps nearer than this are one to a pencil (ours). */
-    public const STEPS_APART = 0.05;
+    /** How many times the picture’s grain a contour is steep where it is steepest (ours). */
+    public const STARTS_OVER_GRAIN = 3.2;
 
-    /** Levels from one sample to the next that begin to show as an edge (ours). */
-    public const EDGE_BEGINS = 5.0;
+    /** How many times the picture’s grain texture is steep (ours). */
+    public const SHOWS_OVER_GRAIN = 4.0;
 
-    /** A cell with less edge in it than this share is called blank (ours). */
-    public const BLANK = 0.01;
+    /** The share of a picture’s places whose steepness is taken for grain: few pictures are edge all over (ours). */
+    public const GRAIN_QUANTILE = 0.3;
 
-    /** Below this share of the steepness it entered with, a contour has faded (ours). */
-    public const FADED = 0.12;
+    /** Edgels that a contour has at least (ours). */
+    public const SHORTEST_CHAIN = 8;
 
-    /** Cosine: a turn sharper than this between two steps is a corner, where one contour ends and another begins (ours). */
-    public const SHARPEST_TURN = 0.6;
+    /** Samples to either side at which colours are compared: beyond the smoothing, and for soft edges (ours). */
+    public const STEP_SIDES = [1.5, 3.0];
+
+    /** ΔE across a contour, alone and long, that an eye notices and a hand draws (ours). */
+    public const LEAST_STEP = 5.0;
+
+    /** How many times the picture’s grain, in ΔE a sample, the step across a contour is at least (ours). */
+    public const STEP_OVER_GRAIN = 5.0;
+
+    /** ΔE across that is drawn in any crowd (ours). */
+    public const ALWAYS_DRAWN = 17.0;
+
+    /** Share of the picture’s diagonal from which on a contour is long (ours). */
+    public const LONG = 0.05;
+
+    /** Side of the blocks in which a crowd is counted, as a share of the longer side (ours). */
+    public const CROWD_BLOCK = 0.011;
+
+    /** Edge about a contour for each of its own steepness: up to three lines in five blocks by five, and it stands alone (ours). */
+    public const ALONE = 0.08;
+
+    /** ΔE more that a contour needs for each unit of crowd beyond that (ours). */
+    public const CROWDED_STEP = 130.0;
+
+    /** Share of what a contour must show that a part of one shows at least (ours). */
+    public const PART_OF_MORE = 0.6;
+
+    /** Samples between the two ends of a contour that closes (ours). */
+    public const CLOSES = 3.0;
+
+    /** Points that lead a contour on to the picture’s edge, or fewer (ours). */
+    public const LEADS_ON = [14, 7, 3];
+
+    /** Samples that any of them is off the curve through them at most (ours). */
+    public const LEADS_TRULY = 0.4;
+
+    /** Standard deviation, in samples, of the smoothing of a picture that is looked at: a gradient needs one (J. Canny, 1986), and a finer one is all grain (ours). */
+    public const SMOOTHING = 1.0;
+
+    /** How many times as long as wide a line is at least; else it is a thing with two sides (ours). */
+    public const LINE_LONGER = 2.0;
+
+    /** How steep the softer edge of a line is beside the sharper one at least (ours). */
+    public const LINE_ALIKE = 0.5;
+
+    /** Two edges that step the same way and are nearer than this share of a line’s greatest width are one to a pencil (ours). */
+    public const DOUBLE = 0.35;
 
     /** Two level lines nearer than this are one mass’s edge (ours). */
     public const MAIN_LINES_APART = 0.08;

@@ -21,14 +21,46 @@ final readonly class Lab
      */
     public static function fromSrgb(int $red, int $green, int $blue): self
     {
-        $linear = static fn (int $byte): float => $byte / 255 <= 0.04045 ? $byte / 255 / 12.92 : (($byte / 255 + 0.055) / 1.055) ** 2.4;
-        [$r, $g, $b] = [$linear($red), $linear($green), $linear($blue)];
-        $f = static fn (float $t): float => $t > (6 / 29) ** 3 ? $t ** (1 / 3) : $t / (3 * (6 / 29) ** 2) + 4 / 29;
+        $linear = self::linear();
+        [$r, $g, $b] = [$linear[$red], $linear[$green], $linear[$blue]];
+        $f = self::root(...);
         $x = $f((0.4124 * $r + 0.3576 * $g + 0.1805 * $b) / 0.95047);
         $y = $f(0.2126 * $r + 0.7152 * $g + 0.0722 * $b);
         $z = $f((0.0193 * $r + 0.1192 * $g + 0.9505 * $b) / 1.08883);
 
         return new self(116 * $y - 16, 500 * ($x - $y), 200 * ($y - $z));
+    }
+
+    /**
+     * L* alone, for many pixels at a time: the lightness of fromSrgb.
+     *
+     * @param  list<int>  $bytes  red, green, blue of each pixel, 0…255
+     * @return list<float>
+     */
+    public static function lightnessOf(array $bytes): array
+    {
+        $linear = self::linear();
+        $lightness = [];
+        for ($i = 0, $count = count($bytes) - 2; $i < $count; $i += 3) {
+            $lightness[] = 116 * self::root(0.2126 * $linear[$bytes[$i]] + 0.7152 * $linear[$bytes[$i + 1]] + 0.0722 * $linear[$bytes[$i + 2]]) - 16;
+        }
+
+        return $lightness;
+    }
+
+    /** @return non-empty-list<float> light of each byte, 0…1 (IEC 61966-2-1) */
+    private static function linear(): array
+    {
+        /** @var non-empty-list<float>|null $table */
+        static $table = null;
+
+        return $table ??= array_map(static fn (int $byte): float => $byte / 255 <= 0.04045 ? $byte / 255 / 12.92 : (($byte / 255 + 0.055) / 1.055) ** 2.4, range(0, 255));
+    }
+
+    /** The cube root of CIE 15, with its straight stretch near black. */
+    private static function root(float $t): float
+    {
+        return $t > (6 / 29) ** 3 ? $t ** (1 / 3) : $t / (3 * (6 / 29) ** 2) + 4 / 29;
     }
 
     /**

@@ -24,7 +24,7 @@ final readonly class MainEdges
             // Signed, so that texture cancels out and the edge of a mass does not.
             $steps[$y] = abs($up) / $field->wide;
         }
-        $typical = max(1.0, array_sum($steps) / count($steps));
+        $typical = max(0.4, array_sum($steps) / count($steps));
         arsort($steps);
         $found = [];
         foreach ($steps as $y => $step) {

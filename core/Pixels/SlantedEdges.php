@@ -64,7 +64,7 @@ final readonly class SlantedEdges
                 // A half turn round, the same line with the dark on its other side.
                 $sign = $degrees < 0 || $degrees >= 180 ? -1 : 1;
                 $degrees = fmod($degrees + 360, 180);
-                if ($step < 1 || min($degrees, abs($degrees - 90), 180 - $degrees) < self::SLANT) {
+                if ($step < 0.4 || min($degrees, abs($degrees - 90), 180 - $degrees) < self::SLANT) {
                     continue;
                 }
                 $radians = deg2rad($degrees);
@@ -85,7 +85,7 @@ final readonly class SlantedEdges
             $votes[$bin] = abs($sum);
         }
 
-        return [$votes, max(0.5, $all / ($field->wide * $field->high))];
+        return [$votes, max(0.2, $all / ($field->wide * $field->high))];
     }
 
     /**

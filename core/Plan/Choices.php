@@ -4,7 +4,12 @@ declare(strict_types=1);
 
 namespace InchLadder\Plan;
 
+use InchLadder\Copying\Correction;
+use InchLadder\Copying\Detail;
+use InchLadder\Copying\Naming;
+use InchLadder\Copying\Pass;
 use InchLadder\Copying\Start;
+use InchLadder\Copying\Working;
 use InchLadder\Finish\Medium;
 use InchLadder\Fit\Fit;
 use InchLadder\Grid\Corner;
@@ -31,6 +36,7 @@ use InchLadder\Paper\Turn;
 use InchLadder\Photo\Framing;
 use InchLadder\Photo\Reference;
 use InchLadder\Photo\Subject;
+use InchLadder\Things\Thing;
 use InchLadder\Tone\Tones;
 
 /** Everything the artist decided. Choices are stored; results are computed from them by Plan::of. */
@@ -47,6 +53,9 @@ final readonly class Choices
      * @param  list<Region>  $regions
      * @param  list<Division>  $divisions
      * @param  list<Span>  $spans
+     * @param  list<Correction>  $corrections  what the hand said of crossings and contours
+     * @param  list<Thing>  $things  the one in front first
+     * @param  list<string>  $waved
      */
     public function __construct(
         public Notation $notation,
@@ -85,12 +94,49 @@ final readonly class Choices
         public Medium $medium = Medium::Graphite,
         /** How the cells are gone through. */
         public Start $start = Start::Corner,
+        public Working $working = Working::Cells,
+        /** The pass that is on; it counts only where one goes round in passes. */
+        public Pass $round = Pass::Place,
         /** Axes laid over a grid of another school; null without. */
         public ?AxesWithTicks $axes = null,
+        public array $corrections = [],
+        public array $things = [],
+        /** Drawn in ink from the start: nothing that may still move is offered. */
+        public bool $ink = false,
+        /** Whether things are told by their names, or as shapes. */
+        public Naming $naming = Naming::Features,
+        /** How much is drawn; null for what is common under the medium. */
+        private ?Detail $detail = null,
+        /** To how much of the crop's longer side the outlines of masses are straightened. */
+        public float $straight = 0.012,
+        /** Cautions that were waved away. */
+        public array $waved = [],
     ) {
         $this->placement = $placement ?? Placement::at(Position::Centred);
         $this->tones = $tones ?? Tones::of(5, true, 1, $colour->lightness());
         $this->framing = $framing ?? Framing::plain();
+    }
+
+    /** The pass in force; null where a cell is finished before the next. */
+    public function pass(): ?Pass
+    {
+        return $this->working === Working::Passes ? $this->round : null;
+    }
+
+    /** How much is drawn; what is common under the medium, where nothing was said: paint hides the pencil, washes and pastel let much of it show (common practice). */
+    public function detail(): Detail
+    {
+        return $this->detail ?? match ($this->medium) {
+            Medium::Paint => Detail::Little,
+            Medium::Wash, Medium::Pastel => Detail::Some,
+            Medium::Graphite, Medium::Ink, Medium::Crayon => Detail::All,
+        };
+    }
+
+    /** How long a contour is at least to be told of, in sides of a cell: while all is placed, short ones wait. */
+    public function shortestContour(): float
+    {
+        return $this->pass() === Pass::Place ? Detail::Little->shortest() : $this->detail()->shortest();
     }
 
     public function rulerOnPrint(): Graduation

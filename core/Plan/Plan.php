@@ -13,6 +13,7 @@ use InchLadder\Marks\MarkLadder;
 use InchLadder\Paper\OrientationAdvice;
 use InchLadder\Paper\SheetSize;
 use InchLadder\Photo\Reference;
+use InchLadder\Things\Things;
 
 /** Everything that follows from the choices: the one room that knows all the others. */
 final readonly class Plan
@@ -65,6 +66,12 @@ final readonly class Plan
             MarkLadder::along($grid->down, $layout->print?->height, $fitted->area->height, $top, ...$rulers),
             $pinned,
         );
+    }
+
+    /** The named things, as they lie in the crop. */
+    public function things(): Things
+    {
+        return Things::in($this->layout, $this->choices->things);
     }
 
     private static function grid(Choices $choices, Reference $reference, Fitted $fitted): Grid

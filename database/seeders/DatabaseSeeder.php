@@ -72,7 +72,7 @@ final class DatabaseSeeder extends Seeder
             // Six minutes and a little a cell, until a moment ago.
             Carbon::setTestNow($now->copy()->subSeconds(($count - $i) * 380));
             $place = Place::at($i, $plan->layout->grid->cells());
-            $drawing->noteCell($plan, $plan->layout->addresses->of($place->column, $place->row).' copied', new CellChange($place, in_array($i, $empty, true) ? 'empty' : 'done'));
+            $drawing->noteCell($plan, $plan->layout->addresses->of($place->column, $place->row).' copied', null, new CellChange($place, in_array($i, $empty, true) ? 'empty' : 'done'));
         }
         Carbon::setTestNow($now);
         $drawing->touch();

@@ -21,7 +21,13 @@ return [
         'centre' => 'The point lies in the dead centre.',
         'photo ends' => 'The photo ends first: on the paper the point stays :off. A smaller crop would let it move further.',
     ],
+    'thing' => 'It lies behind the things before it; give it its name.',
     'nowhere' => 'Point at the picture.',
+    'edge' => [
+        'nearer' => 'A crossing lies on a side of the cell: point nearer to one.',
+        'crossing struck' => 'A crossing of :cell is struck out.', 'crossing moved' => 'A crossing of :cell is moved.', 'crossing added' => 'A crossing of :cell is added.',
+        'contour struck' => 'A contour of :cell is struck out.', 'contour moved' => 'A contour of :cell runs elsewhere.', 'contour added' => 'A contour of :cell is added.',
+    ],
     'level already' => 'That line is straight already.',
     'crop' => [
         'past the edge' => 'That is further than the photo goes; the crop stops at its edge.',

@@ -20,6 +20,10 @@ return [
         'but for' => ':says, but for :off :side',
         'left' => 'to the left', 'right' => 'to the right', 'above' => 'above', 'below' => 'below',
     ],
+    'odd' => [
+        'short' => '“:name” is :percent % as long as the others of its name: it points towards you, or away. It looks odd and is right; draw what shows.',
+        'slant' => '“:name” slants :degrees° otherwise than the others of its name. It looks odd and is right; draw what shows.',
+    ],
     'deviation' => ['right' => 'right to the graduation', 'long' => ':off too long, :share %', 'short' => ':off too short, :share %'],
     'proportion' => ['as long' => 'as long as :other', 'hardly' => 'hardly any of :other', 'of' => ':times of :other', 'times' => ':times times :other', 'exactly' => ':says (:ratio)'],
 ];

@@ -2,8 +2,11 @@
 
 /* Why a choice cannot be read. */
 return [
+    'thing' => 'Thing :n',
+    'outline unreadable' => 'The outline of “:name” could not be read; draw it again.',
     'ruler of nothing' => 'A ruler cannot be 0 long; type its length, like 12 in or 30 cm.',
     'count' => 'A count is a whole number from 1 to :most.',
+    'straight' => 'Outlines are straightened by 0 to :most steps.',
     'one of' => 'Choose one of :known.',
     'too many' => 'That is more than :most; take some away first.',
     'ticks of nothing' => 'Ticks cannot be 0 apart; try 1 cm or 1/2 in.',
@@ -18,4 +21,5 @@ return [
     'point' => 'point :n',
     'span' => 'span :n',
     'crop' => 'crop :n',
+    'correction unreadable' => 'What was set right by hand cannot be read.',
 ];

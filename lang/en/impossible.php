@@ -65,6 +65,9 @@ return [
     'SheetUnknown' => [
         'unknown' => 'No sheet is called “:name”; give a name like letter or a3, or a size like 30x42cm.',
     ],
+    'ThingWithoutSize' => [
+        'without size' => '“:name” has no width or no height; draw its box or its outline from one side to the other.',
+    ],
     'SpanWithoutLength' => [
         'nowhere' => '“:name” begins and ends at the same place; draw it from one end to the other.',
     ],
@@ -86,6 +89,8 @@ return [
         'not at all' => 'No cells are easy on both rulers for this photo and paper with no more than :percent % trimmed; try other margins, another sheet, or a subject that may be trimmed more.',
     ],
     'CellUnknown' => [
+        'named' => 'There is no cell :cell; this grid’s go from :first to :last.',
+        'of another mesh' => 'The grid was changed elsewhere meanwhile. What was noted of a cell of the :mesh grid before could not be kept; note it again.',
         'unknown' => 'There is no cell :column in, :row down; this grid has :columns columns and :rows rows.',
     ],
     'ChoicesUnreadable' => [

@@ -5,5 +5,6 @@ return [
     'paper' => 'Next: choose the paper.',
     'marks' => 'Next: :marks.',
     'cell' => 'Next: copy cell :cell.',
+    'pass' => 'Next: the pass “:pass”.',
     'done' => 'Every cell is copied.',
 ];

@@ -7,6 +7,8 @@ import { createPinia } from 'pinia'
 import { createApp } from 'vue'
 import App from './App.vue'
 import { i18n } from './lang'
+import { keepAtHand } from './offline/keepAtHand'
 import { router } from './router'
 
 createApp(App).use(createPinia()).use(router).use(i18n).mount('#app')
+keepAtHand()

@@ -9,6 +9,7 @@ export const router = createRouter({
     { path: '/', name: 'shelf', component: Shelf, meta: { title: t('shelf.shelf') } },
     { path: '/drawing/:id', redirect: (to) => ({ name: 'rung', params: { id: to.params.id, rung: 'photo' } }) },
     { path: '/drawing/:id/copy/:cell?', name: 'copy', component: () => import('./rungs/copy/CopyRung.vue'), props: true },
+    { path: '/drawing/:id/log', name: 'log', component: () => import('./rungs/log/LogPage.vue'), props: true },
     { path: '/drawing/:id/print/:sheet?', name: 'print', component: () => import('./rungs/print/PrintPage.vue'), props: true },
     { path: '/drawing/:id/marks/:board(paper|photo|folded)/:step?', name: 'walk', component: () => import('./rungs/walk/WalkPage.vue'), props: true },
     { path: `/drawing/:id/:rung(${boardRungs.map((rung) => rung.key).join('|')})`, name: 'rung', component: () => import('./rungs/Rungs.vue'), props: true },

@@ -2,20 +2,9 @@
 
 use Facebook\WebDriver\WebDriverKeys;
 use Tests\Browser\Table;
-use Tests\Photos;
-
-/** A drawing of four coloured quarters in Copy; 3 × 2 cells of 3 in. */
-function copied(string $cell = '', string $options = '--sheet=9x6in --photo=9x6in --columns=3 --rows=2'): Table
-{
-    $made = json_decode(Table::lay()->artisan('inch:new '.Photos::make(900, 600)." --title=Copied {$options}"), true);
-    $table = Table::lay();
-    $table->go('/')->browser->executeScript('localStorage.clear()');
-
-    return $table->go("/drawing/{$made['drawing']}/copy".($cell === '' ? '' : "/{$cell}"))->see('[data-test=address]', '');
-}
 
 it('opens where the last sitting stopped, keeps its place over a reload, and lets Back leave', function () {
-    $table = copied();
+    $table = Table::copied();
     $table->see('[data-test=address]', 'A1')->key(' ')->see('[data-test=address]', 'B1')->key(WebDriverKeys::ARROW_DOWN)->see('[data-test=address]', 'B2');
     $table->browser->navigate()->refresh();
     $table->see('[data-test=address]', 'B2')->see('[data-test=progress]', '1 of 6 done');
@@ -26,7 +15,7 @@ it('opens where the last sitting stopped, keeps its place over a reload, and let
 });
 
 it('shows what another tab has copied meanwhile', function () {
-    $table = copied();
+    $table = Table::copied();
     $id = explode('/', $table->path())[2];
     $table->see('[data-test=progress]', '0 of 6 done');
     $other = curl_init($table->address("/api/drawings/{$id}/cells/2/1"));
@@ -39,7 +28,7 @@ it('shows what another tab has copied meanwhile', function () {
 });
 
 it('loses no cell while the server is away, or when keys come faster than answers', function () {
-    $table = copied();
+    $table = Table::copied();
     $id = explode('/', $table->path())[2];
     $states = fn (): array => collect(json_decode((string) file_get_contents($table->address("/api/drawings/{$id}")), true)['cells'])->mapWithKeys(fn (array $cell): array => ["{$cell['column']}-{$cell['row']}" => $cell['state']])->sortKeys()->all();
     // Keys at once, with no look at what became of the one before.
@@ -58,7 +47,7 @@ it('loses no cell while the server is away, or when keys come faster than answer
 });
 
 it('has a button for every key, and says what each of them does', function () {
-    $table = copied('2-1');
+    $table = Table::copied('2-1');
     $table->see('[data-test=courses]', 'upright')->key('?')->see('[data-test=help]', 'Arrows go');
     foreach ([1280, 1271, 1269, 1182, 1024] as $wide) {
         $table->size($wide, 800);
@@ -66,11 +55,11 @@ it('has a button for every key, and says what each of them does', function () {
     }
     $table->size(1280, 800);
     $caps = $table->texts('[data-test=help] kbd');
-    $buttons = $table->texts('.keys .button kbd');
+    $buttons = $table->texts('.keys .button kbd, .rights .button kbd');
     expect(array_diff($caps, $buttons))->toBe([])->and(count($caps))->toBe(count($table->texts('[data-test=help] dd')));
     $table->key('?');
     // Each look goes on and off again by its key, and its button says so.
-    foreach (['c', 'e', 'q', 'h', '2', '3', 's', 'l', 'u', 't', 'b'] as $key) {
+    foreach (['c', 'e', 'q', 'h', '2', '3', 's', 'l', 'u', 'v', 't', 'g', 'k', 'w', 'z', 'r', 'b'] as $key) {
         $pressed = fn (): string => (string) $table->browser->executeScript('return [...document.querySelectorAll(".looks button")].find((b) => b.querySelector("kbd").textContent === arguments[0]).ariaPressed', [strtoupper($key)]);
         $before = $pressed();
         $table->key($key);
@@ -88,13 +77,13 @@ it('has a button for every key, and says what each of them does', function () {
 });
 
 it('hears a pedal as well as the keys', function () {
-    $table = copied()->see('[data-test=address]', 'A1');
+    $table = Table::copied()->see('[data-test=address]', 'A1');
     $table->key(WebDriverKeys::PAGE_DOWN)->see('[data-test=address]', 'B1')->key(WebDriverKeys::PAGE_DOWN)->see('[data-test=address]', 'C1')
         ->key(WebDriverKeys::PAGE_UP)->see('[data-test=address]', 'B1')->see('[data-test=progress]', '1 of 6 done');
 });
 
 it('marks the crossings at the same places on both cells, large enough to read from the board', function () {
-    $table = copied('2-1')->see('[data-test=courses]', 'upright');
+    $table = Table::copied('2-1')->see('[data-test=courses]', 'upright');
     [$photo, $paper, $size] = $table->browser->executeScript(<<<'JS'
         const places = (board) => {
             const c = document.querySelector(board).getBoundingClientRect()
@@ -121,7 +110,7 @@ it('works at sizes alone: the empty twin, its quarters, and no picture to wait f
 });
 
 it('reaches doubts, notes, the way and the list of keys on a phone as well', function () {
-    $table = copied('2-1');
+    $table = Table::copied('2-1');
     $table->size(390, 844);
     $table->see('[data-test=progress]', '0 of 6 done');
     $tap = fn (string $label) => $table->browser->executeScript('[...document.querySelectorAll(".looks button")].find((b) => b.ariaLabel === arguments[0] && b.checkVisibility()).click()', [$label]);
@@ -133,7 +122,138 @@ it('reaches doubts, notes, the way and the list of keys on a phone as well', fun
     expect($table->browser->executeScript('return document.documentElement.scrollWidth'))->toBe(390);
     $tap('note');
     Table::until(fn () => $table->browser->executeScript('return document.activeElement.tagName') === 'INPUT', 'the field for a note');
-    $table->browser->executeScript('localStorage.clear()');
-    $table->size(1280, 800);
     $table->isQuiet();
+});
+
+it('sets right what was seen: strikes a contour out, draws another, moves a crossing, and takes it all back', function () {
+    $table = Table::copied('2-1', '--sheet=9x6in --photo=9x6in --columns=3 --rows=3')->see('[data-test=courses]', 'upright');
+    $crossings = fn (): array => $table->texts('.photo [data-test=crossing]');
+    $before = $crossings();
+    // The contour in hand is none.
+    $table->key('c')->see('.courses [aria-pressed=true]', 'upright')->key(WebDriverKeys::DELETE);
+    $table->see('.head', 'struck out')->kept();
+    Table::until(fn () => $crossings() === [] || ! str_contains(implode($table->texts('[data-test=courses]')), 'upright'), 'the contour to go');
+    // Another is drawn by three taps: in at the left, through the middle, out at the right.
+    $table->key('d')->see('.head', 'Tap where it begins');
+    foreach ([[0.0, 0.5], [0.5, 0.7], [1.0, 0.5]] as [$x, $y]) {
+        $table->browser->executeScript('const s = document.querySelector("[data-test=setting]"), b = s.querySelector("svg").getBoundingClientRect(); s.dispatchEvent(new MouseEvent("click", { bubbles: true, clientX: b.left + arguments[0] * b.width, clientY: b.top + arguments[1] * b.height }))', [$x, $y]);
+    }
+    $table->see('[data-test=courses]', 'n at 1/2 of the right side, out at 1/2 of the left side; level, bulges down')->kept();
+    // A crossing in the middle of nowhere is none, and that is said where one looks.
+    $table->key('a');
+    $table->browser->executeScript('const s = document.querySelector("[data-test=setting]"), b = s.querySelector("svg").getBoundingClientRect(); s.dispatchEvent(new MouseEvent("click", { bubbles: true, clientX: b.left + b.width / 2, clientY: b.top + b.height / 2 }))');
+    $table->see('.head [role=alert]', 'point nearer to one')->kept();
+    // Its cell beyond has the crossing, and says that nothing leads to it there yet.
+    $table->key(WebDriverKeys::ARROW_RIGHT)->see('[data-test=address]', 'C1');
+    // What was wrong in one cell is no word on the next.
+    expect($table->all('.head [role=alert]'))->toBe([]);
+    $table->see('[data-test=unsaid]', 'No contour leads to the crossing at 1/2 of the left side');
+    // There it is moved down by keys alone.
+    Table::until(fn () => in_array('1/2', $crossings(), true), 'its crossing');
+    Table::until(fn () => str_contains($table->text('.head'), '1/2 of the left side') || ! $table->key('e'), 'the crossing to be pointed at');
+    $table->key('m')->see('.head', 'Tap the place');
+    foreach (range(1, 5) as $step) {
+        $table->browser->getKeyboard()->pressKey(WebDriverKeys::SHIFT)->sendKeys(WebDriverKeys::ARROW_DOWN)->releaseKey(WebDriverKeys::SHIFT);
+    }
+    $table->key(WebDriverKeys::ENTER)->see('[data-test=unsaid]', '3/4 of the left side')->kept();
+    $table->key(WebDriverKeys::ARROW_LEFT)->see('[data-test=courses]', 'n at 3/4 of the right side');
+    // All of it is there after a reload, and goes step by step.
+    $table->browser->navigate()->refresh();
+    $table->see('[data-test=courses]', '3/4 of the right side');
+    foreach (range(1, 3) as $step) {
+        $table->click('[data-test=undo]')->kept();
+    }
+    $table->see('[data-test=courses]', 'upright');
+    Table::until(fn () => $crossings() === $before, 'the crossings as they were');
+    $table->isAccessible('Copy with what sets it right')->isQuiet();
+});
+
+it('goes round in passes: each opens with its card, a cell is next again in the next, and Back is of the pass that is on', function () {
+    $table = Table::copied()->press('or: round the whole in passes')->see('[data-test=pass-card]', 'hard pencil')->see('[data-test=progress]', '0 of 6 through this pass');
+    $table->press('put away')->kept();
+    expect($table->all('[data-test=pass-card]'))->toBe([]);
+    foreach (range(1, 6) as $nth) {
+        $table->key(' ')->see('[data-test=progress]', "{$nth} of 6 through this pass");
+    }
+    $table->see('[data-test=round]', 'Everything is placed')->isAccessible('Copy at the end of a pass');
+    // One step back is one cell back, in this pass.
+    $table->key(WebDriverKeys::BACKSPACE)->see('[data-test=progress]', '5 of 6 through this pass')->key(' ')->see('[data-test=progress]', '6 of 6 through this pass');
+    $table->press('On to: Refine')->see('[data-test=pass-card]', 'HB')->see('[data-test=progress]', '0 of 6 through this pass')->see('[data-test=progress]', '6 begun')->kept();
+    // A reload remembers the pass, how far it is and that its card was not read yet.
+    $table->key(' ')->see('[data-test=progress]', '1 of 6 through this pass')->kept()->browser->navigate()->refresh();
+    $table->see('[data-test=progress]', '1 of 6 through this pass')->see('[data-test=pass-card]', 'HB')->press('3 Detail')->see('[data-test=progress]', '0 of 6 through this pass')->kept();
+    foreach (range(1, 6) as $nth) {
+        $table->key(' ')->see('[data-test=progress]', "{$nth} of 6 through this pass");
+    }
+    $table->see('[data-test=round]', 'Every pass is round')->kept()->isQuiet();
+    // Gone round again in an earlier pass, none of them is brought back, nor by Back.
+    $table->press('1 Place')->see('[data-test=progress]', '6 of 6 through this pass')->kept();
+    $table->key(' ')->key(' ')->key(WebDriverKeys::BACKSPACE)->key(WebDriverKeys::BACKSPACE)->kept()->see('[data-test=progress]', '6 of 6 through this pass');
+    // Cell by cell, the same cells are done.
+    $table->press('or: a cell until it is finished')->see('[data-test=progress]', '6 of 6 done');
+});
+
+it('names what is on the picture once: boxed and traced, in front and behind, ticked in a pass, with the gaps between', function () {
+    $table = Table::copied('', '--sheet=9x6in --photo=9x6in --columns=3 --rows=3');
+    $table->go(str_replace('/copy', '/photo', (string) preg_replace('#/copy.*#', '/copy', $table->path())))->unfold('Things')->press('box a thing')->see('[data-test=hint]', 'Drag a box');
+    $photo = '[data-test=photo-board]';
+    $table->drawOn($photo, [0.1, 0.2], [0.5, 0.8])->see('[data-test=thing]', '40 % of the width')->kept();
+    $table->write('Name of thing 1', 'Krug 壺')->kept();
+    $table->press('trace a thing')->see('[data-test=hint]', 'Tap along the outline');
+    foreach ([[0.4, 0.5], [0.8, 0.3], [0.9, 0.7], [0.4, 0.5]] as $at) {
+        $table->drawOn($photo, $at, $at);
+    }
+    Table::until(fn () => count($table->all('[data-test=thing]')) === 2, 'the second thing');
+    // What lies behind the first is dashed, on both boards: from where it was begun, and to there.
+    $table->kept();
+    Table::until(fn () => count($table->all('[data-test=things] .outline.hidden')) === 4, 'the hidden part on both boards');
+    // The other way round nothing of it is hidden, but of the box.
+    $table->press('Thing 2 one nearer')->kept();
+    Table::until(fn () => str_contains($table->texts('[data-test=thing]')[1] ?? '', '40 %'), 'the box to be second');
+    $table->press('fill the gaps flat, to see them as shapes')->see('[data-test=gap-list]', '100 % of the width, 100 % of the height');
+    expect($table->all('[data-test=gaps]'))->toHaveCount(2);
+    $table->press('must not be forgotten')->kept()->isAccessible('Photo with things');
+    // In the place pass it is asked for, and its outline lies over the cell, on the photo and on the paper.
+    $table->go((string) preg_replace('#/photo.*#', '/copy/2-2', $table->path()))->press('or: round the whole in passes')->see('[data-test=musts]', 'Thing 2');
+    Table::until(fn () => count($table->all('.cells [data-test=things]')) === 2, 'the outlines in both cells');
+    $table->press('Thing 2')->kept()->browser->navigate()->refresh();
+    $table->see('[data-test=musts]', 'Thing 2');
+    expect($table->browser->executeScript('return document.querySelector("[data-test=musts] input").checked'))->toBeTrue();
+    $table->key('g');
+    Table::until(fn () => $table->all('.cells [data-test=things]') === [], 'the outlines to go');
+    $table->isAccessible('Copy with things')->isQuiet();
+});
+
+it('names the cells it shows together, wherever they lie turned or mirrored', function () {
+    $table = Table::copied('2-2', '--sheet=9x6in --photo=9x6in --columns=3 --rows=3')->key('3');
+    // By their places on the screen, row after row.
+    $seen = fn (): array => $table->browser->executeScript('return [...document.querySelectorAll(".photo [data-test=cell-address]")].map((e) => [Math.round(e.getBoundingClientRect().top), Math.round(e.getBoundingClientRect().left), e.innerText]).sort((a, b) => a[0] - b[0] || a[1] - b[1]).map((e) => e[2])');
+    Table::until(fn () => $seen() === ['A1', 'B1', 'C1', 'A2', 'B2', 'C2', 'A3', 'B3', 'C3'], 'nine addresses');
+    $table->key('u');
+    Table::until(fn () => $seen() === ['C3', 'B3', 'A3', 'C2', 'B2', 'A2', 'C1', 'B1', 'A1'], 'them upside down');
+    $table->key('v');
+    Table::until(fn () => $seen() === ['A3', 'B3', 'C3', 'A2', 'B2', 'C2', 'A1', 'B1', 'C1'], 'them upside down in a mirror');
+    $table->key('u');
+    Table::until(fn () => $seen() === ['C1', 'B1', 'A1', 'C2', 'B2', 'A2', 'C3', 'B3', 'A3'], 'them in a mirror');
+    // The cell in hand alone is mirrored without marks: nothing is measured there.
+    $table->key('3');
+    Table::until(fn () => $table->all('[data-test=crossing]') === [] && $table->all('.held.mirrored') !== [], 'no crossings in a mirror');
+    $table->key('v');
+    Table::until(fn () => $table->all('[data-test=crossing]') !== [], 'the crossings again');
+});
+
+it('goes through every crossing before a cell is done in ink, and runs the dot as fast as one likes', function () {
+    $table = Table::copied('2-1')->see('[data-test=courses]', 'upright')->press('in ink: every crossing gone through first')->kept();
+    $table->key('h')->key('h');
+    // What is known of the cell comes again with the choice.
+    $count = Table::until(fn () => count($table->all('.photo [data-test=crossing]')), 'the crossings');
+    foreach (range(1, $count) as $nth) {
+        $table->key(' ')->see('.head', 'Exactly')->see('[data-test=address]', 'B1');
+    }
+    $table->key(' ')->see('[data-test=progress]', '1 of 6 done');
+    $table->go(preg_replace('#/copy/.*#', '/copy/2-1', $table->path()))->see('[data-test=courses]', 'upright')->key('c')->see('.speed', '3.5 s');
+    $table->find('.speed .el-slider__button-wrapper')->click();
+    $table->key(WebDriverKeys::ARROW_LEFT)->see('.speed', '3 s');
+    expect($table->browser->executeScript('return document.querySelector("animateMotion").getAttribute("dur")'))->toBe('3s');
+    $table->isAccessible('Copy in ink')->isQuiet();
 });

@@ -287,8 +287,6 @@ it('is accessible on every rung, in every width and by every light', function (s
             .filter(([, w, h]) => w < 24 || h < 24)
         JS);
     expect($small)->toBe([]);
-    $table->size(1280, 800);
-    $table->browser->executeScript('localStorage.removeItem("inch-ladder-scheme")');
 })->with(['photo', 'paper', 'fit', 'grid', 'marks', 'copy', 'check', 'tone', 'finish', 'marks/paper/left', 'marks/folded', 'print/tracing', 'print/calibration'])->with([
     // By lamp a phone differs from the wide page in nothing but its layout, which is the phone's by day.
     'wide, by day' => [1024, 'light'],
@@ -307,7 +305,6 @@ it('lets no two words of the boards stand on each other', function (string $titl
         const touch = (a, b) => Math.min(a.right, b.right) - Math.max(a.left, b.left) > 1 && Math.min(a.bottom, b.bottom) - Math.max(a.top, b.top) > 5
         return [words.length, words.flatMap((one, i) => words.slice(i + 1).filter((other) => touch(one.box, other.box)).map((other) => `${one.words} | ${other.words}`))]
         JS);
-    $table->size(1280, 800);
     expect($touching[0])->toBeGreaterThan(5)->and($touching[1])->toBe([]);
 })->with(['Jug on the sill', 'Potting bench, late morning', 'Low water, evening'])->with(['photo', 'fit', 'marks', 'tone'])->with([[1280, 800], [1440, 900], [390, 844]]);
 
@@ -323,7 +320,6 @@ it('shows what is chosen as the one that stands out, by every light', function (
         JS);
     $contrast = fn (float $a, float $b): float => (max($a, $b) + 0.05) / (min($a, $b) + 0.05);
     expect($contrast($chosen, $panel))->toBeGreaterThan(4.5)->and($contrast($main, $panel))->toBeGreaterThan(4.5)->and($contrast($other, $panel))->toBeLessThan(2);
-    $table->browser->executeScript('localStorage.removeItem("inch-ladder-scheme")');
 })->with(['light', 'dark']);
 
 it('shows the true size of what is larger than the screen, and of what is smaller', function (float $dots) {
@@ -331,7 +327,6 @@ it('shows the true size of what is larger than the screen, and of what is smalle
     $table->go('/')->browser->executeScript('localStorage.setItem("screen-dots-per-mm", arguments[0])', [$dots]);
     open('Jug on the sill', 'photo')->see('[data-test=true-size]', '%');
     $table->press('true size')->see('[data-test=true-size]', '100 %')->press('whole boards');
-    $table->browser->executeScript('localStorage.removeItem("screen-dots-per-mm")');
 })->with(['a screen as a wall of dots' => 12, 'dots as large as peas' => 0.8]);
 
 it('shows fractions as real ones that are still read and copied rightly', function () {

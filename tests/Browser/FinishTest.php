@@ -23,3 +23,19 @@ it('goes through the last list, for the medium at hand, and keeps it', function 
     Table::until(fn () => str_contains($table->text('[data-test=left]'), ' to do'), 'a tick to be taken back');
     $table->isQuiet();
 });
+
+it('keeps its own record: time by itself while one works, a page with the cells against time, and a lesson', function () {
+    $made = json_decode(Table::lay()->artisan('inch:new '.Photos::make(900, 600).' --title=Recorded --sheet=9x6in --photo=9x6in --columns=3 --rows=2'), true);
+    $table = Table::lay()->go("/drawing/{$made['drawing']}/copy")->see('[data-test=address]', 'A1')->key(' ')->see('[data-test=address]', 'B1')->key('f')->kept();
+    // Time is told when the page is left, by whichever way; it counts in steps of five seconds.
+    sleep(6);
+    $table->press('Log')->see('[data-test=sitting]', 'under a minute')->see('[data-test=left-open]', 'A doubt at B1')->see('[data-test=log]', 'Copy');
+    Table::until(fn () => $table->all('[data-test=plot] svg path') !== [], 'the plot');
+    $table->isAccessible('The log');
+    $table->find('[data-test=sitting] input')->sendKeys('Start with the rim'.Facebook\WebDriver\WebDriverKeys::ENTER);
+    Table::until(fn () => (json_decode((string) file_get_contents($table->address("/api/drawings/{$made['drawing']}/log")), true)['sittings'][0]['lesson'] ?? '') === 'Start with the rim', 'the lesson to be kept');
+    $table->browser->navigate()->refresh();
+    $table->find('[data-test=sitting] input');
+    expect($table->browser->executeScript('return document.querySelector("[data-test=sitting] input").value'))->toBe('Start with the rim');
+    $table->isQuiet();
+});

@@ -14,10 +14,7 @@ function atThe(string $place, string $options = '--sheet=letter --photo=5x7in --
 {
     $made = json_decode(Table::lay()->artisan('inch:new '.Photos::make(1000, 1400)." --title=Printed {$options}"), true);
 
-    $table = Table::lay()->go('/');
-    $table->browser->executeScript('localStorage.clear()');
-
-    return $table->go("/drawing/{$made['drawing']}/{$place}");
+    return Table::lay()->go("/drawing/{$made['drawing']}/{$place}");
 }
 
 /** The sheet that is shown, once it is there; its address. */

@@ -15,6 +15,7 @@ use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverKeys;
 use PHPUnit\Framework\Assert;
 use Symfony\Component\Process\Process;
+use Tests\Photos;
 
 /**
  * An artist at the table: the app as ./bin/start serves it, on a database of its
@@ -22,7 +23,7 @@ use Symfony\Component\Process\Process;
  */
 final class Table
 {
-    private const PATIENCE_SECONDS = 15;
+    private const PATIENCE_SECONDS = 30;
 
     private static ?self $laid = null;
 
@@ -67,6 +68,16 @@ final class Table
         register_shutdown_function(fn () => $this->clear());
     }
 
+    /** A drawing of four coloured quarters in Copy; 3 × 2 cells of 3 in. */
+    public static function copied(string $cell = '', string $options = '--sheet=9x6in --photo=9x6in --columns=3 --rows=2'): self
+    {
+        $made = json_decode(self::lay()->artisan('inch:new '.Photos::make(900, 600)." --title=Copied {$options}"), true);
+        // From the shelf, to which Back leads.
+        $table = self::lay()->go('/');
+
+        return $table->go("/drawing/{$made['drawing']}/copy".($cell === '' ? '' : "/{$cell}"))->see('[data-test=address]', '');
+    }
+
     public function artisan(string $command): string
     {
         return Process::fromShellCommandline("php artisan {$command}", base_path(), $this->environment())->mustRun()->getOutput();
@@ -96,6 +107,15 @@ final class Table
         if (isset($this->browser)) {
             $this->browser->manage()->getLog('browser');
         }
+    }
+
+    /** As if nobody had sat here before: whoever did, and failed half-way, left a phone's screen, a lamp, a left hand, or no server. */
+    public function settle(): void
+    {
+        $this->size(1280, 800);
+        $this->devtools('Emulation.setTouchEmulationEnabled', ['enabled' => false]);
+        $this->browser->executeScript('try { localStorage.clear(); sessionStorage.clear() } catch {}');
+        @fsockopen('127.0.0.1', $this->port) === false && $this->serve();
     }
 
     /** The screen as so many CSS pixels; a phone's when narrow. */

@@ -44,3 +44,12 @@ it('counts tones, shows few of them, probes a place and prints the bar', functio
     expect($table->arrive('/drawing/\w+/print/(\w+)'))->toBe('tones');
     $table->see('h2', 'Print')->isQuiet();
 });
+
+it('offers the check before tone goes over the lines, once, and undo offers it again', function () {
+    $table = light()->see('[data-test=check-first]', 'look once more whether they are right')->press('I know')->kept();
+    expect($table->all('[data-test=check-first]'))->toBe([]);
+    $table->browser->navigate()->refresh();
+    $table->see('[data-test=tone-bar]', '1');
+    expect($table->all('[data-test=check-first]'))->toBe([]);
+    $table->click('[data-test=undo]')->see('[data-test=check-first]', 'nothing')->press('Check')->arrive('/drawing/\w+/check');
+});

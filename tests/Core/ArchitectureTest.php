@@ -39,23 +39,26 @@ const CORE_ROOMS = [
     'Marks' => ['Measure', 'Grid', 'Layout'],
     'Copying' => ['Measure', 'Pixels', 'Grid', 'Layout'],
     'Checking' => ['Measure', 'Layout'],
+    'Things' => ['Layout', 'Copying'],
+    'Sittings' => ['Copying'],
+    'Masses' => ['Pixels'],
     'Tone' => ['Pixels'],
     'Finish' => ['Measure', 'Layout'],
     'Planner' => ['Measure', 'Photo', 'Grid'],
     'Printing' => ['Measure', 'Paper', 'Grid'],
     // The top floor.
-    'Plan' => ['Measure', 'Photo', 'Paper', 'Grid', 'Fit', 'Layout', 'Marks', 'Copying', 'Tone', 'Finish', 'Planner'],
+    'Plan' => ['Measure', 'Photo', 'Paper', 'Grid', 'Fit', 'Layout', 'Marks', 'Copying', 'Things', 'Tone', 'Finish', 'Planner'],
 ];
 
 const APP_ROOMS = [
     'Exceptions' => [],
     'Wording' => ['Exceptions'],
     'Documents' => ['Wording'],
-    'Devices' => [],
     'Providers' => [],
     'Adjusting' => ['Wording', 'Documents'],
     'Models' => ['Exceptions', 'Documents'],
     'Imaging' => ['Exceptions', 'Wording', 'Models'],
+    'Devices' => ['Imaging'],
     'Keeping' => ['Models', 'Imaging'],
     'Archive' => ['Exceptions', 'Wording', 'Documents', 'Models', 'Imaging'],
     'Printing' => ['Exceptions', 'Wording', 'Models', 'Imaging'],

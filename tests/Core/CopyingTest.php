@@ -3,19 +3,27 @@
 use App\Wording\CopyWording;
 use InchLadder\Copying\Cell;
 use InchLadder\Copying\CellAnalysis;
+use InchLadder\Copying\ContoursInGrid;
+use InchLadder\Copying\ContourTrace;
+use InchLadder\Copying\Correction;
 use InchLadder\Copying\Crossing;
 use InchLadder\Copying\EyeFraction;
 use InchLadder\Copying\Pace;
+use InchLadder\Copying\Piece;
 use InchLadder\Copying\Place;
 use InchLadder\Copying\PointInCell;
 use InchLadder\Copying\Route;
 use InchLadder\Copying\Side;
 use InchLadder\Copying\Start;
+use InchLadder\Copying\Told;
+use InchLadder\Fit\Ways\Stretch;
 use InchLadder\Grid\Cells;
 use InchLadder\Grid\Division;
+use InchLadder\Grid\Schools\ProportionalCells;
 use InchLadder\Grid\Schools\SquaresByMeasure;
 use InchLadder\Layout\Hand;
 use InchLadder\Layout\KeyPoint;
+use InchLadder\Layout\Places;
 use InchLadder\Measure\Graduation;
 use InchLadder\Measure\Notation;
 use InchLadder\Measure\Rational;
@@ -23,62 +31,27 @@ use InchLadder\Measure\Rounded;
 use InchLadder\Measure\Unit;
 use InchLadder\Paper\Margins;
 use InchLadder\Photo\Reference;
-use InchLadder\Pixels\Content;
-use InchLadder\Pixels\Field;
-use InchLadder\Pixels\Transition;
-use InchLadder\Pixels\Transitions;
+use InchLadder\Pixels\Contours;
+use Tests\Core\Pictures;
 use Tests\Core\Plans;
 
 /**
- * Lightness along a line: `$levels` one after another, changing at `$places`.
+ * A cell seen through a shape: dark where it is, light elsewhere, and about it what goes on beyond its sides.
  *
- * @param  list<float>  $places
- * @param  list<int>  $levels  one more than places
+ * @param  Closure(float, float): bool  $dark  of shares across and down; −1…2
+ * @param  list<Correction>  $corrections  places as shares of the whole, three cells by three
  */
-function stepped(array $places, array $levels, int $samples = 200): array
+function looked(Closure $dark, string $paper = '2x2in', float $ratio = 1.0, array $corrections = [], ?Place $place = null): CellAnalysis
 {
-    return array_map(function (int $i) use ($places, $levels, $samples): float {
-        $sum = 0.0;
-        foreach (range(0, 9) as $tenth) {
-            $at = ($i + ($tenth + 0.5) / 10) / $samples;
-            $sum += $levels[count(array_filter($places, fn (float $place): bool => $place <= $at))];
-        }
+    [$across, $down] = $ratio >= 1 ? [100, (int) round(100 / $ratio)] : [(int) round(100 * $ratio), 100];
+    $picture = Pictures::lab(3 * $across, 3 * $down, fn (float $x, float $y): array => $dark(3 * $x - 1, 3 * $y - 1) ? [25, 5, 5] : [80, 0, 10]);
+    [$wide, $high] = array_map(fn (string $side): string => (string) (3 * (int) $side), explode('x', rtrim($paper, 'in')));
+    $plan = Plans::of(Reference::onScreen(3 * $across, 3 * $down), size("{$wide}x{$high}in"), fit: new Stretch, school: new ProportionalCells(Cells::of(3, 3)), ruler: '1/32 in');
+    $cell = Cell::of($plan->layout, $place ?? new Place(1, 1));
+    $contours = Contours::of($picture);
+    $seen = ContoursInGrid::of($contours->withLines(ContoursInGrid::thin($contours, $plan->layout)), $plan->layout, $corrections)->cell($cell->place);
 
-        return $sum / 10;
-    }, range(0, $samples - 1));
-}
-
-/**
- * A cell seen through a shape: dark where it is, light elsewhere.
- *
- * @param  Closure(float, float): bool  $dark  of shares across and down
- */
-function looked(Closure $dark, string $paper = '2x2in', float $ratio = 1.0): CellAnalysis
-{
-    $level = function (float $x, float $y, float $wide, float $high) use ($dark): float {
-        $sum = 0;
-        foreach ([0.125, 0.375, 0.625, 0.875] as $a) {
-            foreach ([0.125, 0.375, 0.625, 0.875] as $b) {
-                $sum += $dark($x + $a * $wide, $y + $b * $high) ? 60 : 200;
-            }
-        }
-
-        return $sum / 16;
-    };
-    $line = fn (Side $side): array => array_map(function (int $i) use ($side, $level): float {
-        [$x, $y] = $side->point($i / 200);
-
-        return $side->isUpright() ? $level($x, $y, 0, 1 / 200) : $level($x, $y, 1 / 200, 0);
-    }, range(0, 199));
-    [$across, $down] = $ratio >= 1 ? [110, (int) round(110 / $ratio)] : [(int) round(110 * $ratio), 110];
-    $field = [];
-    foreach (range(0, $down - 1) as $y) {
-        foreach (range(0, $across - 1) as $x) {
-            $field[] = $level($x / $across, $y / $down, 1 / $across, 1 / $down);
-        }
-    }
-
-    return CellAnalysis::of(array_combine(array_column(Side::cases(), 'value'), array_map($line, Side::cases())), new Field($across, $down, $field), size($paper), Graduation::read('1/32 in'));
+    return CellAnalysis::of($seen, $cell->paper, Graduation::read('1/32 in'));
 }
 
 /** @return list<string> side and share of each crossing */
@@ -87,52 +60,92 @@ function places(CellAnalysis $sight): array
     return array_map(fn (Crossing $crossing): string => $crossing->side->value.' '.number_format($crossing->at, 2), $sight->crossings);
 }
 
-it('finds where light turns to dark along a line, to half a hundredth', function (array $places, array $levels, array $found) {
-    $steps = Transitions::along(stepped($places, $levels));
-    expect(count($steps))->toBe(count($found));
-    foreach ($found as $i => [$at, $change]) {
-        expect($steps[$i]->at)->toEqualWithDelta($at, 0.005)->and($steps[$i]->change)->toEqualWithDelta($change, 0.06 * abs($change));
-    }
-})->with([
-    'one edge' => [[0.3721], [40, 200], [[0.3721, 160]]],
-    'in and out' => [[0.25, 0.7], [200, 60, 180], [[0.25, -140], [0.7, 120]]],
-    'nothing' => [[], [128], []],
-    'fainter than an eye takes for an edge' => [[0.5], [120, 129], []],
-    'a faint edge beside a strong one' => [[0.3, 0.7], [10, 40, 250], [[0.7, 210]]],
-    'close to the end' => [[0.03], [40, 200], [[0.03, 160]]],
-]);
-
-it('takes a hair, whose two edges are one to a pencil, for one', function () {
-    expect(Transitions::along(stepped([0.5, 0.51], [200, 60, 190])))->toHaveCount(1);
-});
-
-it('takes neither a slow gradient nor grain for an edge', function () {
-    mt_srand(7);
-    $grain = array_map(fn (): float => 120 + mt_rand(-12, 12), range(1, 200));
-    expect(Transitions::along(array_map(fn (int $i): float => $i, range(0, 199))))->toBe([])->and(Transitions::along($grain))->toBe([]);
-});
-
-it('names at most the five strongest on a side', function () {
-    $steps = Transitions::along(stepped([0.1, 0.2, 0.3, 0.4, 0.5, 0.6, 0.7], [0, 100, 0, 100, 0, 100, 0, 60]));
-    expect(array_map(fn (Transition $step): float => round($step->at, 1), $steps))->toHaveCount(5)->not->toContain(0.7);
-});
+/** @return list<string> */
+function sentences(CellAnalysis $sight): array
+{
+    return array_map(fn (ContourTrace $contour): string => CopyWording::contour($contour, new Notation(Unit::Inch, Graduation::read('1/32 in'))), $sight->contours);
+}
 
 it('follows a contour from where it comes in to where it leaves', function (Closure $dark, array $places, array $courses, string $paper = '2x2in', float $ratio = 1.0) {
     $sight = looked($dark, $paper, $ratio);
-    $words = array_map(fn ($course): string => CopyWording::contour($course, new Notation(Unit::Inch, Graduation::read('1/32 in'))), $sight->courses);
-    expect(places($sight))->toBe($places)->and($words)->toBe($courses);
+    expect(places($sight))->toBe($places)->and(sentences($sight))->toBe($courses)->and($sight->isOpen())->toBeFalse();
 })->with([
     // Places and bulges by the circle's own equation: the sagitta is r − √(r² − (c/2)²), c the chord.
     'a disc in the corner, radius half the side' => [fn (float $x, float $y): bool => hypot($x, 1 - $y) < 0.5, ['bottom 0.50', 'left 0.50'], ['in at 1/2 of the bottom side, out at 1/2 of the left side; falls 45°, bulges up 9/32 in']],
-    'a disc over the bottom' => [fn (float $x, float $y): bool => hypot($x - 0.5, $y - 1.1) < 0.4, ['bottom 0.11', 'bottom 0.89'], ['in short of 1/8 of the bottom side, out past 7/8 of the bottom side; level, bulges up 19/32 in']],
+    'a disc over the bottom' => [fn (float $x, float $y): bool => hypot($x - 0.5, $y - 1.1) < 0.41, ['bottom 0.10', 'bottom 0.90'], ['in short of 1/8 of the bottom side, out past 7/8 of the bottom side; level, bulges up 5/8 in']],
     'a slope' => [fn (float $x, float $y): bool => $y > 0.75 - 0.25 * $x, ['right 0.50', 'left 0.75'], ['in at 1/2 of the right side, out at 3/4 of the left side; rises 14°, straight']],
     'the same on a paper stretched to twice the height' => [fn (float $x, float $y): bool => $y > 0.75 - 0.25 * $x, ['right 0.50', 'left 0.75'], ['in at 1/2 of the right side, out at 3/4 of the left side; rises 27°, straight'], '2x4in'],
     'a level edge in a wide cell' => [fn (float $x, float $y): bool => $y > 0.3, ['right 0.30', 'left 0.30'], ['in short of 1/3 of the right side, out short of 1/3 of the left side; level, straight'], '4x2in', 2.0],
     'an upright edge in a tall one' => [fn (float $x, float $y): bool => $x > 0.62, ['top 0.62', 'bottom 0.62'], ['in at 5/8 of the top side, out at 5/8 of the bottom side; upright, straight'], '1x2in', 0.5],
-    'round a corner' => [fn (float $x, float $y): bool => $y > 0.5 && $x < 0.6, ['bottom 0.60', 'left 0.50'], ['in at 3/5 of the bottom side, out at 1/2 of the left side; falls 40°, bulges up 3/4 in']],
-    'to a sharp tip, where it ends' => [fn (float $x, float $y): bool => $y > 0.5 && $y < 0.5 + 0.4 * (0.6 - $x), ['left 0.50', 'left 0.74'], ['in at 1/2 of the left side, fades inside; level, straight', 'in at 3/4 of the left side, fades inside; rises 23°, straight']],
+    'round a corner' => [fn (float $x, float $y): bool => $y > 0.5 && $x < 0.6, ['bottom 0.60', 'left 0.50'], ['in at 3/5 of the bottom side, out at 1/2 of the left side; in 2 pieces: straight to a corner at 3/5 across, 1/2 down; then straight']],
+    'an S' => [fn (float $x, float $y): bool => $y > 0.5 + 0.12 * sin(2 * M_PI * $x), ['right 0.50', 'left 0.50'], ['in at 1/2 of the right side, out at 1/2 of the left side; in 2 pieces: bulges up 7/32 in to 1/2 across, 1/2 down; then bulges down 7/32 in']],
+    'a shape inside' => [fn (float $x, float $y): bool => hypot($x - 0.5, ($y - 0.4) * 1.5) < 0.25, [], ['a shape inside, from 1/4 across to 3/4 across and from short of 1/4 down to short of 3/5 down']],
+    'a thin line' => [fn (float $x, float $y): bool => abs($y - 0.3 - 0.4 * $x) < 0.03, ['right 0.70', 'left 0.30'], ['a line 1/8 in wide, in past 2/3 of the right side, out short of 1/3 of the left side; falls 22°, straight']],
     'nothing at all' => [fn (): bool => false, [], []],
 ]);
+
+it('tells a contour of many corners from one to the next, and the most of a circle in two bows', function () {
+    // Battlements: up, along, down, along …, ten corners in the cell.
+    $sight = looked(fn (float $x, float $y): bool => $y > (((int) floor(5 * ($x + 2) + 0.5)) % 2 === 0 ? 0.3 : 0.6));
+    $words = sentences($sight);
+    expect(count($words))->toBeGreaterThan(8)->and(implode(' ', $words))->toContain('to a corner at')->and($sight->isOpen())->toBeFalse();
+    foreach ($sight->contours as $contour) {
+        // A corner is rounded by a hair, as it is looked at smoothed.
+        expect(count($contour->pieces->all))->toBeLessThan(3)->and(max(array_map(fn (Piece $piece): float => abs($piece->bulge), $contour->pieces->all)))->toBeLessThan(1.2);
+    }
+    $round = looked(fn (float $x, float $y): bool => hypot($x - 0.45, $y - 0.5) < 0.35 || ($x > 0.4 && abs($y - 0.5) < 0.2));
+    // From the bar's upper side round to its lower one: three quarters of a circle and more.
+    $most = max(array_map(fn (ContourTrace $contour): int => count(array_filter($contour->pieces->all, fn (Piece $piece): bool => ! $piece->isStraight())), $round->contours));
+    expect($most)->toBeLessThanOrEqual(3);
+});
+
+it('tells a sharp tip by its two edges, and as one line where a pencil cannot part them', function () {
+    $sight = looked(fn (float $x, float $y): bool => $y > 0.5 && $y < 0.5 + 0.4 * (0.6 - $x));
+    expect(places($sight))->toBe(['left 0.50', 'left 0.74'])->and($sight->contours)->toHaveCount(3);
+    [$upper, $lower, $line] = [sentences($sight)[1], sentences($sight)[0], sentences($sight)[2]];
+    expect($upper)->toContain('in at 1/2 of the left side, meets another at')->toContain('level, straight')
+        ->and($lower)->toContain('in at 3/4 of the left side, meets another at')->toContain('straight')
+        ->and($line)->toStartWith('a line')->toContain('from short of 3/5 across');
+});
+
+it('takes up what a hand said of a crossing or a contour, in both cells at the side', function (array $corrections, array $here, array $beside, bool $open) {
+    // A level edge at 2/5 of the middle row of cells; places are shares of three cells by three.
+    $looked = fn (Place $place): CellAnalysis => looked(fn (float $x, float $y): bool => $y > 0.4, corrections: array_map(fn (array $one): Correction => new Correction(...$one), $corrections), place: $place);
+    [$cell, $right] = [$looked(new Place(1, 1)), $looked(new Place(2, 1))];
+    expect(places($cell))->toBe($here)->and(places($right))->toBe($beside)->and($cell->isOpen())->toBe($open);
+})->with([
+    'nothing' => [[], ['right 0.40', 'left 0.40'], ['right 0.40', 'left 0.40'], false],
+    'a crossing moved' => [[[Told::Crossing, [2 / 3, 1.4 / 3], [[2 / 3, 1.5 / 3]]]], ['right 0.50', 'left 0.40'], ['right 0.40', 'left 0.50'], false],
+    'struck out: the contour stops at the side' => [[[Told::Crossing, [2 / 3, 1.4 / 3], []]], ['left 0.40'], ['right 0.40'], true],
+    'put where none was: nothing leads to it' => [[[Told::Crossing, null, [[2 / 3, 1.8 / 3]]]], ['right 0.40', 'right 0.80', 'left 0.40'], ['right 0.40', 'left 0.40', 'left 0.80'], true],
+    'and a contour drawn to it' => [[[Told::Crossing, null, [[2 / 3, 1.8 / 3]]], [Told::Contour, null, [[0.4, 0.5], [2 / 3, 1.8 / 3]]]], ['right 0.40', 'right 0.80', 'left 0.40'], ['right 0.40', 'left 0.40', 'left 0.80'], false],
+    'a contour struck out here: the cell beyond still has the crossing' => [[[Told::Contour, [0.5, 1.4 / 3], []]], ['right 0.40', 'left 0.40'], ['right 0.40', 'left 0.40'], true],
+    'and there: nobody has' => [[[Told::Contour, [0.5, 1.4 / 3], []], [Told::Contour, [5 / 6, 1.4 / 3], []]], ['left 0.40'], [], true],
+    'a contour drawn through both' => [[[Told::Contour, null, [[0.4, 0.5], [0.9, 0.6]]]], ['right 0.40', 'right 0.66', 'left 0.40'], ['right 0.40', 'left 0.40', 'left 0.66'], false],
+    'its end moved along the side, as the cell beyond has it' => [[[Told::Contour, null, [[0.4, 0.5], [2 / 3, 1.8 / 3]]], [Told::Crossing, [2 / 3, 1.8 / 3], [[2 / 3, 1.6 / 3]]]], ['right 0.40', 'right 0.60', 'left 0.40'], ['right 0.40', 'left 0.40', 'left 0.60'], false],
+    'a word about another place' => [[[Told::Crossing, [0.1, 0.1], []]], ['right 0.40', 'left 0.40'], ['right 0.40', 'left 0.40'], false],
+]);
+
+it('forgets a word that is taken back, and keeps the last one on a thing', function (array $words, array $kept) {
+    $off = fn (array $a, array $b): float => 3 * hypot($a[0] - $b[0], $a[1] - $b[1]);
+    $said = array_reduce($words, fn (array $said, array $word): array => Correction::said($said, new Correction(...$word), $off), []);
+    expect(array_map(fn (Correction $one): array => [$one->what, $one->was, $one->now], $said))->toBe($kept);
+})->with([
+    'added and taken away' => [[[Told::Crossing, null, [[0.5, 0.5]]], [Told::Crossing, [0.501, 0.5], []]], []],
+    'added and moved' => [[[Told::Crossing, null, [[0.5, 0.5]]], [Told::Crossing, [0.5, 0.5], [[0.5, 0.6]]]], [[Told::Crossing, null, [[0.5, 0.6]]]]],
+    'moved twice' => [[[Told::Crossing, [0.1, 0.5], [[0.2, 0.5]]], [Told::Crossing, [0.2, 0.5], [[0.3, 0.5]]]], [[Told::Crossing, [0.1, 0.5], [[0.3, 0.5]]]]],
+    'moved and struck out' => [[[Told::Crossing, [0.1, 0.5], [[0.2, 0.5]]], [Told::Crossing, [0.2, 0.5], []]], [[Told::Crossing, [0.1, 0.5], []]]],
+    'a drawn contour taken away by its middle' => [[[Told::Contour, null, [[0.1, 0.1], [0.5, 0.5]]], [Told::Contour, [0.3, 0.3], []]], []],
+    'two things' => [[[Told::Crossing, [0.1, 0.5], []], [Told::Contour, [0.1, 0.5], []]], [[Told::Crossing, [0.1, 0.5], []], [Told::Contour, [0.1, 0.5], []]]],
+]);
+
+it('writes places and reads them as they were', function (array $places, string $written) {
+    expect(Places::write($places))->toBe($written)->and(Places::read($written, Correction::MOST_POINTS))->toEqual($places);
+})->with([[[], ''], [[[0.25, 0.5]], '0.25 0.5'], [[[0.25, 0.5], [-1.125, 1.0]], '0.25 0.5, -1.125 1']]);
+
+it('reads no places from nonsense', function (string $text) {
+    expect(Places::read($text, Correction::MOST_POINTS))->toBeNull();
+})->with(['0.5', '0.5,0.5', '1e3 2', '0.5 0.5,', "0.5 0.5\n", '111 2', implode(', ', array_fill(0, 25, '0 0'))]);
 
 it('says a share the way an eye judges it, with its base', function (string $share, string $words, string $exactly) {
     $eye = EyeFraction::of(Rational::of($share));
@@ -208,27 +221,6 @@ it('finds the key points of a cell, measured from its own lines', function (Plac
     'at the far corner' => [new Place(4, 6), [['corner', '1', '1', '1', '1']]],
     'none' => [new Place(0, 0), []],
 ]);
-
-it('tells blank cells from busy ones', function () {
-    // A field of four quarters: blank, an edge, stripes, and grain too faint to see.
-    mt_srand(3);
-    $levels = [];
-    foreach (range(0, 39) as $y) {
-        foreach (range(0, 39) as $x) {
-            $levels[] = match (true) {
-                $y < 20 && $x < 20 => 200,
-                $y < 20 => $x < 30 ? 200 : 80,
-                $x < 20 => $x % 4 < 2 ? 40 : 220,
-                default => 120 + mt_rand(-2, 2),
-            };
-        }
-    }
-    [$blank, $edge, $stripes, $grain] = Content::of(new Field(40, 40, $levels), [0, 0.5, 1], [0, 0.5, 1]);
-    expect($blank)->toBeLessThan(\InchLadder\Pixels\Figures::BLANK)
-        ->and($grain)->toBeLessThan(\InchLadder\Pixels\Figures::BLANK)
-        ->and($edge)->toEqualWithDelta(0.05, 0.001)
-        ->and($stripes)->toBeGreaterThan(0.4);
-});
 
 it('tells the time left from the hand’s own pace', function (array $minutes, int $cells, ?string $takes) {
     $pace = Pace::of(array_map(fn (float $minute): int => (int) (60 * $minute), $minutes));

@@ -1,5 +1,6 @@
 <?php
 
+use InchLadder\Fit\CropPull;
 use InchLadder\Fit\Frame;
 use InchLadder\Fit\Scale;
 use InchLadder\Fit\Ways\CropToPaper;
@@ -86,6 +87,25 @@ it('keeps the crop inside the photo wherever it is put', function (?string $left
     'dragged past the left' => ['-3', null, '1', '0 0 1/2 1'],
     'half as large, centred' => [null, null, '1/2', '3/8 1/4 1/4 1/2'],
     'half as large, in a corner' => ['1', '1', '0.5', '3/4 1/2 1/4 1/2'],
+]);
+
+it('makes of a pull what stays inside the photo, in the crop’s own shape', function (string $from, Closure $pull, string $pulled) {
+    $reference = Reference::onScreen(1000, 500);
+    $crop = (new CropToPaper(frame(...explode(' ', $from))))->onto($reference, size('5x5in'))->crop;
+    $frame = $pull(new CropPull($crop, $crop->sizeOn($reference)));
+    $again = $frame instanceof Frame ? (new CropToPaper($frame))->onto($reference, size('5x5in'))->crop : $frame;
+    expect("{$again->left} {$again->top} {$again->width} {$again->height}")->toBe($pulled);
+})->with([
+    'moved' => ['1/4 0 1/2', fn (CropPull $p) => $p->moved(Rational::of('1/10'), Rational::of('1/5')), '1/10 1/5 1/4 1/2'],
+    'moved past two edges' => ['1/4 0 1/2', fn (CropPull $p) => $p->moved(Rational::of('-1'), Rational::of('3')), '0 1/2 1/4 1/2'],
+    'its corner pulled out: the larger of the two counts' => ['0 0 1/2', fn (CropPull $p) => $p->corner(Rational::of('3/8'), Rational::of('1/2')), '0 0 3/8 3/4'],
+    'its corner pulled past the edge: the near corner gives way' => ['3/4 1/2 1/2', fn (CropPull $p) => $p->corner(Rational::of('1/2'), Rational::of('1/2')), '1/2 0 1/2 1'],
+    'its corner pulled in to nothing' => ['0 0 1', fn (CropPull $p) => $p->corner(Rational::zero(), Rational::zero()), '0 0 1/40 1/20'],
+    'larger about its middle' => ['1/4 1/4 1/4', fn (CropPull $p) => $p->sized(Rational::of('1/2')), '3/16 1/8 1/4 1/2'],
+    'larger beside the edge' => ['0 0 1/4', fn (CropPull $p) => $p->sized(Rational::of('1/2')), '0 0 1/4 1/2'],
+    'as large as can be, and more' => ['0 0 1/4', fn (CropPull $p) => $p->sized(Rational::of('7')), '0 0 1/2 1'],
+    'free: to the edge and no further' => ['1/4 1/2 1/2', fn (CropPull $p) => $p->freeCorner(Rational::of('9/10'), Rational::of('1/10')), '1/4 1/2 3/4 1/10'],
+    'free: never nothing' => ['1/4 1/2 1/2', fn (CropPull $p) => $p->freeCorner(Rational::of('-1'), Rational::zero()), '1/4 1/2 1/20 1/20'],
 ]);
 
 it('insets the whole photo along the extended diagonal', function (string $photo, string $sheet, string $size, string $area) {

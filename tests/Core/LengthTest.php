@@ -198,3 +198,11 @@ it('writes a length so that nothing is lost when it is read again', function (Un
     [Unit::Centimetre, '8.5 in', '21.59 cm'],
     [Unit::Millimetre, '1/3 in', '8 7/15 mm'],
 ]);
+
+it('knows the rulers that are marked in a unit', function (Unit $unit, array $rulers) {
+    expect(Graduation::commonIn($unit))->toBe($rulers)->and($rulers)->toContain($unit->commonRuler()->name);
+})->with([
+    [Unit::Inch, ['1/2 in', '1/4 in', '1/8 in', '1/16 in', '1/32 in']],
+    [Unit::Centimetre, ['1 mm', '0.5 mm']],
+    [Unit::Millimetre, ['1 mm', '0.5 mm']],
+]);

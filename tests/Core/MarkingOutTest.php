@@ -245,3 +245,14 @@ it('advises a pencil for every surface and use, edges only where lines would har
     }
     expect($advice->edgesOnly)->toBe($surface === Surface::Print || ($surface === Surface::Watercolour && $use === EndUse::Wash));
 })->with(Surface::cases())->with(EndUse::cases());
+
+it('reads a sentence out as a person would', function (string $written, string $read) {
+    expect(Spoken::aloud($written))->toBe($read);
+})->with([
+    ['On the top side, past 7/8: 1 3/16 in from the left.', 'On the top side, past 7 eighths: 1 and 3 sixteenths inches from the left.'],
+    ['A line 0.2 cm wide, in short of 2/3 of the left side; falls 12°, bulges up 1/8 in.', 'A line 0 point 2 centimetres wide, in short of 2 thirds of the left side; falls 12 degrees, bulges up an eighth of an inch.'],
+    ['AB12', 'AB12'],
+    ['in 2 pieces: straight to a corner at 1/2 across; then 4 in, in all', 'in 2 pieces: straight to a corner at 1 half across; then 4 inches, in all'],
+    ['exactly 41.3 %, ≈ 5 mm', 'exactly 41.3 per cent, about 5 millimetres'],
+    ['at 5/11 of the side', 'at 5 over 11 of the side'],
+]);

@@ -5,6 +5,7 @@ use App\Wording\Phrases;
 use InchLadder\Checking\Alignment;
 use InchLadder\Checking\Deviation;
 use InchLadder\Checking\Judgement;
+use InchLadder\Checking\Odd;
 use InchLadder\Checking\Proportion;
 use InchLadder\Checking\SpanOnPaper;
 use InchLadder\Fit\Ways\Stretch;
@@ -141,4 +142,44 @@ it('looks for none among points that are cropped away', function () {
     $plan = Plans::of(Reference::printed(size('10x5in')), size('5x5in'));
     $point = fn (string $x, string $y): Placed => Placed::in($plan->layout->fitted->crop, new KeyPoint('p', Rational::of($x), Rational::of($y), false));
     expect(Alignment::among([$point('0.1', '0.1'), $point('0.1', '0.9')], $plan->layout->fitted->area))->toBe([]);
+});
+
+it('calls odd and right what is far shorter than the others of its name, or slants otherwise, and only where there are others', function (array $spans, array $odd) {
+    // A picture of 4 × 3 on paper of 8 × 6.
+    $plan = Plans::of(Reference::printed(size('4x3in')), size('8x6in'), spans: array_map(fn (string $name, array $at): Span => span(...[...array_map(strval(...), $at), 'name' => $name]), array_keys($spans), $spans));
+    $found = Odd::among($plan->layout);
+    expect(array_map(CheckWording::odd(...), $found))->toBe($odd);
+})->with([
+    'fingers, one of them towards the eye' => [
+        ['finger 1' => [0.1, 0.5, 0.1, 0.1], 'finger 2' => [0.2, 0.5, 0.2, 0.1], 'left finger' => [0.3, 0.5, 0.3, 0.3], 'thumb' => [0.5, 0.5, 0.5, 0.45]],
+        ['“left finger” is 50 % as long as the others of its name: it points towards you, or away. It looks odd and is right; draw what shows.'],
+    ],
+    'on the limit' => [['leg 1' => [0.1, 0.5, 0.1, 0.1], 'leg 2' => [0.2, 0.5, 0.2, 0.1], 'leg 3' => [0.3, 0.5, 0.3, 0.255]], []],
+    'all alike' => [['leg 1' => [0.1, 0.5, 0.1, 0.1], 'leg 2' => [0.2, 0.1, 0.2, 0.5], 'leg 3' => [0.3, 0.5, 0.3, 0.1]], []],
+    'two of them: which is odd?' => [['ear 1' => [0.1, 0.5, 0.1, 0.1], 'ear 2' => [0.2, 0.5, 0.2, 0.4]], []],
+    'level among upright ones, whichever way they were taken' => [
+        ['Oar' => [0.1, 0.5, 0.1, 0.1], 'oar 2' => [0.2, 0.1, 0.2, 0.5], 'OAR 3' => [0.3, 0.5, 0.6, 0.5]],
+        ['“OAR 3” slants 90° otherwise than the others of its name. It looks odd and is right; draw what shows.'],
+    ],
+]);
+
+it('finds an odd length in every cell it runs through, and in no other', function () {
+    $plan = Plans::of(Reference::printed(size('4x3in')), size('8x6in'), spans: [span('0.05', '0.9', '0.05', '0.1', name: 'oar 1'), span('0.95', '0.9', '0.95', '0.1', name: 'oar 2'), span('0.1', '0.2', '0.6', '0.4', name: 'oar 3')]);
+    // Four by three cells; the line falls from 0.2 to 0.4 over 0.1 … 0.6: at 0.25 it is at 0.26, at 1/3 down it is at 0.433 across.
+    $cells = [];
+    foreach (range(0, 2) as $row) {
+        foreach (range(0, 3) as $column) {
+            foreach (Odd::crossing($plan->layout, $column / 4, $row / 3, ($column + 1) / 4, ($row + 1) / 3) as $odd) {
+                $cells[$odd->span->span->name][] = 4 * $row + $column;
+            }
+        }
+    }
+    expect($cells)->toBe(['oar 3' => [0, 1, 5, 6]]);
+});
+
+it('checks what may still move from what is firm', function () {
+    $plan = doubled();
+    $point = fn (string $name, string $x, string $y, bool $firm = false): Placed => Placed::in($plan->layout->fitted->crop, new KeyPoint($name, Rational::of($x), Rational::of($y), false, firm: $firm));
+    $found = Alignment::among([$point('chin', '0.5', '0.9'), $point('ear', '0.502', '0.2'), $point('heel', '0.51', '0.5', true)], $plan->layout->fitted->area);
+    expect(array_map(fn (Alignment $one): string => "{$one->first->point->name} {$one->second->point->name}", $found))->toBe(['heel ear', 'heel chin', 'chin ear']);
 });

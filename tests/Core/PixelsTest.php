@@ -2,9 +2,12 @@
 
 use InchLadder\Paper\Colour;
 use InchLadder\Pixels\Contour;
+use InchLadder\Pixels\Contours;
+use InchLadder\Pixels\End;
 use InchLadder\Pixels\Field;
-use InchLadder\Pixels\Gradient;
 use InchLadder\Pixels\SlantedEdges;
+use InchLadder\Pixels\ThinLines;
+use Tests\Core\Pictures;
 
 /**
  * A field of a function of places, each sample taken at its middle.
@@ -45,49 +48,83 @@ it('turns a field over its diagonal', function () {
     expect($turned->transposed()->all())->toBe($field->all());
 });
 
-it('finds the slope of a plane everywhere, at its frame and between its samples too', function (float $x, float $y) {
-    // Lightness grows by 2 a sample to the right and falls by 3 a sample downwards.
-    $gradient = Gradient::of(sampled(12, 9, fn (float $x, float $y): float => 100 + 2 * 12 * $x - 3 * 9 * $y));
-    [$across, $down] = $gradient->at($x, $y);
-    expect($across)->toEqualWithDelta(2, 1e-9)->and($down)->toEqualWithDelta(-3, 1e-9)->and($gradient->steepness($x, $y))->toEqualWithDelta(sqrt(13), 1e-9);
-})->with([[0, 0], [11, 8], [5.25, 3.75], 'outside, brought to the frame' => [-4, 99]]);
+/** A picture of lightness alone, dark and light parted softly where `$distance` is 0. */
+function parted(Closure $distance, int $wide = 160, int $high = 120): Contours
+{
+    return Contours::of(Pictures::lab($wide, $high, fn (float $x, float $y): array => [$distance($x, $y) > 0 ? 75 : 30, 0, 0]));
+}
 
-it('follows an edge to within a hundredth of the side', function (Closure $distance, array $from, array $to) {
-    $contour = Contour::from(Gradient::of(sampled(110, 110, fn (float $x, float $y): float => soft($distance($x, $y)))), ...$from);
-    [$x, $y] = $contour->points[count($contour->points) - 1];
-    expect($contour->leaves)->toBeTrue()->and($x)->toEqualWithDelta($to[0], 0.02)->and($y)->toEqualWithDelta($to[1], 0.02);
-    // All along it, not only at its ends.
-    foreach (array_slice($contour->points, 2, -2) as [$x, $y]) {
-        expect(abs($distance($x, $y)))->toBeLessThan(0.01);
+it('finds an edge where it is, to a twentieth of a sample, from one edge of the picture to the other', function (Closure $distance, End $ends) {
+    $contours = parted($distance)->all;
+    expect($contours)->toHaveCount(1);
+    [$contour] = $contours;
+    expect([$contour->starts, $contour->ends])->toBe([$ends, $ends])->and($contour->contrast())->toEqualWithDelta(45, 2);
+    foreach ($contour->x as $i => $x) {
+        // The distance is a share of the picture's height, 120 samples.
+        expect(abs($distance($x / 160, $contour->y[$i] / 120)) * 120)->toBeLessThan(0.15);
     }
+    $off = array_map(fn (float $x, float $y): float => abs($distance($x / 160, $y / 120)) * 120, $contour->x, $contour->y);
+    sort($off);
+    expect($off[intdiv(count($off), 2)])->toBeLessThan(0.05);
 })->with([
-    'level' => [fn (float $x, float $y): float => $y - 0.4, [0.0, 0.4], [1.0, 0.4]],
-    'upright, from below' => [fn (float $x, float $y): float => $x - 0.7, [0.7, 1.0], [0.7, 0.0]],
-    'a slope' => [fn (float $x, float $y): float => ($y - 0.2 - 0.5 * $x) / hypot(1, 0.5), [0.0, 0.2], [1.0, 0.7]],
-    'a circle about a corner' => [fn (float $x, float $y): float => hypot($x, $y) - 0.6, [0.6, 0.0], [0.0, 0.6]],
-    'a circle about the middle of a side, in and out of the same side' => [fn (float $x, float $y): float => hypot($x - 0.5, $y) - 0.3, [0.2, 0.0], [0.8, 0.0]],
-    'a wave' => [fn (float $x, float $y): float => ($y - 0.5 - 0.1 * sin(2 * M_PI * $x)) / hypot(1, 0.2 * M_PI * cos(2 * M_PI * $x)), [0.0, 0.5], [1.0, 0.5]],
+    'level' => [fn (float $x, float $y): float => $y - 97 / 240, End::Leaves],
+    'upright' => [fn (float $x, float $y): float => ($x - 225 / 320) * 4 / 3, End::Leaves],
+    'a slope' => [fn (float $x, float $y): float => ($y - 0.2 - 0.5 * $x) / hypot(1, 0.375), End::Leaves],
+    'a circle about a corner' => [fn (float $x, float $y): float => hypot($x * 4 / 3, $y) - 0.6, End::Leaves],
+    'a circle inside' => [fn (float $x, float $y): float => hypot(($x - 0.5) * 4 / 3, $y - 0.5) - 0.3, End::Closes],
 ]);
 
-it('says that an edge fades where it does', function () {
-    // The upper half has an edge, the lower half none.
-    $field = sampled(110, 110, fn (float $x, float $y): float => 130 + (soft($x - 0.5) - 130) * max(0.0, 1 - 2 * $y));
-    $contour = Contour::from(Gradient::of($field), 0.5, 0.0);
-    [, $y] = $contour->points[count($contour->points) - 1];
-    expect($contour->leaves)->toBeFalse()->and($y)->toBeGreaterThan(0.35)->toBeLessThan(0.5);
+it('finds an edge of colours that are equally light', function () {
+    // Magenta and green of one lightness: nothing of it shows in greys.
+    $contours = Contours::of(Pictures::lab(90, 90, fn (float $x, float $y): array => hypot($x - 0.5, $y - 0.5) < 0.3 ? [60, 60, -40] : [60, -50, 40]))->all;
+    expect($contours)->toHaveCount(1)->and($contours[0]->isClosed())->toBeTrue()->and($contours[0]->length())->toEqualWithDelta(2 * M_PI * 27, 3);
 });
 
-it('ends, whatever it is given', function () {
+it('says how a contour ends: it fades, or meets another', function (Closure $colour, array $ends) {
+    $found = array_map(fn (Contour $one): array => [$one->starts->value, $one->ends->value], Contours::of(Pictures::lab(140, 120, $colour))->all);
+    foreach ($found as &$two) {
+        sort($two);
+    }
+    expect($found)->toBe($ends);
+})->with([
+    'an edge that loses itself half-way' => [fn (float $x, float $y): array => [50 + ($x > 0.5 ? 25 : -25) * max(0, 1 - 1.6 * $y), 0, 0], [['fades', 'leaves']]],
+    'a T' => [fn (float $x, float $y): array => [$y < 0.5 ? 85 : ($x < 0.4 ? 20 : 50), 0, 0], [['leaves', 'leaves'], ['leaves', 'meets']]],
+]);
+
+it('finds nothing in grain, however strong, nor in a slow gradient', function (float $grain) {
     mt_srand(11);
-    foreach (range(1, 12) as $try) {
-        $field = sampled(40, 30, fn (): float => mt_rand(0, 255));
-        $contour = Contour::from(Gradient::of($field), mt_rand(0, 100) / 100, 0.0);
-        expect(count($contour->points))->toBeGreaterThan(0)->toBeLessThan(200);
-        foreach ($contour->points as [$x, $y]) {
-            expect($x)->toBeGreaterThanOrEqual(0)->toBeLessThanOrEqual(1)->and($y)->toBeGreaterThanOrEqual(0)->toBeLessThanOrEqual(1);
+    $contours = Contours::of(Pictures::lab(120, 90, fn (float $x, float $y): array => array_map(fn (int $mean): float => $mean + $grain * array_sum(array_map(fn (): float => mt_rand(-100, 100) / 100, range(1, 4))), [40 + (int) (30 * $x), 5, 10])));
+    expect($contours->all)->toBe([]);
+})->with([0, 2.0, 8.0]);
+
+it('tells a contour from the texture it lies in', function () {
+    // Sand on either side, and one edge through it that parts a light side from a dark one.
+    mt_srand(5);
+    $sand = array_map(fn (): int => mt_rand(-7, 7), range(0, 60 * 60 - 1));
+    $contours = Contours::of(Pictures::lab(180, 180, fn (float $x, float $y): array => [($y > 0.5 + 0.1 * $x ? 75 : 35) + $sand[min(59, (int) (60 * $y)) * 60 + min(59, (int) (60 * $x))], 0, 0]));
+    $on = 0.0;
+    foreach ($contours->all as $contour) {
+        foreach ($contour->x as $i => $x) {
+            $on += abs($contour->y[$i] - 90 - 0.1 * $x) < 3 ? 1 : 0;
         }
     }
+    $all = array_sum(array_map(fn (Contour $one): int => $one->count(), $contours->all));
+    expect($on)->toBeGreaterThan(150)->and($on / $all)->toBeGreaterThan(0.7);
 });
+
+it('takes two opposite edges near each other for one line, with its middle and its width', function (float $thick, float $widest, bool $isLine) {
+    // A branch across the picture, at a slope of 1 to 4.
+    $contours = parted(fn (float $x, float $y): float => abs(120 * $y - 40 - 40 * $x) / hypot(1, 0.25) - $thick / 2)->all;
+    expect($contours)->toHaveCount(2);
+    $lines = ThinLines::merged($contours, $widest);
+    expect($lines)->toHaveCount($isLine ? 1 : 2);
+    foreach ($isLine ? $lines : [] as $line) {
+        expect($line->width)->toEqualWithDelta($thick, 0.4)->and([$line->starts, $line->ends])->toBe([End::Leaves, End::Leaves]);
+        foreach ($line->x as $i => $x) {
+            expect($line->y[$i])->toEqualWithDelta(40 + 0.25 * $x, 0.1);
+        }
+    }
+})->with([[3.0, 8.0, true], [7.5, 8.0, true], [9.5, 8.0, false]]);
 
 it('knows the colours of papers, the lightest being white and the darkest black', function () {
     $lightness = array_map(fn (Colour $colour): float => $colour->lightness(), Colour::cases());

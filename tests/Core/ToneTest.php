@@ -127,6 +127,5 @@ it('finds the grey of a lightness and back', function (float $lightness, int $by
 it('cuts a part out of a field', function () {
     $part = toned(fn (int $x, int $y): int => 100 * $y + $x)->part(0.25, 0.5, 0.25, 0.125);
     expect([$part->wide, $part->high, $part->at(0, 0), $part->at(11, 5)])->toBe([12, 6, 2412.0, 2923.0])
-        ->and(toned(fn (): int => 1)->part(0.99, 0, 0, 0)->wide)->toBe(3)
-        ->and(toned(fn (int $x): int => $x)->map(fn (int|float $value): int|float => 2 * $value)->at(5, 0))->toBe(10.0);
+        ->and(toned(fn (): int => 1)->part(0.99, 0, 0, 0)->wide)->toBe(3);
 });

@@ -214,6 +214,17 @@ it('changes nothing but what was done', function (string $act, array $how, array
     ['inset', ['as' => 'width', 'typed' => '5 in'], ['fit']],
     ['plan', ['paper_cell' => '2 in', 'photo_cell' => '1 in', 'columns' => 4, 'rows' => 4], ['fit']],
     ['feature', ['width' => 0.2, 'fineness' => 'loose'], ['grid']],
+    ['unit', ['unit' => 'mm'], ['unit', 'ruler']],
+    ['unit', ['unit' => 'in'], []],
+]);
+
+it('takes another unit with the common ruler of its family, and keeps a ruler that is marked in it', function (array $choices, string $unit, array $then) {
+    $adjusted = adjusted('unit', ['unit' => $unit], ['photo' => ['ruler' => $choices[2]], 'unit' => $choices[0], 'ruler' => $choices[1]])->choices;
+    expect([$adjusted->ruler, $adjusted->photo->ruler])->toBe($then);
+})->with([
+    'inches to centimetres' => [['in', '1/8 in', '1/32 in'], 'cm', ['1 mm', null]],
+    'millimetres to inches' => [['mm', '0.5 mm', '1 mm'], 'in', ['1/16 in', null]],
+    'centimetres to millimetres' => [['cm', '0.5 mm', '1 mm'], 'mm', ['0.5 mm', '1 mm']],
 ]);
 
 it('lets the guides follow lines that came out elsewhere', function () {
@@ -270,3 +281,22 @@ it('refuses guides that cannot follow', function (array $choices, array $ticks, 
     'nothing typed' => [[], ['1' => ' '], 'measured'],
     'no length' => [[], ['1' => 'there'], 'measured.1'],
 ]);
+
+it('shows what a pull would do in the workings, and the same is made of it when it is done', function (array $fit, array $how, array $crop) {
+    $choices = array_replace_recursive(Tests\Drawings::FIVE_BY_SEVEN, ['fit' => $fit]);
+    $shown = test()->postJson('/api/workings', ['choices' => $choices, 'wide' => 500, 'high' => 700, 'act' => 'pull', 'how' => $how])->assertOk()->json();
+    $done = test()->postJson('/api/adjust', ['choices' => $choices, 'wide' => 500, 'high' => 700, 'act' => 'pull', 'how' => $how])->assertOk()->json('choices');
+    expect($done)->toBe($shown['choices'])
+        ->and(array_map(fn (string $of) => round($shown['crop'][$of] ?? $shown[$of], 4), array_keys($crop)))->toBe(array_values($crop));
+})->with([
+    'moved past the lower edge: a square of half the width is 5/14 of the height' => [['way' => 'crop', 'lock' => 'ratio', 'ratio' => '1:1', 'size' => '0.5'], ['by' => 'move', 'left' => 0.05, 'top' => 9], ['left' => 0.05, 'top' => round(9 / 14, 4)]],
+    'its corner, of a shape of one’s own' => [['way' => 'crop', 'lock' => 'ratio', 'ratio' => '1:1', 'left' => '0', 'top' => '0', 'size' => '0.5'], ['by' => 'corner', 'width' => 0.7, 'height' => 0], ['left' => 0.0, 'share_w' => 0.7, 'share_h' => 0.5]],
+    'its corner, free' => [['way' => 'crop', 'lock' => 'free', 'left' => '0.5', 'top' => '0.5', 'width' => '0.2', 'height' => '0.2'], ['by' => 'corner', 'width' => 0.9, 'height' => 0.3], ['left' => 0.5, 'share_w' => 0.5, 'share_h' => 0.3]],
+    'its size about the middle' => [['way' => 'crop', 'lock' => 'ratio', 'ratio' => '5:7', 'left' => '0.25', 'top' => '0.25', 'size' => '0.5'], ['by' => 'size', 'size' => 0.25], ['left' => 0.375, 'top' => 0.375, 'share_w' => 0.25]],
+    'whole cells, moved' => [['way' => 'cells', 'cell' => '1 in', 'size' => '0.5'], ['by' => 'move', 'left' => 0.1, 'top' => 0.1], ['left' => 0.1, 'top' => 0.1]],
+    'the inset' => [['way' => 'inset'], ['by' => 'inset', 'share' => 0.5], ['inset_size' => 0.5]],
+]);
+
+it('refuses a pull nobody knows, and one to nowhere', function (array $how) {
+    test()->postJson('/api/workings', ['choices' => Tests\Drawings::FIVE_BY_SEVEN, 'wide' => 500, 'high' => 700, 'act' => 'pull', 'how' => $how])->assertUnprocessable();
+})->with([[['by' => 'magic']], [['by' => 'move', 'left' => 'x', 'top' => 0]], [['by' => 'move']], [[]]]);

@@ -105,7 +105,7 @@ it('reads an archive of the first document, which knew no doubts', function () {
     });
     $id = bringIn($path)->assertCreated()->json('id');
     $read = test()->getJson("/api/drawings/{$id}");
-    expect($read->json('cells'))->toBe([['column' => 3, 'row' => 1, 'state' => 'empty', 'doubtful' => false, 'words' => '']])
+    expect($read->json('cells'))->toBe([['column' => 3, 'row' => 1, 'state' => 'empty', 'reached' => 0, 'doubtful' => false, 'words' => '']])
         ->and($read->json('workings.choices.copy.start'))->toBe('corner');
 });
 
@@ -116,7 +116,7 @@ it('exports a document as its published schema describes it', function () {
     (new Schema)->holds('ArchiveJson', $document);
     expect($document['kind'])->toBe('inch-ladder-drawing')
         ->and(hash('sha256', (string) $zip->getFromName('cells.csv')))->toBe($document['cells_sha256'])
-        ->and((string) $zip->getFromName('cells.csv'))->toMatch('/^mesh,column,row,state,doubtful,words,place\r\n5x4,0,0,empty,0,,(?:[\d.]+ ){7}[\d.]+\r\n5x4,1,2,done,1,"the rim, ""a hair"" lower",(?:[\d.]+ ){7}[\d.]+\r\n$/D')
+        ->and((string) $zip->getFromName('cells.csv'))->toMatch('/^mesh,column,row,state,doubtful,words,place,reached\r\n5x4,0,0,empty,0,,(?:[\d.]+ ){7}[\d.]+,0\r\n5x4,1,2,done,1,"the rim, ""a hair"" lower",(?:[\d.]+ ){7}[\d.]+,3\r\n$/D')
         ->and(hash('sha256', (string) $zip->getFromName($document['photo']['file'])))->toBe($document['photo']['sha256']);
     $published = json_decode((string) file_get_contents(base_path('docs/drawing.schema.json')), true);
     expect($published)->toEqual(json_decode(Description::archiveSchema(), true), 'run php artisan inch:describe --archive > docs/drawing.schema.json');

@@ -27,7 +27,7 @@ function plan(string $options): array
 
 it('prints the plan in its published shape', function () {
     $plan = plan('--photo=5x7in --sheet=8.5x11in --fit=cells --cell=1.5in');
-    $half = ['mm' => 12.7, 'exact' => '127/10', 'text' => '1/2 in'];
+    $half = ['mm' => 12.7, 'exact' => '127/10', 'text' => '1/2 in', 'amount' => '1/2'];
     expect(array_keys($plan))->toBe(['fit', 'orientation', 'crop', 'drawing', 'leftover', 'scale', 'grid', 'marks'])
         ->and(array_keys($plan['crop']))->toBe(['width', 'height', 'left', 'top', 'share_w', 'share_h', 'trimmed_percent'])
         ->and($plan['fit'])->toBe('cells')
@@ -35,7 +35,7 @@ it('prints the plan in its published shape', function () {
         ->and($plan['drawing']['left'])->toBe($half)
         ->and($plan['leftover']['height'])->toBe($half)
         ->and($plan['scale'])->toEqual(['x' => '3/2', 'y' => '3/2', 'percent' => 150, 'area' => '9/4', 'stretch_percent' => 0])
-        ->and($plan['grid']['cell']['width'])->toBe(['mm' => 38.1, 'exact' => '381/10', 'text' => '1 1/2 in'])
+        ->and($plan['grid']['cell']['width'])->toBe(['mm' => 38.1, 'exact' => '381/10', 'text' => '1 1/2 in', 'amount' => '1 1/2'])
         ->and($plan['grid']['photo_cell']['width']['exact'])->toBe('127/5')
         ->and($plan['marks']['across'])->toHaveCount(5)
         ->and($plan['marks']['down'])->toHaveCount(7)

@@ -3,6 +3,7 @@
 use App\Documents\ChoicesReader;
 use App\Imaging\PhotoStore;
 use App\Models\Drawing;
+use Illuminate\Support\Facades\Artisan;
 use Illuminate\Testing\TestResponse;
 use Tests\Drawings;
 
@@ -45,14 +46,53 @@ it('gives a cell’s twin on the paper, and where the photo’s edges cross its 
         ->and($card->json('courses'))->toHaveCount(1)
         ->and($card->json('courses.0.sentence'))->toContain('upright, straight')
         ->and($card->json('courses.0.crossings'))->toEqualCanonicalizing([0, 1])
-        // The two quarters on the left are equally light: lightness alone sees no edge between them.
-        ->and(array_column(cell($drawing, 2, 3)->json('crossings'), 'side'))->toBe(['top', 'right', 'bottom'])
+        // The two quarters on the left are equally light: colour alone parts them.
+        ->and(array_column(cell($drawing, 2, 3)->json('crossings'), 'side'))->toBe(['top', 'right', 'bottom', 'left'])
         ->and(cell($drawing, 0, 0)->json('crossings'))->toBe([]);
+});
+
+it('tells a cell on the command line as the page does', function () {
+    $drawing = demo(['photo' => ['kind' => 'screen'], 'grid' => ['columns' => 6]]);
+    Artisan::call("inch:cell {$drawing->id} c3 --json");
+    $told = json_decode(Artisan::output(), true);
+    expect($told)->toEqual(cell($drawing, 2, 2)->json())->and($told['courses'])->not->toBe([])
+        ->and(Artisan::call("inch:cell {$drawing->id} C3"))->toBe(0);
+    $said = Artisan::output();
+    expect($said)->toContain('C3: ')->toContain('1. '.$told['courses'][0]['sentence'])->toContain($told['crossings'][0]['eye'])
+        ->and(Artisan::call("inch:cell {$drawing->id} Z99"))->toBe(1)->and(Artisan::output())->toContain('There is no cell Z99; this grid’s go from A1 to ');
+});
+
+it('sets a crossing or a contour right by hand, for both cells, and takes it back', function () {
+    $drawing = demo(['photo' => ['kind' => 'screen'], 'grid' => ['columns' => 6]]);
+    $adjusted = function (array $how) use ($drawing): TestResponse {
+        $document = test()->getJson("/api/drawings/{$drawing->id}")->json('workings.choices');
+
+        return test()->postJson('/api/adjust', ['choices' => $document, 'wide' => $drawing->photo->width, 'high' => $drawing->photo->height, 'act' => 'edge', 'how' => $how]);
+    };
+    $keep = function (TestResponse $answer) use ($drawing): void {
+        $version = test()->getJson("/api/drawings/{$drawing->id}")->json('version');
+        test()->putJson("/api/drawings/{$drawing->id}", ['version' => $version, 'choices' => $answer->assertOk()->json('choices')])->assertOk();
+    };
+    $on = fn (int $column, int $row, string $side): array => array_values(array_map(fn (array $one): float => round($one['at'], 3), array_filter(cell($drawing, $column, $row)->json('crossings'), fn (array $one): bool => $one['side'] === $side)));
+    $before = $on(2, 2, 'right');
+    $keep($adjusted(['column' => 2, 'row' => 2, 'what' => 'crossing', 'was' => null, 'now' => [[0.97, 0.061]]]));
+    expect($on(2, 2, 'right'))->toContain(0.061)->toBe($on(3, 2, 'left'))->and(cell($drawing, 2, 2)->json('unsaid'))->toContain('No contour leads to the crossing');
+    $keep($adjusted(['column' => 3, 'row' => 2, 'what' => 'crossing', 'was' => [0, 0.061], 'now' => []]));
+    expect($on(2, 2, 'right'))->toBe($before)->toBe($on(3, 2, 'left'));
+    // A bow is drawn through three places, and told as one.
+    $keep($adjusted(['column' => 0, 'row' => 0, 'what' => 'contour', 'was' => null, 'now' => [[0.01, 0.2], [0.5, 0.5], [0.98, 0.2]]]));
+    expect(cell($drawing, 0, 0)->json('courses.0'))->toMatchArray(['by_hand' => true])->and(cell($drawing, 0, 0)->json('courses.0.sentence'))->toContain('In at 1/5 of the right side, out at 1/5 of the left side; level, bulges down')
+        ->and($on(1, 0, 'left'))->toContain(0.2)->toBe($on(0, 0, 'right'))->and(cell($drawing, 1, 0)->json('unsaid'))->toContain('1/5 of the left side');
+    foreach ([['what' => 'crossing', 'was' => null, 'now' => [[0.5, 0.5]]], ['what' => 'contour', 'was' => null, 'now' => [[0.5, 0.5]]], ['what' => 'blot', 'was' => null, 'now' => []], ['what' => 'crossing', 'was' => null, 'now' => [['x', 0]]], ['what' => 'crossing', 'was' => null, 'now' => []]] as $nonsense) {
+        $adjusted(['column' => 1, 'row' => 1, ...$nonsense])->assertStatus(422);
+    }
+    test()->postJson("/api/drawings/{$drawing->id}/undo", ['version' => test()->getJson("/api/drawings/{$drawing->id}")->json('version'), 'edits' => test()->getJson("/api/drawings/{$drawing->id}")->json('edits')])->assertOk();
+    expect(array_filter(cell($drawing, 0, 0)->json('courses'), fn (array $course): bool => $course['by_hand']))->toBe([]);
 });
 
 it('reads a shared side the same from both cells, however the photo is held', function (array $photo) {
     $drawing = demo(['photo' => ['kind' => 'screen', ...$photo], 'grid' => ['columns' => 6]]);
-    $on = fn (int $column, int $row, string $side): array => array_map(fn (array $crossing): array => array_diff_key($crossing, ['side' => 0, 'sentence' => 0]), array_values(array_filter(cell($drawing, $column, $row)->json('crossings'), fn (array $crossing): bool => $crossing['side'] === $side)));
+    $on = fn (int $column, int $row, string $side): array => array_map(fn (array $crossing): array => array_diff_key($crossing, ['side' => 0, 'place' => 0, 'sentence' => 0]), array_values(array_filter(cell($drawing, $column, $row)->json('crossings'), fn (array $crossing): bool => $crossing['side'] === $side)));
     $met = 0;
     foreach ([[1, 3], [2, 4], [3, 5], [4, 2]] as [$column, $row]) {
         expect($on($column, $row, 'right'))->toBe($on($column + 1, $row, 'left'))->and($on($column, $row, 'bottom'))->toBe($on($column, $row + 1, 'top'));
@@ -92,11 +132,11 @@ it('flags a cell as doubtful, and keeps words with it, apart from what has becom
     $drawing = Drawings::begin();
     $cells = fn (): array => array_map(fn (array $note): array => array_values($note), test()->getJson("/api/drawings/{$drawing->id}")->json('cells'));
     noteCell($drawing, 1, 2, ['doubtful' => true])->assertOk();
-    expect($cells())->toBe([[1, 2, 'open', true, '']]);
+    expect($cells())->toBe([[1, 2, 'open', 0, true, '']]);
     noteCell($drawing, 1, 2, ['state' => 'done', 'words' => '½ lower — “rim”']);
-    expect($cells())->toBe([[1, 2, 'done', true, '½ lower — “rim”']]);
+    expect($cells())->toBe([[1, 2, 'done', 3, true, '½ lower — “rim”']]);
     noteCell($drawing, 1, 2, ['state' => 'open']);
-    expect($cells())->toBe([[1, 2, 'open', true, '½ lower — “rim”']]);
+    expect($cells())->toBe([[1, 2, 'open', 0, true, '½ lower — “rim”']]);
     // It is still to be copied.
     $shelf = test()->getJson('/api/drawings')->json('0');
     expect([$shelf['done'], $shelf['empty']])->toBe([0, 0]);
@@ -149,19 +189,23 @@ it('writes a cell in the drawing’s own unit, graduation and labels', function 
 
 it('gives the key points of a cell with their readings', function () {
     $drawing = Drawings::begin([...Drawings::FIVE_BY_SEVEN, 'points' => [['name' => 'latch', 'x' => '0.5', 'y' => '0.25'], ['name' => 'elsewhere', 'x' => '0.95', 'y' => '0.95']]]);
-    expect(cell($drawing, 2, 1)->json('points'))->toEqual([['name' => 'latch', 'x' => 0.5, 'y' => 0.75, 'sentence' => 'latch: 3/4 in from the left, 1 1/8 in from the top']])
+    expect(cell($drawing, 2, 1)->json('points'))->toEqual([['name' => 'latch', 'firm' => false, 'x' => 0.5, 'y' => 0.75, 'sentence' => 'latch: 3/4 in from the left, 1 1/8 in from the top']])
         ->and(cell($drawing, 0, 0)->json('points'))->toBe([]);
 });
 
-it('tells the time that is left once enough cells were done in a row', function () {
-    $drawing = Drawings::begin();
-    expect(copying($drawing)->json('time'))->toBeNull();
+it('tells the time that is left once enough cells were done in a row, by what is in the rest', function () {
+    $photo = Drawings::begin();
+    $sizes = Drawing::query()->findOrFail(test()->postJson('/api/drawings', ['width' => '5 in', 'height' => '7 in'])->json('id'));
+    Drawings::rechoose($sizes, Drawings::FIVE_BY_SEVEN);
+    expect(copying($sizes)->json('time'))->toBeNull();
     foreach (range(0, 4) as $column) {
-        noteCell($drawing, $column, 0, ['state' => 'done'])->assertOk();
+        noteCell($photo, $column, 0, ['state' => 'done'])->assertOk();
+        noteCell($sizes, $column, 0, ['state' => 'done'])->assertOk();
         test()->travel(4)->minutes();
     }
-    // 30 cells at four minutes each.
-    expect(copying($drawing)->json('time'))->toBe('about 2 h');
+    // 30 cells at four minutes each; where plain cells took as long, those that are left with an edge in them take longer.
+    expect(copying($sizes)->json('time'))->toBe('about 2 h')
+        ->and(copying($photo)->json('time'))->toMatch('/^about (?:[3-9]|1\d)(?: 1\/2)? h$/');
 });
 
 it('lets no cell notes of one drawing touch another’s, and drops them with it', function () {
@@ -186,4 +230,36 @@ it('does not take a doubt or a note on an old cell for the last one done', funct
     noteCell($drawing, 1, 0, ['state' => 'open']);
     noteCell($drawing, 1, 0, ['state' => 'done']);
     expect($drawing->refresh()->record($drawing->plan())->last())->toBe(1);
+});
+
+it('goes round in passes: a cell through one is next again in the next, and what was done stays with its place', function () {
+    $drawing = Drawings::begin([...Drawings::FIVE_BY_SEVEN, 'copy' => ['working' => 'passes', 'pass' => 'place']]);
+    noteCell($drawing, 0, 0, ['reached' => 1])->assertOk()->assertJsonPath('undo', 'pass at A1');
+    $placing = copying($drawing);
+    expect($placing->json('at'))->toBe(1)->and($placing->json('begun'))->toBe([0])->and($placing->json('caution'))->toBeNull()->and($placing->json('round'))->toBeNull();
+    // All of it is placed: it says so, and what to look at before it goes on.
+    test()->putJson("/api/drawings/{$drawing->id}/cells", ['cells' => range(1, 34), 'reached' => 1])->assertOk()->assertJsonPath('undo', '34 cells a pass on');
+    expect(test()->getJson('/api/drawings')->json('0.next'))->toBe('Next: the pass “Refine”.');
+    expect(copying($drawing)->json('round'))->toContain('Everything is placed')->and(copying($drawing)->json('by_content'))->toBe(100);
+    Drawings::rechoose($drawing, ['copy' => ['pass' => 'refine']]);
+    $refining = copying($drawing);
+    expect($refining->json('round'))->toBeNull()->and($refining->json('at'))->toBe(0)->and($refining->json('by_content'))->toBe(0)->and($refining->json('begun'))->toHaveCount(35);
+    // On a finer grid each of them is as far as the cell it lies in.
+    Drawings::rechoose($drawing, ['fit' => ['cell' => '3/4 in']]);
+    expect(array_unique(array_column(test()->getJson("/api/drawings/{$drawing->id}")->json('cells'), 'reached')))->toBe([1]);
+    Drawings::step($drawing, 'undo');
+    Drawings::step($drawing, 'undo');
+    Drawings::step($drawing, 'undo');
+    expect(test()->getJson("/api/drawings/{$drawing->id}")->json('cells'))->toBe([['column' => 0, 'row' => 0, 'state' => 'open', 'reached' => 1, 'doubtful' => false, 'words' => '']]);
+});
+
+it('points out a region that runs ahead, and warns of early detail until that is waved away', function () {
+    $drawing = Drawings::begin([...Drawings::FIVE_BY_SEVEN, 'copy' => ['working' => 'passes', 'pass' => 'detail']]);
+    test()->putJson("/api/drawings/{$drawing->id}/cells", ['cells' => [6, 7, 11], 'reached' => 2])->assertOk();
+    expect(copying($drawing)->json('ahead'))->toBe('B2, C2 and B3 are more than a pass ahead of the rest: leave them until the others have come up.')
+        ->and(copying($drawing)->json('caution'))->toBe(['name' => 'early detail', 'says' => '32 cells are not placed yet. The grid holds the places, so little can go wrong; still, what is placed first is cheaper to move.']);
+    Drawings::rechoose($drawing, ['copy' => ['waved' => ['early detail', 'early detail']]]);
+    expect(test()->getJson("/api/drawings/{$drawing->id}")->json('workings.choices.copy.waved'))->toBe(['early detail']);
+    test()->putJson("/api/drawings/{$drawing->id}/cells", ['cells' => range(0, 8), 'reached' => 2])->assertOk();
+    expect(copying($drawing)->json('ahead'))->toBe('A1, B1, C1, D1, E1, A2 and 4 more are more than a pass ahead of the rest: leave them until the others have come up.');
 });

@@ -17,7 +17,7 @@ use Tests\Photos;
 
 const FUZZ_REQUESTS = 300;
 
-const FUZZ_SECONDS = 0.3;
+const FUZZ_SECONDS = 0.2;
 
 /** What is put in place of something; texts for the most part, as most of what is asked is read from texts. */
 function oddity(): mixed
@@ -87,15 +87,16 @@ function valid(Drawing $drawing): array
     $acts = [
         'turn' => ['quarters' => 1], 'level' => ['x1' => 0.1, 'y1' => 0.1, 'x2' => 0.9, 'y2' => 0.2], 'border' => ['left' => 0.1, 'top' => 0.1, 'width' => 0.8, 'height' => 0.8], 'aim' => ['x' => 0.4, 'y' => 0.4, 'at' => 'third'],
         'crop' => ['field' => 'width', 'typed' => '5 in'], 'inset' => ['side' => 'width', 'typed' => '5 in'], 'plan' => ['paper_cell' => '1 in', 'photo_cell' => '', 'columns' => 5, 'rows' => 7],
-        'feature' => ['width' => 0.1, 'fineness' => 'fine'], 'whole' => ['left' => 0.1, 'top' => 0.1, 'width' => 0.05, 'height' => 0.05, 'by' => 'level'], 'ruled' => ['way' => 'across', 'ticks' => ['1' => '1 in', '2' => '2 in']],
+        'unit' => ['unit' => 'cm'], 'feature' => ['width' => 0.1, 'fineness' => 'fine'], 'whole' => ['left' => 0.1, 'top' => 0.1, 'width' => 0.05, 'height' => 0.05, 'by' => 'level'], 'ruled' => ['way' => 'across', 'ticks' => ['1' => '1 in', '2' => '2 in']],
         'carried' => ['left' => 0.1, 'top' => 0.1, 'width' => 0.5, 'height' => 0.7, 'columns' => 5, 'rows' => 7, 'labels' => 'numbers', 'corner' => 'top right'],
+        'pull' => ['by' => 'corner', 'width' => 0.5, 'height' => 0.6], 'thing' => ['places' => [[0.1, 0.1], [0.5, 0.2], [0.4, 0.7]], 'name' => 'jug'], 'edge' => ['column' => 0, 'row' => 0, 'what' => 'crossing', 'was' => null, 'now' => [[0.5, 0.0]]],
     ];
     $act = array_rand($acts);
 
     return [
-        'POST workings' => [[], [...$base, 'x' => 0.3, 'y' => 0.4, 'rung' => 'grid']],
+        'POST workings' => [[], [...$base, 'x' => 0.3, 'y' => 0.4, 'rung' => 'grid', 'act' => $act, 'how' => $acts[$act]]],
         'POST point' => [[], [...$base, 'x' => 0.3, 'y' => 0.7]],
-        ...array_fill_keys(['POST ways', 'POST sheets', 'POST schools', 'POST meshes', 'POST prints', 'POST dividers'], [[], $base]),
+        ...array_fill_keys(['POST ways', 'POST sheets', 'POST schools', 'POST meshes', 'POST prints', 'POST dividers', 'POST gaps'], [[], $base]),
         'POST enlargement' => [[], [...$base, 'size' => '8x10in']], 'POST ruled' => [[], [...$base, 'columns' => 5, 'rows' => 7]],
         'POST clearances' => [[], [...$base, 'act' => 'whole', 'how' => $acts['whole']]],
         'POST plans' => [[], [...$base, 'never_trim' => true, 'whole_sheet' => false, 'most_lines' => 20, 'least_cell' => '1/2 in']],
@@ -108,6 +109,9 @@ function valid(Drawing $drawing): array
         'POST drawings/{drawing}/undo' => [[], $version], 'POST drawings/{drawing}/redo' => [[], $version], 'GET bin' => [], 'DELETE bin' => [],
         'GET drawings/{drawing}/finish' => [], 'GET drawings/{drawing}/tones' => [], 'GET drawings/{drawing}/tones/at' => [['x' => 0.4, 'y' => 0.2]], 'GET drawings/{drawing}/copying' => [['hand' => 'left']],
         'GET drawings/{drawing}/cells/{column}/{row}' => [], 'PUT drawings/{drawing}/cells/{column}/{row}' => [[], ['state' => 'done', 'doubtful' => true, 'words' => 'hm']], 'PUT drawings/{drawing}/cells' => [[], ['cells' => [0, 1, 2], 'state' => 'empty']],
+        'GET drawings/{drawing}/cells/{column}/{row}/strengths' => [], 'GET drawings/{drawing}/masses' => [], 'GET drawings/{drawing}/unguarded' => [],
+        'PUT drawings/{drawing}/notes' => [[], ['notes' => [['key' => 'k1', 'mesh' => '5x7', 'cells' => [0, 3], 'ago' => 60, 'state' => 'done'], ['key' => 'k2', 'cells' => [4], 'words' => 'hm', 'doubtful' => true]]]],
+        'GET drawings/{drawing}/log' => [], 'GET drawings/{drawing}/log.csv' => [], 'PUT drawings/{drawing}/sitting' => [[], ['rung' => 'copy', 'pass' => 'place', 'seconds' => 60]], 'PUT drawings/{drawing}/sittings/{sitting}' => [[], ['lesson' => 'hm']],
         'GET drawings/{drawing}/drawing.zip' => [], 'GET drawings/{drawing}/marks.{format}' => [], 'GET drawings/{drawing}/edges' => [],
         'GET drawings/{drawing}/sheets/{kind}.{format}' => [$order], 'POST drawings/{drawing}/sheets/{kind}.{format}' => [$order], 'GET drawings/{drawing}/sheets/{kind}' => [$order], 'GET drawings/{drawing}/rehearsal/{kind}' => [[...$order, 'shrink' => '97,98', 'skew' => '0.5']],
         'GET made/{file}' => [['type' => 'application/pdf', 'name' => 'a sheet']],
@@ -132,7 +136,7 @@ function inAddress(string $name, Drawing $drawing): string
         return rawurlencode(["\0", 'nope', '0', '-1', '99999999999999999999', '00', "\u{202E}", str_repeat('a', 4000), '%00', '..', "\xff"][mt_rand(0, 10)]);
     }
     $some = match ($name) {
-        'drawing' => [$drawing->id], 'photo' => [$drawing->photo->id], 'column', 'row' => ['0', '1', '4', '59', '60', '999'], 'board' => ['paper', 'photo'], 'tick' => ['across-1', 'frame-1', 'down-2'],
+        'drawing' => [$drawing->id], 'photo' => [$drawing->photo->id], 'sitting' => ['1', '2'], 'column', 'row' => ['0', '1', '4', '59', '60', '999'], 'board' => ['paper', 'photo'], 'tick' => ['across-1', 'frame-1', 'down-2'],
         'kind' => ['plan', 'gridded', 'empty', 'overlay', 'strips', 'viewfinder', 'corners', 'folding', 'tones', 'calibration', 'tracing'], 'format' => ['pdf', 'svg', 'png', 'csv', 'json'], default => ['abc', $drawing->id],
     };
 

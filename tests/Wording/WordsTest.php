@@ -133,3 +133,19 @@ it('has a label on the screens for every choice that is offered under its own na
     $labels = json_decode((string) file_get_contents(resource_path('js/lang/en.json')), true)['choice'];
     expect(array_values(array_diff(array_column($enum::cases(), 'value'), array_keys($labels))))->toBe([]);
 })->with([Medium::class, Shape::class, Colour::class, Subject::class, RegionUse::class, Remainder::class, Overlay::class, Corner::class, Surface::class, EndUse::class]);
+
+it('asks for a sentence that has forms for one and for many by the count', function () {
+    $lists = [];
+    foreach (glob(lang_path('en/*.php')) as $list) {
+        $lists = [...$lists, ...Illuminate\Support\Arr::dot([basename($list, '.php') => require $list])];
+    }
+    $counted = array_keys(array_filter($lists, fn (mixed $text): bool => is_string($text) && preg_match('/\|\[\d|\{\d+\} /', $text) === 1));
+    $asked = '';
+    foreach (Illuminate\Support\Facades\File::allFiles(app_path()) as $file) {
+        $asked .= $file->getContents();
+    }
+    expect($counted)->not->toBe([]);
+    foreach ($counted as $key) {
+        expect(str_contains($asked, "Say::it('{$key}'"))->toBeFalse("{$key} is asked for without its count");
+    }
+});

@@ -14,9 +14,11 @@ final readonly class ChoicesJson
     /**
      * @param  list<PointChoice>  $points
      * @param  list<RegionChoice>  $regions
+     * @param  list<ThingChoice>  $things
      * @param  list<SpanChoice>  $spans
      * @param  list<BesideChoice>  $beside
      * @param  list<KeptCrop>  $crops
+     * @param  list<PinnedNote>  $pinned
      */
     public function __construct(
         /** Of this document; 1. */
@@ -36,12 +38,16 @@ final readonly class ChoicesJson
         #[OA\Property] public FinishChoice $finish,
         #[OA\Property(type: 'array', items: new OA\Items(ref: PointChoice::class))] public array $points,
         #[OA\Property(type: 'array', items: new OA\Items(ref: RegionChoice::class))] public array $regions,
+        /** The one in front first. */
+        #[OA\Property(type: 'array', items: new OA\Items(ref: ThingChoice::class))] public array $things,
         /** Lengths taken, to be compared. */
         #[OA\Property(type: 'array', items: new OA\Items(ref: SpanChoice::class))] public array $spans,
         /** Other pictures, not for measuring. */
         #[OA\Property(type: 'array', items: new OA\Items(ref: BesideChoice::class))] public array $beside,
         /** Crops kept side by side. */
         #[OA\Property(type: 'array', items: new OA\Items(ref: KeptCrop::class))] public array $crops,
+        /** The artist’s own notes, that come up when what they are pinned to is opened. */
+        #[OA\Property(type: 'array', items: new OA\Items(ref: PinnedNote::class))] public array $pinned,
     ) {
     }
 }

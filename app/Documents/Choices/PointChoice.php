@@ -17,6 +17,8 @@ final readonly class PointChoice
         #[OA\Property] public string $y,
         /** Whether a focal cross is drawn through it. */
         #[OA\Property] public bool $cross,
+        /** Whether it is settled: it holds while others may still move, and is what they are checked from. */
+        #[OA\Property] public bool $firm,
         /** Where on the sheet it is held; null leaves it free. The first point that is held, holds. */
         #[OA\Property] public ?PinChoice $pin,
     ) {

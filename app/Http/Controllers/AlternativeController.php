@@ -12,6 +12,7 @@ use App\Wire\Alternatives;
 use App\Wire\Json\AdjustedJson;
 use App\Wire\Json\ClearanceJson;
 use App\Wire\Json\DividerJson;
+use App\Wire\Json\GapJson;
 use App\Wire\Json\MeshJson;
 use App\Wire\Json\OtherSheetJson;
 use App\Wire\Json\PrintSizeJson;
@@ -20,6 +21,7 @@ use App\Wire\Json\SchoolJson;
 use App\Wire\Json\WayJson;
 use App\Wire\Said;
 use App\Wire\Suggestions;
+use App\Wire\ThingsWriter;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use InchLadder\Plan\Plan;
@@ -80,14 +82,20 @@ final readonly class AlternativeController
     }
 
     /** @return list<ClearanceJson> */
-    public function clearances(ChoicesInput $input, Request $request): array
+    public function clearances(ChoicesInput $input): array
     {
-        return array_map(static fn (array $offer): ClearanceJson => new ClearanceJson(...$offer), KeepWhole::clearances(Plan::of($this->read($input)->choices), (array) $request->input('how', []))->offers());
+        return array_map(static fn (array $offer): ClearanceJson => new ClearanceJson(...$offer), KeepWhole::clearances(Plan::of($this->read($input)->choices), $input->how())->offers());
     }
 
-    public function adjust(ChoicesInput $input, Request $request): JsonResponse
+    /** @return list<GapJson> */
+    public function gaps(ChoicesInput $input): array
     {
-        $adjusted = Adjustments::apply(Said::text($request, 'act'), $this->read($input), (array) $request->input('how', []), $input->pixels('wide'), $input->pixels('high'));
+        return (new ThingsWriter(Plan::of($this->read($input)->choices)))->gaps();
+    }
+
+    public function adjust(ChoicesInput $input): JsonResponse
+    {
+        $adjusted = Adjustments::apply((string) $input->act(), $this->read($input), $input->how(), $input->pixels('wide'), $input->pixels('high'));
 
         return new JsonResponse(new AdjustedJson($adjusted->read->json, $adjusted->said));
     }

@@ -15,7 +15,6 @@ use App\Wording\Say;
 use Illuminate\Http\JsonResponse;
 use InchLadder\Grid\LineColour;
 use InchLadder\Grid\SchoolCatalogue;
-use InchLadder\Measure\Graduation;
 use InchLadder\Measure\Notation;
 use InchLadder\Paper\Catalogue;
 use InchLadder\Paper\Sheet;
@@ -26,7 +25,6 @@ final class CatalogueController
     {
         return new JsonResponse(new CatalogueJson(
             array_map(self::sheet(...), array_values(Catalogue::sheets())),
-            Graduation::COMMON,
             array_map(LineColourJson::of(...), LineColour::cases()),
             array_map(static fn (string $key): NamedJson => new NamedJson($key, Say::name("schools.{$key}", $key)), SchoolCatalogue::keys()),
             array_map(static fn (string $key, PrintableSheet $sheet): PrintableSheetJson => new PrintableSheetJson($key, Say::name("sheets.{$key}", $key), Say::ifAny("sheets.{$key}.what") ?? '', $sheet->takes()), PrintableSheets::keys(), PrintableSheets::all()),

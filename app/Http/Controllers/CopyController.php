@@ -6,12 +6,14 @@ namespace App\Http\Controllers;
 
 use App\Exceptions\CellUnknown;
 use App\Http\Requests\CellNoteRequest;
-use App\Http\Requests\CellNotesRequest;
-use App\Models\CellChange;
+use App\Http\Requests\NotesRequest;
+use App\Http\Requests\SaidOfCells;
 use App\Models\Drawing;
 use App\Wire\CopyWriter;
 use App\Wire\Json\NotedJson;
+use App\Wire\MassesWriter;
 use App\Wire\Said;
+use App\Wire\StrengthsWriter;
 use App\Wording\Say;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -19,13 +21,14 @@ use InchLadder\Copying\Place;
 use InchLadder\Layout\Hand;
 use InchLadder\Plan\Plan;
 use OpenApi\Attributes as OA;
+use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 
 /** Copying, a cell at a time. */
 #[OA\Parameter(name: 'column', in: 'path', required: true, schema: new OA\Schema(type: 'integer'))]
 #[OA\Parameter(name: 'row', in: 'path', required: true, schema: new OA\Schema(type: 'integer'))]
 final readonly class CopyController
 {
-    public function __construct(private CopyWriter $writer)
+    public function __construct(private CopyWriter $writer, private MassesWriter $masses, private StrengthsWriter $strengths)
     {
     }
 
@@ -41,40 +44,67 @@ final readonly class CopyController
         return new JsonResponse($this->writer->cell($drawing, $plan, $this->place($plan, $column, $row)));
     }
 
-    public function update(CellNoteRequest $noted, Drawing $drawing, int $column, int $row): JsonResponse
+    public function masses(Drawing $drawing): JsonResponse
     {
-        $plan = $drawing->plan();
-        $cell = ['cell' => $plan->layout->addresses->of($column, $row)];
-        $change = $noted->change($this->place($plan, $column, $row));
-
-        return $this->note($drawing, $plan, match (true) {
-            $noted->state() !== null => Say::it("copying.noted.{$noted->state()}", $cell),
-            $noted->isDoubtful() !== null => Say::it('copying.noted.'.($noted->isDoubtful() ? 'doubtful' : 'settled'), $cell),
-            default => Say::it('copying.noted.words', $cell),
-        }, $change);
+        return new JsonResponse($this->masses->masses($drawing->photo ?? throw new NotFoundHttpException(Say::it('http.no picture')), $drawing->plan()));
     }
 
-    public function several(CellNotesRequest $noted, Drawing $drawing): JsonResponse
+    public function strengths(Drawing $drawing, int $column, int $row): JsonResponse
     {
         $plan = $drawing->plan();
-        $columns = $plan->layout->grid->cells()->columns;
-        $changes = array_map(fn (int $cell): CellChange => $noted->change($this->place($plan, $cell % $columns, intdiv($cell, $columns))), $noted->cells());
+        $place = $this->place($plan, $column, $row);
 
-        return $this->note($drawing, $plan, Say::it('copying.noted.several '.($noted->state() ?? 'words'), ['count' => count($changes)]), ...$changes);
+        return new JsonResponse($this->strengths->strengths($drawing->photo ?? throw new NotFoundHttpException(Say::it('http.no picture')), $plan, $place));
     }
 
-    private function note(Drawing $drawing, Plan $plan, string $what, CellChange ...$changes): JsonResponse
+    public function unguarded(Drawing $drawing): JsonResponse
     {
-        $drawing->noteCell($plan, $what, ...$changes);
+        return new JsonResponse($this->writer->unguarded($drawing->photo ?? throw new NotFoundHttpException(Say::it('http.no picture')), $drawing->plan()));
+    }
+
+    public function update(CellNoteRequest $request, Drawing $drawing, int $column, int $row): JsonResponse
+    {
+        $said = $request->said();
+        $plan = $drawing->planOf($said->mesh);
+        $drawing->noteCell($plan, $said->what($plan->layout->addresses->of($column, $row)), $said->key, $said->change($this->place($plan, $column, $row)));
 
         return new JsonResponse(NotedJson::of($drawing));
+    }
+
+    public function several(CellNoteRequest $request, Drawing $drawing): JsonResponse
+    {
+        $said = $request->said();
+        $this->note($drawing, $drawing->planOf($said->mesh), $said);
+
+        return new JsonResponse(NotedJson::of($drawing));
+    }
+
+    public function notes(NotesRequest $request, Drawing $drawing): JsonResponse
+    {
+        $plans = [];
+        $drawing->allOrNone(function () use ($drawing, $request, &$plans): void {
+            foreach ($request->notes() as $said) {
+                $this->note($drawing, $plans[$said->mesh ?? ''] ??= $drawing->planOf($said->mesh), $said);
+            }
+        });
+
+        return new JsonResponse(NotedJson::of($drawing));
+    }
+
+    private function note(Drawing $drawing, Plan $plan, SaidOfCells $said): void
+    {
+        $columns = $plan->layout->grid->cells()->columns;
+        $places = array_map(fn (int $cell): Place => $this->place($plan, $cell % $columns, intdiv($cell, $columns)), $said->cells);
+        $one = count($places) === 1 ? $plan->layout->addresses->of($places[0]->column, $places[0]->row) : null;
+        $drawing->noteCell($plan, $said->what($one), $said->key, ...array_map($said->change(...), $places));
     }
 
     /** @throws CellUnknown */
     private function place(Plan $plan, int $column, int $row): Place
     {
+        $cells = $plan->layout->grid->cells();
         $place = new Place($column, $row);
 
-        return $place->isIn($plan->layout->grid->cells()) ? $place : throw CellUnknown::at($place, $plan->layout->grid->cells());
+        return $place->isIn($cells) ? $place : throw CellUnknown::at($place, $cells);
     }
 }

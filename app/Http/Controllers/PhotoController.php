@@ -9,12 +9,10 @@ use App\Http\Requests\PhotoRequest;
 use App\Imaging\PhotoStore;
 use App\Models\Photo;
 use App\Wire\FramingQuery;
-use App\Wire\Said;
+use App\Wire\TonesQuery;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
-use InchLadder\Tone\Tones;
-use InchLadder\Tone\ValueScale;
 use Symfony\Component\HttpFoundation\BinaryFileResponse;
 
 /** Pictures are named by what they show and never change, so a browser may keep them for good. */
@@ -41,14 +39,7 @@ final readonly class PhotoController
 
     public function tones(Request $request, Photo $photo): BinaryFileResponse
     {
-        $lightness = static fn (string $name): float => max(0, min(200, $request->float($name)));
-        preg_match_all('/\d{1,3}/', Said::text($request, 'greys'), $found);
-        $greys = array_map(static fn (string $grey): int => min(255, (int) $grey), $found[0]);
-        $scale = ValueScale::of(count($greys), $lightness('light'), $lightness('dark'));
-        assert($greys !== []);
-        $drop = max(0, min(Tones::MOST_DROP, $request->integer('drop')));
-
-        return new BinaryFileResponse($this->photos->fewTones($photo, FramingQuery::read($request), $scale, $greys, $drop), 200, ['Content-Type' => 'image/jpeg', 'Cache-Control' => self::KEEP]);
+        return new BinaryFileResponse($this->photos->fewTones($photo, FramingQuery::read($request), TonesQuery::read($request)), 200, ['Content-Type' => 'image/jpeg', 'Cache-Control' => self::KEEP]);
     }
 
     public function cut(Request $request, Photo $photo): Response
@@ -56,6 +47,6 @@ final readonly class PhotoController
         $share = static fn (string $side): float => max(0, min(1, $request->float($side)));
         $part = [min(0.999, $share('left')), min(0.999, $share('top')), $share('width'), $share('height')];
 
-        return new Response($this->photos->cut($photo, $part, self::LARGEST_CUT, FramingQuery::read($request)), 200, ['Content-Type' => 'image/jpeg', 'Cache-Control' => self::KEEP]);
+        return new Response($this->photos->cut($photo, $part, self::LARGEST_CUT, FramingQuery::read($request), $request->has('greys') ? TonesQuery::read($request) : null), 200, ['Content-Type' => 'image/jpeg', 'Cache-Control' => self::KEEP]);
     }
 }

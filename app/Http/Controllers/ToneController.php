@@ -27,6 +27,8 @@ final readonly class ToneController
     {
         $share = static fn (string $name): float => max(0, min(1, $request->float($name)));
 
-        return new JsonResponse($this->writer->probe($drawing->photo ?? throw new NotFoundHttpException(Say::it('http.no picture')), $drawing->plan(), $share('x'), $share('y')));
+        return new JsonResponse($this->writer->probe(
+            $drawing->photo ?? throw new NotFoundHttpException(Say::it('http.no picture')), $drawing->plan(), $share('x'), $share('y'), $request->has(['from_x', 'from_y']) ? [$share('from_x'), $share('from_y')] : null,
+        ));
     }
 }

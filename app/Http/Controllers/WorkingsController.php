@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Adjusting\Adjustments;
 use App\Documents\BestPlan;
 use App\Documents\ChoicesReader;
 use App\Http\Requests\ChoicesInput;
@@ -18,6 +19,9 @@ final class WorkingsController
     public function __invoke(ChoicesInput $request): JsonResponse
     {
         $read = $this->read($request);
+        if ($request->act() !== null) {
+            $read = Adjustments::tried($request->act(), $read, $request->how(), $request->pixels('wide'), $request->pixels('high'));
+        }
 
         return new JsonResponse((new PlanWriter(Plan::of($read->choices)))->workings($read->json, $request->point(), $request->rung()));
     }

@@ -54,6 +54,20 @@ final readonly class ChoicesInput
         return is_string($rung) ? $rung : null;
     }
 
+    /** The adjustment that is tried or made; null for none. */
+    public function act(): ?string
+    {
+        $act = $this->request->input('act');
+
+        return is_string($act) ? $act : null;
+    }
+
+    /** @return array<array-key, mixed> what was pointed at, pulled or typed */
+    public function how(): array
+    {
+        return (array) $this->request->input('how', []);
+    }
+
     /** @return array{float, float}|null where the pointer is, as shares of the crop */
     public function point(): ?array
     {

@@ -18,8 +18,6 @@ final readonly class CatalogueJson
     public function __construct(
         /** @var list<SheetJson> */
         #[OA\Property(type: 'array', items: new OA\Items(ref: SheetJson::class))] public array $sheets,
-        /** @var list<string> */
-        #[OA\Property(type: 'array', items: new OA\Items(type: 'string'))] public array $rulers,
         /** @var list<LineColourJson> */
         #[OA\Property(type: 'array', items: new OA\Items(ref: LineColourJson::class))] public array $colours,
         /** @var list<NamedJson> schools of grid, in the order they are shown */

@@ -34,8 +34,16 @@ final readonly class CellJson
         #[OA\Property(type: 'array', items: new OA\Items(ref: CellPointJson::class))] public array $points,
         /** @var list<CrossingJson> */
         #[OA\Property(type: 'array', items: new OA\Items(ref: CrossingJson::class))] public array $crossings,
-        /** @var list<CourseJson> the strongest first. */
+        /** @var list<CourseJson> those that matter most first. */
         #[OA\Property(type: 'array', items: new OA\Items(ref: CourseJson::class))] public array $courses,
+        /** @var list<string> what its key points lie in line with. */
+        #[OA\Property(type: 'array', items: new OA\Items(type: 'string'))] public array $in_line,
+        /** @var list<string> what looks odd here and is right. */
+        #[OA\Property(type: 'array', items: new OA\Items(type: 'string'))] public array $odd,
+        /** @var list<string> what a voice calls out, one after another. */
+        #[OA\Property(type: 'array', items: new OA\Items(type: 'string'))] public array $aloud,
+        /** What should be looked at again before the cell is called done; null when nothing is. */
+        #[OA\Property] public ?string $unsaid,
     ) {
     }
 }

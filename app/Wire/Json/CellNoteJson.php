@@ -15,6 +15,8 @@ final readonly class CellNoteJson
         #[OA\Property] public int $column,
         #[OA\Property] public int $row,
         #[OA\Property(enum: ['done', 'empty', 'open'])] public string $state,
+        /** How many passes it has been through; all of them when it is done. */
+        #[OA\Property] public int $reached,
         /** To be looked at again. */
         #[OA\Property] public bool $doubtful,
         /** The artist's own, for later. */

@@ -12,6 +12,7 @@ final readonly class CellPointJson
 {
     public function __construct(
         #[OA\Property] public string $name,
+        #[OA\Property] public bool $firm,
         #[OA\Property] public float $x,
         #[OA\Property] public float $y,
         /** From the cell's left and its top, on the paper. */

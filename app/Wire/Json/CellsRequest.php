@@ -14,8 +14,16 @@ final readonly class CellsRequest
     public function __construct(
         #[OA\Property(type: 'array', items: new OA\Items(type: 'integer'))] public array $cells,
         #[OA\Property(enum: ['done', 'empty', 'open'])] public ?string $state,
+        /** Through how many passes it has been; instead of a state. */
+        #[OA\Property(minimum: 0, maximum: 3)] public ?int $reached,
         #[OA\Property] public ?bool $doubtful,
         #[OA\Property] public ?string $words,
+        /** By which the note is known: sent again under the same, it is not noted again. */
+        #[OA\Property(pattern: '^[\w-]{1,64}$')] public ?string $key,
+        /** The name of the cells, as the workings’ grid has it; left out, those in force. */
+        #[OA\Property(example: '5x7-1f3870be')] public ?string $mesh,
+        /** Seconds since it was done. */
+        #[OA\Property(minimum: 0, maximum: 604800)] public ?int $ago,
     ) {
     }
 }

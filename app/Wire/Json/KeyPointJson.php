@@ -17,7 +17,11 @@ final readonly class KeyPointJson
         #[OA\Property] public float $y,
         #[OA\Property] public bool $inside,
         #[OA\Property] public bool $cross,
-        /** Its cell; null when it is cropped away. */
+        /** Whether it is settled; else it may still move. */
+        #[OA\Property] public bool $firm,
+        /** How many measures it takes: none on a crossing of the grid, one on a line. */
+        #[OA\Property(minimum: 0, maximum: 2)] public int $measures,
+        /** Its cell; null when it is cropped away, or lies beside a grid over a part. */
         #[OA\Property] public ?string $cell,
         #[OA\Property] public ReadingsJson $across,
         #[OA\Property] public ReadingsJson $down,

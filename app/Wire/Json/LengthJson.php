@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace App\Wire\Json;
 
+use InchLadder\Measure\Length;
+use InchLadder\Measure\Notation;
+use InchLadder\Measure\Rounded;
 use OpenApi\Attributes as OA;
 
 /** A length: millimetres, the same exactly, and as read in the drawing’s unit. */
@@ -14,6 +17,20 @@ final readonly class LengthJson
         #[OA\Property] public float $mm,
         #[OA\Property] public string $exact,
         #[OA\Property] public string $text,
+        /** The same reading as a number alone, where the unit stands above a column. */
+        #[OA\Property] public string $amount,
     ) {
+    }
+
+    /** The true length, with its reading for a text. */
+    public static function of(Rounded $length, Notation $notation): self
+    {
+        return new self(round($length->exact->toFloat(), 6), $length->exact->exact(), $notation->writeRounded($length), $notation->amount($length->reading));
+    }
+
+    /** A length that lies on the ruler. */
+    public static function onRuler(Length $reading, Notation $notation): self
+    {
+        return self::of(new Rounded($reading, $reading), $notation);
     }
 }

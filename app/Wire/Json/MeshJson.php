@@ -23,6 +23,8 @@ final readonly class MeshJson
         #[OA\Property] public int $cells,
         #[OA\Property] public string $cell,
         #[OA\Property] public string $time,
+        /** What copying its cells takes at one’s own pace so far; null until that is known. */
+        #[OA\Property] public ?string $copying,
         /** What an eye that is a tenth of a cell out draws wrong, on the paper. */
         #[OA\Property] public string $error,
     ) {

@@ -22,6 +22,13 @@ use OpenApi\Attributes as OA;
     requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: CellsRequest::class)),
     responses: [new OA\Response(response: 200, description: 'Noted.', content: new OA\JsonContent(ref: NotedJson::class)), new OA\Response(response: 422, ref: '#/components/responses/Trouble')],
 )]
+#[OA\Put(
+    path: '/api/drawings/{drawing}/notes',
+    operationId: 'notes',
+    parameters: [new OA\Parameter(ref: '#/components/parameters/drawing')],
+    requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: NotesRequest::class)),
+    responses: [new OA\Response(response: 200, description: 'Noted.', content: new OA\JsonContent(ref: NotedJson::class)), new OA\Response(response: 422, ref: '#/components/responses/Trouble')],
+)]
 #[OA\Schema]
 final readonly class NotedJson
 {

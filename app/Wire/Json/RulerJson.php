@@ -14,6 +14,8 @@ final readonly class RulerJson
         #[OA\Property] public float $unit_mm,
         /** Ticks to a unit that are worth drawing. */
         #[OA\Property] public int $parts,
+        /** @var list<string> rulers by their finest mark that are marked in the drawing’s unit */
+        #[OA\Property(type: 'array', items: new OA\Items(type: 'string'))] public array $known,
     ) {
     }
 }

@@ -26,6 +26,8 @@ final readonly class SpanJson
         #[OA\Property] public ?string $against,
         /** How far the drawing’s own is out; null when it was not measured. */
         #[OA\Property] public ?string $misfit,
+        /** Why it looks odd and is right; null where it does not. */
+        #[OA\Property] public ?string $odd,
         /** Whether that passes. */
         #[OA\Property] public ?bool $passes,
     ) {

@@ -10,7 +10,7 @@ use OpenApi\Attributes as OA;
 #[OA\Get(
     path: '/api/drawings/{drawing}/tones/at',
     operationId: 'probe',
-    parameters: [new OA\Parameter(ref: '#/components/parameters/drawing'), new OA\Parameter(name: 'x', in: 'query', required: true, schema: new OA\Schema(type: 'number')), new OA\Parameter(name: 'y', in: 'query', required: true, schema: new OA\Schema(type: 'number'))],
+    parameters: [new OA\Parameter(ref: '#/components/parameters/drawing'), new OA\Parameter(name: 'x', in: 'query', required: true, schema: new OA\Schema(type: 'number')), new OA\Parameter(name: 'y', in: 'query', required: true, schema: new OA\Schema(type: 'number')), new OA\Parameter(name: 'from_x', in: 'query', schema: new OA\Schema(type: 'number')), new OA\Parameter(name: 'from_y', in: 'query', schema: new OA\Schema(type: 'number'))],
     responses: [new OA\Response(response: 200, description: 'The tone of one place; shares of the crop.', content: new OA\JsonContent(ref: ToneSpotJson::class)), new OA\Response(response: 404, ref: '#/components/responses/Trouble')],
 )]
 #[OA\Schema]
@@ -25,6 +25,8 @@ final readonly class ToneSpotJson
         /** Step of the tone bar. */
         #[OA\Property] public int $step,
         #[OA\Property] public string $words,
+        /** How it compares with the place it was asked from; null when it was asked alone. */
+        #[OA\Property] public ?string $compared = null,
     ) {
     }
 }

@@ -11,6 +11,7 @@ use OpenApi\Attributes as OA;
 #[OA\Schema]
 final readonly class WorkingsRequest
 {
+    /** @param  array<string, mixed>|null  $how */
     public function __construct(
         #[OA\Property] public ChoicesJson $choices,
         /** pixels of the photo; null when there are only sizes */
@@ -18,6 +19,10 @@ final readonly class WorkingsRequest
         #[OA\Property] public ?int $high,
         /** Only this rung’s sums and warnings are worked out; null for all. */
         #[OA\Property] public ?string $rung,
+        /** A name of Adjustments: the workings are those after it. */
+        #[OA\Property] public ?string $act,
+        /** What was pulled or pointed at. */
+        #[OA\Property(type: 'object', additionalProperties: true)] public ?array $how,
         /** 0…1 */
         #[OA\Property] public ?float $x,
         #[OA\Property] public ?float $y,

@@ -16,15 +16,15 @@ afterEach(() => {
 describe('what is sent', () => {
   it('goes out in the same breath and outlives the page, as a page that is left waits for nothing', () => {
     sent.mockImplementation(() => Promise.resolve(answer(200, {})))
-    void api.cell('ID', 2, 3, { state: 'done' })
+    void api.notes('ID', [{ key: 'k', mesh: '5x7', cells: [17], ago: 0, state: 'done' }])
     expect(sent).toHaveBeenCalledTimes(1)
     const [request, init] = sent.mock.calls[0]!
-    expect([request.method, new URL(request.url).pathname, init.keepalive]).toEqual(['PUT', '/api/drawings/ID/cells/2/3', true])
+    expect([request.method, new URL(request.url).pathname, init.keepalive]).toEqual(['PUT', '/api/drawings/ID/notes', true])
   })
 
   it('outlives the page only where the browser lets so much do so; the next is measured by itself', () => {
     sent.mockImplementation(() => Promise.resolve(answer(200, {})))
-    void api.cell('ID', 0, 0, { words: 'x'.repeat(16_000) })
+    void api.notes('ID', [{ key: 'k', mesh: '5x7', cells: [0], ago: 0, words: 'x'.repeat(16_000) }])
     void api.bin('ID')
     void api.drawing('ID')
     expect(sent.mock.calls.map(([, init]) => init.keepalive)).toEqual([false, true, false])

@@ -1,7 +1,8 @@
 import createClient from 'openapi-fetch'
 import { t } from '@/lang'
-import type { paths } from './schema'
-import type { Act, CellNote, Choices, Drawing, Preset, PrinterTyped, Trouble } from './types'
+import { answered } from '@/offline/away'
+import type { components, paths } from './schema'
+import type { Act, Choices, Drawing, Preset, Pull, PrinterTyped, Trouble } from './types'
 
 /** A photo's pixels; null when there are only sizes. */
 export type Pixels = { width: number; height: number } | null
@@ -16,7 +17,8 @@ export class Refused extends Error {
   }
 }
 
-const unreachable = t('api.inchLadderIsNotAnsweringSee')
+/** Said when no answer came. */
+export const unreachable = t('api.inchLadderIsNotAnsweringSee')
 
 /** Browsers let that many bytes outlive their page, of all requests together (Fetch Standard, 4.6). */
 const MOST_KEPT_ALIVE = 16_000
@@ -44,10 +46,14 @@ const http = createClient<paths>({
 /** The answer itself, or what stood in its way. */
 async function told<T>(asked: Promise<{ data?: T; error?: unknown; response: Response }>): Promise<T> {
   const { data, error, response } = await asked.catch(() => {
+    answered(false, api.catalogue)
     throw new Refused(0, { message: unreachable })
   })
+  const trouble = typeof error === 'object' && error !== null && 'message' in error ? (error as Trouble) : null
+  // Some answers the browser keeps, and gives when there is no other; what has no sentence is from who stands before the server.
+  answered((response.ok || trouble !== null) && !response.headers.has('X-Kept'), api.catalogue)
   if (response.ok) return data as T
-  throw new Refused(response.status, typeof error === 'object' && error !== null && 'message' in error ? (error as Trouble) : { message: unreachable })
+  throw new Refused(response.status, trouble ?? { message: unreachable })
 }
 
 const of = (drawing: string) => ({ params: { path: { drawing } } })
@@ -67,11 +73,10 @@ export const api = {
   binned: () => told(http.GET('/api/bin')),
   emptyBin: () => told(http.DELETE('/api/bin')),
   restore: (id: string) => told(http.POST('/api/drawings/{drawing}/restore', of(id))),
-  cell: (drawing: string, column: number, row: number, noted: Asked<{ post: paths['/api/drawings/{drawing}/cells/{column}/{row}']['put'] }>) => told(http.PUT('/api/drawings/{drawing}/cells/{column}/{row}', { params: { path: { drawing, column, row } }, body: noted })),
-  cells: (id: string, cells: number[], noted: Partial<Pick<CellNote, 'state'>>) => told(http.PUT('/api/drawings/{drawing}/cells', { ...of(id), body: { cells, ...noted } })),
+  notes: (drawing: string, notes: components['schemas']['NoteRequest'][]) => told(http.PUT('/api/drawings/{drawing}/notes', { ...of(drawing), body: { notes } })),
   cellToCopy: (drawing: string, column: number, row: number) => told(http.GET('/api/drawings/{drawing}/cells/{column}/{row}', { params: { path: { drawing, column, row } } })),
   copying: (drawing: string, hand: string) => told(http.GET('/api/drawings/{drawing}/copying', { params: { path: { drawing }, query: { hand } } })),
-  workings: (photo: Pixels, choices: Choices, rung: string | null = null) => told(http.POST('/api/workings', { body: { ...about(photo, choices), rung } })),
+  workings: (photo: Pixels, choices: Choices, rung: string | null = null, pull: Pull | null = null) => told(http.POST('/api/workings', { body: { ...about(photo, choices), rung, ...(pull && { act: 'pull', how: { ...pull } }) } })),
   point: (photo: Pixels, choices: Choices, at: { x: number; y: number }) => told(http.POST('/api/point', { body: { ...about(photo, choices), ...at } })),
   ways: (photo: Pixels, choices: Choices) => told(http.POST('/api/ways', { body: about(photo, choices) })),
   sheets: (photo: Pixels, choices: Choices) => told(http.POST('/api/sheets', { body: about(photo, choices) })),
@@ -84,8 +89,12 @@ export const api = {
   square: (photo: Pixels, choices: Choices, measured: Asked<paths['/api/square']>) => told(http.POST('/api/square', { body: { ...about(photo, choices), ...measured } })),
   measured: (photo: Pixels, choices: Choices, way: 'across' | 'down', ticks: Record<number, string>) => told(http.POST('/api/measured', { body: { ...about(photo, choices), way, ticks } })),
   plans: (photo: Pixels, choices: Choices, demands: Asked<paths['/api/plans']>) => told(http.POST('/api/plans', { body: { ...about(photo, choices), ...demands } })),
+  gaps: (photo: Pixels, choices: Choices) => told(http.POST('/api/gaps', { body: about(photo, choices) })),
   clearances: (photo: Pixels, choices: Choices, how: Record<string, unknown>) => told(http.POST('/api/clearances', { body: { ...about(photo, choices), act: 'whole', how } })),
   adjust: (photo: Pixels, choices: Choices, act: Act, how: Record<string, unknown>) => told(http.POST('/api/adjust', { body: { ...about(photo, choices), act, how } })),
+  strengths: (drawing: string, column: number, row: number) => told(http.GET('/api/drawings/{drawing}/cells/{column}/{row}/strengths', { params: { path: { drawing, column, row } } })),
+  masses: (id: string) => told(http.GET('/api/drawings/{drawing}/masses', of(id))),
+  unguarded: (id: string) => told(http.GET('/api/drawings/{drawing}/unguarded', of(id))),
   edges: (id: string) => told(http.GET('/api/drawings/{drawing}/edges', of(id))),
   beginSizes: (width: string, height: string) => told(http.POST('/api/drawings', { body: { width, height } })),
   presets: () => told(http.GET('/api/keepsakes')),
@@ -95,7 +104,10 @@ export const api = {
   tickMark: (drawing: string, board: string, hand: string, tick: string, done: boolean) => told(http.PUT('/api/drawings/{drawing}/marking/{board}/{tick}', { params: { path: { drawing, board, tick }, query: { hand } }, body: { done } })),
   clearMarks: (drawing: string, board: string) => told(http.DELETE('/api/drawings/{drawing}/marking/{board}', { params: { path: { drawing, board } } })),
   tones: (id: string) => told(http.GET('/api/drawings/{drawing}/tones', of(id))),
-  probe: (drawing: string, x: number, y: number) => told(http.GET('/api/drawings/{drawing}/tones/at', { params: { path: { drawing }, query: { x, y } } })),
+  probe: (drawing: string, x: number, y: number, from?: { x: number; y: number }) => told(http.GET('/api/drawings/{drawing}/tones/at', { params: { path: { drawing }, query: { x, y, ...(from && { from_x: from.x, from_y: from.y }) } } })),
+  log: (id: string) => told(http.GET('/api/drawings/{drawing}/log', of(id))),
+  sit: (drawing: string, worked: Asked<{ post: paths['/api/drawings/{drawing}/sitting']['put'] }>) => told(http.PUT('/api/drawings/{drawing}/sitting', { params: { path: { drawing } }, body: worked })),
+  lesson: (drawing: string, sitting: number, lesson: string) => told(http.PUT('/api/drawings/{drawing}/sittings/{sitting}', { params: { path: { drawing, sitting } }, body: { lesson } })),
   finish: (id: string) => told(http.GET('/api/drawings/{drawing}/finish', of(id))),
   folding: (id: string) => told(http.GET('/api/drawings/{drawing}/folding', of(id))),
   shares: (id: string) => told(http.GET('/api/drawings/{drawing}/shares', of(id))),

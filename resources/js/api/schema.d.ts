@@ -228,6 +228,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/gaps": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["gaps"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/pencil": {
         parameters: {
             query?: never;
@@ -237,6 +253,54 @@ export interface paths {
         };
         get: operations["pencil"];
         put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/drawings/{drawing}/log": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["log"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/drawings/{drawing}/sitting": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["sit"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/drawings/{drawing}/sittings/{sitting}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["lesson"];
         post?: never;
         delete?: never;
         options?: never;
@@ -292,6 +356,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/drawings/{drawing}/masses": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["masses"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/meshes": {
         parameters: {
             query?: never;
@@ -317,6 +397,22 @@ export interface paths {
         };
         get?: never;
         put: operations["cells"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/drawings/{drawing}/notes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["notes"];
         post?: never;
         delete?: never;
         options?: never;
@@ -516,6 +612,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/drawings/{drawing}/cells/{column}/{row}/strengths": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["strengths"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/drawings/{drawing}/unguarded": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["unguarded"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/drawings/{drawing}/finish": {
         parameters: {
             query?: never;
@@ -670,7 +798,7 @@ export interface components {
             wide?: number | null;
             high?: number | null;
             /** @enum {string} */
-            act: "turn" | "level" | "border" | "aim" | "crop" | "inset" | "plan" | "feature" | "whole" | "ruled" | "carried";
+            act: "turn" | "level" | "border" | "aim" | "crop" | "pull" | "inset" | "plan" | "feature" | "whole" | "ruled" | "carried" | "edge" | "thing" | "unit";
             how: {
                 [key: string]: unknown;
             };
@@ -720,10 +848,14 @@ export interface components {
         /** @description What can be chosen from. */
         CatalogueJson: {
             sheets: components["schemas"]["SheetJson"][];
-            rulers: string[];
             colours: components["schemas"]["LineColourJson"][];
             schools: components["schemas"]["NamedJson"][];
             printed: components["schemas"]["PrintableSheetJson"][];
+        };
+        /** @description Something to be minded; waved away by its name in the choices. */
+        CautionJson: {
+            name: string;
+            says: string;
         };
         /** @description One cell to copy: its empty twin on the paper, and what is seen in it on the photo. */
         CellJson: {
@@ -737,6 +869,10 @@ export interface components {
             points: components["schemas"]["CellPointJson"][];
             crossings: components["schemas"]["CrossingJson"][];
             courses: components["schemas"]["CourseJson"][];
+            in_line: string[];
+            odd: string[];
+            aloud: string[];
+            unsaid: string | null;
         };
         /** @description What has become of a cell; cells of which there is nothing to say are not listed. */
         CellNoteJson: {
@@ -744,12 +880,14 @@ export interface components {
             row: number;
             /** @enum {string} */
             state: "done" | "empty" | "open";
+            reached: number;
             doubtful: boolean;
             words: string;
         };
         /** @description A key point in the cell: shares of it, and where it lies on the paper. */
         CellPointJson: {
             name: string;
+            firm: boolean;
             /** Format: float */
             x: number;
             /** Format: float */
@@ -760,16 +898,26 @@ export interface components {
         CellRequest: {
             /** @enum {string|null} */
             state?: "done" | "empty" | "open" | null;
+            reached?: number | null;
             doubtful?: boolean | null;
             words?: string | null;
+            key?: string | null;
+            /** @example 5x7-1f3870be */
+            mesh?: string | null;
+            ago?: number | null;
         };
         /** @description What is noted of several cells alike. */
         CellsRequest: {
             cells: number[];
             /** @enum {string|null} */
             state?: "done" | "empty" | "open" | null;
+            reached?: number | null;
             doubtful?: boolean | null;
             words?: string | null;
+            key?: string | null;
+            /** @example 5x7-1f3870be */
+            mesh?: string | null;
+            ago?: number | null;
         };
         /** @description Lengths against lengths, slopes, and what lies under what. */
         CheckJson: {
@@ -798,6 +946,19 @@ export interface components {
             at: number;
             last: number | null;
             time: string | null;
+            begun: number[];
+            by_content: number;
+            ahead: string | null;
+            round: string | null;
+            missing: string | null;
+            caution: components["schemas"]["CautionJson"] | null;
+            carried: string | null;
+            known: components["schemas"]["KnownJson"][];
+            guarded: number[];
+            workings: components["schemas"]["StartJson"][];
+            namings: components["schemas"]["StartJson"][];
+            passes: components["schemas"]["PassJson"][];
+            tones: string | null;
             starts: components["schemas"]["StartJson"][];
         };
         /** @description How a contour runs through a cell. */
@@ -805,6 +966,10 @@ export interface components {
             sentence: string;
             path: number[][];
             crossings: number[];
+            middle: number[];
+            joints: number[][];
+            line: boolean;
+            by_hand: boolean;
         };
         /** @description One crease: `from` is brought to `to`, and it comes at `at`; all as shares of the side. */
         CreaseJson: {
@@ -837,9 +1002,11 @@ export interface components {
             side: "top" | "right" | "bottom" | "left";
             /** Format: float */
             at: number;
+            place: number[];
             eye: string;
             paper: string;
             sentence: string;
+            by_hand: boolean;
         };
         /** @description A cell that is cut finer: its lines as shares of the crop, and where they lie on every ruler. */
         DividedJson: {
@@ -912,10 +1079,24 @@ export interface components {
             ratio: number;
             folds: components["schemas"]["FoldJson"][];
         };
+        /** @description What is left between things, and between them and the edges: the box round it, in shares of the crop, and its size on the paper. */
+        GapJson: {
+            /** Format: float */
+            left: number;
+            /** Format: float */
+            top: number;
+            /** Format: float */
+            width: number;
+            /** Format: float */
+            height: number;
+            size: string;
+        };
         /** @description Counts and the size of the first cell on both boards. */
         GridJson: {
             columns: number;
             rows: number;
+            /** @example 5x7-1f3870be */
+            name: string;
             cell: components["schemas"]["SizeJson"];
             photo_cell: components["schemas"]["SizeJson"] | null;
         };
@@ -948,6 +1129,8 @@ export interface components {
             y: number;
             inside: boolean;
             cross: boolean;
+            firm: boolean;
+            measures: number;
             cell: string | null;
             across: components["schemas"]["ReadingsJson"];
             down: components["schemas"]["ReadingsJson"];
@@ -956,12 +1139,19 @@ export interface components {
             plotted: string | null;
             pinned: string | null;
         };
+        /** @description A cell that may be next, and how much of it is known from those beside it. */
+        KnownJson: {
+            cell: number;
+            /** @example 3 of 5 */
+            words: string;
+        };
         /** @description A length: millimetres, the same exactly, and as read in the drawing’s unit. */
         LengthJson: {
             /** Format: float */
             mm: number;
             exact: string;
             text: string;
+            amount: string;
         };
         /** @description A colour for the lines on this photo. */
         LineColourJson: {
@@ -983,6 +1173,17 @@ export interface components {
             diagonals: boolean;
             axes: components["schemas"]["AxesJson"] | null;
             overlays: components["schemas"]["OverlayJson"][];
+        };
+        /** @description The record of a drawing. */
+        LogJson: {
+            sittings: components["schemas"]["SittingJson"][];
+            time: string;
+            parts: components["schemas"]["WorkedJson"][];
+            progress: number[][];
+            pass: string | null;
+            passes: string[];
+            open: string[];
+            waved: string[];
         };
         /** @description A strong edge in the picture: level, upright, or slanted from frame to frame. */
         MainLineJson: {
@@ -1048,6 +1249,20 @@ export interface components {
             across: components["schemas"]["MarkJson"][];
             down: components["schemas"]["MarkJson"][];
         };
+        /** @description One flat shape. Places are shares of the crop's width and height. */
+        MassJson: {
+            rings: number[][][];
+            /** @example #777777 */
+            grey: string;
+            /** Format: float */
+            share: number;
+        };
+        /** @description The big shapes of what is drawn, as many as the level of detail wants and as straight as is wished. Places are shares of the crop's width and height. */
+        MassesJson: {
+            all: components["schemas"]["MassJson"][];
+            outlines: number[][][];
+            locators: number[][][];
+        };
         /** @description Where ticks really are. */
         MeasuredRequest: {
             choices: components["schemas"]["ChoicesJson"];
@@ -1067,6 +1282,7 @@ export interface components {
             cells: number;
             cell: string;
             time: string;
+            copying: string | null;
             error: string;
         };
         /** @description A print whose shape is not the photo’s, and the two sizes that would agree. */
@@ -1084,12 +1300,29 @@ export interface components {
             key: string;
             name: string;
         };
+        /** @description What was noted of cells by one key, on a device that keeps it until it is sent. */
+        NoteRequest: {
+            key: string;
+            /** @example 5x7-1f3870be */
+            mesh?: string | null;
+            cells: number[];
+            ago?: number | null;
+            /** @enum {string|null} */
+            state?: "done" | "empty" | "open" | null;
+            reached?: number | null;
+            doubtful?: boolean | null;
+            words?: string | null;
+        };
         /** @description What was done by hand is kept; how far it can be taken back. */
         NotedJson: {
             version: number;
             edits: number;
             undo: string | null;
             redo: string | null;
+        };
+        /** @description Notes in the order they were made: all are kept, or none. */
+        NotesRequest: {
+            notes: components["schemas"]["NoteRequest"][];
         };
         /** @description Another sheet for the same picture, drawn whole. */
         OtherSheetJson: {
@@ -1108,6 +1341,15 @@ export interface components {
             name: string;
             photo: number[][];
             paper: number[][];
+        };
+        /** @description A pass, and the card it opens with. */
+        PassJson: {
+            /** @enum {string} */
+            name: "place" | "refine" | "detail";
+            label: string;
+            what: string;
+            pencil: string;
+            not_yet: string;
         };
         /** @description The original’s pixels, after the camera’s own turn, and a smaller picture of it. */
         PhotoJson: {
@@ -1248,6 +1490,7 @@ export interface components {
             /** Format: float */
             unit_mm: number;
             parts: number;
+            known: string[];
         };
         /** @description One rung: what was decided, in a few words, the sums behind it, and what needs the eye. */
         RungJson: {
@@ -1341,6 +1584,21 @@ export interface components {
             top: string;
             bottom: string;
         };
+        /** @description Work that was done since it was told of last. */
+        SitRequest: {
+            rung: string;
+            /** @enum {string|null} */
+            pass?: "place" | "refine" | "detail" | null;
+            seconds: number;
+        };
+        /** @description One sitting. */
+        SittingJson: {
+            id: number;
+            began: string;
+            time: string;
+            parts: components["schemas"]["WorkedJson"][];
+            lesson: string;
+        };
         /** @description A width and a height. */
         SizeJson: {
             width: components["schemas"]["LengthJson"];
@@ -1362,6 +1620,7 @@ export interface components {
             slope: string;
             against: string | null;
             misfit: string | null;
+            odd: string | null;
             passes: boolean | null;
         };
         /** @description What was measured of a frame, as typed; nothing at all asks what to expect. */
@@ -1389,6 +1648,17 @@ export interface components {
             version: number;
             edits?: number | null;
         };
+        /** @description How hard a contour is along its way through a cell. */
+        StrengthJson: {
+            words: string;
+            stretches: components["schemas"]["StrengthStretchJson"][];
+        };
+        /** @description A stretch of a contour of one strength. */
+        StrengthStretchJson: {
+            /** @enum {string} */
+            strength: "hard" | "soft" | "lost";
+            path: number[][];
+        };
         /** @description How far the two axes’ scales differ, and what to think of it. */
         StretchJson: {
             /** @enum {string} */
@@ -1397,12 +1667,39 @@ export interface components {
             /** Format: float */
             circle: number;
         };
+        /** @description A place where a key point would hold a long stretch of contour. */
+        SuggestedPointJson: {
+            x: string;
+            y: string;
+            /** Format: float */
+            across: number;
+            /** Format: float */
+            down: number;
+            cell: string | null;
+            nearest: string;
+            measures: number;
+        };
         /** @description One thing to do before the drawing is done. */
         TaskJson: {
             key: string;
             words: string;
             why: string;
             caution: string | null;
+        };
+        /** @description A named thing as it lies in the crop and on the paper. */
+        ThingJson: {
+            name: string;
+            inside: boolean;
+            pieces: components["schemas"]["ThingPieceJson"][];
+            middle: number[];
+            size: string;
+            extremes: string[];
+            edges: string[];
+        };
+        /** @description A piece of a thing's outline. */
+        ThingPieceJson: {
+            places: number[][];
+            hidden: boolean;
         };
         /** @description A mark along a side of a cell. */
         TickJson: {
@@ -1430,6 +1727,7 @@ export interface components {
             colour: string;
             step: number;
             words: string;
+            compared: string | null;
         };
         /** @description The light and dark of what is drawn from. */
         TonesJson: {
@@ -1486,6 +1784,12 @@ export interface components {
             most_lines?: string | null;
             least_cell?: string | null;
         };
+        /** @description What was worked at, and how long. */
+        WorkedJson: {
+            rung: string;
+            pass: string | null;
+            time: string;
+        };
         /** @description Everything that follows from the choices. */
         WorkingsJson: {
             choices: components["schemas"]["ChoicesJson"];
@@ -1520,6 +1824,7 @@ export interface components {
             rows_down: components["schemas"]["MarkRowJson"][];
             divided: components["schemas"]["DividedJson"][];
             points: components["schemas"]["KeyPointJson"][];
+            things: components["schemas"]["ThingJson"][];
             check: components["schemas"]["CheckJson"];
             ruler: components["schemas"]["RulerJson"];
             rungs: components["schemas"]["RungsJson"];
@@ -1531,6 +1836,11 @@ export interface components {
             wide?: number | null;
             high?: number | null;
             rung?: string | null;
+            /** @enum {string|null} */
+            act?: "turn" | "level" | "border" | "aim" | "crop" | "pull" | "inset" | "plan" | "feature" | "whole" | "ruled" | "carried" | "edge" | "thing" | "unit" | null;
+            how?: {
+                [key: string]: unknown;
+            } | null;
             /** Format: float */
             x?: number | null;
             /** Format: float */
@@ -1565,14 +1875,35 @@ export interface components {
             finish: components["schemas"]["FinishChoice"];
             points: components["schemas"]["PointChoice"][];
             regions: components["schemas"]["RegionChoice"][];
+            things: components["schemas"]["ThingChoice"][];
             spans: components["schemas"]["SpanChoice"][];
             beside: components["schemas"]["BesideChoice"][];
             crops: components["schemas"]["KeptCrop"][];
+            pinned: components["schemas"]["PinnedNote"][];
         };
         /** @description How the cells are gone through. */
         CopyChoice: {
             /** @enum {string} */
             start: "corner" | "middle" | "outside" | "focal" | "easiest" | "hardest" | "joined";
+            /** @enum {string} */
+            working: "cells" | "passes";
+            /** @enum {string} */
+            pass: "place" | "refine" | "detail";
+            ink: boolean;
+            /** @enum {string} */
+            naming: "features" | "shapes";
+            /** @enum {string|null} */
+            detail: "little" | "some" | "all" | null;
+            straight: number;
+            waved: string[];
+            corrections: components["schemas"]["CorrectionChoice"][];
+        };
+        /** @description A crossing or contour set right by hand. Places are shares of the picture as its file has it: `0.25 0.5, 0.3 0.625`. */
+        CorrectionChoice: {
+            /** @enum {string} */
+            what: "crossing" | "contour";
+            was: string | null;
+            now: string;
         };
         /** @description A cell that is cut finer. */
         DivisionChoice: {
@@ -1708,12 +2039,19 @@ export interface components {
             left: string;
             top: string;
         };
+        /** @description A note pinned to a rung or a pass. */
+        PinnedNote: {
+            /** @example copy detail */
+            at: string;
+            words: string;
+        };
         /** @description A key point on the reference. */
         PointChoice: {
             name: string;
             x: string;
             y: string;
             cross: boolean;
+            firm: boolean;
             pin: components["schemas"]["PinChoice"] | null;
         };
         /** @description A part of the picture that is not drawn, or only measured by; shares of the picture. */
@@ -1733,6 +2071,14 @@ export interface components {
             x2: string;
             y2: string;
             drawn: string | null;
+        };
+        /** @description Something on the picture that has a name; the one in front is first. */
+        ThingChoice: {
+            name: string;
+            outline: string;
+            boxed: boolean;
+            must: boolean;
+            ticked: ("place" | "refine" | "detail")[];
         };
         /** @description How tones are counted. */
         ToneChoice: {
@@ -1756,6 +2102,7 @@ export interface components {
             beside: components["schemas"]["ArchivePictureJson"][];
             cells_sha256: string;
             marks_sha256: string | null;
+            sittings_sha256: string | null;
         };
         /** @description A picture in an archive. */
         ArchivePictureJson: {
@@ -2214,6 +2561,30 @@ export interface operations {
             };
         };
     };
+    gaps: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["ChoicesRequest"];
+            };
+        };
+        responses: {
+            /** @description The gaps, the largest first. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["GapJson"][];
+                };
+            };
+        };
+    };
     pencil: {
         parameters: {
             query?: {
@@ -2235,6 +2606,84 @@ export interface operations {
                     "application/json": components["schemas"]["GuideLinesJson"];
                 };
             };
+        };
+    };
+    log: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description The head of the description that the front end's types are generated from. */
+                drawing: components["parameters"]["drawing"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Its sittings, and what they left open. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LogJson"];
+                };
+            };
+        };
+    };
+    sit: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description The head of the description that the front end's types are generated from. */
+                drawing: components["parameters"]["drawing"];
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["SitRequest"];
+            };
+        };
+        responses: {
+            /** @description Kept. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            422: components["responses"]["Trouble"];
+        };
+    };
+    lesson: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description The head of the description that the front end's types are generated from. */
+                drawing: components["parameters"]["drawing"];
+                sitting: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": {
+                    lesson: string;
+                };
+            };
+        };
+        responses: {
+            /** @description Kept. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            422: components["responses"]["Trouble"];
         };
     };
     edges: {
@@ -2336,6 +2785,30 @@ export interface operations {
             };
         };
     };
+    masses: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description The head of the description that the front end's types are generated from. */
+                drawing: components["parameters"]["drawing"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Flat shapes, and the lines to find the way by. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MassesJson"];
+                };
+            };
+            404: components["responses"]["Trouble"];
+        };
+    };
     meshes: {
         parameters: {
             query?: never;
@@ -2373,6 +2846,34 @@ export interface operations {
         requestBody?: {
             content: {
                 "application/json": components["schemas"]["CellsRequest"];
+            };
+        };
+        responses: {
+            /** @description Noted. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["NotedJson"];
+                };
+            };
+            422: components["responses"]["Trouble"];
+        };
+    };
+    notes: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description The head of the description that the front end's types are generated from. */
+                drawing: components["parameters"]["drawing"];
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["NotesRequest"];
             };
         };
         responses: {
@@ -2718,6 +3219,57 @@ export interface operations {
             422: components["responses"]["Trouble"];
         };
     };
+    strengths: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description The head of the description that the front end's types are generated from. */
+                drawing: components["parameters"]["drawing"];
+                /** @description Copying, a cell at a time. */
+                column: components["parameters"]["column"];
+                row: components["parameters"]["row"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Of each contour, in their order. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StrengthJson"][];
+                };
+            };
+            404: components["responses"]["Trouble"];
+        };
+    };
+    unguarded: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description The head of the description that the front end's types are generated from. */
+                drawing: components["parameters"]["drawing"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Those that hold most first. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SuggestedPointJson"][];
+                };
+            };
+            404: components["responses"]["Trouble"];
+        };
+    };
     finish: {
         parameters: {
             query?: never;
@@ -2746,6 +3298,8 @@ export interface operations {
             query: {
                 x: number;
                 y: number;
+                from_x?: number;
+                from_y?: number;
             };
             header?: never;
             path: {

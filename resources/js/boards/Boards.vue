@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { useElementSize } from '@vueuse/core'
 import { computed, useTemplateRef, watch } from 'vue'
-import type { Drawing, ToneSpot, Workings } from '@/api/types'
+import type { Drawing, Pull, ToneSpot, Workings } from '@/api/types'
 import type { BoardRung } from '@/rungs/rungs'
 import { useTool } from '@/stores/tool'
 import Num from '@/ui/Num.vue'
@@ -18,9 +18,9 @@ import { usePointer } from './usePointer'
 import { useZoom } from './useZoom'
 
 /** The photo board, the paper board, and the ladder between them. */
-const props = withDefaults(defineProps<{ drawing: Drawing; workings: Workings; rung: BoardRung; focus: Focus; wholePhoto?: boolean; grid?: boolean; way?: 'across' | 'down'; picture?: string | null; spots?: ToneSpot[] }>(), { way: 'down', picture: null, spots: () => [] })
+const props = withDefaults(defineProps<{ drawing: Drawing; workings: Workings; rung: BoardRung; focus: Focus; wholePhoto?: boolean; grid?: boolean; pulled?: Pull | null; way?: 'across' | 'down'; picture?: string | null; spots?: ToneSpot[] }>(), { pulled: null, way: 'down', picture: null, spots: () => [] })
 const lit = defineModel<number | null>('lit', { default: null })
-const emit = defineEmits<{ move: [left: number, top: number]; resize: [width: number, height: number]; inset: [share: number]; line: [way: 'across' | 'down', from: number, to: number]; moved: [] }>()
+const emit = defineEmits<{ pull: [to: Pull]; line: [way: 'across' | 'down', from: number, to: number]; moved: [] }>()
 
 /** A line lights from so many pixels off. */
 const NEAR = 7
@@ -44,14 +44,16 @@ const can = computed(() => ({
   lines: props.rung === 'grid' && fitWay.value !== 'cells' && choices.value.grid.school === 'main',
 }))
 const does = {
-  move: (left: number, top: number) => emit('move', left, top),
-  resize: (w: number, h: number) => emit('resize', w, h),
-  inset: (share: number) => emit('inset', share),
+  pull: (to: Pull) => emit('pull', to),
   line: (which: 'across' | 'down', from: number, to: number) => emit('line', which, from, to),
   moved: () => emit('moved'),
 }
 const hand = usePhotoHand(svg, stage, workings, can, does)
-const keys = useCropKeys(() => props.workings, does)
+const keys = useCropKeys(
+  () => ({ left: props.workings.crop.left, top: props.workings.crop.top, width: props.workings.crop.share_w, height: props.workings.crop.share_h, share: props.workings.inset_size, ...props.pulled }),
+  does.pull,
+  does.moved,
+)
 
 /** Lengths and slopes that were taken; slanted main lines are such. */
 const spans = computed(() => (props.rung === 'check' || (props.rung === 'grid' && choices.value.grid.school === 'main') ? props.workings.check.spans : []))
@@ -96,7 +98,7 @@ function lightNearest(event: PointerEvent) {
 <template>
   <div class="boards" :class="{ drawing: tool.kind }">
     <svg ref="svg" class="stage" role="group" :aria-label="$t('boards.photoBoardInchLadderAndPaper')" @pointerdown="down" @pointermove="move" @pointerup="hand.up" @pointerleave="point = null">
-      <PhotoBoard :drawing :workings :stage :rung :way :can :lit :point :spans :spots :round :circle :whole-photo :grid :picture :rubber="hand.rubber.value" :roomy="width > ROOM_FOR_LOSSES" @nudge="keys.nudge" @pull="keys.pullCrop" />
+      <PhotoBoard :drawing :workings :stage :rung :way :can :lit :point :spans :spots :round :circle :whole-photo :grid :picture :rubber="hand.rubber.value" :outline="hand.outline.value" :roomy="width > ROOM_FOR_LOSSES" @nudge="keys.nudge" @pull="keys.pullCrop" />
       <PaperBoard :drawing :workings :stage :rung :focus :way :lit :point :spans :round :circle="circle && circle * (stage.area.h / stage.crop.h)" :grid :diagonal="can.inset ? hand.diagonal.value : null" @pull="keys.pullInset" />
       <Ladder :stage="stage" :workings="workings" :way :lit="lit" :pointed="(way === 'across' ? point?.x : point?.y) ?? null" @light="lit = $event" />
       <text v-if="workings.factor" class="scale" :x="(stage.leftStile + stage.rightStile) / 2" :y="Math.min(stage.crop.y, stage.area.y) - 28" text-anchor="middle"><Num svg :text="workings.factor" /></text>
@@ -124,15 +126,17 @@ function lightNearest(event: PointerEvent) {
 <style scoped>
 .boards {
   position: relative;
+  display: flex;
+  flex-direction: column;
   min-width: 0;
   min-height: 0;
   overflow: hidden;
 }
 
 .stage {
-  display: block;
+  flex: 1;
   width: 100%;
-  height: 100%;
+  min-height: 0;
   touch-action: none;
   user-select: none;
 }

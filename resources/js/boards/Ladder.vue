@@ -32,8 +32,8 @@ const rungs = computed(() =>
     share,
     y1: left.value.y + share * left.value.h,
     y2: right.value.y + share * right.value.h,
-    photo: share === 0 ? '0' : bare(markOf(line)?.print?.rounded.text ?? names.value[Math.max(0, line - 1)] ?? ''),
-    paper: share === 0 ? '0' : bare(markOf(line)?.area.rounded.text ?? ''),
+    photo: share === 0 ? '0' : markOf(line)?.print?.rounded.amount ?? names.value[Math.max(0, line - 1)] ?? '',
+    paper: share === 0 ? '0' : markOf(line)?.area.rounded.amount ?? '',
   })),
 )
 /** Where the stiles are too near for two readings beside each other, those of the paper are shown: they are what is ruled. */
@@ -48,10 +48,6 @@ function apart(ys: number[]) {
 }
 const readOnPhoto = computed(() => (crowded.value ? new Set<number>() : apart(rungs.value.map((rung) => rung.y1))))
 const readOnPaper = computed(() => apart(rungs.value.map((rung) => rung.y2)))
-
-function bare(text: string) {
-  return text.replace(/ (in|cm|mm)$/, '')
-}
 
 function ticks(scale: number | null, length: number) {
   if (scale === null) return []

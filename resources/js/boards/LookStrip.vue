@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { useEventListener } from '@vueuse/core'
 import { ref } from 'vue'
+import HowStraight from './HowStraight.vue'
 import { useLook } from './useLook'
 
 /** Other ways to look at the photo, a key each. */
@@ -13,6 +14,9 @@ const toggles = [
   { key: 'm', of: 'mirrored' },
   { key: 'o', of: 'loupe' },
   { key: 'l', of: 'lifted' },
+  { key: 't', of: 'things' },
+  { key: 'p', of: 'gaps' },
+  { key: 'b', of: 'masses' },
 ] as const
 
 useEventListener('keydown', (event: KeyboardEvent) => {
@@ -25,13 +29,14 @@ useEventListener('keydown', (event: KeyboardEvent) => {
 </script>
 
 <template>
-  <div class="look">
+  <div class="look" :class="{ open }">
     <div v-if="open" class="strip" role="group" :aria-label="$t('boards.howToLookAtThePhoto')">
       <button v-for="toggle in toggles" :key="toggle.key" type="button" class="button" :aria-pressed="look[toggle.of]" @click="look[toggle.of] = !look[toggle.of]"><kbd>{{ toggle.key.toUpperCase() }}</kbd>{{ $t(`boards.looks.${toggle.of}`) }}</button>
-      <label class="slide">
+      <div class="slide">
         <span><kbd>S</kbd> {{ $t('boards.simplified') }}</span>
-        <input v-model.number="look.simple" type="range" min="0" max="4" :aria-label="$t('boards.simplifiedFromEveryDetail')" />
-      </label>
+        <el-slider v-model="look.simple" :min="0" :max="4" :show-tooltip="false" :aria-label="$t('boards.simplifiedFromEveryDetail')" />
+      </div>
+      <HowStraight v-if="look.masses" class="slide" />
     </div>
     <button type="button" class="button bare" :aria-expanded="open" @click="open = !open">{{ open ? $t('boards.putAway') : $t('boards.look') }}</button>
   </div>
@@ -51,6 +56,15 @@ useEventListener('keydown', (event: KeyboardEvent) => {
   justify-content: flex-end;
   gap: 6px;
   max-width: calc(100% - 16px);
+}
+
+/* Open it takes its room: nothing of the boards lies under it. */
+.look.open {
+  position: static;
+  flex: none;
+  order: -1;
+  max-width: none;
+  padding: 4px 8px;
 }
 
 .strip {
@@ -76,8 +90,7 @@ useEventListener('keydown', (event: KeyboardEvent) => {
   padding: 0 8px;
 }
 
-input {
-  width: 90px;
-  accent-color: var(--graphite);
+.slide .el-slider {
+  width: 96px;
 }
 </style>

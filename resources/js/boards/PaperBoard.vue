@@ -2,6 +2,7 @@
 import { computed } from 'vue'
 import Num from '@/ui/Num.vue'
 import type { BoardProps } from './board'
+import MassShapes from './MassShapes.vue'
 import PaperExtras from './PaperExtras.vue'
 import SpanLines from './SpanLines.vue'
 import { caption, cross, cuts, labels, oneLine, overlays, rules, weights } from './paths'
@@ -31,6 +32,7 @@ const lines = computed(() => props.workings.lines)
       <text v-for="label in labels(lines, choices.grid, stage.area, stage.sheet)" :key="`${label.x} ${label.y}`" class="label guide" :x="label.x" :y="label.y" :text-anchor="label.anchor">{{ label.text }}</text>
     </template>
     <rect v-else class="area" :x="stage.area.x" :y="stage.area.y" :width="stage.area.w" :height="stage.area.h" />
+    <MassShapes v-if="look.masses && drawing.photo" :box="stage.area" />
     <SpanLines v-if="spans.length" :box="stage.area" :spans="spans" />
     <PaperExtras :stage="stage" :workings="workings" :drawing="drawing" :rung="rung" :diagonal="diagonal" :overlays="look.lifted ? '' : overlays(lines, stage.area, 'paper')" :round="round" :circle="circle" @pull="$emit('pull', $event)" />
     <path class="lit" :d="oneLine(lines, way, lit, stage.area)" />

@@ -4,6 +4,9 @@ import { previewOf } from '@/api/pictures'
 import type { Drawing, Workings } from '@/api/types'
 import Num from '@/ui/Num.vue'
 import type { Stage } from './stage'
+import ThingLines from './ThingLines.vue'
+import { useLook } from './useLook'
+import { useThings } from '@/stores/things'
 import type { Diagonal } from './usePhotoHand'
 
 /** What the paper board shows beside the grid: distances to the edges, the outline, the extended diagonal, key points. */
@@ -20,6 +23,9 @@ const props = defineProps<{
 }>()
 
 defineEmits<{ pull: [event: KeyboardEvent] }>()
+
+const { look } = useLook()
+const things = useThings()
 
 const distances = computed(() => {
   const { sheet, area } = props.stage
@@ -63,10 +69,11 @@ const oval = computed(() => (!props.round ? null : { cx: props.stage.area.x + pr
     <circle class="handle" :cx="diagonal.endX" :cy="diagonal.endY" r="9" tabindex="0" role="slider" :aria-label="$t('boards.theDrawingsCornerAlongTheDiagonal')" :aria-valuenow="Math.round(workings.inset_size * 100)" aria-valuemin="5" aria-valuemax="100" data-test="inset-handle" @keydown="$emit('pull', $event)" />
   </g>
   <ellipse v-if="circle" class="circle" :cx="stage.area.x + stage.area.w / 2" :cy="stage.area.y + stage.area.h / 2" :rx="circle * workings.stretch.circle" :ry="circle" data-test="oval" />
+  <ThingLines v-if="look.things || look.gaps" :box="stage.area" :things="workings.things" names :gaps="look.gaps" :sizes="things.gaps" />
   <g v-for="point in points" :key="point.name">
     <path v-if="point.cross" class="focal" :d="`M${point.at.x} ${stage.area.y}v${stage.area.h}M${stage.area.x} ${point.at.y}h${stage.area.w}`" />
     <rect v-if="point.pinned" class="pin" :x="point.at.x - 9" :y="point.at.y - 9" width="18" height="18" data-test="pin" />
-    <circle class="dot" :cx="point.at.x" :cy="point.at.y" r="4" />
+    <circle class="dot" :class="{ moves: !point.firm }" :cx="point.at.x" :cy="point.at.y" r="4" />
   </g>
 </template>
 
@@ -150,5 +157,12 @@ const oval = computed(() => (!props.round ? null : { cx: props.stage.area.x + pr
 
 .dot {
   fill: #c8341f;
+  stroke: #c8341f;
+  stroke-width: 1.6;
+}
+
+/* What may still move is hollow. */
+.dot.moves {
+  fill: var(--sheet);
 }
 </style>

@@ -4,8 +4,10 @@ import { previewOf } from '@/api/pictures'
 import type { ToneSpot } from '@/api/types'
 import { t } from '@/lang'
 import { useTool } from '@/stores/tool'
+import Loupe from '@/ui/Loupe.vue'
 import Num from '@/ui/Num.vue'
 import type { BoardProps } from './board'
+import MassShapes from './MassShapes.vue'
 import PhotoMarks from './PhotoMarks.vue'
 import { caption as place, cross, cuts, labels, losses, mask, oneLine, overlays, rules, weights } from './paths'
 import type { Box } from './stage'
@@ -15,6 +17,8 @@ import { useLook } from './useLook'
 const props = defineProps<BoardProps & {
   can: { crop: boolean }
   rubber: Box | null
+  /** An outline as far as it was tapped. */
+  outline: { x: number; y: number }[]
   spots: ToneSpot[]
   wholePhoto?: boolean
   picture?: string | null
@@ -23,7 +27,6 @@ const props = defineProps<BoardProps & {
 }>()
 defineEmits<{ nudge: [event: KeyboardEvent]; pull: [event: KeyboardEvent] }>()
 
-const LOUPE = { radius: 84, times: 3 }
 const ROOM_FOR_CAPTION = 190
 
 const { look, filter, maskColour } = useLook()
@@ -44,12 +47,11 @@ const address = computed(() => props.picture ?? previewOf(props.drawing, props.w
 const mirror = computed(() => (look.value.mirrored ? `translate(${2 * props.stage.photo.x + props.stage.photo.w} 0) scale(-1 1)` : undefined))
 const ruled = computed(() => props.grid && !look.value.lifted)
 
-/** What lies under the pointer, larger, brighter and with more contrast. */
+/** Where the loupe is held. */
 const loupe = computed(() => {
   if (!look.value.loupe || !props.point) return null
   const { crop: c } = props.stage
-  const [x, y] = [c.x + props.point.x * c.w, c.y + props.point.y * c.h]
-  return { x, y, transform: `translate(${x} ${y}) scale(${LOUPE.times}) translate(${-x} ${-y})` }
+  return { x: c.x + props.point.x * c.w, y: c.y + props.point.y * c.h }
 })
 
 const caption = computed(() => {
@@ -63,7 +65,6 @@ const caption = computed(() => {
   <g data-test="photo-board">
     <defs>
       <clipPath id="photo-clip"><rect :x="stage.photo.x" :y="stage.photo.y" :width="stage.photo.w" :height="stage.photo.h" /></clipPath>
-      <clipPath v-if="loupe" id="loupe-clip"><circle :cx="loupe.x" :cy="loupe.y" :r="LOUPE.radius" /></clipPath>
       <filter v-for="n in [1, 2, 3, 4]" :id="`simple-${n}`" :key="n" x="0" y="0" width="1" height="1">
         <feGaussianBlur :stdDeviation="n * 1.8" edgeMode="duplicate" />
         <feComponentTransfer>
@@ -74,6 +75,7 @@ const caption = computed(() => {
     <g :transform="mirror">
       <image v-if="address" :href="address" :x="image.x" :y="image.y" :width="image.w" :height="image.h" preserveAspectRatio="none" clip-path="url(#photo-clip)" :style="{ filter }" />
       <rect v-else class="blank" :x="stage.photo.x" :y="stage.photo.y" :width="stage.photo.w" :height="stage.photo.h" />
+      <g v-if="look.masses && address" clip-path="url(#photo-clip)"><MassShapes :box="stage.crop" flat /></g>
       <path v-if="wholePhoto" class="mask" fill-rule="evenodd" :d="mask(stage, round)" :style="{ fill: maskColour, fillOpacity: look.strength / 100 }" />
       <template v-if="ruled">
         <path class="rule" :d="rules(lines, stage.crop)" :stroke="drawing.line.casing" stroke-opacity="0.35" :stroke-width="(weights[choices.grid.weights.photo] ?? 1.2) + 1.2" />
@@ -111,11 +113,9 @@ const caption = computed(() => {
     </g>
     <path class="lit" :d="oneLine(lines, way, lit, stage.crop)" />
     <path v-if="!loupe" class="cross" :d="cross(point, stage.crop)" />
-    <g v-if="loupe && address" clip-path="url(#loupe-clip)">
-      <image :href="address" :x="image.x" :y="image.y" :width="image.w" :height="image.h" preserveAspectRatio="none" :transform="loupe.transform" class="lens" />
-      <circle class="rim" :cx="loupe.x" :cy="loupe.y" :r="LOUPE.radius" />
-    </g>
+    <Loupe v-if="loupe && address" :at="loupe" :picture="address" :box="image" />
     <rect v-if="rubber && tool.kind === 'box'" class="rubber" :x="Math.min(rubber.x, rubber.x + rubber.w)" :y="Math.min(rubber.y, rubber.y + rubber.h)" :width="Math.abs(rubber.w)" :height="Math.abs(rubber.h)" />
+    <g v-if="outline.length > 0" data-test="outline"><path class="rubber" :d="`M${outline.map((at) => `${at.x} ${at.y}`).join('L')}`" /><circle v-for="(at, i) in outline" :key="i" class="rubber" :cx="at.x" :cy="at.y" :r="i === 0 ? 9 : 4" /></g>
     <path v-if="rubber && tool.kind === 'line'" class="rubber" :d="`M${rubber.x} ${rubber.y}l${rubber.w} ${rubber.h}`" />
     <text class="caption" v-bind="place(caption, stage.photo, stage)" text-anchor="middle"><Num svg :text="caption" /></text>
   </g>
@@ -170,16 +170,6 @@ const caption = computed(() => {
   stroke: #fffefa;
   stroke-width: 4px;
   stroke-linejoin: round;
-}
-
-.lens {
-  filter: brightness(1.25) contrast(1.45);
-}
-
-.rim {
-  fill: none;
-  stroke: #fffefa;
-  stroke-width: 4;
 }
 
 .rubber {

@@ -4,10 +4,18 @@ import type { ToneSpot, Workings } from '@/api/types'
 import { toNumber } from '@/ui/shares'
 import { names } from './paths'
 import SpanLines from './SpanLines.vue'
+import ThingLines from './ThingLines.vue'
+import { useLook } from './useLook'
+import { useSuggested } from '@/stores/suggested'
+import { useThings } from '@/stores/things'
 import type { Box, Stage } from './stage'
 
 /** What was marked on the picture: key points, and what is not to be drawn; and the tones of places. */
 const props = defineProps<{ stage: Stage; workings: Workings; whole: boolean; spots: ToneSpot[]; spans: Workings['check']['spans'] }>()
+
+const { look } = useLook()
+const things = useThings()
+const suggested = useSuggested()
 
 /** The whole picture's box, even where only the crop is shown. */
 const picture = computed<Box>(() => {
@@ -35,9 +43,14 @@ const tones = computed(() => props.spots.map((spot) => ({ ...spot, at: { x: prop
     <rect v-for="(region, i) in regions" :key="i" :class="['region', region.use.replace(/ /g, '-')]" :x="region.x" :y="region.y" :width="region.w" :height="region.h" data-test="region" />
     <g v-for="point in points" :key="point.name" data-test="point">
       <path v-if="point.cross && point.inside" class="focal" :d="`M${point.at.x} ${stage.crop.y}v${stage.crop.h}M${stage.crop.x} ${point.at.y}h${stage.crop.w}`" />
-      <circle class="dot" :cx="point.at.x" :cy="point.at.y" r="5" />
+      <circle class="dot" :class="{ moves: !point.firm }" :cx="point.at.x" :cy="point.at.y" r="5" />
       <text class="name" :x="point.label.x" :y="point.label.y" :text-anchor="point.label.anchor">{{ point.name }}</text>
     </g>
+    <g v-for="(place, i) in suggested.places ?? []" :key="`${place.x} ${place.y}`" data-test="might-hold">
+      <circle class="ring might" :cx="stage.crop.x + place.across * stage.crop.w" :cy="stage.crop.y + place.down * stage.crop.h" r="13" />
+      <text class="step" :x="stage.crop.x + place.across * stage.crop.w" :y="stage.crop.y + place.down * stage.crop.h + 5">{{ i + 1 }}</text>
+    </g>
+    <ThingLines v-if="look.things || look.gaps" :box="stage.crop" :things="workings.things" names :gaps="look.gaps" :sizes="things.gaps" />
     <SpanLines :box="stage.crop" :spans />
     <g v-for="spot in tones" :key="spot.words" data-test="spot">
       <circle class="ring" :cx="spot.at.x" :cy="spot.at.y" r="13" />
@@ -65,6 +78,10 @@ const tones = computed(() => props.spots.map((spot) => ({ ...spot, at: { x: prop
   stroke-width: 2.5;
 }
 
+.might {
+  stroke-dasharray: 5 3;
+}
+
 .step {
   fill: #2b2926;
   font-size: 15px;
@@ -79,9 +96,15 @@ const tones = computed(() => props.spots.map((spot) => ({ ...spot, at: { x: prop
 }
 
 .dot {
+  fill: #c8341f;
+  stroke: #fffefa;
+  stroke-width: 2;
+}
+
+/* What may still move is hollow. */
+.dot.moves {
   fill: #fffefa;
   stroke: #c8341f;
-  stroke-width: 2;
 }
 
 .name {

@@ -27,9 +27,9 @@ function keep() {
 <template>
   <div class="true">
     <div v-if="open" class="measure">
-      <label for="screen-bar">{{ $t('boards.holdARulerToTheScreen', { says: bar.says }) }}</label>
+      <span id="screen-bar">{{ $t('boards.holdARulerToTheScreen', { says: bar.says }) }}</span>
       <div class="bar" :style="{ width: `${length}px` }" />
-      <input id="screen-bar" v-model.number="length" type="range" min="180" max="900" />
+      <el-slider v-model="length" :min="180" :max="900" :show-tooltip="false" aria-labelledby="screen-bar" />
       <button type="button" class="button strong" @click="keep">{{ $t('boards.itIsThatLong', { says: bar.says }) }}</button>
     </div>
     <span data-test="true-size">{{ $t(`boards.shownAt.${of}${dots ? '' : 'About'}`, { percent: percent(scale), paper: percent(paper) }) }}</span>

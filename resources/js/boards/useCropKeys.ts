@@ -1,4 +1,4 @@
-import type { Workings } from '@/api/types'
+import type { Pull } from '@/api/types'
 
 /** One arrow key moves the crop by this share of the photo, with Shift ten times as far. */
 const NUDGE = 0.002
@@ -6,27 +6,27 @@ const NUDGE = 0.002
 const PULL = 0.01
 
 /** The crop and the inset by the arrow keys: moved, or larger to the right and down, smaller to the left and up. */
-export function useCropKeys(workings: () => Workings, does: { move: (left: number, top: number) => void; resize: (width: number, height: number) => void; inset: (share: number) => void; moved: () => void }) {
+export function useCropKeys(at: () => { left: number; top: number; width: number; height: number; share: number }, pull: (to: Pull) => void, moved: () => void) {
   function nudge(event: KeyboardEvent) {
     const step = { ArrowLeft: [-1, 0], ArrowRight: [1, 0], ArrowUp: [0, -1], ArrowDown: [0, 1] }[event.key]
     if (!step) return
     event.preventDefault()
     const by = event.shiftKey ? NUDGE * 10 : NUDGE
-    const { left, top } = workings().crop
-    does.move(left + (step[0] ?? 0) * by, top + (step[1] ?? 0) * by)
-    does.moved()
+    const { left, top } = at()
+    pull({ by: 'move', left: left + (step[0] ?? 0) * by, top: top + (step[1] ?? 0) * by })
+    moved()
   }
 
-  function larger(event: KeyboardEvent, change: (by: number) => void) {
+  function larger(event: KeyboardEvent, to: (by: number) => Pull) {
     const by = { ArrowRight: 1, ArrowDown: 1, ArrowLeft: -1, ArrowUp: -1 }[event.key]
     if (!by) return
     event.preventDefault()
-    change(by * PULL * (event.shiftKey ? 5 : 1))
-    does.moved()
+    pull(to(by * PULL * (event.shiftKey ? 5 : 1)))
+    moved()
   }
 
-  const pullCrop = (event: KeyboardEvent) => larger(event, (by) => does.resize(workings().crop.share_w * (1 + by), workings().crop.share_h * (1 + by)))
-  const pullInset = (event: KeyboardEvent) => larger(event, (by) => does.inset(workings().inset_size + by))
+  const pullCrop = (event: KeyboardEvent) => larger(event, (by) => ({ by: 'corner', width: at().width * (1 + by), height: at().height * (1 + by) }))
+  const pullInset = (event: KeyboardEvent) => larger(event, (by) => ({ by: 'inset', share: at().share + by }))
 
   return { nudge, pullCrop, pullInset }
 }

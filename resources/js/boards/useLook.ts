@@ -10,12 +10,18 @@ export interface Look {
   loupe: boolean
   /** The photo in two tones, parted here, 0…100; null shows them all. */
   lifted: boolean
+  /** The outlines of named things. */
+  things: boolean
+  /** What is left between them, filled flat. */
+  gaps: boolean
+  /** Few flat shapes in place of the photo, and their outlines on the paper. */
+  masses: boolean
   mask: 'bench' | 'black' | 'white' | 'grey'
   /** 0 is clear, 100 hides all. */
   strength: number
 }
 
-const plain: Look = { grey: false, contrast: false, mirrored: false, simple: 0, loupe: false, lifted: false, mask: 'bench', strength: 82 }
+const plain: Look = { grey: false, contrast: false, mirrored: false, simple: 0, loupe: false, lifted: false, things: true, gaps: false, masses: false, mask: 'bench', strength: 82 }
 
 /** How the photo is looked at: helps for the eye, kept in this browser. Neither the file nor the drawing changes. */
 export const useLook = createGlobalState(() => {

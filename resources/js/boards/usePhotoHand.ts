@@ -1,14 +1,12 @@
 import { useEventListener } from '@vueuse/core'
-import { computed, ref, type ComputedRef, type Ref } from 'vue'
-import type { Workings } from '@/api/types'
+import { computed, ref, watch, type ComputedRef, type Ref } from 'vue'
+import type { Pull, Workings } from '@/api/types'
 import { useTool } from '@/stores/tool'
 import type { Box, Stage } from './stage'
 
 /** What the hand does to the photo board: takes up a tool, drags or stretches the crop, pulls a line or the inset's corner. */
 export interface Hand {
-  move: (left: number, top: number) => void
-  resize: (width: number, height: number) => void
-  inset: (share: number) => void
+  pull: (to: Pull) => void
   line: (way: 'across' | 'down', from: number, to: number) => void
   moved: () => void
 }
@@ -22,6 +20,8 @@ export function usePhotoHand(svg: Ref<SVGSVGElement | null>, stage: ComputedRef<
   const tool = useTool()
   const rubber = ref<Box | null>(null)
   const start = ref<{ x: number; y: number } | null>(null)
+  /** The outline so far, as shares of the whole picture, and as it is seen. */
+  const trail = ref<[number, number][]>([])
   const grip = ref<'crop' | 'corner' | 'inset' | { way: 'across' | 'down'; from: number } | null>(null)
   let origin = { x: 0, y: 0, left: 0, top: 0 }
 
@@ -60,6 +60,10 @@ export function usePhotoHand(svg: Ref<SVGSVGElement | null>, stage: ComputedRef<
   function down(event: PointerEvent): boolean {
     const p = at(event)
     const { crop, photo } = stage.value
+    if (tool.kind === 'outline') {
+      add(p)
+      return true
+    }
     if (tool.kind) {
       start.value = p
       if (tool.kind === 'point') finishTool(p)
@@ -81,12 +85,12 @@ export function usePhotoHand(svg: Ref<SVGSVGElement | null>, stage: ComputedRef<
     if (start.value && tool.kind) {
       rubber.value = { x: start.value.x, y: start.value.y, w: p.x - start.value.x, h: p.y - start.value.y }
     } else if (grip.value === 'crop') {
-      hand.move(origin.left + (p.x - origin.x) / photo.w, origin.top + (p.y - origin.y) / photo.h)
+      hand.pull({ by: 'move', left: origin.left + (p.x - origin.x) / photo.w, top: origin.top + (p.y - origin.y) / photo.h })
     } else if (grip.value === 'corner') {
-      hand.resize((p.x - crop.x) / photo.w, (p.y - crop.y) / photo.h)
+      hand.pull({ by: 'corner', width: (p.x - crop.x) / photo.w, height: (p.y - crop.y) / photo.h })
     } else if (grip.value === 'inset') {
       const d = diagonal.value
-      hand.inset(((p.x - d.x) / d.w + (p.y - d.y) / d.h) / 2)
+      hand.pull({ by: 'inset', share: ((p.x - d.x) / d.w + (p.y - d.y) / d.h) / 2 })
     } else if (grip.value) {
       const to = grip.value.way === 'across' ? (p.x - crop.x) / crop.w : (p.y - crop.y) / crop.h
       const kept = Math.min(0.999, Math.max(0.001, to))
@@ -101,6 +105,31 @@ export function usePhotoHand(svg: Ref<SVGSVGElement | null>, stage: ComputedRef<
     grip.value = null
   }
 
+  /** One place more of an outline; the first one again, or Enter, ends it. */
+  function add(p: { x: number; y: number }) {
+    const first = trail.value[0]
+    if (first && trail.value.length >= 3) {
+      const at = onBoard(first)
+      if (near(p, at.x, at.y)) return closeOutline()
+    }
+    const { x, y } = picture(p)
+    trail.value = [...trail.value, [x, y]]
+  }
+
+  function closeOutline() {
+    const places = trail.value
+    if (places.length >= 3) tool.finish({ x1: 0, y1: 0, x2: 0, y2: 0, places })
+  }
+
+  /** Where a share of the whole picture lies on the board. */
+  function onBoard([x, y]: [number, number]) {
+    const { crop } = workings.value
+    const box = stage.value.photo
+    return can.value.whole ? { x: box.x + x * box.w, y: box.y + y * box.h } : { x: box.x + ((x - crop.left) / crop.share_w) * box.w, y: box.y + ((y - crop.top) / crop.share_h) * box.h }
+  }
+
+  const outline = computed(() => trail.value.map(onBoard))
+
   function finishTool(end: { x: number; y: number }) {
     const from = picture(start.value ?? end)
     const to = picture(end)
@@ -113,14 +142,23 @@ export function usePhotoHand(svg: Ref<SVGSVGElement | null>, stage: ComputedRef<
   function letGo() {
     start.value = null
     rubber.value = null
+    trail.value = []
     grip.value = null
   }
 
+  // Whatever laid the tool down, its outline goes with it.
+  watch(
+    () => tool.kind,
+    () => (trail.value = []),
+  )
+
   useEventListener('keydown', (event: KeyboardEvent) => {
+    if (event.key === 'Backspace' && trail.value.length > 0) trail.value = trail.value.slice(0, -1)
+    if (event.key === 'Enter' && tool.kind === 'outline') return closeOutline()
     if (event.key !== 'Escape' || !tool.kind) return
     letGo()
     tool.finish(null)
   })
 
-  return { rubber, diagonal, grip, down, move, up, letGo }
+  return { rubber, outline, diagonal, grip, down, move, up, letGo }
 }

@@ -2,6 +2,7 @@
 import type { Choices, Overlay } from '@/api/types'
 import { choice } from '@/lang'
 import { useDrawing } from '@/stores/drawing'
+import Check from '@/ui/Check.vue'
 
 /** Lines laid over both boards to judge by: on Fit for the crop, on Grid beside the mesh. */
 defineProps<{ choices: Choices }>()
@@ -19,7 +20,7 @@ function turn(name: Overlay) {
 <template>
   <fieldset>
     <legend class="legend">{{ $t('table.laidOverBothBoards') }}</legend>
-    <label v-for="name in names" :key="name" class="check"><input type="checkbox" :checked="choices.grid.overlays.includes(name)" @change="turn(name)" /> {{ choice(name) }}</label>
+    <Check v-for="name in names" :key="name" :model-value="choices.grid.overlays.includes(name)" @update:model-value="turn(name)">{{ choice(name) }}</Check>
   </fieldset>
 </template>
 

@@ -2,6 +2,8 @@
 import Lost from '@/shelf/Lost.vue'
 import { useDrawing } from '@/stores/drawing'
 import { provideFaults } from '@/ui/faults'
+import PinNote from './PinNote.vue'
+import PinnedNotes from './PinnedNotes.vue'
 import RungLadder from './RungLadder.vue'
 import type { RungKey } from './rungs'
 import TopStrip from './TopStrip.vue'
@@ -22,7 +24,9 @@ provideFaults(() => store.errors)
     <main class="middle" :aria-label="name"><slot :drawing="store.drawing" :workings="store.workings" :choices="store.draft" /></main>
     <aside class="workings" :aria-label="$t('table.workings')">
       <Troubles />
+      <PinnedNotes :at="[rung]" />
       <slot name="workings" :drawing="store.drawing" :workings="store.workings" :choices="store.draft" />
+      <PinNote :at="rung" />
     </aside>
     <footer class="next"><slot name="next" /></footer>
   </div>

@@ -2,7 +2,6 @@
 import { computed, onUnmounted, ref, watch, type Component } from 'vue'
 import Boards from '@/boards/Boards.vue'
 import { t } from '@/lang'
-import { useCropFrame } from './fit/useCropFrame'
 import MarksRung from './marks/MarksRung.vue'
 import RungPage from './RungPage.vue'
 import { boardRungs, rungs, type BoardRung } from './rungs'
@@ -10,6 +9,7 @@ import { useTones } from '@/stores/tones'
 import { useTool } from '@/stores/tool'
 import { toNumber, toShare } from '@/ui/shares'
 import { useOpenDrawing } from './useOpenDrawing'
+import { useSitting } from './useSitting'
 
 const props = defineProps<{ id: string; rung: BoardRung }>()
 
@@ -21,6 +21,7 @@ const store = useOpenDrawing(
   () => props.id,
   () => t(`rung.${about.value.key}`),
 )
+useSitting(() => props.rung)
 const tool = useTool()
 const tones = useTones()
 const page = computed(() => about.value.boards!)
@@ -29,14 +30,12 @@ const following = computed(() => rungs[rungs.findIndex((rung) => rung.key === pr
 const lit = ref<number | null>(null)
 const way = ref<'across' | 'down'>('down')
 watch(
-  () => [props.rung, way.value],
+  [() => props.rung, () => way.value],
   () => (lit.value = null),
 )
 
-const frame = useCropFrame()
-
 /** A main dividing line was pulled from one share to another. */
-function pull(which: 'across' | 'down', from: number, to: number) {
+function pullLine(which: 'across' | 'down', from: number, to: number) {
   void store.preview((choices) => {
     const lines = choices.grid[`main_${which}`]
     const nearest = lines.reduce((best, share, i) => (Math.abs(toNumber(share) - from) < Math.abs(toNumber(lines[best] ?? '9') - from) ? i : best), 0)
@@ -71,11 +70,10 @@ onUnmounted(() => (store.rung = null))
         :way="rung === 'marks' ? way : 'down'"
         :picture="rung === 'tone' ? tones.picture : null"
         :spots="rung === 'tone' ? tones.spots : []"
-        @move="frame.move"
-        @resize="frame.resize"
-        @inset="frame.inset"
-        @line="pull"
-        @moved="frame.moved"
+        :pulled="store.pulled"
+        @pull="store.pull"
+        @line="pullLine"
+        @moved="store.keep"
       />
     </template>
     <template #workings="{ drawing, workings, choices }">

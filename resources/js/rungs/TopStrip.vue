@@ -38,9 +38,11 @@ const kept = computed(() => t(`table.kept.${store.state}`))
       <svg viewBox="0 0 20 20" width="20" height="20" aria-hidden="true"><path d="M4 1v18M16 1v18M4 5h12M4 10h12M4 15h12" /></svg>
     </router-link>
     <h1 class="unseen">{{ store.draft?.title }}</h1>
+    <!-- A native field: it is to look like the heading it is, not like a field. -->
     <input v-model="title" class="title" :aria-label="$t('table.nameOfTheDrawing')" maxlength="120" @change="rename" @keydown.enter="($event.target as HTMLInputElement).blur()" />
     <slot />
-    <router-link v-if="store.drawing && store.draft" class="unit soft" :to="{ name: 'rung', params: { id: store.drawing.id, rung: 'paper' } }" :title="$t('table.unitAndRuler')">{{ store.draft.unit }} · {{ store.draft.ruler.split(' ')[0] }}</router-link>
+    <router-link v-if="store.drawing && store.draft" class="unit soft" :to="{ name: 'rung', params: { id: store.drawing.id, rung: 'paper' } }" :title="$t('table.unitAndRuler')">{{ store.draft.unit }} · {{ store.draft.ruler }}</router-link>
+    <router-link v-if="store.drawing" class="unit soft" :to="{ name: 'log', params: { id: store.drawing.id } }">{{ $t('log.log') }}</router-link>
     <button type="button" class="button bare" data-test="undo" :disabled="!store.drawing?.undo" :title="store.drawing?.undo ? $t('table.takeBackUndoCtrl', { undo: store.drawing.undo }) : $t('table.nothingToTakeBack')" :aria-label="$t('table.undo')" @click="store.step('undo')">↶</button>
     <button type="button" class="button bare" data-test="redo" :disabled="!store.drawing?.redo" :title="store.drawing?.redo ? $t('table.bringBackRedoCtrl', { redo: store.drawing.redo }) : $t('table.nothingToBringBack')" :aria-label="$t('table.redo')" @click="store.step('redo')">↷</button>
     <span class="kept soft" data-test="kept" role="status">{{ kept }}</span>

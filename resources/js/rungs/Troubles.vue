@@ -1,10 +1,16 @@
 <script setup lang="ts">
+import { computed } from 'vue'
+import { unreachable } from '@/api/client'
+import { away } from '@/offline/away'
 import { useDrawing } from '@/stores/drawing'
 import Callout from '@/ui/Callout.vue'
 import Num from '@/ui/Num.vue'
 
 /** What the server had to say that belongs beside no single field. */
 const store = useDrawing()
+defineProps<{ saidElsewhere?: boolean }>()
+/** That it is away is said only while it is. */
+const trouble = computed(() => (store.trouble === unreachable ? null : store.trouble))
 </script>
 
 <template>
@@ -14,12 +20,12 @@ const store = useDrawing()
     <button type="button" class="button" @click="store.putMineOnTop()">{{ $t('table.putMineOnTop') }}</button>
   </Callout>
   <Callout v-if="store.drawing && store.drawing.kept > 0 && store.rung !== null" tone="calm">{{ $t('table.keptWithThePicture', store.drawing.kept) }}</Callout>
-  <Callout v-if="store.said" tone="calm" data-test="said">
+  <Callout v-if="store.said && (!saidElsewhere || store.touched)" tone="calm" data-test="said">
     <p><Num :text="store.said" /></p>
     <button v-if="store.touched && store.drawing?.undo" type="button" class="button" @click="store.step('undo')">{{ $t('table.asItWasBefore') }}</button>
   </Callout>
-  <Callout v-if="store.trouble" data-test="trouble">
-    <p>{{ store.trouble }}</p>
+  <Callout v-if="away || trouble" data-test="trouble">
+    <p>{{ away ? unreachable : trouble }}<template v-if="away && store.waiting > 0">&nbsp;{{ $t('table.keptHereMeanwhile', store.waiting) }}</template></p>
     <button v-if="store.state === 'unsaved'" type="button" class="button" @click="store.keep()">{{ $t('table.tryAgain') }}</button>
   </Callout>
 </template>

@@ -1,6 +1,7 @@
 import { useEventListener, useTitle } from '@vueuse/core'
 import { computed, watch } from 'vue'
 import { t } from '@/lang'
+import { away } from '@/offline/away'
 import { useDrawing } from '@/stores/drawing'
 
 /** Opens the drawing a page is about, and keeps it fresh when the artist comes back to the tab. */
@@ -14,6 +15,7 @@ export function useOpenDrawing(id: () => string, page: () => string) {
     { immediate: true },
   )
   useEventListener('focus', () => void store.refresh())
+  watch(away, (is) => is || void store.refresh())
   useTitle(computed(() => `${page()} · ${store.draft?.title ?? t('table.inchLadder')}`))
 
   return store

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { useDropZone, useEventListener, useTitle } from '@vueuse/core'
-import { reactive, ref, shallowRef, useTemplateRef } from 'vue'
+import { reactive, ref, shallowRef, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import { api, begin, bringBack, Refused } from '@/api/client'
 import type { ShelfEntry } from '@/api/types'
@@ -12,6 +12,7 @@ import Num from '@/ui/Num.vue'
 import { useHand } from '@/ui/useHand'
 import { useScheme } from '@/ui/useScheme'
 import SmallBoard from './SmallBoard.vue'
+import FilePick from '@/ui/FilePick.vue'
 
 useTitle(t('shelf.shelfInchLadder'))
 const router = useRouter()
@@ -22,7 +23,6 @@ const entries = shallowRef<ShelfEntry[] | null>(null)
 const trouble = ref<string | null>(null)
 const progress = ref<number | null>(null)
 const binned = shallowRef<ShelfEntry | null>(null)
-const chooser = useTemplateRef<HTMLInputElement>('chooser')
 
 /** A page as it is asked for; a shorter one is the last. */
 const PAGE = 24
@@ -46,6 +46,11 @@ void load()
 // Brought back by the Back button as it was left, or looked at again after another tab: it says how things are now.
 useEventListener(window, 'pageshow', (event: PageTransitionEvent) => event.persisted && void load())
 useEventListener(document, 'visibilitychange', () => document.visibilityState === 'visible' && void load())
+// What was noted elsewhere may come in when the shelf is seen already.
+watch(
+  () => drawings.taken,
+  () => void load(),
+)
 
 async function take(file: File | undefined) {
   if (!file || progress.value !== null) return
@@ -59,7 +64,6 @@ async function take(file: File | undefined) {
     trouble.value = error instanceof Refused ? error.message : String(error)
   } finally {
     progress.value = null
-    if (chooser.value) chooser.value.value = ''
   }
 }
 
@@ -127,7 +131,7 @@ async function putBack() {
       <div class="drop" :class="{ over: isOverDropZone }">
         <template v-if="progress === null">
           <i18n-t keypath="shelf.dropToStart" tag="p"><b>{{ $t('shelf.dropAPhotoAnywhereHere') }}</b></i18n-t>
-          <label class="button strong">{{ $t('shelf.chooseAPhoto') }}<input ref="chooser" type="file" class="unseen" accept="image/jpeg,image/png,image/webp,image/heic,image/avif,.zip" data-test="photo-file" @change="take(($event.target as HTMLInputElement).files?.[0])" /></label>
+          <FilePick strong accept="image/jpeg,image/png,image/webp,image/heic,image/avif,.zip" data-test="photo-file" @file="take">{{ $t('shelf.chooseAPhoto') }}</FilePick>
           <p class="soft">{{ $t('shelf.jpegPngWebpOrHeicUp') }}</p>
           <form class="sizes" @submit.prevent="takeSizes">
             <span>{{ $t('shelf.onlyTheMarksAreWanted') }}</span>
@@ -139,7 +143,7 @@ async function putBack() {
         </template>
         <div v-else class="progress" role="status">
           <p>{{ progress < 1 ? $t('shelf.bringingItOver', { progress: Math.round(progress * 100) }) : $t('shelf.turningItUprightAndReading') }}</p>
-          <progress :value="progress < 1 ? progress : undefined" max="1" :aria-label="$t('shelf.bringingThePhotoOver')" />
+          <el-progress :percentage="Math.round(progress * 100)" :indeterminate="progress >= 1" :show-text="false" :aria-label="$t('shelf.bringingThePhotoOver')" />
         </div>
       </div>
       <Callout v-if="trouble" data-test="trouble">{{ trouble }}</Callout>
@@ -246,11 +250,6 @@ main {
 
 .progress {
   width: min(420px, 100%);
-}
-
-progress {
-  width: 100%;
-  accent-color: var(--done);
 }
 
 .boards {

@@ -1,15 +1,19 @@
 import { defineStore } from 'pinia'
-import { computed, shallowRef } from 'vue'
+import { computed, shallowRef, watch } from 'vue'
 import { api, type Pixels } from '@/api/client'
+import { away } from '@/offline/away'
 import type { Catalogue, Choices, Preset } from '@/api/types'
 
 /** What can be chosen from; the same for every drawing, so fetched once. */
 export const useCatalogue = defineStore('catalogue', () => {
-  const catalogue = shallowRef<Catalogue>({ sheets: [], rulers: [], colours: [], schools: [], printed: [] })
-  void api.catalogue().then(
-    (answer) => (catalogue.value = answer),
-    () => undefined,
-  )
+  const catalogue = shallowRef<Catalogue>({ sheets: [], colours: [], schools: [], printed: [] })
+  const fetchIt = () =>
+    api.catalogue().then(
+      (answer) => (catalogue.value = answer),
+      () => undefined,
+    )
+  // Asked while the server was away it is asked again, once it is back.
+  watch(away, (is) => is || catalogue.value.sheets.length > 0 || void fetchIt(), { immediate: true })
 
   const presets = shallowRef<Preset[]>([])
   async function load() {

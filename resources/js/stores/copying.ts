@@ -5,6 +5,7 @@ import { api } from '@/api/client'
 import type { CellNote, CellToCopy, Copying } from '@/api/types'
 import { useHand } from '@/ui/useHand'
 import { useDrawing } from './drawing'
+import { ALL_PASSES } from './handWork'
 
 export interface Place {
   column: number
@@ -33,7 +34,11 @@ export const useCopying = defineStore('copying', () => {
   // What is done changes the pace, and the way where most sides are known: asked again when the hand rests.
   const loadSoon = useDebounceFn(() => load().catch(() => undefined), 1500)
 
-  watch(() => store.drawing?.edits, loadSoon)
+  // Round with the last cell, what comes after is said at once.
+  watch(
+    () => store.drawing?.edits,
+    () => void (left.value === 0 ? load().catch(() => undefined) : loadSoon()),
+  )
 
   const note = (place: Place, noted: Parameters<typeof store.note>[1]) => store.note([place], noted)
 
@@ -45,10 +50,15 @@ export const useCopying = defineStore('copying', () => {
   const spared = computed(() => new Set(store.workings?.lines.spared ?? []))
   const notes = computed(() => new Map((store.drawing?.cells ?? []).map((note) => [keyOf(note), note])))
   const toCopy = computed(() => all.value.filter((place) => !isSpared(place)))
-  const count = (state: CellNote['state']) => toCopy.value.filter((place) => stateOf(place) === state).length
-  const done = computed(() => count('done'))
-  const empty = computed(() => count('empty'))
-  const left = computed(() => count('open'))
+  /** The pass that is on; null where a cell is finished before the next. */
+  const pass = computed(() => (store.draft?.copy.working === 'passes' ? store.draft.copy.pass : null))
+  const passes = computed(() => way.value?.passes ?? [])
+  /** How many passes a cell has been through that has been through the one that is on. */
+  const rank = computed(() => (pass.value === null ? ALL_PASSES : passes.value.findIndex((one) => one.name === pass.value) + 1))
+  const empty = computed(() => toCopy.value.filter((place) => stateOf(place) === 'empty').length)
+  const left = computed(() => toCopy.value.filter(isOpen).length)
+  const done = computed(() => toCopy.value.length - empty.value - left.value)
+  const begun = computed(() => toCopy.value.filter(isBegun).length)
   const doubtful = computed(() => all.value.filter(isDoubtful))
   const noted = computed(() => all.value.filter((place) => wordsOf(place) !== ''))
   const blank = computed(() => (way.value?.blank ?? []).map(placeAt).filter(isOpen))
@@ -57,9 +67,23 @@ export const useCopying = defineStore('copying', () => {
     return notes.value.get(keyOf(place))?.state ?? 'open'
   }
 
+  const reachedOf = (place: Place) => notes.value.get(keyOf(place))?.reached ?? 0
+
+  /** Whether nothing more is to be copied there, or not in this pass. */
   function isSettled(place: Place) {
-    return stateOf(place) !== 'open'
+    return stateOf(place) !== 'open' || (pass.value !== null && reachedOf(place) >= rank.value)
   }
+
+  /** Whether something was drawn there, and more is to come. */
+  function isBegun(place: Place) {
+    return stateOf(place) === 'open' && reachedOf(place) > 0
+  }
+
+  /** Notes a cell as done; in a pass, as through it. */
+  const finish = (place: Place) => note(place, pass.value === null ? { state: 'done' } : { reached: Math.max(rank.value, reachedOf(place)) })
+
+  /** To be copied again; in a pass, in that pass. */
+  const reopen = (place: Place) => note(place, pass.value === null || stateOf(place) === 'empty' ? { state: 'open' } : { reached: rank.value - 1 })
 
   function isDoubtful(place: Place) {
     return notes.value.get(keyOf(place))?.doubtful ?? false
@@ -75,7 +99,7 @@ export const useCopying = defineStore('copying', () => {
   }
 
   function isOpen(place: Place) {
-    return stateOf(place) === 'open' && !isSpared(place)
+    return !isSettled(place) && !isSpared(place)
   }
 
   function address(place: Place) {
@@ -101,7 +125,7 @@ export const useCopying = defineStore('copying', () => {
   const asked = new Map<string, Promise<CellToCopy | null>>()
   // What was known of another drawing, or by other choices, is not asked for again.
   watch(
-    () => [store.drawing?.id, store.drawing?.version],
+    [() => store.drawing?.id, () => store.drawing?.version],
     () => asked.clear(),
     { flush: 'sync' },
   )
@@ -121,5 +145,5 @@ export const useCopying = defineStore('copying', () => {
     return asking
   }
 
-  return { hand, way, load, note, all, columns, rows, placeAt, toCopy, done, empty, left, doubtful, noted, blank, stateOf, isSettled, isDoubtful, wordsOf, isSpared, address, nextOpen, beside, skipBlank, card }
+  return { hand, way, load, note, finish, reopen, pass, passes, all, columns, rows, placeAt, toCopy, done, begun, empty, left, doubtful, noted, blank, stateOf, isSettled, isBegun, isDoubtful, wordsOf, isSpared, address, nextOpen, beside, skipBlank, card }
 })

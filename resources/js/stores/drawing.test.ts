@@ -24,13 +24,14 @@ vi.mock('@/api/client', () => {
     Refused,
     api: {
       drawing: () => Promise.resolve(drawn('1 in')),
-      workings: (_: unknown, choices: Choices) => call('workings', choices, workings(choices.fit.cell ?? '')),
+      // A pull is answered with what it makes of the choices.
+      workings: (_: unknown, choices: Choices, __: unknown, pull: { left: number } | null) => call('workings', choices, workings(choices.fit.cell ?? '', pull ? { left: `${pull.left}` } : {})),
       decide: (_: string, __: number, choices: Choices) => call('decide', choices, drawn(choices.fit.cell ?? '')),
     },
   }
 })
 
-const workings = (cell: string) => ({ choices: { fit: { cell } }, grid: { columns: 4, rows: 4 }, rungs: {} })
+const workings = (cell: string, fit = {}) => ({ choices: { fit: { cell, ...fit } }, grid: { columns: 4, rows: 4 }, rungs: {} })
 const drawn = (cell: string) => ({ id: 'one', version: 1, photo: {}, workings: workings(cell), cells: [], kept: '', edits: 0, undo: null, redo: null, said: '' }) as unknown as Drawing
 
 const { useDrawing } = await import('./drawing')
@@ -83,4 +84,37 @@ it('says what is refused where nothing newer waits, and keeps the next', async (
   await answer('workings', '2 in')
   await answer('decide', '2 in')
   expect([store.state, store.errors]).toEqual(['saved', {}])
+})
+
+it('keeps what a pull made of the choices, however soon it was let go, and the last of many', async () => {
+  const store = useDrawing()
+  await store.open('one')
+  for (const left of [0.1, 0.2, 0.3]) void store.pull({ by: 'move', left, top: 0 })
+  void store.keep()
+  await vi.advanceTimersByTimeAsync(1)
+  expect(calls.map((call) => call.what)).toEqual(['workings'])
+  await answer('workings', '1 in')
+  expect(store.draft?.fit.left).toBe('0.1')
+  expect(store.pulled).toMatchObject({ left: 0.3 })
+  await answer('workings', '1 in')
+  expect(store.draft?.fit.left).toBe('0.3')
+  await answer('decide', '1 in')
+  expect([store.state, store.pulled]).toEqual(['saved', null])
+})
+
+it('saves no pull that is not answered yet, also when it comes while one is being saved', async () => {
+  const store = useDrawing()
+  await store.open('one')
+  void store.pull({ by: 'move', left: 0.1, top: 0 })
+  void store.keep()
+  await answer('workings', '1 in')
+  // The first is being saved, and the hand pulls on.
+  void store.pull({ by: 'move', left: 0.2, top: 0 })
+  void store.keep()
+  await answer('decide', '1 in')
+  expect(calls.map((call) => call.what)).toEqual(['workings'])
+  await answer('workings', '1 in')
+  expect(store.draft?.fit.left).toBe('0.2')
+  await answer('decide', '1 in')
+  expect(store.state).toBe('saved')
 })

@@ -1,8 +1,9 @@
 import { useDebounceFn, useLocalStorage } from '@vueuse/core'
 import { defineStore } from 'pinia'
-import { computed, ref, shallowRef } from 'vue'
+import { computed, ref, shallowRef, watch } from 'vue'
 import { api, Refused } from '@/api/client'
-import type { Act, Choices, Drawing, Noted, Workings } from '@/api/types'
+import type { Act, Choices, Drawing, Noted, Pull, Workings } from '@/api/types'
+import { keepAsKnown } from '@/offline/keepAtHand'
 import { useHandWork, type HandNote } from './handWork'
 import { plain, rebase } from './rebase'
 
@@ -26,6 +27,8 @@ export const useDrawing = defineStore('drawing', () => {
   const stale = ref<{ message: string; changed: string[] } | null>(null)
   const state = ref<'saved' | 'saving' | 'unsaved'>('saved')
   const missing = ref(false)
+  /** Where the crop or the inset was pulled to by hand, until it is kept: the next key goes on from there, not from what was answered last. */
+  const pulled = shallowRef<Pull | null>(null)
   /** Choices that could not be kept, over a reload. */
   const unkept = useLocalStorage<{ id: string; version: number; choices: Choices } | null>('inch-ladder.unkept', null, { serializer: { read: JSON.parse, write: JSON.stringify } })
   /** What was said of the last thing done by hand. */
@@ -40,12 +43,12 @@ export const useDrawing = defineStore('drawing', () => {
 
   function show(fresh: Drawing) {
     trouble.value = null
-    hand.forget(fresh.id, [fresh.workings.grid.columns, fresh.workings.grid.rows])
     drawing.value = withHand(fresh)
     workings.value = fresh.workings
     draft.value = plain(fresh.workings.choices)
     errors.value = {}
     stale.value = null
+    pulled.value = null
     state.value = 'saved'
   }
 
@@ -110,8 +113,10 @@ export const useDrawing = defineStore('drawing', () => {
     return Object.fromEntries(kept) as Workings['rungs']
   }
 
-  let asking = false
+  let asking: Promise<void> | null = null
   let askAgain = false
+  /** What was pulled and not asked about yet. */
+  let pulling: Pull | null = null
 
   /** Shows what a change would do, at once and without keeping it; while an answer is on its way only the last change waits. */
   async function preview(change: (choices: Choices) => void) {
@@ -120,23 +125,33 @@ export const useDrawing = defineStore('drawing', () => {
     edits++
     state.value = 'unsaved'
     askAgain = true
-    if (asking) return
-    asking = true
-    try {
-      while (askAgain && drawing.value && draft.value) {
-        askAgain = false
-        await ask(drawing.value.photo, draft.value).catch((error: unknown) => {
-          // Refused, but something newer waits: the answer to that is the one that counts.
-          if (!askAgain) complain(error)
-        })
-      }
-    } finally {
-      asking = false
+    asking ??= askInTurn().finally(() => (asking = null))
+    await asking
+  }
+
+  async function askInTurn() {
+    while (askAgain && drawing.value && draft.value) {
+      askAgain = false
+      await ask(drawing.value.photo, draft.value).catch((error: unknown) => {
+        // Refused, but something newer waits: the answer to that is the one that counts.
+        if (askAgain) return
+        pulled.value = null
+        complain(error)
+      })
     }
   }
 
+  /** Pulls at the crop or the inset; the choices that come of it are the server's. */
+  function pull(to: Pull) {
+    pulling = pulled.value = to
+    return preview(() => undefined)
+  }
+
   async function ask(photo: Drawing['photo'], choices: Choices) {
-    const answer = await api.workings(photo, choices, rung.value)
+    const [sent, pull] = [plain(choices), pulling]
+    pulling = null
+    const answer = await api.workings(photo, sent, rung.value, pull)
+    if (pull && draft.value) draft.value.fit = rebase(draft.value.fit, sent.fit, answer.choices.fit)
     workings.value = { ...answer, rungs: withSums(answer.rungs, workings.value?.rungs) }
     errors.value = {}
     trouble.value = null
@@ -168,6 +183,8 @@ export const useDrawing = defineStore('drawing', () => {
   }
 
   async function save() {
+    // What a pull makes of the choices is on its way.
+    if (pulled.value) await asking
     if (!draft.value || !drawing.value) return
     state.value = 'saving'
     // What was noted is of the mesh that was.
@@ -236,10 +253,23 @@ export const useDrawing = defineStore('drawing', () => {
     await keep()
   }
 
+  const keepKnown = useDebounceFn(() => drawing.value && keepAsKnown(`/api/drawings/${drawing.value.id}`, drawing.value).catch(() => undefined), SETTLE_MS)
+  watch(drawing, () => void keepKnown())
+
+  /** How often the server has taken notes of cells, of whichever drawing. */
+  const taken = ref(0)
+
   const hand = useHandWork(
-    (noted, id) => drawing.value?.id === id && heard(noted),
+    (noted, last) => {
+      taken.value++
+      if (drawing.value?.id !== last.drawing) return
+      heard(noted)
+      // Where it lies now is the server's to say.
+      if (drawing.value.workings.grid.name !== last.grid) void lookAgain()
+    },
     (sentence) => (trouble.value = sentence),
     () => void lookAgain(),
+    () => drawing.value && (drawing.value = withHand(drawing.value)),
   )
 
   /** Cells as they are, where what was noted cannot be. */
@@ -252,15 +282,15 @@ export const useDrawing = defineStore('drawing', () => {
   async function note(places: { column: number; row: number }[], noted: HandNote['noted']) {
     const before = drawing.value
     if (!before) return
-    const { columns, rows } = before.workings.grid
-    const keeping = hand.note({ drawing: before.id, mesh: [columns, rows], cells: places.map((place) => place.row * columns + place.column), noted })
+    const { columns, rows, name } = before.workings.grid
+    const keeping = hand.note({ drawing: before.id, mesh: [columns, rows], grid: name, cells: places.map((place) => place.row * columns + place.column), noted })
     drawing.value = withHand(before)
     await keeping
   }
 
   /** With what was noted by hand, and is on its way, over it. */
   function withHand(known: Drawing): Drawing {
-    return { ...known, cells: hand.over(known.id, known.cells) }
+    return { ...known, cells: hand.over(known.id, known.workings.grid.name, known.cells) }
   }
 
   /** What was done by hand is kept, and can be taken back. */
@@ -268,5 +298,8 @@ export const useDrawing = defineStore('drawing', () => {
     if (drawing.value && noted.edits >= drawing.value.edits) drawing.value = { ...drawing.value, ...noted }
   }
 
-  return { rung, said, touched, adjust, settleHand: hand.settle, drawing, draft, workings, errors, trouble, stale, state, missing, settled, open, refresh, preview, keep, decide, step, takeTheirs, putMineOnTop, note, heard }
+  /** Notes that are not kept yet, of this drawing. */
+  const waiting = computed(() => hand.waiting.value.filter((note) => note.drawing === drawing.value?.id).length)
+
+  return { rung, said, touched, waiting, taken, adjust, settleHand: hand.settle, drawing, draft, workings, errors, trouble, stale, state, missing, settled, open, refresh, preview, pull, pulled, keep, decide, step, takeTheirs, putMineOnTop, note, heard }
 })

@@ -2,6 +2,8 @@ import { beforeEach, expect, it, vi } from 'vitest'
 import type { CellNote, Noted } from '@/api/types'
 
 const asked: string[] = []
+const keys: string[] = []
+const agos: number[] = []
 let answers: (Noted | Error)[] = []
 
 vi.mock('@/api/client', () => {
@@ -21,8 +23,8 @@ vi.mock('@/api/client', () => {
   return {
     Refused,
     api: {
-      cell: (id: string, column: number, row: number, noted: object) => answer(`${id} ${column} ${row} ${JSON.stringify(noted)}`),
-      cells: (id: string, cells: number[], noted: object) => answer(`${id} ${cells.join(',')} ${JSON.stringify(noted)}`),
+      notes: (id: string, notes: { key: string; mesh: string; cells: number[]; ago: number }[]) =>
+        answer([id, ...notes.map(({ key, mesh, cells, ago, ...noted }) => (keys.push(key), agos.push(ago), `${mesh} ${cells.join(',')} ${JSON.stringify(noted)}`))].join(' | ')),
     },
   }
 })
@@ -30,7 +32,7 @@ vi.mock('@/api/client', () => {
 const { useHandWork } = await import('./handWork')
 const { Refused } = await import('@/api/client')
 const done = { state: 'done' } as const
-const cell = (column: number, row: number, state: CellNote['state'] = 'open') => ({ column, row, state, doubtful: false, words: '' })
+const cell = (column: number, row: number, state: CellNote['state'] = 'open') => ({ column, row, state, reached: state === 'done' ? 3 : 0, doubtful: false, words: '' })
 
 function work() {
   const heard = { kept: 0, said: [] as (string | null)[], dropped: 0 }
@@ -43,68 +45,110 @@ function work() {
 }
 
 beforeEach(() => {
-  sessionStorage.clear()
-  asked.length = 0
+  localStorage.clear()
+  asked.length = keys.length = agos.length = 0
   answers = []
   vi.useFakeTimers()
 })
 
-it('sends in the order it was done, one after another', async () => {
+it('sends in the order it was done: the first at once, what came meanwhile together', async () => {
   const hand = work()
-  void hand.note({ drawing: 'a', mesh: [5, 7], cells: [0], noted: done })
-  void hand.note({ drawing: 'a', mesh: [5, 7], cells: [6], noted: { doubtful: true } })
-  await hand.note({ drawing: 'a', mesh: [5, 7], cells: [1, 2], noted: { state: 'empty' } })
-  expect(asked).toEqual(['a 0 0 {"state":"done"}', 'a 1 1 {"doubtful":true}', 'a 1,2 {"state":"empty"}'])
-  expect(hand.heard.kept).toBe(3)
+  void hand.note({ drawing: 'a', mesh: [5, 7], grid: '5x7-a', cells: [0], noted: done })
+  void hand.note({ drawing: 'a', mesh: [5, 7], grid: '5x7-a', cells: [6], noted: { doubtful: true } })
+  await hand.note({ drawing: 'a', mesh: [5, 7], grid: '5x7-a', cells: [1, 2], noted: { state: 'empty' } })
+  expect(asked).toEqual(['a | 5x7-a 0 {"state":"done"}', 'a | 5x7-a 6 {"doubtful":true} | 5x7-a 1,2 {"state":"empty"}'])
+  expect(hand.heard.kept).toBe(2)
+  expect(new Set(keys).size).toBe(3)
 })
 
-it.each([0, 502, 503, 504, 507])('waits through a %d, and is sent again by itself, once', async (status) => {
+it.each([0, 500, 502, 503, 504, 507])('waits through a %d, and is sent again by itself, once', async (status) => {
   answers = [new Refused(status, { message: 'away' })]
   const hand = work()
-  await hand.note({ drawing: 'a', mesh: [5, 7], cells: [0], noted: done })
+  await hand.note({ drawing: 'a', mesh: [5, 7], grid: '5x7-a', cells: [0], noted: done })
   expect(hand.heard.said).toEqual(['away'])
-  expect(hand.over('a', [])).toEqual([{ ...cell(0, 0, 'done') }])
+  expect(hand.over('a', '5x7-a', [])).toEqual([{ ...cell(0, 0, 'done') }])
   await vi.advanceTimersByTimeAsync(60_000)
   expect(asked).toHaveLength(2)
-  expect(hand.over('a', [])).toEqual([])
+  // Known by the same key, and told when it was done.
+  expect(keys[1]).toBe(keys[0])
+  expect(agos).toEqual([0, 2])
+  expect(hand.over('a', '5x7-a', [])).toEqual([])
 })
 
 it('lets go of what cannot be, however often it is tried, and says so', async () => {
   answers = [new Refused(422, { message: 'there is no such cell' })]
   const hand = work()
-  await hand.note({ drawing: 'a', mesh: [5, 7], cells: [0], noted: done })
-  await hand.note({ drawing: 'a', mesh: [5, 7], cells: [1], noted: done })
+  await hand.note({ drawing: 'a', mesh: [5, 7], grid: '5x7-a', cells: [0], noted: done })
+  await hand.note({ drawing: 'a', mesh: [5, 7], grid: '5x7-a', cells: [1], noted: done })
   expect(asked).toHaveLength(2)
   expect(hand.heard.dropped).toBe(1)
   expect(hand.heard.said[0]).toBe('there is no such cell')
 })
 
+it('bears a fault of the server’s own a few times, then lets the others pass', async () => {
+  const fault = () => new Refused(500, { message: 'a fault' })
+  answers = [new Refused(0, { message: 'away' }), ...Array.from({ length: 10 }, fault)]
+  const hand = work()
+  for (const one of [0, 1]) void hand.note({ drawing: 'a', mesh: [5, 7], grid: '5x7-a', cells: [one], noted: done })
+  await vi.advanceTimersByTimeAsync(60_000)
+  const [one, other] = [0, 1].map((cell) => `5x7-a ${cell} {"state":"done"}`)
+  // Both, then the one alone: five times over; after that the other.
+  expect(asked).toEqual([`a | ${one}`, ...Array.from({ length: 5 }, () => [`a | ${one} | ${other}`, `a | ${one}`]).flat(), `a | ${other}`])
+  expect([hand.heard.dropped, hand.waiting.value]).toEqual([1, []])
+})
+
+it('finds the one of many that cannot be, and keeps the others, in order', async () => {
+  answers = [new Refused(0, { message: 'away' }), new Refused(422, { message: 'no such cell' }), { edits: 1 } as Noted, new Refused(422, { message: 'no such cell' })]
+  const hand = work()
+  for (const one of [0, 99, 1]) void hand.note({ drawing: 'a', mesh: [5, 7], grid: '5x7-a', cells: [one], noted: done })
+  void hand.note({ drawing: 'b', mesh: [3, 3], grid: '3x3-b', cells: [4], noted: done })
+  await vi.advanceTimersByTimeAsync(60_000)
+  const sent = (cell: number) => `5x7-a ${cell} {"state":"done"}`
+  expect(asked).toEqual([`a | ${sent(0)}`, `a | ${sent(0)} | ${sent(99)} | ${sent(1)}`, `a | ${sent(0)}`, `a | ${sent(99)}`, `a | ${sent(1)}`, 'b | 3x3-b 4 {"state":"done"}'])
+  expect(hand.waiting.value).toEqual([])
+  expect(hand.heard.dropped).toBe(1)
+})
+
 it('is shown over what the server knew before it came, and stands over a reload', async () => {
   answers = [new Refused(0, { message: 'away' })]
   const hand = work()
-  await hand.note({ drawing: 'a', mesh: [5, 7], cells: [6], noted: done })
-  expect(hand.over('a', [cell(1, 1), cell(0, 0)])).toEqual([cell(1, 1, 'done'), cell(0, 0)])
-  expect(hand.over('b', [cell(1, 1)])).toEqual([cell(1, 1)])
-  expect(work().over('a', [])).toEqual([cell(1, 1, 'done')])
+  await hand.note({ drawing: 'a', mesh: [5, 7], grid: '5x7-a', cells: [6], noted: done })
+  expect(hand.over('a', '5x7-a', [cell(1, 1), cell(0, 0)])).toEqual([cell(1, 1, 'done'), cell(0, 0)])
+  expect(hand.over('b', '5x7-a', [cell(1, 1)])).toEqual([cell(1, 1)])
+  expect(work().over('a', '5x7-a', [])).toEqual([cell(1, 1, 'done')])
 })
 
-it('says what was noted of a grid that is no more, and never puts it on other cells', async () => {
+it('never shows on other cells what was noted of those before, and sends it by their name', async () => {
   answers = [new Refused(0, { message: 'away' })]
   const hand = work()
-  await hand.note({ drawing: 'a', mesh: [5, 7], cells: [0, 1], noted: done })
-  hand.forget('a', [6, 8])
-  expect(hand.over('a', [])).toEqual([])
-  expect(hand.heard.said.at(-1)).toContain('2 cells')
-  hand.forget('a', [6, 8])
-  expect(hand.heard.said).toHaveLength(2)
+  await hand.note({ drawing: 'a', mesh: [5, 7], grid: '5x7-a', cells: [0, 1], noted: done })
+  expect(hand.over('a', '5x7-c', [])).toEqual([])
+  expect(hand.over('a', '6x8-d', [cell(0, 0)])).toEqual([cell(0, 0)])
+  await vi.advanceTimersByTimeAsync(60_000)
+  expect(asked.at(-1)).toBe('a | 5x7-a 0,1 {"state":"done"}')
 })
 
 it('knows what was noted on the page that was left, when Back brings this one up as it was', async () => {
   const shelf = work()
   answers = [new Refused(0, { message: 'away' })]
-  await work().note({ drawing: 'a', mesh: [5, 7], cells: [6], noted: done })
+  await work().note({ drawing: 'a', mesh: [5, 7], grid: '5x7-a', cells: [6], noted: done })
   window.dispatchEvent(Object.assign(new Event('pageshow'), { persisted: true }))
   await shelf.settle()
   expect(asked).toHaveLength(2)
-  expect(shelf.over('a', [])).toEqual([])
+  expect(shelf.over('a', '5x7-a', [])).toEqual([])
+})
+
+it.each([
+  [{ state: 'open', reached: 1 }, { reached: 3 }, 'done 3'],
+  [{ state: 'done', reached: 3 }, { reached: 2 }, 'open 2'],
+  [{ state: 'done', reached: 3 }, { state: 'open' }, 'open 0'],
+  [{ state: 'empty', reached: 1 }, { state: 'open' }, 'open 1'],
+  [{ state: 'empty', reached: 3 }, { state: 'open' }, 'open 0'],
+  [{ state: 'open', reached: 2 }, { state: 'empty' }, 'empty 2'],
+  [{ state: 'open', reached: 2 }, { words: 'rim' }, 'open 2'],
+] as const)('shows of a cell that is %j, and noted %j, what the server will answer', async (before, noted, shown) => {
+  answers = [new Refused(0, { message: 'away' })]
+  const hand = work()
+  await hand.note({ drawing: 'a', mesh: [5, 7], grid: '5x7-a', cells: [6], noted })
+  expect(hand.over('a', '5x7-a', [{ ...cell(1, 1), ...before }]).map((one) => `${one.state} ${one.reached}`)).toEqual([shown])
 })

@@ -1,73 +1,120 @@
-import { useEventListener, useSessionStorage } from '@vueuse/core'
+import { useEventListener } from '@vueuse/core'
 import { api, Refused } from '@/api/client'
 import type { CellNote, Noted } from '@/api/types'
-import { t } from '@/lang'
+import { useOwnList } from '@/offline/useOwnList'
 
 /** What was noted of cells by one key: of a mesh of so many columns and rows. */
 export interface HandNote {
+  /** By which it is known: sent again, it is not noted again. */
+  key: string
+  /** When it was done, in ms of this device's clock. */
+  at: number
   drawing: string
   mesh: [number, number]
+  /** The name of its cells as they lie on the picture. */
+  grid: string
   /** By their places, row after row. */
   cells: number[]
-  noted: Partial<Pick<CellNote, 'state' | 'doubtful' | 'words'>>
+  noted: Partial<Pick<CellNote, 'state' | 'doubtful' | 'words' | 'reached'>>
 }
+
+/** Through every pass: as much as done. */
+export const ALL_PASSES = 3
 
 const KEPT_AS = 'inch-ladder.by-hand'
 
 /** Until what could not be kept, for want of room or of a server, is tried again. */
-const TRY_AGAIN_MS = 8000
+const TRY_AGAIN_MS = 2000
+
+/** The server takes no more at a time. */
+const MOST_AT_ONCE = 200
+
+/** More than so many seconds ago is not told: the server takes no more. */
+const LONGEST_AGO = 7 * 86400
 
 /** No answer, a server that is away or busy, a disk that is full (RFC 9110, 15.6; RFC 4918, 11.5): all of which pass. */
 const PASSING = [0, 502, 503, 504, 507]
 
+/** A fault of the server's own may pass as well; a note that meets it this often, alone, is what brings it about, and the others wait no longer for it. */
+const FAULTS_BORNE = 5
+
 /**
  * What was noted by hand and is not kept yet: sent one after another, in the order it was done, and shown over
- * whatever the server knew before it came. A reload does not forget it.
+ * whatever the server knew before it came. Neither a reload nor closing the page forgets it; the page that is opened next sends it.
  */
-export function useHandWork(kept: (noted: Noted, drawing: string) => void, said: (trouble: string | null) => void, dropped: () => void) {
-  const waiting = useSessionStorage<HandNote[]>(KEPT_AS, [])
+export function useHandWork(kept: (noted: Noted, last: HandNote) => void, said: (trouble: string | null) => void, dropped: () => void, taken: () => void = () => undefined) {
   let sending: Promise<void> | null = null
   let again = 0
+  const faults = new Map<string, number>()
+  const waiting = useOwnList<HandNote>(KEPT_AS, () => queueMicrotask(() => (taken(), void settle())))
 
   /** Cells as they are once all that waits is kept. */
-  function over(drawing: string, cells: CellNote[]): CellNote[] {
+  function over(drawing: string, grid: string, cells: CellNote[]): CellNote[] {
     const now = new Map(cells.map((cell) => [`${cell.column} ${cell.row}`, cell]))
     for (const note of waiting.value) {
-      if (note.drawing !== drawing) continue
+      // Of other cells than those in force: they come with the server's answer, where they lie then.
+      if (note.drawing !== drawing || note.grid !== grid) continue
       for (const cell of note.cells) {
         const place = { column: cell % note.mesh[0], row: Math.floor(cell / note.mesh[0]) }
         const key = `${place.column} ${place.row}`
-        now.set(key, { state: 'open', doubtful: false, words: '', ...now.get(key), ...place, ...note.noted })
+        const before = { state: 'open' as const, reached: 0, doubtful: false, words: '', ...now.get(key), ...place }
+        now.set(key, { ...before, ...note.noted, ...settled(before, note.noted) })
       }
     }
     return [...now.values()]
   }
 
-  function send(note: HandNote) {
-    const [only, ...others] = note.cells
-    if (only === undefined || others.length > 0) return api.cells(note.drawing, note.cells, note.noted)
-    return api.cell(note.drawing, only % note.mesh[0], Math.floor(only / note.mesh[0]), note.noted)
+  /** A state and the passes say the same, as the server will answer. */
+  function settled(before: CellNote, { state, reached }: HandNote['noted']): Partial<CellNote> {
+    if (reached !== undefined) return { state: reached >= ALL_PASSES ? 'done' : 'open' }
+    return state === 'done' ? { reached: ALL_PASSES } : state === 'open' && before.reached >= ALL_PASSES ? { reached: 0 } : {}
+  }
+
+  function send(notes: HandNote[]) {
+    const ago = (at: number) => Math.min(LONGEST_AGO, Math.max(0, Math.round((Date.now() - at) / 1000)))
+    return api.notes(notes[0]?.drawing ?? '', notes.map(({ key, grid, cells, noted, at }) => ({ key, mesh: grid, cells, ago: ago(at), ...noted })))
+  }
+
+  /** What may be sent at once: of one drawing, in the order it was done. */
+  function together(notes: HandNote[]) {
+    const end = notes.findIndex((note) => note.drawing !== notes[0]?.drawing)
+    return notes.slice(0, Math.min(MOST_AT_ONCE, end < 0 ? Infinity : end))
+  }
+
+  /** It waits no longer; what another page sent meanwhile does not either. */
+  function letGo(...notes: HandNote[]) {
+    const keys = notes.map((note) => note.key)
+    waiting.value = waiting.value.filter((one) => !keys.includes(one.key))
+  }
+
+  function isBorne(key: string): boolean {
+    faults.set(key, (faults.get(key) ?? 0) + 1)
+    return (faults.get(key) ?? 0) < FAULTS_BORNE
   }
 
   async function sendAll() {
-    for (let note = waiting.value[0]; note; note = waiting.value[0]) {
+    let most = MOST_AT_ONCE
+    for (let notes = together(waiting.value); notes.length > 0; notes = together(waiting.value).slice(0, most)) {
       try {
-        const answer = await send(note)
-        waiting.value = waiting.value.slice(1)
-        kept(answer, note.drawing)
+        const answer = await send(notes)
+        letGo(...notes)
+        notes.slice(-1).forEach((last) => kept(answer, last))
         said(null)
       } catch (error) {
         if (!(error instanceof Refused)) throw error
-        if (PASSING.includes(error.status)) {
+        if (PASSING.includes(error.status) || (error.status === 500 && notes.length === 1 && isBorne(notes[0]?.key ?? ''))) {
           window.clearTimeout(again)
           again = window.setTimeout(() => void settle(), TRY_AGAIN_MS)
           said(error.message)
           return
         }
-        // It cannot be, however often it is tried.
-        waiting.value = waiting.value.slice(1)
-        said(error.message)
-        dropped()
+        // One of them cannot be, however often it is tried; which, shows when each goes alone.
+        if (notes.length === 1) {
+          letGo(...notes)
+          said(error.message)
+          dropped()
+        }
+        most = 1
       }
     }
   }
@@ -77,27 +124,16 @@ export function useHandWork(kept: (noted: Noted, drawing: string) => void, said:
     return (sending ??= sendAll().finally(() => (sending = null)))
   }
 
-  function note(one: HandNote) {
-    waiting.value = [...waiting.value, one]
+  function note(one: Omit<HandNote, 'key' | 'at'>) {
+    waiting.value = [...waiting.value, { ...one, key: crypto.randomUUID(), at: Date.now() }]
     return settle()
   }
 
-  /** What was noted of another mesh than the one in force means other cells: it is let go of, and said. */
-  function forget(drawing: string, mesh: [number, number]) {
-    const others = waiting.value.filter((one) => one.drawing === drawing && (one.mesh[0] !== mesh[0] || one.mesh[1] !== mesh[1]))
-    if (others.length === 0) return
-    waiting.value = waiting.value.filter((one) => !others.includes(one))
-    const cells = new Set(others.flatMap((one) => one.cells)).size
-    said(t('handWork.theGridWasChangedElsewhereMeanwhile', cells))
-  }
+  // A page that is left waits for nothing: it goes out at once; what is on its way already is known by its key, and not noted twice.
+  useEventListener(window, 'pagehide', () => waiting.value.length > 0 && void send(together(waiting.value)).catch(() => undefined))
 
-  // A page that is left waits for nothing: all of it goes out at once, behind the one that is on its way.
-  useEventListener(window, 'pagehide', () => waiting.value.slice(sending ? 1 : 0).forEach((one) => void send(one).catch(() => undefined)))
+  // What waited is sent as soon as there is a way again.
+  useEventListener(window, 'online', () => void settle())
 
-  // A page that Back brings up as it was does not know what was noted after it was left.
-  useEventListener(window, 'pageshow', (event: PageTransitionEvent) => {
-    if (event.persisted) waiting.value = JSON.parse(sessionStorage.getItem(KEPT_AS) ?? '[]') as HandNote[]
-  })
-
-  return { note, over, settle, forget }
+  return { note, over, settle, waiting }
 }

@@ -22,9 +22,9 @@ export const useTones = defineStore('tones', () => {
     if (store.drawing?.id === id) tones.value = fresh
   }
 
-  /** Asks for one place of the crop, by shares of it. */
+  /** Asks for one place of the crop, by shares of it, and how it compares with the one before. */
   async function probe(x: number, y: number) {
-    if (store.drawing) probed.value = await api.probe(store.drawing.id, x, y)
+    if (store.drawing) probed.value = await api.probe(store.drawing.id, x, y, probed.value ?? undefined)
   }
 
   /** What stands on the photo board in place of the photo. */

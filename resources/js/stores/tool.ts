@@ -7,6 +7,8 @@ export interface Drawn {
   y1: number
   x2: number
   y2: number
+  /** Of an outline: place after place. */
+  places?: [number, number][]
 }
 
 /** A drawn box whichever way it was pulled. */
@@ -14,9 +16,9 @@ export function boxOf({ x1, y1, x2, y2 }: Drawn) {
   return { left: Math.min(x1, x2), top: Math.min(y1, y2), width: Math.abs(x2 - x1), height: Math.abs(y2 - y1) }
 }
 
-export type ToolKind = 'point' | 'line' | 'box'
+export type ToolKind = 'point' | 'line' | 'box' | 'outline'
 
-/** A moment's tool: one point, line or box asked for on the photo board. Escape lays it down. */
+/** A moment's tool: one point, line, box or outline asked for on the photo board. Escape lays it down. */
 export const useTool = defineStore('tool', () => {
   const kind = ref<ToolKind | null>(null)
   const hint = ref('')

@@ -40,6 +40,7 @@ async function add() {
       <p v-if="workings.check.spans[i].against"><Num :text="workings.check.spans[i].against" /></p>
     </template>
     <TypedInput :label="$t('check.onTheDrawing')" :field="`spans.${i}.drawn`" :model-value="span.drawn" :hint="$t('check.notMeasured')" @update:model-value="store.decide((c) => c.spans[i] && (c.spans[i].drawn = $event === '' ? null : $event))" />
+    <p v-if="workings.check.spans[i]?.odd" data-test="odd">{{ workings.check.spans[i].odd }}</p>
     <p v-if="workings.check.spans[i]?.misfit" :class="workings.check.spans[i].passes ? 'passes' : 'fault'" data-test="misfit">{{ workings.check.spans[i].passes ? '✓' : '✗' }} <Num :text="workings.check.spans[i].misfit" /></p>
   </article>
   <KeyPoints :choices="choices" :workings="workings" />

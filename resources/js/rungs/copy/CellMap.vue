@@ -14,8 +14,8 @@ const cells = useCopying()
       :key="keyOf(place)"
       type="button"
       tabindex="-1"
-      :class="[cells.stateOf(place), { here: keyOf(place) === keyOf(at), spared: cells.isSpared(place), doubtful: cells.isDoubtful(place) }]"
-      :aria-label="[cells.address(place), $t(`copy.states.${cells.isSpared(place) ? 'spared' : cells.stateOf(place)}`), ...(cells.isDoubtful(place) ? [$t('copy.isDoubtful')] : [])].join(', ')"
+      :class="[cells.isSettled(place) && cells.stateOf(place) === 'open' ? 'done' : cells.stateOf(place), { begun: cells.isBegun(place) && !cells.isSettled(place), here: keyOf(place) === keyOf(at), spared: cells.isSpared(place), doubtful: cells.isDoubtful(place) }]"
+      :aria-label="[cells.address(place), $t(`copy.states.${cells.isSpared(place) ? 'spared' : cells.isBegun(place) ? 'begun' : cells.stateOf(place)}`), ...(cells.isDoubtful(place) ? [$t('copy.isDoubtful')] : [])].join(', ')"
       @click="$emit('go', place)"
     />
   </div>
@@ -40,6 +40,11 @@ button {
 
 .done {
   background: var(--done);
+}
+
+/* Half of it is done: the lower half. */
+.begun {
+  background: linear-gradient(to top, var(--done) 40%, transparent 40%) var(--sheet);
 }
 
 /* Colour is never the only sign: an empty cell is crossed out. */

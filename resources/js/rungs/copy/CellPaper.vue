@@ -1,10 +1,14 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { CellToCopy } from '@/api/types'
+import type { CellToCopy, Strength, Thing } from '@/api/types'
+import MassShapes from '@/boards/MassShapes.vue'
+import type { Box } from '@/boards/stage'
+import ThingLines from '@/boards/ThingLines.vue'
 import CellPoints from './CellPoints.vue'
+import EdgeLines from './EdgeLines.vue'
 import type { useWindow } from './useWindow'
 
-/** The empty twin on the paper: its lines, and the straight way of the contour in hand. */
+/** The empty twin on the paper: its lines, and the straight ways between the joints of the contour in hand. */
 const props = defineProps<{
   window: Pick<ReturnType<typeof useWindow>, 'across' | 'down' | 'lines'>
   size: { width: number; height: number }
@@ -13,25 +17,33 @@ const props = defineProps<{
   turned: boolean
   course: CellToCopy['courses'][number] | null
   points: CellToCopy['points']
+  /** The whole crop, as it would lie beside the cell. */
+  mirrored: boolean
+  crop: Box
+  things: Thing[]
+  masses: boolean
+  strengths: Strength[]
 }>()
 
 const across = computed(() => props.window.across.value)
 const down = computed(() => props.window.down.value)
-const ends = computed(() => {
-  const path = props.course?.path ?? []
-  const [first, last] = [path[0], path[path.length - 1]]
-  return first && last ? `M${100 * (first[0] ?? 0)} ${100 * (first[1] ?? 0)}L${100 * (last[0] ?? 0)} ${100 * (last[1] ?? 0)}` : ''
+const joints = computed(() => {
+  const places = (props.course?.joints ?? []).map(([x = 0, y = 0]) => `${100 * x} ${100 * y}`)
+  return places.length > 0 ? `M${places.join('L')}` : ''
 })
 </script>
 
 <template>
   <div class="cell paper" :style="{ width: `${size.width}px`, height: `${size.height}px` }">
-    <svg class="over" :class="{ turned }" viewBox="0 0 100 100" preserveAspectRatio="none" aria-hidden="true">
+    <svg class="over" :class="{ turned, mirrored }" viewBox="0 0 100 100" preserveAspectRatio="none" aria-hidden="true">
       <path class="line" :d="window.lines.value" />
       <path v-for="cut in cuts" :key="cut" class="hair" :d="`M${cut} 0V100M0 ${cut}H100`" />
       <path v-if="!whole" class="hand" :d="`M${across.cell.start} ${down.cell.start}H${across.cell.end}V${down.cell.end}H${across.cell.start}Z`" />
-      <path v-if="ends" class="straight" :d="ends" />
+      <path v-if="joints" class="straight" :d="joints" />
     </svg>
+    <svg v-if="masses" class="over" :class="{ turned, mirrored }" :viewBox="`0 0 ${size.width} ${size.height}`" aria-hidden="true"><MassShapes :box="crop" /></svg>
+    <svg v-if="things.length > 0" class="over" :class="{ turned, mirrored }" :viewBox="`0 0 ${size.width} ${size.height}`" aria-hidden="true"><ThingLines :box="crop" :things /></svg>
+    <svg v-if="strengths.length > 0" class="over" :class="{ turned, mirrored }" :viewBox="`0 0 ${size.width} ${size.height}`" aria-hidden="true"><EdgeLines :strengths :size /></svg>
     <CellPoints :points :turned words />
     <slot />
   </div>
@@ -53,7 +65,11 @@ const ends = computed(() => {
 }
 
 .turned {
-  transform: rotate(180deg);
+  rotate: 180deg;
+}
+
+.mirrored {
+  scale: -1 1;
 }
 
 .over path {

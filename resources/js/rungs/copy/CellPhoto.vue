@@ -1,8 +1,13 @@
 <script setup lang="ts">
 import { usePreferredReducedMotion } from '@vueuse/core'
 import { computed } from 'vue'
-import type { CellToCopy } from '@/api/types'
+import type { CellToCopy, Strength, Thing } from '@/api/types'
+import MassShapes from '@/boards/MassShapes.vue'
+import type { Box } from '@/boards/stage'
+import ThingLines from '@/boards/ThingLines.vue'
 import CellPoints from './CellPoints.vue'
+import EdgeLines from './EdgeLines.vue'
+import { useDotSpeed } from './useDotSpeed'
 import type { useWindow } from './useWindow'
 
 /** The piece of the photo that is copied, and what is laid over it. */
@@ -15,11 +20,16 @@ const props = defineProps<{
   whole: boolean
   cuts: number[]
   turned: boolean
-  tone: boolean
   brighter: boolean
   lifted: boolean
   course: CellToCopy['courses'][number] | null
   points: CellToCopy['points']
+  /** The whole crop, as it would lie beside the cell. */
+  mirrored: boolean
+  crop: Box
+  things: Thing[]
+  masses: boolean
+  strengths: Strength[]
 }>()
 
 const motion = usePreferredReducedMotion()
@@ -32,15 +42,17 @@ const outside = computed(() => {
 })
 const trace = computed(() => (props.course?.path ?? []).map(([x = 0, y = 0]) => [x * props.size.width, y * props.size.height] as const))
 const path = computed(() => `M${trace.value.map(([x, y]) => `${x.toFixed(1)} ${y.toFixed(1)}`).join('L')}`)
+/** Seconds the dot takes from end to end, on this device. */
+const seconds = useDotSpeed()
 const STOPS = 5
 const stops = computed(() => Array.from({ length: STOPS }, (_, i) => trace.value[Math.round((i * (trace.value.length - 1)) / (STOPS - 1))] ?? ([0, 0] as const)))
 </script>
 
 <template>
   <div class="cell photo" :class="{ lifted }" :style="{ width: `${size.width}px`, height: `${size.height}px` }">
-    <div class="held" :class="{ turned }">
-      <svg width="0" height="0" aria-hidden="true" class="nowhere"><filter id="few-tones" x="0" y="0" width="1" height="1"><feColorMatrix type="saturate" values="0" /><feGaussianBlur stdDeviation="1.5" edgeMode="duplicate" /><feComponentTransfer><component :is="`feFunc${channel}`" v-for="channel in ['R', 'G', 'B']" :key="channel" type="discrete" tableValues="0 0.25 0.5 0.75 1" /></feComponentTransfer></filter></svg>
-      <img v-if="picture" :src="picture" alt="" :class="{ brighter, tone }" data-test="cell-picture" />
+    <div class="held" :class="{ turned, mirrored }">
+      <img v-if="picture" :src="picture" alt="" :class="{ brighter }" data-test="cell-picture" />
+      <svg v-if="masses && picture" class="over" :viewBox="`0 0 ${size.width} ${size.height}`" aria-hidden="true"><MassShapes :box="crop" flat /></svg>
       <svg class="over" viewBox="0 0 100 100" preserveAspectRatio="none" aria-hidden="true">
         <path v-if="!whole" class="outside" fill-rule="evenodd" :d="outside" />
         <template v-if="!lifted">
@@ -48,14 +60,17 @@ const stops = computed(() => Array.from({ length: STOPS }, (_, i) => trace.value
           <path v-for="cut in cuts" :key="cut" class="hair" :d="`M${cut} 0V100M0 ${cut}H100`" />
         </template>
       </svg>
+      <svg v-if="things.length > 0" class="over" :viewBox="`0 0 ${size.width} ${size.height}`" aria-hidden="true"><ThingLines :box="crop" :things /></svg>
+      <svg v-if="strengths.length > 0" class="over" :viewBox="`0 0 ${size.width} ${size.height}`" aria-hidden="true"><EdgeLines :strengths :size bright /></svg>
       <svg v-if="course" class="over" :viewBox="`0 0 ${size.width} ${size.height}`" aria-hidden="true" data-test="contour">
         <path class="contour under" :d="path" />
         <path class="contour" :d="path" />
         <template v-if="motion === 'reduce'"><g v-for="([x, y], i) in stops" :key="i"><circle class="dot" :cx="x" :cy="y" r="11" /><text :x="x" :y="y + 5" :transform="turned ? `rotate(180 ${x} ${y})` : undefined">{{ i + 1 }}</text></g></template>
-        <circle v-else class="dot" r="7"><animateMotion :key="path" dur="3.5s" repeatCount="indefinite" :path="path" /></circle>
+        <circle v-else class="dot" r="7"><animateMotion :key="path + seconds" :dur="`${seconds}s`" repeatCount="indefinite" :path="path" /></circle>
       </svg>
     </div>
     <CellPoints :points :turned bright />
+    <span class="mark" :class="{ turned }" aria-hidden="true" data-test="up-mark">▲</span>
     <span v-if="turned" class="up">{{ $t('copy.theTop') }}</span>
     <p v-if="failed" class="fault">{{ $t('copy.thisPieceCouldNotBeCut') }}</p>
     <p v-else-if="waiting" class="wait">{{ $t('copy.cuttingThePieceAtFullSharpness') }}</p>
@@ -81,11 +96,11 @@ const stops = computed(() => Array.from({ length: STOPS }, (_, i) => trace.value
 }
 
 .held.turned {
-  transform: rotate(180deg);
+  rotate: 180deg;
 }
 
-.nowhere {
-  position: absolute;
+.held.mirrored {
+  scale: -1 1;
 }
 
 img {
@@ -96,14 +111,6 @@ img {
 
 .brighter {
   filter: brightness(1.3) contrast(1.4);
-}
-
-.tone {
-  filter: url('#few-tones');
-}
-
-.tone.brighter {
-  filter: brightness(1.3) contrast(1.4) url('#few-tones');
 }
 
 .over {
@@ -166,6 +173,32 @@ text {
   padding: 0 6px;
   background: var(--panel);
   font-weight: 600;
+}
+
+.mark {
+  display: none;
+  position: absolute;
+  left: 4px;
+  top: 4px;
+  padding: 0 4px;
+  font-size: 13px;
+  line-height: 1.3;
+  background: var(--panel);
+  color: var(--graphite);
+  pointer-events: none;
+}
+
+.mark.turned {
+  top: auto;
+  bottom: 4px;
+  rotate: 180deg;
+}
+
+/* What is held in a hand has no up of its own. */
+@media (pointer: coarse) {
+  .mark {
+    display: block;
+  }
 }
 
 .wait,

@@ -8,7 +8,7 @@ const percent = (share: number, turned: boolean) => `${100 * (turned ? 1 - share
 </script>
 
 <template>
-  <span v-for="point in points" :key="point.name + point.x" class="point" :class="{ bright, inward: (turned ? 1 - point.x : point.x) > 0.5 }" :style="{ left: percent(point.x, turned), top: percent(point.y, turned) }" data-test="key-point"><span v-if="words" class="says"><Num :text="point.sentence" /></span></span>
+  <span v-for="point in points" :key="`${point.x} ${point.y}`" class="point" :class="{ bright, firm: point.firm, inward: (turned ? 1 - point.x : point.x) > 0.5 }" :style="{ left: percent(point.x, turned), top: percent(point.y, turned) }" data-test="key-point"><span v-if="words" class="says"><Num :text="point.sentence" /></span></span>
 </template>
 
 <style scoped>
@@ -17,9 +17,14 @@ const percent = (share: number, turned: boolean) => `${100 * (turned ? 1 - share
   width: 14px;
   height: 14px;
   margin: -7px 0 0 -7px;
-  border: 2px solid #b3321f;
+  border: 2px dashed #b3321f;
   border-radius: 50%;
   pointer-events: none;
+}
+
+/* What may still move is dashed. */
+.firm {
+  border-style: solid;
 }
 
 /* Shows on light and dark alike. */

@@ -168,8 +168,17 @@ const isLit = (tick: Tick, lit: number[]) => tick.crossing !== null && lit.inclu
     font-size: 14px;
   }
 
+  /* Beside the cell there is room for a word or two. */
+  .left,
+  .right {
+    width: max-content;
+    max-width: 82px;
+    white-space: normal;
+  }
+
   .left {
     right: calc(100% + 14px);
+    text-align: right;
   }
 
   .right {

@@ -6,14 +6,14 @@ import CopyWay from './CopyWay.vue'
 import { useCopyKeys, type CopyKey } from './useCopyKeys'
 
 /** Everything on keys: what is done with the cell, how it is looked at, which one is next; and the list of them all. */
-const props = defineProps<{ deeds: CopyKey[]; looks: CopyKey[]; steps: CopyKey[]; start: Choices['copy']['start'] }>()
-defineEmits<{ goBy: [start: Choices['copy']['start']] }>()
+const props = defineProps<{ deeds: CopyKey[]; looks: CopyKey[]; rights: CopyKey[]; steps: CopyKey[]; copy: Choices['copy'] }>()
+defineEmits<{ goBy: [way: Partial<Choices['copy']>] }>()
 
 const help = ref(false)
 const list: CopyKey = { key: '?', cap: '?', label: t('copy.allKeys'), says: t('copy.thisList'), act: () => (help.value = !help.value) }
 /** What a phone has no room for in its first row slides with the looks in the second. */
-const rare = [...props.deeds.filter((deed) => deed.room === 'short rare'), list]
-useCopyKeys([...props.deeds, ...props.looks, ...props.steps, list])
+const rare = [...props.deeds.filter((deed) => deed.room === 'short rare'), list, ...props.rights]
+useCopyKeys([...props.deeds, ...props.looks, ...props.rights, ...props.steps, list])
 </script>
 
 <template>
@@ -25,10 +25,10 @@ useCopyKeys([...props.deeds, ...props.looks, ...props.steps, list])
     <button type="button" class="button bare all" :aria-label="list.label" :aria-expanded="help" @click="list.act"><kbd>?</kbd></button>
   </footer>
   <section v-if="help" class="help" :aria-label="$t('copy.keys')" data-test="help">
-    <CopyWay class="narrow" :start="start" @go-by="$emit('goBy', $event)" />
+    <CopyWay class="narrow" :copy="copy" @go-by="$emit('goBy', $event)" />
     <p>{{ $t('copy.arrowsGoFromCellToCell') }}</p>
     <dl>
-      <template v-for="one in [...deeds, ...looks]" :key="one.key"><dt><kbd>{{ one.cap }}</kbd></dt><dd>{{ one.says }}</dd></template>
+      <template v-for="one in [...deeds, ...looks, ...rights]" :key="one.key"><dt><kbd>{{ one.cap }}</kbd></dt><dd>{{ one.says }}</dd></template>
     </dl>
     <button type="button" class="button" @click="help = false">{{ $t('copy.putAway') }}</button>
   </section>
@@ -61,8 +61,8 @@ useCopyKeys([...props.deeds, ...props.looks, ...props.steps, list])
 .looks .button {
   flex-direction: column;
   gap: 1px;
-  padding: 2px;
-  min-width: 40px;
+  padding: 2px 1px;
+  min-width: 36px;
 }
 
 .looks small {
@@ -86,8 +86,8 @@ useCopyKeys([...props.deeds, ...props.looks, ...props.steps, list])
 }
 
 .arrows .button {
-  padding: 5px 2px;
-  min-width: 34px;
+  padding: 5px 1px;
+  min-width: 28px;
 }
 
 .help {
@@ -133,7 +133,7 @@ useCopyKeys([...props.deeds, ...props.looks, ...props.steps, list])
   }
 }
 
-@media (min-width: 761px) and (max-width: 1270px) {
+@media (min-width: 761px) and (max-width: 1330px) {
   .keys > .short span {
     position: absolute;
     width: 1px;

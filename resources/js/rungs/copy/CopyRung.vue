@@ -1,21 +1,29 @@
 <script setup lang="ts">
-import { useWakeLock } from '@vueuse/core'
-import { computed, onMounted, onUnmounted, useTemplateRef, watch } from 'vue'
+import { useScreenOrientation, useSessionStorage, useWakeLock, type OrientationLockType } from '@vueuse/core'
+import { computed, onMounted, onUnmounted, ref, useTemplateRef, watch } from 'vue'
 import { t } from '@/lang'
 import Lost from '@/shelf/Lost.vue'
 import { keyOf, useCopying } from '@/stores/copying'
+import Callout from '@/ui/Callout.vue'
 import Num from '@/ui/Num.vue'
+import PinnedNotes from '../PinnedNotes.vue'
 import RungLadder from '../RungLadder.vue'
 import TopStrip from '../TopStrip.vue'
 import Troubles from '../Troubles.vue'
 import Waiting from '../Waiting.vue'
 import { useOpenDrawing } from '../useOpenDrawing'
+import { useSitting } from '../useSitting'
 import CellPair from './CellPair.vue'
 import CopyBand from './CopyBand.vue'
 import CopyKeys from './CopyKeys.vue'
+import PassCard from './PassCard.vue'
 import { useCellInHand } from './useCellInHand'
 import { useCellLooks } from './useCellLooks'
+import { useCellsAhead } from './useCellsAhead'
 import type { CopyKey } from './useCopyKeys'
+import { useReadAloud } from './useReadAloud'
+import { useSetRight } from './useSetRight'
+import { useStrengths } from './useStrengths'
 import type { View } from './useWindow'
 
 const props = defineProps<{ id: string; cell?: string }>()
@@ -23,20 +31,64 @@ const store = useOpenDrawing(
   () => props.id,
   () => t('rung.copy'),
 )
+useSitting(() => 'copy')
 const cells = useCopying()
 const { at, card, go, goBy, move, mark, back, reopen } = useCellInHand(props)
+useCellsAhead(at)
 const { looks, look } = useCellLooks()
+const right = useSetRight(at, card, looks)
+const { setting } = right
 watch(
-  () => [keyOf(at.value), store.drawing?.id, store.drawing?.version],
-  () => Object.assign(looks, { chosen: null, pointed: null }),
+  [() => keyOf(at.value), () => store.drawing?.id, () => store.drawing?.version],
+  () => {
+    Object.assign(looks, { chosen: null, pointed: null })
+    right.end()
+  },
+)
+// What was said of a cell is no word on the next one.
+watch(
+  () => keyOf(at.value),
+  () => {
+    store.said = ''
+    delete store.errors.edge
+  },
+  { immediate: true },
 )
 
 /** One after another of so many, and then none. */
 const after = (now: number | null, count: number) => (count === 0 || (now !== null && now + 1 >= count) ? null : (now ?? -1) + 1)
 /** Crossings stand round a cell that is alone, unless its sides' quarters are wanted. */
 const crossings = computed(() => (looks.view === 'one' && !looks.quarters ? (card.value?.crossings ?? []) : []))
-const flip = (flag: 'quarters' | 'hairlines' | 'lifted' | 'upsideDown' | 'tone' | 'brighter') => ({ act: () => (looks[flag] = !looks[flag]), on: computed(() => looks[flag]) })
+const flip = (flag: 'quarters' | 'hairlines' | 'lifted' | 'upsideDown' | 'mirrored' | 'tone' | 'brighter' | 'things' | 'masses' | 'loupe' | 'strengths') => ({ act: () => (looks[flag] = !looks[flag]), on: computed(() => looks[flag]) })
 const views = (view: View) => ({ act: () => look(view), on: computed(() => looks.view === view) })
+
+/** What the sitting before left open is said once. */
+const heard = useSessionStorage(() => `inch-ladder.carried.${props.id}`, '')
+const carried = ref('')
+watch(
+  () => cells.way?.carried,
+  (open) => open && open !== heard.value && (carried.value = open),
+  { immediate: true },
+)
+function hear() {
+  heard.value = carried.value
+  carried.value = ''
+}
+const aloud = useReadAloud(card, looks)
+const strengths = useStrengths(at, card, looks)
+
+/** In ink nothing is rubbed out: each crossing is gone through before the cell is done. */
+const gone = ref(0)
+watch([() => keyOf(at.value), () => crossings.value.length], () => (gone.value = 0))
+function finish() {
+  if (aloud.next()) return
+  const ink = store.draft?.copy.ink
+  // Not before they are known.
+  if (ink && !card.value) return
+  // Called out they were gone through already.
+  if (!ink || aloud.on.value || gone.value >= crossings.value.length) return mark('done')
+  looks.pointed = gone.value++
+}
 
 const steps: CopyKey[] = [
   { key: 'ArrowLeft', cap: '←', label: t('copy.oneCellLeft'), says: t('copy.oneCellLeft'), act: () => move(-1, 0) },
@@ -45,9 +97,9 @@ const steps: CopyKey[] = [
   { key: 'ArrowRight', cap: '→', label: t('copy.oneCellRight'), says: t('copy.oneCellRight'), act: () => move(1, 0) },
 ]
 const deeds: CopyKey[] = [
-  { key: ' ', also: 'PageDown', cap: t('copy.space'), label: t('copy.doneNext'), says: t('copy.doneAndOnToTheNext'), act: () => mark('done') },
+  { key: ' ', also: 'PageDown', cap: t('copy.space'), label: t('copy.doneNext'), says: t('copy.doneAndOnToTheNext'), act: finish },
   { key: 'Backspace', also: 'PageUp', cap: '⌫', label: t('copy.back'), room: 'short', says: t('copy.backToTheCellLastLeft'), act: back },
-  { key: 'x', cap: 'X', label: t('copy.nothing'), says: t('copy.nothingToDrawInThisCell'), act: () => mark('empty') },
+  { key: 'x', cap: 'X', label: t('copy.nothing'), room: 'short', says: t('copy.nothingToDrawInThisCell'), act: () => mark('empty') },
   { key: 'o', cap: 'O', label: t('copy.open'), room: 'short rare', says: t('copy.openThisCellAgain'), act: reopen },
   { key: 'f', cap: 'F', label: t('copy.isDoubtful'), room: 'short rare', says: t('copy.flagThisCellAsDoubtful'), act: () => void cells.note(at.value, { doubtful: !cells.isDoubtful(at.value) }), on: computed(() => cells.isDoubtful(at.value)) },
   { key: 'n', cap: 'N', label: t('copy.note'), room: 'short rare', says: t('copy.aNoteOnThisCell'), act: () => void band.value?.write(), on: computed(() => cells.wordsOf(at.value) !== '') },
@@ -62,20 +114,53 @@ const sights: CopyKey[] = [
   { key: 's', cap: 'S', label: t('copy.around'), says: t('copy.theCellInItsSurroundings'), ...views('around') },
   { key: 'l', cap: 'L', label: t('copy.noGrid'), says: t('copy.liftTheGrid'), ...flip('lifted') },
   { key: 'u', cap: 'U', label: t('copy.turned'), says: t('copy.upsideDownToSeeShapes'), ...flip('upsideDown') },
+  { key: 'v', cap: 'V', label: t('copy.mirrored'), says: t('copy.mirroredToSeeShapes'), ...flip('mirrored') },
   { key: 't', cap: 'T', label: t('copy.tone'), says: t('copy.fiveGreysAndNoColour'), ...flip('tone') },
+  { key: 'g', cap: 'G', label: t('copy.things'), says: t('copy.outlinesOfNamedThings'), ...flip('things') },
+  { key: 'k', cap: 'K', label: t('copy.masses'), says: t('copy.fewFlatShapesInPlaceOf'), ...flip('masses') },
+  { key: 'w', cap: 'W', label: t('copy.edges'), says: t('copy.whereContoursAreHardSoft'), ...flip('strengths') },
+  { key: 'z', cap: 'Z', label: t('copy.loupe'), says: t('copy.largerAndBrighterUnderThePointer'), ...flip('loupe') },
+  { key: 'r', cap: 'R', label: t('copy.aloud'), says: t('copy.callsOutTheCell'), act: () => (aloud.on.value = !aloud.on.value), on: aloud.on },
   { key: 'b', cap: 'B', label: t('copy.bright'), says: t('copy.brighterToSeeIntoADark'), ...flip('brighter') },
 ]
 
+const rights: CopyKey[] = [
+  { key: 'a', cap: 'A', label: t('copy.setRight.crossing'), says: t('copy.setRight.addACrossing'), act: () => right.add('crossing'), on: computed(() => setting.value?.what === 'crossing' && setting.value.was === null) },
+  { key: 'd', cap: 'D', label: t('copy.setRight.contour'), says: t('copy.setRight.addAContour'), act: () => right.add('contour'), on: computed(() => setting.value?.what === 'contour' && setting.value.was === null) },
+  { key: 'm', cap: 'M', label: t('copy.setRight.move'), says: t('copy.setRight.moveWhatIsPointedAt'), act: right.move, on: computed(() => Boolean(setting.value?.was)) },
+  { key: 'Delete', cap: '⌦', label: t('copy.setRight.strike'), says: t('copy.setRight.strikeWhatIsPointedAt'), act: right.strike },
+]
+
+// Who draws shapes without names turns them over; who knows what they are need not.
+watch(
+  () => store.draft?.copy.naming,
+  (naming, before) => naming && before && (looks.upsideDown = naming === 'shapes'),
+)
+
+// What is placed is placed by its outlines, in masses.
+watch(
+  () => cells.pass,
+  (pass) => (looks.things = looks.masses = pass === 'place'),
+  { immediate: true },
+)
+
 const wake = useWakeLock()
 onMounted(() => void wake.request('screen').catch(() => undefined))
+// Where the browser lets a page say so: it stays the way round it is held.
+const turn = useScreenOrientation()
+onMounted(() => turn.isSupported.value && turn.orientation.value && void turn.lockOrientation(turn.orientation.value as OrientationLockType).catch(() => undefined))
+onUnmounted(() => turn.isSupported.value && turn.unlockOrientation())
 onUnmounted(() => void wake.release().catch(() => undefined))
 
 const band = useTemplateRef<{ write: () => Promise<void> }>('band')
-const said = computed(() => (looks.pointed === null ? '' : (crossings.value[looks.pointed]?.sentence ?? '')))
+/** What was asked of the hand last, or pointed at by it, is said before what went wrong earlier. */
+const asked = computed(() => right.says.value || (looks.pointed === null ? '' : (crossings.value[looks.pointed]?.sentence ?? '')))
+const wrong = computed(() => (asked.value ? '' : (store.errors.edge ?? '')))
+const said = computed(() => asked.value || wrong.value || aloud.sentence.value || store.said)
 const state = computed(() => {
   const division = store.workings?.divided.find((cell) => keyOf(cell) === keyOf(at.value))
   const words = [
-    cells.stateOf(at.value) === 'done' ? t('copy.done') : cells.stateOf(at.value) === 'empty' ? t('copy.nothingHere') : '',
+    cells.stateOf(at.value) === 'empty' ? t('copy.nothingHere') : cells.isSettled(at.value) ? t('copy.done') : cells.isBegun(at.value) ? t('copy.states.begun') : '',
     card.value?.partial ? t('copy.aPartialCell') : '',
     cells.isSpared(at.value) ? t('copy.notToBeDrawn') : '',
     division ? t('copy.cutInParts', { parts: division.parts }) : '',
@@ -94,14 +179,17 @@ const state = computed(() => {
       <div class="head">
         <h2 class="address" data-test="address" aria-live="polite">{{ cells.address(at) }}</h2>
         <span class="soft">{{ $t('copy.columnAndRow', { column: at.column + 1, row: at.row + 1, state }) }}</span>
-        <span v-if="said" class="twin" role="status"><Num :text="said" /></span>
+        <span v-if="said" class="twin" :class="{ fault: wrong }" :role="wrong ? 'alert' : 'status'"><Num :text="said" /></span>
         <span v-else class="soft twin" data-test="twin"><template v-if="card"><span class="wide">{{ $t('copy.yourPaper') }} · </span><Num :text="card.size" />, <Num :text="card.place" /></template>{{ looks.upsideDown ? `, ${$t('copy.sheetTurnedToo')}` : '' }}</span>
       </div>
-      <Troubles />
-      <CellPair :at :card :looks :crossings @point="looks.pointed = $event" />
-      <CopyBand ref="band" v-model="looks.chosen" :at :card :choices="store.draft" :photo="store.drawing.photo !== null" @go="go" @go-by="goBy" />
+      <Troubles said-elsewhere />
+      <PinnedNotes :at="cells.pass ? ['copy', `copy ${cells.pass}`] : ['copy']" />
+      <Callout v-if="carried" tone="calm" data-test="carried"><p>{{ $t('copy.leftOpenLastTime', { open: carried }) }}</p><button type="button" class="button" @click="hear">{{ $t('copy.iKnow') }}</button></Callout>
+      <PassCard :id :copy="store.draft.copy" @go-by="goBy" />
+      <CellPair :at :card :looks :crossings :setting :strengths @move="move" @point="looks.pointed = $event" @put="right.put" />
+      <CopyBand ref="band" v-model="looks.chosen" :at :card :strengths :choices="store.draft" :photo="store.drawing.photo !== null" :rights :meant="right.meant.value !== null" @go="go" @go-by="goBy" />
     </main>
-    <CopyKeys :deeds :looks="sights" :steps :start="store.draft.copy.start" @go-by="goBy" />
+    <CopyKeys :deeds :looks="sights" :rights :steps :copy="store.draft.copy" @go-by="goBy" />
   </div>
   <Waiting v-else />
 </template>
@@ -169,6 +257,21 @@ const state = computed(() => {
 
   .twin .wide {
     display: none;
+  }
+}
+
+/* A small phone: what is said slides, and the cells keep their room. */
+@media (max-width: 760px) and (max-height: 680px) {
+  .twin {
+    display: none;
+  }
+
+  .table > :deep(.callout) {
+    flex: none;
+    max-height: 58px;
+    padding: 5px 11px;
+    overflow-y: auto;
+    font-size: 15px;
   }
 }
 </style>

@@ -20,8 +20,24 @@ export interface Tick {
 
 const OPPOSITE = { top: 'bottom', bottom: 'top', left: 'right', right: 'left' } as const
 
-/** Nearer than that, in per cent of the side, two marks stand on two heights, or make room for each other up and down. */
-const CLOSE = { top: 14, bottom: 14, left: 8, right: 8 } as const
+/** How large a cell is seen, and what is written round it: pixels. */
+export interface Seen {
+  width: number
+  height: number
+  letters: number
+}
+
+/** Half as wide as high, a letter; a blank and a line's own room beside. */
+const LETTER = 0.5
+const GAP = 8
+const LINE = 1.3
+
+/** Whether two readings on a side would lie on each other; then they stand on two heights, or make room up and down. */
+function meet(one: Tick, other: Tick, { width, height, letters }: Seen): boolean {
+  const level = one.side === 'top' || one.side === 'bottom'
+  const apart = (Math.abs(other.at - one.at) / 100) * (level ? width : height)
+  return apart < (level ? ((one.text.length + other.text.length) / 2) * LETTER * letters + GAP : LINE * letters)
+}
 
 function seen(side: Side, at: number, turned: boolean, text: string, crossing: number | null): Tick {
   const half = crossing === null && Math.abs(at - 0.5) < 1e-6
@@ -30,16 +46,15 @@ function seen(side: Side, at: number, turned: boolean, text: string, crossing: n
 }
 
 /** The crossings, in the eye's words or in the paper's lengths. */
-export function crossingTicks(crossings: Crossing[], words: 'eye' | 'paper', turned: boolean): Tick[] {
+export function crossingTicks(crossings: Crossing[], words: 'eye' | 'paper', turned: boolean, cell: Seen): Tick[] {
   const ticks = crossings.map((crossing, index) => seen(crossing.side, crossing.at, turned, crossing[words], index))
   for (const side of ['top', 'bottom', 'left', 'right'] as const) {
-    let before: Tick | undefined
+    let [front, behind]: (Tick | undefined)[] = []
     for (const tick of ticks.filter((one) => one.side === side).sort((a, b) => a.at - b.at)) {
-      if (before && !before.back && tick.at - before.at < CLOSE[side]) {
-        tick.back = true
-        before.aside = true
-      }
-      before = tick
+      if (front && meet(front, tick, cell) && !(behind && meet(behind, tick, cell))) {
+        tick.back = front.aside = true
+        behind = tick
+      } else front = tick
     }
   }
   return ticks

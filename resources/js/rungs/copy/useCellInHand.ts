@@ -10,27 +10,29 @@ export function useCellInHand(props: { id: string; cell?: string }) {
   const router = useRouter()
   const store = useDrawing()
   const cells = useCopying()
-  /** The version at which another way was chosen: it is begun as soon as it is known, which is in a later one. */
-  let chosenAt: number | null = null
+  /** The version at which another way was chosen, and the cell that was in hand: it is begun as soon as it is known, which is in a later one. */
+  let chosen: { at: number; cell: string } | null = null
 
   const at = computed<Place>(() => {
     const [column, row] = (props.cell ?? '').split('-').map(Number)
     const known = column !== undefined && row !== undefined && column >= 1 && row >= 1 && column <= cells.columns && row <= cells.rows
     return known ? { column: column - 1, row: row - 1 } : cells.placeAt(cells.way?.at ?? 0)
   })
-  /** Cells that were left, in this sitting; a reload does not forget them, another grid does. */
-  const past = useSessionStorage<Place[]>(() => `inch-ladder.left.${props.id}.${cells.columns}x${cells.rows}`, [])
+  /** Cells that were left, in this sitting, and whether that changed what was noted of them; a reload does not forget them, another grid does. */
+  const past = useSessionStorage<(Place & { noted?: boolean })[]>(() => `inch-ladder.left.${props.id}.${cells.columns}x${cells.rows}`, [])
 
   watch(
-    () => [store.drawing?.id, store.drawing?.version, cells.hand] as const,
+    [() => store.drawing?.id, () => store.drawing?.version, () => cells.hand],
     async ([, version]) => {
       await cells.load().catch((error: Error) => (store.trouble = error.message))
-      const isChosen = chosenAt !== null && version !== undefined && version > chosenAt
+      const isChosen = chosen !== null && version !== undefined && version > chosen.at
       if (!cells.way || (props.cell && !isChosen)) return
       // The keys belong to the cells again.
       if (isChosen && document.activeElement instanceof HTMLElement) document.activeElement.blur()
-      chosenAt = null
-      go(cells.placeAt(cells.way.at))
+      const hasMoved = isChosen && chosen?.cell !== keyOf(at.value)
+      chosen = null
+      // Whoever went on meanwhile is not fetched back.
+      if (!hasMoved) go(cells.placeAt(cells.way.at))
     },
     { immediate: true },
   )
@@ -38,7 +40,7 @@ export function useCellInHand(props: { id: string; cell?: string }) {
   /** Null until it has come. */
   const card = shallowRef<CellToCopy | null>(null)
   watch(
-    () => [keyOf(at.value), store.drawing?.id, store.drawing?.version],
+    [() => keyOf(at.value), () => store.drawing?.id, () => store.drawing?.version],
     async () => {
       card.value = null
       const here = keyOf(at.value)
@@ -51,31 +53,34 @@ export function useCellInHand(props: { id: string; cell?: string }) {
     void router.replace({ name: 'copy', params: { id: props.id, cell: `${place.column + 1}-${place.row + 1}` } })
   }
 
-  function goBy(start: Choices['copy']['start']) {
-    chosenAt = store.drawing?.version ?? null
-    store.decide((choices) => (choices.copy.start = start))
+  /** Another way of going through the cells: which is first, in what school, in what pass. */
+  function goBy(way: Partial<Choices['copy']>) {
+    chosen = store.drawing ? { at: store.drawing.version, cell: keyOf(at.value) } : null
+    store.decide((choices) => Object.assign(choices.copy, way))
   }
 
   const move = (dx: number, dy: number) => go(cells.beside(at.value, dx, dy))
 
   function mark(state: 'done' | 'empty') {
     const here = at.value
-    void cells.note(here, { state })
-    past.value.push(here)
+    // One that is through already, or further on, is only gone past.
+    const noted = cells.stateOf(here) !== state && !(state === 'done' && cells.stateOf(here) === 'open' && cells.isSettled(here))
+    if (noted) void (state === 'done' ? cells.finish(here) : cells.note(here, { state }))
+    past.value.push({ ...here, noted })
     go(cells.nextOpen(here))
   }
 
   /** Back to the cell last left, open again; opened afresh, to the one that was settled last. */
   function back() {
-    const last = past.value.pop() ?? (typeof cells.way?.last === 'number' ? cells.placeAt(cells.way.last) : null)
+    const last = past.value.pop() ?? (typeof cells.way?.last === 'number' ? { ...cells.placeAt(cells.way.last), noted: true } : null)
     if (!last) return
-    if (cells.isSettled(last)) void cells.note(last, { state: 'open' })
+    if (last.noted && cells.isSettled(last)) void cells.reopen(last)
     go(last)
   }
 
   /** The cell in hand is to be copied again. */
   function reopen() {
-    if (cells.isSettled(at.value)) void cells.note(at.value, { state: 'open' })
+    if (cells.isSettled(at.value)) void cells.reopen(at.value)
   }
 
   return { at, card, go, goBy, move, mark, back, reopen }

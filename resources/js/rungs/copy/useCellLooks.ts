@@ -7,9 +7,19 @@ export interface CellLooks {
   lifted: boolean
   hairlines: boolean
   upsideDown: boolean
+  /** Left and right swapped: to be looked at, not to be measured from. */
+  mirrored: boolean
   brighter: boolean
   tone: boolean
   quarters: boolean
+  /** The outlines of named things. */
+  things: boolean
+  /** Few flat shapes in place of the photo. */
+  masses: boolean
+  /** What lies under the pointer, larger. */
+  loupe: boolean
+  /** Where contours are hard, soft and lost. */
+  strengths: boolean
   /** The contour in hand, by its place in the list. */
   chosen: number | null
   /** The crossing that is pointed at, likewise. */
@@ -17,7 +27,7 @@ export interface CellLooks {
 }
 
 export function useCellLooks() {
-  const looks = reactive<CellLooks>({ view: 'one', lifted: false, hairlines: true, upsideDown: false, brighter: false, tone: false, quarters: false, chosen: null, pointed: null })
+  const looks = reactive<CellLooks>({ view: 'one', lifted: false, hairlines: true, upsideDown: false, mirrored: false, brighter: false, tone: false, quarters: false, things: false, masses: false, loupe: false, strengths: false, chosen: null, pointed: null })
 
   // A contour is followed in one cell alone.
   watch(

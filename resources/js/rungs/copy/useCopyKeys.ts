@@ -18,7 +18,7 @@ export interface CopyKey {
 export function useCopyKeys(keys: CopyKey[]) {
   useEventListener('keydown', (event: KeyboardEvent) => {
     const target = event.target instanceof HTMLElement ? event.target : null
-    if (target?.closest('input, select, textarea') || event.ctrlKey || event.metaKey || event.altKey) return
+    if (target?.closest('input, select, textarea, [role=slider]') || event.ctrlKey || event.metaKey || event.altKey) return
     const pressed = event.key.length === 1 ? event.key.toLowerCase() : event.key
     const found = keys.find((one) => one.key === pressed || one.also === pressed)
     if (!found || (event.key === ' ' && target?.closest('button, a'))) return

@@ -5,12 +5,12 @@ import { useCopying, type Place } from '@/stores/copying'
 import { useWindow, type View } from './useWindow'
 
 /** The picture of what is in sight, and its neighbours' fetched while the artist draws, so that the next is there when the key goes down. */
-export function usePiece(at: Ref<Place>, view: Ref<View>) {
+export function usePiece(at: Ref<Place>, view: Ref<View>, tone: Ref<boolean>) {
   const store = useDrawing()
   const cells = useCopying()
   const window = useWindow(at, view)
 
-  const addressOf = (shares: { left: number; top: number; width: number; height: number }) => (store.drawing && store.workings ? cutOf(store.drawing, store.workings, shares) : '')
+  const addressOf = (shares: { left: number; top: number; width: number; height: number }) => (store.drawing && store.workings ? cutOf(store.drawing, store.workings, shares, tone.value ? cells.way?.tones : null) : '')
   const source = computed(() => addressOf(window.shares.value))
   const shown = ref('')
   const failed = ref(false)

@@ -7,6 +7,7 @@ import { useDrawing } from '@/stores/drawing'
 import Choose from '@/ui/Choose.vue'
 import Num from '@/ui/Num.vue'
 import TypedInput from '@/ui/TypedInput.vue'
+import Check from '@/ui/Check.vue'
 
 /** The last list, ticked off as it is done. */
 const props = defineProps<{ choices: Choices; workings: Workings; drawing: Drawing }>()
@@ -15,7 +16,7 @@ const media = labels('graphite', 'ink', 'watercolour', 'pastel', 'coloured penci
 
 const tasks = shallowRef<Task[]>([])
 watch(
-  () => [props.drawing.id, props.drawing.version],
+  [() => props.drawing.id, () => props.drawing.version],
   () =>
     api
       .finish(props.drawing.id)
@@ -37,12 +38,13 @@ function tick(key: string) {
   <p data-test="left">{{ tasks.length > 0 && left === 0 ? $t('finish.allOfItIsDone') : $t('finish.leftToDo', { left, tasks: tasks.length }) }}</p>
   <ol class="tasks" data-test="tasks">
     <li v-for="task in tasks" :key="task.key" :class="{ done: done.has(task.key) }">
-      <label class="check"><input type="checkbox" :checked="done.has(task.key)" @change="tick(task.key)" /><span><Num :text="task.words" /></span></label>
+      <Check :model-value="done.has(task.key)" @update:model-value="tick(task.key)"><Num :text="task.words" /></Check>
       <p class="soft">{{ task.why }}</p>
       <p v-if="task.caution" class="caution"><b>{{ $t('finish.careful') }}</b> {{ task.caution }}</p>
     </li>
   </ol>
   <TypedInput :label="$t('finish.oneThingYouWouldDoOtherwise')" field="finish.lesson" :model-value="choices.finish.lesson" :hint="$t('finish.oneLine')" @update:model-value="store.decide((c) => (c.finish.lesson = $event))" />
+  <router-link class="button" :to="{ name: 'log', params: { id: drawing.id } }">{{ $t('finish.theLog') }}</router-link>
 </template>
 
 <style scoped>
@@ -56,16 +58,12 @@ function tick(key: string) {
   line-height: 1.3;
 }
 
-.check {
+.tasks .check {
+  --el-checkbox-input-height: 24px;
+  --el-checkbox-input-width: 24px;
   align-items: start;
   gap: 10px;
-}
-
-.tasks input {
-  flex: none;
-  width: 24px;
-  height: 24px;
-  margin: 0;
+  font-size: inherit;
 }
 
 .tasks p {

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, ref, useId, watch } from 'vue'
+import { computed, ref, useId } from 'vue'
 import { api } from '@/api/client'
 import { useLook } from '@/boards/useLook'
 import type { Choices, Clearance, Drawing, Verdict, Workings } from '@/api/types'
@@ -27,13 +27,11 @@ const id = useId()
 
 const way = computed(() => props.choices.fit.way)
 const slid = computed(() => (way.value === 'inset' ? 'inset' : 'size'))
-/** Where the slider was pulled to; the answer comes a moment later, and a key pressed meanwhile must not go by what was. */
-const pulled = ref<number | null>(null)
-watch(
-  () => store.state,
-  (state) => state === 'saved' && (pulled.value = null),
-)
-const percent = computed(() => pulled.value ?? Math.round((slid.value === 'inset' ? props.workings.inset_size : props.workings.crop_size) * 100))
+const percent = computed(() => {
+  const { pulled } = store
+  const share = pulled?.by === 'size' ? pulled.size : pulled?.by === 'inset' ? pulled.share : slid.value === 'inset' ? props.workings.inset_size : props.workings.crop_size
+  return Math.round(share * 100)
+})
 const sizeOf = computed(() => (way.value === 'inset' ? t('fit.sizeAlongTheDiagonal') : t('fit.sizeOfTheCrop')))
 const sized = computed(() => way.value === 'inset' || way.value === 'cells' || (way.value === 'crop' && props.choices.fit.lock !== 'free'))
 const figures = computed(() => {
@@ -44,21 +42,8 @@ const figures = computed(() => {
     { name: t('fit.leftOver'), text: left_over },
   ]
 })
-/** The crop grows and shrinks about its own middle. */
 function resize(to: number) {
-  pulled.value = to
-  const share = to / 100
-  void store.preview((choices) => {
-    if (slid.value === 'inset') {
-      Object.assign(choices.fit, { inset: toShare(share), inset_width: null })
-      return
-    }
-    const { crop, crop_size: size } = props.workings
-    const by = share / size
-    choices.fit.left = toShare(crop.left + (crop.share_w * (1 - by)) / 2)
-    choices.fit.top = toShare(crop.top + (crop.share_h * (1 - by)) / 2)
-    choices.fit.size = toShare(share)
-  })
+  void store.pull(slid.value === 'inset' ? { by: 'inset', share: to / 100 } : { by: 'size', size: to / 100 })
 }
 
 function lock(to: Choices['fit']['lock']) {
@@ -154,7 +139,7 @@ const dividers = useAsked(api.dividers)
     <Fold :name="$t('fit.judgeIt')" :decided="choices.grid.overlays.map(choice).join(', ')">
       <Overlays :choices="choices" />
       <Pick v-model="look.mask" :label="$t('fit.maskRoundTheCrop')" :options="{ bench: $t('fit.bench'), black: $t('fit.black'), white: $t('fit.white'), grey: $t('fit.grey') }" />
-      <label class="field"><span class="legend">{{ $t('fit.howDense', { strength: look.strength }) }}</span><input v-model.number="look.strength" type="range" min="0" max="100" step="2" /></label>
+      <div class="field"><span class="legend">{{ $t('fit.howDense', { strength: look.strength }) }}</span><el-slider v-model="look.strength" :min="0" :max="100" :step="2" :show-tooltip="false" :aria-label="$t('fit.howDense', { strength: look.strength })" /></div>
     </Fold>
     <Fold :name="$t('fit.cropsKept')" :decided="choices.crops.length ? String(choices.crops.length) : $t('fit.none')"><KeptCrops :choices="choices" :drawing="drawing" :workings="workings" /></Fold>
     <Fold v-if="workings.print" :name="$t('fit.isItATrueEnlargement')">

@@ -32,7 +32,7 @@ async function feature() {
   if (box) await store.adjust('feature', { width: boxOf(box).width, height: boxOf(box).height, fineness: fineness.value })
 }
 
-const listed = (readings: Readings[]) => readings.map((reading) => reading.sheet.rounded.text.replace(/ (in|cm|mm)$/, '')).join(', ')
+const listed = (readings: Readings[]) => readings.map((reading) => reading.sheet.rounded.amount).join(', ')
 </script>
 
 <template>

@@ -101,6 +101,7 @@ async function part() {
     <Finer :choices="choices" :workings="workings" />
     <KeyPoints :choices="choices" :workings="workings" />
     <Fold :name="$t('grid.lines')" :decided="$t('grid.weightOnThePhoto', { as: weights[choices.grid.weights.photo as 1] })">
+      <!-- Native radios: each is the pencil's own colour, which Element Plus's would paint over when chosen. -->
       <fieldset class="pencils">
         <legend class="legend">{{ $t('grid.lineOnThePhoto') }}</legend>
         <label v-for="colour in shelf.catalogue.colours" :key="colour.key" :title="colour.name">

@@ -23,13 +23,13 @@ function take(columns: number) {
   <p v-if="meshes.fault.value" class="fault">{{ meshes.fault.value }}</p>
   <table v-if="meshes.answer.value" data-test="meshes">
     <thead>
-      <tr><th scope="col">{{ $t('grid.mesh') }}</th><th scope="col">{{ $t('grid.lineCount') }}</th><th scope="col">{{ $t('grid.toRule') }}</th><th scope="col">{{ $t('grid.eyesError') }}</th></tr>
+      <tr><th scope="col">{{ $t('grid.mesh') }}</th><th scope="col">{{ $t('grid.lineCount') }}</th><th scope="col">{{ $t('grid.toRule') }}<template v-if="meshes.answer.value.some((mesh) => mesh.copying)"><br />{{ $t('grid.toCopy') }}</template></th><th scope="col">{{ $t('grid.eyesError') }}</th></tr>
     </thead>
     <tbody>
       <tr v-for="mesh in meshes.answer.value" :key="mesh.columns">
         <th scope="row"><button type="button" class="button bare" :aria-pressed="choices.grid.school === 'count' && choices.grid.columns === mesh.columns" @click="take(mesh.columns)">{{ mesh.columns }} × {{ mesh.rows }}</button></th>
         <td>{{ mesh.lines }}</td>
-        <td>{{ mesh.time }}</td>
+        <td>{{ mesh.time }}<template v-if="mesh.copying"><br /><Num :text="mesh.copying" /></template></td>
         <td><Num :text="mesh.error" /></td>
       </tr>
     </tbody>

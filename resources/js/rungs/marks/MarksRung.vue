@@ -16,10 +16,6 @@ const lit = defineModel<number | null>('lit', { required: true })
 const rows = computed(() => props.workings[way.value === 'down' ? 'rows_down' : 'rows_across'])
 const chosen = computed(() => rows.value.find((row) => row.line === lit.value))
 
-function bare(text: string | undefined) {
-  return text?.replace(/ (in|cm|mm)$/, '') ?? '–'
-}
-
 function off(row: MarkRow) {
   return [row.print, row.area, row.sheet].some((reading) => reading !== null && reading.error_mm !== 0)
 }
@@ -44,9 +40,9 @@ function off(row: MarkRow) {
           <span v-if="row.line === null" class="soft"><Num :text="row.name" /></span>
           <button v-else type="button" :aria-pressed="lit === row.line" :aria-label="$t('marks.oneLine', { line: row.line })" @click="lit = row.line" @focus="lit = row.line">{{ row.line }}</button>
         </th>
-        <td><Num :text="bare(row.print?.rounded.text)" /></td>
-        <td><Num :text="bare(row.area.rounded.text)" /></td>
-        <td class="sheet"><Num :text="bare(row.sheet.rounded.text)" /></td>
+        <td><Num :text="row.print?.rounded.amount ?? '–'" /></td>
+        <td><Num :text="row.area.rounded.amount" /></td>
+        <td class="sheet"><Num :text="row.sheet.rounded.amount" /></td>
         <td class="off">{{ off(row) ? '≈' : '' }}</td>
       </tr>
     </tbody>
@@ -56,7 +52,7 @@ function off(row: MarkRow) {
       <template v-if="reading">
         <dt class="legend">{{ name }}</dt>
         <dd>
-          <Num :text="reading.exactly" /><span v-if="reading.error_mm !== 0" class="soft"><Num :text="$t('marks.readingIsError', { reading: bare(reading.rounded.text), error: reading.error })" /></span><span v-else class="soft">{{ $t('marks.onTheRuler') }}</span>
+          <Num :text="reading.exactly" /><span v-if="reading.error_mm !== 0" class="soft"><Num :text="$t('marks.readingIsError', { reading: reading.rounded.amount, error: reading.error })" /></span><span v-else class="soft">{{ $t('marks.onTheRuler') }}</span>
         </dd>
       </template>
     </template>

@@ -33,7 +33,7 @@ const families = computed(() => {
   const found = shelf.catalogue.sheets.filter((sheet) => `${sheet.name} ${sheet.width} × ${sheet.height} ${sheet.source}`.toLowerCase().includes(wanted))
   return Object.entries(Object.groupBy(found, (sheet) => sheet.source)).map(([source, sheets]) => ({ source, sheets: sheets ?? [] }))
 })
-const rulers = computed(() => Object.fromEntries(shelf.catalogue.rulers.filter((ruler) => ruler.endsWith('in') === (props.choices.unit === 'in')).map((ruler) => [ruler, ruler])))
+const rulers = computed(() => Object.fromEntries(props.workings.ruler.known.map((ruler) => [ruler, ruler])))
 const chosen = computed(() => props.choices.paper.sheet ?? (props.choices.paper.name ? `own:${props.choices.paper.name}` : OWN))
 const others = useAsked(api.sheets)
 
@@ -54,17 +54,6 @@ function take(other: OtherSheet) {
 
 function takeRuler(ruler: Preset) {
   store.decide((choices) => Object.assign(choices, ruler.content))
-}
-
-function unit(to: Choices['unit']) {
-  store.decide((choices) => {
-    const common = shelf.catalogue.rulers.find((ruler) => (to === 'in' ? ruler === '1/16 in' : ruler === '1 mm'))
-    if ((to === 'in') !== (choices.unit === 'in')) {
-      choices.ruler = common ?? choices.ruler
-      choices.photo.ruler = null
-    }
-    choices.unit = to
-  })
 }
 </script>
 
@@ -104,7 +93,7 @@ function unit(to: Choices['unit']) {
   <Sums :lines="workings.rungs.paper.sums" />
   <div>
     <Fold :name="$t('paper.rulerAndUnit')" :decided="choices.reach ? $t('paper.rulerLong', { ruler: choices.ruler, reach: choices.reach }) : choices.ruler">
-      <Pick :label="$t('paper.unit')" :model-value="choices.unit" :options="{ in: $t('paper.in'), cm: $t('paper.cm'), mm: $t('paper.mm') }" @update:model-value="unit" />
+      <Pick :label="$t('paper.unit')" :model-value="choices.unit" :options="{ in: $t('paper.in'), cm: $t('paper.cm'), mm: $t('paper.mm') }" @update:model-value="store.adjust('unit', { unit: $event })" />
       <div class="two">
         <Choose :label="$t('paper.rulersFinestMark')" :model-value="choices.ruler" :options="rulers" @update:model-value="store.decide((c) => (c.ruler = $event))" />
         <TypedInput :label="$t('paper.itsLength')" field="reach" :model-value="choices.reach" :hint="$t('paper.any')" @update:model-value="store.decide((c) => (c.reach = $event || null))" />

@@ -4,6 +4,7 @@ import { bring, Refused } from '@/api/client'
 import type { Choices } from '@/api/types'
 import { useDrawing } from '@/stores/drawing'
 import Fold from '@/ui/Fold.vue'
+import FilePick from '@/ui/FilePick.vue'
 
 /** Other pictures of the subject: to look at, never to measure from. One drawing has one reference. */
 defineProps<{ choices: Choices }>()
@@ -11,10 +12,8 @@ const store = useDrawing()
 const progress = ref<number | null>(null)
 const fault = ref('')
 
-async function take(event: Event) {
-  const input = event.target as HTMLInputElement
-  const file = input.files?.[0]
-  if (!file || progress.value !== null) return
+async function take(file: File) {
+  if (progress.value !== null) return
   progress.value = 0
   try {
     const picture = await bring(file, (share) => (progress.value = share))
@@ -24,14 +23,13 @@ async function take(event: Event) {
     fault.value = error instanceof Refused ? error.message : String(error)
   } finally {
     progress.value = null
-    input.value = ''
   }
 }
 </script>
 
 <template>
   <Fold :name="$t('photo.otherPictures')" :decided="choices.beside.length ? $t('photo.besideCount', { beside: choices.beside.length }) : $t('photo.none')">
-    <label class="button">{{ progress === null ? $t('photo.bringOneOver') : $t('photo.bringingItOver', { progress: Math.round(progress * 100) }) }}<input type="file" class="unseen" accept="image/jpeg,image/png,image/webp,image/heic,image/avif" data-test="beside-file" @change="take" /></label>
+    <FilePick accept="image/jpeg,image/png,image/webp,image/heic,image/avif" data-test="beside-file" @file="take">{{ progress === null ? $t('photo.bringOneOver') : $t('photo.bringingItOver', { progress: Math.round(progress * 100) }) }}</FilePick>
     <p v-if="fault" class="fault" role="alert">{{ fault }}</p>
     <p v-if="store.errors.beside" class="fault" role="alert">{{ store.errors.beside }}</p>
     <figure v-for="(picture, i) in choices.beside" :key="i" data-test="beside">

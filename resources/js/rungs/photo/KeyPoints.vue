@@ -2,16 +2,19 @@
 import type { Choices, Workings } from '@/api/types'
 import { t } from '@/lang'
 import { useDrawing } from '@/stores/drawing'
+import { useSuggested } from '@/stores/suggested'
 import { useTool } from '@/stores/tool'
 import Fold from '@/ui/Fold.vue'
 import TypedInput from '@/ui/TypedInput.vue'
 import Num from '@/ui/Num.vue'
 import { toShare } from '@/ui/shares'
+import Check from '@/ui/Check.vue'
 
 /** Named places on the picture: where they are on both boards, from the lines and from the thirds; a focal cross through those that must be exact. */
 defineProps<{ choices: Choices; workings: Workings; open?: boolean }>()
 const store = useDrawing()
 const tool = useTool()
+const suggested = useSuggested()
 
 /** Held where it lies now, to be moved from there; only one point can be. */
 function pin(i: number, at: Workings['points'][number]) {
@@ -20,7 +23,7 @@ function pin(i: number, at: Workings['points'][number]) {
 
 async function add(cross: boolean) {
   const at = await tool.ask('point', cross ? t('photo.pointAtWhatMustBeExact') : t('photo.pointAtAPlace'))
-  if (at) store.decide((choices) => choices.points.push({ name: t('photo.newPoint', { points: choices.points.length + 1 }), x: toShare(at.x2), y: toShare(at.y2), cross, pin: null }))
+  if (at) store.decide((choices) => choices.points.push({ name: t('photo.newPoint', { points: choices.points.length + 1 }), x: toShare(at.x2), y: toShare(at.y2), cross, firm: false, pin: null }))
 }
 </script>
 
@@ -30,8 +33,23 @@ async function add(cross: boolean) {
       <button type="button" class="button" @click="add(false)">{{ $t('photo.addAPoint') }}</button>
       <button type="button" class="button" @click="add(true)">{{ $t('photo.addAFocalCross') }}</button>
     </div>
+    <button v-if="store.drawing?.photo" type="button" class="button" :disabled="suggested.asking" @click="suggested.ask">{{ $t('photo.suggestPoints') }}</button>
+    <p v-if="suggested.places?.length === 0" class="soft" data-test="suggested">{{ $t('photo.everyLongStretchIsHeld') }}</p>
+    <ul v-if="suggested.places && suggested.places.length > 0" class="suggested" data-test="suggested">
+      <li v-for="(place, i) in suggested.places" :key="`${place.x} ${place.y}`"><span>{{ i + 1 }} · <b>{{ place.cell }}</b> <Num :text="place.nearest" /></span><button type="button" class="button" @click="suggested.take(place)">{{ $t('photo.takeIt') }}</button></li>
+    </ul>
+    <table v-if="choices.points.length > 1" class="points" data-test="points-table">
+      <thead><tr><th>{{ $t('photo.point') }}</th><th>{{ $t('photo.onThePaper') }}</th><th v-if="workings.points.some((one) => one.across.print)">{{ $t('photo.onThePrint') }}</th><th>{{ $t('photo.measures') }}</th></tr></thead>
+      <tbody>
+        <tr v-for="(one, i) in workings.points" :key="i" :class="{ firm: one.firm }">
+          <th scope="row">{{ one.name }}<small>{{ one.cell }}</small></th>
+          <template v-if="one.inside"><td><Num :text="`${one.across.area.rounded.text}, ${one.down.area.rounded.text}`" /></td><td v-if="one.across.print && one.down.print"><Num :text="`${one.across.print.rounded.text}, ${one.down.print.rounded.text}`" /></td><td>{{ one.measures }}</td></template>
+          <td v-else colspan="3" class="soft">{{ one.nearest }}</td>
+        </tr>
+      </tbody>
+    </table>
     <p v-if="store.errors.points" class="fault" role="alert">{{ store.errors.points }}</p>
-    <div v-for="(point, i) in choices.points" :key="i" class="point" data-test="key-point">
+    <div v-for="(point, i) in choices.points" :key="i" class="entry" data-test="key-point">
       <TypedInput :label="$t('photo.nameOfPointI', { i: i + 1 })" :field="`points.${i}.name`" :model-value="point.name" @update:model-value="store.decide((c) => c.points[i] && (c.points[i].name = $event))" />
       <template v-if="workings.points[i]">
         <p v-if="workings.points[i].inside"><b>{{ workings.points[i].cell }}</b> <Num :text="$t('photo.paperAndSheetEdge', { across: workings.points[i].across.area.rounded.text, down: workings.points[i].down.area.rounded.text, left: workings.points[i].across.sheet.rounded.text, top: workings.points[i].down.sheet.rounded.text })" /></p>
@@ -48,7 +66,8 @@ async function add(cross: boolean) {
         <p v-if="workings.points[i]?.pinned" data-test="pinned"><Num :text="workings.points[i].pinned" /></p>
       </template>
       <div class="row">
-        <label><input type="checkbox" :checked="point.cross" @change="store.decide((c) => c.points[i] && (c.points[i].cross = !point.cross))" /> {{ $t('photo.cross') }}</label>
+        <Check :model-value="point.firm" @update:model-value="store.decide((c) => c.points[i] && (c.points[i].firm = $event))">{{ $t('photo.firm') }}</Check>
+        <Check :model-value="point.cross" @update:model-value="store.decide((c) => c.points[i] && (c.points[i].cross = $event))">{{ $t('photo.cross') }}</Check>
         <button type="button" class="button bare" @click="store.adjust('aim', { x: point.x, y: point.y, at: 'centre' })">{{ $t('photo.centreIt') }}</button>
         <button type="button" class="button bare" @click="store.adjust('aim', { x: point.x, y: point.y, at: 'third' })">{{ $t('photo.onAThird') }}</button>
         <button type="button" class="button bare" @click="store.adjust('aim', { x: point.x, y: point.y, at: 'sheet' })">{{ $t('photo.midSheet') }}</button>
@@ -61,32 +80,66 @@ async function add(cross: boolean) {
 </template>
 
 <style scoped>
-.point {
-  display: flex;
-  flex-direction: column;
-  gap: 3px;
-  padding-bottom: 6px;
-  border-bottom: 1px solid var(--rule);
-  font-size: 15px;
-  line-height: 1.3;
-}
-
 .row {
   display: flex;
   flex-wrap: wrap;
   align-items: center;
-  gap: 0;
+  gap: 0 8px;
 }
 
 .row .button {
   padding: 5px 7px;
 }
 
-.row label {
+.suggested {
+  margin: 0;
+  padding: 0;
+  list-style: none;
+}
+
+.suggested li {
   display: flex;
+  justify-content: space-between;
   align-items: center;
-  gap: 6px;
-  min-height: 36px;
+  gap: 8px;
+  padding: 2px 0;
+}
+
+.suggested .button {
+  flex: none;
+}
+
+.points {
+  width: 100%;
+  table-layout: fixed;
+  overflow-wrap: anywhere;
+  border-collapse: collapse;
+  font-size: 15px;
+}
+
+.points th,
+.points td {
+  padding: 3px 6px 3px 0;
+  text-align: left;
+  font-weight: 400;
+  border-bottom: 1px solid var(--rule);
+}
+
+.points thead th {
+  color: var(--soft);
+}
+
+.points .firm th {
+  font-weight: 700;
+}
+
+.points small {
+  margin-left: 6px;
+  color: var(--soft);
+  font-weight: 400;
+}
+
+.row .check {
   margin-right: auto;
 }
 </style>

@@ -3,7 +3,6 @@ import { computed } from 'vue'
 import { api } from '@/api/client'
 import type { Choices, Drawing, Workings } from '@/api/types'
 import { choice, labels, t } from '@/lang'
-import { useCatalogue } from '@/stores/catalogue'
 import { useDrawing } from '@/stores/drawing'
 import { boxOf, useTool } from '@/stores/tool'
 import Callout from '@/ui/Callout.vue'
@@ -18,15 +17,15 @@ import { useAsked } from '../useAsked'
 import Beside from './Beside.vue'
 import KeyPoints from './KeyPoints.vue'
 import Regions from './Regions.vue'
+import Things from './Things.vue'
 
 const props = defineProps<{ choices: Choices; workings: Workings; drawing: Drawing }>()
 const store = useDrawing()
 const tool = useTool()
-const shelf = useCatalogue()
 
 const sides = ['top', 'left', 'right', 'bottom'] as const
 const subjects = labels('likeness', 'figure', 'still life', 'buildings', 'landscape')
-const rulers = computed(() => Object.fromEntries([['', t('photo.thePapersRuler')], ...shelf.catalogue.rulers.filter((ruler) => ruler.endsWith('in') === (props.choices.unit === 'in')).map((ruler) => [ruler, ruler])]))
+const rulers = computed(() => Object.fromEntries([['', t('photo.thePapersRuler')], ...props.workings.ruler.known.map((ruler) => [ruler, ruler])]))
 const prints = useAsked(api.prints)
 const bordered = computed(() => Object.values(props.choices.photo.border).some((side) => side !== '0'))
 const degrees = computed(() => (props.choices.photo.straighten === 0 ? '0' : String(props.choices.photo.straighten)))
@@ -85,6 +84,7 @@ async function border() {
   <Sums :lines="workings.rungs.photo.sums" />
   <div>
     <KeyPoints :choices="choices" :workings="workings" />
+    <Things v-if="drawing.photo" :choices="choices" :workings="workings" />
     <Regions :choices="choices" :workings="workings" />
     <Fold :name="$t('photo.border')" :decided="bordered ? $t('photo.leftOff') : $t('photo.none')">
       <p class="soft">{{ $t('photo.whatIsNotPictureOffEach') }}</p>

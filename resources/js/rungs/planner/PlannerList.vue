@@ -6,6 +6,7 @@ import type { Choices, Drawing, Proposal, Workings } from '@/api/types'
 import { useDrawing } from '@/stores/drawing'
 import Num from '@/ui/Num.vue'
 import { useAsked } from '../useAsked'
+import Check from '@/ui/Check.vue'
 
 /** Plans whose cells are easy on both rulers, the best six as small pictures, the rest on request. */
 const props = defineProps<{ choices: Choices; drawing: Drawing; workings: Workings }>()
@@ -38,8 +39,8 @@ function take(plan: Proposal) {
 <template>
   <fieldset class="demands">
     <legend class="unseen">{{ $t('planner.whatAPlanMustBeLike') }}</legend>
-    <label><input v-model="demands.never_trim" type="checkbox" @change="plans.ask" /> {{ $t('planner.neverTrim') }}</label>
-    <label><input v-model="demands.whole_sheet" type="checkbox" @change="plans.ask" /> {{ $t('planner.useTheWholeSheet') }}</label>
+    <Check v-model="demands.never_trim" @update:model-value="plans.ask">{{ $t('planner.neverTrim') }}</Check>
+    <Check v-model="demands.whole_sheet" @update:model-value="plans.ask">{{ $t('planner.useTheWholeSheet') }}</Check>
     <label class="field"><span class="legend">{{ $t('planner.atMostSoManyLines') }}</span><el-input v-model="demands.most_lines" :aria-label="$t('planner.atMostSoManyLines')" inputmode="numeric" :placeholder="$t('planner.any')" autocomplete="off" @change="plans.ask" /></label>
     <label class="field"><span class="legend">{{ $t('planner.cellsAtLeast') }}</span><el-input v-model="demands.least_cell" :aria-label="$t('planner.cellsAtLeast')" :placeholder="$t('planner.any')" autocomplete="off" @change="plans.ask" /></label>
   </fieldset>
@@ -70,13 +71,6 @@ fieldset {
   display: grid;
   grid-template-columns: 1fr 1fr;
   gap: 4px 10px;
-}
-
-.demands label:not(.field) {
-  display: flex;
-  align-items: center;
-  gap: 6px;
-  min-height: 34px;
 }
 
 .plans {

@@ -47,7 +47,7 @@ async function make(format: string) {
 <template>
   <p v-if="fault" class="fault" role="alert">{{ fault }}</p>
   <div v-if="making" class="progress" role="status" data-test="making">
-    <progress :value="making.page" :max="making.of" :aria-label="$t('print.pagesMade')" />
+    <el-progress :percentage="Math.round((100 * (making.page ?? 0)) / (making.of ?? 1))" :show-text="false" :aria-label="$t('print.pagesMade')" />
     <span>{{ $t('print.pageBeingMade', { page: making.page, of: making.of }) }}</span>
     <button type="button" class="button bare" @click="end">{{ $t('print.stop') }}</button>
   </div>
@@ -83,9 +83,4 @@ async function make(format: string) {
   white-space: nowrap;
 }
 
-progress {
-  width: 160px;
-  min-width: 0;
-  accent-color: var(--done);
-}
 </style>

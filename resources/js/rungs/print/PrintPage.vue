@@ -7,6 +7,7 @@ import { useCatalogue } from '@/stores/catalogue'
 import { usePrinting } from '@/stores/printing'
 import RungPage from '../RungPage.vue'
 import { useOpenDrawing } from '../useOpenDrawing'
+import { useSitting } from '../useSitting'
 import MakeSheet from './MakeSheet.vue'
 import PrintPanel from './PrintPanel.vue'
 
@@ -16,6 +17,7 @@ const store = useOpenDrawing(
   () => props.id,
   () => t('print.print'),
 )
+useSitting(() => 'print')
 const shelf = useCatalogue()
 const printing = usePrinting()
 
@@ -32,7 +34,7 @@ const loading = ref(true)
 const wanted = shallowRef('')
 
 watch(
-  () => [kind.value?.key, query.value, store.drawing?.version] as const,
+  [() => kind.value?.key, () => query.value, () => store.drawing?.version],
   async ([key, asked, version]) => {
     if (!key || version === undefined) return
     const mine = (wanted.value = `${key}?${asked}&v=${version}`)

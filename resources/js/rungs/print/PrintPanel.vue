@@ -9,6 +9,7 @@ import Num from '@/ui/Num.vue'
 import Pick from '@/ui/Pick.vue'
 import PrinterCheck from './PrinterCheck.vue'
 import PrintersPaper from './PrintersPaper.vue'
+import Check from '@/ui/Check.vue'
 
 /** Which sheet, what is on it, and by which printer. */
 const props = defineProps<{ drawing: Drawing; choices: Choices; kind: PrintableSheet; spacing: string[] }>()
@@ -34,10 +35,10 @@ const names = computed(() => Object.fromEntries(shelf.catalogue.printed.map((one
   <Pick v-if="Object.keys(possible).length > 1" v-model="at" :label="$t('print.size')" :options="possible" />
   <Pick v-if="takes.has('look')" v-model="printing.look" :label="$t('print.picture')" :options="{ photo: $t('print.photo'), grey: $t('print.greyscale'), outline: $t('print.outline') }" />
   <div v-if="takes.has('labels') || takes.has('mirrored')">
-    <label v-if="takes.has('labels')" class="check"><input v-model="printing.labels" type="checkbox" /> {{ $t('print.withItsLettersAndNumbers') }}</label>
-    <label v-if="takes.has('whole')" class="check"><input v-model="printing.whole" type="checkbox" /> {{ $t('print.theWholePhotoTheRestDimmed') }}</label>
-    <label v-if="takes.has('lines')" class="check"><input v-model="printing.lines" type="checkbox" /> {{ $t('print.withTheGrid') }}</label>
-    <label v-if="takes.has('mirrored')" class="check"><input v-model="printing.mirrored" type="checkbox" /> {{ $t('print.mirroredLeftAndRightSwapped') }}</label>
+    <Check v-if="takes.has('labels')" v-model="printing.labels">{{ $t('print.withItsLettersAndNumbers') }}</Check>
+    <Check v-if="takes.has('whole')" v-model="printing.whole">{{ $t('print.theWholePhotoTheRestDimmed') }}</Check>
+    <Check v-if="takes.has('lines')" v-model="printing.lines">{{ $t('print.withTheGrid') }}</Check>
+    <Check v-if="takes.has('mirrored')" v-model="printing.mirrored">{{ $t('print.mirroredLeftAndRightSwapped') }}</Check>
   </div>
   <p v-if="kind.key === 'gridded' || kind.key === 'overlay'" class="soft">{{ $t('print.neverMarkAPrintYouCherish') }}</p>
   <Fold v-if="spacing.length" :name="$t('print.theSpacingTriedFirst')" open>

@@ -5,10 +5,13 @@ import { t } from '@/lang'
 import { useDrawing } from '@/stores/drawing'
 import { useTones } from '@/stores/tones'
 import { useTool } from '@/stores/tool'
+import Callout from '@/ui/Callout.vue'
 import CountInput from '@/ui/CountInput.vue'
+import Num from '@/ui/Num.vue'
 import Pick from '@/ui/Pick.vue'
 import Sums from '@/ui/Sums.vue'
 import ToneBar from './ToneBar.vue'
+import Check from '@/ui/Check.vue'
 
 const props = defineProps<{ choices: Choices; workings: Workings; drawing: Drawing }>()
 const store = useDrawing()
@@ -16,7 +19,7 @@ const tones = useTones()
 const tool = useTool()
 
 watch(
-  () => [props.drawing.id, props.drawing.version],
+  [() => props.drawing.id, () => props.drawing.version],
   () => tones.load().catch((error: Error) => (store.trouble = error.message)),
   { immediate: true },
 )
@@ -40,16 +43,20 @@ onUnmounted(() => tool.finish(null))
 
 <template>
   <h2>{{ $t('tone.lightAndDark') }}</h2>
+  <Callout v-if="!choices.copy.waved.includes('check before tone')" tone="calm" data-test="check-first">
+    <span><Num :text="$t('tone.checkFirst', { state: workings.check.decision })" /></span>
+    <span class="two"><router-link class="button" :to="{ name: 'rung', params: { id: drawing.id, rung: 'check' } }">{{ $t('rung.check') }}</router-link><button type="button" class="button" @click="store.decide((c) => c.copy.waved.push('check before tone'))">{{ $t('copy.iKnow') }}</button></span>
+  </Callout>
   <Pick v-if="drawing.photo" v-model="tones.view" :label="$t('tone.lookAt')" :options="{ photo: $t('tone.thePhoto'), few: $t('tone.countedTones', { steps: choices.tone.steps }), two: $t('tone.two') }" />
   <CountInput :label="$t('tone.tones')" field="tone.steps" :model-value="choices.tone.steps" @update:model-value="store.decide((c) => (c.tone.steps = $event))" />
-  <label class="check"><input type="checkbox" :checked="choices.tone.paper" @change="store.decide((c) => (c.tone.paper = !c.tone.paper))" /> {{ $t('tone.theBarePaper') }}</label>
+  <Check :model-value="choices.tone.paper" @update:model-value="store.decide((c) => (c.tone.paper = $event))">{{ $t('tone.theBarePaper') }}</Check>
   <ToneBar v-if="tones.tones" :bar="tones.tones.bar" :here="tones.probed?.step" />
   <template v-if="drawing.photo">
     <div class="two">
       <button type="button" class="button" :aria-pressed="probing" @click="probing ? tool.finish(null) : probe()">{{ probing ? $t('tone.layTheProbeDown') : $t('tone.probeAPlace') }}</button>
       <button type="button" class="button" :aria-pressed="tones.marked" @click="tones.marked = !tones.marked">{{ tones.marked ? $t('tone.hideTheEnds') : $t('tone.showTheEnds') }}</button>
     </div>
-    <div v-if="tones.probed" class="probed" data-test="probed" role="status"><span class="swatch" :style="{ background: tones.probed.colour }" /><span>{{ tones.probed.words }}</span></div>
+    <div v-if="tones.probed" class="probed" data-test="probed" role="status"><span class="swatch" :style="{ background: tones.probed.colour }" /><span>{{ tones.probed.words }}<template v-if="tones.probed.compared">. {{ tones.probed.compared }}</template></span></div>
     <ul v-if="tones.marked && tones.tones" class="spots" data-test="spots">
       <li v-for="spot in tones.tones.spots" :key="spot.words"><span class="swatch" :style="{ background: spot.colour }" />{{ spot.words }}</li>
     </ul>

@@ -20,6 +20,7 @@ watch(
 </script>
 
 <template>
+  <!-- Native checkboxes: the whole tile is the label, and there may be hundreds of them. -->
   <div ref="list" :class="['ticks', { wide: !readings, lines: ruled }]" role="group" :aria-label="step.name">
     <label v-for="tick in step.ticks" :key="tick.key" :class="{ done: tick.done, waiting: tick.key === waiting?.key }" :data-waiting="tick.key === waiting?.key" :data-test="`tick-${tick.key}`">
       <input type="checkbox" :checked="tick.done" @change="$emit('mark', tick, !tick.done)" />

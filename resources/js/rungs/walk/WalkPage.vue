@@ -10,6 +10,7 @@ import Pick from '@/ui/Pick.vue'
 import { useHand } from '@/ui/useHand'
 import RungPage from '../RungPage.vue'
 import { useOpenDrawing } from '../useOpenDrawing'
+import { useSitting } from '../useSitting'
 import FoldPicture from './FoldPicture.vue'
 import TickList from './TickList.vue'
 import { useCaller } from './useCaller'
@@ -21,6 +22,7 @@ const store = useOpenDrawing(
   () => props.id,
   () => t('walk.markingOut'),
 )
+useSitting(() => 'marks')
 const router = useRouter()
 const hand = useHand()
 const caller = useCaller()
@@ -47,11 +49,19 @@ async function load() {
   else take(await asked(api.marking(props.id, props.board, hand.value)))
 }
 
+/** Of which drawing, board and hand the marks are. */
+let of = ''
+
+/** An answer that was overtaken by what was ticked since is let go of. */
 function take(answer: Marking | null) {
-  if (answer) store.heard(answer.kept)
-  marking.value = answer ?? marking.value
+  if (!answer) return
+  store.heard(answer.kept)
+  const now = `${props.id} ${props.board} ${hand.value}`
+  if (of === now && marking.value && answer.kept.edits < marking.value.kept.edits) return
+  of = now
+  marking.value = answer
 }
-watch(() => [props.board, hand.value, store.drawing?.id, store.drawing?.version], load, { immediate: true })
+watch([() => props.board, () => hand.value, () => store.drawing?.id, () => store.drawing?.version], load, { immediate: true })
 // Taken back, or brought again.
 watch(
   () => store.drawing?.edits,

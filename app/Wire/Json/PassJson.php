@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Wire\Json;
+
+use App\Wording\Say;
+use InchLadder\Copying\Pass;
+use OpenApi\Attributes as OA;
+
+/** A pass, and the card it opens with. */
+#[OA\Schema]
+final readonly class PassJson
+{
+    private function __construct(
+        #[OA\Property(enum: Pass::class)] public string $name,
+        #[OA\Property] public string $label,
+        /** What is drawn in it. */
+        #[OA\Property] public string $what,
+        #[OA\Property] public string $pencil,
+        /** What is not to be drawn yet. */
+        #[OA\Property] public string $not_yet,
+    ) {
+    }
+
+    public static function of(Pass $pass): self
+    {
+        return new self($pass->value, ...array_map(static fn (string $of): string => Say::it("copying.pass.{$pass->value}.{$of}"), ['name', 'what', 'pencil', 'not yet']));
+    }
+}

@@ -1,0 +1,130 @@
+<script setup lang="ts">
+import { useLocalStorage } from '@vueuse/core'
+import { computed } from 'vue'
+import type { Choices } from '@/api/types'
+import { useCopying } from '@/stores/copying'
+import { useDrawing } from '@/stores/drawing'
+import Callout from '@/ui/Callout.vue'
+import Check from '@/ui/Check.vue'
+
+/** The pass that is on: the three of them, the card it opens with, what is to be minded, and how it goes on when it is round. */
+const props = defineProps<{ id: string; copy: Choices['copy'] }>()
+const emit = defineEmits<{ goBy: [way: Partial<Choices['copy']>] }>()
+const cells = useCopying()
+const store = useDrawing()
+
+const now = computed(() => cells.passes.find((one) => one.name === cells.pass))
+const next = computed(() => (now.value ? cells.passes[cells.passes.indexOf(now.value) + 1] : undefined))
+/** The pass whose card was read on this device. */
+const read = useLocalStorage(() => `inch-ladder.card.${props.id}`, '')
+const open = computed(() => now.value !== undefined && read.value !== now.value.name)
+const caution = computed(() => (cells.way?.caution && !props.copy.waved.includes(cells.way.caution.name) ? cells.way.caution : null))
+const isRound = computed(() => cells.left === 0 && now.value !== undefined)
+
+const musts = computed(() => store.draft?.things.filter((thing) => thing.must) ?? [])
+
+/** A thing stands in this pass, or does not after all. */
+function tick(name: string, stands: boolean) {
+  const pass = cells.pass
+  store.decide((choices) => {
+    const thing = choices.things.find((one) => one.name === name)
+    if (!thing || !pass) return
+    thing.ticked = thing.ticked.filter((one) => one !== pass)
+    if (stands) thing.ticked.push(pass)
+  })
+}
+
+function wave(name: string) {
+  store.decide((choices) => choices.copy.waved.push(name))
+}
+</script>
+
+<template>
+  <section v-if="now" class="passes" data-test="passes" :aria-label="$t('copy.passes')">
+    <div class="row">
+      <button v-for="(one, i) in cells.passes" :key="one.name" type="button" class="button" :class="{ strong: one.name === now.name }" :aria-pressed="one.name === now.name" @mousedown.prevent @click="emit('goBy', { pass: one.name })">{{ i + 1 }} {{ one.label }}</button>
+      <span v-if="musts.length > 0" class="row what" role="group" :aria-label="$t('copy.notToBeForgotten')" data-test="musts">
+        <span class="soft">{{ $t('copy.notToBeForgotten') }}</span>
+        <Check v-for="thing in musts" :key="thing.name" :model-value="thing.ticked.includes(now.name)" @update:model-value="tick(thing.name, $event)">{{ thing.name }}</Check>
+      </span>
+      <span v-else-if="!open" class="soft what">{{ now.what }}</span>
+      <button type="button" class="button bare card-key" :aria-expanded="open" @mousedown.prevent @click="read = open ? now.name : ''">{{ open ? $t('copy.readTheCard') : $t('copy.theCard') }}</button>
+    </div>
+    <dl v-if="open" class="card" data-test="pass-card">
+      <dt>{{ $t('copy.drawn') }}</dt>
+      <dd>{{ now.what }}</dd>
+      <dt>{{ $t('copy.pencil') }}</dt>
+      <dd>{{ now.pencil }}</dd>
+      <dt>{{ $t('copy.notYet') }}</dt>
+      <dd>{{ now.not_yet }}</dd>
+    </dl>
+    <Callout v-if="caution" data-test="caution"><span>{{ caution.says }}</span><button type="button" class="button" @click="wave(caution.name)">{{ $t('copy.iKnow') }}</button></Callout>
+    <Callout v-if="cells.way?.ahead" data-test="ahead" tone="calm">{{ cells.way.ahead }}</Callout>
+    <Callout v-if="isRound && cells.way?.round" data-test="round" tone="calm"><span>{{ cells.way.round }}</span><span v-if="cells.way.missing">{{ cells.way.missing }}</span><router-link class="button" :to="{ name: 'rung', params: { id, rung: 'check' } }">{{ $t('rung.check') }}</router-link><button v-if="next" type="button" class="button strong" @click="emit('goBy', { pass: next.name })">{{ $t('copy.onTo', { pass: next.label }) }}</button></Callout>
+  </section>
+</template>
+
+<style scoped>
+.passes {
+  position: relative;
+  flex: none;
+  display: grid;
+  gap: 4px;
+  padding-bottom: 4px;
+}
+
+.row {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 4px 8px;
+}
+
+.what {
+  flex: 1;
+  min-width: 180px;
+  line-height: 1.2;
+}
+
+.card {
+  display: grid;
+  grid-template-columns: auto minmax(0, 1fr);
+  gap: 2px 12px;
+  margin: 0;
+  padding: 6px 12px;
+  border-left: 4px solid var(--guide-ink);
+  background: var(--sheet);
+  color: var(--sheet-ink);
+  line-height: 1.3;
+}
+
+.card dt {
+  font-weight: 600;
+}
+
+.card dd {
+  margin: 0;
+}
+
+/* On a phone it lies over the cells, which stay as large as they are. */
+@media (max-width: 760px) {
+  .what.soft {
+    display: none;
+  }
+
+  /* As wide whatever it says, so that nothing moves. */
+  .card-key {
+    width: 84px;
+    padding: 5px 2px;
+    margin-left: auto;
+  }
+
+  .card {
+    position: absolute;
+    z-index: 2;
+    top: 100%;
+    right: 0;
+    left: 0;
+  }
+}
+</style>

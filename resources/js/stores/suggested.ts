@@ -1,0 +1,32 @@
+import { defineStore } from 'pinia'
+import { ref, shallowRef, watch } from 'vue'
+import { api } from '@/api/client'
+import type { SuggestedPoint } from '@/api/types'
+import { t } from '@/lang'
+import { useDrawing } from './drawing'
+
+/** Places where a key point would hold a long stretch of contour: of the version they were asked for, until another is. */
+export const useSuggested = defineStore('suggested', () => {
+  const store = useDrawing()
+  const places = shallowRef<SuggestedPoint[] | null>(null)
+  const asking = ref(false)
+
+  watch(
+    [() => store.drawing?.id, () => store.drawing?.version],
+    () => (places.value = null),
+  )
+
+  async function ask() {
+    if (!store.drawing) return
+    asking.value = true
+    places.value = await api.unguarded(store.drawing.id).catch((error: Error) => ((store.trouble = error.message), null))
+    asking.value = false
+  }
+
+  function take(place: SuggestedPoint) {
+    places.value = places.value?.filter((one) => one !== place) ?? null
+    store.decide((choices) => choices.points.push({ name: t('photo.newPoint', { points: choices.points.length + 1 }), x: place.x, y: place.y, cross: false, firm: false, pin: null }))
+  }
+
+  return { places, asking, ask, take }
+})

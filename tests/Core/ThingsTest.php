@@ -1,0 +1,93 @@
+<?php
+
+use App\Wording\ThingWording;
+use InchLadder\Copying\Pass;
+use InchLadder\Copying\Side;
+use InchLadder\Fit\Ways\Stretch;
+use InchLadder\Grid\Part;
+use InchLadder\Layout\Places;
+use InchLadder\Measure\Rational;
+use InchLadder\Photo\Reference;
+use InchLadder\Things\Gaps;
+use InchLadder\Things\Thing;
+use InchLadder\Things\ThingInCrop;
+use InchLadder\Things\Things;
+use InchLadder\Things\ThingWithoutSize;
+use Tests\Core\Plans;
+
+/*
+ * Named things as they lie in the crop: a 4 × 5 in picture drawn 8 × 10 in, so that shares are easily inches.
+ */
+
+/** A thing whose outline is written as a document keeps it; two places are a box. */
+function thing(string $places, string $name = 'jug', bool $must = false, Pass ...$ticked): Thing
+{
+    $at = Places::read($places, Thing::MOST_POINTS) ?? [];
+    $boxed = count($at) === 2;
+    $at = $boxed ? [$at[0], [$at[1][0], $at[0][1]], $at[1], [$at[0][0], $at[1][1]]] : $at;
+
+    return new Thing($name, $at ?: [[0.0, 0.0]], $boxed, $must, array_values($ticked));
+}
+
+function laid(string $places): ThingInCrop
+{
+    $thing = thing($places);
+
+    return new ThingInCrop($thing, $thing->outline);
+}
+
+it('measures a thing, how far it reaches and where it leaves the picture', function (string $places, string $size, array $extremes, array $edges) {
+    $layout = Plans::of(Reference::printed(size('4x5in')), size('8x10in'), new Stretch)->layout;
+    $say = new ThingWording($layout);
+    $one = laid($places);
+    expect($say->size(...$one->size()))->toBe($size)
+        ->and(array_map(fn (Side $side): string => $say->extreme($one, $side), Side::cases()))->toBe($extremes)
+        ->and($say->edges($one))->toBe($edges);
+})->with([
+    'a box well inside' => ['0.25 0.2, 0.75 0.6', '50 % of the width, 40 % of the height: 4 × 4 in', ['highest in row 2, 2 in from the drawing’s top edge', 'rightmost in column 4, 6 in from the drawing’s left edge', 'lowest in row 4, 6 in from the drawing’s top edge', 'leftmost in column 2, 2 in from the drawing’s left edge'], []],
+    'a kite: each tip in a cell of its own' => ['0.5 0.1, 0.875 0.5, 0.5 0.95, 0.125 0.5', '75 % of the width, 85 % of the height: 6 × 8 1/2 in', ['highest in C1, 1 in from the drawing’s top edge', 'rightmost in D3, 7 in from the drawing’s left edge', 'lowest in C5, 9 1/2 in from the drawing’s top edge', 'leftmost in A3, 1 in from the drawing’s left edge'], []],
+    'through the right edge and back' => ['0.5 0.2, 1.5 0.2, 1.5 0.6, 0.5 0.6', '50 % of the width, 40 % of the height: 4 × 4 in', ['highest in D2, 2 in from the drawing’s top edge', 'rightmost beyond the crop', 'lowest in D4, 6 in from the drawing’s top edge', 'leftmost in C3, 4 in from the drawing’s left edge'], ['leaves through the right edge and comes back, 2 in and 6 in from the top']],
+    'nearer to the left than the ruler tells' => ['0.0025 0.25, 0.5 0.5', '50 % of the width, 25 % of the height: 4 × 2 1/2 in', ['highest in row 2, 2 1/2 in from the drawing’s top edge', 'rightmost in column 3, 4 in from the drawing’s left edge', 'lowest in row 3, 5 in from the drawing’s top edge', 'leftmost in column 1, 0 in from the drawing’s left edge'], ['touches the left edge']],
+    'a near miss at the left, a touch at the foot' => ['0.015625 0.5, 0.5 1', '48 % of the width, 50 % of the height: 3 7/8 × 5 in', ['highest in row 3, 5 in from the drawing’s top edge', 'rightmost in column 3, 4 in from the drawing’s left edge', 'lowest in row 5, 10 in from the drawing’s top edge', 'leftmost in column 1, 1/8 in from the drawing’s left edge'], ['touches the bottom edge', '1/8 in short of the left edge: a near miss; let it touch, or keep well clear']],
+]);
+
+it('dashes what lies behind a thing in front, and only that', function (string $back, array $fronts, array $pieces) {
+    $told = array_map(fn (array $piece): string => ($piece[1] ? 'hidden ' : 'seen ').Places::write($piece[0]), laid($back)->pieces(array_map(laid(...), $fronts)));
+    expect($told)->toBe($pieces);
+})->with([
+    'alone' => ['0.1 0.1, 0.3 0.2', [], ['seen 0.1 0.1, 0.3 0.1, 0.3 0.2, 0.1 0.2, 0.1 0.1']],
+    'a corner behind a box' => ['0.1 0.1, 0.5 0.5', ['0.3 0.3, 0.9 0.9'], ['seen 0.1 0.1, 0.5 0.1, 0.5 0.3', 'hidden 0.5 0.3, 0.5 0.5, 0.3 0.5', 'seen 0.3 0.5, 0.1 0.5, 0.1 0.1']],
+    'wholly behind two' => ['0.2 0.2, 0.4 0.4', ['0.1 0.1, 0.3 0.9', '0.25 0.1, 0.9 0.9'], ['hidden 0.2 0.2, 0.25 0.2, 0.3 0.2, 0.4 0.2, 0.4 0.4, 0.3 0.4, 0.25 0.4, 0.2 0.4, 0.2 0.2']],
+    'side by side hides nothing' => ['0.1 0.1, 0.3 0.3', ['0.5 0.1, 0.7 0.3'], ['seen 0.1 0.1, 0.3 0.1, 0.3 0.3, 0.1 0.3, 0.1 0.1']],
+]);
+
+it('finds the gaps between things as shapes of their own', function (array $things, float $ratio, array $gaps) {
+    $layout = Plans::of(Reference::printed(size('4x5in')), size('8x10in'), new Stretch)->layout;
+    $found = Gaps::between(Things::in($layout, array_map(fn (string $places): Thing => thing($places), $things)), $ratio)->all;
+    expect(array_map(fn (array $gap): array => array_map(fn (float $side): float => round($side, 2), array_slice(array_values($gap), 0, 4)), $found))->toBe($gaps);
+})->with([
+    'nothing named: all of it' => [[], 1.0, [[0.0, 0.0, 1.0, 1.0]]],
+    'a bar across parts it in two' => [['0 0.5, 1 0.75'], 0.8, [[0.0, 0.0, 1.0, 0.5], [0.0, 0.75, 1.0, 0.25]]],
+    // An arch: two posts and a lintel. Between them a gap; beside and above it one more each.
+    'an arch' => [['0.2 0.3, 0.3 1', '0.7 0.3, 0.8 1', '0.2 0.2, 0.8 0.3'], 1.0, [[0.0, 0.0, 1.0, 1.0], [0.3, 0.3, 0.4, 0.7]]],
+    'all of it covered' => [['0 0, 1 1'], 1.5, []],
+    'a hair is no gap' => [['0 0, 0.5 1', '0.502 0, 1 1'], 1.0, []],
+]);
+
+it('asks for what must not be forgotten, in each pass, and not for what lies beside the crop', function () {
+    $layout = Plans::of(Reference::printed(size('4x5in')), size('8x10in'), new Stretch)->layout;
+    $things = Things::in($layout, [thing('0.1 0.1, 0.2 0.2', 'jug', true, Pass::Place), thing('0.3 0.1, 0.5 0.2', 'rim'), thing('0.3 0.3, 0.5 0.5', 'hand', true), thing('1.3 0.3, 1.5 0.5', 'cat', true)]);
+    expect($things->missingIn(Pass::Place))->toBe(['hand'])->and($things->missingIn(Pass::Refine))->toBe(['jug', 'hand'])->and(array_map(fn (ThingInCrop $one) => $one->thing->name, $things->before($things->all[2])))->toBe(['jug', 'rim']);
+});
+
+it('refuses a thing of no size', fn (string $places) => expect(fn () => thing($places))->toBeRefused(ThingWithoutSize::class, '“jug” has no width or no height'))
+    ->with(['a line' => '0.1 0.1, 0.5 0.1', 'a place' => '0.2 0.2, 0.2 0.2, 0.2 0.2', 'two places of an outline' => '0.1 0.1', 'none' => '']);
+
+it('knows no cell of a grid that covers a part only, where a thing reaches beside it', function () {
+    $layout = Plans::of(Reference::printed(size('4x5in')), size('8x10in'), new Stretch, part: Part::of(Rational::zero(), Rational::zero(), Rational::nd(1, 2), Rational::nd(1, 2)))->layout;
+    $say = new ThingWording($layout);
+    $kite = laid('0.25 0.1, 0.875 0.3, 0.25 0.9, 0.125 0.3');
+    expect($say->extreme($kite, Side::Top))->toStartWith('highest in ')->and($say->extreme($kite, Side::Left))->toStartWith('leftmost in ')
+        ->and($say->extreme($kite, Side::Right))->toBe('rightmost 7 in from the drawing’s left edge, beside the grid')
+        ->and($say->extreme($kite, Side::Bottom))->toBe('lowest 9 in from the drawing’s top edge, beside the grid');
+});
