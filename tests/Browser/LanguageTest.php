@@ -56,8 +56,8 @@ it('says everything from the lists, and has room for a longer language', functio
         $catalogue = json_decode((string) file_get_contents($table->address('/api/catalogue')), true);
         $answer = json_decode((string) file_get_contents($table->address("/api/drawings/{$drawing['id']}")), true);
         $here = $answer['workings']['choices'];
-        // What the history calls a step was said when it was made; months are the browser's to say.
-        $known = [...array_map(fn (int $month): string => date('M', (int) mktime(0, 0, 0, $month, 1)), range(1, 12)), (string) $answer['undo'], ...array_column($table->shelf(), 'title'), ...array_column([...$here['points'], ...$here['spans']], 'name'), ...array_column($catalogue['sheets'], 'name')];
+        // What the history calls a step was said when it was made; months and halves of the day are the browser's to say.
+        $known = ['AM', 'PM', ...array_map(fn (int $month): string => date('M', (int) mktime(0, 0, 0, $month, 1)), range(1, 12)), (string) $answer['undo'], ...array_column($table->shelf(), 'title'), ...array_column([...$here['points'], ...$here['spans']], 'name'), ...array_column($catalogue['sheets'], 'name')];
         expect(['bare' => $table->browser->executeScript(BARE, [$known]), 'clipped' => $table->browser->executeScript(CLIPPED)])->toBe(['bare' => [], 'clipped' => []]);
     } finally {
         $table->devtools('Page.removeScriptToEvaluateOnNewDocument', $counting);

@@ -5,6 +5,7 @@ namespace Tests\Browser;
 use Facebook\WebDriver\Chrome\ChromeOptions;
 use Facebook\WebDriver\Exception\ElementClickInterceptedException;
 use Facebook\WebDriver\Exception\ElementNotInteractableException;
+use Facebook\WebDriver\Exception\NoSuchElementException;
 use Facebook\WebDriver\Exception\StaleElementReferenceException;
 use Facebook\WebDriver\Interactions\WebDriverActions;
 use Facebook\WebDriver\Remote\DesiredCapabilities;
@@ -299,9 +300,13 @@ final class Table
     /** Types over what a labelled field holds, and leaves it. */
     public function write(string $label, string $words): self
     {
-        $field = $this->field($label);
-        $field->sendKeys([WebDriverKeys::CONTROL, 'a']);
-        $field->sendKeys($words === '' ? WebDriverKeys::DELETE : $words)->sendKeys(WebDriverKeys::TAB);
+        self::until(function () use ($label, $words): bool {
+            $field = $this->field($label);
+            $field->sendKeys([WebDriverKeys::CONTROL, 'a']);
+            $field->sendKeys($words === '' ? WebDriverKeys::DELETE : $words)->sendKeys(WebDriverKeys::TAB);
+
+            return true;
+        }, "“{$words}” to be written under “{$label}”");
 
         return $this;
     }
@@ -392,7 +397,7 @@ final class Table
                 if ($answer = $try()) {
                     return $answer;
                 }
-            } catch (StaleElementReferenceException|ElementNotInteractableException|ElementClickInterceptedException) {
+            } catch (NoSuchElementException|StaleElementReferenceException|ElementNotInteractableException|ElementClickInterceptedException) {
                 // The page redrew itself meanwhile.
             }
             usleep(50_000);
