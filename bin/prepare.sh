@@ -57,7 +57,7 @@ without_services() {
 prepare_php() {
     local php=php8.2
     packages ca-certificates git unzip fonts-liberation fonts-dejavu-core fonts-wqy-microhei librsvg2-bin qpdf poppler-utils libjpeg-turbo-progs libvips-tools util-linux "$php-cli" "$php-sqlite3" "$php-gmp" "$php-gd" "$php-curl" "$php-zip" "$php-mbstring" "$php-xml" "$php-imagick"
-    without_services caddy "$php-fpm"
+    without_services caddy "$php-fpm" nginx libnginx-mod-nchan
     command -v composer >/dev/null || packages composer
     if [ ! -f vendor/autoload.php ] || [ composer.json -nt vendor/autoload.php ]; then
         step 'fetching PHP libraries' 'check that this machine reaches the PHP package registry, then run this again.' composer update --no-progress --prefer-dist
@@ -99,7 +99,7 @@ take_port() {
     local held
     for ((PORT = $1; PORT <= $2; PORT++)); do
         { exec {held}>>"${TMPDIR:-/tmp}/inch-ladder-$(id -u)-port-$PORT.lock"; } 2>/dev/null || continue
-        if flock --nonblock "$held" && php -r 'exit(@stream_socket_server("tcp://127.0.0.1:$argv[1]") ? 0 : 1);' "$PORT"; then
+        if flock --nonblock "$held" && php -r 'exit(@stream_socket_server("tcp://0.0.0.0:$argv[1]") ? 0 : 1);' "$PORT"; then
             return 0
         fi
         exec {held}>&-

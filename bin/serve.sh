@@ -1,28 +1,58 @@
-# Sourced by prepare.sh: serves the app on 127.0.0.1, until told to end.
+# Sourced by prepare.sh: serves the app on 127.0.0.1, and to the house where asked to, until told to end.
 #
 # Caddy takes the requests, and hands those for PHP to two pools of workers: one for answers that
-# come at once, one for what decodes pixels or makes sheets, which so queues behind itself. Workers
-# that die come back; so do the two programs, should either end. All they write lies in the data folder.
+# come at once, one for what decodes pixels or makes sheets, which so queues behind itself. Streams
+# of what happens are held by a hub (nginx with nchan), so that none holds a worker: PHP says which
+# stream it is to be, and Caddy gives it. Workers that die come back; so do the three programs, should
+# one end. All they write lies in the data folder.
 
 LIGHT_WORKERS=4
 HEAVY_WORKERS=2
+ADDRESSES_LOOKED_AT_EVERY=10   # seconds
 
-# serve PORT DATA
+# serve PORT DATA [HOUSE_PORT]
 serve() {
-    local port=$1 data=$2 run pids=()
+    local port=$1 data=$2 house_port=${3:-} run pids=() names=''
     run=$(mktemp -d "${TMPDIR:-/tmp}/inch-ladder-run.XXXXXX")   # short: a socket's path may have 107 bytes
     mkdir -p "$data/logs"
     find "$data" -name '*.part' -mmin +60 -exec rm -rf {} + 2>/dev/null || true
+    [ -z "$house_port" ] || { (umask 077; mkdir -p "$data/house"); chmod 700 "$data/house"; names=$(house_names "$house_port"); }
     write_workers "$run" "$data"
-    write_front "$run" "$port"
+    write_hub "$run"
+    write_front "$run" "$data" "$port" "$names"
+    printf '%s/hub.sock' "$run" >"$data/hub.address"
     set -m
     INCH_DATA=$data guarded supervise "$data" "$(command -v php-fpm8.2 || echo /usr/sbin/php-fpm8.2)" --nodaemonize --fpm-config "$run/workers.conf" $([ "$(id -u)" = 0 ] && echo --allow-to-run-as-root) & pids+=($!)
-    for _ in $(seq 100); do [ -S "$run/heavy.sock" ] && break; sleep 0.05; done
-    XDG_DATA_HOME=$run XDG_CONFIG_HOME=$run guarded supervise "$data" caddy run --config "$run/Caddyfile" --adapter caddyfile & pids+=($!)
+    guarded supervise "$data" "$(command -v nginx || echo /usr/sbin/nginx)" -e "$data/logs/server.log" -p "$run" -c "$run/hub.conf" & pids+=($!)
+    for _ in $(seq 100); do [ -S "$run/heavy.sock" ] && [ -S "$run/hub.sock" ] && break; sleep 0.05; done
+    XDG_DATA_HOME=$([ -n "$house_port" ] && echo "$data/house" || echo "$run") XDG_CONFIG_HOME=$run guarded supervise "$data" caddy run --config "$run/Caddyfile" --adapter caddyfile & pids+=($!)
     set +m
-    trap "for pid in ${pids[*]}; do kill -TERM -- -\$pid 2>/dev/null; done; sleep 0.3; for pid in ${pids[*]}; do kill -KILL -- -\$pid 2>/dev/null; done; rm -rf '$run'" EXIT
+    trap "kill \$(jobs -p) 2>/dev/null; for pid in ${pids[*]}; do kill -TERM -- -\$pid 2>/dev/null; done; sleep 0.3; for pid in ${pids[*]}; do kill -KILL -- -\$pid 2>/dev/null; done; rm -rf '$run' '$data/hub.address'" EXIT
     trap 'exit 0' INT TERM HUP
+    while [ -n "$house_port" ]; do
+        sleep $ADDRESSES_LOOKED_AT_EVERY & wait $! || true
+        # A computer that is carried about, or given another address, is found under its new one.
+        [ "$(house_names "$house_port")" = "$names" ] && continue
+        names=$(house_names "$house_port")
+        write_front "$run" "$data" "$port" "$names"
+        caddy reload --config "$run/Caddyfile" --adapter caddyfile --address "unix/$run/admin.sock" >>"$data/logs/server.log" 2>&1 || true
+    done
     wait
+}
+
+# house_names PORT: how the machine is found from others, each with the port, the easiest to type first.
+house_names() {
+    local address names=()
+    for address in $(hostname -I); do
+        case $address in
+            169.254.*) ;;
+            *:*) names+=("[$address]:$1") ;;
+            *) names=("$address:$1" "${names[@]}") ;;
+        esac
+    done
+    # Found by name only where something tells the others of it.
+    [ ! -S /run/avahi-daemon/socket ] || names+=("$(hostname).local:$1")
+    echo "${names[*]}"
 }
 
 # guarded FUNCTION …: runs it in a shell of its own, which ends when this one does, whatever ended it.
@@ -88,23 +118,84 @@ CONF
     export PHP_INI_SCAN_DIR=:$1/php
 }
 
+# The hub: who hears is told by the path, first the drawing, then the device, whose every stream ends when its channel is deleted.
+write_hub() {
+    cat >"$1/hub.conf" <<CONF
+daemon off;
+$([ "$(id -u)" = 0 ] && echo 'user root;')
+worker_processes 1;
+pid $1/hub.pid;
+load_module /usr/lib/nginx/modules/ngx_nchan_module.so;
+events { worker_connections 4096; }
+http {
+    access_log off;
+    server_tokens off;
+    client_body_temp_path $1; proxy_temp_path $1; fastcgi_temp_path $1; uwsgi_temp_path $1; scgi_temp_path $1;
+    nchan_max_reserved_memory 32m;
+    nchan_message_buffer_length 50;
+    nchan_message_timeout 1m;
+    server {
+        listen unix:$1/hub.sock;
+        location ~ ^/hear/(\w+)/(\w+)$ {
+            nchan_subscriber eventsource;
+            nchan_channel_id \$1 \$2;
+            nchan_eventsource_ping_interval 20;
+            nchan_subscriber_first_message newest;
+        }
+        location ~ ^/tell/(\w+)$ {
+            nchan_publisher http;
+            nchan_channel_id \$1;
+        }
+    }
+}
+CONF
+}
+
+# write_front RUN DATA PORT NAMES
 write_front() {
     cat >"$1/Caddyfile" <<CONF
 {
-    admin off
-    auto_https off
+    admin unix/$1/admin.sock
+    auto_https disable_redirects
+    skip_install_trust
+    pki {
+        ca local {
+            name "Inch Ladder of $(hostname)"
+            root_cn "Inch Ladder of $(hostname)"
+            intermediate_cn "Inch Ladder of $(hostname), present"
+        }
+    }
+    servers {
+        protocols h1 h2
+        timeouts {
+            read_header 10s
+            idle 5m
+        }
+    }
     log {
         level ERROR
     }
 }
+# SOCKET DOOR
 (php) {
     php_fastcgi unix/{args.0} {
         root $PWD/public
         try_files index.php
+        env INCH_DOOR {args.1}
+        env INCH_HOUSE "$4"
+        @stream header X-Accel-Redirect *
+        handle_response @stream {
+            rewrite * {rp.header.X-Accel-Redirect}
+            reverse_proxy unix/$1/hub.sock {
+                flush_interval -1
+                header_up -Cookie
+                header_up -Origin
+            }
+        }
     }
 }
-http://:$2 {
-    bind 127.0.0.1
+# DOOR
+(app) {
     root * $PWD/public
     encode gzip
     header {
@@ -112,7 +203,7 @@ http://:$2 {
         -X-Powered-By
         X-Content-Type-Options nosniff
         Cross-Origin-Resource-Policy same-origin
-        Referrer-Policy no-referrer
+        Referrer-Policy same-origin
     }
     @shipped {
         path /build/* /icon.svg
@@ -132,14 +223,37 @@ http://:$2 {
         path /api/drawings
     }
     handle @heavy {
-        import php $1/heavy.sock
+        import php $1/heavy.sock {args.0}
     }
     handle @begin {
-        import php $1/heavy.sock
+        import php $1/heavy.sock {args.0}
     }
     handle {
-        import php $1/light.sock
+        import php $1/light.sock {args.0}
     }
+}
+http://:$3 {
+    bind 127.0.0.1
+    import app here
+}
+CONF
+    [ -z "$4" ] || cat >>"$1/Caddyfile" <<CONF
+# Under no other name than its own is there a certificate; whoever calls it by another all the same is told so.
+$(printf 'https://%s, ' $4)https://:${4##*:} {
+    bind $(printf '%s\n' $4 | sed 's/:[0-9]*$//; s/^\[//; s/\]$//; /\.local$/d' | tr '\n' ' ')
+    tls internal
+    # Whoever shows no key has nothing to send but a code.
+    @stranger not header Cookie *__Host-inch-ladder-*
+    request_body @stranger {
+        max_size 4KB
+    }
+    handle /pair/certificate.crt {
+        root * $2/house/caddy/pki/authorities/local
+        rewrite * /root.crt
+        header Content-Type application/x-x509-ca-cert
+        file_server
+    }
+    import app house
 }
 CONF
 }

@@ -61,6 +61,14 @@ final class Drawing extends Model
 
     protected $casts = ['choices' => 'array', 'version' => 'integer', 'position' => 'integer', 'edits' => 'integer'];
 
+    protected static function booted(): void
+    {
+        // Only what is read whole is told: one that is just begun knows its version once it was read again.
+        foreach (['deleted', 'restored'] as $event) {
+            self::registerModelEvent($event, static fn (self $drawing) => $drawing->tell());
+        }
+    }
+
     /** @param  Photo|null  $photo  null when there are only sizes */
     public static function begin(?Photo $photo, ChoicesJson $choices): self
     {
@@ -69,8 +77,9 @@ final class Drawing extends Model
             $photo === null || $drawing->photo()->associate($photo);
             $drawing->save();
             $drawing->revisions()->create(['position' => 0, 'what' => 'begun', 'choices' => (array) $choices]);
+            $drawing->refresh()->tell();
 
-            return $drawing->refresh();
+            return $drawing;
         });
     }
 
@@ -390,8 +399,14 @@ final class Drawing extends Model
                 $row = array_intersect_key($this->getAttributes(), ['choices' => 0, 'version' => 0, 'edits' => 0, 'position' => 0, 'updated_at' => 0]);
                 DB::update('update drawings set '.implode(', ', array_map(static fn (string $column): string => "{$column} = ?", array_keys($row))).' where id = ?', [...array_values($row), $this->id]);
                 $this->syncOriginal();
+                $this->tell();
             }
         });
+    }
+
+    private function tell(): void
+    {
+        event(new DrawingChanged($this->id, $this->version, $this->edits));
     }
 
     /**

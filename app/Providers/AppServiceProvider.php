@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\House\Hub;
+use App\Models\DrawingChanged;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Events\TransactionBeginning;
 use Illuminate\Http\Resources\Json\JsonResource;
@@ -16,6 +18,11 @@ final class AppServiceProvider extends ServiceProvider
     {
         JsonResource::withoutWrapping();
         Model::shouldBeStrict(! $this->app->isProduction());
+        Event::listen(fn (DrawingChanged $changed) => $this->app->terminating(static function () use ($changed): void {
+            // Told when the answer is out already: nobody waits for it.
+            Hub::tell($changed->drawing, ['version' => $changed->version, 'edits' => $changed->edits]);
+            Hub::tell(Hub::SHELF, ['drawing' => $changed->drawing]);
+        }));
         PHP_VERSION_ID < 80400 && Event::listen(TransactionBeginning::class, self::takeTurn(...));
     }
 

@@ -19,6 +19,7 @@ return [
     'address unreadable' => 'This address is no text that can be read.',
     'drawing unknown' => 'This drawing is not here; it may have been put in the bin.',
     'not this machine' => 'Inch Ladder is for this machine alone; open it as 127.0.0.1 or localhost.',
+    'not of this house' => 'Inch Ladder is not called by this name; open it under one of the addresses that the computer shows.',
     'method overridden' => 'Say what is to be done by the request’s own method.',
     'other site' => 'Only Inch Ladder’s own pages may read or change a drawing.',
     'said once' => '“:name” is said once, not as a list.',

@@ -108,6 +108,11 @@ return [
         'missing' => 'The photo’s own file is missing from the data folder, so nothing can be made from it. Put it back, or bring the same photo over again; the drawing and its marks are kept.',
         'changed' => 'The photo’s own file was shortened or changed in the data folder, so nothing is made from it. Bring the same photo over again; the drawing and its marks are kept.',
     ],
+    'PairingRefused' => [
+        'wrong' => 'This code opens nothing. A code lives five minutes and works once; make a new one on the computer.',
+        'closed' => 'Too many wrong codes were typed. Wait :minutes min, then make a new one on the computer.',
+        'nameless' => 'Give the device a name of up to 60 letters, to know it by.',
+    ],
     'PhotoRefused' => [
         'missing' => 'No photo came with this; choose a JPEG, PNG, WebP or HEIC file.',
         'empty' => 'This file is empty (0 bytes); choose the photo again, or copy it anew from where it came.',

@@ -57,7 +57,7 @@ it('lets a link from elsewhere open a page, and no page of elsewhere show it', f
     $page = knock('GET', '/', ['Sec-Fetch-Site' => 'cross-site', 'Sec-Fetch-Mode' => 'navigate'])->assertOk();
     $policy = collect(explode('; ', (string) $page->headers->get('Content-Security-Policy')))->mapWithKeys(fn (string $rule) => [strtok($rule, ' ') => substr($rule, strlen((string) strtok($rule, ' ')) + 1)]);
     expect($policy['script-src'])->toBe("'self'")->and($policy['default-src'])->toBe("'self'")->and($policy['frame-ancestors'])->toBe("'none'")
-        ->and($page->headers->get('X-Content-Type-Options'))->toBe('nosniff')->and($page->headers->get('Referrer-Policy'))->toBe('no-referrer')
+        ->and($page->headers->get('X-Content-Type-Options'))->toBe('nosniff')->and($page->headers->get('Referrer-Policy'))->toBe('same-origin')
         // No script stands in the page itself.
         ->and($page->content())->not->toMatch('/<script(?![^>]*\ssrc=)/');
 });

@@ -1,6 +1,7 @@
 import createClient from 'openapi-fetch'
 import { t } from '@/lang'
 import { answered } from '@/offline/away'
+import { KEPT_IN } from '@/offline/told'
 import type { components, paths } from './schema'
 import type { Act, Choices, Drawing, Preset, Pull, PrinterTyped, Trouble } from './types'
 
@@ -26,6 +27,18 @@ const MOST_KEPT_ALIVE = 16_000
 /** How long the body is that was written last; it is sent in the same breath. */
 let written = 0
 
+/** On a paired device changes come with the word of its own pages, which it was given beside its key (app/House/DeviceKeys). */
+function ownPage(say: (name: string, value: string) => void) {
+  const word = document.cookie.split('; ').find((cookie) => cookie.startsWith(`__Host-inch-page-${window.location.port || '443'}=`))
+  if (word) say('X-Inch-Page', word.slice(word.indexOf('=') + 1))
+}
+
+/** Taken off, or never let in: there is one page for that, and what was kept of the drawings here goes. */
+async function leave() {
+  await caches.delete(KEPT_IN).catch(() => undefined)
+  window.location.assign('/pair')
+}
+
 const http = createClient<paths>({
   baseUrl: '/',
   headers: { Accept: 'application/json' },
@@ -39,6 +52,7 @@ const http = createClient<paths>({
   fetch: (request) => {
     const keepalive = request.method !== 'GET' && written < MOST_KEPT_ALIVE
     written = 0
+    ownPage((name, value) => request.headers.set(name, value))
     return fetch(request, { keepalive })
   },
 })
@@ -53,6 +67,7 @@ async function told<T>(asked: Promise<{ data?: T; error?: unknown; response: Res
   // Some answers the browser keeps, and gives when there is no other; what has no sentence is from who stands before the server.
   answered((response.ok || trouble !== null) && !response.headers.has('X-Kept'), api.catalogue)
   if (response.ok) return data as T
+  if (response.status === 401) void leave()
   throw new Refused(response.status, trouble ?? { message: unreachable })
 }
 
@@ -110,6 +125,12 @@ export const api = {
   lesson: (drawing: string, sitting: number, lesson: string) => told(http.PUT('/api/drawings/{drawing}/sittings/{sitting}', { params: { path: { drawing, sitting } }, body: { lesson } })),
   finish: (id: string) => told(http.GET('/api/drawings/{drawing}/finish', of(id))),
   folding: (id: string) => told(http.GET('/api/drawings/{drawing}/folding', of(id))),
+  house: () => told(http.GET('/api/house')),
+  beginPairing: (may_pair: boolean) => told(http.POST('/api/house/code', { body: { may_pair } })),
+  endPairing: () => told(http.DELETE('/api/house/code')),
+  changeDevice: (device: string, name: string, may_pair: boolean) => told(http.PUT('/api/house/devices/{device}', { params: { path: { device } }, body: { name, may_pair } })),
+  takeOff: (device: string) => told(http.DELETE('/api/house/devices/{device}', { params: { path: { device } } })),
+  pointAt: (id: string, pointing: components['schemas']['PointingRequest']) => told(http.POST('/api/drawings/{drawing}/pointing', { ...of(id), body: pointing })),
   shares: (id: string) => told(http.GET('/api/drawings/{drawing}/shares', of(id))),
   pencil: (surface: string, use: string) => told(http.GET('/api/pencil', { params: { query: { surface, use } } })),
   printers: (unit: string) => told(http.GET('/api/printers', { params: { query: { unit } } })),
@@ -139,6 +160,7 @@ function send<T>(path: string, photo: File, onProgress: (share: number) => void)
       request.status === 201 ? resolve(request.response as T) : reject(new Refused(request.status, request.response ?? { message: unreachable }))
     request.open('POST', path)
     request.setRequestHeader('Accept', 'application/json')
+    ownPage((name, value) => request.setRequestHeader(name, value))
     request.send(form)
   })
 }
@@ -153,7 +175,9 @@ export interface Making {
 
 /** Makes a sheet of many pages; says after each how far it is, and answers with the file's address. */
 export async function makeSheet(path: string, told: (line: Making) => void, signal: AbortSignal): Promise<string> {
-  const response = await fetch(path, { method: 'POST', signal, headers: { Accept: 'application/x-ndjson, application/json' } })
+  const headers = new Headers({ Accept: 'application/x-ndjson, application/json' })
+  ownPage((name, value) => headers.set(name, value))
+  const response = await fetch(path, { method: 'POST', signal, headers })
   if (!response.ok || !response.body) throw new Refused(response.status, await response.json().catch(() => ({ message: unreachable })))
   const reader = response.body.pipeThrough(new TextDecoderStream()).getReader()
   let waiting = ''

@@ -84,6 +84,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/house/code": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["beginPairing"];
+        delete: operations["endPairing"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/drawings/{drawing}/copying": {
         parameters: {
             query?: never;
@@ -95,6 +111,22 @@ export interface paths {
         put?: never;
         post?: never;
         delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/house/devices/{device}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["changeDevice"];
+        post?: never;
+        delete: operations["takeOff"];
         options?: never;
         head?: never;
         patch?: never;
@@ -252,6 +284,22 @@ export interface paths {
             cookie?: never;
         };
         get: operations["pencil"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/house": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["house"];
         put?: never;
         post?: never;
         delete?: never;
@@ -462,6 +510,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["point"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/drawings/{drawing}/pointing": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["point at"];
         delete?: never;
         options?: never;
         head?: never;
@@ -938,6 +1002,12 @@ export interface components {
             by: "" | "clear" | "upright" | "level" | "larger cells";
             says: string;
         };
+        /** @description A code that lets one device in. */
+        CodeJson: {
+            code: string;
+            links: string[];
+            seconds: number;
+        };
         /** @description The order in which this drawing's cells are copied. Cells are row × columns + column. */
         CopyingJson: {
             order: number[];
@@ -1007,6 +1077,19 @@ export interface components {
             paper: string;
             sentence: string;
             by_hand: boolean;
+        };
+        /** @description A device that was let in. */
+        DeviceJson: {
+            id: string;
+            name: string;
+            seen: string;
+            here: boolean;
+            may_pair: boolean;
+        };
+        /** @description What a device is called, and may do. */
+        DeviceRequest: {
+            name: string;
+            may_pair: boolean;
         };
         /** @description A cell that is cut finer: its lines as shares of the crop, and where they lie on every ruler. */
         DividedJson: {
@@ -1110,6 +1193,15 @@ export interface components {
             pressure: string;
             after: string;
             edges_only: boolean;
+        };
+        /** @description Who of the house is let in. */
+        HouseJson: {
+            addresses: string[];
+            fingerprint: string | null;
+            may_pair: boolean;
+            waiting: boolean;
+            closed: string | null;
+            devices: components["schemas"]["DeviceJson"][];
         };
         /** @description What is to be kept, taken from these choices. */
         KeepRequest: {
@@ -1394,6 +1486,17 @@ export interface components {
             x: number;
             /** Format: float */
             y: number;
+        };
+        /** @description What is pointed at on one device: a place of the picture in use, or a cell. */
+        PointingRequest: {
+            by: string;
+            on: boolean;
+            /** Format: float */
+            x?: number | null;
+            /** Format: float */
+            y?: number | null;
+            column?: number | null;
+            row?: number | null;
         };
         /** @description A paper, a ruler or a grid kept under a name; its content is laid into choices as it is. */
         PresetJson: {
@@ -2310,6 +2413,51 @@ export interface operations {
             };
         };
     };
+    beginPairing: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": {
+                    may_pair?: boolean;
+                };
+            };
+        };
+        responses: {
+            /** @description Good for some minutes, once; the one before it is good no more. */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CodeJson"];
+                };
+            };
+            422: components["responses"]["Trouble"];
+        };
+    };
+    endPairing: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Good no more. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
     copying: {
         parameters: {
             query?: {
@@ -2332,6 +2480,53 @@ export interface operations {
                 content: {
                     "application/json": components["schemas"]["CopyingJson"];
                 };
+            };
+        };
+    };
+    changeDevice: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                device: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["DeviceRequest"];
+            };
+        };
+        responses: {
+            /** @description Changed. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HouseJson"];
+                };
+            };
+            422: components["responses"]["Trouble"];
+        };
+    };
+    takeOff: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                device: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Out, at once. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
         };
     };
@@ -2604,6 +2799,26 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["GuideLinesJson"];
+                };
+            };
+        };
+    };
+    house: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Who is let in, as far as who asks may know. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HouseJson"];
                 };
             };
         };
@@ -2963,6 +3178,30 @@ export interface operations {
                 };
             };
             422: components["responses"]["Trouble"];
+        };
+    };
+    "point at": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                drawing: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["PointingRequest"];
+            };
+        };
+        responses: {
+            /** @description Told to the others. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
         };
     };
     keepsakes: {

@@ -3,6 +3,7 @@ import { useElementSize } from '@vueuse/core'
 import { computed, useTemplateRef, watch } from 'vue'
 import type { Drawing, Pull, ToneSpot, Workings } from '@/api/types'
 import type { BoardRung } from '@/rungs/rungs'
+import { useTogether } from '@/together/together'
 import { useTool } from '@/stores/tool'
 import Num from '@/ui/Num.vue'
 import Ladder from './Ladder.vue'
@@ -32,6 +33,8 @@ const { view, pinching, zoomBy, toTrueSize, reset, pan } = useZoom(svg)
 const { at: point, reading } = usePointer()
 const { look } = useLook()
 const tool = useTool()
+const together = useTogether()
+watch(point, (at) => together.point({ at }))
 
 const workings = computed(() => props.workings)
 const choices = computed(() => props.workings.choices)

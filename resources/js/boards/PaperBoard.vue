@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
+import Theirs from '@/together/Theirs.vue'
 import Num from '@/ui/Num.vue'
 import type { BoardProps } from './board'
 import MassShapes from './MassShapes.vue'
@@ -37,6 +38,7 @@ const lines = computed(() => props.workings.lines)
     <PaperExtras :stage="stage" :workings="workings" :drawing="drawing" :rung="rung" :diagonal="diagonal" :overlays="look.lifted ? '' : overlays(lines, stage.area, 'paper')" :round="round" :circle="circle" @pull="$emit('pull', $event)" />
     <path class="lit" :d="oneLine(lines, way, lit, stage.area)" />
     <path class="cross" :d="cross(point, stage.area)" />
+    <Theirs :lines="lines" :box="stage.area" />
     <text class="caption" v-bind="caption(workings.rungs.paper.decision, stage.sheet, stage)" text-anchor="middle"><Num svg :text="workings.rungs.paper.decision" /></text>
   </g>
 </template>

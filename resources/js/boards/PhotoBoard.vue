@@ -4,6 +4,7 @@ import { previewOf } from '@/api/pictures'
 import type { ToneSpot } from '@/api/types'
 import { t } from '@/lang'
 import { useTool } from '@/stores/tool'
+import Theirs from '@/together/Theirs.vue'
 import Loupe from '@/ui/Loupe.vue'
 import Num from '@/ui/Num.vue'
 import type { BoardProps } from './board'
@@ -113,6 +114,7 @@ const caption = computed(() => {
     </g>
     <path class="lit" :d="oneLine(lines, way, lit, stage.crop)" />
     <path v-if="!loupe" class="cross" :d="cross(point, stage.crop)" />
+    <Theirs :lines="lines" :box="stage.crop" />
     <Loupe v-if="loupe && address" :at="loupe" :picture="address" :box="image" />
     <rect v-if="rubber && tool.kind === 'box'" class="rubber" :x="Math.min(rubber.x, rubber.x + rubber.w)" :y="Math.min(rubber.y, rubber.y + rubber.h)" :width="Math.abs(rubber.w)" :height="Math.abs(rubber.h)" />
     <g v-if="outline.length > 0" data-test="outline"><path class="rubber" :d="`M${outline.map((at) => `${at.x} ${at.y}`).join('L')}`" /><circle v-for="(at, i) in outline" :key="i" class="rubber" :cx="at.x" :cy="at.y" :r="i === 0 ? 9 : 4" /></g>

@@ -33,7 +33,8 @@ self.addEventListener('install', (event) => {
       const manifest = (await (await fetch('/build/manifest.json')).json()) as Manifest
       const files = new Set(Object.values(manifest).flatMap(({ file, css = [] }) => [file, ...css]))
       const cache = await caches.open(SHIPPED)
-      await (await caches.open(PAGES)).add(PAGE)
+      // Who is paired no more is sent elsewhere: that is not the page to be kept.
+      await (await caches.open(PAGES)).add(new Request(PAGE, { redirect: 'error' }))
       const known = new Set((await cache.keys()).map((request) => new URL(request.url).pathname))
       await cache.addAll([...files].map((file) => `/build/${file}`).filter((path) => path.includes('/assets/') && !known.has(path)))
     })(),
@@ -43,7 +44,10 @@ clientsClaim()
 
 registerRoute(({ url }) => url.pathname.startsWith('/build/assets/') || url.pathname === '/icon.svg', new CacheFirst({ cacheName: SHIPPED, plugins: [new ExpirationPlugin({ maxEntries: 400 })] }))
 
-registerRoute(({ request }) => request.mode === 'navigate', new NetworkFirst({ cacheName: PAGES, plugins: [{ cacheKeyWillBeUsed: async () => PAGE }] }))
+registerRoute(
+  ({ request, url }) => request.mode === 'navigate' && !url.pathname.startsWith('/pair') && !url.pathname.startsWith('/api/'),
+  new NetworkFirst({ cacheName: PAGES, plugins: [{ cacheKeyWillBeUsed: async () => PAGE, cacheWillUpdate: async ({ response }) => (response.ok && !response.redirected ? response : null) }] }),
+)
 
 registerRoute(
   ({ url, request }) => request.method === 'GET' && TOLD.test(url.pathname),

@@ -3,10 +3,12 @@ import { computed, watch } from 'vue'
 import { t } from '@/lang'
 import { away } from '@/offline/away'
 import { useDrawing } from '@/stores/drawing'
+import { useTogether } from '@/together/together'
 
 /** Opens the drawing a page is about, and keeps it fresh when the artist comes back to the tab. */
 export function useOpenDrawing(id: () => string, page: () => string) {
   const store = useDrawing()
+  useTogether()
   watch(
     id,
     (wanted) => {

@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import { useDropZone, useEventListener, useTitle } from '@vueuse/core'
-import { reactive, ref, shallowRef, watch } from 'vue'
+import { useDebounceFn, useDropZone, useEventListener, useMediaQuery, useTitle } from '@vueuse/core'
+import { defineAsyncComponent, reactive, ref, shallowRef, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import { api, begin, bringBack, Refused } from '@/api/client'
 import type { ShelfEntry } from '@/api/types'
@@ -11,8 +11,15 @@ import Callout from '@/ui/Callout.vue'
 import Num from '@/ui/Num.vue'
 import { useHand } from '@/ui/useHand'
 import { useScheme } from '@/ui/useScheme'
+import { useStream } from '@/together/useStream'
 import SmallBoard from './SmallBoard.vue'
 import FilePick from '@/ui/FilePick.vue'
+
+/** Only where it is wanted: it brings what draws the code to scan. */
+const HousePanel = defineAsyncComponent(() => import('@/house/HousePanel.vue'))
+const housing = ref(false)
+/** A device that is held in the hand has a camera. */
+const handheld = useMediaQuery('(pointer: coarse)')
 
 useTitle(t('shelf.shelfInchLadder'))
 const router = useRouter()
@@ -46,6 +53,12 @@ void load()
 // Brought back by the Back button as it was left, or looked at again after another tab: it says how things are now.
 useEventListener(window, 'pageshow', (event: PageTransitionEvent) => event.persisted && void load())
 useEventListener(document, 'visibilitychange', () => document.visibilityState === 'visible' && void load())
+const loadSoon = useDebounceFn(load, 300)
+useStream(
+  () => '/api/shelf/events',
+  () => void loadSoon(),
+  () => void loadSoon(),
+)
 // What was noted elsewhere may come in when the shelf is seen already.
 watch(
   () => drawings.taken,
@@ -125,13 +138,16 @@ async function putBack() {
       <svg viewBox="0 0 20 20" width="26" height="26" aria-hidden="true"><path d="M4 1v18M16 1v18M4 5h12M4 10h12M4 15h12" /></svg>
       <h1>{{ $t('shelf.inchLadder') }}</h1>
       <span class="soft">{{ $t('shelf.aPhotoOnToPaper') }}</span>
+      <button type="button" class="button bare" :aria-expanded="housing" @click="housing = !housing">{{ $t('house.letIn') }}</button>
       <button type="button" class="button bare" @click="scheme = scheme === 'dark' ? 'light' : 'dark'">{{ scheme === 'dark' ? $t('shelf.day') : $t('shelf.lamp') }}</button>
     </header>
     <main>
+      <HousePanel v-if="housing" />
       <div class="drop" :class="{ over: isOverDropZone }">
         <template v-if="progress === null">
           <i18n-t keypath="shelf.dropToStart" tag="p"><b>{{ $t('shelf.dropAPhotoAnywhereHere') }}</b></i18n-t>
           <FilePick strong accept="image/jpeg,image/png,image/webp,image/heic,image/avif,.zip" data-test="photo-file" @file="take">{{ $t('shelf.chooseAPhoto') }}</FilePick>
+          <FilePick v-if="handheld" strong accept="image/*" capture="environment" @file="take">{{ $t('shelf.takeAPhoto') }}</FilePick>
           <p class="soft">{{ $t('shelf.jpegPngWebpOrHeicUp') }}</p>
           <form class="sizes" @submit.prevent="takeSizes">
             <span>{{ $t('shelf.onlyTheMarksAreWanted') }}</span>
@@ -204,8 +220,11 @@ h1 {
   font-size: 24px;
 }
 
-header .button {
+header .button:first-of-type {
   margin-left: auto;
+}
+
+header .button {
   font-weight: 400;
 }
 

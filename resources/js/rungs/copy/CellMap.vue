@@ -1,10 +1,12 @@
 <script setup lang="ts">
 import { keyOf, useCopying, type Place } from '@/stores/copying'
+import { useTogether } from '@/together/together'
 
 /** Place and progress at a glance; a tap goes to that cell. */
 defineProps<{ at: Place }>()
 defineEmits<{ go: [place: Place] }>()
 const cells = useCopying()
+const together = useTogether()
 </script>
 
 <template>
@@ -14,7 +16,7 @@ const cells = useCopying()
       :key="keyOf(place)"
       type="button"
       tabindex="-1"
-      :class="[cells.isSettled(place) && cells.stateOf(place) === 'open' ? 'done' : cells.stateOf(place), { begun: cells.isBegun(place) && !cells.isSettled(place), here: keyOf(place) === keyOf(at), spared: cells.isSpared(place), doubtful: cells.isDoubtful(place) }]"
+      :class="[cells.isSettled(place) && cells.stateOf(place) === 'open' ? 'done' : cells.stateOf(place), { begun: cells.isBegun(place) && !cells.isSettled(place), here: keyOf(place) === keyOf(at), theirs: together.theirs?.cell && keyOf(together.theirs.cell) === keyOf(place), spared: cells.isSpared(place), doubtful: cells.isDoubtful(place) }]"
       :aria-label="[cells.address(place), $t(`copy.states.${cells.isSpared(place) ? 'spared' : cells.isBegun(place) ? 'begun' : cells.stateOf(place)}`), ...(cells.isDoubtful(place) ? [$t('copy.isDoubtful')] : [])].join(', ')"
       @click="$emit('go', place)"
     />
@@ -54,6 +56,11 @@ button {
 
 .here {
   outline: 3px solid var(--red);
+  z-index: 1;
+}
+
+.theirs {
+  outline: 3px dashed #1f7a6b;
   z-index: 1;
 }
 

@@ -4,9 +4,14 @@ import type { CellToCopy, Strength, Thing } from '@/api/types'
 import MassShapes from '@/boards/MassShapes.vue'
 import type { Box } from '@/boards/stage'
 import ThingLines from '@/boards/ThingLines.vue'
+import { useDrawing } from '@/stores/drawing'
+import Theirs from '@/together/Theirs.vue'
+import { useTogether } from '@/together/together'
 import CellPoints from './CellPoints.vue'
 import EdgeLines from './EdgeLines.vue'
 import type { useWindow } from './useWindow'
+
+const [store, together] = [useDrawing(), useTogether()]
 
 /** The empty twin on the paper: its lines, and the straight ways between the joints of the contour in hand. */
 const props = defineProps<{
@@ -43,6 +48,7 @@ const joints = computed(() => {
     </svg>
     <svg v-if="masses" class="over" :class="{ turned, mirrored }" :viewBox="`0 0 ${size.width} ${size.height}`" aria-hidden="true"><MassShapes :box="crop" /></svg>
     <svg v-if="things.length > 0" class="over" :class="{ turned, mirrored }" :viewBox="`0 0 ${size.width} ${size.height}`" aria-hidden="true"><ThingLines :box="crop" :things /></svg>
+    <svg v-if="together.theirs" class="over" :viewBox="`0 0 ${size.width} ${size.height}`" aria-hidden="true"><Theirs v-if="store.workings" :lines="store.workings.lines" :box="crop" /></svg>
     <svg v-if="strengths.length > 0" class="over" :class="{ turned, mirrored }" :viewBox="`0 0 ${size.width} ${size.height}`" aria-hidden="true"><EdgeLines :strengths :size /></svg>
     <CellPoints :points :turned words />
     <slot />

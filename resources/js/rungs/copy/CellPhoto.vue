@@ -5,10 +5,15 @@ import type { CellToCopy, Strength, Thing } from '@/api/types'
 import MassShapes from '@/boards/MassShapes.vue'
 import type { Box } from '@/boards/stage'
 import ThingLines from '@/boards/ThingLines.vue'
+import { useDrawing } from '@/stores/drawing'
+import Theirs from '@/together/Theirs.vue'
+import { useTogether } from '@/together/together'
 import CellPoints from './CellPoints.vue'
 import EdgeLines from './EdgeLines.vue'
 import { useDotSpeed } from './useDotSpeed'
 import type { useWindow } from './useWindow'
+
+const [store, together] = [useDrawing(), useTogether()]
 
 /** The piece of the photo that is copied, and what is laid over it. */
 const props = defineProps<{
@@ -61,6 +66,7 @@ const stops = computed(() => Array.from({ length: STOPS }, (_, i) => trace.value
         </template>
       </svg>
       <svg v-if="things.length > 0" class="over" :viewBox="`0 0 ${size.width} ${size.height}`" aria-hidden="true"><ThingLines :box="crop" :things /></svg>
+      <svg v-if="together.theirs" class="over" :viewBox="`0 0 ${size.width} ${size.height}`" aria-hidden="true"><Theirs v-if="store.workings" :lines="store.workings.lines" :box="crop" /></svg>
       <svg v-if="strengths.length > 0" class="over" :viewBox="`0 0 ${size.width} ${size.height}`" aria-hidden="true"><EdgeLines :strengths :size bright /></svg>
       <svg v-if="course" class="over" :viewBox="`0 0 ${size.width} ${size.height}`" aria-hidden="true" data-test="contour">
         <path class="contour under" :d="path" />

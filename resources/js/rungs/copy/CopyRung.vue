@@ -4,6 +4,7 @@ import { computed, onMounted, onUnmounted, ref, useTemplateRef, watch } from 'vu
 import { t } from '@/lang'
 import Lost from '@/shelf/Lost.vue'
 import { keyOf, useCopying } from '@/stores/copying'
+import { useTogether } from '@/together/together'
 import Callout from '@/ui/Callout.vue'
 import Num from '@/ui/Num.vue'
 import PinnedNotes from '../PinnedNotes.vue'
@@ -35,6 +36,9 @@ useSitting(() => 'copy')
 const cells = useCopying()
 const { at, card, go, goBy, move, mark, back, reopen } = useCellInHand(props)
 useCellsAhead(at)
+const together = useTogether()
+watch(at, (cell) => together.point({ cell }), { immediate: true })
+onUnmounted(() => together.point({ cell: null }))
 const { looks, look } = useCellLooks()
 const right = useSetRight(at, card, looks)
 const { setting } = right

@@ -1,0 +1,79 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\House\Hub;
+use App\House\Pairing;
+use App\House\PairingRefused;
+use App\House\Visitor;
+use App\Models\PairedDevice;
+use App\Wire\HouseWriter;
+use App\Wire\Json\CodeJson;
+use App\Wire\Json\HouseJson;
+use App\Wire\Said;
+use App\Wording\Say;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Symfony\Component\HttpKernel\Exception\HttpException;
+
+/** Who of the house is let in. */
+final readonly class HouseController
+{
+    public function __construct(private HouseWriter $writer)
+    {
+    }
+
+    public function show(Request $request): JsonResponse
+    {
+        return new JsonResponse($this->writer->house($request));
+    }
+
+    public function code(Request $request): JsonResponse
+    {
+        self::assertMayPair($request);
+
+        return new JsonResponse($this->writer->code($request, Pairing::begin($request->boolean('may_pair'))), 201);
+    }
+
+    public function endCode(Request $request): Response
+    {
+        self::assertMayPair($request);
+        Pairing::end();
+
+        return new Response(status: 204);
+    }
+
+    public function change(Request $request, PairedDevice $device): JsonResponse
+    {
+        $mayPair = Visitor::of($request)->mayPair();
+        $mayPair || Visitor::of($request)->isAt($device) || self::refuse();
+        $name = trim(Said::text($request, 'name'));
+        $name !== '' && mb_strlen($name) <= 60 || throw PairingRefused::nameless();
+        $device->fill(['name' => $name, ...($mayPair ? ['may_pair' => $request->boolean('may_pair')] : [])])->save();
+
+        return new JsonResponse($this->writer->house($request));
+    }
+
+    /** Takes a device off; one may always take off itself. */
+    public function remove(Request $request, PairedDevice $device): Response
+    {
+        Visitor::of($request)->isAt($device) || self::assertMayPair($request);
+        $device->delete();
+        Hub::close($device);
+
+        return new Response(status: 204);
+    }
+
+    private static function assertMayPair(Request $request): void
+    {
+        Visitor::of($request)->mayPair() || self::refuse();
+    }
+
+    private static function refuse(): never
+    {
+        throw new HttpException(403, Say::it('house.may not pair'));
+    }
+}

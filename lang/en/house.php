@@ -1,0 +1,31 @@
+<?php
+
+/* Letting in the other devices of the house. */
+return [
+    'not paired' => 'This device is not paired with Inch Ladder, or was taken off; pair it with a code from the computer.',
+    'may not pair' => 'This device may not let in others; that is done at the computer, or on a device that was given the right to.',
+    'kind' => ['phone' => 'Phone', 'tablet' => 'Tablet', 'computer' => 'Other computer'],
+    'seen' => [
+        'now' => 'here now',
+        'minutes' => ':count minutes ago',
+        'hours' => ':count hour ago|:count hours ago',
+        'days' => ':count days ago',
+    ],
+    'closed' => 'Five wrong codes were typed; nobody is let in for another minute.|Five wrong codes were typed; nobody is let in for another :count minutes.',
+    'page' => [
+        'title' => 'Pair this device',
+        'what' => 'On the computer, open the shelf and choose “Let in a phone”. Type the six digits it shows.',
+        'code' => 'Code',
+        'name' => 'Name of this device',
+        'pair' => 'Pair',
+        'trust' => 'Trusting the certificate',
+        'why' => 'The connection is encrypted with a certificate that this house made for itself. Once your device trusts it, the browser no longer warns, the screen stays awake at the easel and pages open without the network.',
+        'get' => 'Fetch the certificate',
+        'steps' => [
+            'Fetch it here, and let the device keep it.',
+            'In the device’s settings, look for the certificate or profile that was just fetched, and install it as an authority.',
+            'On some phones it must be switched on once more, under trusted certificates. Compare the fingerprint first.',
+        ],
+        'fingerprint' => 'Fingerprint (SHA-256); the computer’s shelf shows the same:',
+    ],
+];

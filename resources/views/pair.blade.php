@@ -1,0 +1,56 @@
+@php use App\Wording\Say; @endphp
+<!doctype html>
+<html lang="{{ Say::language() }}">
+<head>
+    <meta charset="utf-8">
+    <meta name="viewport" content="width=device-width, initial-scale=1">
+    <meta name="color-scheme" content="light dark">
+    <title>Inch Ladder · {{ Say::it('house.page.title') }}</title>
+    <link rel="icon" href="/icon.svg" type="image/svg+xml">
+    <style>
+        {{-- The look of the table (resources/js/styles/theme.css), for a page that runs no script. --}}
+        :root { --bench: #e9e6e1; --paper: #fdfcfa; --graphite: #2b2b2d; --soft: #5d5b57; --red: #a3271d; --rule: #8b877f; }
+        @media (prefers-color-scheme: dark) { :root { --bench: #232220; --paper: #2f2d2a; --graphite: #ece7dd; --soft: #b5afa4; --red: #ff9a8a; --rule: #8b877f; } }
+        body { margin: 0; background: var(--bench); color: var(--graphite); font: 18px/1.45 'Source Sans 3', system-ui, sans-serif; }
+        main { max-width: 520px; margin: 0 auto; padding: 24px 18px 48px; }
+        h1 { font-size: 28px; margin: 0 0 8px; } h2 { font-size: 20px; margin: 40px 0 8px; }
+        label { display: block; margin: 20px 0 6px; font-weight: 600; }
+        input { box-sizing: border-box; width: 100%; padding: 10px 12px; border: 2px solid var(--rule); border-radius: 0; background: var(--paper); color: inherit; font: inherit; }
+        input[name=code] { font-size: 44px; letter-spacing: .18em; text-align: center; font-variant-numeric: tabular-nums; }
+        button, .get { display: inline-block; margin-top: 22px; padding: 12px 28px; border: 2px solid var(--graphite); background: var(--graphite); color: var(--paper); font: inherit; font-weight: 700; text-decoration: none; }
+        .get { margin: 4px 0; background: none; color: inherit; }
+        .trouble { margin: 18px 0 0; padding: 10px 14px; border-left: 4px solid var(--red); background: var(--paper); }
+        ol { padding: 0; list-style: none; } li { display: flex; gap: 14px; align-items: center; margin: 14px 0; }
+        svg { flex: none; width: 84px; height: 84px; fill: none; stroke: currentColor; stroke-width: 2; }
+        code { font-size: 15px; overflow-wrap: anywhere; } .soft { color: var(--soft); }
+        :focus-visible { outline: 3px solid #2d6fb5; outline-offset: 2px; }
+    </style>
+</head>
+<body>
+<main>
+    <h1>{{ Say::it('house.page.title') }}</h1>
+    <p>{{ Say::it('house.page.what') }}</p>
+    @if ($trouble !== '')
+        <p class="trouble" role="alert">{{ $trouble }}</p>
+    @endif
+    <form method="post" action="/pair">
+        <label for="code">{{ Say::it('house.page.code') }}</label>
+        <input id="code" name="code" value="{{ $code }}" inputmode="numeric" autocomplete="one-time-code" maxlength="12" required @if ($code === '' || $trouble !== '') autofocus @endif>
+        <label for="name">{{ Say::it('house.page.name') }}</label>
+        <input id="name" name="name" value="{{ $name }}" maxlength="60" autocomplete="off" required>
+        <button>{{ Say::it('house.page.pair') }}</button>
+    </form>
+    @if ($fingerprint !== null)
+        <h2>{{ Say::it('house.page.trust') }}</h2>
+        <p>{{ Say::it('house.page.why') }}</p>
+        <p><a class="get" href="/pair/certificate.crt" download="inch-ladder.crt">{{ Say::it('house.page.get') }}</a></p>
+        <ol>
+            <li><svg viewBox="0 0 42 42" aria-hidden="true"><path d="M12 3h18v36H12zM18 36h6M21 9v14m-5-5 5 5 5-5M16 28h10"/></svg><span>{{ Say::it('house.page.steps.0') }}</span></li>
+            <li><svg viewBox="0 0 42 42" aria-hidden="true"><path d="M12 3h18v36H12zM18 36h6M16 10h10M16 15h10M15 20h12v9H15zM18 24.5h6"/></svg><span>{{ Say::it('house.page.steps.1') }}</span></li>
+            <li><svg viewBox="0 0 42 42" aria-hidden="true"><path d="M12 3h18v36H12zM18 36h6M16 11h10M17 17h8a4 4 0 0 1 0 8h-8a4 4 0 0 1 0-8zM25 18.5a2.5 2.5 0 0 1 0 5 2.5 2.5 0 0 1 0-5M16 30l3 2 6-4"/></svg><span>{{ Say::it('house.page.steps.2') }}</span></li>
+        </ol>
+        <p class="soft">{{ Say::it('house.page.fingerprint') }}<br><code>{{ $fingerprint }}</code></p>
+    @endif
+</main>
+</body>
+</html>
