@@ -1,12 +1,15 @@
 # Sourced by prepare.sh: serves the app on 127.0.0.1, and to the house where asked to, until told to end.
 #
-# Caddy takes the requests, and hands those for PHP to two pools of workers: one for answers that
-# come at once, one for what decodes pixels or makes sheets, which so queues behind itself. Streams
-# of what happens are held by a hub (nginx with nchan), so that none holds a worker: PHP says which
-# stream it is to be, and Caddy gives it. Workers that die come back; so do the three programs, should
+# Caddy takes the requests, and hands those for PHP to three pools of workers: one for answers that
+# come at once, one for what is read from pixels cell by cell (a page asks for many ahead, and each device of
+# the house for its own), one for what decodes pixels or makes sheets. Each queues behind itself, and the last
+# two give way to the first (nice). Streams
+# of what happens are held by a hub (nginx with nchan), so that none holds a worker: it asks PHP which
+# stream it is to be. (Caddy can ask as well, but keeps the worker waiting until the stream ends.) Workers that die come back; so do the three programs, should
 # one end. All they write lies in the data folder.
 
 LIGHT_WORKERS=4
+CELL_WORKERS=3
 HEAVY_WORKERS=2
 ADDRESSES_LOOKED_AT_EVERY=10   # seconds
 
@@ -27,7 +30,7 @@ serve() {
     for _ in $(seq 100); do [ -S "$run/heavy.sock" ] && [ -S "$run/hub.sock" ] && break; sleep 0.05; done
     XDG_DATA_HOME=$([ -n "$house_port" ] && echo "$data/house" || echo "$run") XDG_CONFIG_HOME=$run guarded supervise "$data" caddy run --config "$run/Caddyfile" --adapter caddyfile & pids+=($!)
     set +m
-    trap "kill \$(jobs -p) 2>/dev/null; for pid in ${pids[*]}; do kill -TERM -- -\$pid 2>/dev/null; done; sleep 0.3; for pid in ${pids[*]}; do kill -KILL -- -\$pid 2>/dev/null; done; rm -rf '$run' '$data/hub.address'" EXIT
+    trap "set +e; kill \$(jobs -p) 2>/dev/null; for pid in ${pids[*]}; do kill -TERM -- -\$pid 2>/dev/null; done; sleep 0.3; for pid in ${pids[*]}; do kill -KILL -- -\$pid 2>/dev/null; done; rm -rf '$run' '$data/hub.address'" EXIT
     trap 'exit 0' INT TERM HUP
     while [ -n "$house_port" ]; do
         sleep $ADDRESSES_LOOKED_AT_EVERY & wait $! || true
@@ -77,8 +80,8 @@ write_workers() {
     local pool
     {
         printf '[global]\nerror_log = %s/logs/server.log\nlog_level = warning\nprocess_control_timeout = 5s\n' "$2"
-        for pool in light:$LIGHT_WORKERS:30 heavy:$HEAVY_WORKERS:150; do
-            IFS=: read -r name workers seconds <<<"$pool"
+        for pool in light:$LIGHT_WORKERS:30:0 cells:$CELL_WORKERS:60:5 heavy:$HEAVY_WORKERS:150:10; do
+            IFS=: read -r name workers seconds nice <<<"$pool"
             cat <<CONF
 [$name]
 $([ "$(id -u)" = 0 ] && printf 'user = root\ngroup = root\n')
@@ -88,6 +91,7 @@ listen.backlog = 128
 pm = static
 pm.max_children = $workers
 pm.max_requests = 2000
+process.priority = $nice
 request_terminate_timeout = ${seconds}s
 clear_env = no
 catch_workers_output = yes
@@ -136,7 +140,20 @@ http {
     nchan_message_timeout 1m;
     server {
         listen unix:$1/hub.sock;
+        # Which stream it is to be, and whether it is given at all, is PHP's to say; said that, its worker is free.
+        location ~ ^/(here|house)(/api/.*/events)$ {
+            fastcgi_param REQUEST_METHOD \$request_method;
+            fastcgi_param QUERY_STRING \$query_string;
+            fastcgi_param SERVER_PROTOCOL \$server_protocol;
+            fastcgi_param SCRIPT_FILENAME $PWD/public/index.php;
+            fastcgi_param SCRIPT_NAME /index.php;
+            fastcgi_param REQUEST_URI \$2;
+            fastcgi_param INCH_DOOR \$1;
+            fastcgi_param INCH_HOUSE \$http_x_inch_house;
+            fastcgi_pass unix:$1/light.sock;
+        }
         location ~ ^/hear/(\w+)/(\w+)$ {
+            internal;
             nchan_subscriber eventsource;
             nchan_channel_id \$1 \$2;
             nchan_eventsource_ping_interval 20;
@@ -183,21 +200,14 @@ write_front() {
         try_files index.php
         env INCH_DOOR {args.1}
         env INCH_HOUSE "$4"
-        @stream header X-Accel-Redirect *
-        handle_response @stream {
-            rewrite * {rp.header.X-Accel-Redirect}
-            reverse_proxy unix/$1/hub.sock {
-                flush_interval -1
-                header_up -Cookie
-                header_up -Origin
-            }
-        }
     }
 }
 # DOOR
 (app) {
     root * $PWD/public
-    encode gzip
+    # What is told as it happens waits for nothing.
+    @whole not path /api/*/events /api/drawings/*/events
+    encode @whole gzip
     header {
         -Server
         -X-Powered-By
@@ -206,7 +216,7 @@ write_front() {
         Referrer-Policy same-origin
     }
     @shipped {
-        path /build/* /icon.svg
+        path /build/* /icon* /manifest.webmanifest
         file
     }
     handle @shipped {
@@ -215,8 +225,20 @@ write_front() {
         header /build/assets/* Cache-Control "public, max-age=31536000, immutable"
         file_server
     }
+    @streams path /api/*/events /api/drawings/*/events
+    handle @streams {
+        rewrite * /{args.0}{uri}
+        reverse_proxy unix/$1/hub.sock {
+            flush_interval -1
+            header_up X-Inch-House "$4"
+        }
+    }
     @heavy {
         path /api/photos* /api/archives /api/made/* /api/drawings/*/sheets/* /api/drawings/*/rehearsal/* /api/drawings/*/tones* /api/drawings/*/edges /api/drawings/*/masses /api/drawings/*/drawing.zip
+    }
+    @cells {
+        method GET
+        path /api/drawings/*/cells/*/* /api/drawings/*/cells/*/*/strengths /api/drawings/*/copying /api/drawings/*/unguarded
     }
     @begin {
         method POST
@@ -224,6 +246,9 @@ write_front() {
     }
     handle @heavy {
         import php $1/heavy.sock {args.0}
+    }
+    handle @cells {
+        import php $1/cells.sock {args.0}
     }
     handle @begin {
         import php $1/heavy.sock {args.0}

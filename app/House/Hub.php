@@ -21,7 +21,7 @@ final class Hub
 
     private const PATIENCE_SECONDS = 0.5;
 
-    /** Said to the front: the stream that is to be given instead of this answer. */
+    /** Said to the hub, which asks which stream it is to give instead of this answer. */
     public const HEADER = 'X-Accel-Redirect';
 
     /** Null where there is no hub. */

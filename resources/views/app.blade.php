@@ -6,6 +6,10 @@
     <meta name="color-scheme" content="light dark">
     <title>Inch Ladder</title>
     <link rel="icon" href="/icon.svg" type="image/svg+xml">
+    <link rel="manifest" href="/manifest.webmanifest">
+    <link rel="apple-touch-icon" href="/icon-180.png">
+    <meta name="theme-color" content="#e8e4db" media="(prefers-color-scheme: light)">
+    <meta name="theme-color" content="#23211e" media="(prefers-color-scheme: dark)">
     @vite('resources/js/main.ts')
 </head>
 <body>

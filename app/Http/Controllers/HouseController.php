@@ -10,8 +10,6 @@ use App\House\PairingRefused;
 use App\House\Visitor;
 use App\Models\PairedDevice;
 use App\Wire\HouseWriter;
-use App\Wire\Json\CodeJson;
-use App\Wire\Json\HouseJson;
 use App\Wire\Said;
 use App\Wording\Say;
 use Illuminate\Http\JsonResponse;

@@ -1,4 +1,4 @@
-import { useThrottleFn } from '@vueuse/core'
+import { useIntervalFn, useThrottleFn, useTimeoutFn } from '@vueuse/core'
 import { defineStore } from 'pinia'
 import { ref, shallowRef, watch } from 'vue'
 import { api } from '@/api/client'
@@ -22,6 +22,9 @@ interface Told {
 /** No more is told of a hand that moves; the eye follows at that rate. */
 const POINT_EVERY_MS = 120
 
+/** Told again so often, for who has come meanwhile; who was not heard of for three times as long has gone. */
+const STILL_HERE_MS = 5000
+
 /**
  * The open drawing on several devices: what is done on one is seen on the others as it happens, and, while they follow
  * each other, what is pointed at.
@@ -33,10 +36,13 @@ export const useTogether = defineStore('together', () => {
   const theirs = shallowRef<Pointing | null>(null)
   let mine: Pick<Pointing, 'at' | 'cell'> = { at: null, cell: null }
 
+  const { start: forgetLater } = useTimeoutFn(() => (theirs.value = null), 3 * STILL_HERE_MS, { immediate: false })
+
   function heard({ edits, pointing }: Told) {
     if (pointing && pointing.by !== me) {
       following.value = pointing.on
       theirs.value = pointing.on ? pointing : null
+      forgetLater()
     }
     if (edits !== undefined && store.drawing && edits > store.drawing.edits) void store.refresh()
   }
@@ -61,6 +67,8 @@ export const useTogether = defineStore('together', () => {
     theirs.value = null
     if (store.drawing) void tell(store.drawing.id)
   }
+
+  useIntervalFn(() => store.drawing && following.value && document.visibilityState === 'visible' && void tell(store.drawing.id), STILL_HERE_MS)
 
   watch(
     () => store.drawing?.id,

@@ -48,7 +48,7 @@ const joints = computed(() => {
     </svg>
     <svg v-if="masses" class="over" :class="{ turned, mirrored }" :viewBox="`0 0 ${size.width} ${size.height}`" aria-hidden="true"><MassShapes :box="crop" /></svg>
     <svg v-if="things.length > 0" class="over" :class="{ turned, mirrored }" :viewBox="`0 0 ${size.width} ${size.height}`" aria-hidden="true"><ThingLines :box="crop" :things /></svg>
-    <svg v-if="together.theirs" class="over" :viewBox="`0 0 ${size.width} ${size.height}`" aria-hidden="true"><Theirs v-if="store.workings" :lines="store.workings.lines" :box="crop" /></svg>
+    <svg v-if="together.theirs" class="over" :class="{ turned, mirrored }" :viewBox="`0 0 ${size.width} ${size.height}`" aria-hidden="true"><Theirs v-if="store.workings" :lines="store.workings.lines" :box="crop" /></svg>
     <svg v-if="strengths.length > 0" class="over" :class="{ turned, mirrored }" :viewBox="`0 0 ${size.width} ${size.height}`" aria-hidden="true"><EdgeLines :strengths :size /></svg>
     <CellPoints :points :turned words />
     <slot />

@@ -1,0 +1,81 @@
+<?php
+
+use Tests\Browser\Phone;
+use Tests\Browser\Table;
+use Tests\Photos;
+use Tests\Server;
+
+/*
+ * The phone at the easel, the computer in the next room.
+ */
+
+it('lets in a phone by its code: from a photo to a plan to cells, with the server away in between, while the computer looks on', function () {
+    $data = getenv('INCH_DATA').'/house';
+    $phone = new Phone;
+    [$server, $here] = Server::start("--data={$data}", '--house');
+    preg_match('#https://'.preg_quote($phone->wire ?? '', '#').'[\d.]*:\d+#', $server->getOutput(), $found);
+    $certificate = "{$data}/house/caddy/pki/authorities/local/root.crt";
+    Table::until(fn () => is_file($certificate), 'the certificate to be made');
+    $phone->open($certificate, $found[0]);
+    $table = Table::lay();
+
+    // Unpaired it gets nowhere but to one page.
+    foreach (['/', '/drawing/01m8d94xx231cq93hrjz5wkhs4/copy'] as $path) {
+        $phone->go($path)->see('h1', 'Pair this device');
+        expect($phone->path())->toBe('/pair');
+    }
+    $phone->write('Code', '000000')->press('Pair')->see('[role=alert]', 'opens nothing');
+    $phone->isAccessible('Pairing');
+
+    // The computer shows how it gets in.
+    $table->browser->get("{$here}/");
+    $table->press('Let in a phone')->press('Make a code')->see('[data-test=address]', 'https://');
+    $table->find('.code svg[role=img] path');
+    $table->isAccessible('Letting in a phone');
+    $code = str_replace(' ', '', $table->text('[data-test=digits]'));
+    $phone->go("/pair?code={$code}")->write('Name of this device', 'Easel')->press('Pair')->see('.shelf h1', 'Inch Ladder');
+    $table->see('.house', 'Easel is paired');
+    expect($table->all('[data-test=digits]'))->toBe([]);
+
+    // From a photo to a plan.
+    $phone->choosePhoto(Photos::make(900, 1200));
+    $id = $phone->arrive('/drawing/(\w{26})/photo');
+    $table->browser->get("{$here}/");
+    $known = fn (): array => json_decode((string) file_get_contents("{$here}/api/drawings/{$id}"), true);
+    $table->browser->get("{$here}/drawing/{$id}/grid");
+    $table->see('[data-test=kept]', 'saved');
+    $phone->go("/drawing/{$id}/copy/1-1")->see('[data-test=address]', 'A1');
+
+    // What is done on one is seen on the other, within a second.
+    $done = fn (): int => count(array_filter($known()['cells'], fn (array $cell) => $cell['state'] === 'done'));
+    Table::until(fn () => $phone->browser->executeAsyncScript('const done = arguments[0]; navigator.serviceWorker.ready.then(async () => { const kept = (await (await caches.open("told")).keys()).map((one) => one.url); done(navigator.serviceWorker.controller !== null && kept.filter((one) => one.includes("cut.jpg")).length > 6 && kept.some((one) => one.includes("/copying"))) })'), 'the phone to keep it', 60);
+    $table->browser->get("{$here}/drawing/{$id}/copy/2-2");
+    $table->see('[data-test=progress]', '0 of')->find('[data-test=follow]');
+    $phone->key(' ');
+    $began = microtime(true);
+    $table->see('[data-test=progress]', '1 of');
+    expect(microtime(true) - $began)->toBeLessThan(3.0)->and($done())->toBe(1);
+
+    // The server goes, the phone goes on; the computer knows when it is back.
+    $port = parse_url($here, PHP_URL_PORT);
+    $house = parse_url($found[0], PHP_URL_PORT);
+    $server->stop(3);
+    $phone->key(' ')->key(' ')->see('[data-test=address]', 'D1')->see('[data-test=trouble]', 'kept on this device');
+    $phone->browser->navigate()->refresh();
+    $phone->see('[data-test=address]', 'D1')->see('[data-test=progress]', '3 of');
+    [$server] = Server::start("--data={$data}", "--house={$house}", "--port={$port}");
+    Table::until(fn () => $done() === 3, 'the notes to arrive', 60);
+    $table->see('[data-test=progress]', '3 of');
+
+    // Followed, one lights on the other what is pointed at.
+    $table->browser->get("{$here}/drawing/{$id}/grid");
+    $table->click('[data-test=follow]');
+    Table::until(fn () => $table->all('[data-test=theirs] rect') !== [] || ($phone->key('ArrowRight') && false), 'the phone’s cell to light on the computer');
+
+    // Taken off, it is out at once, and nothing of the drawings is kept on it.
+    $table->browser->get("{$here}/");
+    $table->press('Let in a phone')->press('Take off Easel')->see('.house', 'No device is paired');
+    $phone->browser->navigate()->refresh();
+    $phone->see('h1', 'Pair this device');
+    $server->stop(3);
+});
