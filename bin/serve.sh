@@ -87,7 +87,7 @@ write_workers() {
 $([ "$(id -u)" = 0 ] && printf 'user = root\ngroup = root\n')
 listen = $1/$name.sock
 listen.mode = 0600
-listen.backlog = 128
+listen.backlog = 1024
 pm = static
 pm.max_children = $workers
 pm.max_requests = 2000

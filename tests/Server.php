@@ -36,6 +36,27 @@ final class Server
         return $found[0];
     }
 
+    /**
+     * What a device of the house sends: its certificate looked at, and a jar of cookies of its own.
+     *
+     * @param  array<int, mixed>  $options  of curl
+     * @return array{int, string} status and answer
+     */
+    public static function ask(string $data, string $url, array $options = []): array
+    {
+        $curl = curl_init($url);
+        curl_setopt_array($curl, $options + self::paired($data));
+        $answer = curl_exec($curl);
+
+        return [curl_getinfo($curl, CURLINFO_RESPONSE_CODE), is_string($answer) ? $answer : curl_error($curl)];
+    }
+
+    /** @return array<int, mixed> */
+    public static function paired(string $data): array
+    {
+        return [CURLOPT_RETURNTRANSFER => true, CURLOPT_TIMEOUT => 20, CURLOPT_CAINFO => "{$data}/house/caddy/pki/authorities/local/root.crt", CURLOPT_COOKIEFILE => "{$data}/jar", CURLOPT_COOKIEJAR => "{$data}/jar", CURLOPT_PROXY => ''];
+    }
+
     /** @return list<string> titles on the shelf */
     public static function shelf(string $address): array
     {

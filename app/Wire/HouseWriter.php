@@ -13,6 +13,7 @@ use App\Wire\Json\CodeJson;
 use App\Wire\Json\DeviceJson;
 use App\Wire\Json\HouseJson;
 use App\Wording\HouseWording;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Http\Request;
 
 /** Who of the house is let in. */
@@ -21,7 +22,7 @@ final class HouseWriter
     public function house(Request $request): HouseJson
     {
         $visitor = Visitor::of($request);
-        $devices = $visitor->mayPair() ? PairedDevice::query()->latest('seen_at')->get()->all() : array_filter([$visitor->device]);
+        $devices = PairedDevice::query()->when(! $visitor->mayPair(), static fn (Builder $devices) => $devices->whereKey($visitor->id()))->latest('seen_at')->get()->all();
 
         return new HouseJson(
             Door::of($request)->addresses(),

@@ -99,6 +99,10 @@ return [
     'DrawingUnknown' => [
         'unknown' => 'There is no drawing “:id”; inch:new prints the id of each it begins.',
     ],
+    'DeviceUnknown' => [
+        'unknown' => 'No paired device is called “:which”; inch:devices lists them.',
+        'ambiguous' => ':count devices are called “:which”; say which by its id (inch:devices lists them).',
+    ],
     'StorageFailed' => [
         'photo' => 'The photo could not be saved: the disk is full or may not be written to. Free some room and drop it again; nothing was half-saved.',
         'picture' => 'A working picture could not be saved: the disk is full or may not be written to. Free some room and try again; the photo itself is safe.',

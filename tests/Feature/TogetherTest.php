@@ -72,3 +72,64 @@ it('reads pictures only, whatever a file calls itself', function (string $decode
     ['gif', 'GIF89a'],
     ['url', 'http://127.0.0.1/'],
 ]);
+
+it('holds hundreds of streams and no worker by them, ends those of a device that is taken off, and speaks no plain HTTP', function () {
+    [$process, $here] = Server::start('--data='.($data = getenv('INCH_DATA').'/streams'), '--house');
+    preg_match('#https://[\d.]+:\d+#', $process->getOutput(), $found);
+    $house = $found[0] ?? throw new RuntimeException('This machine has no address of its own to serve the house under: '.$process->getOutput());
+    Tests\Browser\Table::until(fn () => is_file("{$data}/house/caddy/pki/authorities/local/root.crt") && Server::ask($data, "{$house}/pair")[0] === 200, 'the house to answer');
+    $id = json_decode((string) file_get_contents("{$here}/api/drawings"), true)[0]['id'];
+
+    // By plain HTTP there is nothing, neither a page nor a way on.
+    [$status, $says] = Server::ask($data, str_replace('https', 'http', $house).'/api/drawings');
+    expect($status)->toBe(400)->and($says)->not->toContain($id);
+    expect(Server::ask($data, "{$house}/api/drawings/{$id}/events")[0])->toBe(401);
+    // Whoever shows no key sends nothing that is long, and is not listened to for long.
+    expect(Server::ask($data, "{$house}/pair", [CURLOPT_POSTFIELDS => 'name='.str_repeat('x', 100_000)])[0])->not->toBe(200);
+
+    $post = fn (string $path): array => json_decode((string) file_get_contents($here.$path, false, stream_context_create(['http' => ['method' => 'POST']])), true);
+    expect(Server::ask($data, "{$house}/pair", [CURLOPT_POSTFIELDS => ['code' => $post('/api/house/code')['code'], 'name' => 'Easel']])[0])->toBe(303)
+        ->and(Server::ask($data, "{$house}/api/drawings/{$id}")[0])->toBe(200);
+    $multi = curl_multi_init();
+    $heard = array_fill(0, 200, '');
+    $streams = array_map(function (int $i) use ($multi, $data, $house, $here, $id, &$heard) {
+        $curl = curl_init(($i % 2 ? $house : $here)."/api/drawings/{$id}/events");
+        curl_setopt_array($curl, [CURLOPT_COOKIEJAR => null, CURLOPT_TIMEOUT => 120, CURLOPT_RETURNTRANSFER => false, CURLOPT_HTTPHEADER => ['Accept: text/event-stream'], CURLOPT_WRITEFUNCTION => function ($curl, string $bytes) use ($i, &$heard): int {
+            $heard[$i] .= $bytes;
+
+            return strlen($bytes);
+        }] + Server::paired($data));
+        curl_multi_add_handle($multi, $curl);
+
+        return $curl;
+    }, range(0, 199));
+    $listen = function (Closure $until) use ($multi, &$running): void {
+        Tests\Browser\Table::until(function () use ($multi, $until, &$running): bool {
+            curl_multi_exec($multi, $running);
+            curl_multi_select($multi, 0.02);
+
+            return $until();
+        }, 'all streams to hear it');
+    };
+    // Not an arrow function: those would look at what was heard when they were made.
+    $all = function (string $word) use (&$heard): Closure {
+        return function () use ($word, &$heard): bool {
+            return count(array_filter($heard, fn (string $said) => str_contains($said, $word))) === 200;
+        };
+    };
+    $listen($all(': hi'));
+    // As many workers as there are, and more, are free.
+    $answers = Server::together(array_map(fn () => [CURLOPT_URL => "{$here}/api/drawings/{$id}", CURLOPT_TIMEOUT => 10], range(1, 8)));
+    expect(array_column($answers, 0))->toBe(array_fill(0, 8, 200));
+    file_get_contents("{$here}/api/drawings/{$id}/cells/0/0", false, stream_context_create(['http' => ['method' => 'PUT', 'header' => 'Content-Type: application/json', 'content' => '{"doubtful":true}']]));
+    $listen($all('"edits":'));
+    // Out, and the streams with it; this machine's go on.
+    $device = json_decode((string) file_get_contents("{$here}/api/house"), true)['devices'][0]['id'];
+    file_get_contents("{$here}/api/house/devices/{$device}", false, stream_context_create(['http' => ['method' => 'DELETE']]));
+    $listen(function () use (&$running): bool {
+        return $running === 100;
+    });
+    expect(Server::ask($data, "{$house}/api/drawings/{$id}")[0])->toBe(401);
+    array_map(fn ($curl) => curl_multi_remove_handle($multi, $curl), $streams);
+    $process->stop(3);
+});
