@@ -16,6 +16,6 @@ final class Certificate
         $file = config('inch.data').'/'.self::PATH;
         $print = is_file($file) ? openssl_x509_fingerprint((string) file_get_contents($file), 'sha256') : false;
 
-        return $print === false ? null : strtoupper(implode(':', str_split($print, 2)));
+        return $print === false ? null : strtoupper(implode(' ', str_split($print, 2)));
     }
 }

@@ -9,8 +9,11 @@
     <link rel="icon" href="/icon.svg" type="image/svg+xml">
     <style>
         {{-- The look of the table (resources/js/styles/theme.css), for a page that runs no script. --}}
-        :root { --bench: #e9e6e1; --paper: #fdfcfa; --graphite: #2b2b2d; --soft: #5d5b57; --red: #a3271d; --rule: #8b877f; }
-        @media (prefers-color-scheme: dark) { :root { --bench: #232220; --paper: #2f2d2a; --graphite: #ece7dd; --soft: #b5afa4; --red: #ff9a8a; --rule: #8b877f; } }
+        @foreach ([400, 700] as $weight)
+        @font-face { font-family: 'Source Sans 3'; font-weight: {{ $weight }}; src: url('{{ Vite::asset("node_modules/@fontsource/source-sans-3/files/source-sans-3-latin-{$weight}-normal.woff2") }}') format('woff2'); }
+        @endforeach
+        :root { --bench: #e8e4db; --paper: #fffefa; --graphite: #2b2926; --soft: #625c53; --red: #b3321f; --rule: #8d8577; }
+        @media (prefers-color-scheme: dark) { :root { --bench: #23211e; --paper: #2d2a26; --graphite: #efe9dc; --soft: #b9b1a3; --red: #ff8a72; } }
         body { margin: 0; background: var(--bench); color: var(--graphite); font: 18px/1.45 'Source Sans 3', system-ui, sans-serif; }
         main { max-width: 520px; margin: 0 auto; padding: 24px 18px 48px; }
         h1 { font-size: 28px; margin: 0 0 8px; } h2 { font-size: 20px; margin: 40px 0 8px; }
@@ -21,7 +24,7 @@
         .get { margin: 4px 0; background: none; color: inherit; }
         .trouble { margin: 18px 0 0; padding: 10px 14px; border-left: 4px solid var(--red); background: var(--paper); }
         ol { padding: 0; list-style: none; } li { display: flex; gap: 14px; align-items: center; margin: 14px 0; }
-        svg { flex: none; width: 84px; height: 84px; fill: none; stroke: currentColor; stroke-width: 2; }
+        svg { flex: none; width: 84px; height: 84px; fill: none; stroke: currentColor; stroke-width: 1.3; } .on { fill: currentColor; }
         code { font-size: 15px; overflow-wrap: anywhere; } .soft { color: var(--soft); }
         :focus-visible { outline: 3px solid #2d6fb5; outline-offset: 2px; }
     </style>
@@ -45,9 +48,9 @@
         <p>{{ Say::it('house.page.why') }}</p>
         <p><a class="get" href="/pair/certificate.crt" download="inch-ladder.crt">{{ Say::it('house.page.get') }}</a></p>
         <ol>
-            <li><svg viewBox="0 0 42 42" aria-hidden="true"><path d="M12 3h18v36H12zM18 36h6M21 9v14m-5-5 5 5 5-5M16 28h10"/></svg><span>{{ Say::it('house.page.steps.0') }}</span></li>
-            <li><svg viewBox="0 0 42 42" aria-hidden="true"><path d="M12 3h18v36H12zM18 36h6M16 10h10M16 15h10M15 20h12v9H15zM18 24.5h6"/></svg><span>{{ Say::it('house.page.steps.1') }}</span></li>
-            <li><svg viewBox="0 0 42 42" aria-hidden="true"><path d="M12 3h18v36H12zM18 36h6M16 11h10M17 17h8a4 4 0 0 1 0 8h-8a4 4 0 0 1 0-8zM25 18.5a2.5 2.5 0 0 1 0 5 2.5 2.5 0 0 1 0-5M16 30l3 2 6-4"/></svg><span>{{ Say::it('house.page.steps.2') }}</span></li>
+            <li><svg viewBox="0 0 42 42" aria-hidden="true"><path d="M11 2h20v38H11zM19 36.5h4M21 9v14m-5-5 5 5 5-5M16 28h10"/></svg><span>{{ Say::it('house.page.steps.0') }}</span></li>
+            <li><svg viewBox="0 0 42 42" aria-hidden="true"><path d="M11 2h20v38H11zM19 36.5h4M15 9h12v14H15zM18 13h6M18 16h6M24 23v6l-1.5-1.5L21 29v-6"/></svg><span>{{ Say::it('house.page.steps.1') }}</span></li>
+            <li><svg viewBox="0 0 42 42" aria-hidden="true"><path d="M11 2h20v38H11zM19 36.5h4M16 10h10M16 14h7M14.5 20h13v7h-13z"/><path class="on" d="M21 20h6.5v7H21z"/></svg><span>{{ Say::it('house.page.steps.2') }}</span></li>
         </ol>
         <p class="soft">{{ Say::it('house.page.fingerprint') }}<br><code>{{ $fingerprint }}</code></p>
     @endif

@@ -8,15 +8,15 @@ defineProps<{ fingerprint: string }>()
     <p>{{ $t('house.trust') }}</p>
     <ol>
       <li>
-        <svg viewBox="0 0 42 42" aria-hidden="true"><path d="M12 3h18v36H12zM18 36h6M21 9v14m-5-5 5 5 5-5M16 28h10" /></svg>
+        <svg viewBox="0 0 42 42" aria-hidden="true"><path d="M11 2h20v38H11zM19 36.5h4M21 9v14m-5-5 5 5 5-5M16 28h10" /></svg>
         <span>{{ $t('house.fetch') }}</span>
       </li>
       <li>
-        <svg viewBox="0 0 42 42" aria-hidden="true"><path d="M12 3h18v36H12zM18 36h6M16 10h10M16 15h10M15 20h12v9H15zM18 24.5h6" /></svg>
+        <svg viewBox="0 0 42 42" aria-hidden="true"><path d="M11 2h20v38H11zM19 36.5h4M15 9h12v14H15zM18 13h6M18 16h6M24 23v6l-1.5-1.5L21 29v-6" /></svg>
         <span>{{ $t('house.install') }}</span>
       </li>
       <li>
-        <svg viewBox="0 0 42 42" aria-hidden="true"><path d="M12 3h18v36H12zM18 36h6M16 11h10M17 17h8a4 4 0 0 1 0 8h-8a4 4 0 0 1 0-8zM25 18.5a2.5 2.5 0 0 1 0 5 2.5 2.5 0 0 1 0-5M16 30l3 2 6-4" /></svg>
+        <svg viewBox="0 0 42 42" aria-hidden="true"><path d="M11 2h20v38H11zM19 36.5h4M16 10h10M16 14h7M14.5 20h13v7h-13z" /><path class="on" d="M21 20h6.5v7H21z" /></svg>
         <span>{{ $t('house.switchOn') }}</span>
       </li>
     </ol>
@@ -51,7 +51,11 @@ svg {
   height: 72px;
   fill: none;
   stroke: var(--graphite);
-  stroke-width: 2;
+  stroke-width: 1.3;
+}
+
+.on {
+  fill: var(--graphite);
 }
 
 .print {

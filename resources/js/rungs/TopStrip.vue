@@ -109,6 +109,15 @@ const kept = computed(() => t(`table.kept.${store.state}`))
   font-weight: 400;
 }
 
+.strip .follow {
+  white-space: nowrap;
+}
+
+.strip .follow[aria-pressed='true'] {
+  background: var(--chosen);
+  color: var(--on-chosen);
+}
+
 .kept {
   min-width: 66px;
   text-align: right;

@@ -333,6 +333,20 @@ li > .acts {
   header span {
     display: none;
   }
+
+  header {
+    gap: 6px;
+  }
+
+  h1 {
+    font-size: 20px;
+    white-space: nowrap;
+  }
+
+  header .button {
+    padding: 0 6px;
+    white-space: nowrap;
+  }
 }
 
 .acts .button {
