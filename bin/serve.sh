@@ -13,9 +13,9 @@ CELL_WORKERS=3
 HEAVY_WORKERS=2
 ADDRESSES_LOOKED_AT_EVERY=10   # seconds
 
-# serve PORT DATA [HOUSE_PORT]
+# serve PORT DATA [HOUSE_PORT [BACKUP_FOLDER]]
 serve() {
-    local port=$1 data=$2 house_port=${3:-} run pids=() names=''
+    local port=$1 data=$2 house_port=${3:-} backup=${4:-} run pids=() names=''
     run=$(mktemp -d "${TMPDIR:-/tmp}/inch-ladder-run.XXXXXX")   # short: a socket's path may have 107 bytes
     mkdir -p "$data/logs"
     find "$data" -name '*.part' -mmin +60 -exec rm -rf {} + 2>/dev/null || true
@@ -29,6 +29,7 @@ serve() {
     guarded supervise "$data" "$(command -v nginx || echo /usr/sbin/nginx)" -e "$data/logs/server.log" -p "$run" -c "$run/hub.conf" & pids+=($!)
     for _ in $(seq 100); do [ -S "$run/heavy.sock" ] && [ -S "$run/hub.sock" ] && break; sleep 0.05; done
     XDG_DATA_HOME=$([ -n "$house_port" ] && echo "$data/house" || echo "$run") XDG_CONFIG_HOME=$run guarded supervise "$data" caddy run --config "$run/Caddyfile" --adapter caddyfile & pids+=($!)
+    [ -z "$backup" ] || { guarded nightly "$data" "$backup" & pids+=($!); }
     set +m
     trap "set +e; kill \$(jobs -p) 2>/dev/null; for pid in ${pids[*]}; do kill -TERM -- -\$pid 2>/dev/null; done; sleep 0.3; for pid in ${pids[*]}; do kill -KILL -- -\$pid 2>/dev/null; done; rm -rf '$run' '$data/hub.address'" EXIT
     trap 'exit 0' INT TERM HUP
@@ -74,6 +75,14 @@ supervise() {
         sleep 0.3
     done
     printf '%s would not stay up; %s says why.\n' "$1" "$log" >&2
+}
+
+# nightly DATA FOLDER: copies what is kept once a night; looked at every quarter of an hour, as computers sleep.
+nightly() {
+    while :; do
+        php artisan inch:backup "$2" --nightly >>"$1/logs/server.log" 2>&1 || true
+        sleep 900
+    done
 }
 
 write_workers() {

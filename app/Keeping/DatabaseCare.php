@@ -14,7 +14,7 @@ use PDOException;
 final readonly class DatabaseCare
 {
     /** In the order that what points at others comes after them. */
-    private const TABLES = ['photos', 'drawings', 'revisions', 'cell_notes', 'mark_ticks', 'sittings', 'keepsakes', 'printers'];
+    private const TABLES = ['photos', 'drawings', 'revisions', 'cell_notes', 'mark_ticks', 'sittings', 'keepsakes', 'printers', 'paired_devices'];
 
     private string $file;
 

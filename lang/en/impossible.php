@@ -112,6 +112,13 @@ return [
         'missing' => 'The photo’s own file is missing from the data folder, so nothing can be made from it. Put it back, or bring the same photo over again; the drawing and its marks are kept.',
         'changed' => 'The photo’s own file was shortened or changed in the data folder, so nothing is made from it. Bring the same photo over again; the drawing and its marks are kept.',
     ],
+    'BackupImpossible' => [
+        'no data' => 'There is no database in :data, so there is nothing to copy.',
+        'nothing there' => 'There is no copy in :folder; inch:backup makes one.',
+        'unknown' => 'There is no copy called “:name”; there are :there.',
+        'damaged' => 'The copy “:name” is damaged, and nothing was put back; take another with --of=NAME.',
+        'not empty' => ':data holds drawings already, and nothing was put back over them; give an empty folder (INCH_DATA=DIR).',
+    ],
     'PairingRefused' => [
         'wrong' => 'This code opens nothing. A code lives five minutes and works once; make a new one on the computer.',
         'closed' => 'Too many wrong codes were typed. Wait :minutes min, then make a new one on the computer.',
