@@ -14,5 +14,14 @@ return [
             // In force from PHP 8.4 on; until then AppServiceProvider takes the lock first.
             'transaction_mode' => 'IMMEDIATE',
         ],
+        // Several machines on one database (docs/serving.md).
+        'pgsql' => [
+            'driver' => 'pgsql',
+            'url' => env('DB_URL'),
+            'charset' => 'utf8',
+            'prefix' => '',
+            'search_path' => 'public',
+            'sslmode' => 'prefer',
+        ],
     ],
 ];

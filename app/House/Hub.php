@@ -27,39 +27,41 @@ final class Hub
     /** Null where there is no hub. */
     public static function stream(string $channel, Visitor $visitor): ?string
     {
-        return self::socket() === null ? null : "/hear/{$channel}/{$visitor->id()}";
+        return self::address() === null ? null : "/hear/{$channel}/{$visitor->id()}";
     }
 
     /** @param  array<string, mixed>  $message */
     public static function tell(string $channel, array $message): void
     {
-        self::ask(static fn (PendingRequest $hub) => $hub->withBody((string) json_encode($message))->post("http://hub/tell/{$channel}"));
+        self::ask(static fn (PendingRequest $hub) => $hub->withBody((string) json_encode($message))->post("/tell/{$channel}"));
     }
 
     /** Ends every stream of a device. */
     public static function close(PairedDevice $device): void
     {
-        self::ask(static fn (PendingRequest $hub) => $hub->delete("http://hub/tell/{$device->id}"));
+        self::ask(static fn (PendingRequest $hub) => $hub->delete("/tell/{$device->id}"));
     }
 
     /** @param  \Closure(PendingRequest): mixed  $request */
     private static function ask(\Closure $request): void
     {
-        $socket = self::socket();
-        if ($socket === null) {
+        $address = self::address();
+        if ($address === null) {
             return;
         }
+        [$base, $curl] = str_starts_with($address, '/') ? ['http://hub', [CURLOPT_UNIX_SOCKET_PATH => $address]] : [$address, []];
         try {
-            $request(Http::timeout(self::PATIENCE_SECONDS)->withOptions(['proxy' => '', 'curl' => [CURLOPT_UNIX_SOCKET_PATH => $socket]]));
+            $request(Http::baseUrl($base)->timeout(self::PATIENCE_SECONDS)->withOptions(['proxy' => '', 'curl' => $curl]));
         } catch (ConnectionException) {
             // The hub is being started again; pages ask anew when it is back.
         }
     }
 
-    private static function socket(): ?string
+    /** A socket of this machine, or where the hub of several machines is: `http://10.0.0.1:8401`. */
+    private static function address(): ?string
     {
         $file = config('inch.data').'/hub.address';
 
-        return is_file($file) ? (string) file_get_contents($file) : null;
+        return is_file($file) ? trim((string) file_get_contents($file)) : null;
     }
 }

@@ -103,13 +103,13 @@ final class Pairing
     /** @return array<string, mixed> */
     private static function row(): array
     {
-        return (array) (DB::table('pairing')->find(self::ROW) ?? ['code_hash' => null, 'may_pair' => false, 'expires_at' => null, 'wrong' => 0, 'closed_until' => null]);
+        return (array) DB::table('pairing')->where('id', self::ROW)->lockForUpdate()->first();
     }
 
     /** @param  array<string, mixed>  $values */
     private static function write(array $values): void
     {
-        DB::table('pairing')->updateOrInsert(['id' => self::ROW], $values);
+        DB::table('pairing')->where('id', self::ROW)->update($values);
     }
 
     private static function hash(string $code): string

@@ -291,7 +291,7 @@ final class Drawing extends Model
         }
         DB::delete('delete from heard_notes where heard_at < ?', [now()->subDays(self::DAYS_HEARD)]);
 
-        return DB::affectingStatement('insert or ignore into heard_notes (drawing_id, key, heard_at) values (?, ?, ?)', [$this->id, $key, now()]) > 0;
+        return DB::table('heard_notes')->insertOrIgnore(['drawing_id' => $this->id, 'key' => $key, 'heard_at' => now()]) > 0;
     }
 
     /**
@@ -384,7 +384,7 @@ final class Drawing extends Model
     {
         DB::transaction(function () use ($version, $wanted, $change): void {
             // As it stands now that nobody else can change it.
-            $this->setRawAttributes((array) DB::selectOne('select * from drawings where id = ?', [$this->id]), true);
+            $this->setRawAttributes((array) DB::table('drawings')->where('id', $this->id)->lockForUpdate()->first(), true);
             // A photo never changes; whatever else was read may have.
             $this->setRelations(array_intersect_key($this->getRelations(), ['photo' => true]));
             if ($version !== null && $this->version !== $version) {

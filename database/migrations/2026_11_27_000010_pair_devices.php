@@ -2,6 +2,7 @@
 
 use Illuminate\Database\Migrations\Migration;
 use Illuminate\Database\Schema\Blueprint;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Schema;
 
 return new class extends Migration
@@ -30,5 +31,6 @@ return new class extends Migration
             $table->unsignedInteger('wrong')->default(0);
             $table->timestamp('closed_until')->nullable();
         });
+        DB::table('pairing')->insert(['id' => 1]);
     }
 };

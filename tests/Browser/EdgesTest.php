@@ -120,14 +120,35 @@ it('refuses a file beside the place it was dropped, and the shelf stays as it wa
     [fn () => Photos::file(substr((string) file_get_contents(Photos::make()), 0, 2000)), 'cut short'],
 ]);
 
-it('tells a second tab that the first has saved meanwhile, and lets the artist choose', function (string $choose, string $left) {
-    $table = fresh('--sheet=letter --photo=6x4in --columns=4', 'grid')->see('nav', '4 by');
-    $id = (string) preg_replace('#^/drawing/(\w+)/.*#', '$1', $table->path());
-    // The other tab: a save of its own, behind this one's back.
-    $theirs = json_decode((string) file_get_contents($table->address("/api/drawings/{$id}")), true);
-    data_set($theirs, 'workings.choices.grid.columns', 9);
+/** Another tab rules so many columns. */
+function rule(Table $table, int $columns): void
+{
+    $address = $table->address('/api/drawings/'.preg_replace('#^/drawing/(\w+)/.*#', '$1', $table->path()));
+    $theirs = json_decode((string) file_get_contents($address), true);
+    data_set($theirs, 'workings.choices.grid.columns', $columns);
     $put = stream_context_create(['http' => ['method' => 'PUT', 'header' => 'Content-Type: application/json', 'content' => json_encode(['version' => $theirs['version'], 'choices' => $theirs['workings']['choices']])]]);
-    expect(file_get_contents($table->address("/api/drawings/{$id}"), false, $put))->toContain('"columns":9');
+    expect(file_get_contents($address, false, $put))->toContain("\"columns\":{$columns}");
+}
+
+it('shows in a second tab what the first has saved, as it happens, and goes on from there', function () {
+    $table = fresh('--sheet=letter --photo=6x4in --columns=4', 'grid')->see('nav', '4 by');
+    $table->find('[data-test=follow-me]');
+    rule($table, 9);
+    $table->see('nav', '9 by')->write('Columns', '7')->see('nav', '7 by')->kept();
+    expect($table->all('[data-test=stale]'))->toBe([]);
+    rule($table, 5);
+    $table->see('nav', '5 by')->press('Undo')->see('nav', '7 by')->isQuiet();
+});
+
+it('tells a second tab that the first has saved meanwhile, and lets the artist choose', function (string $choose, string $left) {
+    // Neither hears of the other: the net is slow, or they do it at the same moment.
+    $deaf = fn (string ...$paths) => Table::lay()->devtools('Network.setBlockedURLs', ['urls' => $paths]);
+    Table::lay()->devtools('Network.enable', []);
+    $deaf('*/events');
+    $table = fresh('--sheet=letter --photo=6x4in --columns=4', 'grid')->see('nav', '4 by');
+    // The other tab: a save of its own, behind this one's back.
+    rule($table, 9);
+    $deaf();
 
     $table
         ->write('Columns', '7')

@@ -3,6 +3,7 @@
 use App\House\Pairing;
 use App\Models\PairedDevice;
 use Illuminate\Support\Facades\Artisan;
+use Illuminate\Support\Facades\Http;
 use Illuminate\Support\Facades\Route;
 use Illuminate\Testing\TestResponse;
 use Symfony\Component\Console\Output\BufferedOutput;
@@ -227,3 +228,35 @@ it('says when a device was seen last', function (int $seconds, string $says) {
     test()->travel($seconds)->seconds();
     expect(atThisMachine('GET', '/api/house')->json('devices.0.seen'))->toBe($says);
 })->with([[0, 'here now'], [89, 'here now'], [90, '2 minutes ago'], [89 * 60, '89 minutes ago'], [90 * 60, '2 hours ago'], [35 * 3600, '35 hours ago'], [36 * 3600, '2 days ago'], [40 * 86400, '40 days ago']]);
+
+it('tells the hub what happened once it is kept, wherever the hub is, and goes on where there is none', function (string $address, string $base) {
+    file_put_contents($file = getenv('INCH_DATA').'/hub.address', $address);
+    Http::fake();
+    // One application answers all of a test's requests, and ends after each: what was told once is told again then.
+    $told = fn (): array => Http::recorded()->map(fn (array $pair) => [$pair[0]->method(), $pair[0]->url(), json_decode($pair[0]->body(), true)])->unique()->values()->all();
+    $drawing = Drawings::begin();
+    atThisMachine('PUT', "/api/drawings/{$drawing->id}/cells/0/0", ['state' => 'done'])->assertOk();
+    expect($told())->toContain(['POST', "{$base}/tell/{$drawing->id}", ['version' => 1, 'edits' => 1]])->toContain(['POST', "{$base}/tell/shelf", ['drawing' => $drawing->id]]);
+    [$cookies, $says] = paired();
+    $id = PairedDevice::query()->firstOrFail()->id;
+    expect(atTheHouse('GET', "/api/drawings/{$drawing->id}/events", $cookies)->assertOk()->headers->get('X-Accel-Redirect'))->toBe("/hear/{$drawing->id}/{$id}")
+        ->and(atThisMachine('GET', '/api/shelf/events')->assertOk()->headers->get('X-Accel-Redirect'))->toBe('/hear/shelf/here');
+    atTheHouse('DELETE', "/api/house/devices/{$id}", $cookies, $says)->assertNoContent();
+    expect($told())->toContain(['DELETE', "{$base}/tell/{$id}", null]);
+    // What was refused was not done, and is not told.
+    $count = count($told());
+    atThisMachine('PUT', "/api/drawings/{$drawing->id}/cells/0/0", ['state' => 'nonsense'])->assertStatus(422);
+    expect($told())->toHaveCount($count);
+    unlink($file);
+    atThisMachine('GET', "/api/drawings/{$drawing->id}/events")->assertNoContent();
+    atThisMachine('PUT', "/api/drawings/{$drawing->id}/cells/0/1", ['state' => 'done'])->assertOk();
+})->with([['/run/inch/hub.sock', 'http://hub'], ['http://10.0.0.1:8401', 'http://10.0.0.1:8401']]);
+
+it('passes on what is pointed at, and nothing that is no place', function (array $body, int $status) {
+    $drawing = Drawings::begin();
+    expect(atThisMachine('POST', "/api/drawings/{$drawing->id}/pointing", $body)->getStatusCode())->toBe($status);
+})->with([
+    [['by' => 'a', 'on' => true, 'x' => 0, 'y' => 1], 204], [['by' => 'a', 'on' => false], 204], [['by' => 'a', 'on' => true, 'column' => 3, 'row' => 0], 204],
+    [['by' => 'a', 'on' => true, 'x' => 0.5], 422], [['by' => 'a', 'on' => true, 'x' => 1.01, 'y' => 0], 422], [['by' => 'a', 'on' => true, 'column' => -1, 'row' => 0], 422],
+    [['on' => true], 422], [['by' => str_repeat('x', 41), 'on' => true], 422], [['by' => 'a'], 422],
+]);

@@ -7,6 +7,8 @@ use App\Imaging\PhotoStore;
 use App\Models\Drawing;
 use App\Models\Photo;
 use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Facades\Artisan;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Testing\TestResponse;
 use InchLadder\Plan\Plan;
 use Symfony\Component\Process\Process;
@@ -279,3 +281,15 @@ it('makes a very large PNG smaller strip by strip, with the colours a small one 
     'of 16 bits' => [fn (Imagick $image) => $image->setImageDepth(16)],
     'in another profile' => [fn (Imagick $image) => $image->profileImage('icc', Photos::swappedProfile())],
 ]);
+
+it('reads a photo ahead on a machine that waits for such work, and not while it is brought over', function () {
+    $made = fn (): array => glob(getenv('INCH_DATA').'/cache/*/*/contours-?');
+    $before = $made();
+    upload(Photos::make(501, 400))->assertCreated();
+    expect(DB::table('jobs')->count())->toBe(0)->and($made())->toBe($before);
+    config(['queue.default' => 'database']);
+    upload(Photos::make(502, 400))->assertCreated();
+    expect(DB::table('jobs')->count())->toBe(1)->and($made())->toBe($before);
+    Artisan::call('queue:work --stop-when-empty --quiet');
+    expect(DB::table('jobs')->count())->toBe(0)->and(DB::table('failed_jobs')->count())->toBe(0)->and(count($made()))->toBe(count($before) + 1);
+});

@@ -9,6 +9,7 @@ use App\Documents\BestPlan;
 use App\Http\Requests\ChoicesInput;
 use App\Http\Requests\PhotoRequest;
 use App\Imaging\PhotoStore;
+use App\Imaging\ReadAhead;
 use App\Keeping\Bin;
 use App\Models\Drawing;
 use App\Wire\DrawingWriter;
@@ -55,6 +56,7 @@ final readonly class DrawingController
             return new JsonResponse($this->writer->drawing(Drawing::begin(null, $choices->json)), 201);
         }
         $photo = $this->photos->take($request->photo());
+        ReadAhead::of($photo);
         $choices = BestPlan::begin(['title' => $request->title()], $photo->width, $photo->height);
 
         return new JsonResponse($this->writer->drawing(Drawing::begin($photo, $choices->json)), 201);

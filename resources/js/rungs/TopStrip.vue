@@ -47,7 +47,7 @@ const kept = computed(() => t(`table.kept.${store.state}`))
     <router-link v-if="store.drawing" class="unit soft" :to="{ name: 'log', params: { id: store.drawing.id } }">{{ $t('log.log') }}</router-link>
     <button type="button" class="button bare" data-test="undo" :disabled="!store.drawing?.undo" :title="store.drawing?.undo ? $t('table.takeBackUndoCtrl', { undo: store.drawing.undo }) : $t('table.nothingToTakeBack')" :aria-label="$t('table.undo')" @click="store.step('undo')">↶</button>
     <button type="button" class="button bare" data-test="redo" :disabled="!store.drawing?.redo" :title="store.drawing?.redo ? $t('table.bringBackRedoCtrl', { redo: store.drawing.redo }) : $t('table.nothingToBringBack')" :aria-label="$t('table.redo')" @click="store.step('redo')">↷</button>
-    <button v-if="together.open" type="button" class="button bare follow" data-test="follow" :aria-pressed="together.following" :title="$t('table.followWhy')" @click="together.follow(!together.following)">{{ $t('table.follow') }}</button>
+    <button v-if="together.open" type="button" class="button bare follow" data-test="follow-me" :aria-pressed="together.following" :title="$t('table.followWhy')" @click="together.follow(!together.following)">{{ $t('table.follow') }}</button>
     <span class="kept soft" data-test="kept" role="status">{{ kept }}</span>
     <button type="button" class="button bare lamp" @click="scheme = scheme === 'dark' ? 'light' : 'dark'">{{ scheme === 'dark' ? $t('table.day') : $t('table.lamp') }}</button>
   </header>

@@ -4,6 +4,8 @@ import type { Choices, Drawing } from '@/api/types'
 
 type Call = { what: 'workings' | 'decide'; cell: string; answer: () => void; refuse: (status: number) => void }
 let calls: Call[] = []
+/** Answers that come later, of the drawing as it is known by then. */
+let asked: Promise<Drawing>[] = []
 
 vi.mock('@/api/client', () => {
   class Refused extends Error {
@@ -23,7 +25,7 @@ vi.mock('@/api/client', () => {
   return {
     Refused,
     api: {
-      drawing: () => Promise.resolve(drawn('1 in')),
+      drawing: () => (asked.length > 0 ? asked.shift()! : Promise.resolve(drawn('1 in'))),
       // A pull is answered with what it makes of the choices.
       workings: (_: unknown, choices: Choices, __: unknown, pull: { left: number } | null) => call('workings', choices, workings(choices.fit.cell ?? '', pull ? { left: `${pull.left}` } : {})),
       decide: (_: string, __: number, choices: Choices) => call('decide', choices, drawn(choices.fit.cell ?? '')),
@@ -57,6 +59,7 @@ beforeEach(() => {
   localStorage.clear()
   setActivePinia(createPinia())
   calls = []
+  asked = []
   vi.useFakeTimers()
 })
 
@@ -117,4 +120,21 @@ it('saves no pull that is not answered yet, also when it comes while one is bein
   expect(store.draft?.fit.left).toBe('0.2')
   await answer('decide', '1 in')
   expect(store.state).toBe('saved')
+})
+
+it('takes over what was done elsewhere, and passes over an answer that is older than what was done here since', async () => {
+  const store = useDrawing()
+  await store.open('one')
+  const told: ((edits: number, cell: string) => void)[] = []
+  const later = () => new Promise<Drawing>((go) => told.push((edits, cell) => go({ ...drawn(cell), edits })))
+  asked = [later(), later()]
+  const [first, second] = [store.refresh(), store.refresh()]
+  // Two answers that overtake each other, and a note of one's own in between.
+  told[1]!(3, '3 in')
+  await second
+  expect([store.drawing?.edits, store.draft?.fit.cell]).toEqual([3, '3 in'])
+  store.heard({ version: 1, edits: 4, undo: 'noted', redo: null })
+  told[0]!(2, '2 in')
+  await first
+  expect([store.drawing?.edits, store.draft?.fit.cell, store.drawing?.undo]).toEqual([4, '3 in', 'noted'])
 })

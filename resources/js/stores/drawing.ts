@@ -86,11 +86,12 @@ export const useDrawing = defineStore('drawing', () => {
     }
   }
 
-  /** Takes over what another tab saved meanwhile, unless there is something of one's own to keep. */
+  /** Takes over what was done elsewhere meanwhile, unless there is something of one's own to keep. */
   async function refresh() {
     if (!drawing.value || state.value !== 'saved') return
     const fresh = await api.drawing(drawing.value.id).catch(() => null)
-    if (fresh && state.value === 'saved' && fresh.edits !== drawing.value?.edits) show(fresh)
+    // What was done here since it was asked for is newer than the answer.
+    if (fresh && state.value === 'saved' && fresh.id === drawing.value?.id && fresh.edits > drawing.value.edits) show(fresh)
   }
 
   function complain(error: unknown) {
