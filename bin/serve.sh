@@ -20,6 +20,7 @@ serve() {
     mkdir -p "$data/logs"
     find "$data" -name '*.part' -mmin +60 -exec rm -rf {} + 2>/dev/null || true
     [ -z "$house_port" ] || { (umask 077; mkdir -p "$data/house"); chmod 700 "$data/house"; names=$(house_names "$house_port"); }
+    remember_setup "$run" "$data"
     write_workers "$run" "$data"
     write_hub "$run"
     write_front "$run" "$data" "$port" "$names"
@@ -75,6 +76,15 @@ supervise() {
         sleep 0.3
     done
     printf '%s would not stay up; %s says why.\n' "$1" "$log" >&2
+}
+
+# remember_setup RUN DATA: settings and routes as the workers find them, read once instead of with every request; for this run alone.
+remember_setup() {
+    mkdir -p "$1/setup"
+    export APP_CONFIG_CACHE=$1/setup/config.php APP_ROUTES_CACHE=$1/setup/routes.php APP_EVENTS_CACHE=$1/setup/events.php
+    INCH_DATA=$2 php artisan config:cache >>"$2/logs/server.log" 2>&1 || unset APP_CONFIG_CACHE
+    INCH_DATA=$2 php artisan route:cache >>"$2/logs/server.log" 2>&1 || unset APP_ROUTES_CACHE
+    INCH_DATA=$2 php artisan event:cache >>"$2/logs/server.log" 2>&1 || unset APP_EVENTS_CACHE
 }
 
 # nightly DATA FOLDER: copies what is kept once a night; looked at every quarter of an hour, as computers sleep.
