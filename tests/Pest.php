@@ -11,6 +11,8 @@ use Tests\Browser\Table;
 use Tests\TestCase;
 
 pest()->extend(TestCase::class)->use(RefreshDatabase::class)->in('Feature');
+// These serve, or copy, data of their own, always in SQLite.
+pest()->group('own data')->in('Feature/StartTest.php', 'Feature/TogetherTest.php', 'Feature/KeepingTest.php', 'Feature/BackupTest.php');
 pest()->extend(TestCase::class)->in('Wording', 'Reference', 'Browser');
 pest()->beforeEach(fn () => Table::lay()->settle())->in('Browser');
 

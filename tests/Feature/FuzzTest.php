@@ -2,6 +2,7 @@
 
 use App\Imaging\PhotoStore;
 use App\Models\Drawing;
+use App\Models\PairedDevice;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Routing\Route as OneRoute;
 use Illuminate\Support\Facades\Route;
@@ -118,6 +119,8 @@ function valid(Drawing $drawing): array
         'GET drawings/{drawing}/marking/{board}' => [['hand' => 'left']], 'PUT drawings/{drawing}/marking/{board}/{tick}' => [['hand' => 'left'], ['done' => true]], 'DELETE drawings/{drawing}/marking/{board}' => [],
         'GET drawings/{drawing}/folding' => [], 'GET drawings/{drawing}/shares' => [], 'GET pencil' => [['surface' => 'smooth', 'use' => 'inked']], 'GET printers' => [['unit' => 'in']],
         'POST printers' => [[], ['name' => 'mine', 'paper' => 'a4', 'border' => '5 mm', 'measured_across' => '150 mm', 'measured_down' => '200 mm', 'unit' => 'mm']], 'DELETE printers/{printer}' => [],
+        'GET house' => [], 'POST house/code' => [[], ['may_pair' => true]], 'DELETE house/code' => [], 'PUT house/devices/{device}' => [[], ['name' => 'Easel', 'may_pair' => false]], 'DELETE house/devices/{device}' => [],
+        'GET shelf/events' => [], 'GET drawings/{drawing}/events' => [], 'POST drawings/{drawing}/pointing' => [[], ['by' => 'a', 'on' => true, 'x' => 0.2, 'y' => 0.4, 'column' => 1, 'row' => 2]],
         'POST photos' => [[], ['photo' => UploadedFile::fake()->createWithContent('other.jpg', (string) file_get_contents(Photos::make(80, 90)))]], 'POST archives' => [[], ['photo' => UploadedFile::fake()->createWithContent('drawing.zip', 'PK')]],
         'GET photos/{photo}/preview.jpg' => [$framing], 'GET photos/{photo}/tones.jpg' => [[...$framing, 'greys' => '0-128-255', 'light' => '90', 'dark' => '10', 'drop' => 4]], 'GET photos/{photo}/cut.jpg' => [[...$framing, 'left' => 0.1, 'top' => 0.1, 'width' => 0.2, 'height' => 0.2]],
     ];
@@ -137,6 +140,7 @@ function inAddress(string $name, Drawing $drawing): string
     }
     $some = match ($name) {
         'drawing' => [$drawing->id], 'photo' => [$drawing->photo->id], 'sitting' => ['1', '2'], 'column', 'row' => ['0', '1', '4', '59', '60', '999'], 'board' => ['paper', 'photo'], 'tick' => ['across-1', 'frame-1', 'down-2'],
+        'device' => [PairedDevice::query()->value('id') ?? PairedDevice::admit('Easel', false)[0]->id],
         'kind' => ['plan', 'gridded', 'empty', 'overlay', 'strips', 'viewfinder', 'corners', 'folding', 'tones', 'calibration', 'tracing'], 'format' => ['pdf', 'svg', 'png', 'csv', 'json'], default => ['abc', $drawing->id],
     };
 
