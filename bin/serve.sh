@@ -1,48 +1,86 @@
 # Sourced by prepare.sh: serves the app on 127.0.0.1, and to the house where asked to, until told to end.
 #
-# Caddy takes the requests, and hands those for PHP to three pools of workers: one for answers that
-# come at once, one for what is read from pixels cell by cell (a page asks for many ahead, and each device of
-# the house for its own), one for what decodes pixels or makes sheets. Each queues behind itself, and the last
-# two give way to the first (nice). Streams
-# of what happens are held by a hub (nginx with nchan), so that none holds a worker: it asks PHP which
-# stream it is to be. (Caddy can ask as well, but keeps the worker waiting until the stream ends.) Workers that die come back; so do the three programs, should
-# one end. All they write lies in the data folder.
+# Caddy takes the requests, and hands those for PHP to three pools of workers: one for answers that come at once, one for
+# what is read from pixels cell by cell (a page asks for many ahead, and each device of the house for its own), one for
+# what decodes pixels or makes sheets. Each queues behind itself, and the last two give way to the first (nice). Streams
+# of what happens are held by a hub (nginx with nchan), so that none holds a worker: it asks PHP which stream it is to
+# be. (Caddy can ask as well, but keeps the worker waiting until the stream ends.) Workers that die come back; so do the
+# three programs, should one end. All they write lies in the data folder. The workers may be on other machines
+# (bin/answer, docs/serving.md).
 
 LIGHT_WORKERS=4
 CELL_WORKERS=3
 HEAVY_WORKERS=2
 ADDRESSES_LOOKED_AT_EVERY=10   # seconds
 
-# serve PORT DATA [HOUSE_PORT [BACKUP_FOLDER]]
+# How it is served, where not to this machine alone by its own workers:
+HOUSE_PORT=''    # also to paired devices, on this port
+BACKUP=''        # a copy every night, there
+ANSWERED_BY=''   # machines that answer, in place of workers here: HOST:PORT,HOST:PORT
+HUB_AT=''        # where those tell the hub what happens: HOST:PORT
+
+# serve PORT DATA
 serve() {
-    local port=$1 data=$2 house_port=${3:-} backup=${4:-} run pids=() names=''
+    local port=$1 data=$2 run pids=() names=''
     run=$(mktemp -d "${TMPDIR:-/tmp}/inch-ladder-run.XXXXXX")   # short: a socket's path may have 107 bytes
     mkdir -p "$data/logs"
     find "$data" -name '*.part' -mmin +60 -exec rm -rf {} + 2>/dev/null || true
-    [ -z "$house_port" ] || { (umask 077; mkdir -p "$data/house"); chmod 700 "$data/house"; names=$(house_names "$house_port"); }
-    remember_setup "$run" "$data"
-    write_workers "$run" "$data"
+    [ -z "$HOUSE_PORT" ] || { (umask 077; mkdir -p "$data/house"); chmod 700 "$data/house"; names=$(house_names "$HOUSE_PORT"); }
     write_hub "$run"
     write_front "$run" "$data" "$port" "$names"
-    printf '%s/hub.sock' "$run" >"$data/hub.address"
+    if [ -n "$HUB_AT" ]; then printf 'http://%s' "$HUB_AT"; else printf '%s/hub.sock' "$run"; fi >"$data/hub.address"
     set -m
-    INCH_DATA=$data guarded supervise "$data" "$(command -v php-fpm8.2 || echo /usr/sbin/php-fpm8.2)" --nodaemonize --fpm-config "$run/workers.conf" $([ "$(id -u)" = 0 ] && echo --allow-to-run-as-root) & pids+=($!)
+    [ -n "$ANSWERED_BY" ] || start_workers "$run" "$data" ''
     guarded supervise "$data" "$(command -v nginx || echo /usr/sbin/nginx)" -e "$data/logs/server.log" -p "$run" -c "$run/hub.conf" & pids+=($!)
-    for _ in $(seq 100); do [ -S "$run/heavy.sock" ] && [ -S "$run/hub.sock" ] && break; sleep 0.05; done
-    XDG_DATA_HOME=$([ -n "$house_port" ] && echo "$data/house" || echo "$run") XDG_CONFIG_HOME=$run guarded supervise "$data" caddy run --config "$run/Caddyfile" --adapter caddyfile & pids+=($!)
-    [ -z "$backup" ] || { guarded nightly "$data" "$backup" & pids+=($!); }
+    for _ in $(seq 100); do { [ -n "$ANSWERED_BY" ] || [ -S "$run/heavy.sock" ]; } && [ -S "$run/hub.sock" ] && break; sleep 0.05; done
+    XDG_DATA_HOME=$([ -n "$HOUSE_PORT" ] && echo "$data/house" || echo "$run") XDG_CONFIG_HOME=$run guarded supervise "$data" caddy run --config "$run/Caddyfile" --adapter caddyfile & pids+=($!)
+    [ -z "$BACKUP" ] || { guarded nightly "$data" "$BACKUP" & pids+=($!); }
     set +m
-    trap "set +e; kill \$(jobs -p) 2>/dev/null; for pid in ${pids[*]}; do kill -TERM -- -\$pid 2>/dev/null; done; sleep 0.3; for pid in ${pids[*]}; do kill -KILL -- -\$pid 2>/dev/null; done; rm -rf '$run' '$data/hub.address'" EXIT
-    trap 'exit 0' INT TERM HUP
-    while [ -n "$house_port" ]; do
+    end_with "$run" "$data/hub.address" "${pids[@]}"
+    while [ -n "$HOUSE_PORT" ]; do
         sleep $ADDRESSES_LOOKED_AT_EVERY & wait $! || true
         # A computer that is carried about, or given another address, is found under its new one.
-        [ "$(house_names "$house_port")" = "$names" ] && continue
-        names=$(house_names "$house_port")
+        [ "$(house_names "$HOUSE_PORT")" = "$names" ] && continue
+        names=$(house_names "$HOUSE_PORT")
         write_front "$run" "$data" "$port" "$names"
         caddy reload --config "$run/Caddyfile" --adapter caddyfile --address "unix/$run/admin.sock" >>"$data/logs/server.log" 2>&1 || true
     done
     wait
+}
+
+# answer HOST:PORT DATA: the workers alone, for a front on another machine, on this port and the two after it; and what is read ahead.
+answer() {
+    local data=$2 run pids=()
+    run=$(mktemp -d "${TMPDIR:-/tmp}/inch-ladder-run.XXXXXX")
+    mkdir -p "$data/logs"
+    set -m
+    start_workers "$run" "$data" "$1"
+    INCH_DATA=$data guarded supervise "$data" php artisan queue:work --sleep=1 --tries=2 --max-time=3600 --quiet & pids+=($!)
+    set +m
+    end_with "$run" '' "${pids[@]}"
+    wait
+}
+
+# start_workers RUN DATA HOST:PORT: adds to the pids of whoever calls it.
+start_workers() {
+    remember_setup "$1" "$2"
+    write_workers "$1" "$2" "$3"
+    INCH_DATA=$2 guarded supervise "$2" "$(command -v php-fpm8.2 || echo /usr/sbin/php-fpm8.2)" --nodaemonize --fpm-config "$1/workers.conf" $([ "$(id -u)" = 0 ] && echo --allow-to-run-as-root) & pids+=($!)
+}
+
+# end_with RUN FILE PIDS…: whatever ends this, ends them, and nothing is left behind.
+end_with() {
+    local gone="'$1' '$2'"
+    shift 2
+    trap "set +e; kill \$(jobs -p) 2>/dev/null; for pid in $*; do kill -TERM -- -\$pid 2>/dev/null; done; sleep 0.3; for pid in $*; do kill -KILL -- -\$pid 2>/dev/null; done; rm -rf $gone" EXIT
+    trap 'exit 0' INT TERM HUP
+}
+
+# answering NTH PREFIX SOCKET: where the NTH pool listens; its socket here, or that port of each machine that answers.
+answering() {
+    local one
+    [ -n "$ANSWERED_BY" ] || { echo "$2$3"; return; }
+    for one in ${ANSWERED_BY//,/ }; do printf '%s:%d ' "${one%:*}" $((${one##*:} + $1)); done
 }
 
 # house_names PORT: how the machine is found from others, each with the port, the easiest to type first.
@@ -95,16 +133,20 @@ nightly() {
     done
 }
 
+# write_workers RUN DATA [HOST:PORT]: on sockets of this machine, or on that port and the two after it.
 write_workers() {
-    local pool
+    local pool listen nth=0
     {
         printf '[global]\nerror_log = %s/logs/server.log\nlog_level = warning\nprocess_control_timeout = 5s\n' "$2"
         for pool in light:$LIGHT_WORKERS:30:0 cells:$CELL_WORKERS:60:5 heavy:$HEAVY_WORKERS:150:10; do
             IFS=: read -r name workers seconds nice <<<"$pool"
+            listen=$1/$name.sock
+            [ -z "${3:-}" ] || listen=${3%:*}:$((${3##*:} + nth))
+            nth=$((nth + 1))
             cat <<CONF
 [$name]
 $([ "$(id -u)" = 0 ] && printf 'user = root\ngroup = root\n')
-listen = $1/$name.sock
+listen = $listen
 listen.mode = 0600
 listen.backlog = 1024
 pm = static
@@ -157,8 +199,12 @@ http {
     nchan_max_reserved_memory 32m;
     nchan_message_buffer_length 50;
     nchan_message_timeout 1m;
+    upstream light {
+$(for one in $(answering 0 unix: "$1/light.sock"); do echo "        server $one;"; done)
+    }
     server {
         listen unix:$1/hub.sock;
+        $([ -z "$HUB_AT" ] || echo "listen $HUB_AT;")
         # Which stream it is to be, and whether it is given at all, is PHP's to say; said that, its worker is free.
         location ~ ^/(here|house)(/api/.*/events)$ {
             fastcgi_param REQUEST_METHOD \$request_method;
@@ -169,7 +215,7 @@ http {
             fastcgi_param REQUEST_URI \$2;
             fastcgi_param INCH_DOOR \$1;
             fastcgi_param INCH_HOUSE \$http_x_inch_house;
-            fastcgi_pass unix:$1/light.sock;
+            fastcgi_pass light;
         }
         location ~ ^/hear/(\w+)/(\w+)$ {
             internal;
@@ -212,15 +258,22 @@ write_front() {
         level ERROR
     }
 }
-# SOCKET DOOR
-(php) {
-    php_fastcgi unix/{args.0} {
+$(for pool in light:0 cells:1 heavy:2; do cat <<POOL
+# DOOR
+(${pool%:*}) {
+    php_fastcgi $(answering ${pool#*:} unix/ "$1/${pool%:*}.sock") {
         root $PWD/public
         try_files index.php
-        env INCH_DOOR {args.1}
+        env INCH_DOOR {args.0}
         env INCH_HOUSE "$4"
+        # A machine that does not answer is passed over for a while.
+        lb_policy least_conn
+        lb_try_duration 3s
+        fail_duration 10s
     }
 }
+POOL
+done)
 # DOOR
 (app) {
     root * $PWD/public
@@ -264,16 +317,16 @@ write_front() {
         path /api/drawings
     }
     handle @heavy {
-        import php $1/heavy.sock {args.0}
+        import heavy {args.0}
     }
     handle @cells {
-        import php $1/cells.sock {args.0}
+        import cells {args.0}
     }
     handle @begin {
-        import php $1/heavy.sock {args.0}
+        import heavy {args.0}
     }
     handle {
-        import php $1/light.sock {args.0}
+        import light {args.0}
     }
 }
 http://:$3 {
