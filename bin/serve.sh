@@ -266,10 +266,9 @@ $(for pool in light:0 cells:1 heavy:2; do cat <<POOL
         try_files index.php
         env INCH_DOOR {args.0}
         env INCH_HOUSE "$4"
-        # A machine that does not answer is passed over for a while.
-        lb_policy least_conn
+        # A machine that does not answer is passed over. (None is marked for failing: whoever breaks off what he sends would mark it.)
         lb_try_duration 3s
-        fail_duration 10s
+        lb_try_interval 50ms
     }
 }
 POOL

@@ -22,6 +22,8 @@ return [
             'prefix' => '',
             'search_path' => 'public',
             'sslmode' => 'prefer',
+            // A worker keeps its connection: making one takes longer than most questions.
+            'options' => [PDO::ATTR_PERSISTENT => true],
         ],
     ],
 ];

@@ -9,7 +9,6 @@ use App\Models\DrawingChanged;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Events\TransactionBeginning;
 use Illuminate\Http\Resources\Json\JsonResource;
-use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Event;
 use Illuminate\Support\ServiceProvider;
 
@@ -24,7 +23,7 @@ final class AppServiceProvider extends ServiceProvider
             Hub::tell($changed->drawing, ['version' => $changed->version, 'edits' => $changed->edits]);
             Hub::tell(Hub::SHELF, ['drawing' => $changed->drawing]);
         }));
-        PHP_VERSION_ID < 80400 && DB::connection()->getDriverName() === 'sqlite' && Event::listen(TransactionBeginning::class, self::takeTurn(...));
+        PHP_VERSION_ID < 80400 && config('database.default') === 'sqlite' && Event::listen(TransactionBeginning::class, self::takeTurn(...));
     }
 
     /**
