@@ -29,9 +29,12 @@ use InchLadder\Fit\Way;
 use InchLadder\Fit\Ways\Stretch;
 use InchLadder\Grid\Corner;
 use InchLadder\Grid\Labels;
+use InchLadder\Marks\Figures as MarkFigures;
 use InchLadder\Masses\Figures;
 use InchLadder\Measure\Graduation;
+use InchLadder\Measure\Length;
 use InchLadder\Measure\Notation;
+use InchLadder\Measure\Unit;
 use InchLadder\Paper\Colour;
 use InchLadder\Paper\Shape;
 use InchLadder\Paper\Turn;
@@ -95,7 +98,7 @@ final class ChoicesReader
     {
         $fields = $this->fields = new Fields($document, self::DEFAULTS);
         $notation = $this->notation();
-        $reach = $fields->typedPositive('reach', Say::it('choices.ruler of nothing'));
+        $reach = $fields->typedPositive('reach', Say::it('choices.ruler of nothing'), Length::of(MarkFigures::SHORTEST_RULER, Unit::Millimetre));
         $photo = new PhotoPart($fields);
         $paper = new PaperPart($fields);
         $this->fit = new FitPart($fields);

@@ -9,4 +9,7 @@ final class Figures
 {
     /** The diagonals of a frame that leans differ by less than this share of the longer one; more is a slip of the ruler (ours). */
     public const MOST_DIFFERENCE = 0.25;
+
+    /** Millimetres; nothing shorter is laid along a line piece by piece (ours). */
+    public const SHORTEST_RULER = 25;
 }

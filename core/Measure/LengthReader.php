@@ -28,6 +28,9 @@ final readonly class LengthReader
 
     private const METRIC = '(?:(?<mm>mms?|millimet(?:er|re)s?)|(?<cm>cms?|centimet(?:er|re)s?)|(?<m>m|met(?:er|re)s?))\.?';
 
+    /** Millimetres: a kilometre, fifty times the longest side of a sheet (ours). What is longer has more digits than can be written back. */
+    private const LONGEST = 1_000_000;
+
     /** @param  Unit  $bare the unit a number without one is taken to be in */
     public function __construct(private Unit $bare)
     {
@@ -58,7 +61,7 @@ final readonly class LengthReader
             throw LengthUnreadable::negative($text);
         }
         if (preg_match('/^(?<feet>\d{1,6})\s*'.self::FOOT.'\s*(?:'.self::NUMBER.')\s*'.self::INCH.'?$/', $plain, $found, PREG_UNMATCHED_AS_NULL)) {
-            return new TypedLength(Length::inches(12)->times($found['feet'])->plus(Length::inches($this->number($found, $text))), Unit::Inch, null);
+            return self::bounded(new TypedLength(Length::inches(12)->times($found['feet'])->plus(Length::inches($this->number($found, $text))), Unit::Inch, null), $text);
         }
         if (! preg_match('/^(?:'.self::NUMBER.')\s*(?:(?<inch>'.self::INCH.')|(?<foot>'.self::FOOT.')|'.self::METRIC.')?$/', $plain, $found, PREG_UNMATCHED_AS_NULL)) {
             throw LengthUnreadable::text($text);
@@ -72,7 +75,7 @@ final readonly class LengthReader
             default => [null, null],
         };
 
-        return new TypedLength(($each ?? Length::of(1, $this->bare))->times($this->number($found, $text)), $said, $each);
+        return self::bounded(new TypedLength(($each ?? Length::of(1, $this->bare))->times($this->number($found, $text)), $said, $each), $text);
     }
 
     /**
@@ -112,6 +115,12 @@ final readonly class LengthReader
         $each = $fellow->each ?? throw LengthUnreadable::halfSaid($text);
 
         return new TypedLength($each->times($side->length->in($this->bare)), $fellow->said, $each);
+    }
+
+    /** @throws LengthUnreadable */
+    private static function bounded(TypedLength $typed, string $text): TypedLength
+    {
+        return $typed->length->isLongerThan(Length::mm(self::LONGEST)) ? throw LengthUnreadable::tooLong($text) : $typed;
     }
 
     /** One spelling for digits, quotes, signs, spaces, commas and fraction glyphs. */

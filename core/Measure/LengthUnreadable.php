@@ -23,6 +23,11 @@ final class LengthUnreadable extends Impossible
         return new self('less than nothing', ['text' => mb_strimwidth($text, 0, 40, '…')]);
     }
 
+    public static function tooLong(string $text): self
+    {
+        return new self('too long', ['text' => mb_strimwidth($text, 0, 40, '…')]);
+    }
+
     public static function dividedByZero(string $text): self
     {
         return new self('divided by nothing', ['text' => mb_strimwidth($text, 0, 40, '…')]);

@@ -4,7 +4,7 @@
 return [
     'thing' => 'Thing :n',
     'outline unreadable' => 'The outline of “:name” could not be read; draw it again.',
-    'ruler of nothing' => 'A ruler cannot be 0 long; type its length, like 12 in or 30 cm.',
+    'ruler of nothing' => 'A ruler is 1 in (2.5 cm) long or more; type its length, like 12 in or 30 cm.',
     'count' => 'A count is a whole number from 1 to :most.',
     'straight' => 'Outlines are straightened by 0 to :most steps.',
     'one of' => 'Choose one of :known.',

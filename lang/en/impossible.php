@@ -79,6 +79,7 @@ return [
         'no length' => '“:text” is not a length; write it like 8 1/2 in, 21 cm or 210 mm.',
         'missing' => 'A length is missing; write it like 8 1/2 in, 21 cm or 210 mm.',
         'less than nothing' => '“:text” is less than nothing; a length here starts at 0.',
+        'too long' => '“:text” is longer than a kilometre; see that its unit and its point are where they belong.',
         'divided by nothing' => '“:text” divides by nothing; write a fraction like 8 1/2 in.',
         'two ways' => '“:text” can be read two ways; write :thousands or :decimals.',
         'half said' => '“:text” says a unit for one side only; say it for both, like 2 ft x 3 ft 6 in.',

@@ -152,7 +152,7 @@ it('points out a sheet that is not what it is called, keeps it as own stock, and
     $table->choose('Sheet', 'A3')->kept()->see('nav', 'A3')->choose('Sheet', $name)->kept()->see('nav', $name);
     expect($table->field('Width, measured')->getAttribute('value'))->toBe('20.4 cm');
     $table->unfold('Ruler and unit')->write('Its length', '0');
-    expect($table->fault('Its length'))->toContain('cannot be 0 long');
+    expect($table->fault('Its length'))->toContain('A ruler is 1 in (2.5 cm) long or more');
     $table->write('Its length', '15 cm')->kept()->see('[data-test=sums]', 'a ruler of 15 cm is laid 2 times');
     $table->unfold('Other sheets for this picture')->see('[data-test=others]', 'mine')->isAccessible('Paper, with other sheets');
 });

@@ -106,7 +106,7 @@ it('asks where a comma could part thousands or decimals, and nowhere else', func
 })->with([
     ['1,200 mm', null], ['1,200', null], ['12,125 in', null], ['999,999 mm', null],
     ['0,125 in', '0.125 in'], ['1200,125 mm', '1200.125 mm'], ['1,2 mm', '1.2 mm'], ['1,25 cm', '1.25 cm'], ['1,2345 cm', '1.2345 cm'],
-    ['1,200.5 mm', '1200.5 mm'], ['1,234,567 mm', '1234567 mm'], ['1.200,5 mm', '1200.5 mm'], ['1.200 mm', '1.2 mm'],
+    ['1,200.5 mm', '1200.5 mm'], ['1,000,000 mm', '1000000 mm'], ['1.200,5 mm', '1200.5 mm'], ['1.200 mm', '1.2 mm'],
 ]);
 
 it('names both readings it could have had', function () {
@@ -114,10 +114,15 @@ it('names both readings it could have had', function () {
         ->and(fn () => (new LengthReader(Unit::Inch))->readSize('2 x 3\' 6"'))->toBeRefused(LengthUnreadable::class, 'one side only');
 });
 
+it('takes a kilometre, and nothing longer', function (string $longest, string $longer) {
+    expect((new LengthReader(Unit::Inch))->read($longest)->toFloat())->toBeGreaterThan(999_000.0)
+        ->and(fn () => (new LengthReader(Unit::Inch))->read($longer))->toBeRefused(LengthUnreadable::class, 'longer than a kilometre');
+})->with([['1000 m', '1000.001 m'], ['1000000 mm', '1000000 1/1000 mm'], ['39370 in', '39371 in'], ["3280' 10\"", "3280' 11\""], ['999.999 m', '99999999999999999 m']]);
+
 it('spells any length so that it can be read again', function (int $seed) {
     $random = new Randomizer(new Mt19937($seed));
     for ($i = 0; $i < 1000; $i++) {
-        $length = Length::mm(Rational::nd($random->getInt(1, 10 ** 9), $random->getInt(1, 10 ** $random->getInt(0, 6))));
+        $length = Length::mm(Rational::nd($random->getInt(1, 10 ** 6), $random->getInt(1, 10 ** $random->getInt(0, 6))));
         $unit = Unit::cases()[$i % 3];
         $kept = TypedLength::write($length, $unit);
         expect((new LengthReader($unit))->read($kept)->exact())->toBe($length->exact(), $kept);

@@ -81,6 +81,8 @@ it('answers nonsense beside its field, and nothing is lost', function (array $ch
         ->and(count($errors))->toBeLessThan(3);
     expect($drawing->refresh()->version)->toBe(1);
 })->with([
+    'a ruler of nothing' => [['reach' => '0'], 'reach', 'A ruler is 1 in (2.5 cm) long or more'],
+    'a ruler no hand could lay' => [['reach' => '0.1 mm'], 'reach', 'A ruler is 1 in (2.5 cm) long or more'],
     'a print of nothing' => [['photo.width' => '0'], 'photo.width', 'A print cannot be 0 long'],
     'a negative print' => [['photo.height' => '-5'], 'photo.height', 'less than nothing'],
     'a print in words' => [['photo.width' => 'abc'], 'photo.width', '“abc” is not a length'],

@@ -189,3 +189,22 @@ function ask(string $method, string $path, array $query, array $body): TestRespo
 
     return test()->call($method, $path.($query === [] ? '' : '?'.http_build_query($query)), $whole ? [] : array_diff_key($body, $files), [], $files, $server, $whole ? $json : null);
 }
+
+it('answers in every room whatever length was taken in any field, as small or large as it may be', function (string $field) {
+    $taken = 0;
+    foreach (['1/1000000 in', '0.0001 mm', '1/3 mm', '24.9 mm', '25 mm', '1 in', '7 1/64 in', '3 m', '19.99 m', '999 m', '1001 m', '99999999999999999 m'] as $length) {
+        $drawing = fullDrawing();
+        $choices = json_decode((string) json_encode($drawing->read()->json), true);
+        data_set($choices, $field, $length);
+        $answer = test()->putJson("/api/drawings/{$drawing->id}", ['version' => $drawing->version, 'choices' => $choices]);
+        expect($answer->getStatusCode())->toBeIn([200, 422], "{$field}: {$length}");
+        if ($answer->getStatusCode() === 422) {
+            continue;
+        }
+        $taken++;
+        foreach (['', '/marking/paper?hand=left', '/marking/photo', '/folding', '/finish', '/copying', '/marks.csv', '/shares', '/sheets/plan.svg', '/cells/0/0'] as $path) {
+            expect(test()->get("/api/drawings/{$drawing->id}{$path}", ['Accept' => 'application/json'])->getStatusCode())->toBeIn([200, 404, 422], "{$field}: {$length}, {$path}");
+        }
+    }
+    expect($taken)->toBeLessThan(11);
+})->with(['reach', 'photo.width', 'photo.height', 'paper.width', 'paper.margins.left', 'fit.cell', 'fit.inset_width', 'grid.cell', 'grid.tick', 'grid.own_across', 'spans.0.drawn']);

@@ -134,11 +134,16 @@ final class Fields
         return (string) preg_replace('/(?<=[a-z]|[a-z]\.|["\'”″′’])\s+(?:in|cm|mm)$/iu', '', $text);
     }
 
-    /** As typed, for a length that must be over 0. */
-    public function typedPositive(string $field, string $sentence): ?string
+    /**
+     * As typed, for a length that must be over 0.
+     *
+     * @param  Length|null  $least  as long at least; null for however little
+     */
+    public function typedPositive(string $field, string $sentence, ?Length $least = null): ?string
     {
         $typed = $this->typed($field);
-        if ($typed !== null && isset($this->read[$typed]) && ! $this->read[$typed]->isPositive()) {
+        $length = $typed === null ? null : $this->read[$typed] ?? null;
+        if ($length !== null && (! $length->isPositive() || ($least !== null && $least->isLongerThan($length)))) {
             $this->wrong($field, $sentence);
         }
 
