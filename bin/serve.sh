@@ -28,7 +28,7 @@ serve() {
     [ -z "$HOUSE_PORT" ] || { (umask 077; mkdir -p "$data/house"); chmod 700 "$data/house"; names=$(house_names "$HOUSE_PORT"); }
     write_hub "$run"
     write_front "$run" "$data" "$port" "$names"
-    if [ -n "$HUB_AT" ]; then printf 'http://%s' "$HUB_AT"; else printf '%s/hub.sock' "$run"; fi >"$data/hub.address"
+    if [ -n "$HUB_AT" ]; then printf 'http://%s' "$HUB_AT"; else printf '%s/tell.sock' "$run"; fi >"$data/hub.address"
     set -m
     [ -n "$ANSWERED_BY" ] || start_workers "$run" "$data" ''
     guarded supervise "$data" "$(command -v nginx || echo /usr/sbin/nginx)" -e "$data/logs/server.log" -p "$run" -c "$run/hub.conf" & pids+=($!)
@@ -204,16 +204,16 @@ $(for one in $(answering 0 unix: "$1/light.sock"); do echo "        server $one;
     }
     server {
         listen unix:$1/hub.sock;
-        $([ -z "$HUB_AT" ] || echo "listen $HUB_AT;")
-        # Which stream it is to be, and whether it is given at all, is PHP's to say; said that, its worker is free.
-        location ~ ^/(here|house)(/api/.*/events)$ {
+        # Which stream it is to be, and whether it is given at all, is PHP's to say; said that, its worker is free. The door is
+        # said in a header, which the front writes over whatever was sent: no way of writing an address leads to another.
+        location ~ ^/api/.*/events$ {
             fastcgi_param REQUEST_METHOD \$request_method;
             fastcgi_param QUERY_STRING \$query_string;
             fastcgi_param SERVER_PROTOCOL \$server_protocol;
             fastcgi_param SCRIPT_FILENAME $PWD/public/index.php;
             fastcgi_param SCRIPT_NAME /index.php;
-            fastcgi_param REQUEST_URI \$2;
-            fastcgi_param INCH_DOOR \$1;
+            fastcgi_param REQUEST_URI \$request_uri;
+            fastcgi_param INCH_DOOR \$http_x_inch_door;
             fastcgi_param INCH_HOUSE \$http_x_inch_house;
             fastcgi_pass light;
         }
@@ -224,6 +224,11 @@ $(for one in $(answering 0 unix: "$1/light.sock"); do echo "        server $one;
             nchan_eventsource_ping_interval 20;
             nchan_subscriber_first_message newest;
         }
+    }
+    # Where what happens is told; the front does not come here.
+    server {
+        listen unix:$1/tell.sock;
+        $([ -z "$HUB_AT" ] || echo "listen $HUB_AT;")
         location ~ ^/tell/(\w+)$ {
             nchan_publisher http;
             nchan_channel_id \$1;
@@ -279,6 +284,9 @@ done)
     # What is told as it happens waits for nothing.
     @whole not path /api/*/events /api/drawings/*/events
     encode @whole gzip
+    request_body {
+        max_size 128MB
+    }
     header {
         -Server
         -X-Powered-By
@@ -298,9 +306,9 @@ done)
     }
     @streams path /api/*/events /api/drawings/*/events
     handle @streams {
-        rewrite * /{args.0}{uri}
         reverse_proxy unix/$1/hub.sock {
             flush_interval -1
+            header_up X-Inch-Door {args.0}
             header_up X-Inch-House "$4"
         }
     }

@@ -20,6 +20,7 @@ it('goes on at the easel while the server is away, over a reload, and every note
     $edits = $known()['edits'];
     $kept = fn (): string => (string) $table->browser->executeAsyncScript('const [path, done] = arguments; caches.match(path, { ignoreVary: true }).then((one) => one.text()).then(done)', ["/api/drawings/{$id}"]);
     Table::until(fn () => count(json_decode($kept(), true)['cells']) === 1, 'the browser to know of it');
+    Table::until(fn () => $table->browser->executeScript('return Object.keys(localStorage).filter((key) => key.startsWith("inch-ladder.by-hand")).every((key) => localStorage.getItem(key) === "[]")'), 'the page to know that it was kept');
     $table->stopServing();
     $table->key(' ')->see('[data-test=trouble]', 'kept on this device')->key(' ')->see('[data-test=address]', 'D1');
     $table->browser->navigate()->refresh();

@@ -41,6 +41,11 @@ it('lets in a phone by its code: from a photo to a plan to cells, with the serve
     $table->see('.house', 'Easel is paired');
     expect($table->all('[data-test=digits]'))->toBe([]);
 
+    // As Chromium itself judges it: it can be put on the home screen.
+    Table::until(fn () => $phone->browser->executeAsyncScript('const done = arguments[0]; navigator.serviceWorker.ready.then(() => done(navigator.serviceWorker.controller !== null))'), 'a worker to keep the page');
+    expect($phone->devtools('Page.getAppManifest', [])['errors'])->toBe([])->and($phone->devtools('Page.getInstallabilityErrors', [])['installabilityErrors'])->toBe([])
+        ->and($phone->all('input[capture=environment]'))->toHaveCount(1);
+
     // From a photo to a plan.
     $phone->choosePhoto(Photos::make(900, 1200));
     $id = $phone->arrive('/drawing/(\w{26})/photo');
@@ -59,6 +64,9 @@ it('lets in a phone by its code: from a photo to a plan to cells, with the serve
     $began = microtime(true);
     $table->see('[data-test=progress]', '1 of');
     expect(microtime(true) - $began)->toBeLessThan(3.0)->and($done())->toBe(1);
+
+    // A file that is fetched is no page to be kept for later.
+    $phone->browser->executeAsyncScript('const [path, done] = arguments; location.href = path; setTimeout(done, 1500)', ["/api/drawings/{$id}/drawing.zip"]);
 
     // The server goes, the phone goes on; the computer knows when it is back.
     $port = parse_url($here, PHP_URL_PORT);

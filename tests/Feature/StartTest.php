@@ -33,6 +33,19 @@ it('starts with the demo, keeps what was done, starts again within seconds, and 
     $third->stop(3);
 });
 
+it('leaves nothing behind but the data folder when it ends', function () {
+    [$data, $temporary] = [getenv('INCH_DATA').'/behind', getenv('INCH_DATA').'/behind-tmp'];
+    mkdir($temporary);
+    $process = new Process(['bash', base_path('bin/start'), "--data={$data}", '--house'], base_path(), ['DB_DATABASE' => false, 'APP_ENV' => 'production', 'INCH_DATA' => false, 'TMPDIR' => $temporary], null, 60);
+    $process->start();
+    Server::address($process);
+    $run = glob("{$temporary}/inch-ladder-run.*");
+    expect($run)->toHaveCount(1)->and(is_file("{$data}/hub.address"))->toBeTrue()->and(fileperms("{$data}/house") & 0o077)->toBe(0);
+    $process->stop(5);
+    expect(glob("{$temporary}/inch-ladder-run.*"))->toBe([])->and(is_file("{$data}/hub.address"))->toBeFalse()
+        ->and(trim((string) shell_exec('pgrep -f '.escapeshellarg($run[0]).' | grep -v $$')))->toBe('');
+});
+
 it('serves where it is told, and takes a relative folder from where it was called', function () {
     $socket = stream_socket_server('tcp://127.0.0.1:0');
     $port = (int) substr(strrchr((string) stream_socket_get_name($socket, false), ':') ?: '', 1);
@@ -64,6 +77,7 @@ it('names what is wrong with how it was called, or the step that failed and the 
 })->with([
     [['--prot=80'], 2, 'Unknown option --prot=80'],
     [['--port=http'], 2, '--port takes a number'],
+    [['--house=yes'], 2, '--house takes a number'],
     [['--data=/proc/no/such'], 1, 'What helps: give yourself the right to write there'],
 ]);
 

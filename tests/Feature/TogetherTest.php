@@ -84,6 +84,13 @@ it('holds hundreds of streams and no worker by them, ends those of a device that
     [$status, $says] = Server::ask($data, str_replace('https', 'http', $house).'/api/drawings');
     expect($status)->toBe(400)->and($says)->not->toContain($id);
     expect(Server::ask($data, "{$house}/api/drawings/{$id}/events")[0])->toBe(401);
+    // Nor by any other way of writing the address: what the front takes it for and what the hub takes it for must be one.
+    foreach (['/api/%2e%2e/here/api/shelf/events', '/api/..%2f..%2fhere/api/shelf/events', '/api/..%252f..%252fhere%252fapi%252fshelf/events', '/api/%252e%252e%252fhere/events', '/api//shelf/events', '//api/shelf/events', '/api/./shelf/events', '/here/api/shelf/events', '/hear/shelf/here', '/api/..%2fhear/shelf/here', '/api/..%252fhear%252fshelf/events', '/api/..%2ftell/events', '/api/..%252f..%252ftell/events', '/api/shelf/events/..;/events', '/API/shelf/events', '/api/shelf%2fevents', '/api\\..\\here/api/shelf/events'] as $path) {
+        foreach (['GET', 'POST', 'DELETE'] as $method) {
+            [$status, $says] = Server::ask($data, $house.$path, [CURLOPT_PATH_AS_IS => true, CURLOPT_CUSTOMREQUEST => $method, CURLOPT_TIMEOUT => 5, CURLOPT_HTTPHEADER => ['Accept: text/event-stream', 'X-Inch-Door: here', 'X-Inch-House: '.parse_url($house, PHP_URL_HOST)]]);
+            expect($status)->toBeIn([303, 400, 401, 403, 404, 405], "{$method} {$path}: {$says}")->and($says)->not->toContain(': hi');
+        }
+    }
     // Whoever shows no key sends nothing that is long, and is not listened to for long.
     expect(Server::ask($data, "{$house}/pair", [CURLOPT_POSTFIELDS => 'name='.str_repeat('x', 100_000)])[0])->not->toBe(200);
 
