@@ -50,6 +50,8 @@ td {
   border-bottom: 1px solid var(--rule);
   text-align: left;
   font-weight: 400;
+  /* Times and heads are long in some languages, and for a quick hand. */
+  overflow-wrap: anywhere;
 }
 
 thead th {
