@@ -22,8 +22,9 @@ return [
             'prefix' => '',
             'search_path' => 'public',
             'sslmode' => 'prefer',
-            // A worker keeps its connection: making one takes longer than most questions.
-            'options' => [PDO::ATTR_PERSISTENT => true],
+            // A worker that answers keeps its connection (bin/serve.sh): making one takes longer than most questions. Not where
+            // several applications follow each other in one process, as in tests: the end of one rolls back the next one's work.
+            'options' => [PDO::ATTR_PERSISTENT => (bool) env('DB_PERSISTENT', false)],
         ],
     ],
 ];
