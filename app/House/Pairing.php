@@ -57,10 +57,7 @@ final class Pairing
     /** When it opens again, after too many wrong codes; null while it is open. */
     public static function closedUntil(): ?Carbon
     {
-        $until = self::row()['closed_until'];
-        $until = $until === null ? null : Carbon::parse((string) $until);
-
-        return $until?->isFuture() === true ? $until : null;
+        return self::endOf(self::row());
     }
 
     /**
@@ -94,10 +91,16 @@ final class Pairing
     /** @param  array<string, mixed>  $row */
     private static function assertOpen(array $row): void
     {
+        $until = self::endOf($row);
+        $until === null || throw PairingRefused::closed((int) ceil(now()->diffInSeconds($until) / 60));
+    }
+
+    /** @param  array<string, mixed>  $row */
+    private static function endOf(array $row): ?Carbon
+    {
         $until = $row['closed_until'] === null ? null : Carbon::parse((string) $row['closed_until']);
-        if ($until?->isFuture() === true) {
-            throw PairingRefused::closed((int) ceil(now()->diffInSeconds($until) / 60));
-        }
+
+        return $until?->isFuture() === true ? $until : null;
     }
 
     /** @return array<string, mixed> */

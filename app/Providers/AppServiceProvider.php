@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace App\Providers;
 
 use App\House\Hub;
-use App\Models\DrawingChanged;
+use App\House\Telling;
+use App\Models\PairedDevice;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Events\TransactionBeginning;
 use Illuminate\Http\Resources\Json\JsonResource;
@@ -18,11 +19,11 @@ final class AppServiceProvider extends ServiceProvider
     {
         JsonResource::withoutWrapping();
         Model::shouldBeStrict(! $this->app->isProduction());
-        Event::listen(fn (DrawingChanged $changed) => $this->app->terminating(static function () use ($changed): void {
-            // Told when the answer is out already: nobody waits for it.
-            Hub::tell($changed->drawing, ['version' => $changed->version, 'edits' => $changed->edits]);
-            Hub::tell(Hub::SHELF, ['drawing' => $changed->drawing]);
-        }));
+        $telling = new Telling;
+        Event::listen($telling->note(...));
+        $this->app->terminating($telling->tell(...));
+        // Out by whatever way it was taken off, its streams end with it.
+        Event::listen('eloquent.deleted: '.PairedDevice::class, Hub::close(...));
         PHP_VERSION_ID < 80400 && config('database.default') === 'sqlite' && Event::listen(TransactionBeginning::class, self::takeTurn(...));
     }
 

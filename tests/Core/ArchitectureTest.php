@@ -65,7 +65,7 @@ const APP_ROOMS = [
     'Printing' => ['Exceptions', 'Wording', 'Models', 'Imaging'],
     'Wire' => ['Exceptions', 'Wording', 'Documents', 'Adjusting', 'Models', 'House', 'Imaging'],
     'Http' => ['Exceptions', 'Wording', 'Documents', 'Devices', 'Adjusting', 'Models', 'House', 'Imaging', 'Keeping', 'Archive', 'Printing', 'Wire'],
-    'Console' => ['Exceptions', 'Wording', 'Documents', 'Devices', 'Models', 'House', 'Imaging', 'Keeping', 'Archive', 'Printing', 'Wire'],
+    'Console' => ['Exceptions', 'Wording', 'Documents', 'Devices', 'Models', 'Imaging', 'Keeping', 'Archive', 'Printing', 'Wire'],
 ];
 
 it('has arrows that go one way, from every room', function (string $folder, array $rooms) {

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use App\Exceptions\DeviceUnknown;
-use App\House\Hub;
 use App\Models\PairedDevice;
 use App\Wording\HouseWording;
 
@@ -43,7 +42,6 @@ final class DevicesCommand extends Planning
         $devices = PairedDevice::query()->where('id', $which)->orWhere('name', $which)->get();
         $device = $devices->count() > 1 ? throw DeviceUnknown::ambiguous($which, $devices->count()) : $devices->first() ?? throw DeviceUnknown::named($which);
         $device->delete();
-        Hub::close($device);
         $this->line("{$device->name} is off.");
     }
 }

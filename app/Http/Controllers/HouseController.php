@@ -4,9 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\House\Hub;
+use App\House\DeviceName;
 use App\House\Pairing;
-use App\House\PairingRefused;
 use App\House\Visitor;
 use App\Models\PairedDevice;
 use App\Wire\HouseWriter;
@@ -48,9 +47,7 @@ final readonly class HouseController
     {
         $mayPair = Visitor::of($request)->mayPair();
         $mayPair || Visitor::of($request)->isAt($device) || self::refuse();
-        $name = trim(Said::text($request, 'name'));
-        $name !== '' && mb_strlen($name) <= 60 || throw PairingRefused::nameless();
-        $device->fill(['name' => $name, ...($mayPair ? ['may_pair' => $request->boolean('may_pair')] : [])])->save();
+        $device->fill(['name' => DeviceName::of(Said::text($request, 'name')), ...($mayPair ? ['may_pair' => $request->boolean('may_pair')] : [])])->save();
 
         return new JsonResponse($this->writer->house($request));
     }
@@ -60,7 +57,6 @@ final readonly class HouseController
     {
         Visitor::of($request)->isAt($device) || self::assertMayPair($request);
         $device->delete();
-        Hub::close($device);
 
         return new Response(status: 204);
     }

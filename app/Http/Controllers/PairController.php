@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\House\Certificate;
 use App\House\DeviceKeys;
+use App\House\DeviceName;
 use App\House\Door;
 use App\House\Hub;
 use App\House\Pairing;
@@ -33,9 +34,7 @@ final class PairController
     {
         Door::of($request)->isHouse || throw new NotFoundHttpException;
         try {
-            $name = trim(Said::text($request, 'name'));
-            $name !== '' && mb_strlen($name) <= 60 || throw PairingRefused::nameless();
-            [$device, $key] = Pairing::redeem(Said::text($request, 'code'), $name);
+            [$device, $key] = Pairing::redeem(Said::text($request, 'code'), DeviceName::of(Said::text($request, 'name')));
         } catch (PairingRefused $refused) {
             return $this->form($request, Refusal::of($refused))->setStatusCode($refused->reason === 'closed' ? 429 : 422);
         }
