@@ -24,7 +24,7 @@
         .get { margin: 4px 0; background: none; color: inherit; }
         .trouble { margin: 18px 0 0; padding: 10px 14px; border-left: 4px solid var(--red); background: var(--paper); }
         ol { padding: 0; list-style: none; } li { display: flex; gap: 14px; align-items: center; margin: 14px 0; }
-        svg { flex: none; width: 84px; height: 84px; fill: none; stroke: currentColor; stroke-width: 1.3; } .on { fill: currentColor; }
+        i { flex: none; width: 84px; height: 84px; background: currentColor; mask: var(--picture); }
         code { font-size: 15px; overflow-wrap: anywhere; } .soft { color: var(--soft); }
         :focus-visible { outline: 3px solid #2d6fb5; outline-offset: 2px; }
     </style>
@@ -48,9 +48,9 @@
         <p>{{ Say::it('house.page.why') }}</p>
         <p><a class="get" href="/pair/certificate.crt" download="inch-ladder.crt">{{ Say::it('house.page.get') }}</a></p>
         <ol>
-            <li><svg viewBox="0 0 42 42" aria-hidden="true"><path d="M11 2h20v38H11zM19 36.5h4M21 9v14m-5-5 5 5 5-5M16 28h10"/></svg><span>{{ Say::it('house.page.steps.0') }}</span></li>
-            <li><svg viewBox="0 0 42 42" aria-hidden="true"><path d="M11 2h20v38H11zM19 36.5h4M15 9h12v14H15zM18 13h6M18 16h6M24 23v6l-1.5-1.5L21 29v-6"/></svg><span>{{ Say::it('house.page.steps.1') }}</span></li>
-            <li><svg viewBox="0 0 42 42" aria-hidden="true"><path d="M11 2h20v38H11zM19 36.5h4M16 10h10M16 14h7M14.5 20h13v7h-13z"/><path class="on" d="M21 20h6.5v7H21z"/></svg><span>{{ Say::it('house.page.steps.2') }}</span></li>
+            <li><i style="--picture: url(/icon-trust-fetch.svg)"></i><span>{{ Say::it('house.page.steps.0') }}</span></li>
+            <li><i style="--picture: url(/icon-trust-install.svg)"></i><span>{{ Say::it('house.page.steps.1') }}</span></li>
+            <li><i style="--picture: url(/icon-trust-switch.svg)"></i><span>{{ Say::it('house.page.steps.2') }}</span></li>
         </ol>
         <p class="soft">{{ Say::it('house.page.fingerprint') }}<br><code>{{ $fingerprint }}</code></p>
     @endif

@@ -1,6 +1,5 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import Theirs from '@/together/Theirs.vue'
 import Num from '@/ui/Num.vue'
 import type { BoardProps } from './board'
 import MassShapes from './MassShapes.vue'
@@ -8,6 +7,7 @@ import PaperExtras from './PaperExtras.vue'
 import SpanLines from './SpanLines.vue'
 import { caption, cross, cuts, labels, oneLine, overlays, rules, weights } from './paths'
 import type { Focus } from './stage'
+import Theirs from './Theirs.vue'
 import { useLook } from './useLook'
 import type { Diagonal } from './usePhotoHand'
 

@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Workings } from '@/api/types'
-import { cross } from '@/boards/paths'
-import type { Box } from '@/boards/stage'
-import { useTogether } from './together'
+import { useTogether } from '@/together/together'
+import { cross } from './paths'
+import type { Box } from './stage'
 
 /** What another device points at, on this board: its place, and the cell it has in hand. */
 const props = defineProps<{ lines: Workings['lines']; box: Box }>()

@@ -40,14 +40,14 @@ const begin = () =>
     counting.resume()
   })
 
-function put(away: typeof code) {
-  away.value = null
+function putAway() {
+  code.value = null
   counting.pause()
 }
 
 const end = () =>
   attempt(async () => {
-    put(code)
+    putAway()
     await api.endPairing()
   })
 
@@ -63,7 +63,7 @@ useStream<{ paired?: string }>(
   (told) => {
     if (!told.paired) return
     paired.value = told.paired
-    put(code)
+    putAway()
     void load()
   },
   () => void load(),

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-/** Three pictures of how a phone comes to trust the house's certificate; the page that pairs shows the same (resources/views/pair.blade.php). */
+/** Three pictures of how a phone comes to trust the house's certificate; the page that pairs shows the same. */
 defineProps<{ fingerprint: string }>()
 </script>
 
@@ -8,15 +8,15 @@ defineProps<{ fingerprint: string }>()
     <p>{{ $t('house.trust') }}</p>
     <ol>
       <li>
-        <svg viewBox="0 0 42 42" aria-hidden="true"><path d="M11 2h20v38H11zM19 36.5h4M21 9v14m-5-5 5 5 5-5M16 28h10" /></svg>
+        <i style="--picture: url(/icon-trust-fetch.svg)" />
         <span>{{ $t('house.fetch') }}</span>
       </li>
       <li>
-        <svg viewBox="0 0 42 42" aria-hidden="true"><path d="M11 2h20v38H11zM19 36.5h4M15 9h12v14H15zM18 13h6M18 16h6M24 23v6l-1.5-1.5L21 29v-6" /></svg>
+        <i style="--picture: url(/icon-trust-install.svg)" />
         <span>{{ $t('house.install') }}</span>
       </li>
       <li>
-        <svg viewBox="0 0 42 42" aria-hidden="true"><path d="M11 2h20v38H11zM19 36.5h4M16 10h10M16 14h7M14.5 20h13v7h-13z" /><path class="on" d="M21 20h6.5v7H21z" /></svg>
+        <i style="--picture: url(/icon-trust-switch.svg)" />
         <span>{{ $t('house.switchOn') }}</span>
       </li>
     </ol>
@@ -45,17 +45,12 @@ li {
   gap: 12px;
 }
 
-svg {
+i {
   flex: none;
   width: 72px;
   height: 72px;
-  fill: none;
-  stroke: var(--graphite);
-  stroke-width: 1.3;
-}
-
-.on {
-  fill: var(--graphite);
+  background: var(--graphite);
+  mask: var(--picture);
 }
 
 .print {
