@@ -1,15 +1,15 @@
 <script setup lang="ts">
 import { useIntervalFn } from '@vueuse/core'
-import { computed, ref, shallowRef } from 'vue'
+import { computed, ref, shallowRef, watch } from 'vue'
 import { api, Refused } from '@/api/client'
 import type { components } from '@/api/schema'
-import { useStream } from '@/together/useStream'
 import Callout from '@/ui/Callout.vue'
 import DeviceRow from './DeviceRow.vue'
 import PairingCode from './PairingCode.vue'
 import TrustSteps from './TrustSteps.vue'
 
-/** Who of the house is let in, and how a phone gets in. */
+/** Who of the house is let in, and how a phone gets in. What the shelf is told is told here as well: nothing, where something may have been missed. */
+const props = defineProps<{ told: { paired?: string; drawing?: string } }>()
 const house = shallowRef<components['schemas']['HouseJson'] | null>(null)
 const code = shallowRef<(components['schemas']['CodeJson'] & { until: number }) | null>(null)
 const left = ref(0)
@@ -58,15 +58,16 @@ const takeOff = (device: string) =>
     await load()
   })
 
-useStream<{ paired?: string }>(
-  () => (house.value?.may_pair && house.value.addresses.length > 0 ? '/api/shelf/events' : null),
+watch(
+  () => props.told,
   (told) => {
-    if (!told.paired) return
-    paired.value = told.paired
-    putAway()
+    if (told.drawing) return
+    if (told.paired) {
+      paired.value = told.paired
+      putAway()
+    }
     void load()
   },
-  () => void load(),
 )
 
 const time = computed(() => `${Math.floor(left.value / 60)}:${String(left.value % 60).padStart(2, '0')}`)

@@ -54,11 +54,14 @@ void load()
 useEventListener(window, 'pageshow', (event: PageTransitionEvent) => event.persisted && void load())
 useEventListener(document, 'visibilitychange', () => document.visibilityState === 'visible' && void load())
 const loadSoon = useDebounceFn(load, 300)
-useStream(
+/** What was told last; nothing, where something may have been missed. */
+const told = shallowRef<{ paired?: string; drawing?: string }>({})
+useStream<typeof told.value>(
   () => '/api/shelf/events',
-  () => void loadSoon(),
-  () => void loadSoon(),
+  (message) => (told.value = message),
+  () => (told.value = {}),
 )
+watch(told, ({ paired }) => paired || void loadSoon())
 // What was noted elsewhere may come in when the shelf is seen already.
 watch(
   () => drawings.taken,
@@ -142,7 +145,7 @@ async function putBack() {
       <button type="button" class="button bare" @click="scheme = scheme === 'dark' ? 'light' : 'dark'">{{ scheme === 'dark' ? $t('shelf.day') : $t('shelf.lamp') }}</button>
     </header>
     <main>
-      <HousePanel v-if="housing" />
+      <HousePanel v-if="housing" :told />
       <div class="drop" :class="{ over: isOverDropZone }">
         <template v-if="progress === null">
           <i18n-t keypath="shelf.dropToStart" tag="p"><b>{{ $t('shelf.dropAPhotoAnywhereHere') }}</b></i18n-t>
