@@ -18,6 +18,7 @@ HOUSE_PORT=''    # also to paired devices, on this port
 BACKUP=''        # a copy every night, there
 ANSWERED_BY=''   # machines that answer, in place of workers here: HOST:PORT,HOST:PORT
 HUB_AT=''        # where those tell the hub what happens: HOST:PORT
+ANNOUNCED=''     # what is said once it answers
 
 # serve PORT DATA
 serve() {
@@ -37,6 +38,8 @@ serve() {
     [ -z "$BACKUP" ] || { guarded nightly "$data" "$BACKUP" & pids+=($!); }
     set +m
     end_with "$run" "$data/hub.address" "${pids[@]}"
+    for _ in $(seq 200); do { : >"/dev/tcp/127.0.0.1/$port"; } 2>/dev/null && break; sleep 0.05; done
+    [ -z "$ANNOUNCED" ] || printf '%s\n' "$ANNOUNCED"
     while [ -n "$HOUSE_PORT" ]; do
         sleep $ADDRESSES_LOOKED_AT_EVERY & wait $! || true
         # A computer that is carried about, or given another address, is found under its new one.

@@ -91,8 +91,11 @@ final class Table extends Page
     {
         $this->size(1280, 800);
         $this->devtools('Emulation.setTouchEmulationEnabled', ['enabled' => false]);
-        $this->browser->executeScript('try { localStorage.clear(); sessionStorage.clear() } catch {}');
         @fsockopen('127.0.0.1', $this->port) === false && $this->serve();
+        // Nothing runs here, whatever the page that was left still asked for, of whichever server.
+        $this->go('/icon.svg');
+        $this->browser->executeScript('localStorage.clear(); sessionStorage.clear()');
+        $this->forgetAbsence();
     }
 
     public function address(string $path = ''): string
