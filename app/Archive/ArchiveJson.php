@@ -14,6 +14,7 @@ final readonly class ArchiveJson
     /**
      * @param  ChoicesJson|array<array-key, mixed>  $choices  as they are kept, where they cannot be read
      * @param  list<ArchivePictureJson>  $beside
+     * @param  list<ArchivePictureJson>|null  $shots
      */
     public function __construct(
         #[OA\Property(enum: ['inch-ladder-drawing'])] public string $kind,
@@ -24,6 +25,8 @@ final readonly class ArchiveJson
         #[OA\Property] public ?ArchivePictureJson $photo,
         /** Other pictures, in the order of `choices.beside`. */
         #[OA\Property(type: 'array', items: new OA\Items(ref: ArchivePictureJson::class))] public array $beside,
+        /** The shots of the drawing, in the order of `choices.shots`; null in archives that were made before there were any. */
+        #[OA\Property(type: 'array', nullable: true, items: new OA\Items(ref: ArchivePictureJson::class))] public ?array $shots,
         /** Of cells.csv. */
         #[OA\Property] public string $cells_sha256,
         /** Of marks.csv; null in archives that were made before there was one. */

@@ -33,13 +33,13 @@ final readonly class ArchiveReader
 {
     private const MOST_BYTES = ['drawing.json' => 2_000_000, 'cells.csv' => 1_000_000, 'marks.csv' => 200_000, 'sittings.csv' => 1_000_000, 'picture' => 67_108_864];
 
-    private const MOST_ENTRIES = 20;
+    private const MOST_ENTRIES = 44;
 
     private const MOST_MARKS = 2000;
 
     private const MOST_SITTING_LINES = 5000;
 
-    private const NAMES = '/^(?:drawing\.json|cells\.csv|marks\.csv|sittings\.csv|(?:photo|beside-(?:[1-9]|1[0-2]))\.(?:jpg|png|webp))$/D';
+    private const NAMES = '/^(?:drawing\.json|cells\.csv|marks\.csv|sittings\.csv|(?:photo|beside-(?:[1-9]|1[0-2])|shot-(?:[1-9]|1[0-9]|2[0-4]))\.(?:jpg|png|webp))$/D';
 
     public function __construct(private PhotoStore $photos, private Decoder $decoder)
     {
@@ -64,8 +64,9 @@ final readonly class ArchiveReader
             $sittings = isset($document['sittings_sha256']) ? $this->sittings($this->checked($zip, 'sittings.csv', $document['sittings_sha256'])) : [];
             $photo = $this->picture($zip, $document['photo'] ?? null, 'photo', $written);
             $beside = array_map(fn (mixed $entry): string => $this->picture($zip, $entry, 'beside', $written) ?? throw ArchiveRefused::damaged('drawing.json'), (array) ($document['beside'] ?? []));
+            $shots = array_map(fn (mixed $entry): string => $this->picture($zip, $entry, 'shot', $written) ?? throw ArchiveRefused::damaged('drawing.json'), (array) ($document['shots'] ?? []));
 
-            return $this->keep($document['choices'], $photo, array_values($beside), $cells, $marks, $sittings);
+            return $this->keep($document['choices'], $photo, array_values($beside), array_values($shots), $cells, $marks, $sittings);
         } finally {
             $zip->close();
             array_map(unlink(...), $written);
@@ -205,16 +206,21 @@ final readonly class ArchiveReader
     /**
      * @param  array<array-key, mixed>  $choices
      * @param  list<string>  $beside
+     * @param  list<string>  $shots
      * @param  list<array<string, mixed>>  $cells
      * @param  list<array{board: string, tick: string, place: string}>  $marks
      * @param  list<Sitting>  $sittings
      */
-    private function keep(array $choices, ?string $photo, array $beside, array $cells, array $marks, array $sittings): Drawing
+    private function keep(array $choices, ?string $photo, array $beside, array $shots, array $cells, array $marks, array $sittings): Drawing
     {
         // Everything is read and worked out before the first picture is kept.
         [, $wide, $high] = $photo === null ? [null, null, null] : $this->decoder->inspect($photo);
-        array_map($this->decoder->inspect(...), $beside);
-        $this->understood([...$choices, 'beside' => []], $wide, $high);
+        array_map($this->decoder->inspect(...), [...$beside, ...$shots]);
+        $told = is_array($choices['shots'] ?? null) ? array_values($choices['shots']) : [];
+        if (count($told) !== count($shots)) {
+            throw ArchiveRefused::damaged('drawing.json');
+        }
+        $this->understood([...$choices, 'beside' => [], 'shots' => []], $wide, $high);
         $named = is_array($choices['beside'] ?? null) ? array_values($choices['beside']) : [];
         $new = [];
         try {
@@ -225,6 +231,7 @@ final readonly class ArchiveReader
                 return $taken;
             };
             $choices['beside'] = array_map(static fn (string $path, int $i): array => ['id' => $take($path)->id, 'name' => is_string($named[$i]['name'] ?? null) ? $named[$i]['name'] : ''], $beside, array_keys($beside));
+            $choices['shots'] = array_map(static fn (string $path, int $i): array => [...is_array($told[$i]) ? $told[$i] : [], 'id' => $take($path)->id], $shots, array_keys($shots));
             $taken = $photo === null ? null : $take($photo);
             $read = $this->understood($choices, $wide, $high);
 

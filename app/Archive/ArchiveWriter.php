@@ -6,6 +6,7 @@ namespace App\Archive;
 
 use App\Documents\Choices\BesideChoice;
 use App\Documents\Choices\ChoicesJson;
+use App\Documents\Choices\ShotChoice;
 use App\Exceptions\StorageFailed;
 use App\Imaging\MetadataStripper;
 use App\Imaging\PhotoStore;
@@ -23,7 +24,7 @@ final readonly class ArchiveWriter
     public const KIND = 'inch-ladder-drawing';
 
     /** Of the document. */
-    public const VERSION = 4;
+    public const VERSION = 5;
 
     /** Document 1 ended at `state`, document 2 at `words`, document 3 at `place`. */
     public const CELLS = ['mesh', 'column', 'row', 'state', 'doubtful', 'words', 'place', 'reached'];
@@ -40,6 +41,7 @@ final readonly class ArchiveWriter
         $choices = $this->choices($drawing);
         $photo = $drawing->photo === null ? null : $this->photos->bareOrPreview($drawing->photo);
         $beside = array_map(fn (BesideChoice $one): MetadataStripper => $this->photos->bareOrPreview(Photo::query()->findOrFail($one->id)), $choices instanceof ChoicesJson ? $choices->beside : []);
+        $shots = array_map(fn (ShotChoice $one): MetadataStripper => $this->photos->bareOrPreview(Photo::query()->findOrFail($one->id)), $choices instanceof ChoicesJson ? $choices->shots : []);
         $cells = $this->cells($drawing);
         $marks = $this->marks($drawing);
         $sittings = SittingList::csv($drawing);
@@ -53,6 +55,7 @@ final readonly class ArchiveWriter
             self::KIND, self::VERSION, $choices,
             $photo === null ? null : $entry($photo, 'photo'),
             array_map(static fn (MetadataStripper $bare, int $i): ArchivePictureJson => $entry($bare, 'beside-'.($i + 1)), $beside, array_keys($beside)),
+            array_map(static fn (MetadataStripper $bare, int $i): ArchivePictureJson => $entry($bare, 'shot-'.($i + 1)), $shots, array_keys($shots)),
             hash('sha256', $cells),
             hash('sha256', $marks),
             hash('sha256', $sittings),

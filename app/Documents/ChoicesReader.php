@@ -16,6 +16,7 @@ use App\Documents\Reading\GridPart;
 use App\Documents\Reading\MarkedPart;
 use App\Documents\Reading\PaperPart;
 use App\Documents\Reading\PhotoPart;
+use App\Documents\Reading\ShotsPart;
 use App\Documents\Reading\ThingsPart;
 use App\Wording\Say;
 use Illuminate\Validation\ValidationException;
@@ -80,6 +81,8 @@ final class ChoicesReader
         'beside' => [],
         'crops' => [],
         'pinned' => [],
+        'shots' => [],
+        'meant' => [],
     ];
 
     /** The document with every default filled in and every bare number given its unit. */
@@ -105,6 +108,7 @@ final class ChoicesReader
         $this->grid = new GridPart($fields);
         $marked = new MarkedPart($fields);
         $things = new ThingsPart($fields);
+        $shots = new ShotsPart($fields);
         $start = $fields->one('copy.start', Start::class);
         [$working, $pass] = [$fields->one('copy.working', Working::class), $fields->one('copy.pass', Pass::class)];
         $naming = $fields->one('copy.naming', Naming::class);
@@ -126,7 +130,7 @@ final class ChoicesReader
 
         $this->json = new ChoicesJson(
             self::FORMAT, $title === '' ? 'Untitled' : $title, $fields->unit->value, $notation->ruler->name, $reach,
-            $photo->json, $paper->json, $this->fit->json, $this->grid->json, new CopyChoice($start->value, $working->value, $pass->value, $fields->flag('copy.ink'), $naming->value, $detail?->value, $straight, $waved, $corrections->json), $toned, $finish, $marked->points, $marked->regions, $things->json, $marked->spans, $marked->beside, $marked->crops, $this->pinned(),
+            $photo->json, $paper->json, $this->fit->json, $this->grid->json, new CopyChoice($start->value, $working->value, $pass->value, $fields->flag('copy.ink'), $naming->value, $detail?->value, $straight, $waved, $corrections->json), $toned, $finish, $marked->points, $marked->regions, $things->json, $marked->spans, $marked->beside, $marked->crops, $this->pinned(), $shots->json, $shots->meant,
         );
         $whole = $photo->whole($wide, $high);
         $school = $this->grid->school();
@@ -174,6 +178,7 @@ final class ChoicesReader
             detail: $detail,
             straight: Figures::STRAIGHT[$straight] ?? 0.0,
             waved: $waved,
+            meant: $shots->moved(),
         );
         $this->choices = $unfitted->fitted($this->fit->fit($unfitted));
         $fields->refuseIfWrong();

@@ -29,6 +29,27 @@ final readonly class Dividers
         return $tipToTip->dividedBy($ratio->plus(1));
     }
 
+    /**
+     * Where the pivot sits from the short end, whichever way round the ratio is.
+     *
+     * @param  Rational  $ratio  paper ÷ photo, over 0
+     */
+    public static function fromShortEnd(Rational $ratio, Length $tipToTip): Length
+    {
+        return self::pivot(Rational::larger($ratio, $ratio->reciprocal()), $tipToTip);
+    }
+
+    /** The mark nearest to a ratio, by how much larger or smaller it makes the drawing. */
+    public static function nearest(Rational $ratio): Rational
+    {
+        $off = static fn (Rational $setting): float => abs(log($setting->dividedBy($ratio)->toFloat()));
+        // What makes a drawing smaller is the same mark, with the ends the other way round.
+        $settings = $ratio->isLessThan(1) ? array_map(static fn (Rational $setting): Rational => $setting->reciprocal(), self::settings()) : self::settings();
+        usort($settings, static fn (Rational $a, Rational $b): int => $off($a) <=> $off($b));
+
+        return $settings[0];
+    }
+
     /** The drawing a setting makes of what is cropped from a print. */
     public static function drawing(Size $print, Rational $setting): Size
     {

@@ -16,8 +16,9 @@ final readonly class KeyPoint
      * @param  Rational  $y  share of its height
      * @param  Pin|null  $pin  where on the sheet it is to lie; null leaves it where crop and sheet put it
      * @param  bool  $firm  whether it is settled; else it may still move
+     * @param  bool  $critical  whether it must never drift
      */
-    public function __construct(public string $name, public Rational $x, public Rational $y, public bool $cross, public ?Pin $pin = null, public bool $firm = false)
+    public function __construct(public string $name, public Rational $x, public Rational $y, public bool $cross, public ?Pin $pin = null, public bool $firm = false, public bool $critical = false)
     {
     }
 }

@@ -56,6 +56,7 @@ final readonly class Choices
      * @param  list<Correction>  $corrections  what the hand said of crossings and contours
      * @param  list<Thing>  $things  the one in front first
      * @param  list<string>  $waved
+     * @param  array<string, array{float, float}>  $meant  places that are moved on purpose, by their key: mm right and down
      */
     public function __construct(
         public Notation $notation,
@@ -111,6 +112,7 @@ final readonly class Choices
         public float $straight = 0.012,
         /** Cautions that were waved away. */
         public array $waved = [],
+        public array $meant = [],
     ) {
         $this->placement = $placement ?? Placement::at(Position::Centred);
         $this->tones = $tones ?? Tones::of(5, true, 1, $colour->lightness());

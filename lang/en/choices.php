@@ -22,4 +22,5 @@ return [
     'span' => 'span :n',
     'crop' => 'crop :n',
     'correction unreadable' => 'What was set right by hand cannot be read.',
+    'shot unreadable' => 'A shot has four corners and places in shares of it, like 0.25 0.5; this one’s cannot be read.',
 ];

@@ -157,4 +157,20 @@ return [
         'cell too large' => 'A window of one cell, :size, and the card round it do not fit on this paper; choose larger paper, or a finer grid.',
         'no such page' => 'There is no page :page; the sheet has :count.',
     ],
+    'CameraMisset' => [
+        'unknown' => 'There is no key point or thing called “:name” to be moved; there are: :known.',
+        'nothing to move' => 'There is nothing called “:name” to be moved: this drawing has no key points or things yet.',
+        'option' => '“:typed” is no :option; give it as :like.',
+        'nothing to draw' => 'This drawing has sizes only; the simulated camera needs a picture to draw from.',
+    ],
+    'CornersUnusable' => [
+        'too few' => 'A sheet has four corners; mark all of them.',
+        'on a line' => 'Three of the corners lie on one line; a sheet seen like that cannot be measured. Set each grip on a corner of its own.',
+        'crossed' => 'The corners go round in the wrong order; they go clockwise from the top left as it is drawn.',
+        'outside' => 'A corner lies far outside the shot; the whole sheet has to be on it.',
+        'unreadable' => 'Corners are four places in pixels of the shot, from the top left as drawn and clockwise: --corners="120,90 1900,140 1850,2500 80,2400".',
+    ],
+    'SheetNotFound' => [
+        'anywhere' => 'No sheet is seen on this shot. Lay the drawing on something darker and take all of it in; or set the four corners by hand.',
+    ],
 ];

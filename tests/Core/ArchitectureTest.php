@@ -2,9 +2,9 @@
 
 use Tests\Rooms;
 
-arch('the core depends on nothing but exact numbers')
+arch('the core depends on nothing but exact numbers and linear algebra')
     ->expect('InchLadder')
-    ->toOnlyUse(['InchLadder', 'Brick\Math']);
+    ->toOnlyUse(['InchLadder', 'Brick\Math', 'Matrix']);
 
 arch('the core is strict, and everything in it is final or made to be extended')
     ->expect('InchLadder')
@@ -39,6 +39,7 @@ const CORE_ROOMS = [
     'Marks' => ['Measure', 'Grid', 'Layout'],
     'Copying' => ['Measure', 'Pixels', 'Grid', 'Layout'],
     'Checking' => ['Measure', 'Layout'],
+    'Compare' => ['Pixels', 'Layout'],
     'Things' => ['Layout', 'Copying'],
     'Sittings' => ['Copying'],
     'Masses' => ['Pixels'],
@@ -47,7 +48,7 @@ const CORE_ROOMS = [
     'Planner' => ['Measure', 'Photo', 'Grid'],
     'Printing' => ['Measure', 'Paper', 'Grid'],
     // The top floor.
-    'Plan' => ['Measure', 'Photo', 'Paper', 'Grid', 'Fit', 'Layout', 'Marks', 'Copying', 'Things', 'Tone', 'Finish', 'Planner'],
+    'Plan' => ['Measure', 'Photo', 'Paper', 'Grid', 'Fit', 'Layout', 'Marks', 'Copying', 'Compare', 'Things', 'Tone', 'Finish', 'Planner'],
 ];
 
 const APP_ROOMS = [
@@ -59,13 +60,14 @@ const APP_ROOMS = [
     'Imaging' => ['Exceptions', 'Wording', 'Models'],
     'House' => ['Models'],
     'Providers' => ['Models', 'House'],
-    'Devices' => ['Imaging'],
+    'Devices' => ['Models', 'Imaging'],
+    'Shots' => ['Wording', 'Documents', 'Models', 'Imaging'],
     'Keeping' => ['Exceptions', 'Models', 'Imaging'],
     'Archive' => ['Exceptions', 'Wording', 'Documents', 'Models', 'Imaging'],
     'Printing' => ['Exceptions', 'Wording', 'Models', 'Imaging'],
-    'Wire' => ['Exceptions', 'Wording', 'Documents', 'Adjusting', 'Models', 'House', 'Imaging'],
-    'Http' => ['Exceptions', 'Wording', 'Documents', 'Devices', 'Adjusting', 'Models', 'House', 'Imaging', 'Keeping', 'Archive', 'Printing', 'Wire'],
-    'Console' => ['Exceptions', 'Wording', 'Documents', 'Devices', 'Models', 'Imaging', 'Keeping', 'Archive', 'Printing', 'Wire'],
+    'Wire' => ['Exceptions', 'Wording', 'Documents', 'Adjusting', 'Models', 'House', 'Imaging', 'Devices', 'Shots'],
+    'Http' => ['Exceptions', 'Wording', 'Documents', 'Devices', 'Adjusting', 'Models', 'House', 'Imaging', 'Keeping', 'Archive', 'Printing', 'Shots', 'Wire'],
+    'Console' => ['Exceptions', 'Wording', 'Documents', 'Devices', 'Models', 'Imaging', 'Shots', 'Keeping', 'Archive', 'Printing', 'Wire'],
 ];
 
 it('has arrows that go one way, from every room', function (string $folder, array $rooms) {

@@ -19,6 +19,8 @@ final readonly class ChoicesJson
      * @param  list<BesideChoice>  $beside
      * @param  list<KeptCrop>  $crops
      * @param  list<PinnedNote>  $pinned
+     * @param  list<ShotChoice>  $shots
+     * @param  list<MeantChoice>  $meant
      */
     public function __construct(
         /** Of this document; 1. */
@@ -48,6 +50,10 @@ final readonly class ChoicesJson
         #[OA\Property(type: 'array', items: new OA\Items(ref: KeptCrop::class))] public array $crops,
         /** The artist’s own notes, that come up when what they are pinned to is opened. */
         #[OA\Property(type: 'array', items: new OA\Items(ref: PinnedNote::class))] public array $pinned,
+        /** Photographs of the drawing, the oldest first. */
+        #[OA\Property(type: 'array', items: new OA\Items(ref: ShotChoice::class))] public array $shots,
+        /** What was changed on purpose. */
+        #[OA\Property(type: 'array', items: new OA\Items(ref: MeantChoice::class))] public array $meant,
     ) {
     }
 }

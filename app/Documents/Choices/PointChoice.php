@@ -19,6 +19,8 @@ final readonly class PointChoice
         #[OA\Property] public bool $cross,
         /** Whether it is settled: it holds while others may still move, and is what they are checked from. */
         #[OA\Property] public bool $firm,
+        /** Whether it must never drift: it is asked for again after each pass. */
+        #[OA\Property] public bool $critical,
         /** Where on the sheet it is held; null leaves it free. The first point that is held, holds. */
         #[OA\Property] public ?PinChoice $pin,
     ) {

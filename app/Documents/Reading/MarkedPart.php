@@ -46,7 +46,7 @@ final readonly class MarkedPart
         // A place that was on the picture may lie beside it, once a border is left off; it comes back with it.
         $share = static fn (string $field): string => $fields->place($field) ?? '0';
         $this->points = array_map(static fn (int $i): PointChoice => new PointChoice(
-            $fields->words("points.{$i}.name", 40) ?: Say::it('choices.point', ['n' => $i + 1]), $share("points.{$i}.x"), $share("points.{$i}.y"), $fields->flag("points.{$i}.cross"), $fields->flag("points.{$i}.firm"),
+            $fields->words("points.{$i}.name", 40) ?: Say::it('choices.point', ['n' => $i + 1]), $share("points.{$i}.x"), $share("points.{$i}.y"), $fields->flag("points.{$i}.cross"), $fields->flag("points.{$i}.firm"), $fields->flag("points.{$i}.critical"),
             is_array($fields->at("points.{$i}.pin")) ? new PinChoice($fields->typed("points.{$i}.pin.left") ?? $fields->canonical("points.{$i}.pin.left", '0'), $fields->typed("points.{$i}.pin.top") ?? $fields->canonical("points.{$i}.pin.top", '0')) : null,
         ), $fields->entries('points', KeyPoint::MOST));
         $this->regions = array_map(static fn (int $i): RegionChoice => new RegionChoice(
@@ -73,7 +73,7 @@ final readonly class MarkedPart
     public function points(): array
     {
         return array_map(fn (PointChoice $point): KeyPoint => new KeyPoint(
-            $point->name, Rational::of($point->x), Rational::of($point->y), $point->cross, $point->pin === null ? null : new Pin($this->fields->length($point->pin->left), $this->fields->length($point->pin->top)), $point->firm,
+            $point->name, Rational::of($point->x), Rational::of($point->y), $point->cross, $point->pin === null ? null : new Pin($this->fields->length($point->pin->left), $this->fields->length($point->pin->top)), $point->firm, $point->critical,
         ), $this->points);
     }
 

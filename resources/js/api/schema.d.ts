@@ -100,6 +100,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/drawings/{drawing}/shots/{photo}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["compare"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/drawings/{drawing}/copying": {
         parameters: {
             query?: never;
@@ -254,6 +270,22 @@ export interface paths {
         get: operations["folding"];
         put?: never;
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/drawings/{drawing}/shots/{photo}/corners": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["findSheet"];
         delete?: never;
         options?: never;
         head?: never;
@@ -676,6 +708,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/drawings/{drawing}/shots": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["shots"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/drawings/{drawing}/cells/{column}/{row}/strengths": {
         parameters: {
             query?: never;
@@ -852,6 +900,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/drawings/{drawing}/rehearsed-shot": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["rehearseShot"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
 }
 export type webhooks = Record<string, never>;
 export interface components {
@@ -1008,6 +1072,22 @@ export interface components {
             links: string[];
             seconds: number;
         };
+        /** @description A drawing held against its photo, from one shot. */
+        CompareJson: {
+            flatten: components["schemas"]["FlattenJson"];
+            whole: components["schemas"]["WholeJson"];
+            points: components["schemas"]["JudgedPointJson"][];
+            groups: components["schemas"]["MovedGroupJson"][];
+            first: components["schemas"]["FirstJson"];
+            leave_alone: string[];
+            good_enough: boolean;
+            not_measured: string[];
+            more: string[];
+            /** Format: float */
+            typical_mm: number | null;
+            /** Format: float */
+            largest_mm: number | null;
+        };
         /** @description The order in which this drawing's cells are copied. Cells are row × columns + column. */
         CopyingJson: {
             order: number[];
@@ -1137,12 +1217,38 @@ export interface components {
             redo: string | null;
             said: string;
         };
+        /** @description How a place moved from shot to shot. */
+        DriftJson: {
+            name: string;
+            critical: boolean;
+            off_mm: (number | null)[];
+            says: string;
+            drifted: boolean;
+        };
         /** @description A size thought of for the picture. */
         EnlargementRequest: {
             choices: components["schemas"]["ChoicesJson"];
             wide?: number | null;
             high?: number | null;
             size: string;
+        };
+        /** @description What to mend first. */
+        FirstJson: {
+            /** @enum {string} */
+            kind: "whole" | "group" | "point" | "none";
+            name: string | null;
+            sentence: string;
+            leaves: string | null;
+            points: string[];
+        };
+        /** @description How a shot was flattened. */
+        FlattenJson: {
+            /** Format: float */
+            residual_mm: number;
+            corners: number[][];
+            sheet: number[][];
+            found: boolean;
+            warnings: string[];
         };
         /** @description One round of folding: all the creases that halve what is there. */
         FoldJson: {
@@ -1161,6 +1267,12 @@ export interface components {
             /** Format: float */
             ratio: number;
             folds: components["schemas"]["FoldJson"][];
+        };
+        /** @description Where a sheet lies on a shot. */
+        FoundCornersJson: {
+            corners: string;
+            found: boolean;
+            says: string | null;
         };
         /** @description What is left between things, and between them and the edges: the box round it, in shares of the crop, and its size on the paper. */
         GapJson: {
@@ -1202,6 +1314,31 @@ export interface components {
             waiting: boolean;
             closed: string | null;
             devices: components["schemas"]["DeviceJson"][];
+        };
+        /** @description A place of the drawing, as it is judged from a shot. */
+        JudgedPointJson: {
+            name: string;
+            label: string;
+            proposed: boolean;
+            sure: boolean;
+            /** Format: float */
+            right_mm: number;
+            /** Format: float */
+            down_mm: number;
+            /** Format: float */
+            left_over_mm: number;
+            /** Format: float */
+            tolerance_mm: number;
+            within: boolean;
+            cell: string;
+            came_out_in: string;
+            says: string;
+            amounts: string;
+            meant: boolean;
+            critical: boolean;
+            crop: number[];
+            came_out: number[];
+            shot: number[];
         };
         /** @description What is to be kept, taken from these choices. */
         KeepRequest: {
@@ -1386,6 +1523,19 @@ export interface components {
             width_for_height: components["schemas"]["LengthJson"];
             height: string;
             width: string;
+        };
+        /** @description What came out wrong together, once the whole is taken off. */
+        MovedGroupJson: {
+            name: string;
+            /** Format: float */
+            right_mm: number;
+            /** Format: float */
+            down_mm: number;
+            /** Format: float */
+            turn_degrees: number;
+            /** Format: float */
+            size_percent: number;
+            points: string[];
         };
         /** @description Something that can be chosen, and what it is called. */
         NamedJson: {
@@ -1636,6 +1786,20 @@ export interface components {
             for: string;
             against: string;
         };
+        /** @description Proportional dividers, set for a ratio. */
+        SetDividersJson: {
+            ratio: string;
+            length: components["schemas"]["LengthJson"];
+            pivot: components["schemas"]["LengthJson"];
+            /** Format: float */
+            pivot_mm: number;
+            /** @enum {string} */
+            on_photo: "short" | "long" | "either";
+            nearest: string;
+            /** Format: float */
+            nearest_percent: number;
+            lines: string[];
+        };
         /** @description Halves, thirds and quarters of one length, as its ruler reads. */
         SharesJson: {
             of: string;
@@ -1679,6 +1843,25 @@ export interface components {
             version: number;
             trouble: string | null;
             undo: string | null;
+        };
+        /** @description How the drawing stood at one shot. */
+        ShotJson: {
+            id: string;
+            taken: string;
+            pass: string | null;
+            says: string;
+            good_enough: boolean;
+            /** Format: float */
+            typical_mm: number | null;
+            /** Format: float */
+            largest_mm: number | null;
+            misfit: string;
+        };
+        /** @description The drawing over time, shot by shot. */
+        ShotsJson: {
+            shots: components["schemas"]["ShotJson"][];
+            drift: components["schemas"]["DriftJson"][];
+            says: string | null;
         };
         /** @description Something said of each side; empty where there is nothing to say. */
         SidesJson: {
@@ -1877,6 +2060,23 @@ export interface components {
             /** @enum {string} */
             verdict: "not" | "harmless" | "slight" | "visible";
         };
+        /** @description How the drawing came out as a whole, about its middle. */
+        WholeJson: {
+            /** Format: float */
+            right_mm: number;
+            /** Format: float */
+            down_mm: number;
+            /** Format: float */
+            turn_degrees: number;
+            /** Format: float */
+            size_percent: number;
+            /** Format: float */
+            stretch_percent: number;
+            /** Format: float */
+            lean_degrees: number;
+            /** @enum {string} */
+            model: "same" | "similarity" | "affine";
+        };
         /** @description Choices to plan for, and what a plan must be like. */
         WishRequest: {
             choices: components["schemas"]["ChoicesJson"];
@@ -1983,6 +2183,8 @@ export interface components {
             beside: components["schemas"]["BesideChoice"][];
             crops: components["schemas"]["KeptCrop"][];
             pinned: components["schemas"]["PinnedNote"][];
+            shots: components["schemas"]["ShotChoice"][];
+            meant: components["schemas"]["MeantChoice"][];
         };
         /** @description How the cells are gone through. */
         CopyChoice: {
@@ -2085,6 +2287,14 @@ export interface components {
             bottom: string;
             left: string;
         };
+        /** @description A place that is drawn elsewhere on purpose; checks leave it out. */
+        MeantChoice: {
+            name: string;
+            /** Format: float */
+            right_mm: number;
+            /** Format: float */
+            down_mm: number;
+        };
         /** @description From the sheet’s edges to the drawing area, as typed; null is the margin. */
         OffsetChoice: {
             left: string | null;
@@ -2155,6 +2365,7 @@ export interface components {
             y: string;
             cross: boolean;
             firm: boolean;
+            critical: boolean;
             pin: components["schemas"]["PinChoice"] | null;
         };
         /** @description A part of the picture that is not drawn, or only measured by; shares of the picture. */
@@ -2165,6 +2376,23 @@ export interface components {
             height: string;
             /** @enum {string} */
             use: "not needed" | "hidden later" | "for measuring";
+        };
+        /** @description A photograph of the drawing, kept with the day and the pass it was taken in. */
+        ShotChoice: {
+            id: string;
+            taken: string;
+            /** @enum {string|null} */
+            pass: "place" | "refine" | "detail" | null;
+            corners: string;
+            /** @enum {string} */
+            of: "sheet" | "area";
+            found: boolean;
+            readings: components["schemas"]["ShotReading"][];
+        };
+        /** @description Where a place of the drawing is seen on a shot, set by hand. */
+        ShotReading: {
+            name: string;
+            at: string;
         };
         /** @description A length taken on the reference. */
         SpanChoice: {
@@ -2203,6 +2431,7 @@ export interface components {
             choices: components["schemas"]["ChoicesJson"];
             photo: components["schemas"]["ArchivePictureJson"] | null;
             beside: components["schemas"]["ArchivePictureJson"][];
+            shots: components["schemas"]["ArchivePictureJson"][] | null;
             cells_sha256: string;
             marks_sha256: string | null;
             sittings_sha256: string | null;
@@ -2240,6 +2469,7 @@ export interface components {
         row: number;
         /** @description The head of the description that the front end's types are generated from. */
         drawing: string;
+        photo: string;
     };
     requestBodies: never;
     headers: never;
@@ -2455,6 +2685,30 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+        };
+    };
+    compare: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description The head of the description that the front end's types are generated from. */
+                drawing: components["parameters"]["drawing"];
+                photo: components["parameters"]["photo"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description What the shot tells. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CompareJson"];
+                };
             };
         };
     };
@@ -2752,6 +3006,30 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["FoldingJson"];
+                };
+            };
+        };
+    };
+    findSheet: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description The head of the description that the front end's types are generated from. */
+                drawing: components["parameters"]["drawing"];
+                photo: components["parameters"]["photo"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The sheet’s corners. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FoundCornersJson"];
                 };
             };
         };
@@ -3458,6 +3736,29 @@ export interface operations {
             422: components["responses"]["Trouble"];
         };
     };
+    shots: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description The head of the description that the front end's types are generated from. */
+                drawing: components["parameters"]["drawing"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Every shot, the oldest first. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ShotsJson"];
+                };
+            };
+        };
+    };
     strengths: {
         parameters: {
             query?: never;
@@ -3727,6 +4028,29 @@ export interface operations {
                 };
             };
             422: components["responses"]["Trouble"];
+        };
+    };
+    rehearseShot: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description The head of the description that the front end's types are generated from. */
+                drawing: components["parameters"]["drawing"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description A shot by the simulated camera, with one mistake or none. */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BesideChoice"];
+                };
+            };
         };
     };
 }

@@ -1,0 +1,74 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Devices\SimulatedCamera;
+use App\Documents\Choices\BesideChoice;
+use App\Documents\Choices\ShotChoice;
+use App\Models\Drawing;
+use App\Models\Photo;
+use App\Shots\KeptShots;
+use App\Wire\CompareWriter;
+use App\Wire\ShotsWriter;
+use App\Wording\Say;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use OpenApi\Attributes as OA;
+use Symfony\Component\HttpFoundation\BinaryFileResponse;
+use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
+
+/** Photographs of the drawing, and what they tell. */
+#[OA\Post(
+    path: '/api/drawings/{drawing}/rehearsed-shot',
+    operationId: 'rehearseShot',
+    parameters: [new OA\Parameter(ref: '#/components/parameters/drawing')],
+    responses: [new OA\Response(response: 201, description: 'A shot by the simulated camera, with one mistake or none.', content: new OA\JsonContent(ref: BesideChoice::class))],
+)]
+final readonly class ShotController
+{
+    private const KEEP = 'private, max-age=31536000, immutable';
+
+    public function __construct(private KeptShots $kept, private ShotsWriter $writer)
+    {
+    }
+
+    public function index(Drawing $drawing): JsonResponse
+    {
+        return new JsonResponse($this->writer->shots($drawing));
+    }
+
+    public function show(Drawing $drawing, Photo $photo): JsonResponse
+    {
+        $plan = $drawing->plan();
+
+        return new JsonResponse((new CompareWriter($plan, $this->kept->opinion($drawing, $plan, $this->shot($drawing, $photo), $photo)))->compare());
+    }
+
+    public function corners(Drawing $drawing, Photo $photo): JsonResponse
+    {
+        return new JsonResponse($this->writer->corners($drawing, $photo));
+    }
+
+    public function flat(Request $request, Drawing $drawing, Photo $photo): BinaryFileResponse
+    {
+        return new BinaryFileResponse($this->kept->flat($drawing, $drawing->plan(), $this->shot($drawing, $photo), $photo, $request->boolean('even')), 200, ['Content-Type' => 'image/jpeg', 'Cache-Control' => self::KEEP]);
+    }
+
+    public function rehearse(Drawing $drawing, SimulatedCamera $camera): JsonResponse
+    {
+        return new JsonResponse($this->writer->rehearsed($drawing, $camera), 201);
+    }
+
+    private function shot(Drawing $drawing, Photo $photo): ShotChoice
+    {
+        foreach ($drawing->read()->json->shots as $shot) {
+            if ($shot->id === $photo->id) {
+                return $shot;
+            }
+        }
+
+        throw new NotFoundHttpException(Say::it('http.no picture'));
+    }
+}

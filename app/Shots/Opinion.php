@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Shots;
+
+use InchLadder\Compare\ShotFault;
+use InchLadder\Compare\Verdict;
+use InchLadder\Plan\Comparison;
+
+/** All that is said of one shot. */
+final readonly class Opinion
+{
+    /**
+     * @param  array<string, array{float, float, bool, bool}>  $places  by key: mm of the sheet, proposed, sure
+     * @param  list<ShotFault>  $faults
+     */
+    public function __construct(public Prepared $shot, public Comparison $comparison, public Verdict $verdict, public array $places, public array $faults)
+    {
+    }
+}

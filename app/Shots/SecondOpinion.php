@@ -1,0 +1,294 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Shots;
+
+use App\Imaging\PhotoContours;
+use App\Imaging\ShotPixels;
+use App\Models\Photo;
+use InchLadder\Compare\CornersUnusable;
+use InchLadder\Compare\Explanation;
+use InchLadder\Compare\Figures;
+use InchLadder\Compare\Flattening;
+use InchLadder\Compare\Lens;
+use InchLadder\Compare\LineMap;
+use InchLadder\Compare\Matcher;
+use InchLadder\Compare\Measured;
+use InchLadder\Compare\Motion;
+use InchLadder\Compare\ShotFault;
+use InchLadder\Copying\ContoursInGrid;
+use InchLadder\Measure\Rational;
+use InchLadder\Plan\Comparison;
+use InchLadder\Plan\Plan;
+
+/** A shot of the drawing held against its photo. */
+final readonly class SecondOpinion
+{
+    /** Mm: what lies on lines worse than this, on the whole, is another drawing (ours). */
+    private const ANOTHER = 1.25;
+
+    /** How unlike the sheet's own shape four corners may be beyond the likest way up: seen 35° askew a shape changes by as much (ours). */
+    private const ASKEW = 0.15;
+
+    /** Samples to a mm that tell which way up a drawing is (ours). */
+    private const ROUGH = 0.8;
+
+    /** Mm that a pixel takes in, over which a shot tells nothing fine (ours). */
+    private const COARSE = 0.45;
+
+    /** Of 255: paper darker than this was shot in too little light (ours). */
+    private const DARK = 60;
+
+    /** Share of the sheet that is burnt out (ours). */
+    private const GLARE = 0.02;
+
+    /** Share of the paper's light by which lines must be darker (ours). */
+    private const FAINT = 0.1;
+
+    /** Mm by which ruled lines lie off, typically, for the grid to be told of (ours). */
+    private const GRID_OFF = 1.0;
+
+    public function __construct(private PhotoContours $contours)
+    {
+    }
+
+    /**
+     * Where the sheet lies on a shot, found by its edges; which way up by what is drawn on it.
+     *
+     * @throws SheetNotFound
+     */
+    public function find(Plan $plan, ?Photo $photo, ShotPixels $shot): FoundSheet
+    {
+        $sheet = $shot->sheet() ?? throw SheetNotFound::anywhere();
+        $lines = $this->lines($plan, $photo);
+        $ways = array_map(static fn (int $turn): array => [...array_slice($sheet->corners, $turn), ...array_slice($sheet->corners, 0, $turn)], [0, 1, 2, 3]);
+        $shapes = array_map(fn (array $corners): float => $this->aspect($plan, $corners), $ways);
+        [$best, $least] = [null, INF];
+        foreach ($ways as $turn => $corners) {
+            // What is far from the sheet's own shape needs no looking at.
+            if ($shapes[$turn] > min($shapes) + self::ASKEW) {
+                continue;
+            }
+            // A shot is taken the way up it is drawn, if nothing tells otherwise.
+            $misfit = ($turn === 0 ? -0.05 : 0.0) + $shapes[$turn];
+            if ($lines !== []) {
+                $grey = $shot->lines($this->onSheet($plan, $corners, $sheet->lens), $plan->layout->sheet->width->toFloat(), $plan->layout->sheet->height->toFloat(), self::ROUGH);
+                $misfit += (new Matcher(LineMap::of($grey, self::ROUGH), $lines))->fit();
+            }
+            if ($misfit < $least) {
+                [$best, $least] = [new FoundSheet($corners, $sheet), $misfit];
+            }
+        }
+
+        return $best ?? throw SheetNotFound::anywhere();
+    }
+
+    /**
+     * The shot as it lies, and the lines on it: all that takes a while.
+     *
+     * @param  list<array{float, float}>|null  $corners  in pixels of the shot, clockwise from the top left as it is drawn; null where they are to be found
+     * @param  bool  $ofSheet  whether they are the sheet's, rather than the drawing area's
+     *
+     * @throws CornersUnusable
+     * @throws SheetNotFound
+     */
+    public function prepare(Plan $plan, ?Photo $photo, ShotPixels $shot, ?array $corners, bool $ofSheet = false): Prepared
+    {
+        $found = $corners === null ? $this->find($plan, $photo, $shot) : null;
+        if ($found !== null) {
+            [$map, $sheet] = [$this->onSheet($plan, $found->corners, $found->sheet->lens), $found->sheet];
+        } else {
+            $this->check($corners, $shot);
+            $places = $ofSheet ? $this->sheet($plan) : $this->area($plan);
+            // How the lens bends shows at the sheet's own edges, wherever those are seen.
+            $rough = Flattening::of($corners, $places, Lens::true($shot->wide, $shot->high));
+            $sheet = $shot->near(array_map(static fn (array $at): array => $rough->toShot(...$at), $this->sheet($plan)));
+            $map = Flattening::of($corners, $places, $sheet->lens ?? Lens::true($shot->wide, $shot->high));
+        }
+
+        return new Prepared($map, $found !== null, $this->lineMap($plan, $shot, $map), $shot->light(array_map(static fn (array $at): array => $map->toShot(...$at), $this->sheet($plan)), $sheet), $sheet !== null && $sheet->cutOff);
+    }
+
+    /**
+     * @param  array<string, array{float, float}>  $tapped  places a hand set, in pixels of the shot, by their key
+     * @param  Comparison|null  $wanted  what is looked for, where it is not the drawing's own
+     * @param  bool  $propose  whether places without a reading are looked for
+     */
+    public function judge(Plan $plan, ?Photo $photo, Prepared $shot, array $tapped, ?Comparison $wanted = null, bool $propose = true): Opinion
+    {
+        $lines = $this->lines($plan, $photo);
+        $matcher = new Matcher($shot->drawn, $lines);
+        $comparison = $wanted ?? Comparison::of($plan, self::fromArea($plan, $lines));
+        $places = array_map(static fn (array $at): array => [...$shot->map->toSheet(...$at), false, true], $tapped);
+        if ($propose && $lines !== []) {
+            $places += $this->proposed($plan, $comparison, $matcher, $places);
+        }
+
+        return new Opinion($shot, $comparison, $comparison->verdict($places, $shot->map), $places, $this->faults($plan, $shot, $lines === [] ? null : $matcher));
+    }
+
+    /**
+     * @param  array<string, array{float, float, bool, bool}>  $known
+     * @return array<string, array{float, float, bool, bool}>
+     */
+    private function proposed(Plan $plan, Comparison $comparison, Matcher $matcher, array $known): array
+    {
+        [$dx, $dy] = $matcher->whole();
+        $near = Motion::shift([[0.0, 0.0]], [[$dx, $dy]]);
+        $places = [];
+        // Once as the whole lies, and once more as those that are sure say it lies.
+        foreach ([Figures::REACH, Figures::REACH * 0.9] as $reach) {
+            $places = [];
+            foreach ($comparison->wanted as $one) {
+                if (isset($known[$one->key])) {
+                    continue;
+                }
+                [$x, $y] = $this->belongs($plan, $one->x, $one->y);
+                $at = $matcher->place($x, $y, $near, $reach);
+                $at === null || $places[$one->key] = [$at[0], $at[1], true, $at[2]];
+            }
+            $near = $this->whole($plan, $comparison, $known + $places) ?? $near;
+        }
+
+        return $places;
+    }
+
+    /** @param  array<string, array{float, float, bool, bool}>  $places */
+    private function whole(Plan $plan, Comparison $comparison, array $places): ?Motion
+    {
+        $measured = [];
+        foreach ($comparison->wanted as $one) {
+            if (isset($places[$one->key]) && $places[$one->key][3]) {
+                [$x, $y] = $this->belongs($plan, $one->x, $one->y);
+                $measured[] = new Measured($one->key, $x, $y, $places[$one->key][0], $places[$one->key][1], $one->tolerance, Figures::FOUND);
+            }
+        }
+        $whole = Explanation::of($measured, hypot($plan->layout->fitted->area->width->toFloat(), $plan->layout->fitted->area->height->toFloat()))->whole;
+
+        return $whole->isSame() ? null : $whole->motion;
+    }
+
+    /** @return list<ShotFault> */
+    private function faults(Plan $plan, Prepared $shot, ?Matcher $matcher): array
+    {
+        [$light, $glare, $soft] = $shot->light;
+        $drawn = $shot->drawn;
+
+        return array_values(array_filter([
+            $shot->cutOff ? ShotFault::CutOff : null,
+            $shot->map->fineness($plan->layout->sheet->width->toFloat() / 2, $plan->layout->sheet->height->toFloat() / 2) > self::COARSE ? ShotFault::TooSmall : null,
+            $light < self::DARK ? ShotFault::TooDark : null,
+            $glare > self::GLARE ? ShotFault::Glare : null,
+            $soft ? ShotFault::Blurred : null,
+            $drawn->strength < self::FAINT ? ShotFault::TooFaint : null,
+            $matcher !== null && $drawn->strength >= self::FAINT && $matcher->fit() > self::ANOTHER ? ShotFault::Another : null,
+            $drawn->ruledOff() > self::GRID_OFF ? ShotFault::GridOff : null,
+        ]));
+    }
+
+    /**
+     * @param  list<array{float, float}>  $corners
+     *
+     * @throws CornersUnusable
+     */
+    private function check(array $corners, ShotPixels $shot): void
+    {
+        count($corners) === 4 || throw CornersUnusable::tooFew();
+        foreach ($corners as [$x, $y]) {
+            if ($x < -$shot->wide || $y < -$shot->high || $x > 2 * $shot->wide || $y > 2 * $shot->high) {
+                throw CornersUnusable::outside();
+            }
+        }
+    }
+
+    /** @param  list<array{float, float}>  $corners */
+    private function onSheet(Plan $plan, array $corners, Lens $lens): Flattening
+    {
+        return Flattening::of($corners, $this->sheet($plan), $lens);
+    }
+
+    /**
+     * How unlike the sheet's own shape four corners are; what is seen askew is so a little.
+     *
+     * @param  list<array{float, float}>  $corners
+     */
+    private function aspect(Plan $plan, array $corners): float
+    {
+        $long = static fn (int $i): float => hypot($corners[($i + 1) % 4][0] - $corners[$i][0], $corners[($i + 1) % 4][1] - $corners[$i][1]);
+        $ratio = ($long(0) + $long(2)) / max(1e-6, $long(1) + $long(3));
+
+        return abs(log($ratio * $plan->layout->sheet->height->toFloat() / $plan->layout->sheet->width->toFloat())) / 2;
+    }
+
+    private function lineMap(Plan $plan, ShotPixels $shot, Flattening $map): LineMap
+    {
+        $layout = $plan->layout;
+        [$left, $top, $wide, $high] = [$layout->left->toFloat(), $layout->top->toFloat(), $layout->fitted->area->width->toFloat(), $layout->fitted->area->height->toFloat()];
+
+        return LineMap::of(
+            $shot->lines($map, $layout->sheet->width->toFloat(), $layout->sheet->height->toFloat(), LineMap::SAMPLES), LineMap::SAMPLES,
+            array_map(static fn (Rational $share): array => [$left + $share->toFloat() * $wide, $top, $left + $share->toFloat() * $wide, $top + $high], $layout->grid->columns),
+            array_map(static fn (Rational $share): array => [$left, $top + $share->toFloat() * $high, $left + $wide, $top + $share->toFloat() * $high], $layout->grid->rows),
+        );
+    }
+
+    /** @return list<array{float, float}> samples of the photo's contours in the crop, in mm of the sheet; none without a photo */
+    private function lines(Plan $plan, ?Photo $photo): array
+    {
+        if ($photo === null) {
+            return [];
+        }
+        $contours = $this->contours->inCells($photo, $plan->layout);
+        [$a, $b, $c, $d, $e, $f] = ContoursInGrid::toCrop($contours, $plan->layout);
+        $lines = [];
+        foreach ($contours->all as $contour) {
+            [$xs, $ys] = [[], []];
+            foreach ($contour->x as $i => $x) {
+                [$u, $v] = [$a * $x + $b * $contour->y[$i] + $c, $d * $x + $e * $contour->y[$i] + $f];
+                if ($u >= 0 && $v >= 0 && $u <= 1 && $v <= 1) {
+                    [$xs[], $ys[]] = $this->belongs($plan, $u, $v);
+                }
+            }
+            $lines[] = [$xs, $ys];
+        }
+
+        return Matcher::sampled($lines);
+    }
+
+    /**
+     * @param  list<array{float, float}>  $lines  mm of the sheet
+     * @return list<array{float, float}> mm of the drawing area
+     */
+    private static function fromArea(Plan $plan, array $lines): array
+    {
+        [$left, $top] = [$plan->layout->left->toFloat(), $plan->layout->top->toFloat()];
+
+        return array_map(static fn (array $at): array => [$at[0] - $left, $at[1] - $top], $lines);
+    }
+
+    /**
+     * @param  float  $x  share of the crop
+     * @return array{float, float} mm of the sheet
+     */
+    private function belongs(Plan $plan, float $x, float $y): array
+    {
+        $layout = $plan->layout;
+
+        return [$layout->left->toFloat() + $x * $layout->fitted->area->width->toFloat(), $layout->top->toFloat() + $y * $layout->fitted->area->height->toFloat()];
+    }
+
+    /** @return list<array{float, float}> its corners in mm, clockwise */
+    private function sheet(Plan $plan): array
+    {
+        [$wide, $high] = [$plan->layout->sheet->width->toFloat(), $plan->layout->sheet->height->toFloat()];
+
+        return [[0.0, 0.0], [$wide, 0.0], [$wide, $high], [0.0, $high]];
+    }
+
+    /** @return list<array{float, float}> the drawing area's corners, in mm of the sheet, clockwise */
+    private function area(Plan $plan): array
+    {
+        return array_map(fn (array $at): array => $this->belongs($plan, ...$at), [[0.0, 0.0], [1.0, 0.0], [1.0, 1.0], [0.0, 1.0]]);
+    }
+}

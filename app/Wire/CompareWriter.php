@@ -1,0 +1,129 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Wire;
+
+use App\Shots\Opinion;
+use App\Wire\Json\CompareJson;
+use App\Wire\Json\FirstJson;
+use App\Wire\Json\FlattenJson;
+use App\Wire\Json\JudgedPointJson;
+use App\Wire\Json\MovedGroupJson;
+use App\Wire\Json\WholeJson;
+use App\Wording\CompareWording;
+use InchLadder\Compare\Cause;
+use InchLadder\Compare\Group;
+use InchLadder\Compare\Judged;
+use InchLadder\Compare\Wanted;
+use InchLadder\Plan\Plan;
+
+/** Writes what a shot tells of the drawing. */
+final readonly class CompareWriter
+{
+    private CompareWording $say;
+
+    /** @var array<string, Wanted> */
+    private array $wanted;
+
+    public function __construct(private Plan $plan, private Opinion $opinion)
+    {
+        $this->say = new CompareWording($plan, $opinion->comparison->wanted);
+        $this->wanted = array_combine(array_map(static fn (Wanted $one): string => $one->key, $opinion->comparison->wanted), $opinion->comparison->wanted);
+    }
+
+    public function compare(): CompareJson
+    {
+        $verdict = $this->opinion->verdict;
+        $name = static fn (Judged $one): string => $one->measured->name;
+        $typical = $verdict->typical();
+        $largest = $verdict->largest();
+
+        return new CompareJson(
+            $this->flatten(),
+            $this->whole(),
+            array_map($this->point(...), $verdict->points),
+            array_map(static fn (Group $group): MovedGroupJson => new MovedGroupJson(
+                $group->name(), self::mm($group->moved()[0]), self::mm($group->moved()[1]), round($group->motion->turn(), 2), round(100 * ($group->motion->size() - 1), 2), $group->points,
+            ), $verdict->groups),
+            new FirstJson($verdict->cause->value, match ($verdict->cause) {
+                Cause::Group => $verdict->groups[0]->name(),
+                Cause::Point => $name($verdict->first[0]),
+                default => null,
+            }, $this->say->first($verdict), $this->say->leaves($verdict), array_map($name, $verdict->first)),
+            array_map($name, $verdict->leaveAlone()),
+            $verdict->isGoodEnough(),
+            $verdict->unmeasured,
+            $this->say->more($verdict),
+            $typical === null ? null : self::mm($typical),
+            $largest === null ? null : self::mm($largest),
+        );
+    }
+
+    private function flatten(): FlattenJson
+    {
+        $layout = $this->plan->layout;
+        [$left, $top, $right, $bottom] = [$layout->left->toFloat(), $layout->top->toFloat(), $layout->left->plus($layout->fitted->area->width)->toFloat(), $layout->top->plus($layout->fitted->area->height)->toFloat()];
+        [$wide, $high] = [$layout->sheet->width->toFloat(), $layout->sheet->height->toFloat()];
+        $seen = fn (array $at): array => $this->pixels(...$at);
+
+        return new FlattenJson(
+            self::mm($this->opinion->shot->map->residual),
+            array_map($seen, [[$left, $top], [$right, $top], [$right, $bottom], [$left, $bottom]]),
+            array_map($seen, [[0.0, 0.0], [$wide, 0.0], [$wide, $high], [0.0, $high]]),
+            $this->opinion->shot->found,
+            CompareWording::warnings($this->opinion->faults),
+        );
+    }
+
+    private function whole(): WholeJson
+    {
+        $verdict = $this->opinion->verdict;
+        $motion = $verdict->whole->motion;
+        [$right, $down] = $motion->at($verdict->middleX, $verdict->middleY);
+
+        return new WholeJson(self::mm($right), self::mm($down), round($motion->turn(), 3), round(100 * ($motion->size() - 1), 3), round(100 * ($motion->stretch() - 1), 3), round($motion->lean(), 3), $verdict->whole->model->value);
+    }
+
+    private function point(Judged $one): JudgedPointJson
+    {
+        $layout = $this->plan->layout;
+        $measured = $one->measured;
+        [$wide, $high] = [$layout->fitted->area->width->toFloat(), $layout->fitted->area->height->toFloat()];
+        $wanted = $this->wanted[$measured->name];
+
+        return new JudgedPointJson(
+            $measured->name,
+            $this->say->label($measured->name),
+            $measured->proposed,
+            $measured->sure,
+            self::mm($measured->right()),
+            self::mm($measured->down()),
+            self::mm($one->left),
+            self::mm($measured->tolerance),
+            $one->within,
+            $layout->addresses->of(...$one->cell),
+            $layout->addresses->of(...$one->cameOutIn),
+            $this->say->says($one),
+            $this->say->amounts($one),
+            $measured->meant !== null,
+            $wanted->critical,
+            [round($wanted->x, 6), round($wanted->y, 6)],
+            [round($measured->outX / $wide, 6), round($measured->outY / $high, 6)],
+            $this->pixels($layout->left->toFloat() + $measured->outX, $layout->top->toFloat() + $measured->outY),
+        );
+    }
+
+    /** @return array{float, float} pixels of the shot */
+    private function pixels(float $x, float $y): array
+    {
+        [$u, $v] = $this->opinion->shot->map->toShot($x, $y);
+
+        return [round($u, 2), round($v, 2)];
+    }
+
+    private static function mm(float $mm): float
+    {
+        return round($mm, 3);
+    }
+}

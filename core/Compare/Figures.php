@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace InchLadder\Compare;
+
+/** What counts when a drawing is laid against its photo. None is published; each says why it is what it is. */
+final class Figures
+{
+    /** What departs by no more than the tolerance is drawn as well as it can be: a standard deviation is so many times smaller, so that one in a hundred right places is beyond it (ours). */
+    public const SPREADS = 2.5;
+
+    /** A place that no explanation reaches counts as much as one so many standard deviations off, and no more (ours). */
+    public const AT_MOST = 3.0;
+
+    /** The whole is told of where the places lie over so much of the drawing's diagonal; from a corner nothing follows for the rest (ours). */
+    public const SPREAD = 0.35;
+
+    /** Places that moved together differ by less than this share of how far they moved (ours). */
+    public const ALIKE = 0.35;
+
+    /** Pixels of the shot by which a finger sets a place under the loupe (ours). */
+    public const TAPPED = 2.0;
+
+    /** A reading counts as out when it is beyond what passes by this many times how finely it was read (ours). */
+    public const DOUBT = 2.0;
+
+    /** Mm by which a place that was found by the lines about it may be off, typically (ours). */
+    public const FOUND = 0.4;
+
+    /** Half the side of what is looked at round a place, in mm: a thumb's breadth (ours). */
+    public const ROUND = 11.0;
+
+    /** How far off a place is looked for, in mm: mistakes of 8 mm are to be found (ours). */
+    public const REACH = 10.0;
+
+    /** A found place is unsure where another, 2 mm off, fits nearly as well: its lines must lie off by so many times as much … set on sixty simulated shots so that what was taken for sure was right (ours) */
+    public const RIVAL = 1.3;
+
+    /** … and by so many mm more, on average (ours). */
+    public const RIVAL_BY = 0.06;
+
+    /** A found place is unsure where lines lie this far from where they should, in mm, on average (ours). */
+    public const LOOSE = 0.9;
+}

@@ -1,0 +1,147 @@
+<?php
+
+declare(strict_types=1);
+
+namespace InchLadder\Plan;
+
+use InchLadder\Compare\Figures;
+use InchLadder\Compare\Flattening;
+use InchLadder\Compare\Measured;
+use InchLadder\Compare\TellingPlaces;
+use InchLadder\Compare\Tolerance;
+use InchLadder\Compare\Verdict;
+use InchLadder\Compare\Wanted;
+use InchLadder\Copying\Side;
+use InchLadder\Things\ThingInCrop;
+
+/** What of a plan a drawing is judged by, and the verdict on where it came out. */
+final readonly class Comparison
+{
+    /** With fewer marked, the program chooses some more. */
+    private const ENOUGH = 4;
+
+    /** @param  list<Wanted>  $wanted */
+    private function __construct(private Plan $plan, public array $wanted)
+    {
+    }
+
+    /**
+     * @param  list<array{float, float}>  $lines  samples of the picture's contours, in mm from the drawing area's top left
+     */
+    public static function of(Plan $plan, array $lines): self
+    {
+        $wanted = self::marked($plan);
+        if (count($wanted) < self::ENOUGH) {
+            $area = $plan->layout->fitted->area;
+            [$wide, $high] = [$area->width->toFloat(), $area->height->toFloat()];
+            foreach (TellingPlaces::of($lines, $wide, $high) as [$x, $y]) {
+                $wanted[] = self::chosen($plan, $x / $wide, $y / $high, $wanted);
+            }
+        }
+
+        return new self($plan, $wanted);
+    }
+
+    /**
+     * Places that are given, and the drawing's own beside them.
+     *
+     * @param  list<Wanted>  $given
+     */
+    public static function with(Plan $plan, array $given): self
+    {
+        $keys = array_map(static fn (Wanted $one): string => $one->key, $given);
+
+        return new self($plan, [...$given, ...array_values(array_filter(self::marked($plan), static fn (Wanted $one): bool => ! in_array($one->key, $keys, true)))]);
+    }
+
+    /**
+     * Key points and the extremes of what was traced, as far as they lie in the crop.
+     *
+     * @return list<Wanted>
+     */
+    public static function marked(Plan $plan): array
+    {
+        $things = $plan->things()->all;
+        $wanted = [];
+        foreach ($plan->layout->points() as $placed) {
+            $placed->isInside() && $wanted[] = self::wanted($plan, $things, $placed->point->name, $placed->point->name, null, $placed->x->toFloat(), $placed->y->toFloat(), $placed->point->critical);
+        }
+        foreach ($things as $thing) {
+            foreach ($thing->thing->boxed ? [] : Side::cases() as $side) {
+                [$x, $y] = $thing->extreme($side);
+                min($x, $y) >= 0 && max($x, $y) <= 1 && $wanted[] = self::wanted($plan, $things, "{$thing->thing->name}, {$side->value}", $thing->thing->name, $side->value, $x, $y);
+            }
+        }
+        $keys = [];
+
+        return array_values(array_filter($wanted, static function (Wanted $one) use (&$keys): bool {
+            $new = ! isset($keys[$one->key]);
+            $keys[$one->key] = true;
+
+            return $new;
+        }));
+    }
+
+    /**
+     * A place of its own, in shares of the crop.
+     *
+     * @param  list<ThingInCrop>  $things
+     */
+    public static function wanted(Plan $plan, array $things, string $key, string $name, ?string $side, float $x, float $y, bool $critical = false): Wanted
+    {
+        $area = $plan->layout->fitted->area;
+        $round = array_filter($things, static fn (ThingInCrop $thing): bool => $thing->covers($x, $y) || $side !== null && $thing->thing->name === $name);
+        $long = static fn (ThingInCrop $thing): float => max(($thing->right - $thing->left) * $area->width->toFloat(), ($thing->bottom - $thing->top) * $area->height->toFloat());
+        usort($round, static fn (ThingInCrop $a, ThingInCrop $b): int => $long($a) <=> $long($b));
+
+        return new Wanted(
+            $key, $name, $side, $x, $y,
+            Tolerance::of($plan->layout, $plan->choices->subject->departurePercent(), $round === [] ? null : $long($round[0])),
+            array_map(static fn (ThingInCrop $thing): string => $thing->thing->name, $round),
+            $plan->choices->meant[$key] ?? null,
+            $critical,
+        );
+    }
+
+    /**
+     * @param  array<string, array{float, float, bool, bool}>  $places  where each came out, in mm of the sheet; whether the program proposed it, and whether it is sure; by key
+     */
+    public function verdict(array $places, Flattening $map): Verdict
+    {
+        $layout = $this->plan->layout;
+        [$left, $top] = [$layout->left->toFloat(), $layout->top->toFloat()];
+        [$wide, $high] = [$layout->fitted->area->width->toFloat(), $layout->fitted->area->height->toFloat()];
+        [$measured, $unmeasured] = [[], []];
+        foreach ($this->wanted as $one) {
+            if (! isset($places[$one->key])) {
+                // What the program chose itself is asked of nobody.
+                $one->chosen || $unmeasured[] = $one->key;
+
+                continue;
+            }
+            [$x, $y, $proposed, $sure] = $places[$one->key];
+            if ($one->chosen && ! $sure) {
+                continue;
+            }
+            $measured[] = new Measured(
+                $one->key, $one->x * $wide, $one->y * $high, $x - $left, $y - $top, $one->tolerance,
+                $proposed ? Figures::FOUND : Figures::TAPPED * $map->fineness($x, $y) / 2, $proposed, $sure, $one->things, $one->meant,
+            );
+        }
+
+        return Verdict::of($layout, $measured, $unmeasured);
+    }
+
+    /** @param  list<Wanted>  $beside */
+    private static function chosen(Plan $plan, float $x, float $y, array $beside): Wanted
+    {
+        $name = $plan->layout->addresses->of(...$plan->layout->grid->cellAt($x, $y));
+        $taken = array_map(static fn (Wanted $one): string => $one->key, $beside);
+        for ([$key, $n] = [$name, 1]; in_array($key, $taken, true);) {
+            $key = "{$name} ".++$n;
+        }
+        $one = self::wanted($plan, $plan->things()->all, $key, $key, null, $x, $y);
+
+        return new Wanted($one->key, $one->name, null, $x, $y, $one->tolerance, $one->things, $one->meant, false, true);
+    }
+}
