@@ -316,7 +316,7 @@ done)
         }
     }
     @heavy {
-        path /api/photos* /api/archives /api/made/* /api/drawings/*/sheets/* /api/drawings/*/rehearsal/* /api/drawings/*/tones* /api/drawings/*/edges /api/drawings/*/masses /api/drawings/*/shots* /api/drawings/*/rehearsed-shot /api/drawings/*/drawing.zip
+        path /api/photos* /api/archives /api/made/* /api/drawings/*/sheets/* /api/drawings/*/rehearsal/* /api/drawings/*/tones* /api/drawings/*/edges /api/drawings/*/masses /api/drawings/*/shots* /api/drawings/*/contours /api/drawings/*/rehearsed-shot /api/drawings/*/drawing.zip
     }
     @cells {
         method GET

@@ -58,6 +58,21 @@ final readonly class KeptShots
         });
     }
 
+    /**
+     * Where a place of the drawing area is seen on a shot.
+     *
+     * @param  float  $x  share of the drawing area
+     * @return array{float, float} shares of the shot
+     */
+    public function seen(Drawing $drawing, Plan $plan, ShotChoice $shot, Photo $picture, float $x, float $y): array
+    {
+        $layout = $plan->layout;
+        $flat = $this->prepared($drawing, $plan, $shot, $picture);
+        [$u, $v] = $flat->map->toShot($layout->left->toFloat() + $x * $layout->fitted->area->width->toFloat(), $layout->top->toFloat() + $y * $layout->fitted->area->height->toFloat());
+
+        return [$u / $flat->wide, $v / $flat->high];
+    }
+
     private function prepared(Drawing $drawing, Plan $plan, ShotChoice $shot, Photo $picture): Prepared
     {
         $kept = $this->photos->made($picture, 'shot-'.$this->key($plan, $shot), function (string $to) use ($drawing, $plan, $shot, $picture): bool {

@@ -107,7 +107,7 @@ final readonly class SecondOpinion
             $map = Flattening::of($corners, $places, $sheet->lens ?? Lens::true($shot->wide, $shot->high));
         }
 
-        return new Prepared($map, $found !== null, $this->lineMap($plan, $shot, $map), $shot->light(array_map(static fn (array $at): array => $map->toShot(...$at), $this->sheet($plan)), $sheet), $sheet !== null && $sheet->cutOff);
+        return new Prepared($map, $found !== null, $this->lineMap($plan, $shot, $map), $shot->light(array_map(static fn (array $at): array => $map->toShot(...$at), $this->sheet($plan)), $sheet), $sheet !== null && $sheet->cutOff, $shot->wide, $shot->high);
     }
 
     /**
@@ -233,8 +233,12 @@ final readonly class SecondOpinion
         );
     }
 
-    /** @return list<array{float, float}> samples of the photo's contours in the crop, in mm of the sheet; none without a photo */
-    private function lines(Plan $plan, ?Photo $photo): array
+    /**
+     * The photo's contours as far as they lie in the crop, in shares of it; none without a photo.
+     *
+     * @return list<list<array{float, float}>>
+     */
+    public function contours(Plan $plan, ?Photo $photo): array
     {
         if ($photo === null) {
             return [];
@@ -243,17 +247,31 @@ final readonly class SecondOpinion
         [$a, $b, $c, $d, $e, $f] = ContoursInGrid::toCrop($contours, $plan->layout);
         $lines = [];
         foreach ($contours->all as $contour) {
-            [$xs, $ys] = [[], []];
+            $line = [];
             foreach ($contour->x as $i => $x) {
                 [$u, $v] = [$a * $x + $b * $contour->y[$i] + $c, $d * $x + $e * $contour->y[$i] + $f];
                 if ($u >= 0 && $v >= 0 && $u <= 1 && $v <= 1) {
-                    [$xs[], $ys[]] = $this->belongs($plan, $u, $v);
+                    // A place of every third sample shows how it runs; ends stay.
+                    $i % 3 === 0 || $i === $contour->count() - 1 ? $line[] = [round($u, 4), round($v, 4)] : null;
+                } elseif ($line !== []) {
+                    $lines[] = $line;
+                    $line = [];
                 }
             }
-            $lines[] = [$xs, $ys];
+            $line === [] || $lines[] = $line;
         }
 
-        return Matcher::sampled($lines);
+        return $lines;
+    }
+
+    /** @return list<array{float, float}> samples of the photo's contours in the crop, in mm of the sheet; none without a photo */
+    private function lines(Plan $plan, ?Photo $photo): array
+    {
+        return Matcher::sampled(array_map(function (array $line) use ($plan): array {
+            $places = array_map(fn (array $at): array => $this->belongs($plan, ...$at), $line);
+
+            return [array_column($places, 0), array_column($places, 1)];
+        }, $this->contours($plan, $photo)));
     }
 
     /**

@@ -16,6 +16,7 @@ use InchLadder\Compare\Cause;
 use InchLadder\Compare\Group;
 use InchLadder\Compare\Judged;
 use InchLadder\Compare\Wanted;
+use InchLadder\Layout\Places;
 use InchLadder\Plan\Plan;
 
 /** Writes what a shot tells of the drawing. */
@@ -110,7 +111,8 @@ final readonly class CompareWriter
             $wanted->critical,
             [round($wanted->x, 6), round($wanted->y, 6)],
             [round($measured->outX / $wide, 6), round($measured->outY / $high, 6)],
-            $this->pixels($layout->left->toFloat() + $measured->outX, $layout->top->toFloat() + $measured->outY),
+            $seen = $this->pixels($layout->left->toFloat() + $measured->outX, $layout->top->toFloat() + $measured->outY),
+            Places::write([[$seen[0] / $this->opinion->shot->wide, $seen[1] / $this->opinion->shot->high]]),
         );
     }
 

@@ -17,6 +17,7 @@ use App\Shots\Opinion;
 use App\Shots\SecondOpinion;
 use App\Shots\SheetNotFound;
 use App\Shots\ShotFile;
+use App\Wire\Json\ContoursJson;
 use App\Wire\Json\DriftJson;
 use App\Wire\Json\FoundCornersJson;
 use App\Wire\Json\ShotJson;
@@ -92,6 +93,11 @@ final readonly class ShotsWriter
         } finally {
             @unlink($path);
         }
+    }
+
+    public function contours(Drawing $drawing): ContoursJson
+    {
+        return new ContoursJson($this->second->contours($drawing->plan(), $drawing->photo));
     }
 
     private function shot(Plan $plan, Opinion $opinion, string $id, string $taken, ?string $pass): ShotJson

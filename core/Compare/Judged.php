@@ -28,6 +28,17 @@ final readonly class Judged
         return ! $this->within && $this->cell !== $this->cameOutIn && ! $this->measured->passes(hypot($this->measured->right(), $this->measured->down()));
     }
 
+    /** In which order it is told: what is out, what is unsure, what was meant, what passes. */
+    public function standing(): int
+    {
+        return match (true) {
+            $this->measured->meant !== null => 2,
+            ! $this->measured->sure => 1,
+            $this->within => 3,
+            default => 0,
+        };
+    }
+
     /** How many times what passes it is out. */
     public function times(): float
     {

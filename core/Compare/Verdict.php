@@ -13,7 +13,7 @@ use InchLadder\Layout\Layout;
 final readonly class Verdict
 {
     /**
-     * @param  list<Judged>  $points  the farthest out first
+     * @param  list<Judged>  $points  those that are out first, the farthest before; then what is unsure, what was meant, what passes
      * @param  list<Group>  $groups  that which explains most first
      * @param  list<Judged>  $first  the places that the first thing to mend is about
      * @param  list<string>  $unmeasured  key points without a reading that counts
@@ -42,7 +42,7 @@ final readonly class Verdict
         [$whole, $groups] = [$explained->whole, $explained->groups];
         $cell = static fn (float $x, float $y): array => $layout->grid->cellAt($x / $wide, $y / $high);
         $points = array_map(static fn (Measured $one): Judged => new Judged($one, $one->after($whole->motion), $cell($one->x, $one->y), $cell($one->outX, $one->outY)), $measured);
-        usort($points, static fn (Judged $a, Judged $b): int => [$b->measured->counts(), $b->times()] <=> [$a->measured->counts(), $a->times()]);
+        usort($points, static fn (Judged $a, Judged $b): int => [$a->standing(), $b->times()] <=> [$b->standing(), $a->times()]);
         [$cause, $first] = self::first($whole, $points, $groups);
         $unsure = array_map(static fn (Measured $one): string => $one->name, array_filter($measured, static fn (Measured $one): bool => ! $one->sure && $one->meant === null));
 

@@ -7,14 +7,17 @@ namespace App\Http\Controllers;
 use App\Devices\SimulatedCamera;
 use App\Documents\Choices\BesideChoice;
 use App\Documents\Choices\ShotChoice;
+use App\Documents\Choices\ShotReading;
 use App\Models\Drawing;
 use App\Models\Photo;
 use App\Shots\KeptShots;
 use App\Wire\CompareWriter;
+use App\Wire\Said;
 use App\Wire\ShotsWriter;
 use App\Wording\Say;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use InchLadder\Layout\Places;
 use OpenApi\Attributes as OA;
 use Symfony\Component\HttpFoundation\BinaryFileResponse;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
@@ -25,6 +28,12 @@ use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
     operationId: 'rehearseShot',
     parameters: [new OA\Parameter(ref: '#/components/parameters/drawing')],
     responses: [new OA\Response(response: 201, description: 'A shot by the simulated camera, with one mistake or none.', content: new OA\JsonContent(ref: BesideChoice::class))],
+)]
+#[OA\Get(
+    path: '/api/drawings/{drawing}/shots/{photo}/at',
+    operationId: 'placeOnShot',
+    parameters: [new OA\Parameter(ref: '#/components/parameters/drawing'), new OA\Parameter(ref: '#/components/parameters/photo'), new OA\Parameter(name: 'name', in: 'query', schema: new OA\Schema(type: 'string')), new OA\Parameter(name: 'x', in: 'query', required: true, schema: new OA\Schema(type: 'number')), new OA\Parameter(name: 'y', in: 'query', required: true, schema: new OA\Schema(type: 'number'))],
+    responses: [new OA\Response(response: 200, description: 'Where a place of the drawing area, in shares of it, is seen on the shot.', content: new OA\JsonContent(ref: ShotReading::class))],
 )]
 final readonly class ShotController
 {
@@ -49,6 +58,16 @@ final readonly class ShotController
     public function corners(Drawing $drawing, Photo $photo): JsonResponse
     {
         return new JsonResponse($this->writer->corners($drawing, $photo));
+    }
+
+    public function at(Request $request, Drawing $drawing, Photo $photo): JsonResponse
+    {
+        return new JsonResponse(new ShotReading(Said::text($request, 'name'), Places::write([$this->kept->seen($drawing, $drawing->plan(), $this->shot($drawing, $photo), $photo, max(-1.0, min(2.0, $request->float('x'))), max(-1.0, min(2.0, $request->float('y'))))])));
+    }
+
+    public function contours(Drawing $drawing): JsonResponse
+    {
+        return new JsonResponse($this->writer->contours($drawing));
     }
 
     public function flat(Request $request, Drawing $drawing, Photo $photo): BinaryFileResponse

@@ -49,6 +49,8 @@ final readonly class JudgedPointJson
         #[OA\Property(type: 'array', items: new OA\Items(type: 'number'), minItems: 2, maxItems: 2)] public array $came_out,
         /** Where it is seen, in pixels of the shot. */
         #[OA\Property(type: 'array', items: new OA\Items(type: 'number'), minItems: 2, maxItems: 2)] public array $shot,
+        /** The same in shares of the shot, as a reading keeps it. */
+        #[OA\Property] public string $at,
     ) {
     }
 }

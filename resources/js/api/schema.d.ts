@@ -116,6 +116,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/drawings/{drawing}/contours": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["contours"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/drawings/{drawing}/copying": {
         parameters: {
             query?: never;
@@ -916,6 +932,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/drawings/{drawing}/shots/{photo}/at": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["placeOnShot"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
 }
 export type webhooks = Record<string, never>;
 export interface components {
@@ -1087,6 +1119,10 @@ export interface components {
             typical_mm: number | null;
             /** Format: float */
             largest_mm: number | null;
+        };
+        /** @description The contours of what is drawn from, to be laid over the drawing. */
+        ContoursJson: {
+            lines: number[][][];
         };
         /** @description The order in which this drawing's cells are copied. Cells are row × columns + column. */
         CopyingJson: {
@@ -1339,6 +1375,7 @@ export interface components {
             crop: number[];
             came_out: number[];
             shot: number[];
+            at: string;
         };
         /** @description What is to be kept, taken from these choices. */
         KeepRequest: {
@@ -2712,6 +2749,29 @@ export interface operations {
             };
         };
     };
+    contours: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description The head of the description that the front end's types are generated from. */
+                drawing: components["parameters"]["drawing"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Every contour in the crop. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ContoursJson"];
+                };
+            };
+        };
+    };
     copying: {
         parameters: {
             query?: {
@@ -4049,6 +4109,34 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["BesideChoice"];
+                };
+            };
+        };
+    };
+    placeOnShot: {
+        parameters: {
+            query: {
+                name?: string;
+                x: number;
+                y: number;
+            };
+            header?: never;
+            path: {
+                /** @description The head of the description that the front end's types are generated from. */
+                drawing: components["parameters"]["drawing"];
+                photo: components["parameters"]["photo"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Where a place of the drawing area, in shares of it, is seen on the shot. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ShotReading"];
                 };
             };
         };

@@ -1,9 +1,10 @@
 <script setup lang="ts">
-import { useElementSize } from '@vueuse/core'
+import { useElementSize, useEventListener } from '@vueuse/core'
 import { computed, useTemplateRef, watch } from 'vue'
 import type { Drawing, Pull, ToneSpot, Workings } from '@/api/types'
 import type { BoardRung } from '@/rungs/rungs'
 import { useTogether } from '@/together/together'
+import { useShots } from '@/stores/shots'
 import { useTool } from '@/stores/tool'
 import Num from '@/ui/Num.vue'
 import Ladder from './Ladder.vue'
@@ -33,6 +34,7 @@ const { view, pinching, zoomBy, toTrueSize, reset, pan } = useZoom(svg)
 const { at: point, reading } = usePointer()
 const { look } = useLook()
 const tool = useTool()
+const shots = useShots()
 const together = useTogether()
 watch(point, (at) => together.point({ at }))
 
@@ -71,10 +73,18 @@ function share(event: PointerEvent, box: Box) {
   return x >= 0 && x <= 1 && y >= 0 && y <= 1 ? { x, y } : null
 }
 
+useEventListener('keydown', (event: KeyboardEvent) => event.key === 'Escape' && (shots.placing = null))
 watch(pinching, (two) => two && hand.letGo())
 
 function down(event: PointerEvent) {
   if (look.value.mirrored || pinching.value) return
+  // A place that is to be set on the shot.
+  const onShot = shots.placing ? share(event, stage.value.area) : null
+  if (shots.placing && onShot) {
+    void shots.place(shots.placing.name, onShot.x, onShot.y)
+    shots.placing = null
+    return
+  }
   if (hand.down(event)) svg.value?.setPointerCapture(event.pointerId)
   else pan(event)
 }
@@ -99,7 +109,7 @@ function lightNearest(event: PointerEvent) {
 </script>
 
 <template>
-  <div class="boards" :class="{ drawing: tool.kind }">
+  <div class="boards" :class="{ drawing: tool.kind || shots.placing }">
     <svg ref="svg" class="stage" role="group" :aria-label="$t('boards.photoBoardInchLadderAndPaper')" @pointerdown="down" @pointermove="move" @pointerup="hand.up" @pointerleave="point = null">
       <PhotoBoard :drawing :workings :stage :rung :way :can :lit :point :spans :spots :round :circle :whole-photo :grid :picture :rubber="hand.rubber.value" :outline="hand.outline.value" :roomy="width > ROOM_FOR_LOSSES" @nudge="keys.nudge" @pull="keys.pullCrop" />
       <PaperBoard :drawing :workings :stage :rung :focus :way :lit :point :spans :round :circle="circle && circle * (stage.area.h / stage.crop.h)" :grid :diagonal="can.inset ? hand.diagonal.value : null" @pull="keys.pullInset" />
@@ -110,6 +120,7 @@ function lightNearest(event: PointerEvent) {
     <LookStrip />
     <TrueSize v-if="width >= 600" v-show="!point" :scale="stage.photoScale ?? stage.paperScale" :of="stage.photoScale === null ? 'paper' : 'print'" :paper="stage.paperScale" :metric="choices.unit !== 'in'" @zoom="toTrueSize" />
     <p v-if="tool.kind" class="hint" role="status" data-test="hint">{{ tool.hint }} <button type="button" class="button" @click="tool.finish(null)"><kbd>{{ $t('boards.esc') }}</kbd>{{ $t('boards.neverMind') }}</button></p>
+    <p v-if="shots.placing" class="hint" role="status" data-test="placing">{{ $t('shots.tapWhere', { name: shots.placing.label }) }} <button type="button" class="button" @click="shots.placing = null"><kbd>{{ $t('boards.esc') }}</kbd>{{ $t('boards.neverMind') }}</button></p>
     <div v-if="point" class="reading" data-test="reading" aria-live="polite">
       <template v-if="reading">
         <b>{{ reading.cell }}</b>

@@ -2,10 +2,14 @@
 import { computed, onUnmounted, ref, watch, type Component } from 'vue'
 import Boards from '@/boards/Boards.vue'
 import { t } from '@/lang'
+import ShotCorners from './check/ShotCorners.vue'
+import { useShotInAddress } from './check/useShotInAddress'
+import Verdict from './check/Verdict.vue'
 import MarksRung from './marks/MarksRung.vue'
 import RungPage from './RungPage.vue'
 import { boardRungs, rungs, type BoardRung } from './rungs'
 import { useTones } from '@/stores/tones'
+import { useShots } from '@/stores/shots'
 import { useTool } from '@/stores/tool'
 import { toNumber, toShare } from '@/ui/shares'
 import { useOpenDrawing } from './useOpenDrawing'
@@ -24,6 +28,8 @@ const store = useOpenDrawing(
 useSitting(() => props.rung)
 const tool = useTool()
 const tones = useTones()
+const shots = useShots()
+useShotInAddress(() => props.rung)
 const page = computed(() => about.value.boards!)
 const following = computed(() => rungs[rungs.findIndex((rung) => rung.key === props.rung) + 1])
 
@@ -53,28 +59,31 @@ watch(
   { immediate: true },
 )
 onUnmounted(() => (store.rung = null))
-
 </script>
 
 <template>
   <RungPage :id="id" :rung="rung" :name="$t(`rung.${about.key}`)">
     <template #default="{ drawing, workings }">
-      <Boards
-        v-model:lit="lit"
-        :drawing="drawing"
-        :workings="workings"
-        :focus="page.focus"
-        :whole-photo="page.wholePhoto"
-        :grid="page.grid"
-        :rung="rung"
-        :way="rung === 'marks' ? way : 'down'"
-        :picture="rung === 'tone' ? tones.picture : null"
-        :spots="rung === 'tone' ? tones.spots : []"
-        :pulled="store.pulled"
-        @pull="store.pull"
-        @line="pullLine"
-        @moved="store.keep"
-      />
+      <ShotCorners v-if="rung === 'check' && shots.corners" :key="shots.chosen ?? ''" />
+      <div v-else class="over">
+        <Verdict v-if="rung === 'check' && shots.shot" />
+        <Boards
+          v-model:lit="lit"
+          :drawing="drawing"
+          :workings="workings"
+          :focus="page.focus"
+          :whole-photo="page.wholePhoto"
+          :grid="page.grid"
+          :rung="rung"
+          :way="rung === 'marks' ? way : 'down'"
+          :picture="rung === 'tone' ? tones.picture : null"
+          :spots="rung === 'tone' ? tones.spots : []"
+          :pulled="store.pulled"
+          @pull="store.pull"
+          @line="pullLine"
+          @moved="store.keep"
+        />
+      </div>
     </template>
     <template #workings="{ drawing, workings, choices }">
       <MarksRung v-if="rung === 'marks'" v-model:lit="lit" v-model:way="way" :choices="choices" :workings="workings" :drawing="drawing" />
@@ -91,3 +100,16 @@ onUnmounted(() => (store.rung = null))
     </template>
   </RungPage>
 </template>
+
+<style scoped>
+.over {
+  display: grid;
+  grid-template-rows: minmax(0, 1fr);
+  min-width: 0;
+  min-height: 0;
+}
+
+.over:has(> .verdict) {
+  grid-template-rows: auto minmax(0, 1fr);
+}
+</style>

@@ -9,6 +9,7 @@ import { toShare } from '@/ui/shares'
 import Sums from '@/ui/Sums.vue'
 import TypedInput from '@/ui/TypedInput.vue'
 import KeyPoints from '../photo/KeyPoints.vue'
+import ShotsPanel from './ShotsPanel.vue'
 
 /** Lengths with lengths, slopes with slopes, what lies under what; then the drawing, measured with the same ruler. */
 defineProps<{ choices: Choices; workings: Workings; drawing: Drawing }>()
@@ -23,6 +24,7 @@ async function add() {
 </script>
 
 <template>
+  <ShotsPanel :choices="choices" :photo="drawing.photo !== null" />
   <h2>{{ $t('check.compareThenMeasure') }}</h2>
   <p v-if="choices.spans.length === 0" class="soft">{{ $t('check.drawALengthOnThePhoto') }}</p>
   <button type="button" class="button" @click="add">{{ $t('check.takeALength') }}</button>

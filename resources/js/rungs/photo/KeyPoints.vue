@@ -23,7 +23,7 @@ function pin(i: number, at: Workings['points'][number]) {
 
 async function add(cross: boolean) {
   const at = await tool.ask('point', cross ? t('photo.pointAtWhatMustBeExact') : t('photo.pointAtAPlace'))
-  if (at) store.decide((choices) => choices.points.push({ name: t('photo.newPoint', { points: choices.points.length + 1 }), x: toShare(at.x2), y: toShare(at.y2), cross, firm: false, pin: null }))
+  if (at) store.decide((choices) => choices.points.push({ name: t('photo.newPoint', { points: choices.points.length + 1 }), x: toShare(at.x2), y: toShare(at.y2), cross, firm: false, critical: false, pin: null }))
 }
 </script>
 
@@ -68,6 +68,7 @@ async function add(cross: boolean) {
       <div class="row">
         <Check :model-value="point.firm" @update:model-value="store.decide((c) => c.points[i] && (c.points[i].firm = $event))">{{ $t('photo.firm') }}</Check>
         <Check :model-value="point.cross" @update:model-value="store.decide((c) => c.points[i] && (c.points[i].cross = $event))">{{ $t('photo.cross') }}</Check>
+        <Check :model-value="point.critical" @update:model-value="store.decide((c) => c.points[i] && (c.points[i].critical = $event))">{{ $t('photo.critical') }}</Check>
         <button type="button" class="button bare" @click="store.adjust('aim', { x: point.x, y: point.y, at: 'centre' })">{{ $t('photo.centreIt') }}</button>
         <button type="button" class="button bare" @click="store.adjust('aim', { x: point.x, y: point.y, at: 'third' })">{{ $t('photo.onAThird') }}</button>
         <button type="button" class="button bare" @click="store.adjust('aim', { x: point.x, y: point.y, at: 'sheet' })">{{ $t('photo.midSheet') }}</button>

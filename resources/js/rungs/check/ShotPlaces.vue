@@ -1,0 +1,59 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { t } from '@/lang'
+import { useShots } from '@/stores/shots'
+import { useTool } from '@/stores/tool'
+import Fold from '@/ui/Fold.vue'
+import Num from '@/ui/Num.vue'
+
+/** Every place that is judged, the farthest out first: confirmed, set by hand, or moved on purpose. */
+const shots = useShots()
+const tool = useTool()
+const points = computed(() => shots.told?.points ?? [])
+const out = computed(() => points.value.filter((one) => !one.within && one.sure && !one.meant).length)
+const missing = computed(() => (shots.told?.not_measured ?? []).filter((name) => !points.value.some((one) => one.name === name)))
+
+/** Asks for the place on the paper board. */
+function setByHand(name: string, label: string) {
+  tool.finish(null)
+  shots.placing = { name, label }
+}
+</script>
+
+<template>
+  <Fold :name="$t('shots.places')" :decided="t('shots.placesDecided', { out, all: points.length })" open>
+    <article v-for="one in points" :key="one.name" class="place" :class="{ out: !one.within && one.sure && !one.meant }" data-test="judged">
+      <p><b>{{ one.within && one.sure ? '✓' : one.meant ? '·' : one.sure ? '✗' : '?' }}</b> <Num :text="one.says" /></p>
+      <p class="soft"><Num :text="one.amounts" /><template v-if="one.critical"> · {{ $t('shots.critical') }}</template></p>
+      <div class="row">
+        <button v-if="one.proposed" type="button" class="button bare" @click="shots.read(one.name, one.at)">{{ $t('shots.thatIsIt') }}</button>
+        <button type="button" class="button bare" @click="setByHand(one.name, one.label)">{{ $t('shots.setByHand') }}</button>
+        <button v-if="!one.meant && !one.within && one.sure" type="button" class="button bare" @click="shots.mean(one.name, { right_mm: one.right_mm, down_mm: one.down_mm })">{{ $t('shots.meant') }}</button>
+        <button v-if="one.meant" type="button" class="button bare" @click="shots.mean(one.name, null)">{{ $t('shots.notMeant') }}</button>
+      </div>
+    </article>
+    <p v-for="name in missing" :key="name" class="row"><span>? {{ name }}</span><button type="button" class="button bare" @click="setByHand(name, name)">{{ $t('shots.setByHand') }}</button></p>
+  </Fold>
+</template>
+
+<style scoped>
+.place {
+  padding: 2px 0 4px 8px;
+  border-left: 4px solid var(--rule);
+}
+
+.place.out {
+  border-left-color: var(--red);
+}
+
+.row {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 0 6px;
+}
+
+.row .button {
+  padding: 5px 6px;
+}
+</style>

@@ -1,0 +1,23 @@
+import { watch } from 'vue'
+import { useRoute, useRouter } from 'vue-router'
+import { useShots } from '@/stores/shots'
+
+/** The shot that is looked at stands in the address: a reload and the way back know it. */
+export function useShotInAddress(rung: () => string) {
+  const [route, router] = [useRoute(), useRouter()]
+  const shots = useShots()
+  watch(
+    [() => route.params.id, () => route.query.shot],
+    ([, shot]) => {
+      const wanted = typeof shot === 'string' ? shot : null
+      if (shots.chosen !== wanted) shots.choose(wanted)
+    },
+    { immediate: true },
+  )
+  watch(
+    () => shots.chosen,
+    (chosen) => {
+      if (rung() === 'check' && (route.query.shot ?? null) !== chosen) void router.push({ query: { ...route.query, shot: chosen ?? undefined } })
+    },
+  )
+}
