@@ -28,7 +28,7 @@ final class ShotPixels
     private const BURNT = 253.0;
 
     /** Samples over which an edge of paper falls: as sharp as the picture is 2, one out of focus more (ours). */
-    private const SOFT = 7.0;
+    private const SOFT = 4.5;
 
     /** @var array<string, string> where its pixels lie for what is mapped, in colours and in greys; taken away with it */
     private array $held = [];

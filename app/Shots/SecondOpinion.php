@@ -34,8 +34,17 @@ final readonly class SecondOpinion
     /** Samples to a mm that tell which way up a drawing is (ours). */
     private const ROUGH = 0.8;
 
+    /** Pixels by which corners set by hand may lie off those that the sheet's edges tell (ours). */
+    private const AGREES = 3.0;
+
+    /** Mm by which a drawing area may be ruled out of square (ours). */
+    private const RULED_ASKEW = 0.3;
+
     /** Mm that a pixel takes in, over which a shot tells nothing fine (ours). */
     private const COARSE = 0.45;
+
+    /** Mm to a pixel over which it tells nothing at all (ours). */
+    private const COARSEST = 1.5;
 
     /** Of 255: paper darker than this was shot in too little light (ours). */
     private const DARK = 60;
@@ -45,6 +54,9 @@ final readonly class SecondOpinion
 
     /** Share of the paper's light by which lines must be darker (ours). */
     private const FAINT = 0.1;
+
+    /** Share of the sheet that is line, under which nothing is drawn yet, or nothing of it shows (ours). */
+    private const EMPTY = 0.001;
 
     /** Mm by which ruled lines lie off, typically, for the grid to be told of (ours). */
     private const GRID_OFF = 1.0;
@@ -61,6 +73,7 @@ final readonly class SecondOpinion
     public function find(Plan $plan, ?Photo $photo, ShotPixels $shot): FoundSheet
     {
         $sheet = $shot->sheet() ?? throw SheetNotFound::anywhere();
+        $this->onSheet($plan, $sheet->corners, $sheet->lens)->fineness($plan->layout->sheet->width->toFloat() / 2, $plan->layout->sheet->height->toFloat() / 2) <= self::COARSEST || throw SheetNotFound::tooSmall();
         $lines = $this->lines($plan, $photo);
         $ways = array_map(static fn (int $turn): array => [...array_slice($sheet->corners, $turn), ...array_slice($sheet->corners, 0, $turn)], [0, 1, 2, 3]);
         $shapes = array_map(fn (array $corners): float => $this->aspect($plan, $corners), $ways);
@@ -105,6 +118,9 @@ final readonly class SecondOpinion
             $rough = Flattening::of($corners, $places, Lens::true($shot->wide, $shot->high));
             $sheet = $shot->near(array_map(static fn (array $at): array => $rough->toShot(...$at), $this->sheet($plan)));
             $map = Flattening::of($corners, $places, $sheet->lens ?? Lens::true($shot->wide, $shot->high));
+            $held = $sheet === null ? null : $this->onSheet($plan, $sheet->corners, $sheet->lens)->heldTo($corners, $places);
+            // What does not agree with the sheet was meant otherwise: the hand is believed.
+            $map = $held !== null && $held->residual <= self::AGREES * $map->fineness(...$places[0]) + self::RULED_ASKEW ? $held : $map;
         }
 
         return new Prepared($map, $found !== null, $this->lineMap($plan, $shot, $map), $shot->light(array_map(static fn (array $at): array => $map->toShot(...$at), $this->sheet($plan)), $sheet), $sheet !== null && $sheet->cutOff, $shot->wide, $shot->high);
@@ -175,15 +191,18 @@ final readonly class SecondOpinion
         [$light, $glare, $soft] = $shot->light;
         $drawn = $shot->drawn;
 
+        $faint = $drawn->strength < self::FAINT || $drawn->drawn < self::EMPTY;
+
         return array_values(array_filter([
             $shot->cutOff ? ShotFault::CutOff : null,
             $shot->map->fineness($plan->layout->sheet->width->toFloat() / 2, $plan->layout->sheet->height->toFloat() / 2) > self::COARSE ? ShotFault::TooSmall : null,
             $light < self::DARK ? ShotFault::TooDark : null,
             $glare > self::GLARE ? ShotFault::Glare : null,
             $soft ? ShotFault::Blurred : null,
-            $drawn->strength < self::FAINT ? ShotFault::TooFaint : null,
-            $matcher !== null && $drawn->strength >= self::FAINT && $matcher->fit() > self::ANOTHER ? ShotFault::Another : null,
-            $drawn->ruledOff() > self::GRID_OFF ? ShotFault::GridOff : null,
+            $faint ? ShotFault::TooFaint : null,
+            // What is not seen well is no other drawing for that.
+            $matcher !== null && ! $faint && ! $soft && $matcher->fit() > self::ANOTHER ? ShotFault::Another : null,
+            ! $soft && $drawn->ruledOff() > self::GRID_OFF ? ShotFault::GridOff : null,
         ]));
     }
 
@@ -296,7 +315,7 @@ final readonly class SecondOpinion
         return [$layout->left->toFloat() + $x * $layout->fitted->area->width->toFloat(), $layout->top->toFloat() + $y * $layout->fitted->area->height->toFloat()];
     }
 
-    /** @return list<array{float, float}> its corners in mm, clockwise */
+    /** @return non-empty-list<array{float, float}> its corners in mm, clockwise */
     private function sheet(Plan $plan): array
     {
         [$wide, $high] = [$plan->layout->sheet->width->toFloat(), $plan->layout->sheet->height->toFloat()];
@@ -304,7 +323,7 @@ final readonly class SecondOpinion
         return [[0.0, 0.0], [$wide, 0.0], [$wide, $high], [0.0, $high]];
     }
 
-    /** @return list<array{float, float}> the drawing area's corners, in mm of the sheet, clockwise */
+    /** @return non-empty-list<array{float, float}> the drawing area's corners, in mm of the sheet, clockwise */
     private function area(Plan $plan): array
     {
         return array_map(fn (array $at): array => $this->belongs($plan, ...$at), [[0.0, 0.0], [1.0, 0.0], [1.0, 1.0], [0.0, 1.0]]);

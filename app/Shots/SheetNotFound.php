@@ -14,6 +14,11 @@ final class SheetNotFound extends Impossible
         return new self('anywhere');
     }
 
+    public static function tooSmall(): self
+    {
+        return new self('too small');
+    }
+
     public function choice(): string
     {
         return 'shots';

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Wire;
 
-use App\Wire\Json\SetDividersJson;
 use App\Wire\Json\LengthJson;
+use App\Wire\Json\SetDividersJson;
 use App\Wording\Say;
 use InchLadder\Fit\Dividers;
 use InchLadder\Measure\Fractions;

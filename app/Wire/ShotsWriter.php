@@ -33,6 +33,9 @@ use InchLadder\Plan\Plan;
 /** Writes the shots of a drawing: where the sheet lies on them, and how it fared from one to the next. */
 final readonly class ShotsWriter
 {
+    /** Pixels along a rehearsed shot: all that is needed, and made in a second. */
+    private const REHEARSED = 2200;
+
     /** Where a hand begins to set corners that were not found. */
     private const START = [[0.12, 0.1], [0.88, 0.1], [0.88, 0.9], [0.12, 0.9]];
 
@@ -84,7 +87,7 @@ final readonly class ShotsWriter
         $seed = count($drawing->read()->json->shots) + (int) hexdec(substr(sha1($drawing->id), 0, 6));
         $points = array_map(static fn ($placed): string => $placed->point->name, array_values(array_filter($plan->layout->points(), static fn ($placed): bool => $placed->isInside())));
         $things = array_map(static fn ($one): string => $one->thing->name, array_values(array_filter($plan->things()->all, static fn ($one): bool => $one->isInside() && ! $one->thing->boxed)));
-        [$jpeg] = $camera->shoot($drawing, Mistakes::drawn($seed, $points, $things), new Exposure($seed, side: 2900));
+        [$jpeg] = $camera->shoot($drawing, Mistakes::drawn($seed, $points, $things), new Exposure($seed, side: self::REHEARSED));
         $path = (string) tempnam(sys_get_temp_dir(), 'inch');
         try {
             file_put_contents($path, $jpeg);

@@ -27,8 +27,8 @@ final readonly class Flattening
     public static function of(array $shot, array $sheet, Lens $lens): self
     {
         $straight = array_map(static fn (array $at): array => $lens->straighten(...$at), $shot);
-        count($shot) === 4 && self::check($straight);
         $map = Homography::of($straight, $sheet);
+        count($shot) === 4 && self::check($straight);
         $squares = 0.0;
         foreach ($straight as $i => $at) {
             [$x, $y] = $map->apply(...$at);
@@ -36,6 +36,27 @@ final readonly class Flattening
         }
 
         return new self($lens, $map, count($shot) === 4 ? 0.0 : sqrt($squares / count($shot)));
+    }
+
+    /**
+     * The same map, held to where a hand saw some places: by the motion that brings them nearest. How the sheet is seen askew
+     * is told by its edges, to a part of a pixel; where on it the drawing was laid out, by the hand.
+     *
+     * @param  list<array{float, float}>  $shot  in pixels
+     * @param  non-empty-list<array{float, float}>  $sheet  where they lie, in mm
+     */
+    public function heldTo(array $shot, array $sheet): self
+    {
+        /** @var non-empty-list<array{float, float}> $seen */
+        $seen = array_map(fn (array $at): array => $this->toSheet(...$at), $shot);
+        $motion = Motion::similarity($seen, $sheet);
+        $squares = 0.0;
+        foreach ($seen as $i => $at) {
+            [$x, $y] = $motion->apply(...$at);
+            $squares += ($x - $sheet[$i][0]) ** 2 + ($y - $sheet[$i][1]) ** 2;
+        }
+
+        return new self($this->lens, $this->toSheet->then($motion), sqrt($squares / count($seen)));
     }
 
     /** @return array{float, float} mm */
@@ -73,7 +94,7 @@ final readonly class Flattening
             $turns[] = ($x2 - $x) * ($y3 - $y2) - ($y2 - $y) * ($x3 - $x2) <=> 0.0;
         }
         // A mirrored order is a slip of the hand as well: a sheet is seen from its front.
-        if (array_sum($turns) !== 4 && ! in_array(0, $turns, true)) {
+        if (array_sum($turns) !== 4) {
             throw CornersUnusable::crossed();
         }
     }

@@ -88,6 +88,19 @@ final readonly class Homography
         return new self($to);
     }
 
+    /** This, and then a motion. */
+    public function then(Motion $motion): self
+    {
+        [$a, $b, $c, $d, $e, $f, $g, $h, $i] = $this->h;
+        [$p, $q, $r, $s, $t, $u] = [$motion->a, $motion->b, $motion->c, $motion->d, $motion->e, $motion->f];
+
+        return new self([
+            $p * $a + $q * $d + $r * $g, $p * $b + $q * $e + $r * $h, $p * $c + $q * $f + $r * $i,
+            $s * $a + $t * $d + $u * $g, $s * $b + $t * $e + $u * $h, $s * $c + $t * $f + $u * $i,
+            $g, $h, $i,
+        ]);
+    }
+
     /** @return array{float, float, float, float, float, float, float, float, float} row by row, the last 1 */
     public function numbers(): array
     {

@@ -26,6 +26,9 @@ final readonly class LineMap
 
     private const SHOWS = 0.55;
 
+    /** Mm along the sheet's edges in which nothing is looked for (ours). */
+    private const RIM = 1.5;
+
     /** Half its width, in mm. */
     private const LINE = 0.6;
 
@@ -59,12 +62,12 @@ final readonly class LineMap
         [$quarter, $middle] = self::shares($drop, [0.25, 0.5]);
         // The lower half of the spread is grain alone: half of it, on a normal curve, is 0.6745 standard deviations.
         $least = max(self::LEAST, $middle + self::OVER_GRAIN * ($middle - $quarter) / 0.6745);
-        [$ink, $dark] = [[], []];
-        foreach ($drop as $one) {
-            $ink[] = $one >= $least;
-            if ($one >= $least) {
-                $dark[] = $one;
-            }
+        $rim = (int) ceil(self::RIM * $samples);
+        $ink = [];
+        foreach ($drop as $i => $one) {
+            $x = $i % $wide;
+            // At its very edge a sheet has a shadow, and the table beside it.
+            $ink[] = $one >= $least && $x >= $rim && $x < $wide - $rim && $i >= $rim * $wide && $i < $count - $rim * $wide;
         }
         $ruled = [];
         foreach (['across' => $across, 'down' => $down] as $way => $lines) {
@@ -78,6 +81,13 @@ final readonly class LineMap
         foreach (['across' => $across, 'down' => $down] as $way => $lines) {
             foreach ($lines as $i => $line) {
                 isset($ruled["{$way} {$i}"]) && self::rubOut($ink, $wide, $high, $samples, $line, $ruled["{$way} {$i}"]);
+            }
+        }
+        // What is drawn, without what was ruled.
+        $dark = [];
+        foreach ($ink as $i => $is) {
+            if ($is) {
+                $dark[] = $drop[$i];
             }
         }
 

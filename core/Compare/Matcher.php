@@ -120,18 +120,31 @@ final readonly class Matcher
             }
         }
         [$dx, $dy] = $this->refined($samples, $weight, ...$best);
-        $cost = 0.0;
-        foreach ($samples as [$a, $b, $w]) {
-            $cost += $w / $weight * min(self::AWAY, $this->map->far($a + $dx, $b + $dy));
-        }
-        $rival = INF;
-        foreach ($costs as [$u, $v, $other]) {
-            if (hypot($u - $dx, $v - $dy) >= self::RIVAL_FROM) {
-                $rival = min($rival, $other);
+        [$cost, $rival] = [$this->mean($samples, $weight, $dx, $dy), INF];
+        $other = null;
+        foreach ($costs as [$u, $v, $there]) {
+            if (hypot($u - $dx, $v - $dy) >= self::RIVAL_FROM && $there < $rival) {
+                [$other, $rival] = [[$u, $v], $there];
             }
+        }
+        if ($other !== null) {
+            // Looked at as closely as the best; one that leads back to it is none.
+            [$u, $v] = $this->refined($samples, $weight, ...$other);
+            $rival = hypot($u - $dx, $v - $dy) >= self::RIVAL_FROM / 2 ? min($rival, $this->mean($samples, $weight, $u, $v)) : $rival;
         }
 
         return [$toX + $dx, $toY + $dy, $cost <= Figures::LOOSE && $rival >= Figures::RIVAL * $cost + Figures::RIVAL_BY];
+    }
+
+    /** @param  non-empty-list<array{float, float, float}>  $samples */
+    private function mean(array $samples, float $weight, float $dx, float $dy): float
+    {
+        $sum = 0.0;
+        foreach ($samples as [$a, $b, $w]) {
+            $sum += $w * min(self::AWAY, $this->map->far($a + $dx, $b + $dy));
+        }
+
+        return $sum / $weight;
     }
 
     /**

@@ -64,12 +64,15 @@ function mangled(array $valid): array
 /** A drawing with something of everything in it. */
 function fullDrawing(): Drawing
 {
+    $photo = app(PhotoStore::class)->take(Photos::make(500, 700));
     $drawing = Drawings::begin([
+        'shots' => [['id' => $photo->id, 'taken' => '2026-11-27T14:05:00Z', 'pass' => 'place', 'corners' => '0.1 0.1, 0.9 0.12, 0.88 0.9, 0.12 0.88', 'of' => 'area', 'found' => false, 'readings' => [['name' => 'eye', 'at' => '0.4 0.3']]]],
+        'meant' => [['name' => 'nose', 'right_mm' => 2.5, 'down_mm' => -1]],
         ...Drawings::FIVE_BY_SEVEN, 'points' => [['name' => 'eye', 'x' => '1/3', 'y' => '1/4', 'cross' => true]], 'regions' => [['name' => 'r', 'use' => 'not needed', 'left' => '0.1', 'top' => '0.1', 'width' => '0.2', 'height' => '0.2']],
         'spans' => [['name' => 's', 'x1' => '0.1', 'y1' => '0.1', 'x2' => '0.5', 'y2' => '0.5', 'drawn' => '1 in']], 'crops' => [['name' => 'c', 'fit' => ['way' => 'crop', 'left' => '0.1', 'size' => '0.5']]],
         'grid' => ['overlays' => ['thirds'], 'main_across' => ['1/4', '3/4'], 'own_across' => '1 in, 2 in', 'divided' => [['column' => 1, 'row' => 1, 'parts' => 2, 'hairlines' => 'in the cell']], 'part' => ['left' => '1/4', 'top' => '1/4', 'width' => '1/2', 'height' => '1/2']],
     ]);
-    $drawing->photo()->associate(app(PhotoStore::class)->take(Photos::make(500, 700)));
+    $drawing->photo()->associate($photo);
 
     return $drawing;
 }
@@ -110,7 +113,8 @@ function valid(Drawing $drawing): array
         'POST drawings/{drawing}/undo' => [[], $version], 'POST drawings/{drawing}/redo' => [[], $version], 'GET bin' => [], 'DELETE bin' => [],
         'GET drawings/{drawing}/finish' => [], 'GET drawings/{drawing}/tones' => [], 'GET drawings/{drawing}/tones/at' => [['x' => 0.4, 'y' => 0.2]], 'GET drawings/{drawing}/copying' => [['hand' => 'left']],
         'GET drawings/{drawing}/cells/{column}/{row}' => [], 'PUT drawings/{drawing}/cells/{column}/{row}' => [[], ['state' => 'done', 'doubtful' => true, 'words' => 'hm']], 'PUT drawings/{drawing}/cells' => [[], ['cells' => [0, 1, 2], 'state' => 'empty']],
-        'GET drawings/{drawing}/cells/{column}/{row}/strengths' => [], 'GET drawings/{drawing}/masses' => [], 'GET drawings/{drawing}/unguarded' => [],
+        'GET drawings/{drawing}/cells/{column}/{row}/strengths' => [], 'GET drawings/{drawing}/masses' => [], 'GET drawings/{drawing}/contours' => [], 'GET drawings/{drawing}/shots' => [], 'GET drawings/{drawing}/shots/{photo}' => [], 'POST drawings/{drawing}/shots/{photo}/corners' => [], 'POST drawings/{drawing}/rehearsed-shot' => [],
+        'GET drawings/{drawing}/shots/{photo}/at' => [['name' => 'eye', 'x' => 0.4, 'y' => 0.3]], 'GET drawings/{drawing}/shots/{photo}/flat.jpg' => [['even' => 1]], 'GET drawings/{drawing}/unguarded' => [],
         'PUT drawings/{drawing}/notes' => [[], ['notes' => [['key' => 'k1', 'mesh' => '5x7', 'cells' => [0, 3], 'ago' => 60, 'state' => 'done'], ['key' => 'k2', 'cells' => [4], 'words' => 'hm', 'doubtful' => true]]]],
         'GET drawings/{drawing}/log' => [], 'GET drawings/{drawing}/log.csv' => [], 'PUT drawings/{drawing}/sitting' => [[], ['rung' => 'copy', 'pass' => 'place', 'seconds' => 60]], 'PUT drawings/{drawing}/sittings/{sitting}' => [[], ['lesson' => 'hm']],
         'GET drawings/{drawing}/drawing.zip' => [], 'GET drawings/{drawing}/marks.{format}' => [], 'GET drawings/{drawing}/edges' => [],

@@ -1,5 +1,7 @@
 <?php
 
+use InchLadder\Compare\Homography;
+use InchLadder\Compare\Motion;
 use InchLadder\Marks\MeasuredBack;
 use InchLadder\Measure\Length;
 use InchLadder\Photo\Keep;
@@ -7,8 +9,8 @@ use InchLadder\Pixels\Field;
 use InchLadder\Tone\Threshold;
 
 /*
- * What general-purpose libraries make of the same numbers: scikit-image's threshold_otsu, scipy's theilslopes and
- * its constrained minimiser. How they were asked stands in judges/judge.py.
+ * What general-purpose libraries make of the same numbers: scikit-image's threshold_otsu and its maps of
+ * the plane, scipy's theilslopes and its constrained minimiser. How they were asked stands in judges/judge.py.
  */
 
 /** @return array<string, mixed> */
@@ -35,6 +37,18 @@ it('finds stretch and moved zero as scipy’s Theil–Sen line does', function (
         // A zero that moved by less than the ruler tells is none.
         ->and($found->moved)->toEqualWithDelta(abs($rest) < 0.0001 ? 0.0 : $rest, 1e-6);
 })->with(array_keys(judged('sen')));
+
+it('maps one plane to another as scikit-image does', function (string $name) {
+    ['from' => $from, 'to' => $to, 'projective' => $projective, 'similar' => $similar] = judged('maps')[$name];
+    foreach (Homography::of($from, $to)->numbers() as $i => $number) {
+        expect($number)->toEqualWithDelta($projective[$i], 1e-6 * max(1, abs($projective[$i])));
+    }
+    // Its affine estimate is algebraic, on normalised places; ours least squares in the plane: they agree where nothing is off.
+    $motion = Motion::similarity($from, $to);
+    foreach ([$motion->a, $motion->b, $motion->c, $motion->d, $motion->e, $motion->f] as $i => $number) {
+        expect($number)->toEqualWithDelta($similar[$i], 1e-6 * max(1, abs($similar[$i])));
+    }
+})->with(array_keys(judged('maps')));
 
 it('keeps as much of a straightened picture as scipy’s minimiser finds', function (array $case) {
     [$width, $height] = Keep::Largest->inside($case['wide'], $case['high'], deg2rad($case['degrees']));

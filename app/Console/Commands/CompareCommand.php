@@ -5,13 +5,14 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use App\Exceptions\DrawingUnknown;
-use App\Imaging\PhotoRefused;
 use App\Models\Drawing;
 use App\Shots\SecondOpinion;
 use App\Shots\ShotFile;
 use App\Shots\TappedPlaces;
 use App\Wire\CompareWriter;
 use App\Wire\Json\JudgedPointJson;
+use App\Wording\Say;
+use Illuminate\Validation\ValidationException;
 
 final class CompareCommand extends Planning
 {
@@ -29,7 +30,7 @@ final class CompareCommand extends Planning
         $id = (string) $this->argument('drawing');
         $drawing = Drawing::query()->find($id) ?? throw DrawingUnknown::named($id);
         $file = (string) $this->text('shot');
-        is_file($file) || throw PhotoRefused::missing();
+        is_file($file) || throw ValidationException::withMessages(['shot' => Say::it('comparing.no file', ['file' => basename($file)])]);
         $plan = $drawing->plan();
         $shot = app(ShotFile::class)->pixels($file);
         $corners = $this->text('corners') === null ? null : TappedPlaces::corners((string) $this->text('corners'));

@@ -14,6 +14,7 @@ from scipy.ndimage import gaussian_filter1d
 from scipy.optimize import minimize
 from scipy.stats import theilslopes
 from skimage.filters import threshold_otsu
+from skimage.transform import AffineTransform, ProjectiveTransform, SimilarityTransform
 
 random.seed(1979)
 
@@ -81,6 +82,24 @@ for name, profile in profiles.items():
             peaks.append((i + 0.5 + (height[i - 1] - height[i + 1]) / (2 * bend)) / len(profile))
     canny[name] = {'profile': profile, 'at': [float(peak) for peak in peaks]}
 
+# Maps of the plane: a homography by the normalised direct linear transform, a similarity by Umeyama, an affine map.
+def places(count, wide, high):
+    return [[random.uniform(0, wide), random.uniform(0, high)] for _ in range(count)]
+
+
+maps = {}
+for name, count, noise in (('four corners', 4, 0), ('eight places, a pixel off', 8, 1.0), ('forty places', 40, 2.5), ('far off', 6, 0.3)):
+    true = numpy.array([[3.1, -0.2, 140 if name != 'far off' else 9000], [0.25, 2.9, 90], [-2e-4, 1.5e-4, 1]])
+    here = [[0, 0], [216, 0], [216, 279], [0, 279]] if count == 4 else places(count, 216, 279)
+    there = []
+    for x, y in here:
+        u, v, w = true @ numpy.array([x, y, 1])
+        there.append([u / w + random.gauss(0, noise), v / w + random.gauss(0, noise)])
+    projective, similar, affine = ProjectiveTransform(), SimilarityTransform(), AffineTransform()
+    for transform in (projective, similar, affine):
+        assert transform.estimate(numpy.array(here), numpy.array(there))
+    maps[name] = {'from': here, 'to': there, 'projective': projective.params.ravel().tolist(), 'similar': similar.params[:2].ravel().tolist(), 'affine': affine.params[:2].ravel().tolist()}
+
 with open(os.path.join(os.path.dirname(__file__), 'judge.json'), 'w') as file:
-    json.dump({'by': f'scikit-image {skimage.__version__}, scipy {scipy.__version__}', 'otsu': otsu, 'sen': sen, 'largest': largest, 'canny': canny}, file)
+    json.dump({'by': f'scikit-image {skimage.__version__}, scipy {scipy.__version__}', 'otsu': otsu, 'sen': sen, 'largest': largest, 'canny': canny, 'maps': maps}, file)
     file.write('\n')

@@ -1,0 +1,190 @@
+<?php
+
+use App\Archive\ArchiveWriter;
+use App\Devices\Exposure;
+use App\Devices\Mistakes;
+use App\Models\Drawing;
+use App\Models\Photo;
+use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Facades\Artisan;
+use InchLadder\Fit\Dividers;
+use InchLadder\Measure\Length;
+use InchLadder\Measure\Rational;
+use Tests\Drawings;
+use Tests\Photos;
+use Tests\Shot;
+
+/*
+ * The drawing held against its photo, from a shot.
+ */
+
+function compared(Drawing $drawing, string $shot): array
+{
+    return test()->getJson("/api/drawings/{$drawing->id}/shots/{$shot}")->assertOk()->json();
+}
+
+/** @return array{int, string} what the command ended with, and what it said */
+function ran(string $command, array $with): array
+{
+    $code = Artisan::call($command, $with);
+
+    return [$code, trim(Artisan::output())];
+}
+
+it('tells from a shot what to mend first; and keeps it, through a reload, undo and the archive', function () {
+    $drawing = Shot::drawing();
+    [$path] = Shot::take($drawing, new Mistakes(moves: ['spout' => [0.0, 5.0]]));
+    $shot = Shot::keep($drawing, $path);
+    $told = compared($drawing, $shot);
+    expect($told['first'])->toMatchArray(['kind' => 'point', 'name' => 'spout', 'leaves' => null])->and($told['first']['sentence'])->toBe('“spout” is 3/16 in too low: mend that first.')
+        ->and($told['flatten']['found'])->toBeFalse()->and($told['flatten']['warnings'])->toBe([])->and($told['good_enough'])->toBeFalse()->and($told['leave_alone'])->toContain('cloth');
+
+    // The sheet laid flat, evened and not, is a picture of the sheet's shape; asked for twice it is the same.
+    foreach ([0, 1] as $even) {
+        $flat = test()->get("/api/drawings/{$drawing->id}/shots/{$shot}/flat.jpg?even={$even}")->assertOk();
+        [$wide, $high] = getimagesizefromstring((string) $flat->streamedContent()) ?: [1, 1];
+        expect($wide / $high)->toEqualWithDelta(8.5 / 11, 0.01);
+    }
+    // A place of the drawing is found on the shot and back.
+    $spout = collect($told['points'])->firstWhere('name', 'spout');
+    $at = test()->getJson("/api/drawings/{$drawing->id}/shots/{$shot}/at?name=spout&x={$spout['came_out'][0]}&y={$spout['came_out'][1]}")->assertOk()->json('at');
+    expect(array_map(floatval(...), explode(' ', $at)))->toEqualWithDelta(array_map(floatval(...), explode(' ', $spout['at'])), 1e-4);
+
+    // Meant: left out, told apart, and taken back.
+    Drawings::rechoose($drawing, ['meant' => [['name' => 'spout', 'right_mm' => $spout['right_mm'], 'down_mm' => $spout['down_mm']]]]);
+    $meant = compared($drawing, $shot);
+    expect($meant['first']['kind'])->toBe('none')->and(implode(' ', $meant['more']))->toContain('Changed on purpose, and left out: spout')->and(collect($meant['points'])->firstWhere('name', 'spout'))->toMatchArray(['meant' => true]);
+    Drawings::step($drawing, 'undo');
+    expect(compared($drawing, $shot))->toBe($told);
+
+    // Out and in again: the same verdict, from another picture of the same pixels.
+    $archive = (string) tempnam(sys_get_temp_dir(), 'archive');
+    app(ArchiveWriter::class)->write(Drawing::query()->findOrFail($drawing->id), $archive);
+    $back = Drawing::query()->findOrFail(test()->post('/api/archives', ['photo' => new UploadedFile($archive, 'd.zip', null, null, true)])->assertCreated()->json('id'));
+    expect(compared($back, $back->read()->json->shots[0]->id)['first'])->toBe($told['first'])
+        ->and(test()->getJson("/api/drawings/{$back->id}/shots")->assertOk()->json('shots.0.says'))->toBe($told['first']['sentence']);
+    Drawings::step($drawing, 'undo');
+    test()->getJson("/api/drawings/{$drawing->id}/shots/{$shot}")->assertNotFound();
+});
+
+it('knows which way up a shot was held, and what keeps it from being judged', function () {
+    $drawing = Shot::drawing();
+    [$down] = Shot::take($drawing, new Mistakes, new Exposure(3, 15.0, side: 1500, upsideDown: true));
+    expect(compared($drawing, Shot::keep($drawing, $down))['first']['kind'])->toBe('none');
+    $warned = static fn (Exposure $exposure, Mistakes $mistakes = new Mistakes): string => implode(' ', compared($drawing, Shot::keep($drawing, Shot::take($drawing, $mistakes, $exposure)[0]))['flatten']['warnings']);
+    expect($warned(new Exposure(4, 15.0, side: 1500, light: 0.2)))->toContain('The shot is dark')
+        ->and($warned(new Exposure(5, 15.0, side: 420)))->toContain('The sheet is small on this shot')
+        ->and($warned(new Exposure(6, 15.0, side: 1500), new Mistakes(faint: 0.97)))->toContain('too faint')
+        ->and($warned(new Exposure(7, 15.0, side: 1500, blur: 4.0)))->toContain('blurred');
+    // Of another drawing, and no sheet at all: a sentence, and a start for the hand.
+    $other = Shot::drawing(['photo' => ['mirrored' => true]]);
+    expect(implode(' ', compared($drawing, Shot::keep($drawing, Shot::take($other)[0]))['flatten']['warnings']))->toContain('not those of the photo');
+    $id = test()->post('/api/photos', ['photo' => new UploadedFile(Photos::photographic(700, 500, 3), 'n.jpg', null, null, true)])->assertCreated()->json('id');
+    expect(test()->postJson("/api/drawings/{$drawing->id}/shots/{$id}/corners")->assertOk()->json())->toMatchArray(['found' => false])->says->toContain('No sheet is seen');
+});
+
+it('tells how it went from shot to shot, and what drifted', function () {
+    $drawing = Shot::drawing(['points' => [0 => ['critical' => true]]]);
+    foreach ([[2, []], [3, ['spout' => [4.0, 4.0]]]] as [$seed, $moves]) {
+        [$path, $truth] = Shot::take($drawing, new Mistakes(moves: $moves), new Exposure($seed, 12.0, side: 1500));
+        Shot::keep($drawing, $path, ['readings' => Shot::readings($truth)]);
+    }
+    $shots = test()->getJson("/api/drawings/{$drawing->id}/shots")->assertOk()->json();
+    expect($shots['shots'])->toHaveCount(2)->and($shots['shots'][0])->toMatchArray(['good_enough' => true])->and($shots['drift'][0])->toMatchArray(['name' => 'spout', 'critical' => true, 'drifted' => true])
+        ->and($shots['drift'][0]['off_mm'][0])->toBeLessThan(0.4)->and($shots['drift'][0]['off_mm'][1])->toEqualWithDelta(hypot(4, 4), 0.4);
+});
+
+it('says the same however photo, paper and grid are held', function (int $seed) {
+    mt_srand($seed);
+    $pick = static fn (array $from): mixed => $from[mt_rand(0, count($from) - 1)];
+    $grid = [];
+    for ($i = 1; $i <= 3; $i++) {
+        for ($j = 1; $j <= 3; $j++) {
+            $grid["p{$i}{$j}"] = [0.5 + 0.11 * ($i - 2), 0.5 + 0.12 * ($j - 2)];
+        }
+    }
+    $drawing = Shot::drawing([
+        ...$pick([['unit' => 'in', 'ruler' => '1/16 in'], ['unit' => 'in', 'ruler' => '1/32 in'], ['unit' => 'cm', 'ruler' => '1 mm'], ['unit' => 'cm', 'ruler' => '0.5 mm']]),
+        'photo' => ['kind' => $pick(['print', 'screen']), 'width' => '6 in', 'height' => '7 1/2 in', 'quarters' => $pick([0, 1, 2, 3]), 'mirrored' => $pick([true, false]), 'straighten' => $pick([0, 3.5]), 'subject' => $pick(['likeness', 'landscape'])],
+        'paper' => ['turn' => $pick(['upright', 'sideways']), 'shape' => $pick(['rectangle', 'oval']), 'colour' => $pick(['white', 'tan']), 'margins' => ['left' => '1 in', 'top' => '1/2 in', 'right' => '1/2 in', 'bottom' => '1/2 in'], 'placement' => $pick(['centred', 'top left', 'bottom right'])],
+        'fit' => ['way' => $pick(['crop', 'inset']), 'left' => '1/10', 'top' => '1/12', 'size' => '7/8'],
+        'grid' => ['school' => $pick(['count', 'proportional', 'quarters', 'axes']), 'columns' => 5, 'rows' => 6],
+    ], $grid);
+    $move = [$pick([-6.0, 6.0]), $pick([-7.0, 7.0])];
+    [$path, $truth] = Shot::take($drawing, new Mistakes(moves: ['p23' => $move]), new Exposure($seed, side: 1500, grid: $pick([true, false])));
+    $shot = Shot::keep($drawing, $path, ['readings' => Shot::readings($truth)]);
+    $told = compared($drawing, $shot);
+    $moved = collect($told['points'])->firstWhere('name', 'p23');
+    expect($told['first'])->toMatchArray(['kind' => 'point', 'name' => 'p23'])->and([$moved['right_mm'], $moved['down_mm']])->toEqualWithDelta($move, 0.6)
+        ->and(array_column(array_filter($told['points'], static fn (array $one): bool => ! $one['within']), 'name'))->toBe(['p23']);
+    // The command line says the same, from the drawing area's own corners.
+    $points = Photos::file(json_encode(array_map(static fn (array $one): array => array_intersect_key($one, ['name' => 0, 'crop' => 0, 'shot' => 0]), $truth['points'])), '.json');
+    [$code, $said] = ran('inch:compare', ['drawing' => $drawing->id, '--shot' => $path, '--points' => $points, '--corners' => implode(' ', array_map(static fn (array $at): string => sprintf('%.2f,%.2f', ...$at), $truth['area'])), '--json' => true]);
+    $json = json_decode($said, true);
+    expect($code)->toBe(0)->and($json['first'])->toBe($told['first'])->and($json['flatten']['corners'][0])->toEqualWithDelta($truth['area'][0], 2.0);
+})->with(range(1, 6));
+
+it('keeps to its contract', function () {
+    $drawing = Shot::drawing();
+    [$path, $truth] = Shot::take($drawing, new Mistakes(size: 4.0));
+    [$code, $said] = ran('inch:compare', ['drawing' => $drawing->id, '--shot' => $path, '--json' => true]);
+    $json = json_decode($said, true);
+    expect($code)->toBe(0)->and($json)->toHaveKeys(['flatten.residual_mm', 'flatten.corners', 'flatten.found', 'flatten.warnings', 'whole.right_mm', 'whole.down_mm', 'whole.turn_degrees', 'whole.size_percent', 'whole.stretch_percent', 'whole.lean_degrees', 'whole.model', 'points', 'groups', 'first.kind', 'first.name', 'first.sentence', 'leave_alone', 'good_enough', 'not_measured'])
+        ->and($json['points'][0])->toHaveKeys(['name', 'proposed', 'right_mm', 'down_mm', 'left_over_mm', 'tolerance_mm', 'within', 'cell', 'came_out_in'])
+        ->and($json['flatten']['found'])->toBeTrue()->and($json['whole']['model'])->toBe('similarity')->and($json['whole']['size_percent'])->toEqualWithDelta(4, 0.4)->and($json['first']['kind'])->toBe('whole')
+        ->and($json['first']['sentence'])->toContain('larger')->toContain('no fault');
+    expect(ran('inch:compare', ['drawing' => $drawing->id, '--shot' => $path])[1])->toContain('no fault');
+
+    // The camera repeats itself to the byte by its seed, and writes the truth beside the shot.
+    $shoot = static function (string $seed) use ($drawing): array {
+        $out = Photos::file('', '.jpg');
+        expect(ran('inch:shoot', ['drawing' => $drawing->id, '--out' => $out, '--seed' => $seed, '--side' => '900', '--move' => ['spout:-2mm,1/8in'], '--no-grid' => true])[0])->toBe(0);
+
+        return [file_get_contents($out), json_decode((string) file_get_contents(substr($out, 0, -4).'.json'), true)];
+    };
+    [[$one, $told], [$again], [$other]] = [$shoot('5'), $shoot('5'), $shoot('6')];
+    expect($again)->toBe($one)->and($other)->not->toBe($one)->and($told['moves']['spout'])->toEqual(['right_mm' => -2, 'down_mm' => 3.175]);
+});
+
+it('answers what cannot be with one sentence', function (Closure $with, string $says) {
+    $drawing = Shot::drawing();
+    [$command, $options] = $with($drawing, fn (): string => Shot::take($drawing)[0]);
+    [$code, $said] = ran($command, ['drawing' => $drawing->id, ...$options]);
+    expect($code)->toBe(1)->and($said)->toContain($says)->and(substr_count($said, "\n"))->toBe(0);
+})->with([
+    'no file' => [fn () => ['inch:compare', ['--shot' => '/nowhere.jpg']], 'no such file'],
+    'no picture' => [fn () => ['inch:compare', ['--shot' => Photos::file('hello', '.jpg')]], 'not a picture'],
+    'no sheet in it' => [fn () => ['inch:compare', ['--shot' => Photos::photographic(900, 700, 2)]], 'No sheet is seen'],
+    '64 pixels' => [fn ($drawing) => ['inch:compare', ['--shot' => Shot::take($drawing, new Mistakes, new Exposure(2, 5.0, side: 86))[0]]], 'is so small on this shot'],
+    'all of one colour' => [fn () => ['inch:compare', ['--shot' => Photos::make(64, 64, 'png')]], 'No sheet is seen'],
+    'three corners on a line' => [fn ($drawing, $shot) => ['inch:compare', ['--shot' => $shot(), '--corners' => '100,100 500,500 900,900 100,900']], 'lie on one line'],
+    'corners crossed' => [fn ($drawing, $shot) => ['inch:compare', ['--shot' => $shot(), '--corners' => '100,100 900,900 900,100 100,900']], 'wrong order'],
+    'three corners' => [fn ($drawing, $shot) => ['inch:compare', ['--shot' => $shot(), '--corners' => '100,100 900,900 900,100']], 'four corners'],
+    'corners far off' => [fn ($drawing, $shot) => ['inch:compare', ['--shot' => $shot(), '--corners' => '100,100 99999,100 99999,900 100,900']], 'outside the shot'],
+    'no corners' => [fn ($drawing, $shot) => ['inch:compare', ['--shot' => $shot(), '--corners' => 'here and there']], 'four places in pixels'],
+    'no such points' => [fn ($drawing, $shot) => ['inch:compare', ['--shot' => $shot(), '--points' => '/nowhere.json']], 'no such file'],
+    'points that are none' => [fn ($drawing, $shot) => ['inch:compare', ['--shot' => $shot(), '--points' => Photos::file('[{"name":"x"}]', '.json')]], 'Places come as a list'],
+    'nobody to move' => [fn () => ['inch:shoot', ['--out' => Photos::file('', '.jpg'), '--move' => ['nobody:1mm,1mm']]], 'no key point or thing called “nobody”'],
+    'a move of nothing' => [fn () => ['inch:shoot', ['--out' => Photos::file('', '.jpg'), '--move' => ['spout']]], 'give it as'],
+    'tilted over' => [fn () => ['inch:shoot', ['--out' => Photos::file('', '.jpg'), '--tilt' => '80']], 'a number from 0 to 35'],
+]);
+
+it('sets dividers for a ratio', function (string $ratio, string $pivot, string $end) {
+    // 200 mm from tip to tip: 100, 66.7 and 50 mm from the short end for 1, 2 and 3 (the arms are as the spans: pivot = length ÷ (ratio + 1)).
+    [$code, $said] = ran('inch:divider', ['--length' => '200mm', '--ratio' => $ratio, '--json' => true]);
+    expect($code)->toBe(0)->and(json_decode($said, true))->toMatchArray(['pivot_mm' => (float) $pivot, 'on_photo' => $end])->and(ran('inch:divider', ['--length' => '200mm', '--ratio' => $ratio])[1])->toContain('points prick');
+})->with([['1', '100', 'either'], ['2', '66.667', 'short'], ['3:1', '50', 'short'], ['1:3', '50', 'long'], ['3:2', '80', 'short'], ['0.5', '66.667', 'long']]);
+
+it('names the nearest hole, both ways round', function () {
+    expect((string) Dividers::nearest(Rational::of('1.45')))->toBe('3/2')->and((string) Dividers::nearest(Rational::of('0.7')))->toBe('2/3')->and(Dividers::fromShortEnd(Rational::nd(1, 2), Length::mm(300))->exact())->toBe('100');
+    expect(ran('inch:divider', ['--length' => 'x', '--ratio' => '2'])[0])->toBe(1)->and(ran('inch:divider', ['--length' => '8in', '--ratio' => 'x'])[0])->toBe(1);
+});
+
+it('rehearses with the simulated camera, another one each time', function () {
+    $drawing = Shot::drawing();
+    $id = test()->postJson("/api/drawings/{$drawing->id}/rehearsed-shot")->assertCreated()->json('id');
+    expect(Photo::query()->find($id)?->width)->toBeGreaterThan(1000);
+    $shot = Shot::keep($drawing, config('inch.data').'/photos/'.substr(Photo::query()->find($id)->sha256, 0, 2).'/'.Photo::query()->find($id)->sha256);
+    expect(compared($drawing, $shot)['first']['sentence'])->not->toBe('')->and(test()->postJson("/api/drawings/{$drawing->id}/rehearsed-shot")->assertCreated()->json('id'))->not->toBe($id);
+    expect(test()->getJson("/api/drawings/{$drawing->id}/contours")->assertOk()->json('lines'))->not->toBe([]);
+});
