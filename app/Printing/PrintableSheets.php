@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Printing;
 
 use App\Printing\Sheets\CalibrationPage;
+use App\Printing\Sheets\CorrectionSheet;
 use App\Printing\Sheets\CropCorners;
 use App\Printing\Sheets\FoldingStrips;
 use App\Printing\Sheets\GriddedReference;
@@ -27,6 +28,7 @@ final class PrintableSheets
         CropCorners::class,
         FoldingStrips::class,
         TracingPack::class,
+        CorrectionSheet::class,
         ToneBarStrip::class,
         PlanPage::class,
         CalibrationPage::class,

@@ -66,6 +66,11 @@ return [
     'bar' => ['across' => 'across: :length', 'down' => 'down: :length'],
     'gridded' => ':title: :columns by :rows, :size',
     'gridded mirrored' => ':title: :columns by :rows, :size, mirrored: left and right are swapped',
+    'corrections' => [
+        'title' => ':title, corrections',
+        'under' => 'Lay it under tracing paper, trace what is right, and put the drawing right from that; or hinge it over the drawing and look under it.',
+        'no shot' => 'There is no shot of the drawing yet: these are the photo’s lines alone.',
+    ],
     'trace' => [
         'title' => ':title: to trace', 'pixels' => ':pixels pixels to the inch', 'mirrored' => 'mirrored',
         'hinge' => 'Tape the joined tracing to the sheet along its top, at the two hinge marks: it then folds back over the work at any time and lies as before. The corner marks stand on the corners of the drawing.',

@@ -145,7 +145,7 @@ function inAddress(string $name, Drawing $drawing): string
     $some = match ($name) {
         'drawing' => [$drawing->id], 'photo' => [$drawing->photo->id], 'sitting' => ['1', '2'], 'column', 'row' => ['0', '1', '4', '59', '60', '999'], 'board' => ['paper', 'photo'], 'tick' => ['across-1', 'frame-1', 'down-2'],
         'device' => [PairedDevice::query()->value('id') ?? PairedDevice::admit('Easel', false)[0]->id],
-        'kind' => ['plan', 'gridded', 'empty', 'overlay', 'strips', 'viewfinder', 'corners', 'folding', 'tones', 'calibration', 'tracing'], 'format' => ['pdf', 'svg', 'png', 'csv', 'json'], default => ['abc', $drawing->id],
+        'kind' => ['plan', 'gridded', 'empty', 'overlay', 'strips', 'viewfinder', 'corners', 'folding', 'tones', 'calibration', 'tracing', 'corrections'], 'format' => ['pdf', 'svg', 'png', 'csv', 'json'], default => ['abc', $drawing->id],
     };
 
     return $some[mt_rand(0, count($some) - 1)];

@@ -15,7 +15,7 @@ final class SheetCommand extends Planning
 {
     protected $signature = 'inch:sheet
         {drawing : The drawing’s id}
-        {kind : gridded, overlay, strips, viewfinder, corners, folding, tracing, tones, plan or calibration}
+        {kind : gridded, overlay, strips, viewfinder, corners, folding, tracing, corrections, tones, plan or calibration}
         {--out= : Where to write it; the ending says the format: .pdf, .png or .svg}
         {--at= : print, page or drawing}
         {--page= : The printer’s paper, like a4, letter or 210x297mm; own makes one page as large as it takes}

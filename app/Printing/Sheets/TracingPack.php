@@ -6,14 +6,13 @@ namespace App\Printing\Sheets;
 
 use App\Models\Drawing;
 use App\Printing\At;
-use App\Printing\Line;
+use App\Printing\Hinges;
 use App\Printing\Pages;
 use App\Printing\PrintableSheet;
 use App\Printing\PrintOptions;
 use App\Printing\RasterLayer;
 use App\Printing\Ruling;
 use App\Printing\TiledLayout;
-use App\Printing\Type;
 use App\Wording\Say;
 
 /** The crop at the size of the drawing, over as many pages as that takes, to trace from. */
@@ -45,7 +44,7 @@ final readonly class TracingPack implements PrintableSheet
         $size = At::Drawing->size($plan);
         [$width, $height] = [$size->width->toFloat(), $size->height->toFloat()];
         $plate = RasterLayer::of($drawing, $plan, false, $options->look, $options->mirrored, min(self::MOST_WIDE, (int) ceil($width / 25.4 * self::DOTS_PER_INCH)));
-        $board = Ruling::of($drawing, $plan, true)->board($width, $height, false, $plate, self::hinges($width, $height), lines: $options->lines);
+        $board = Ruling::of($drawing, $plan, true)->board($width, $height, false, $plate, Hinges::on($width, $height), lines: $options->lines);
         $title = $drawing->title();
         $inch = $plate === null ? null : (int) round($plate->width() / $width * 25.4);
 
@@ -60,26 +59,5 @@ final readonly class TracingPack implements PrintableSheet
                 $options->mirrored ? Say::it('printing.trace.swapped') : null,
             ])),
         ))->on($options->printer);
-    }
-
-    /** @return list<\App\Printing\Element> the drawing's four corners, and where to tape it so that it can be lifted */
-    private static function hinges(float $width, float $height): array
-    {
-        $marks = [];
-        $arm = min(10, $width / 6, $height / 6);
-        foreach ([[0, 0, 1, 1], [$width, 0, -1, 1], [$width, $height, -1, -1], [0, $height, 1, -1]] as [$x, $y, $right, $down]) {
-            foreach ([[1.0, '#ffffff'], [0.35, '#22201d']] as [$weight, $colour]) {
-                $marks[] = new Line($x, $y, $x + $right * $arm, $y, $weight, $colour);
-                $marks[] = new Line($x, $y, $x, $y + $down * $arm, $weight, $colour);
-            }
-        }
-        foreach ([0.25, 0.75] as $share) {
-            foreach ([-1.5, 1.5] as $off) {
-                $marks[] = new Line($share * $width + $off, 0, $share * $width + $off, min(7, $height / 4), 0.35);
-            }
-            $width > 60 ? array_push($marks, ...Type::line($share * $width + 3, 5, 'hinge', 2.6)) : null;
-        }
-
-        return $marks;
     }
 }

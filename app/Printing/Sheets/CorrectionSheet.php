@@ -1,0 +1,134 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Printing\Sheets;
+
+use App\Documents\Choices\ShotChoice;
+use App\Models\Drawing;
+use App\Models\Photo;
+use App\Printing\At;
+use App\Printing\Element;
+use App\Printing\Hinges;
+use App\Printing\Line;
+use App\Printing\Pages;
+use App\Printing\PrintableSheet;
+use App\Printing\PrintOptions;
+use App\Printing\Ruling;
+use App\Printing\TiledLayout;
+use App\Printing\Type;
+use App\Shots\KeptShots;
+use App\Shots\SecondOpinion;
+use App\Wording\CompareWording;
+use App\Wording\Say;
+use InchLadder\Compare\Judged;
+use InchLadder\Impossible;
+use InchLadder\Plan\Plan;
+
+/** The photo's contours at the size of the drawing, with an arrow from where each place came out to where it belongs: to lie under tracing paper, or hinged over the drawing. */
+final readonly class CorrectionSheet implements PrintableSheet
+{
+    /** Mm between the places that a printed contour runs through. */
+    private const STEP = 1.2;
+
+    private const RED = '#b3321f';
+
+    /** Mm along an arrow's head. */
+    private const HEAD = 2.4;
+
+    public static function key(): string
+    {
+        return 'corrections';
+    }
+
+    public function takes(): array
+    {
+        return ['lines', 'mirrored', 'own'];
+    }
+
+    public function isRuledFrom(): bool
+    {
+        return false;
+    }
+
+    public function pages(Drawing $drawing, PrintOptions $options): Pages
+    {
+        $plan = $drawing->plan();
+        $size = At::Drawing->size($plan);
+        [$width, $height] = [$size->width->toFloat(), $size->height->toFloat()];
+        [$arrows, $says] = $this->arrows($drawing, $plan);
+        $board = Ruling::of($drawing, $plan, false)->board($width, $height, false, null, [...$this->contours($drawing, $plan, $width, $height), ...Hinges::on($width, $height), ...$arrows], lines: $options->lines);
+        $title = $drawing->title();
+
+        return (new TiledLayout(
+            $options->mirrored ? $board->mirrored() : $board,
+            $title,
+            implode(', ', array_filter([Say::it('printing.corrections.title', ['title' => mb_strimwidth($title, 0, 24, '…')]), $options->mirrored ? Say::it('printing.trace.mirrored') : null])),
+            $options->unit->isMetric(),
+            [$says, Say::it('printing.corrections.under'), Say::it('printing.trace.hinge')],
+        ))->on($options->printer);
+    }
+
+    /** @return array{list<Element>, string} of the last shot that can be judged; and what it tells first */
+    private function arrows(Drawing $drawing, Plan $plan): array
+    {
+        $shots = array_reverse($drawing->read()->json->shots);
+        foreach ($shots as $shot) {
+            try {
+                return $this->of($drawing, $plan, $shot);
+            } catch (Impossible) {
+                continue;
+            }
+        }
+
+        return [[], Say::it('printing.corrections.no shot')];
+    }
+
+    /** @return array{list<Element>, string} */
+    private function of(Drawing $drawing, Plan $plan, ShotChoice $shot): array
+    {
+        $opinion = app(KeptShots::class)->opinion($drawing, $plan, $shot, Photo::query()->findOrFail($shot->id));
+        $say = new CompareWording($plan, $opinion->comparison->wanted);
+        $elements = [];
+        foreach ($opinion->verdict->out() as $judged) {
+            array_push($elements, ...self::arrow($judged, $say->label($judged->measured->name)));
+        }
+
+        return [$elements, $say->first($opinion->verdict)];
+    }
+
+    /** @return list<Element> */
+    private static function arrow(Judged $judged, string $name): array
+    {
+        $measured = $judged->measured;
+        [$right, $down] = [$measured->x - $measured->outX, $measured->y - $measured->outY];
+        $long = max(1e-6, hypot($right, $down));
+        [$u, $v] = [$right / $long, $down / $long];
+        $head = min(self::HEAD, $long / 2);
+        $lines = [new Line($measured->outX, $measured->outY, $measured->x, $measured->y, 0.7, self::RED)];
+        foreach ([1, -1] as $side) {
+            $lines[] = new Line($measured->x, $measured->y, $measured->x - $head * ($u + 0.5 * $side * $v), $measured->y - $head * ($v - 0.5 * $side * $u), 0.7, self::RED);
+        }
+
+        return [...$lines, ...Type::line($measured->outX + 2, $measured->outY - 1.5, $name, 3, colour: self::RED)];
+    }
+
+    /** @return list<Element> */
+    private function contours(Drawing $drawing, Plan $plan, float $width, float $height): array
+    {
+        $lines = [];
+        foreach (app(SecondOpinion::class)->contours($plan, $drawing->photo) as $contour) {
+            $from = null;
+            foreach ($contour as $i => [$x, $y]) {
+                [$x, $y] = [$x * $width, $y * $height];
+                if ($from !== null && (hypot($x - $from[0], $y - $from[1]) >= self::STEP || $i === count($contour) - 1)) {
+                    $lines[] = new Line($from[0], $from[1], $x, $y, 0.25, '#6a655e');
+                    $from = [$x, $y];
+                }
+                $from ??= [$x, $y];
+            }
+        }
+
+        return $lines;
+    }
+}
