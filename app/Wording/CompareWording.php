@@ -24,6 +24,9 @@ final readonly class CompareWording
     /** @var array<string, string> what places are called, by their key */
     private array $names;
 
+    /** @var array<int, string> keys of those that the program chose */
+    private array $chosen;
+
     /** @param  list<Wanted>  $wanted */
     public function __construct(private Plan $plan, array $wanted)
     {
@@ -32,6 +35,7 @@ final readonly class CompareWording
             $names[$one->key] = self::name($one);
         }
         $this->names = $names;
+        $this->chosen = array_map(static fn (Wanted $one): string => $one->key, array_filter($wanted, static fn (Wanted $one): bool => $one->chosen));
     }
 
     /** What one place is called: a key point by its name, an extreme by its thing's, one that the program chose by its cell. */
@@ -113,7 +117,7 @@ final readonly class CompareWording
         $cell = $this->plan->layout->cell();
 
         return Say::it('comparing.amounts', [
-            'off' => $this->length($one->left),
+            'off' => $this->plan->choices->notation->ruler->round(Length::mm(Rational::near($one->left, 4)))->reading->isZero() ? Say::it('comparing.hardly') : Say::it('comparing.off', ['off' => $this->length($one->left)]),
             'passes' => $this->length($one->measured->tolerance),
             'percent' => (int) round(100 * $one->left / min($cell->width->toFloat(), $cell->height->toFloat())),
         ]);
@@ -201,6 +205,11 @@ final readonly class CompareWording
     private function wrongCell(Judged $one): string
     {
         $addresses = $this->plan->layout->addresses;
+        $cell = $this->plan->layout->cell();
+        // Over a line by less than half a cell nobody took the wrong one: how far is worth more.
+        if (abs($one->rest[0]) < $cell->width->toFloat() / 2 && abs($one->rest[1]) < $cell->height->toFloat() / 2) {
+            return Say::it('comparing.first.over the line', ['name' => $this->label($one->measured->name), 'cell' => $addresses->of(...$one->cell), 'in' => $addresses->of(...$one->cameOutIn), 'off' => $this->way(...$one->rest)]);
+        }
         [$columns, $rows] = [$one->cameOutIn[0] - $one->cell[0], $one->cameOutIn[1] - $one->cell[1]];
 
         return Say::it('comparing.first.wrong cell', [
@@ -258,6 +267,9 @@ final readonly class CompareWording
     /** @param  list<Judged>  $places */
     private function listed(array $places): string
     {
-        return Say::listed(array_map(fn (Judged $one): string => $this->label($one->measured->name), array_slice($places, 0, 6)));
+        // What the artist marked is named; what the program chose, only where there is nothing else.
+        $marked = array_values(array_filter($places, fn (Judged $one): bool => ! in_array($one->measured->name, $this->chosen, true)));
+
+        return Say::listed(array_map(fn (Judged $one): string => $this->label($one->measured->name), array_slice($marked === [] ? $places : $marked, 0, 6)));
     }
 }

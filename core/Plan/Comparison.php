@@ -17,8 +17,11 @@ use InchLadder\Things\ThingInCrop;
 /** What of a plan a drawing is judged by, and the verdict on where it came out. */
 final readonly class Comparison
 {
-    /** With fewer marked, the program chooses some more. */
-    private const ENOUGH = 4;
+    /** With fewer marked, the program chooses some more: the whole is told by many places better than by few. */
+    private const ENOUGH = 12;
+
+    /** Mm about a marked place in which it chooses none. */
+    private const BESIDE = 12.0;
 
     /** @param  list<Wanted>  $wanted */
     private function __construct(private Plan $plan, public array $wanted)
@@ -34,8 +37,10 @@ final readonly class Comparison
         if (count($wanted) < self::ENOUGH) {
             $area = $plan->layout->fitted->area;
             [$wide, $high] = [$area->width->toFloat(), $area->height->toFloat()];
+            $marked = $wanted;
             foreach (TellingPlaces::of($lines, $wide, $high) as [$x, $y]) {
-                $wanted[] = self::chosen($plan, $x / $wide, $y / $high, $wanted);
+                $near = array_filter($marked, static fn (Wanted $one): bool => hypot($one->x * $wide - $x, $one->y * $high - $y) < self::BESIDE);
+                $near === [] && $wanted[] = self::chosen($plan, $x / $wide, $y / $high, $wanted);
             }
         }
 

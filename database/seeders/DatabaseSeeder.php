@@ -24,7 +24,11 @@ final class DatabaseSeeder extends Seeder
             'photo' => ['kind' => 'print', 'width' => '6 in', 'height' => '7 1/2 in'],
             'paper' => ['sheet' => 'artist-11x14', 'width' => '11 in', 'height' => '14 in', 'margins' => array_fill_keys(['top', 'right', 'bottom', 'left'], '1/2 in')],
             'fit' => ['way' => 'inset'],
-            'points' => [['name' => 'handle', 'x' => '0.8', 'y' => '0.36', 'cross' => false], ['name' => 'near pear', 'x' => '0.245', 'y' => '0.5', 'cross' => true]],
+            'points' => [
+                ['name' => 'spout', 'x' => '0.4505', 'y' => '0.338', 'cross' => false, 'critical' => true], ['name' => 'handle', 'x' => '0.81', 'y' => '0.401', 'cross' => false], ['name' => 'stalk', 'x' => '0.2465', 'y' => '0.4824', 'cross' => true],
+                ['name' => 'lying stalk', 'x' => '0.6185', 'y' => '0.6646', 'cross' => false], ['name' => 'foot', 'x' => '0.639', 'y' => '0.722', 'cross' => false], ['name' => 'cloth', 'x' => '0.7237', 'y' => '0.863', 'cross' => false],
+            ],
+            'shots' => $this->shots($photos, ['jug-placed' => '2026-11-20T16:40:00Z', 'jug-refined' => '2026-11-22T11:05:00Z']),
             'grid' => ['school' => 'proportional', 'columns' => 8, 'rows' => 10],
         ]);
         $this->copy($jug, 80, range(0, 8));
@@ -49,6 +53,22 @@ final class DatabaseSeeder extends Seeder
 
         // What the simulated printer's two bars measure, at 97 and 98 of a hundred.
         (new Printers(Unit::Inch))->keep('Practice, simulated', 'letter', '1/4 in', '6.79 in', '8.82 in');
+    }
+
+    /**
+     * Shots by the simulated camera, made with `inch:shoot` (how stands beside them) and looked through once: corners as they were found.
+     *
+     * @param  array<string, string>  $taken  when, by their names
+     * @return list<array<string, mixed>>
+     */
+    private function shots(PhotoStore $photos, array $taken): array
+    {
+        /** @var array<string, array{how: string, corners: string}> $known */
+        $known = json_decode((string) file_get_contents(database_path('demo/shots/shots.json')), true);
+
+        return array_map(static fn (string $name, string $when): array => [
+            'id' => $photos->take(database_path("demo/shots/{$name}.jpg"))->id, 'taken' => $when, 'pass' => null, 'corners' => $known[$name]['corners'], 'of' => 'sheet', 'found' => true, 'readings' => [],
+        ], array_keys($taken), array_values($taken));
     }
 
     /** @param  array<string, mixed>  $choices */

@@ -13,6 +13,7 @@ return [
         'thing' => '“:thing” came out :how: move it as one, and it takes :names with it.',
         'neighbours' => ':names came out together :how: move them as one.',
         'point' => '“:name” is :off: mend that first.',
+        'over the line' => '“:name” belongs in :cell and came out in :in, :off.',
         'wrong cell' => '“:name” belongs in :cell and was drawn in :in, :by.',
     ],
     'rows low' => '{1} one row too low|[2,*] :count rows too low',
@@ -37,6 +38,8 @@ return [
         'meant' => '“:name” was moved on purpose: :wanted were meant, and it is :off.',
     ],
     'amounts' => ':off; :passes pass; :percent % of the cell',
+    'hardly' => 'hardly off',
+    'off' => ':off off',
     'fault' => [
         'cut off' => 'A corner of the sheet is at the edge of the shot: take the whole sheet, with some table round it.',
         'too small' => 'The sheet is small on this shot; nothing finer than half a millimetre is told. Go nearer, or take a larger picture.',

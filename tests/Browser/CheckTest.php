@@ -5,7 +5,7 @@ use Tests\Photos;
 
 it('takes lengths on the photo, compares them, and judges the drawing by its ruler', function () {
     $made = json_decode(Table::lay()->artisan('inch:new '.Photos::make(900, 600).' --title=Compared --sheet=9x6in --photo=9x6in --columns=3'), true);
-    $table = Table::lay()->go("/drawing/{$made['drawing']}/check")->see('h2', 'Compare')->see('nav', 'nothing compared yet');
+    $table = Table::lay()->go("/drawing/{$made['drawing']}/check")->see('.workings', 'Compare')->see('nav', 'nothing compared yet');
     $take = fn (array $from, array $to) => $table->press('take a length')->drawOn('[data-test=photo-board] image', $from, $to)->kept();
     $take([0.2, 0.5], [0.8, 0.5]);
     // The photo is as large as the paper: six tenths of 9 in, as near as a hand on a screen draws it.
@@ -38,9 +38,51 @@ it('takes lengths on the photo, compares them, and judges the drawing by its rul
 
 it('finds what lies under what among the key points', function () {
     $made = json_decode(Table::lay()->artisan('inch:new '.Photos::make(900, 600).' --title=Plumb --sheet=9x6in --photo=9x6in --columns=3'), true);
-    $table = Table::lay()->go("/drawing/{$made['drawing']}/check")->see('h2', 'Compare')->unfold('Key points');
+    $table = Table::lay()->go("/drawing/{$made['drawing']}/check")->see('.workings', 'Compare')->unfold('Key points');
     foreach ([[0.3, 0.2], [0.3, 0.8]] as $at) {
         $table->press('add a point')->drawOn('[data-test=photo-board] image', $at, $at)->kept();
     }
     $table->see('[data-test=alignments]', 'point 2 is plumb under point 1')->isAccessible('Check, aligned')->isQuiet();
+});
+
+it('looks at the drawing: a shot is found, laid over, judged, and put right by hand', function () {
+    $table = Table::lay();
+    $id = collect($table->shelf())->firstWhere('title', 'Jug on the sill')['id'];
+    $table->go("/drawing/{$id}/check")->see('[data-test=shots]', 'Second opinion');
+    expect($table->all('[data-test=shot]'))->toHaveCount(2);
+    $table->click('[data-test=shot]')->see('[data-test=verdict]', '“spout” is')->see('[data-test=verdict]', 'mend that first');
+    expect($table->all('[data-test=judged-out]'))->toHaveCount(1)->and(count($table->all('[data-test=judged-within]')))->toBeGreaterThan(4);
+    $table->isAccessible('Check, a shot');
+
+    // The photo over it, five ways and its contours; a key each.
+    foreach (['2', '5'] as $key) {
+        $table->key($key)->see('[data-test=photo-over]', '');
+    }
+    $table->key('4')->see('[data-test=photo-over]', '')->key('c')->see('[data-test=shot-contours]', '')->key('1');
+    expect($table->all('[data-test=photo-over]'))->toHaveCount(0);
+
+    // What was not found for sure is set by hand; what was meant is left out; both are taken back.
+    $table->see('[data-test=shots]', 'was not found for sure');
+    $table->browser->executeScript('[...document.querySelectorAll("[data-test=judged]")].find((one) => one.textContent.includes("was not found for sure")).querySelectorAll("button")[1].click()');
+    $table->see('[data-test=placing]', 'Tap where');
+    $table->drawOn('[data-test=shot-board] image', [0.3, 0.5], [0.3, 0.5])->kept();
+    $table->press('on purpose')->kept()->see('.verdict', 'Changed on purpose');
+    $table->click('[data-test=undo]')->kept()->click('[data-test=undo]')->kept()->see('[data-test=shots]', 'was not found for sure');
+
+    // The corners, by keys under the loupe; a reload and the way back know the shot.
+    $table->click('[data-test=set-corners]')->see('.corners', 'Pull each grip');
+    $table->browser->executeScript('document.querySelector("[data-test=grip-0]").focus()');
+    $table->browser->getKeyboard()->sendKeys(Facebook\WebDriver\WebDriverKeys::ARROW_RIGHT);
+    $table->see('[data-test=loupe]', '')->isAccessible('Check, corners')->click('[data-test=corners-done]')->kept()->see('[data-test=verdict]', 'spout');
+    $table->browser->navigate()->refresh();
+    $table->see('[data-test=verdict]', 'spout')->press('put the shot away');
+    expect($table->all('[data-test=shot-board]'))->toHaveCount(0);
+    $table->browser->navigate()->back();
+    $table->see('[data-test=verdict]', 'spout');
+
+    // Over time, and once more by the simulated camera.
+    $table->unfold('Over time')->see('[data-test=trend]', 'typically');
+    $table->click('[data-test=rehearse]')->see('[data-test=shots] li:nth-child(3)', '20')->kept()->see('[data-test=verdict]', '');
+    $table->click('[data-test=undo]')->kept();
+    $table->isQuiet();
 });
