@@ -117,7 +117,7 @@ final readonly class CompareWording
         $cell = $this->plan->layout->cell();
 
         return Say::it('comparing.amounts', [
-            'off' => $this->plan->choices->notation->ruler->round(Length::mm(Rational::near($one->left, 4)))->reading->isZero() ? Say::it('comparing.hardly') : Say::it('comparing.off', ['off' => $this->length($one->left)]),
+            'off' => $this->off($one->left),
             'passes' => $this->length($one->measured->tolerance),
             'percent' => (int) round(100 * $one->left / min($cell->width->toFloat(), $cell->height->toFloat())),
         ]);
@@ -137,13 +137,13 @@ final readonly class CompareWording
     {
         [$typical, $largest] = [$verdict->typical(), $verdict->largest()];
 
-        return $typical === null || $largest === null ? Say::it('comparing.misfit.none') : Say::it('comparing.misfit.is', ['typical' => $this->length($typical), 'largest' => $this->length($largest)]);
+        return $typical === null || $largest === null ? Say::it('comparing.misfit.none') : Say::it('comparing.misfit.is', ['typical' => $this->off($typical), 'largest' => $this->off($largest)]);
     }
 
     /** Where a place stands now, and whether it drifted. */
     public function drift(Drift $drift): string
     {
-        return Say::it('comparing.drift.'.($drift->drifted() ? 'drifted' : ($drift->passes() ? 'right' : 'out')), ['name' => $this->label($drift->name), 'off' => $this->length($drift->last())]);
+        return Say::it('comparing.drift.'.($drift->drifted() ? 'drifted' : ($drift->passes() ? 'right' : 'out')), ['name' => $this->label($drift->name), 'off' => $this->off($drift->last())]);
     }
 
     /**
@@ -160,7 +160,7 @@ final readonly class CompareWording
         [$before, $now] = array_slice($typical, -2);
         $step = $this->plan->choices->notation->ruler->step->toFloat() / 4;
 
-        return Say::it('comparing.trend.'.(abs($now - $before) < $step ? 'same' : ($now < $before ? 'better' : 'worse')), ['now' => $this->length($now), 'before' => $this->length($before)]);
+        return Say::it('comparing.trend.'.(abs($now - $before) < $step ? 'same' : ($now < $before ? 'better' : 'worse')), ['now' => $this->off($now), 'before' => $this->off($before)]);
     }
 
     private function nothing(Verdict $verdict): string
@@ -252,6 +252,12 @@ final readonly class CompareWording
         usort($parts, static fn (array $a, array $b): int => $b[0] <=> $a[0]);
 
         return $parts === [] ? Say::it('comparing.too.little') : Say::listed(array_column($parts, 1));
+    }
+
+    /** How far off, as the ruler reads it. */
+    private function off(float $mm): string
+    {
+        return $this->plan->choices->notation->ruler->round(Length::mm(Rational::near($mm, 4)))->reading->isZero() ? Say::it('comparing.hardly') : Say::it('comparing.off', ['off' => $this->length($mm)]);
     }
 
     private function length(float $mm): string

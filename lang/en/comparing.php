@@ -52,8 +52,8 @@ return [
     ],
     'points unreadable' => 'Places come as a list: [{"name":"eye","crop":[0.4,0.3],"shot":[812,640]}], crop in shares from 0 to 1, shot in pixels.',
     'no file' => 'There is no such file: :file.',
-    'misfit' => ['none' => 'nothing measured', 'is' => 'typically :typical off, at most :largest'],
-    'drift' => ['right' => '“:name” is where it belongs.', 'out' => '“:name” is :off off.', 'drifted' => '“:name” was right at the shot before, and is :off off now.'],
-    'trend' => ['better' => 'It gets better: :now off, typically, after :before.', 'worse' => 'It got worse: :now off, typically, after :before.', 'same' => 'It stays as it was: :now off, typically.'],
+    'misfit' => ['none' => 'nothing measured', 'is' => 'typically :typical, at most :largest'],
+    'drift' => ['right' => '“:name” is where it belongs.', 'out' => '“:name” is :off.', 'drifted' => '“:name” was right at the shot before, and is :off now.'],
+    'trend' => ['better' => 'It gets better: :now, typically, after :before.', 'worse' => 'It got worse: :now, typically, after :before.', 'same' => 'It stays as it was: :now, typically.'],
     'rehearsed' => 'a shot by the simulated camera',
 ];

@@ -12,6 +12,8 @@ export interface Box {
 export interface Stage {
   /** How wide it is. */
   width: number
+  /** Whether the paper lies there alone. */
+  alone: boolean
   /** What is shown of the photo: all of it, or the crop alone. */
   photo: Box
   crop: Box
@@ -26,7 +28,8 @@ export interface Stage {
   paperScale: number
 }
 
-export type Focus = 'photo' | 'paper' | 'both'
+/** `sheet` is the paper, alone where there is no room for both. */
+export type Focus = 'photo' | 'paper' | 'both' | 'sheet'
 
 export interface View {
   zoom: number
@@ -63,7 +66,9 @@ export function layStage(workings: Workings, focus: Focus, wholePhoto: boolean, 
   const cropTop = wholePhoto ? crop.top * whole.h : 0
   const sheet = { w: workings.sheet.width.mm, h: workings.sheet.height.mm }
 
-  const ladder = room.width < SLIM_ROOM ? SLIM_LADDER : LADDER
+  const slim = room.width < SLIM_ROOM
+  const alone = focus === 'sheet' && slim
+  const ladder = alone ? 0 : slim ? SLIM_LADDER : LADDER
   const width = Math.max(200, room.width - LABELS.left - ladder - EDGE)
   const height = Math.max(160, room.height - LABELS.top - LABELS.bottom - (room.width < SLIM_ROOM ? 0 : TRUE_SIZE))
   let photoScale: number
@@ -73,7 +78,7 @@ export function layStage(workings: Workings, focus: Focus, wholePhoto: boolean, 
     const below = Math.max(shown.h - cropTop, sheet.h - drawing.top.mm)
     photoScale = paperScale = Math.min(width / (shown.w + sheet.w), height / (above + below))
   } else {
-    const share = focus === 'photo' ? 0.66 : 0.3
+    const share = focus === 'photo' ? 0.66 : alone ? 0.001 : 0.3
     photoScale = Math.min((width * share) / shown.w, height / shown.h)
     paperScale = Math.min((width * (1 - share)) / sheet.w, height / sheet.h)
   }
@@ -100,6 +105,7 @@ export function layStage(workings: Workings, focus: Focus, wholePhoto: boolean, 
   })
   return {
     width: room.width,
+    alone,
     photo: at,
     crop: wholePhoto ? { x: at.x + crop.left * at.w, y: at.y + crop.top * at.h, w: crop.share_w * at.w, h: crop.share_h * at.h } : at,
     sheet: paper,

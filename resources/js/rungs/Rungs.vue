@@ -30,6 +30,8 @@ const tool = useTool()
 const tones = useTones()
 const shots = useShots()
 useShotInAddress(() => props.rung)
+/** The sheet that was photographed is what the page is about. */
+const onShot = computed(() => props.rung === 'check' && shots.shot !== null)
 const page = computed(() => about.value.boards!)
 const following = computed(() => rungs[rungs.findIndex((rung) => rung.key === props.rung) + 1])
 
@@ -62,16 +64,16 @@ onUnmounted(() => (store.rung = null))
 </script>
 
 <template>
-  <RungPage :id="id" :rung="rung" :name="$t(`rung.${about.key}`)">
+  <RungPage :id="id" :tall="onShot" :rung="rung" :name="$t(`rung.${about.key}`)">
     <template #default="{ drawing, workings }">
       <ShotCorners v-if="rung === 'check' && shots.corners" :key="shots.chosen ?? ''" />
       <div v-else class="over">
-        <Verdict v-if="rung === 'check' && shots.shot" />
+        <Verdict v-if="onShot" />
         <Boards
           v-model:lit="lit"
           :drawing="drawing"
           :workings="workings"
-          :focus="page.focus"
+          :focus="onShot ? 'sheet' : page.focus"
           :whole-photo="page.wholePhoto"
           :grid="page.grid"
           :rung="rung"
@@ -111,5 +113,11 @@ onUnmounted(() => (store.rung = null))
 
 .over:has(> .verdict) {
   grid-template-rows: auto minmax(0, 1fr);
+}
+
+@media (max-width: 760px) {
+  .over:has(> .verdict) {
+    grid-template-rows: auto 60vh;
+  }
 }
 </style>

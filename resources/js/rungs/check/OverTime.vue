@@ -33,11 +33,11 @@ function draw() {
   chart.setOption({
     animation: false,
     textStyle: { fontFamily: 'Source Sans 3', fontSize: 14 },
-    grid: { left: 40, right: 10, top: 34, bottom: 24 },
-    legend: { top: 0, left: 0, textStyle: { color: colour('--graphite'), fontSize: 14 } },
+    grid: { left: 40, right: 10, top: 40, bottom: 24 },
+    legend: { top: 0, right: 0, textStyle: { color: colour('--graphite'), fontSize: 14 } },
     tooltip: { trigger: 'axis', formatter: (at: unknown) => all[(at as { dataIndex: number }[])[0]?.dataIndex ?? 0]?.misfit ?? '' },
     xAxis: { type: 'category', data: all.map((_, i) => String(i + 1)), axisLabel: { color: colour('--graphite'), fontSize: 14 }, axisLine: { lineStyle: { color: colour('--tick') } } },
-    yAxis: { type: 'value', name: 'mm', min: 0, nameTextStyle: { color: colour('--graphite'), fontSize: 14 }, axisLabel: { color: colour('--graphite'), fontSize: 14 }, splitLine: { lineStyle: { color: colour('--rule') } } },
+    yAxis: { type: 'value', name: 'mm', min: 0, nameGap: 10, nameTextStyle: { color: colour('--graphite'), fontSize: 14 }, axisLabel: { color: colour('--graphite'), fontSize: 14 }, splitLine: { lineStyle: { color: colour('--rule') } } },
     series: [line(t('shots.typical'), all.map((one) => one.typical_mm), colour('--done'), false), line(t('shots.largest'), all.map((one) => one.largest_mm), colour('--red'), true)],
   })
 }
