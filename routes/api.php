@@ -45,6 +45,7 @@ Route::delete('bin', [DrawingController::class, 'emptyBin']);
 Route::get('drawings/{drawing}/shots', [ShotController::class, 'index']);
 Route::get('drawings/{drawing}/shots/{photo}', [ShotController::class, 'show']);
 Route::post('drawings/{drawing}/shots/{photo}/corners', [ShotController::class, 'corners']);
+Route::get('drawings/{drawing}/shots/{photo}/places.csv', [ShotController::class, 'places']);
 Route::get('drawings/{drawing}/shots/{photo}/at', [ShotController::class, 'at']);
 Route::get('drawings/{drawing}/contours', [ShotController::class, 'contours']);
 Route::get('drawings/{drawing}/shots/{photo}/flat.jpg', [ShotController::class, 'flat']);

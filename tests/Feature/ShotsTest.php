@@ -50,6 +50,8 @@ it('tells from a shot what to mend first; and keeps it, through a reload, undo a
     $at = test()->getJson("/api/drawings/{$drawing->id}/shots/{$shot}/at?name=spout&x={$spout['came_out'][0]}&y={$spout['came_out'][1]}")->assertOk()->json('at');
     expect(array_map(floatval(...), explode(' ', $at)))->toEqualWithDelta(array_map(floatval(...), explode(' ', $spout['at'])), 1e-4);
 
+    expect(test()->get("/api/drawings/{$drawing->id}/shots/{$shot}/places.csv")->assertOk()->content())->toContain('spout,out,')->toContain('3/16 in too low');
+
     // Meant: left out, told apart, and taken back.
     Drawings::rechoose($drawing, ['meant' => [['name' => 'spout', 'right_mm' => $spout['right_mm'], 'down_mm' => $spout['down_mm']]]]);
     $meant = compared($drawing, $shot);

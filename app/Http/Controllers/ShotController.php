@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Archive\PlaceList;
 use App\Devices\SimulatedCamera;
 use App\Documents\Choices\BesideChoice;
 use App\Documents\Choices\ShotChoice;
@@ -17,6 +18,7 @@ use App\Wire\ShotsWriter;
 use App\Wording\Say;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use Illuminate\Http\Response;
 use InchLadder\Layout\Places;
 use OpenApi\Attributes as OA;
 use Symfony\Component\HttpFoundation\BinaryFileResponse;
@@ -53,6 +55,15 @@ final readonly class ShotController
         $plan = $drawing->plan();
 
         return new JsonResponse((new CompareWriter($plan, $this->kept->opinion($drawing, $plan, $this->shot($drawing, $photo), $photo)))->compare());
+    }
+
+    public function places(Drawing $drawing, Photo $photo): Response
+    {
+        $plan = $drawing->plan();
+
+        $opinion = $this->kept->opinion($drawing, $plan, $this->shot($drawing, $photo), $photo);
+
+        return new Response((new PlaceList($plan, $opinion->comparison->wanted, $opinion->verdict))->csv(), 200, ['Content-Type' => 'text/csv; charset=utf-8', 'Content-Disposition' => 'attachment; filename="places.csv"']);
     }
 
     public function corners(Drawing $drawing, Photo $photo): JsonResponse

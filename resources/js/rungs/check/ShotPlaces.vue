@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { t } from '@/lang'
+import { useDrawing } from '@/stores/drawing'
 import { useShots } from '@/stores/shots'
 import { useTool } from '@/stores/tool'
 import Fold from '@/ui/Fold.vue'
@@ -9,6 +10,7 @@ import Num from '@/ui/Num.vue'
 /** Every place that is judged, the farthest out first: confirmed, set by hand, or moved on purpose. */
 const shots = useShots()
 const tool = useTool()
+const store = useDrawing()
 const points = computed(() => shots.told?.points ?? [])
 const out = computed(() => points.value.filter((one) => !one.within && one.sure && !one.meant).length)
 const missing = computed(() => (shots.told?.not_measured ?? []).filter((name) => !points.value.some((one) => one.name === name)))
@@ -32,6 +34,7 @@ function setByHand(name: string, label: string) {
         <button v-if="one.meant" type="button" class="button bare" @click="shots.mean(one.name, null)">{{ $t('shots.notMeant') }}</button>
       </div>
     </article>
+    <p class="row"><a class="button bare" :href="`/api/drawings/${store.drawing?.id}/shots/${shots.chosen}/places.csv`">{{ $t('shots.csv') }}</a><router-link v-if="store.drawing" class="button bare" :to="{ name: 'print', params: { id: store.drawing.id, sheet: 'corrections' } }">{{ $t('shots.printCorrections') }}</router-link></p>
     <p v-for="name in missing" :key="name" class="row"><span>? {{ name }}</span><button type="button" class="button bare" @click="setByHand(name, name)">{{ $t('shots.setByHand') }}</button></p>
   </Fold>
 </template>
