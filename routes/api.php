@@ -8,6 +8,7 @@ use App\Http\Controllers\CopyController;
 use App\Http\Controllers\DrawingController;
 use App\Http\Controllers\FinishController;
 use App\Http\Controllers\HouseController;
+use App\Http\Controllers\InstrumentController;
 use App\Http\Controllers\LogController;
 use App\Http\Controllers\MarkingController;
 use App\Http\Controllers\PhotoController;
@@ -88,6 +89,11 @@ Route::post('photos', [PhotoController::class, 'store']);
 Route::get('photos/{photo}/preview.jpg', [PhotoController::class, 'preview']);
 Route::get('photos/{photo}/tones.jpg', [PhotoController::class, 'tones']);
 Route::get('photos/{photo}/cut.jpg', [PhotoController::class, 'cut']);
+
+Route::get('instruments/scale', [InstrumentController::class, 'scale']);
+Route::get('instruments/dividers', [InstrumentController::class, 'dividers']);
+Route::get('instruments/square', [InstrumentController::class, 'square']);
+Route::get('instruments/papers', [InstrumentController::class, 'papers']);
 
 Route::get('house', [HouseController::class, 'show']);
 Route::post('house/code', [HouseController::class, 'code']);

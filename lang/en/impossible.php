@@ -174,4 +174,7 @@ return [
         'anywhere' => 'No sheet is seen on this shot. Lay the drawing on something darker and take all of it in; or set the four corners by hand.',
         'too small' => 'The sheet is so small on this shot that nothing on it can be measured; take a picture of 1,500 pixels across the sheet or more.',
     ],
+    'LengthOfNothing' => [
+        'to scale by' => 'Nothing can be scaled by a length of 0; measure the same thing on the photo and on the paper.',
+    ],
 ];

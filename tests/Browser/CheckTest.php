@@ -86,3 +86,14 @@ it('looks at the drawing: a shot is found, laid over, judged, and put right by h
     $table->click('[data-test=undo]')->kept();
     $table->isQuiet();
 });
+
+it('lays instruments on the table without a drawing', function () {
+    $table = Table::lay()->go('/instruments')->see('[data-test=scale]', '×1 1/2');
+    $table->write('A length on the photo', '4 cm')->write('The same on the paper', '10 cm')->write('Another length', '3 cm')->see('[data-test=scale]', '7.5 cm')->see('[data-test=scale]', '2.5 cm');
+    $table->write('A part of it', 'a bit')->see('.fault', 'is no part')->write('A part of it', '2/5')->see('[data-test=scale]', '2/5 of it');
+    $table->write('From tip to tip', '200 mm')->write('Paper to photo', '2')->see('[data-test=dividers]', '2 5/8 in from the short end');
+    $table->write('Diagonal falling to the right', '15 in')->write('Diagonal rising to the right', '15 1/4 in')->see('[data-test=square]', 'Not square');
+    $table->press('ISO 216, A')->see('[data-test=papers]', '21 × 29.7 cm')->isAccessible('Instruments');
+    $table->browser->navigate()->refresh();
+    $table->see('[data-test=scale]', '2/5 of it')->press('Shelf')->see('h1', 'Inch Ladder')->isQuiet();
+});

@@ -676,6 +676,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/instruments/scale": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["quickScale"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/schools": {
         parameters: {
             query?: never;
@@ -686,6 +702,54 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["schools"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/instruments/dividers": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["setDividers"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/instruments/square": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["isSquare"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/instruments/papers": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["papers"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -1621,6 +1685,22 @@ export interface components {
             photo: number[][];
             paper: number[][];
         };
+        /** @description Sheets of one standard, the largest first. */
+        PaperFamilyJson: {
+            name: string;
+            sheets: components["schemas"]["PaperSizeJson"][];
+        };
+        /** @description A sheet, in both units. */
+        PaperSizeJson: {
+            name: string;
+            /** Format: float */
+            width_mm: number;
+            /** Format: float */
+            height_mm: number;
+            inches: string;
+            centimetres: string;
+            shape: string;
+        };
         /** @description A pass, and the card it opens with. */
         PassJson: {
             /** @enum {string} */
@@ -1749,6 +1829,17 @@ export interface components {
             rank: number;
             /** @enum {string} */
             turn: "given" | "advised" | "upright" | "sideways";
+        };
+        /** @description One length on the photo and on the paper, and what follows for another. */
+        QuickScaleJson: {
+            factor: string;
+            /** Format: float */
+            photo_mm: number;
+            /** Format: float */
+            paper_mm: number;
+            inches: components["schemas"]["LengthJson"];
+            centimetres: components["schemas"]["LengthJson"];
+            lines: string[];
         };
         /** @description One ruler reading: true, rounded, and by how much it is off in words. */
         ReadingJson: {
@@ -3722,6 +3813,33 @@ export interface operations {
             };
         };
     };
+    quickScale: {
+        parameters: {
+            query?: {
+                photo?: string;
+                paper?: string;
+                length?: string;
+                part?: string;
+                unit?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description What follows. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["QuickScaleJson"];
+                };
+            };
+            422: components["responses"]["Trouble"];
+        };
+    };
     schools: {
         parameters: {
             query?: never;
@@ -3742,6 +3860,80 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["SchoolJson"][];
+                };
+            };
+        };
+    };
+    setDividers: {
+        parameters: {
+            query?: {
+                length?: string;
+                ratio?: string;
+                unit?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Where the pivot sits. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SetDividersJson"];
+                };
+            };
+            422: components["responses"]["Trouble"];
+        };
+    };
+    isSquare: {
+        parameters: {
+            query?: {
+                width?: string;
+                height?: string;
+                falling?: string;
+                rising?: string;
+                unit?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Whether a frame is square. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["VerdictJson"];
+                };
+            };
+            422: components["responses"]["Trouble"];
+        };
+    };
+    papers: {
+        parameters: {
+            query?: {
+                unit?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Families of sheets. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PaperFamilyJson"][];
                 };
             };
         };

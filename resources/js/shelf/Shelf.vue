@@ -141,6 +141,7 @@ async function putBack() {
       <svg viewBox="0 0 20 20" width="26" height="26" aria-hidden="true"><path d="M4 1v18M16 1v18M4 5h12M4 10h12M4 15h12" /></svg>
       <h1>{{ $t('shelf.inchLadder') }}</h1>
       <span class="soft">{{ $t('shelf.aPhotoOnToPaper') }}</span>
+      <router-link class="button bare" :to="{ name: 'instruments' }">{{ $t('instruments.instruments') }}</router-link>
       <button type="button" class="button bare" :aria-expanded="housing" @click="housing = !housing">{{ $t('house.letIn') }}</button>
       <button type="button" class="button bare" @click="scheme = scheme === 'dark' ? 'light' : 'dark'">{{ scheme === 'dark' ? $t('shelf.day') : $t('shelf.lamp') }}</button>
     </header>

@@ -1,0 +1,194 @@
+<script setup lang="ts">
+import { useDebounceFn, useLocalStorage, useTitle } from '@vueuse/core'
+import { computed, reactive, ref, shallowRef, watch } from 'vue'
+import { api, Refused } from '@/api/client'
+import type { components } from '@/api/schema'
+import { t } from '@/lang'
+import { provideFaults } from '@/ui/faults'
+import Num from '@/ui/Num.vue'
+import Pick from '@/ui/Pick.vue'
+import TypedInput from '@/ui/TypedInput.vue'
+import PairOfDividers from './PairOfDividers.vue'
+import PaperFamily from './PaperFamily.vue'
+
+/** What lies on the table without a drawing: a rule with two lengths, dividers, a square, sheets folded into one another. Each answers as it is touched. */
+type Schemas = components['schemas']
+const unit = useLocalStorage<'in' | 'cm'>('inch-ladder.instruments.unit', 'in')
+const typed = useLocalStorage('inch-ladder.instruments', { photo: '2 in', paper: '3 in', length: '1 1/4 in', part: '1/3', arms: '8 in', ratio: '3:2', width: '9 in', height: '12 in', falling: '', rising: '' }, { mergeDefaults: true })
+const faults = reactive<Record<string, string | undefined>>({})
+provideFaults(() => faults)
+useTitle(t('instruments.instruments'))
+
+const scale = shallowRef<Schemas['QuickScaleJson'] | null>(null)
+const dividers = shallowRef<Schemas['SetDividersJson'] | null>(null)
+const square = shallowRef<Schemas['VerdictJson'] | null>(null)
+const papers = shallowRef<Schemas['PaperFamilyJson'][]>([])
+const family = ref<string>('')
+
+/** Asks one instrument; what it cannot read stands beside the field it was typed in. */
+async function ask<T>(names: Record<string, string>, question: () => Promise<T>): Promise<T | null> {
+  for (const name of Object.values(names)) faults[name] = undefined
+  try {
+    return await question()
+  } catch (error) {
+    if (!(error instanceof Refused)) throw error
+    for (const [name, sentences] of Object.entries(error.trouble.errors ?? {})) faults[names[name] ?? name] = sentences[0]
+    return null
+  }
+}
+
+const read = useDebounceFn(async () => {
+  const { photo, paper, length, part, arms, ratio, width, height, falling, rising } = typed.value
+  const [a, b, c] = await Promise.all([
+    ask({ photo: 'photo', paper: 'paper', length: 'length', part: 'part' }, () => api.quickScale({ photo, paper, length, part, unit: unit.value })),
+    ask({ length: 'arms', ratio: 'ratio' }, () => api.setDividers({ length: arms, ratio, unit: unit.value })),
+    ask({ width: 'width', height: 'height', falling: 'falling', rising: 'rising' }, () => api.isSquare({ width, height, falling, rising, unit: unit.value })),
+  ])
+  ;[scale.value, dividers.value, square.value] = [a, b, c]
+}, 150)
+watch([typed, unit], read, { deep: true, immediate: true })
+watch(
+  unit,
+  async () => {
+    papers.value = await api.papers(unit.value).catch(() => [])
+    family.value ||= papers.value[0]?.name ?? ''
+  },
+  { immediate: true },
+)
+
+const shown = computed(() => papers.value.find((one) => one.name === family.value) ?? null)
+/** The longer of the two fills the rule. */
+const share = computed(() => {
+  const most = Math.max(scale.value?.photo_mm ?? 1, scale.value?.paper_mm ?? 1)
+  return { photo: (scale.value?.photo_mm ?? 0) / most, paper: (scale.value?.paper_mm ?? 0) / most }
+})
+</script>
+
+<template>
+  <div class="table">
+    <header>
+      <router-link class="button bare" :to="{ name: 'shelf' }">{{ $t('shelf.shelf') }}</router-link>
+      <h1>{{ $t('instruments.instruments') }}</h1>
+      <Pick v-model="unit" :label="$t('instruments.unit')" :options="{ in: $t('instruments.inches'), cm: $t('instruments.centimetres') }" />
+    </header>
+    <main>
+      <section data-test="scale">
+        <h2>{{ $t('instruments.quickScale') }}</h2>
+        <svg v-if="scale" viewBox="0 0 400 86" role="img" :aria-label="scale.lines[1]">
+          <rect class="photo" x="0" y="4" :width="400 * share.photo" height="30" />
+          <rect class="paper" x="0" y="46" :width="400 * share.paper" height="30" />
+          <path class="ticks" :d="Array.from({ length: 21 }, (_, i) => `M${i * 20} 34v${i % 2 ? 5 : 9}`).join('')" />
+        </svg>
+        <p v-if="scale" class="factor"><Num :text="scale.factor" /></p>
+        <div class="fields">
+          <TypedInput v-model="typed.photo" :label="$t('instruments.onThePhoto')" field="photo" />
+          <TypedInput v-model="typed.paper" :label="$t('instruments.onThePaper')" field="paper" />
+          <TypedInput v-model="typed.length" :label="$t('instruments.anotherLength')" field="length" />
+          <TypedInput v-model="typed.part" :label="$t('instruments.partOfIt')" field="part" hint="1/3" />
+        </div>
+        <p v-for="line in scale?.lines ?? []" :key="line"><Num :text="line" /></p>
+      </section>
+      <section data-test="dividers">
+        <h2>{{ $t('instruments.dividers') }}</h2>
+        <PairOfDividers v-if="dividers" :share="dividers.pivot.mm / dividers.length.mm" :on-photo="dividers.on_photo" />
+        <div class="fields">
+          <TypedInput v-model="typed.arms" :label="$t('instruments.tipToTip')" field="arms" />
+          <TypedInput v-model="typed.ratio" :label="$t('instruments.paperToPhoto')" field="ratio" hint="3:2" />
+        </div>
+        <p v-for="line in dividers?.lines ?? []" :key="line"><Num :text="line" /></p>
+      </section>
+      <section data-test="square">
+        <h2>{{ $t('instruments.isItSquare') }}</h2>
+        <div class="fields">
+          <TypedInput v-model="typed.width" :label="$t('instruments.width')" field="width" />
+          <TypedInput v-model="typed.height" :label="$t('instruments.height')" field="height" />
+          <TypedInput v-model="typed.falling" :label="$t('instruments.falling')" field="falling" :hint="$t('instruments.notMeasured')" />
+          <TypedInput v-model="typed.rising" :label="$t('instruments.rising')" field="rising" :hint="$t('instruments.notMeasured')" />
+        </div>
+        <p v-for="line in square?.sentences ?? []" :key="line" :class="{ fault: !square?.good }"><Num :text="line" /></p>
+      </section>
+      <section data-test="papers">
+        <h2>{{ $t('instruments.paperSizes') }}</h2>
+        <div class="families" role="group" :aria-label="$t('instruments.paperSizes')">
+          <button v-for="one in papers" :key="one.name" type="button" class="button" :aria-pressed="one.name === family" @click="family = one.name">{{ one.name }}</button>
+        </div>
+        <PaperFamily v-if="shown" :family="shown" />
+      </section>
+    </main>
+  </div>
+</template>
+
+<style scoped>
+.table {
+  display: grid;
+  gap: 12px;
+  padding: 0 0 32px;
+}
+
+header {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 12px;
+  padding: 8px 16px;
+  border-bottom: 1px solid var(--rule);
+}
+
+h1 {
+  margin-right: auto;
+  font-size: 20px;
+}
+
+main {
+  display: grid;
+  grid-template-columns: repeat(auto-fit, minmax(min(100%, 420px), 1fr));
+  gap: 24px 40px;
+  padding: 8px 24px;
+}
+
+section {
+  display: grid;
+  align-content: start;
+  gap: 10px;
+}
+
+.fields {
+  display: grid;
+  grid-template-columns: repeat(auto-fit, minmax(150px, 1fr));
+  gap: 10px;
+}
+
+.factor {
+  font-size: 28px;
+  font-weight: 700;
+}
+
+svg {
+  width: 100%;
+}
+
+.photo {
+  fill: var(--tick);
+}
+
+.paper {
+  fill: var(--guide);
+}
+
+.ticks {
+  fill: none;
+  stroke: var(--graphite);
+}
+
+.families {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 4px;
+}
+
+.button[aria-pressed='true'] {
+  background: var(--chosen);
+  border-color: var(--chosen);
+  color: var(--on-chosen);
+}
+</style>
