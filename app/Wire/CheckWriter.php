@@ -5,18 +5,26 @@ declare(strict_types=1);
 namespace App\Wire;
 
 use App\Wire\Json\CheckJson;
+use App\Wire\Json\PlaceByRulerJson;
 use App\Wire\Json\SpanJson;
 use App\Wording\CheckWording;
+use App\Wording\CompareWording;
 use App\Wording\Phrases;
 use App\Wording\Writing;
 use InchLadder\Checking\Alignment;
 use InchLadder\Checking\Odd;
+use InchLadder\Checking\PairOfSpans;
 use InchLadder\Checking\SpanOnPaper;
+use InchLadder\Compare\Judged;
+use InchLadder\Plan\Comparison;
 use InchLadder\Plan\Plan;
 
 /** Writes what is compared on the reference, and with the drawing. */
 final readonly class CheckWriter
 {
+    /** Pairs of lengths told; the others are nearer to right. */
+    private const MOST_PAIRS = 15;
+
     public function __construct(private Plan $plan)
     {
     }
@@ -37,7 +45,17 @@ final readonly class CheckWriter
             array_map(fn (SpanOnPaper $span, int $i): SpanJson => $this->span($span, $sums->spans[0], array_values(array_filter($odd, static fn (Odd $one): bool => $one->span->span === $span->span))[0] ?? null, $sums->passes($i)), $sums->spans, array_keys($sums->spans)),
             array_map(static fn (Alignment $alignment): string => CheckWording::alignment($alignment, $plan->choices->notation), Alignment::among($plan->layout->points(), $plan->layout->fitted->area)),
             $sums->lines(),
+            array_map(static fn (PairOfSpans $pair): string => CheckWording::pair($pair), array_slice(PairOfSpans::among($sums->spans), 0, self::MOST_PAIRS)),
+            $this->places(),
         );
+    }
+
+    /** @return list<PlaceByRulerJson> */
+    private function places(): array
+    {
+        $say = new CompareWording($this->plan, []);
+
+        return array_map(static fn (Judged $one): PlaceByRulerJson => new PlaceByRulerJson($one->measured->name, $one->within, $say->says($one), $say->amounts($one)), Comparison::byRuler($this->plan)->points);
     }
 
     private function span(SpanOnPaper $span, SpanOnPaper $first, ?Odd $odd, ?bool $passes): SpanJson

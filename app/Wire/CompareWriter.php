@@ -5,13 +5,16 @@ declare(strict_types=1);
 namespace App\Wire;
 
 use App\Shots\Opinion;
+use App\Wire\Json\AlignedJson;
 use App\Wire\Json\CompareJson;
 use App\Wire\Json\FirstJson;
 use App\Wire\Json\FlattenJson;
 use App\Wire\Json\JudgedPointJson;
 use App\Wire\Json\MovedGroupJson;
 use App\Wire\Json\WholeJson;
+use App\Wording\CheckWording;
 use App\Wording\CompareWording;
+use InchLadder\Checking\Alignment;
 use InchLadder\Compare\Cause;
 use InchLadder\Compare\Group;
 use InchLadder\Compare\Judged;
@@ -58,7 +61,29 @@ final readonly class CompareWriter
             $this->say->more($verdict),
             $typical === null ? null : self::mm($typical),
             $largest === null ? null : self::mm($largest),
+            $this->alignments(),
         );
+    }
+
+    /** @return list<AlignedJson> of key points that were measured */
+    private function alignments(): array
+    {
+        $out = [];
+        foreach ($this->opinion->verdict->points as $one) {
+            $one->measured->sure && $out[$one->measured->name] = $one->measured;
+        }
+        $aligned = [];
+        foreach (Alignment::among($this->plan->layout->points(), $this->plan->layout->fitted->area) as $one) {
+            [$first, $second] = [$out[$one->first->point->name] ?? null, $out[$one->second->point->name] ?? null];
+            if ($first === null || $second === null) {
+                continue;
+            }
+            $off = $one->plumb ? $second->outX - $first->outX : $second->outY - $first->outY;
+            $passes = abs($off - $one->off->toFloat()) <= max($first->tolerance, $second->tolerance);
+            $aligned[] = new AlignedJson(CheckWording::alignment($one, $this->plan->choices->notation), CheckWording::aligned($one, $off, $passes, $this->plan->choices->notation), $passes);
+        }
+
+        return $aligned;
     }
 
     private function flatten(): FlattenJson

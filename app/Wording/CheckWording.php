@@ -8,10 +8,12 @@ use InchLadder\Checking\Alignment;
 use InchLadder\Checking\Deviation;
 use InchLadder\Checking\Judgement;
 use InchLadder\Checking\Odd;
+use InchLadder\Checking\PairOfSpans;
 use InchLadder\Checking\Proportion;
 use InchLadder\Checking\SpanOnPaper;
 use InchLadder\Layout\Span;
 use InchLadder\Measure\Fractions;
+use InchLadder\Measure\Length;
 use InchLadder\Measure\Notation;
 use InchLadder\Measure\Rational;
 use InchLadder\Plan\Plan;
@@ -128,6 +130,31 @@ final readonly class CheckWording
         $side = ($alignment->plumb ? ['left', 'right'] : ['above', 'below'])[$alignment->off->isPositive() ? 1 : 0];
 
         return $reading->isZero() ? $says : Say::it('checking.alignment.but for', ['says' => $says, 'off' => $notation->plain($reading), 'side' => Say::it("checking.alignment.{$side}")]);
+    }
+
+    /**
+     * How the drawing has what lies under what.
+     *
+     * @param  float  $off  mm on the drawing, as Alignment counts
+     */
+    public static function aligned(Alignment $alignment, float $off, bool $same, Notation $notation): string
+    {
+        $reading = $notation->ruler->round(Length::mm(Rational::near(abs($off), 4)))->reading;
+
+        return $same ? Say::it('checking.aligned.same') : Say::it('checking.aligned.else', ['off' => $notation->plain($reading), 'side' => Say::it('checking.alignment.'.($alignment->plumb ? ['left', 'right'] : ['above', 'below'])[$off > 0 ? 1 : 0])]);
+    }
+
+    /** One length against another, on the photo and on the drawing. */
+    public static function pair(PairOfSpans $pair): string
+    {
+        $wanted = Say::it('checking.pair.photo', ['one' => $pair->one->span->name, 'says' => self::proportion($pair->wanted, $pair->other->span->name)]);
+        $misfit = $pair->misfit();
+        if ($pair->drawn === null || $misfit === null) {
+            return $wanted;
+        }
+        $percent = Fractions::places($misfit->abs()->times(100), 1);
+
+        return Say::it('checking.pair.'.($misfit->abs()->isLessThan(Rational::nd(1, 200)) ? 'same' : ($misfit->isPositive() ? 'long' : 'short')), ['photo' => $wanted, 'ratio' => Fractions::places($pair->drawn->ratio, 2), 'percent' => $percent]);
     }
 
     /** `1/8 in too long, 4.2 %`, or `right to the graduation` */

@@ -16,9 +16,10 @@ final readonly class KeyPoint
      * @param  Rational  $y  share of its height
      * @param  Pin|null  $pin  where on the sheet it is to lie; null leaves it where crop and sheet put it
      * @param  bool  $firm  whether it is settled; else it may still move
+     * @param  Drawn|null  $drawn  where it came out, by the ruler; null where it was not measured
      * @param  bool  $critical  whether it must never drift
      */
-    public function __construct(public string $name, public Rational $x, public Rational $y, public bool $cross, public ?Pin $pin = null, public bool $firm = false, public bool $critical = false)
+    public function __construct(public string $name, public Rational $x, public Rational $y, public bool $cross, public ?Pin $pin = null, public bool $firm = false, public bool $critical = false, public ?Drawn $drawn = null)
     {
     }
 }

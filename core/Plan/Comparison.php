@@ -137,6 +137,29 @@ final readonly class Comparison
         return Verdict::of($layout, $measured, $unmeasured);
     }
 
+    /** The verdict on what the ruler alone told, without a shot: half a graduation is as fine as it reads. */
+    public static function byRuler(Plan $plan): Verdict
+    {
+        $layout = $plan->layout;
+        [$wide, $high] = [$layout->fitted->area->width->toFloat(), $layout->fitted->area->height->toFloat()];
+        $things = $plan->things()->all;
+        $measured = [];
+        foreach ($layout->points() as $placed) {
+            $drawn = $placed->point->drawn;
+            if ($drawn === null || ! $placed->isInside()) {
+                continue;
+            }
+            $one = self::wanted($plan, $things, $placed->point->name, $placed->point->name, null, $placed->x->toFloat(), $placed->y->toFloat(), $placed->point->critical);
+            [$x, $y] = [$one->x * $wide, $one->y * $high];
+            $measured[] = new Measured(
+                $one->key, $x, $y, $drawn->left?->toFloat() ?? $x, $drawn->top?->toFloat() ?? $y, $one->tolerance,
+                $layout->notation->ruler->step->toFloat() / 2 / Figures::DOUBT, things: $one->things, meant: $one->meant,
+            );
+        }
+
+        return Verdict::of($layout, $measured, []);
+    }
+
     /** @param  list<Wanted>  $beside */
     private static function chosen(Plan $plan, float $x, float $y, array $beside): Wanted
     {

@@ -26,4 +26,11 @@ return [
     ],
     'deviation' => ['right' => 'right to the graduation', 'long' => ':off too long, :share %', 'short' => ':off too short, :share %'],
     'proportion' => ['as long' => 'as long as :other', 'hardly' => 'hardly any of :other', 'of' => ':times of :other', 'times' => ':times times :other', 'exactly' => ':says (:ratio)'],
+    'pair' => [
+        'photo' => '“:one” is :says',
+        'same' => ':photo; on the drawing as well.',
+        'long' => ':photo; on the drawing :ratio times: :percent % too long for it.',
+        'short' => ':photo; on the drawing :ratio times: :percent % too short for it.',
+    ],
+    'aligned' => ['same' => 'so on the drawing', 'else' => 'on the drawing :off :side'],
 ];

@@ -91,3 +91,24 @@ it('refuses more than it can show', function () {
 it('keeps a measured length as it was typed, in its own unit', function () {
     expect(checked([across(2, '7,6 cm')])->assertOk()->json('choices.spans.0.drawn'))->toBe('7.6 cm')->and(checked([across(2, '3')])->json('choices.spans.0.drawn'))->toBe('3 in');
 });
+
+it('judges a key point by one reading of the ruler or two, by the rules of a shot', function (array $drawn, bool $within, string $says) {
+    $drawing = Drawings::begin([...Drawings::FIVE_BY_SEVEN, 'points' => [['name' => 'eye', 'x' => '1/2', 'y' => '1/2', 'cross' => false, 'drawn' => $drawn]]]);
+    // On 7 1/2 × 10 1/2 in the middle is 3 3/4 in from the left and 5 1/4 in from the top; 5 % of a cell of 1 1/2 in pass, or half a graduation and half of one more.
+    $places = test()->getJson("/api/drawings/{$drawing->id}")->assertOk()->json('workings.check.places');
+    expect($places)->toHaveCount(1)->and($places[0])->toMatchArray(['name' => 'eye', 'within' => $within])->and($places[0]['says'])->toContain($says);
+})->with([
+    'right' => [['left' => '3 3/4 in', 'top' => '5 1/4 in'], true, 'where it belongs'],
+    'by one reading' => [['left' => '4 in', 'top' => null], false, '1/4 in too far right'],
+    'by two' => [['left' => '3 1/2 in', 'top' => '5 3/4 in'], false, '1/2 in too low and 1/4 in too far left'],
+    'a whole row off' => [['left' => null, 'top' => '6 7/8 in'], false, 'was drawn in'],
+]);
+
+it('holds lengths each against each, the worst pair first', function () {
+    $span = static fn (string $name, string $x2, ?string $drawn): array => ['name' => $name, 'x1' => '0', 'y1' => '1/2', 'x2' => $x2, 'y2' => '1/2', 'drawn' => $drawn];
+    $drawing = Drawings::begin([...Drawings::FIVE_BY_SEVEN, 'spans' => [$span('long', '1/2', '3 3/4 in'), $span('short', '1/4', '1 7/8 in'), $span('wide', '3/4', '6 in'), $span('unmeasured', '1', null)]]);
+    $pairs = test()->getJson("/api/drawings/{$drawing->id}")->assertOk()->json('workings.check.pairs');
+    // 3/4 of 7 1/2 in is 5 5/8 in; drawn 6 in it is 6.7 % too long for either of the others, which keep their proportion.
+    expect($pairs)->toHaveCount(6)->and($pairs[0])->toContain('wide')->toContain('6.7 % too long')->and($pairs[1])->toContain('wide')->toContain('6.7 % too long')
+        ->and($pairs[2])->toContain('“long” is 2 times short; on the drawing as well')->and($pairs[5])->not->toContain('on the drawing');
+});

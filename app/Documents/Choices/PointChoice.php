@@ -21,6 +21,8 @@ final readonly class PointChoice
         #[OA\Property] public bool $firm,
         /** Whether it must never drift: it is asked for again after each pass. */
         #[OA\Property] public bool $critical,
+        /** Where it came out on the drawing, by the ruler; null where it was not measured. */
+        #[OA\Property] public ?DrawnChoice $drawn,
         /** Where on the sheet it is held; null leaves it free. The first point that is held, holds. */
         #[OA\Property] public ?PinChoice $pin,
     ) {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Documents\Reading;
 
 use App\Documents\Choices\BesideChoice;
+use App\Documents\Choices\DrawnChoice;
 use App\Documents\Choices\KeptCrop;
 use App\Documents\Choices\PinChoice;
 use App\Documents\Choices\PointChoice;
@@ -12,6 +13,7 @@ use App\Documents\Choices\RegionChoice;
 use App\Documents\Choices\SpanChoice;
 use App\Wording\Say;
 use Illuminate\Support\Str;
+use InchLadder\Layout\Drawn;
 use InchLadder\Layout\KeyPoint;
 use InchLadder\Layout\Pin;
 use InchLadder\Layout\Region;
@@ -47,6 +49,7 @@ final readonly class MarkedPart
         $share = static fn (string $field): string => $fields->place($field) ?? '0';
         $this->points = array_map(static fn (int $i): PointChoice => new PointChoice(
             $fields->words("points.{$i}.name", 40) ?: Say::it('choices.point', ['n' => $i + 1]), $share("points.{$i}.x"), $share("points.{$i}.y"), $fields->flag("points.{$i}.cross"), $fields->flag("points.{$i}.firm"), $fields->flag("points.{$i}.critical"),
+            is_array($fields->at("points.{$i}.drawn")) ? self::drawn($fields, "points.{$i}.drawn") : null,
             is_array($fields->at("points.{$i}.pin")) ? new PinChoice($fields->typed("points.{$i}.pin.left") ?? $fields->canonical("points.{$i}.pin.left", '0'), $fields->typed("points.{$i}.pin.top") ?? $fields->canonical("points.{$i}.pin.top", '0')) : null,
         ), $fields->entries('points', KeyPoint::MOST));
         $this->regions = array_map(static fn (int $i): RegionChoice => new RegionChoice(
@@ -69,11 +72,20 @@ final readonly class MarkedPart
         ), $fields->entries('crops', self::MOST_CROPS));
     }
 
+    /** Nothing of it measured is not measured. */
+    private static function drawn(Fields $fields, string $at): ?DrawnChoice
+    {
+        $drawn = new DrawnChoice($fields->typed("{$at}.left"), $fields->typed("{$at}.top"));
+
+        return $drawn->left === null && $drawn->top === null ? null : $drawn;
+    }
+
     /** @return list<KeyPoint> */
     public function points(): array
     {
         return array_map(fn (PointChoice $point): KeyPoint => new KeyPoint(
             $point->name, Rational::of($point->x), Rational::of($point->y), $point->cross, $point->pin === null ? null : new Pin($this->fields->length($point->pin->left), $this->fields->length($point->pin->top)), $point->firm, $point->critical,
+            $point->drawn === null ? null : new Drawn($point->drawn->left === null ? null : $this->fields->length($point->drawn->left), $point->drawn->top === null ? null : $this->fields->length($point->drawn->top)),
         ), $this->points);
     }
 

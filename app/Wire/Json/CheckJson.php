@@ -19,6 +19,10 @@ final readonly class CheckJson
         #[OA\Property(type: 'array', items: new OA\Items(type: 'string'))] public array $alignments,
         /** @var list<string> */
         #[OA\Property(type: 'array', items: new OA\Items(type: 'string'))] public array $sums,
+        /** @var list<string> lengths each against each, the pair that is farthest out first. */
+        #[OA\Property(type: 'array', items: new OA\Items(type: 'string'))] public array $pairs = [],
+        /** @var list<PlaceByRulerJson> key points that were measured on the drawing with a ruler. */
+        #[OA\Property(type: 'array', items: new OA\Items(ref: PlaceByRulerJson::class))] public array $places = [],
     ) {
     }
 }

@@ -22,6 +22,7 @@ final readonly class CompareJson
      * @param  list<string>  $leave_alone
      * @param  list<string>  $not_measured
      * @param  list<string>  $more
+     * @param  list<AlignedJson>  $alignments
      */
     public function __construct(
         #[OA\Property] public FlattenJson $flatten,
@@ -41,6 +42,8 @@ final readonly class CompareJson
         /** The misfit that is left, typically and at most; null where nothing was measured. */
         #[OA\Property] public ?float $typical_mm,
         #[OA\Property] public ?float $largest_mm,
+        /** What lies under what, or level with it, and how the drawing has it. */
+        #[OA\Property(type: 'array', items: new OA\Items(ref: AlignedJson::class))] public array $alignments,
     ) {
     }
 }

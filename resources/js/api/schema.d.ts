@@ -1038,6 +1038,12 @@ export interface components {
             turn: "upright" | "sideways" | null;
             sentence: string;
         };
+        /** @description What lies under what, or level with it: on the photo, and on the drawing. */
+        AlignedJson: {
+            photo: string;
+            drawing: string;
+            same: boolean;
+        };
         /** @description The drawing area, and where it lies from the sheet’s top left corner. */
         AreaJson: {
             width: components["schemas"]["LengthJson"];
@@ -1149,6 +1155,8 @@ export interface components {
             spans: components["schemas"]["SpanJson"][];
             alignments: string[];
             sums: string[];
+            pairs: string[];
+            places: components["schemas"]["PlaceByRulerJson"][];
         };
         /** @description Choices to plan for. */
         ChoicesRequest: {
@@ -1183,6 +1191,7 @@ export interface components {
             typical_mm: number | null;
             /** Format: float */
             largest_mm: number | null;
+            alignments: components["schemas"]["AlignedJson"][];
         };
         /** @description The contours of what is drawn from, to be laid over the drawing. */
         ContoursJson: {
@@ -1724,6 +1733,13 @@ export interface components {
             width: number | null;
             height: number | null;
             query: string;
+        };
+        /** @description A key point judged by one or two readings of the ruler. */
+        PlaceByRulerJson: {
+            name: string;
+            within: boolean;
+            says: string;
+            amounts: string;
         };
         /** @description The plan as `inch:plan --json` prints it. */
         PlanJson: {
@@ -2346,6 +2362,11 @@ export interface components {
             /** @enum {string} */
             hairlines: "in the cell" | "ticks" | "run on";
         };
+        /** @description Where a point came out on the drawing, by the ruler, from the drawing area’s edges; one reading alone tells of one axis. */
+        DrawnChoice: {
+            left: string | null;
+            top: string | null;
+        };
         /** @description How the drawing is brought to its end. */
         FinishChoice: {
             /** @enum {string} */
@@ -2494,6 +2515,7 @@ export interface components {
             cross: boolean;
             firm: boolean;
             critical: boolean;
+            drawn: components["schemas"]["DrawnChoice"] | null;
             pin: components["schemas"]["PinChoice"] | null;
         };
         /** @description A part of the picture that is not drawn, or only measured by; shares of the picture. */

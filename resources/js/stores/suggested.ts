@@ -25,7 +25,7 @@ export const useSuggested = defineStore('suggested', () => {
 
   function take(place: SuggestedPoint) {
     places.value = places.value?.filter((one) => one !== place) ?? null
-    store.decide((choices) => choices.points.push({ name: t('photo.newPoint', { points: choices.points.length + 1 }), x: place.x, y: place.y, cross: false, firm: false, critical: false, pin: null }))
+    store.decide((choices) => choices.points.push({ name: t('photo.newPoint', { points: choices.points.length + 1 }), x: place.x, y: place.y, cross: false, firm: false, critical: false, drawn: null, pin: null }))
   }
 
   return { places, asking, ask, take }

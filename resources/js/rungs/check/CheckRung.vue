@@ -45,7 +45,10 @@ async function add() {
     <p v-if="workings.check.spans[i]?.odd" data-test="odd">{{ workings.check.spans[i].odd }}</p>
     <p v-if="workings.check.spans[i]?.misfit" :class="workings.check.spans[i].passes ? 'passes' : 'fault'" data-test="misfit">{{ workings.check.spans[i].passes ? '✓' : '✗' }} <Num :text="workings.check.spans[i].misfit" /></p>
   </article>
-  <KeyPoints :choices="choices" :workings="workings" />
+  <Fold v-if="workings.check.pairs.length > 0" :name="$t('check.eachAgainstEach')" :decided="String(workings.check.pairs.length)">
+    <ul class="alignments" data-test="pairs"><li v-for="line in workings.check.pairs" :key="line"><Num :text="line" /></li></ul>
+  </Fold>
+  <KeyPoints :choices="choices" :workings="workings" measuring />
   <Fold :name="$t('check.whatLiesUnderWhat')" :decided="workings.check.alignments.length ? String(workings.check.alignments.length) : $t('check.nothingNear')" :open="workings.check.alignments.length > 0">
     <p v-if="workings.check.alignments.length === 0" class="soft">{{ $t('check.keyPointsThatLieNearlyOver') }}</p>
     <ul v-else class="alignments" data-test="alignments"><li v-for="line in workings.check.alignments" :key="line"><Num :text="line" /></li></ul>

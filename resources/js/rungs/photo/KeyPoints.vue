@@ -10,8 +10,8 @@ import Num from '@/ui/Num.vue'
 import { toShare } from '@/ui/shares'
 import Check from '@/ui/Check.vue'
 
-/** Named places on the picture: where they are on both boards, from the lines and from the thirds; a focal cross through those that must be exact. */
-defineProps<{ choices: Choices; workings: Workings; open?: boolean }>()
+/** Named places on the picture: where they are on both boards, from the lines and from the thirds; a focal cross through those that must be exact. With `measuring` the drawing’s own places are typed beside them. */
+defineProps<{ choices: Choices; workings: Workings; open?: boolean; measuring?: boolean }>()
 const store = useDrawing()
 const tool = useTool()
 const suggested = useSuggested()
@@ -21,9 +21,17 @@ function pin(i: number, at: Workings['points'][number]) {
   store.decide((choices) => choices.points.forEach((point, other) => (point.pin = other === i ? { left: at.across.sheet.rounded.text, top: at.down.sheet.rounded.text } : null)))
 }
 
+/** What the ruler told of a point on the drawing: one reading, or two. */
+function measured(i: number, reading: { left?: string | null; top?: string | null }) {
+  store.decide((choices) => {
+    const point = choices.points[i]
+    if (point) point.drawn = { left: null, top: null, ...point.drawn, ...reading }
+  })
+}
+
 async function add(cross: boolean) {
   const at = await tool.ask('point', cross ? t('photo.pointAtWhatMustBeExact') : t('photo.pointAtAPlace'))
-  if (at) store.decide((choices) => choices.points.push({ name: t('photo.newPoint', { points: choices.points.length + 1 }), x: toShare(at.x2), y: toShare(at.y2), cross, firm: false, critical: false, pin: null }))
+  if (at) store.decide((choices) => choices.points.push({ name: t('photo.newPoint', { points: choices.points.length + 1 }), x: toShare(at.x2), y: toShare(at.y2), cross, firm: false, critical: false, drawn: null, pin: null }))
 }
 </script>
 
@@ -58,6 +66,11 @@ async function add(cross: boolean) {
         <p class="soft"><Num :text="workings.points[i].nearest" /></p>
         <p class="soft"><Num :text="workings.points[i].thirds" /></p>
       </template>
+      <div v-if="measuring" class="two">
+        <TypedInput :label="$t('check.cameOutFromTheLeft')" :field="`points.${i}.drawn.left`" :model-value="point.drawn?.left ?? null" :hint="$t('check.notMeasured')" @update:model-value="measured(i, { left: $event || null })" />
+        <TypedInput :label="$t('check.fromTheTop')" :field="`points.${i}.drawn.top`" :model-value="point.drawn?.top ?? null" :hint="$t('check.notMeasured')" @update:model-value="measured(i, { top: $event || null })" />
+      </div>
+      <template v-if="measuring"><p v-for="place in workings.check.places.filter((one) => one.name === point.name)" :key="place.name" :class="place.within ? 'passes' : 'fault'" data-test="by-ruler">{{ place.within ? '✓' : '✗' }} <Num :text="place.says" /> <Num :text="place.amounts" /></p></template>
       <template v-if="point.pin">
         <div class="two">
           <TypedInput :label="$t('photo.heldFromTheLeft')" :field="`points.${i}.pin.left`" :model-value="point.pin.left" @update:model-value="store.decide((c) => c.points[i]?.pin && (c.points[i].pin.left = $event))" />
