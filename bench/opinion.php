@@ -104,9 +104,10 @@ for ($seed = 1; $seed <= $shots; $seed++) {
         $found[] = 0;
         echo "  seed {$seed}: no sheet found\n";
     }
+    $laid = $opinion->prepare($plan, $photo, $shot, null);
     // The whole, from eight places tapped to a pixel.
     if (in_array($kind, ['shift', 'turn', 'size'], true)) {
-        $eight = $opinion->judge($plan, $photo, $flattened, array_slice($tapped(1), 0, 8), propose: false)->verdict->whole->motion;
+        $eight = $opinion->judge($plan, $photo, $laid, array_slice($tapped(1), 0, 8), propose: false)->verdict->whole->motion;
         [$right, $down] = $eight->at($middleX - $plan->layout->left->toFloat(), $middleY - $plan->layout->top->toFloat());
         getenv('EACH') && printf("  seed %d %s: shift %.3f turn %.3f size %.3f\n", $seed, $kind, hypot($right - $truth['whole']['right_mm'], $down - $truth['whole']['down_mm']), abs($eight->turn() - $truth['whole']['turn_degrees']), abs(100 * ($eight->size() - 1) - $truth['whole']['size_percent']));
         $whole[] = [hypot($right - $truth['whole']['right_mm'], $down - $truth['whole']['down_mm']), abs($eight->turn() - $truth['whole']['turn_degrees']), abs(100 * ($eight->size() - 1) - $truth['whole']['size_percent'])];
@@ -129,7 +130,7 @@ for ($seed = 1; $seed <= $shots; $seed++) {
         }
     }
     // Places proposed.
-    $proposed = $opinion->judge($plan, $photo, $opinion->prepare($plan, $photo, $shot, null), []);
+    $proposed = $opinion->judge($plan, $photo, $laid, []);
     foreach ($truth['points'] as $one) {
         $at = $proposed->places[$one['name']] ?? null;
         if (isset($points[$one['name']])) {

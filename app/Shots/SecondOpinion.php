@@ -31,6 +31,9 @@ final readonly class SecondOpinion
     /** How unlike the sheet's own shape four corners may be beyond the likest way up: seen 35° askew a shape changes by as much (ours). */
     private const ASKEW = 0.15;
 
+    /** Mm by which lines lie off at most, on the whole, where there is no doubt which way up they are (ours). */
+    private const CLEAR = 0.45;
+
     /** Samples to a mm that tell which way up a drawing is (ours). */
     private const ROUGH = 0.8;
 
@@ -79,8 +82,8 @@ final readonly class SecondOpinion
         $shapes = array_map(fn (array $corners): float => $this->aspect($plan, $corners), $ways);
         [$best, $least] = [null, INF];
         foreach ($ways as $turn => $corners) {
-            // What is far from the sheet's own shape needs no looking at.
-            if ($shapes[$turn] > min($shapes) + self::ASKEW) {
+            // What is far from the sheet's own shape needs no looking at; nor anything else where one way up is clear.
+            if ($least <= self::CLEAR || $shapes[$turn] > min($shapes) + self::ASKEW) {
                 continue;
             }
             // A shot is taken the way up it is drawn, if nothing tells otherwise.
