@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Shots;
 
 use App\Documents\Choices\ShotChoice;
+use App\Imaging\OriginalLost;
 use App\Imaging\PhotoStore;
 use App\Imaging\ShotPixels;
 use App\Models\Drawing;
@@ -27,6 +28,12 @@ final readonly class KeptShots
 
     public function __construct(private PhotoStore $photos, private ShotFile $file, private SecondOpinion $second)
     {
+    }
+
+    /** @throws OriginalLost when there is none of that name any more */
+    public function picture(ShotChoice $shot): Photo
+    {
+        return Photo::query()->find($shot->id) ?? throw OriginalLost::missing();
     }
 
     /**

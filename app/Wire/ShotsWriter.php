@@ -50,7 +50,7 @@ final readonly class ShotsWriter
         foreach ($drawing->read()->json->shots as $shot) {
             $pass = $shot->pass === null ? null : Say::it("copying.pass.{$shot->pass}.name");
             try {
-                $opinion = $this->kept->opinion($drawing, $plan, $shot, Photo::query()->findOrFail($shot->id));
+                $opinion = $this->kept->opinion($drawing, $plan, $shot, $this->kept->picture($shot));
                 $verdicts[] = $opinion->verdict;
                 $wanted = $opinion->comparison->wanted;
                 $shots[] = $this->shot($plan, $opinion, $shot->id, $shot->taken, $pass);

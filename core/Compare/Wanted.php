@@ -30,4 +30,10 @@ final readonly class Wanted
         public bool $chosen = false,
     ) {
     }
+
+    /** The same under another key, and named by it. */
+    public function called(string $key): self
+    {
+        return new self($key, $this->side === null ? $key : $this->name, $this->side, $this->x, $this->y, $this->tolerance, $this->things, $this->meant, $this->critical, $this->chosen);
+    }
 }

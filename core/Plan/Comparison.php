@@ -78,13 +78,14 @@ final readonly class Comparison
             }
         }
         $keys = [];
+        foreach ($wanted as $i => $one) {
+            // Two of one name are told apart by a number.
+            for ([$key, $n] = [$one->key, 1]; isset($keys[$key]); $key = "{$one->key} ".++$n);
+            $keys[$key] = true;
+            $wanted[$i] = $key === $one->key ? $one : $one->called($key);
+        }
 
-        return array_values(array_filter($wanted, static function (Wanted $one) use (&$keys): bool {
-            $new = ! isset($keys[$one->key]);
-            $keys[$one->key] = true;
-
-            return $new;
-        }));
+        return $wanted;
     }
 
     /**

@@ -11,9 +11,12 @@ use InchLadder\Compare\Measured;
 use InchLadder\Compare\Model;
 use InchLadder\Compare\Motion;
 use InchLadder\Compare\Verdict;
+use InchLadder\Layout\KeyPoint;
 use InchLadder\Layout\Layout;
+use InchLadder\Measure\Rational;
 use InchLadder\Photo\Reference;
 use InchLadder\Pixels\Grey;
+use InchLadder\Plan\Comparison;
 use Tests\Core\Plans;
 
 /** 200 × 250 mm on a sheet as large, in cells of 50 mm. */
@@ -184,4 +187,10 @@ it('maps corners to corners exactly, and the middle where lines cross', function
     // Diagonals stay diagonals: they cross at the image of the middle.
     [$x, $y] = $map->apply(0.5, 0.5);
     expect((88 - 10) * ($y - 12) - (110 - 12) * ($x - 10))->toEqualWithDelta(0, 1e-6)->and((4 - 95) * ($y - 20) - (90 - 20) * ($x - 95))->toEqualWithDelta(0, 1e-6);
+});
+
+it('tells two points of one name apart, and loses neither', function () {
+    $point = fn (string $name, string $x): KeyPoint => new KeyPoint($name, Rational::of($x), Rational::of('1/2'), false);
+    $plan = Plans::of(Reference::onScreen(800, 1000), size('200x250mm'), ruler: '1 mm', points: [$point('eye', '1/4'), $point('eye', '3/4'), $point('eye 2', '1/2'), $point('beside', '-1/2')]);
+    expect(array_map(fn ($one) => $one->key, Comparison::marked($plan)))->toBe(['eye', 'eye 2', 'eye 2 2']);
 });

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Printing\Sheets;
 
 use App\Documents\Choices\ShotChoice;
+use App\Exceptions\StorageFailed;
 use App\Models\Drawing;
-use App\Models\Photo;
 use App\Printing\At;
 use App\Printing\Element;
 use App\Printing\Hinges;
@@ -76,7 +76,7 @@ final readonly class CorrectionSheet implements PrintableSheet
         foreach ($shots as $shot) {
             try {
                 return $this->of($drawing, $plan, $shot);
-            } catch (Impossible) {
+            } catch (Impossible|StorageFailed) {
                 continue;
             }
         }
@@ -87,7 +87,8 @@ final readonly class CorrectionSheet implements PrintableSheet
     /** @return array{list<Element>, string} */
     private function of(Drawing $drawing, Plan $plan, ShotChoice $shot): array
     {
-        $opinion = app(KeptShots::class)->opinion($drawing, $plan, $shot, Photo::query()->findOrFail($shot->id));
+        $kept = app(KeptShots::class);
+        $opinion = $kept->opinion($drawing, $plan, $shot, $kept->picture($shot));
         $say = new CompareWording($plan, $opinion->comparison->wanted);
         $elements = [];
         foreach ($opinion->verdict->out() as $judged) {
