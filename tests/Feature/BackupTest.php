@@ -47,7 +47,7 @@ it('copies what is kept while it is being worked on, and an empty place that it 
         expect(array_unique(array_column(Server::together(array_map($note, range($worked, $worked + 7))), 0)))->toBe([200]);
         $worked += 8;
     }
-    expect($backup->getErrorOutput())->toBe('')->and($backup->getOutput())->toContain('3 drawings, 3 photos, read again and whole');
+    expect($backup->getErrorOutput())->toBe('')->and($backup->getOutput())->toContain('3 drawings, 5 photos, read again and whole');
     // What is whole is whole: a note and its step in the history went over together, or neither did.
     $copy = new PDO('sqlite:'.glob("{$copies}/*.sqlite")[0]);
     $revisions = (int) $copy->query("select count(*) from revisions where drawing_id = '{$id}'")->fetchColumn();
@@ -55,12 +55,12 @@ it('copies what is kept while it is being worked on, and an empty place that it 
 
     // The last copy, of what has come to rest.
     sleep(1);
-    expect(keeper($data, "inch:backup {$copies}")[0])->toBe(0)->and(glob("{$copies}/*.sqlite"))->toHaveCount(2)->and(glob("{$copies}/photos/*"))->toHaveCount(3);
+    expect(keeper($data, "inch:backup {$copies}")[0])->toBe(0)->and(glob("{$copies}/*.sqlite"))->toHaveCount(2)->and(glob("{$copies}/photos/*"))->toHaveCount(5);
     $known = fn (string $address): array => array_map(fn (array $entry) => [json_decode((string) file_get_contents("{$address}/api/drawings/{$entry['id']}"), true), sha1((string) file_get_contents($address.'/api/photos/'.$entry['photo']['id'].'/preview.jpg'))], json_decode((string) file_get_contents("{$address}/api/drawings"), true));
     $was = $known($here);
     $process->stop(3);
     mkdir($empty);
-    expect(keeper($empty, "inch:restore {$copies}"))->toMatchArray([0, basename(glob("{$copies}/*.sqlite")[1]).": 3 drawings, 3 photos, read again and whole.\n"]);
+    expect(keeper($empty, "inch:restore {$copies}"))->toMatchArray([0, basename(glob("{$copies}/*.sqlite")[1]).": 3 drawings, 5 photos, read again and whole.\n"]);
     [$again, $there] = Server::start("--data={$empty}");
     expect($again->getOutput())->not->toContain('loading the demo')->and($known($there))->toEqual($was);
     $again->stop(3);

@@ -39,7 +39,7 @@ it('keeps a photo once and begins a drawing for each, when the same one is dropp
     expect(array_column($answers, 0))->toBe(array_fill(0, 6, 201));
     $photos = array_unique(array_map(fn (array $answer) => $answer[1]['photo']['id'], $answers));
     expect($photos)->toHaveCount(1)->and(Server::shelf($address))->toHaveCount(9)
-        ->and(glob("{$data}/photos/*/*"))->toHaveCount(4)
+        ->and(glob("{$data}/photos/*/*"))->toHaveCount(6)
         ->and(glob("{$data}/*/*/*.part"))->toBe([]);
     $process->stop(3);
 });

@@ -224,7 +224,7 @@ h1 {
   font-size: 24px;
 }
 
-header .button:first-of-type {
+header .soft + .button {
   margin-left: auto;
 }
 
