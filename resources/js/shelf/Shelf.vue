@@ -339,7 +339,8 @@ li > .acts {
   }
 
   header {
-    gap: 6px;
+    flex-wrap: wrap;
+    gap: 0 6px;
   }
 
   h1 {
