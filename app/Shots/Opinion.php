@@ -13,9 +13,10 @@ final readonly class Opinion
 {
     /**
      * @param  array<string, array{float, float, bool, bool}>  $places  by key: mm of the sheet, proposed, sure
+     * @param  array<int, float>  $spans  lengths of Check as they came out, in mm, by their place among them
      * @param  list<ShotFault>  $faults
      */
-    public function __construct(public Prepared $shot, public Comparison $comparison, public Verdict $verdict, public array $places, public array $faults)
+    public function __construct(public Prepared $shot, public Comparison $comparison, public Verdict $verdict, public array $places, public array $spans, public array $faults)
     {
     }
 }

@@ -7,6 +7,7 @@ namespace App\Shots;
 use App\Imaging\PhotoContours;
 use App\Imaging\ShotPixels;
 use App\Models\Photo;
+use InchLadder\Checking\SpanOnPaper;
 use InchLadder\Compare\CornersUnusable;
 use InchLadder\Compare\Explanation;
 use InchLadder\Compare\Figures;
@@ -140,16 +141,19 @@ final readonly class SecondOpinion
         $matcher = new Matcher($shot->drawn, $lines);
         $comparison = $wanted ?? Comparison::of($plan, self::fromArea($plan, $lines));
         $places = array_map(static fn (array $at): array => [...$shot->map->toSheet(...$at), false, true], $tapped);
+        $spans = [];
         if ($propose && $lines !== []) {
-            $places += $this->proposed($plan, $comparison, $matcher, $places);
+            [$found, $near] = $this->proposed($plan, $comparison, $matcher, $places);
+            $places += $found;
+            $spans = $this->spans($plan, $matcher, $near);
         }
 
-        return new Opinion($shot, $comparison, $comparison->verdict($places, $shot->map), $places, $this->faults($plan, $shot, $lines === [] ? null : $matcher));
+        return new Opinion($shot, $comparison, $comparison->verdict($places, $shot->map), $places, $spans, $this->faults($plan, $shot, $lines === [] ? null : $matcher));
     }
 
     /**
      * @param  array<string, array{float, float, bool, bool}>  $known
-     * @return array<string, array{float, float, bool, bool}>
+     * @return array{array<string, array{float, float, bool, bool}>, Motion} and how the whole is thought to lie
      */
     private function proposed(Plan $plan, Comparison $comparison, Matcher $matcher, array $known): array
     {
@@ -170,7 +174,26 @@ final readonly class SecondOpinion
             $near = $this->whole($plan, $comparison, $known + $places) ?? $near;
         }
 
-        return $places;
+        return [$places, $near];
+    }
+
+    /** @return array<int, float> lengths of Check as they came out, in mm, by their place among them; those whose two ends are found for sure */
+    private function spans(Plan $plan, Matcher $matcher, Motion $near): array
+    {
+        $seen = [];
+        foreach ($plan->layout->spans as $i => $span) {
+            $on = SpanOnPaper::of($plan->layout, $span);
+            $ends = [];
+            foreach ([[$on->x1, $on->y1], [$on->x2, $on->y2]] as [$x, $y]) {
+                $at = $matcher->place(...[...$this->belongs($plan, $x->toFloat(), $y->toFloat()), $near, Figures::REACH]);
+                $at !== null && $at[2] && $ends[] = $at;
+            }
+            if (count($ends) === 2) {
+                $seen[$i] = hypot($ends[1][0] - $ends[0][0], $ends[1][1] - $ends[0][1]);
+            }
+        }
+
+        return $seen;
     }
 
     /** @param  array<string, array{float, float, bool, bool}>  $places */

@@ -11,15 +11,20 @@ use App\Wire\Json\FirstJson;
 use App\Wire\Json\FlattenJson;
 use App\Wire\Json\JudgedPointJson;
 use App\Wire\Json\MovedGroupJson;
+use App\Wire\Json\SeenSpanJson;
 use App\Wire\Json\WholeJson;
 use App\Wording\CheckWording;
 use App\Wording\CompareWording;
 use InchLadder\Checking\Alignment;
+use InchLadder\Checking\Deviation;
+use InchLadder\Checking\SpanOnPaper;
 use InchLadder\Compare\Cause;
 use InchLadder\Compare\Group;
 use InchLadder\Compare\Judged;
 use InchLadder\Compare\Wanted;
 use InchLadder\Layout\Places;
+use InchLadder\Measure\Length;
+use InchLadder\Measure\Rational;
 use InchLadder\Plan\Plan;
 
 /** Writes what a shot tells of the drawing. */
@@ -62,6 +67,7 @@ final readonly class CompareWriter
             $typical === null ? null : self::mm($typical),
             $largest === null ? null : self::mm($largest),
             $this->alignments(),
+            $this->spans(),
         );
     }
 
@@ -84,6 +90,20 @@ final readonly class CompareWriter
         }
 
         return $aligned;
+    }
+
+    /** @return list<SeenSpanJson> */
+    private function spans(): array
+    {
+        $notation = $this->plan->choices->notation;
+
+        return array_map(function (int $i, float $mm) use ($notation): SeenSpanJson {
+            $span = $this->plan->layout->spans[$i];
+            $wanted = SpanOnPaper::of($this->plan->layout, $span)->paper;
+            $drawn = $notation->ruler->round(Length::mm(Rational::near($mm, 4)))->reading;
+
+            return new SeenSpanJson($i, $span->name, $notation->plain($drawn), CheckWording::deviation(new Deviation($drawn->minus($wanted), $wanted), $notation));
+        }, array_keys($this->opinion->spans), array_values($this->opinion->spans));
     }
 
     private function flatten(): FlattenJson

@@ -32,10 +32,12 @@ function ran(string $command, array $with): array
 }
 
 it('tells from a shot what to mend first; and keeps it, through a reload, undo and the archive', function () {
-    $drawing = Shot::drawing();
+    $drawing = Shot::drawing(['spans' => [['name' => 'handle to cloth', 'x1' => '0.739', 'y1' => '0.486', 'x2' => '0.7237', 'y2' => '0.863', 'drawn' => null]]]);
     [$path] = Shot::take($drawing, new Mistakes(moves: ['spout' => [0.0, 5.0]]));
     $shot = Shot::keep($drawing, $path);
     $told = compared($drawing, $shot);
+    // A length whose ends are found is read by itself: from the inside of the handle to the cloth, neither of which moved.
+    expect($told['spans'])->toHaveCount(1)->and($told['spans'][0])->toMatchArray(['index' => 0, 'name' => 'handle to cloth'])->and(length($told['spans'][0]['drawn'])->toFloat())->toEqualWithDelta(length(test()->getJson("/api/drawings/{$drawing->id}")->json('workings.check.spans.0.paper'))->toFloat(), 2.0);
     expect($told['first'])->toMatchArray(['kind' => 'point', 'name' => 'spout', 'leaves' => null])->and($told['first']['sentence'])->toBe('“spout” is 3/16 in too low: mend that first.')
         ->and($told['flatten']['found'])->toBeFalse()->and($told['flatten']['warnings'])->toBe([])->and($told['good_enough'])->toBeFalse()->and($told['leave_alone'])->toContain('cloth');
 

@@ -23,6 +23,7 @@ final readonly class CompareJson
      * @param  list<string>  $not_measured
      * @param  list<string>  $more
      * @param  list<AlignedJson>  $alignments
+     * @param  list<SeenSpanJson>  $spans
      */
     public function __construct(
         #[OA\Property] public FlattenJson $flatten,
@@ -44,6 +45,8 @@ final readonly class CompareJson
         #[OA\Property] public ?float $largest_mm,
         /** What lies under what, or level with it, and how the drawing has it. */
         #[OA\Property(type: 'array', items: new OA\Items(ref: AlignedJson::class))] public array $alignments,
+        /** Lengths of Check that were read off the shot by themselves. */
+        #[OA\Property(type: 'array', items: new OA\Items(ref: SeenSpanJson::class))] public array $spans,
     ) {
     }
 }

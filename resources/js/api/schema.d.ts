@@ -1192,6 +1192,7 @@ export interface components {
             /** Format: float */
             largest_mm: number | null;
             alignments: components["schemas"]["AlignedJson"][];
+            spans: components["schemas"]["SeenSpanJson"][];
         };
         /** @description The contours of what is drawn from, to be laid over the drawing. */
         ContoursJson: {
@@ -1929,6 +1930,13 @@ export interface components {
             time: string;
             for: string;
             against: string;
+        };
+        /** @description A length as it is read off a shot, both ends found by the program. */
+        SeenSpanJson: {
+            index: number;
+            name: string;
+            drawn: string;
+            misfit: string;
         };
         /** @description Proportional dividers, set for a ratio. */
         SetDividersJson: {

@@ -34,6 +34,7 @@ function setByHand(name: string, label: string) {
         <button v-if="one.meant" type="button" class="button bare" @click="shots.mean(one.name, null)">{{ $t('shots.notMeant') }}</button>
       </div>
     </article>
+    <p v-for="span in shots.told?.spans ?? []" :key="span.index" class="row" data-test="seen-span"><span><Num :text="$t('shots.lengthSeen', { name: span.name, drawn: span.drawn, misfit: span.misfit })" /></span><button type="button" class="button bare" @click="store.decide((c) => c.spans[span.index] && (c.spans[span.index]!.drawn = span.drawn))">{{ $t('shots.takeIt') }}</button></p>
     <ul v-if="shots.told?.alignments.length" class="aligned" data-test="aligned"><li v-for="one in shots.told.alignments" :key="one.photo" :class="{ fault: !one.same }"><Num :text="one.photo" />; <Num :text="one.drawing" /></li></ul>
     <p class="row"><a class="button bare" :href="`/api/drawings/${store.drawing?.id}/shots/${shots.chosen}/places.csv`">{{ $t('shots.csv') }}</a><router-link v-if="store.drawing" class="button bare" :to="{ name: 'print', params: { id: store.drawing.id, sheet: 'corrections' } }">{{ $t('shots.printCorrections') }}</router-link></p>
     <p v-for="name in missing" :key="name" class="row"><span>? {{ name }}</span><button type="button" class="button bare" @click="setByHand(name, name)">{{ $t('shots.setByHand') }}</button></p>
