@@ -63,6 +63,7 @@ use InchLadder\Measure\Unit;
 use InchLadder\Paper\Colour;
 use InchLadder\Photo\PrintMismatch;
 use InchLadder\Plan\MarkRows;
+use InchLadder\Plan\Meets;
 use InchLadder\Plan\Plan;
 
 /** Writes a plan as JSON: the short form of the command line, and the full workings of the pages. */
@@ -343,11 +344,14 @@ final readonly class PlanWriter
     {
         $decimal = static fn (float $share): Rational => Rational::near(max(0, min(1, $share)));
         [$column, $row] = $this->plan->layout->grid->cellAt($x, $y);
+        $meets = Meets::at($this->plan, $x, $y);
 
         return new PointJson(
             $this->plan->layout->addresses->of($column, $row),
             $this->readings(0, $this->plan->layout->readAcross($decimal($x)), Length::zero()),
             $this->readings(0, $this->plan->layout->readDown($decimal($y)), Length::zero()),
+            $meets->plumb === [] ? null : Say::it('checking.meets.plumb', ['names' => Say::listed($meets->plumb)]),
+            $meets->level === [] ? null : Say::it('checking.meets.level', ['names' => Say::listed($meets->level)]),
         );
     }
 

@@ -33,4 +33,5 @@ return [
         'short' => ':photo; on the drawing :ratio times: :percent % too short for it.',
     ],
     'aligned' => ['same' => 'so on the drawing', 'else' => 'on the drawing :off :side'],
+    'meets' => ['plumb' => 'plumb: :names', 'level' => 'level: :names'],
 ];

@@ -112,3 +112,11 @@ it('holds lengths each against each, the worst pair first', function () {
     expect($pairs)->toHaveCount(6)->and($pairs[0])->toContain('wide')->toContain('6.7 % too long')->and($pairs[1])->toContain('wide')->toContain('6.7 % too long')
         ->and($pairs[2])->toContain('“long” is 2 times short; on the drawing as well')->and($pairs[5])->not->toContain('on the drawing');
 });
+
+it('names what a plumb line and a level line through a place meet', function () {
+    $point = static fn (string $name, string $x, string $y): array => ['name' => $name, 'x' => $x, 'y' => $y, 'cross' => false];
+    $choices = [...Drawings::FIVE_BY_SEVEN, 'points' => [$point('ear', '1/4', '3/4'), $point('brow', '1/4', '1/5'), $point('beside', '4/15', '1/2')], 'things' => [['name' => 'jug', 'outline' => '0.2 0.4, 0.6 0.4, 0.6 0.6, 0.2 0.6']]];
+    $at = test()->postJson('/api/point', ['choices' => $choices, 'wide' => 500, 'high' => 700, 'x' => 0.25, 'y' => 0.5])->assertOk()->json();
+    expect($at['plumb'])->toBe('plumb: brow, jug and ear')->and($at['level'])->toBe('level: beside and jug');
+    expect(test()->postJson('/api/point', ['choices' => $choices, 'wide' => 500, 'high' => 700, 'x' => 0.9, 'y' => 0.95])->json())->toMatchArray(['plumb' => null, 'level' => null]);
+});

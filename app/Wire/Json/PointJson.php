@@ -21,6 +21,9 @@ final readonly class PointJson
         #[OA\Property] public string $cell,
         #[OA\Property] public ReadingsJson $across,
         #[OA\Property] public ReadingsJson $down,
+        /** What a plumb line through it meets, from the top, and a level one, from the left; null where nothing. */
+        #[OA\Property] public ?string $plumb,
+        #[OA\Property] public ?string $level,
     ) {
     }
 }

@@ -1760,6 +1760,8 @@ export interface components {
             cell: string;
             across: components["schemas"]["ReadingsJson"];
             down: components["schemas"]["ReadingsJson"];
+            plumb: string | null;
+            level: string | null;
         };
         /** @description Choices, and where the pointer is as shares of the crop. */
         PointRequest: {

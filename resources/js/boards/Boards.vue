@@ -126,6 +126,8 @@ function lightNearest(event: PointerEvent) {
         <b>{{ reading.cell }}</b>
         <span v-if="reading.across.print && reading.down.print"><Num :text="$t('boards.photoAcrossDown', { across: reading.across.print.rounded.text, down: reading.down.print.rounded.text })" /></span>
         <span><Num :text="$t('boards.paperAcrossDown', { across: reading.across.area.rounded.text, down: reading.down.area.rounded.text })" /></span>
+        <span v-if="reading.plumb" data-test="plumb"><Num :text="reading.plumb" /></span>
+        <span v-if="reading.level"><Num :text="reading.level" /></span>
         <span class="soft"><Num :text="$t('boards.fromSheetEdge', { across: reading.across.sheet.rounded.text, down: reading.down.sheet.rounded.text })" /></span>
       </template>
     </div>
