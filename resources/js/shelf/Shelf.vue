@@ -60,6 +60,7 @@ useStream<typeof told.value>(
   () => '/api/shelf/events',
   (message) => (told.value = message),
   () => (told.value = {}),
+  true,
 )
 watch(told, ({ paired }) => paired || void loadSoon())
 // What was noted elsewhere may come in when the shelf is seen already.

@@ -11,8 +11,9 @@ const ASK_AGAIN_MS = 4000
  * @param path  of the stream; null for none
  * @param heard  told what came
  * @param back  told that it is open again, after it was not
+ * @param atOnce  whether that is told of its first opening too: what happened since its caller asked for anything was told to nobody
  */
-export function useStream<T>(path: () => string | null, heard: (message: T) => void, back: () => void) {
+export function useStream<T>(path: () => string | null, heard: (message: T) => void, back: () => void, atOnce = false) {
   const visibility = useDocumentVisibility()
   const url = computed(() => (visibility.value === 'visible' ? (path() ?? undefined) : undefined))
   const { data, status, close } = useEventSource<string[], string>(url, [], { autoReconnect: { delay: ASK_AGAIN_MS } })
@@ -23,7 +24,7 @@ export function useStream<T>(path: () => string | null, heard: (message: T) => v
   let wasOpen = false
   watch(status, (is) => {
     if (is !== 'OPEN') return
-    if (wasOpen) back()
+    if (wasOpen || atOnce) back()
     wasOpen = true
   })
 
