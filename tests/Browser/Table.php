@@ -94,7 +94,8 @@ final class Table extends Page
         @fsockopen('127.0.0.1', $this->port) === false && $this->serve();
         // Nothing runs here, whatever the page that was left still asked for, of whichever server.
         $this->go('/icon.svg');
-        $this->browser->executeScript('localStorage.clear(); sessionStorage.clear()');
+        // Nor is anything kept of what other tests were told.
+        $this->browser->executeAsyncScript('const done = arguments[0]; localStorage.clear(); sessionStorage.clear(); (self.caches ? caches.delete("told") : Promise.resolve()).then(done, done)');
         $this->forgetAbsence();
     }
 
