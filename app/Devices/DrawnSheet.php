@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Devices;
 
 use InchLadder\Compare\Motion;
+use InchLadder\Plan\Comparison;
 use InchLadder\Plan\Plan;
 use InchLadder\Things\ThingInCrop;
 
@@ -81,7 +82,7 @@ final readonly class DrawnSheet
             }
         }
         foreach ($this->points as [$px, $py, $r, $d]) {
-            $far = hypot($u - $px, $v - $py);
+            $far = hypot($u - $px, $v - $py) / Comparison::stepBack($this->plan);
             $share = $far <= self::WITH_IT ? 1.0 : ($far >= self::BESIDE ? 0.0 : (1 + cos(M_PI * ($far - self::WITH_IT) / (self::BESIDE - self::WITH_IT))) / 2);
             [$right, $down] = [$right + $share * $r, $down + $share * $d];
         }
@@ -97,7 +98,8 @@ final readonly class DrawnSheet
 
     private function isOf(ThingInCrop $thing, float $x, float $y): bool
     {
-        [$wide, $high] = [1.5 / $this->wide, 1.5 / $this->high];
+        $beside = 1.5 * Comparison::stepBack($this->plan);
+        [$wide, $high] = [$beside / $this->wide, $beside / $this->high];
         foreach ([[0, 0], [-$wide, 0], [$wide, 0], [0, -$high], [0, $high]] as [$across, $down]) {
             if ($thing->covers($x + $across, $y + $down)) {
                 return true;

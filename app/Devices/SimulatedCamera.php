@@ -9,6 +9,7 @@ use App\Models\Drawing;
 use Imagick;
 use ImagickDraw;
 use InchLadder\Copying\ContoursInGrid;
+use InchLadder\Plan\Comparison;
 
 /**
  * A stand-in for a telephone over the drawing table: draws the reference's contours on the sheet, with mistakes that are
@@ -100,7 +101,8 @@ final readonly class SimulatedCamera
         [$u, $v] = $pose->see($sheet->left + $sheet->wide / 2 + 1, $sheet->top + $sheet->high / 2);
         $draw = new ImagickDraw;
         $draw->setFillColor('none');
-        $draw->setStrokeWidth($mm * hypot($u - $x, $v - $y));
+        // A larger sheet is drawn with a broader line.
+        $draw->setStrokeWidth($mm * Comparison::stepBack($sheet->plan()) * hypot($u - $x, $v - $y));
         $draw->setStrokeLineCap(Imagick::LINECAP_ROUND);
         $draw->setStrokeLineJoin(Imagick::LINEJOIN_ROUND);
 

@@ -19,6 +19,7 @@ use InchLadder\Compare\Measured;
 use InchLadder\Compare\Motion;
 use InchLadder\Compare\ShotFault;
 use InchLadder\Copying\ContoursInGrid;
+use InchLadder\Measure\Length;
 use InchLadder\Measure\Rational;
 use InchLadder\Plan\Comparison;
 use InchLadder\Plan\Plan;
@@ -77,8 +78,8 @@ final readonly class SecondOpinion
     public function find(Plan $plan, ?Photo $photo, ShotPixels $shot): FoundSheet
     {
         $sheet = $shot->sheet() ?? throw SheetNotFound::anywhere();
-        $this->onSheet($plan, $sheet->corners, $sheet->lens)->fineness($plan->layout->sheet->width->toFloat() / 2, $plan->layout->sheet->height->toFloat() / 2) <= self::COARSEST || throw SheetNotFound::tooSmall();
-        $lines = $this->lines($plan, $photo);
+        $this->fineness($plan, $this->onSheet($plan, $sheet->corners, $sheet->lens)) <= self::COARSEST || throw SheetNotFound::tooSmall();
+        $lines = $this->lines($plan, $this->contours($plan, $photo));
         $ways = array_map(static fn (int $turn): array => [...array_slice($sheet->corners, $turn), ...array_slice($sheet->corners, 0, $turn)], [0, 1, 2, 3]);
         $shapes = array_map(fn (array $corners): float => $this->aspect($plan, $corners), $ways);
         [$best, $least] = [null, INF];
@@ -90,7 +91,7 @@ final readonly class SecondOpinion
             // A shot is taken the way up it is drawn, if nothing tells otherwise.
             $misfit = ($turn === 0 ? -0.05 : 0.0) + $shapes[$turn];
             if ($lines !== []) {
-                $grey = $shot->lines($this->onSheet($plan, $corners, $sheet->lens), $plan->layout->sheet->width->toFloat(), $plan->layout->sheet->height->toFloat(), self::ROUGH);
+                $grey = $shot->lines($this->onSheet($plan, $corners, $sheet->lens), $plan->layout->sheet->width->toFloat(), $plan->layout->sheet->height->toFloat(), self::ROUGH / Comparison::stepBack($plan));
                 $misfit += (new Matcher(LineMap::of($grey, self::ROUGH), $lines))->fit();
             }
             if ($misfit < $least) {
@@ -124,7 +125,7 @@ final readonly class SecondOpinion
             $map = Flattening::of($corners, $places, $sheet->lens ?? Lens::true($shot->wide, $shot->high));
             $held = $sheet === null ? null : $this->onSheet($plan, $sheet->corners, $sheet->lens)->heldTo($corners, $places);
             // What does not agree with the sheet was meant otherwise: the hand is believed.
-            $map = $held !== null && $held->residual <= self::AGREES * $map->fineness(...$places[0]) + self::RULED_ASKEW ? $held : $map;
+            $map = $held !== null && $held->residual <= self::AGREES * $map->fineness(...$places[0]) + self::RULED_ASKEW * Comparison::stepBack($plan) ? $held : $map;
         }
 
         return new Prepared($map, $found !== null, $this->lineMap($plan, $shot, $map), $shot->light(array_map(static fn (array $at): array => $map->toShot(...$at), $this->sheet($plan)), $sheet), $sheet !== null && $sheet->cutOff, $shot->wide, $shot->high);
@@ -137,9 +138,10 @@ final readonly class SecondOpinion
      */
     public function judge(Plan $plan, ?Photo $photo, Prepared $shot, array $tapped, ?Comparison $wanted = null, bool $propose = true): Opinion
     {
-        $lines = $this->lines($plan, $photo);
+        $contours = $this->contours($plan, $photo);
+        $lines = $this->lines($plan, $contours);
         $matcher = new Matcher($shot->drawn, $lines);
-        $comparison = $wanted ?? Comparison::of($plan, self::fromArea($plan, $lines));
+        $comparison = $wanted ?? Comparison::of($plan, $contours);
         $places = array_map(static fn (array $at): array => [...$shot->map->toSheet(...$at), false, true], $tapped);
         $spans = [];
         if ($propose && $lines !== []) {
@@ -157,6 +159,7 @@ final readonly class SecondOpinion
      */
     private function proposed(Plan $plan, Comparison $comparison, Matcher $matcher, array $known): array
     {
+        $back = Comparison::stepBack($plan);
         [$dx, $dy] = $matcher->whole();
         $near = Motion::shift([[0.0, 0.0]], [[$dx, $dy]]);
         $places = [];
@@ -168,10 +171,10 @@ final readonly class SecondOpinion
                     continue;
                 }
                 [$x, $y] = $this->belongs($plan, $one->x, $one->y);
-                $at = $matcher->place($x, $y, $near, $reach);
-                $at === null || $places[$one->key] = [$at[0], $at[1], true, $at[2]];
+                $at = $matcher->place($x / $back, $y / $back, $near, $reach);
+                $at === null || $places[$one->key] = [$at[0] * $back, $at[1] * $back, true, $at[2]];
             }
-            $near = $this->whole($plan, $comparison, $known + $places) ?? $near;
+            $near = $this->whole($plan, $comparison, $known + $places)?->smaller($back) ?? $near;
         }
 
         return [$places, $near];
@@ -180,16 +183,18 @@ final readonly class SecondOpinion
     /** @return array<int, float> lengths of Check as they came out, in mm, by their place among them; those whose two ends are found for sure */
     private function spans(Plan $plan, Matcher $matcher, Motion $near): array
     {
+        $back = Comparison::stepBack($plan);
         $seen = [];
         foreach ($plan->layout->spans as $i => $span) {
             $on = SpanOnPaper::of($plan->layout, $span);
             $ends = [];
             foreach ([[$on->x1, $on->y1], [$on->x2, $on->y2]] as [$x, $y]) {
-                $at = $matcher->place(...[...$this->belongs($plan, $x->toFloat(), $y->toFloat()), $near, Figures::REACH]);
+                [$u, $v] = $this->belongs($plan, $x->toFloat(), $y->toFloat());
+                $at = $matcher->place($u / $back, $v / $back, $near, Figures::REACH);
                 $at !== null && $at[2] && $ends[] = $at;
             }
             if (count($ends) === 2) {
-                $seen[$i] = hypot($ends[1][0] - $ends[0][0], $ends[1][1] - $ends[0][1]);
+                $seen[$i] = $back * hypot($ends[1][0] - $ends[0][0], $ends[1][1] - $ends[0][1]);
             }
         }
 
@@ -203,7 +208,7 @@ final readonly class SecondOpinion
         foreach ($comparison->wanted as $one) {
             if (isset($places[$one->key]) && $places[$one->key][3]) {
                 [$x, $y] = $this->belongs($plan, $one->x, $one->y);
-                $measured[] = new Measured($one->key, $x, $y, $places[$one->key][0], $places[$one->key][1], $one->tolerance, Figures::FOUND);
+                $measured[] = new Measured($one->key, $x, $y, $places[$one->key][0], $places[$one->key][1], $one->tolerance, Figures::FOUND * Comparison::stepBack($plan));
             }
         }
         $whole = Explanation::of($measured, hypot($plan->layout->fitted->area->width->toFloat(), $plan->layout->fitted->area->height->toFloat()))->whole;
@@ -216,12 +221,11 @@ final readonly class SecondOpinion
     {
         [$light, $glare, $soft] = $shot->light;
         $drawn = $shot->drawn;
-
         $faint = $drawn->strength < self::FAINT || $drawn->drawn < self::EMPTY;
 
         return array_values(array_filter([
             $shot->cutOff ? ShotFault::CutOff : null,
-            $shot->map->fineness($plan->layout->sheet->width->toFloat() / 2, $plan->layout->sheet->height->toFloat() / 2) > self::COARSE ? ShotFault::TooSmall : null,
+            $this->fineness($plan, $shot->map) > self::COARSE ? ShotFault::TooSmall : null,
             $light < self::DARK ? ShotFault::TooDark : null,
             $glare > self::GLARE ? ShotFault::Glare : null,
             $soft ? ShotFault::Blurred : null,
@@ -269,10 +273,11 @@ final readonly class SecondOpinion
     private function lineMap(Plan $plan, ShotPixels $shot, Flattening $map): LineMap
     {
         $layout = $plan->layout;
-        [$left, $top, $wide, $high] = [$layout->left->toFloat(), $layout->top->toFloat(), $layout->fitted->area->width->toFloat(), $layout->fitted->area->height->toFloat()];
+        $back = Comparison::stepBack($plan);
+        [$left, $top, $wide, $high] = array_map(static fn (Length $length): float => $length->toFloat() / $back, [$layout->left, $layout->top, $layout->fitted->area->width, $layout->fitted->area->height]);
 
         return LineMap::of(
-            $shot->lines($map, $layout->sheet->width->toFloat(), $layout->sheet->height->toFloat(), LineMap::SAMPLES), LineMap::SAMPLES,
+            $shot->lines($map, $layout->sheet->width->toFloat(), $layout->sheet->height->toFloat(), LineMap::SAMPLES / $back), LineMap::SAMPLES,
             array_map(static fn (Rational $share): array => [$left + $share->toFloat() * $wide, $top, $left + $share->toFloat() * $wide, $top + $high], $layout->grid->columns),
             array_map(static fn (Rational $share): array => [$left, $top + $share->toFloat() * $high, $left + $wide, $top + $share->toFloat() * $high], $layout->grid->rows),
         );
@@ -281,9 +286,10 @@ final readonly class SecondOpinion
     /**
      * The photo's contours as far as they lie in the crop, in shares of it; none without a photo.
      *
+     * @param  int  $every  which sample of them is taken
      * @return list<list<array{float, float}>>
      */
-    public function contours(Plan $plan, ?Photo $photo): array
+    public function contours(Plan $plan, ?Photo $photo, int $every = 1): array
     {
         if ($photo === null) {
             return [];
@@ -296,8 +302,8 @@ final readonly class SecondOpinion
             foreach ($contour->x as $i => $x) {
                 [$u, $v] = [$a * $x + $b * $contour->y[$i] + $c, $d * $x + $e * $contour->y[$i] + $f];
                 if ($u >= 0 && $v >= 0 && $u <= 1 && $v <= 1) {
-                    // A place of every third sample shows how it runs; ends stay.
-                    $i % 3 === 0 || $i === $contour->count() - 1 ? $line[] = [round($u, 4), round($v, 4)] : null;
+                    // Ends stay.
+                    $i % $every === 0 || $i === $contour->count() - 1 ? $line[] = [$u, $v] : null;
                 } elseif ($line !== []) {
                     $lines[] = $line;
                     $line = [];
@@ -309,25 +315,25 @@ final readonly class SecondOpinion
         return $lines;
     }
 
-    /** @return list<array{float, float}> samples of the photo's contours in the crop, in mm of the sheet; none without a photo */
-    private function lines(Plan $plan, ?Photo $photo): array
+    /**
+     * @param  list<list<array{float, float}>>  $contours  in shares of the crop
+     * @return list<array{float, float}> samples of them, in mm of the sheet as it is looked at
+     */
+    private function lines(Plan $plan, array $contours): array
     {
-        return Matcher::sampled(array_map(function (array $line) use ($plan): array {
-            $places = array_map(fn (array $at): array => $this->belongs($plan, ...$at), $line);
+        $back = Comparison::stepBack($plan);
 
-            return [array_column($places, 0), array_column($places, 1)];
-        }, $this->contours($plan, $photo)));
+        return Matcher::sampled(array_map(fn (array $line): array => array_map(function (array $at) use ($plan, $back): array {
+            [$x, $y] = $this->belongs($plan, ...$at);
+
+            return [$x / $back, $y / $back];
+        }, $line), $contours));
     }
 
-    /**
-     * @param  list<array{float, float}>  $lines  mm of the sheet
-     * @return list<array{float, float}> mm of the drawing area
-     */
-    private static function fromArea(Plan $plan, array $lines): array
+    /** Millimetres to a pixel in the middle of the sheet, as it is looked at. */
+    private function fineness(Plan $plan, Flattening $map): float
     {
-        [$left, $top] = [$plan->layout->left->toFloat(), $plan->layout->top->toFloat()];
-
-        return array_map(static fn (array $at): array => [$at[0] - $left, $at[1] - $top], $lines);
+        return $map->fineness($plan->layout->sheet->width->toFloat() / 2, $plan->layout->sheet->height->toFloat() / 2) / Comparison::stepBack($plan);
     }
 
     /**

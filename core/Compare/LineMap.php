@@ -6,7 +6,10 @@ namespace InchLadder\Compare;
 
 use InchLadder\Pixels\Grey;
 
-/** How far each place of a flattened sheet lies from the nearest line that was drawn on it, in mm; ruled lines are known and left out. */
+/**
+ * How far each place of a flattened sheet lies from the nearest line that was drawn on it; ruled lines are known and left out.
+ * All in mm of a sheet no larger than one takes in at arm's length: larger ones are looked at from farther off (see stepBack).
+ */
 final readonly class LineMap
 {
     /** Samples to a mm: a pencil's line is one or two of them (ours). */
@@ -37,6 +40,20 @@ final readonly class LineMap
 
     /** To a mm, as it is kept: finer than anything is drawn. */
     private const STEPS = 40;
+
+    /** Mm along the longer side of a sheet that is looked at as it is: A3 (ours). */
+    private const AT_ARMS_LENGTH = 420.0;
+
+    /**
+     * How many times smaller a sheet is looked at: a wall is drawn with a broader line and missed by more, and is told no
+     * finer than a drawing on a table.
+     *
+     * @param  float  $wide  mm
+     */
+    public static function stepBack(float $wide, float $high): float
+    {
+        return max(1.0, max($wide, $high) / self::AT_ARMS_LENGTH);
+    }
 
     /**
      * @param  string  $far  a byte a sample, row by row: STEPS of them to a mm to the nearest line

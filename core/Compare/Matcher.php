@@ -180,17 +180,17 @@ final readonly class Matcher
     /**
      * Lines of a picture, some APART, in mm of the sheet.
      *
-     * @param  list<array{list<float>, list<float>}>  $contours  x and y in mm
+     * @param  list<list<array{float, float}>>  $contours  place after place of each, in mm
      * @return list<array{float, float}>
      */
     public static function sampled(array $contours): array
     {
         $samples = [];
-        foreach ($contours as [$xs, $ys]) {
+        foreach ($contours as $contour) {
             [$lastX, $lastY] = [-INF, -INF];
-            foreach ($xs as $i => $x) {
-                if (($x - $lastX) ** 2 + ($ys[$i] - $lastY) ** 2 >= self::APART ** 2) {
-                    $samples[] = [$lastX, $lastY] = [$x, $ys[$i]];
+            foreach ($contour as [$x, $y]) {
+                if (($x - $lastX) ** 2 + ($y - $lastY) ** 2 >= self::APART ** 2) {
+                    $samples[] = [$lastX, $lastY] = [$x, $y];
                 }
             }
         }

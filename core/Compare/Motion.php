@@ -103,6 +103,12 @@ final readonly class Motion
         return [$u - $x, $v - $y];
     }
 
+    /** The same, seen so many times smaller. */
+    public function smaller(float $times): self
+    {
+        return new self($this->a, $this->b, $this->c / $times, $this->d, $this->e, $this->f / $times);
+    }
+
     /** The way back. */
     public function inverse(): self
     {

@@ -6,6 +6,8 @@ namespace InchLadder\Plan;
 
 use InchLadder\Compare\Figures;
 use InchLadder\Compare\Flattening;
+use InchLadder\Compare\LineMap;
+use InchLadder\Compare\Matcher;
 use InchLadder\Compare\Measured;
 use InchLadder\Compare\TellingPlaces;
 use InchLadder\Compare\Tolerance;
@@ -29,15 +31,17 @@ final readonly class Comparison
     }
 
     /**
-     * @param  list<array{float, float}>  $lines  samples of the picture's contours, in mm from the drawing area's top left
+     * @param  list<list<array{float, float}>>  $contours  of the picture, place after place of each, in shares of the crop
      */
-    public static function of(Plan $plan, array $lines): self
+    public static function of(Plan $plan, array $contours): self
     {
         $wanted = self::marked($plan);
         if (count($wanted) < self::ENOUGH) {
             $area = $plan->layout->fitted->area;
-            [$wide, $high] = [$area->width->toFloat(), $area->height->toFloat()];
+            $back = self::stepBack($plan);
+            [$wide, $high] = [$area->width->toFloat() / $back, $area->height->toFloat() / $back];
             $marked = $wanted;
+            $lines = Matcher::sampled(array_map(static fn (array $contour): array => array_map(static fn (array $at): array => [$at[0] * $wide, $at[1] * $high], $contour), $contours));
             foreach (TellingPlaces::of($lines, $wide, $high) as [$x, $y]) {
                 $near = array_filter($marked, static fn (Wanted $one): bool => hypot($one->x * $wide - $x, $one->y * $high - $y) < self::BESIDE);
                 $near === [] && $wanted[] = self::chosen($plan, $x / $wide, $y / $high, $wanted);
@@ -131,7 +135,7 @@ final readonly class Comparison
             }
             $measured[] = new Measured(
                 $one->key, $one->x * $wide, $one->y * $high, $x - $left, $y - $top, $one->tolerance,
-                $proposed ? Figures::FOUND : Figures::TAPPED * $map->fineness($x, $y) / 2, $proposed, $sure, $one->things, $one->meant,
+                $proposed ? Figures::FOUND * self::stepBack($this->plan) : Figures::TAPPED * $map->fineness($x, $y) / 2, $proposed, $sure, $one->things, $one->meant,
             );
         }
 
@@ -159,6 +163,12 @@ final readonly class Comparison
         }
 
         return Verdict::of($layout, $measured, []);
+    }
+
+    /** How many times smaller the sheet is looked at. */
+    public static function stepBack(Plan $plan): float
+    {
+        return LineMap::stepBack($plan->layout->sheet->width->toFloat(), $plan->layout->sheet->height->toFloat());
     }
 
     /** @param  list<Wanted>  $beside */
