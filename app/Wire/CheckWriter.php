@@ -16,6 +16,7 @@ use InchLadder\Checking\Odd;
 use InchLadder\Checking\PairOfSpans;
 use InchLadder\Checking\SpanOnPaper;
 use InchLadder\Compare\Judged;
+use InchLadder\Layout\KeyPoint;
 use InchLadder\Plan\Comparison;
 use InchLadder\Plan\Plan;
 
@@ -45,7 +46,7 @@ final readonly class CheckWriter
             array_map(fn (SpanOnPaper $span, int $i): SpanJson => $this->span($span, $sums->spans[0], array_values(array_filter($odd, static fn (Odd $one): bool => $one->span->span === $span->span))[0] ?? null, $sums->passes($i)), $sums->spans, array_keys($sums->spans)),
             array_map(static fn (Alignment $alignment): string => CheckWording::alignment($alignment, $plan->choices->notation), Alignment::among($plan->layout->points(), $plan->layout->fitted->area)),
             $sums->lines(),
-            array_map(static fn (PairOfSpans $pair): string => CheckWording::pair($pair), array_slice(PairOfSpans::among($sums->spans), 0, self::MOST_PAIRS)),
+            array_map(static fn (PairOfSpans $pair): string => CheckWording::pair($pair), PairOfSpans::among($sums->spans, self::MOST_PAIRS)),
             $this->places(),
         );
     }
@@ -53,9 +54,11 @@ final readonly class CheckWriter
     /** @return list<PlaceByRulerJson> */
     private function places(): array
     {
-        $say = new CompareWording($this->plan, []);
+        $places = Comparison::byRuler($this->plan);
+        $names = array_map(static fn (KeyPoint $point): string => $point->name, $this->plan->layout->keyPoints);
+        $say = new CompareWording($this->plan, [], $names);
 
-        return array_map(static fn (Judged $one): PlaceByRulerJson => new PlaceByRulerJson($one->measured->name, $one->within, $say->says($one), $say->amounts($one)), Comparison::byRuler($this->plan)->points);
+        return array_map(static fn (int $i, Judged $one): PlaceByRulerJson => new PlaceByRulerJson($i, $names[$i], $one->within, $say->says($one), $say->amounts($one)), array_keys($places), array_values($places));
     }
 
     private function span(SpanOnPaper $span, SpanOnPaper $first, ?Odd $odd, ?bool $passes): SpanJson

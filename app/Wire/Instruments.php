@@ -10,12 +10,10 @@ use App\Wire\Json\PaperSizeJson;
 use App\Wire\Json\QuickScaleJson;
 use App\Wire\Json\SetDividersJson;
 use App\Wire\Json\VerdictJson;
-use App\Wording\Refusal;
 use App\Wording\Say;
 use Illuminate\Validation\ValidationException;
 use InchLadder\Fit\QuickScale;
 use InchLadder\Fit\Ratio;
-use InchLadder\Impossible;
 use InchLadder\Marks\SquareCheck;
 use InchLadder\Measure\Fractions;
 use InchLadder\Measure\Length;
@@ -41,7 +39,7 @@ final readonly class Instruments
     public function scale(string $photo, string $paper, string $length, string $part): QuickScaleJson
     {
         [$photo, $paper] = [$this->length('photo', $photo), $this->length('paper', $paper)];
-        $scale = $this->beside('paper', static fn (): QuickScale => QuickScale::of($photo, $paper));
+        $scale = Typed::beside('paper', static fn (): QuickScale => QuickScale::of($photo, $paper));
         $asked = $length === '' ? $photo : $this->length('length', $length);
         $on = $scale->onPaper($asked);
         $lines = [
@@ -62,7 +60,7 @@ final readonly class Instruments
     {
         $long = $this->length('length', $length);
 
-        return (new DividerWriter($this->unit))->divider($long, $this->beside('ratio', fn (): Rational => Ratio::read($ratio, $this->lengths)));
+        return (new DividerWriter($this->unit))->divider($long, Typed::beside('ratio', fn (): Rational => Ratio::read($ratio, $this->lengths)));
     }
 
     /** @throws ValidationException */
@@ -74,7 +72,7 @@ final readonly class Instruments
         if ($falling === '' || $rising === '') {
             return new VerdictJson(true, [Say::it('markchecks.expected', ['diagonal' => $expected, 'step' => $this->own($step)])]);
         }
-        $found = $this->beside('falling', fn (): SquareCheck => SquareCheck::of($frame, $this->length('falling', $falling), $this->length('rising', $rising), $step));
+        $found = Typed::beside('falling', fn (): SquareCheck => SquareCheck::of($frame, $this->length('falling', $falling), $this->length('rising', $rising), $step));
 
         return $found->isSquare ? new VerdictJson(true, [Say::it('markchecks.square', ['diagonal' => $expected])]) : new VerdictJson(false, abs($found->slid) > $step->toFloat()
             ? [Say::it('instruments.square.lean.'.($found->slid > 0 ? 'right' : 'left'), ['degrees' => Fractions::places(Rational::near(abs($found->lean), 2), 2), 'slid' => $this->own(Length::mm(Rational::near(abs($found->slid), 4)))])]
@@ -138,21 +136,6 @@ final readonly class Instruments
 
     private function length(string $field, string $typed): Length
     {
-        return $this->beside($field, fn (): Length => $this->lengths->read($typed));
-    }
-
-    /**
-     * @template T
-     *
-     * @param  \Closure(): T  $read
-     * @return T
-     */
-    private function beside(string $field, \Closure $read): mixed
-    {
-        try {
-            return $read();
-        } catch (Impossible $e) {
-            throw ValidationException::withMessages([$field => Refusal::of($e)]);
-        }
+        return Typed::beside($field, fn (): Length => $this->lengths->read($typed));
     }
 }

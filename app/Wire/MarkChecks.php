@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Wire;
 
 use App\Wire\Json\VerdictJson;
-use App\Wording\Refusal;
 use App\Wording\Say;
 use App\Wording\Writing;
 use Illuminate\Validation\ValidationException;
@@ -164,11 +163,7 @@ final readonly class MarkChecks
 
     private function typed(string $field, string $text): Length
     {
-        try {
-            return $this->lengths->read($text);
-        } catch (Impossible $e) {
-            throw ValidationException::withMessages([$field => Refusal::of($e)]);
-        }
+        return Typed::beside($field, fn (): Length => $this->lengths->read($text));
     }
 
     private static function mm(float $millimetres): Length

@@ -21,16 +21,18 @@ use InchLadder\Plan\Plan;
 /** What a verdict says, in the artist's unit: what is out, which way, what to mend first. */
 final readonly class CompareWording
 {
-    /** @var array<string, string> what places are called, by their key */
+    /** @var array<string|int, string> what places are called, by their key */
     private array $names;
 
     /** @var array<int, string> keys of those that the program chose */
     private array $chosen;
 
-    /** @param  list<Wanted>  $wanted */
-    public function __construct(private Plan $plan, array $wanted)
+    /**
+     * @param  list<Wanted>  $wanted
+     * @param  array<string|int, string>  $names  what other places are called, by their key
+     */
+    public function __construct(private Plan $plan, array $wanted, array $names = [])
     {
-        $names = [];
         foreach ($wanted as $one) {
             $names[$one->key] = self::name($one);
         }

@@ -22,33 +22,32 @@ final readonly class PairOfSpans
      * Each against each: the pair whose proportion is farthest out first, those that were not measured last.
      *
      * @param  list<SpanOnPaper>  $spans
+     * @param  int  $most  pairs that are wanted
      * @return list<self> the longer of each pair first
      */
-    public static function among(array $spans): array
+    public static function among(array $spans, int $most): array
     {
         $pairs = [];
         foreach ($spans as $i => $a) {
             foreach (array_slice($spans, $i + 1) as $b) {
                 [$one, $other] = $b->paper->isLongerThan($a->paper) ? [$b, $a] : [$a, $b];
-                [$long, $short] = [$one->span->drawn, $other->span->drawn];
-                $pairs[] = new self($one, $other, $one->against($other), $long === null || $short === null || ! $short->isPositive() ? null : Proportion::of($long->over($short)));
+                [$long, $short] = [$one->span->drawn?->toFloat(), $other->span->drawn?->toFloat()];
+                $measured = $long !== null && $short !== null && $long > 0 && $short > 0;
+                // The order needs no fractions; of forty lengths there are 780 pairs.
+                $pairs[] = [$measured ? abs($long / $short * $other->paper->toFloat() / $one->paper->toFloat() - 1) : -1.0, $one, $other, $measured];
             }
         }
-        usort($pairs, static fn (self $a, self $b): int => $b->off() <=> $a->off());
+        usort($pairs, static fn (array $a, array $b): int => $b[0] <=> $a[0]);
 
-        return $pairs;
+        return array_map(static fn (array $pair): self => new self(
+            $pair[1], $pair[2], $pair[1]->against($pair[2]),
+            $pair[3] && $pair[1]->span->drawn !== null && $pair[2]->span->drawn !== null ? Proportion::of($pair[1]->span->drawn->over($pair[2]->span->drawn)) : null,
+        ), array_slice($pairs, 0, $most));
     }
 
     /** How far the drawing's proportion is out, as a share of the photo's; over 0 where the first is too long for the second. */
     public function misfit(): ?Rational
     {
         return $this->drawn === null ? null : $this->drawn->ratio->dividedBy($this->wanted->ratio)->minus(1);
-    }
-
-    private function off(): float
-    {
-        $misfit = $this->misfit();
-
-        return $misfit === null ? -1.0 : abs($misfit->toFloat());
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace InchLadder\Compare;
 
 use InchLadder\Pixels\Grey;
+use InchLadder\Pixels\Otsu;
 
 /**
  * Finds a sheet that is lighter than the table it lies on: first as the largest light patch, once the light is evened
@@ -167,40 +168,19 @@ final readonly class SheetFinder
         return $rim === [] ? null : $rim;
     }
 
-    /**
-     * The level that parts light and dark best (N. Otsu, IEEE Trans. SMC 9 (1979), 62–66).
-     *
-     * @param  list<float>  $values
-     */
+    /** @param  list<float>  $values */
     private static function threshold(array $values): float
     {
-        $counts = array_fill(0, 256, 0);
         $most = 1e-9;
         foreach ($values as $value) {
             $most = max($most, $value);
         }
+        $counts = array_fill(0, 256, 0);
         foreach ($values as $value) {
             $counts[(int) min(255, max(0, 255 * $value / $most))]++;
         }
-        $all = count($values);
-        $sum = 0;
-        foreach ($counts as $level => $count) {
-            $sum += $level * $count;
-        }
-        [$best, $at, $below, $belowSum] = [-1.0, 127, 0, 0];
-        for ($level = 0; $level < 255; $level++) {
-            $below += $counts[$level];
-            $belowSum += $level * $counts[$level];
-            if ($below === 0 || $below === $all) {
-                continue;
-            }
-            $between = ($sum * $below / $all - $belowSum) ** 2 / ($below * ($all - $below));
-            if ($between > $best) {
-                [$best, $at] = [$between, $level];
-            }
-        }
 
-        return ($at + 1) / 255 * $most;
+        return Otsu::level($counts) / 255 * $most;
     }
 
     /**

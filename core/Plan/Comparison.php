@@ -6,6 +6,7 @@ namespace InchLadder\Plan;
 
 use InchLadder\Compare\Figures;
 use InchLadder\Compare\Flattening;
+use InchLadder\Compare\Judged;
 use InchLadder\Compare\LineMap;
 use InchLadder\Compare\Matcher;
 use InchLadder\Compare\Measured;
@@ -142,27 +143,37 @@ final readonly class Comparison
         return Verdict::of($layout, $measured, $unmeasured);
     }
 
-    /** The verdict on what the ruler alone told, without a shot: half a graduation is as fine as it reads. */
-    public static function byRuler(Plan $plan): Verdict
+    /**
+     * What the ruler alone told, without a shot: half a graduation is as fine as it reads.
+     *
+     * @return array<int, Judged> by the place of their key point among all
+     */
+    public static function byRuler(Plan $plan): array
     {
         $layout = $plan->layout;
         [$wide, $high] = [$layout->fitted->area->width->toFloat(), $layout->fitted->area->height->toFloat()];
         $things = $plan->things()->all;
         $measured = [];
-        foreach ($layout->points() as $placed) {
+        foreach ($layout->points() as $i => $placed) {
             $drawn = $placed->point->drawn;
             if ($drawn === null || ! $placed->isInside()) {
                 continue;
             }
-            $one = self::wanted($plan, $things, $placed->point->name, $placed->point->name, null, $placed->x->toFloat(), $placed->y->toFloat(), $placed->point->critical);
+            $one = self::wanted($plan, $things, (string) $i, $placed->point->name, null, $placed->x->toFloat(), $placed->y->toFloat());
             [$x, $y] = [$one->x * $wide, $one->y * $high];
             $measured[] = new Measured(
                 $one->key, $x, $y, $drawn->left?->toFloat() ?? $x, $drawn->top?->toFloat() ?? $y, $one->tolerance,
-                $layout->notation->ruler->step->toFloat() / 2 / Figures::DOUBT, things: $one->things, meant: $one->meant,
+                $layout->notation->ruler->step->toFloat() / 2 / Figures::DOUBT, things: $one->things, meant: $plan->choices->meant[$placed->point->name] ?? null,
             );
         }
 
-        return Verdict::of($layout, $measured, []);
+        $judged = [];
+        foreach (Verdict::of($layout, $measured, [])->points as $one) {
+            $judged[(int) $one->measured->name] = $one;
+        }
+        ksort($judged);
+
+        return $judged;
     }
 
     /** How many times smaller the sheet is looked at. */

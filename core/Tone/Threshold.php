@@ -5,13 +5,11 @@ declare(strict_types=1);
 namespace InchLadder\Tone;
 
 use InchLadder\Pixels\Field;
+use InchLadder\Pixels\Otsu;
 
 /**
  * Whether a picture parts cleanly into light and shadow: the threshold that parts it best,
  * and how much of it lies so near to the threshold that it is neither.
- *
- * The threshold is the one of greatest variance between the two classes (N. Otsu, "A Threshold
- * Selection Method from Gray-Level Histograms", IEEE Trans. SMC 9 (1979), 62–66).
  */
 final readonly class Threshold
 {
@@ -33,24 +31,7 @@ final readonly class Threshold
             $counts[(int) max(0, min(100, round($lightness)))]++;
         }
         $all = $picture->wide * $picture->high;
-        $mean = array_sum(array_map(static fn (int $level, int $count): int => $level * $count, array_keys($counts), $counts)) / $all;
-        [$best, $thresholds] = [-1.0, [50]];
-        [$dark, $sum] = [0, 0];
-        for ($level = 0; $level < 100; $level++) {
-            $dark += $counts[$level];
-            $sum += $level * $counts[$level];
-            $share = $dark / $all;
-            if ($share > 0 && $share < 1) {
-                $between = ($mean * $share - $sum / $all) ** 2 / ($share * (1 - $share));
-                // An empty stretch between the two classes parts them equally well anywhere: its middle is taken.
-                if (abs($between - $best) < 1e-9) {
-                    $thresholds[] = $level;
-                } elseif ($between > $best) {
-                    [$best, $thresholds] = [$between, [$level]];
-                }
-            }
-        }
-        $threshold = array_sum($thresholds) / count($thresholds) + 0.5;
+        $threshold = Otsu::level($counts);
         $lightness = $picture->all();
 
         return new self(

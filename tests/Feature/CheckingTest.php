@@ -120,3 +120,10 @@ it('names what a plumb line and a level line through a place meet', function () 
     expect($at['plumb'])->toBe('plumb: brow, jug and ear')->and($at['level'])->toBe('level: beside and jug');
     expect(test()->postJson('/api/point', ['choices' => $choices, 'wide' => 500, 'high' => 700, 'x' => 0.9, 'y' => 0.95])->json())->toMatchArray(['plumb' => null, 'level' => null]);
 });
+
+it('judges two points of one name each by its own readings', function () {
+    $eye = static fn (string $x, string $left): array => ['name' => 'eye', 'x' => $x, 'y' => '1/2', 'cross' => false, 'drawn' => ['left' => $left, 'top' => null]];
+    $drawing = Drawings::begin([...Drawings::FIVE_BY_SEVEN, 'points' => [$eye('1/3', '2 1/2 in'), ['name' => 'nose', 'x' => '1/2', 'y' => '1/2', 'cross' => false], $eye('2/3', '5 1/2 in')]]);
+    $places = test()->getJson("/api/drawings/{$drawing->id}")->assertOk()->json('workings.check.places');
+    expect(array_column($places, 'within', 'index'))->toBe([0 => true, 2 => false])->and($places[1])->toMatchArray(['name' => 'eye', 'says' => '“eye” is 1/2 in too far right.']);
+});

@@ -11,6 +11,8 @@ use OpenApi\Attributes as OA;
 final readonly class PlaceByRulerJson
 {
     public function __construct(
+        /** The place of the key point among all. */
+        #[OA\Property] public int $index,
         #[OA\Property] public string $name,
         #[OA\Property] public bool $within,
         #[OA\Property] public string $says,

@@ -1737,6 +1737,7 @@ export interface components {
         };
         /** @description A key point judged by one or two readings of the ruler. */
         PlaceByRulerJson: {
+            index: number;
             name: string;
             within: boolean;
             says: string;

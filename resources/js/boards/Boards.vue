@@ -27,10 +27,12 @@ const emit = defineEmits<{ pull: [to: Pull]; line: [way: 'across' | 'down', from
 /** A line lights from so many pixels off. */
 const NEAR = 7
 const ROOM_FOR_LOSSES = 600
+/** Times the board is enlarged to set a place on it. */
+const CLOSE = 6
 
 const svg = useTemplateRef<SVGSVGElement>('svg')
 const { width, height } = useElementSize(svg)
-const { view, pinching, zoomBy, toTrueSize, reset, pan } = useZoom(svg)
+const { view, pinching, zoomBy, lookAt, toTrueSize, reset, pan } = useZoom(svg)
 const { at: point, reading } = usePointer()
 const { look } = useLook()
 const tool = useTool()
@@ -74,17 +76,28 @@ function share(event: PointerEvent, box: Box) {
 }
 
 useEventListener('keydown', (event: KeyboardEvent) => event.key === 'Escape' && (shots.placing = null))
+// A place is set from near by: a pixel of the whole board is a millimetre of the paper.
+watch(
+  () => shots.placing,
+  (placing) => {
+    reset()
+    const { area } = stage.value
+    if (placing?.at) lookAt({ x: area.x + placing.at.x * area.w, y: area.y + placing.at.y * area.h }, CLOSE)
+  },
+)
+
 watch(pinching, (two) => two && hand.letGo())
 
 function down(event: PointerEvent) {
-  if (look.value.mirrored || pinching.value) return
-  // A place that is to be set on the shot.
+  if (pinching.value) return
+  // A place that is to be set on the shot, which is never mirrored.
   const onShot = shots.placing ? share(event, stage.value.area) : null
   if (shots.placing && onShot) {
     void shots.place(shots.placing.name, onShot.x, onShot.y)
     shots.placing = null
     return
   }
+  if (look.value.mirrored) return
   if (hand.down(event)) svg.value?.setPointerCapture(event.pointerId)
   else pan(event)
 }

@@ -77,12 +77,6 @@ useEventListener('keydown', (event: KeyboardEvent) => {
   border: 1px solid var(--rule);
 }
 
-.button[aria-pressed='true'] {
-  background: var(--chosen);
-  border-color: var(--chosen);
-  color: var(--on-chosen);
-}
-
 .slide {
   display: flex;
   align-items: center;

@@ -16,6 +16,11 @@ export function useZoom(stage: Ref<SVGSVGElement | null>) {
     view.value = zoom === 1 ? { zoom: 1, x: 0, y: 0 } : { zoom, x: x - (x - view.value.x) * by, y: y - (y - view.value.y) * by }
   }
 
+  /** So many times as large, with a place of the whole boards in the middle. */
+  function lookAt(at: { x: number; y: number }, zoom: number) {
+    view.value = { zoom, x: (stage.value?.clientWidth ?? 0) / 2 - zoom * at.x, y: (stage.value?.clientHeight ?? 0) / 2 - zoom * at.y }
+  }
+
   /** As large as things are, be that larger or smaller. */
   function toTrueSize(factor: number) {
     zoomBy(factor, undefined, undefined, LEAST)
@@ -89,5 +94,5 @@ export function useZoom(stage: Ref<SVGSVGElement | null>) {
     useEventListener('pointerup', stop, { once: true })
   }
 
-  return { view, pinching, zoomBy, toTrueSize, reset, pan }
+  return { view, pinching, zoomBy, lookAt, toTrueSize, reset, pan }
 }

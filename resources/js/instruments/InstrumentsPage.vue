@@ -185,10 +185,4 @@ svg {
   flex-wrap: wrap;
   gap: 4px;
 }
-
-.button[aria-pressed='true'] {
-  background: var(--chosen);
-  border-color: var(--chosen);
-  color: var(--on-chosen);
-}
 </style>

@@ -27,8 +27,8 @@ export const useShots = defineStore('shots', () => {
   const lines = shallowRef<number[][][] | null>(null)
   /** Corners in the hand, as a shot keeps them; null while none are set. */
   const corners = ref<string | null>(null)
-  /** The place that is to be tapped on the paper board. */
-  const placing = ref<{ name: string; label: string } | null>(null)
+  /** The place that is to be tapped on the paper board, and where it is thought to be, in shares of the drawing area. */
+  const placing = ref<{ name: string; label: string; at: { x: number; y: number } | null } | null>(null)
 
   const shots = computed<Shot[]>(() => store.draft?.shots ?? [])
   const shot = computed(() => shots.value.find((one) => one.id === chosen.value) ?? null)

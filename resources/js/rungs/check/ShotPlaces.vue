@@ -16,9 +16,9 @@ const out = computed(() => points.value.filter((one) => !one.within && one.sure 
 const missing = computed(() => (shots.told?.not_measured ?? []).filter((name) => !points.value.some((one) => one.name === name)))
 
 /** Asks for the place on the paper board. */
-function setByHand(name: string, label: string) {
+function setByHand(name: string, label: string, at: number[] | null) {
   tool.finish(null)
-  shots.placing = { name, label }
+  shots.placing = { name, label, at: at && { x: at[0] ?? 0, y: at[1] ?? 0 } }
 }
 </script>
 
@@ -29,7 +29,7 @@ function setByHand(name: string, label: string) {
       <p class="soft"><Num :text="one.amounts" /><template v-if="one.critical"> · {{ $t('shots.critical') }}</template></p>
       <div class="row">
         <button v-if="one.proposed" type="button" class="button bare" @click="shots.read(one.name, one.at)">{{ $t('shots.thatIsIt') }}</button>
-        <button type="button" class="button bare" @click="setByHand(one.name, one.label)">{{ $t('shots.setByHand') }}</button>
+        <button type="button" class="button bare" @click="setByHand(one.name, one.label, one.came_out)">{{ $t('shots.setByHand') }}</button>
         <button v-if="!one.meant && !one.within && one.sure" type="button" class="button bare" @click="shots.mean(one.name, { right_mm: one.right_mm, down_mm: one.down_mm })">{{ $t('shots.meant') }}</button>
         <button v-if="one.meant" type="button" class="button bare" @click="shots.mean(one.name, null)">{{ $t('shots.notMeant') }}</button>
       </div>
@@ -37,7 +37,7 @@ function setByHand(name: string, label: string) {
     <p v-for="span in shots.told?.spans ?? []" :key="span.index" class="row" data-test="seen-span"><span><Num :text="$t('shots.lengthSeen', { name: span.name, drawn: span.drawn, misfit: span.misfit })" /></span><button type="button" class="button bare" @click="store.decide((c) => c.spans[span.index] && (c.spans[span.index]!.drawn = span.drawn))">{{ $t('shots.takeIt') }}</button></p>
     <ul v-if="shots.told?.alignments.length" class="aligned" data-test="aligned"><li v-for="one in shots.told.alignments" :key="one.photo" :class="{ fault: !one.same }"><Num :text="one.photo" />; <Num :text="one.drawing" /></li></ul>
     <p class="row"><a class="button bare" :href="`/api/drawings/${store.drawing?.id}/shots/${shots.chosen}/places.csv`">{{ $t('shots.csv') }}</a><router-link v-if="store.drawing" class="button bare" :to="{ name: 'print', params: { id: store.drawing.id, sheet: 'corrections' } }">{{ $t('shots.printCorrections') }}</router-link></p>
-    <p v-for="name in missing" :key="name" class="row"><span>? {{ name }}</span><button type="button" class="button bare" @click="setByHand(name, name)">{{ $t('shots.setByHand') }}</button></p>
+    <p v-for="name in missing" :key="name" class="row"><span>? {{ name }}</span><button type="button" class="button bare" @click="setByHand(name, name, null)">{{ $t('shots.setByHand') }}</button></p>
   </Fold>
 </template>
 

@@ -79,10 +79,4 @@ useDropZone(document.body, { onDrop: (files) => files?.[0] && !shots.busy && voi
   height: 44px;
   object-fit: cover;
 }
-
-.button[aria-pressed='true'] {
-  background: var(--chosen);
-  border-color: var(--chosen);
-  color: var(--on-chosen);
-}
 </style>

@@ -67,12 +67,6 @@ useEventListener('keydown', (event: KeyboardEvent) => {
   padding: 4px 9px;
 }
 
-.button[aria-pressed='true'] {
-  background: var(--chosen);
-  border-color: var(--chosen);
-  color: var(--on-chosen);
-}
-
 .wipe {
   flex: 1;
   min-width: 120px;

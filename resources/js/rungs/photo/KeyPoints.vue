@@ -80,7 +80,7 @@ async function add(cross: boolean) {
         <TypedInput :label="$t('check.cameOutFromTheLeft')" :field="`points.${i}.drawn.left`" :model-value="point.drawn?.left ?? null" :hint="$t('check.notMeasured')" @update:model-value="measured(i, { left: $event || null })" />
         <TypedInput :label="$t('check.fromTheTop')" :field="`points.${i}.drawn.top`" :model-value="point.drawn?.top ?? null" :hint="$t('check.notMeasured')" @update:model-value="measured(i, { top: $event || null })" />
       </div>
-      <template v-if="measuring"><p v-for="place in workings.check.places.filter((one) => one.name === point.name)" :key="place.name" :class="place.within ? 'passes' : 'fault'" data-test="by-ruler">{{ place.within ? '✓' : '✗' }} <Num :text="place.says" /> <Num :text="place.amounts" /></p></template>
+      <template v-if="measuring"><p v-for="place in workings.check.places.filter((one) => one.index === i)" :key="place.index" :class="place.within ? 'passes' : 'fault'" data-test="by-ruler">{{ place.within ? '✓' : '✗' }} <Num :text="place.says" /> <Num :text="place.amounts" /></p></template>
       <template v-if="point.pin">
         <div class="two">
           <TypedInput :label="$t('photo.heldFromTheLeft')" :field="`points.${i}.pin.left`" :model-value="point.pin.left" @update:model-value="store.decide((c) => c.points[i]?.pin && (c.points[i].pin.left = $event))" />

@@ -130,12 +130,6 @@ async function border() {
   gap: 4px;
 }
 
-.button[aria-pressed='true'] {
-  background: var(--chosen);
-  border-color: var(--chosen);
-  color: var(--on-chosen);
-}
-
 table {
   border-collapse: collapse;
   font-size: 14px;
