@@ -68,7 +68,7 @@ onUnmounted(() => (store.rung = null))
     <template #default="{ drawing, workings }">
       <ShotCorners v-if="rung === 'check' && shots.corners" :key="shots.chosen ?? ''" />
       <div v-else class="over">
-        <Verdict v-if="onShot" />
+        <Verdict v-if="onShot" :photo="drawing.photo !== null" />
         <Boards
           v-model:lit="lit"
           :drawing="drawing"

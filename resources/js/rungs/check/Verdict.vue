@@ -5,12 +5,15 @@ import Callout from '@/ui/Callout.vue'
 import Num from '@/ui/Num.vue'
 
 /** The verdict in a sentence over the boards, three more at most, and how the photo is laid over the shot. */
+/** Whether there is a photo to be laid over it. */
+const props = defineProps<{ photo: boolean }>()
 const shots = useShots()
 
 const keys = { shot: '1', through: '2', blink: '3', wipe: '4', difference: '5' } as const
 useEventListener('keydown', (event: KeyboardEvent) => {
   if (event.target instanceof HTMLElement && event.target.closest('input, textarea, select, [role=combobox], [role=slider]')) return
   if (event.ctrlKey || event.metaKey || event.altKey) return
+  if (!props.photo) return
   const over = overs.find((one) => keys[one] === event.key)
   if (over) shots.over = over
   if (event.key === 'c') shots.contours = !shots.contours
@@ -28,11 +31,13 @@ useEventListener('keydown', (event: KeyboardEvent) => {
     </template>
     <p v-if="shots.fault" class="fault" role="alert">{{ shots.fault }}</p>
     <div class="over" role="group" :aria-label="$t('shots.laidOver')">
-      <button v-for="over in overs" :key="over" type="button" class="button" :aria-pressed="shots.over === over" @click="shots.over = over"><kbd>{{ keys[over] }}</kbd>{{ $t(`shots.over.${over}`) }}</button>
-      <button type="button" class="button" :aria-pressed="shots.contours" @click="shots.contours = !shots.contours"><kbd>C</kbd>{{ $t('shots.contours') }}</button>
+      <template v-if="photo">
+        <button v-for="over in overs" :key="over" type="button" class="button" :aria-pressed="shots.over === over" @click="shots.over = over"><kbd>{{ keys[over] }}</kbd>{{ $t(`shots.over.${over}`) }}</button>
+        <button type="button" class="button" :aria-pressed="shots.contours" @click="shots.contours = !shots.contours"><kbd>C</kbd>{{ $t('shots.contours') }}</button>
+      </template>
       <button type="button" class="button" :aria-pressed="shots.even" @click="shots.even = !shots.even">{{ $t('shots.even') }}</button>
       <button type="button" class="button" :aria-pressed="shots.strokes" @click="shots.strokes = !shots.strokes">{{ $t('shots.marks') }}</button>
-      <el-slider v-if="shots.over === 'wipe'" v-model="shots.wipe" class="wipe" :min="0" :max="1" :step="0.01" :show-tooltip="false" :aria-label="$t('shots.wipeAt')" />
+      <el-slider v-if="photo && shots.over === 'wipe'" v-model="shots.wipe" class="wipe" :min="0" :max="1" :step="0.01" :show-tooltip="false" :aria-label="$t('shots.wipeAt')" />
     </div>
   </section>
 </template>
