@@ -40,8 +40,7 @@ final readonly class ArchiveWriter
     {
         $choices = $this->choices($drawing);
         $photo = $drawing->photo === null ? null : $this->photos->bareOrPreview($drawing->photo);
-        $beside = array_map(fn (BesideChoice $one): MetadataStripper => $this->photos->bareOrPreview(Photo::query()->findOrFail($one->id)), $choices instanceof ChoicesJson ? $choices->beside : []);
-        $shots = array_map(fn (ShotChoice $one): MetadataStripper => $this->photos->bareOrPreview(Photo::query()->findOrFail($one->id)), $choices instanceof ChoicesJson ? $choices->shots : []);
+        [$beside, $shots] = $choices instanceof ChoicesJson ? [$this->pictures($choices->beside), $this->pictures($choices->shots)] : [[], []];
         $cells = $this->cells($drawing);
         $marks = $this->marks($drawing);
         $sittings = SittingList::csv($drawing);
@@ -74,11 +73,25 @@ final readonly class ArchiveWriter
         }
     }
 
+    /**
+     * @param  list<BesideChoice>|list<ShotChoice>  $choices
+     * @return list<MetadataStripper>
+     */
+    private function pictures(array $choices): array
+    {
+        return array_map(fn (BesideChoice|ShotChoice $one): MetadataStripper => $this->photos->bareOrPreview(Photo::query()->findOrFail($one->id)), $choices);
+    }
+
     /** @return ChoicesJson|array<array-key, mixed> as they are kept, when they cannot be read: what is damaged can still be carried to safety */
     private function choices(Drawing $drawing): ChoicesJson|array
     {
         try {
-            return $drawing->read()->json;
+            $json = $drawing->read()->json;
+            // What names a picture that nobody has goes nowhere.
+            $known = array_flip(Photo::query()->whereKey(array_column([...$json->beside, ...$json->shots], 'id'))->pluck('id')->all());
+            $has = static fn (BesideChoice|ShotChoice $one): bool => isset($known[$one->id]);
+
+            return new ChoicesJson(...[...get_object_vars($json), 'beside' => array_values(array_filter($json->beside, $has)), 'shots' => array_values(array_filter($json->shots, $has))]);
         } catch (ValidationException|Impossible) {
             return $drawing->document() ?? [];
         }

@@ -184,6 +184,16 @@ it('names the nearest hole, both ways round', function () {
     expect(ran('inch:divider', ['--length' => 'x', '--ratio' => '2'])[0])->toBe(1)->and(ran('inch:divider', ['--length' => '8in', '--ratio' => 'x'])[0])->toBe(1);
 });
 
+it('is not kept from being exported by a picture that nobody has', function () {
+    $drawing = Shot::drawing();
+    $lost = ['id' => '01ARZ3NDEKTSV4RRFFQ69G5FAV', 'taken' => '2026-11-27T10:00:00Z', 'pass' => null, 'corners' => '0.1 0.1, 0.9 0.1, 0.9 0.9, 0.1 0.9', 'of' => 'sheet', 'found' => true, 'readings' => []];
+    Drawings::rechoose($drawing, ['shots' => [$lost], 'beside' => [['id' => $lost['id'], 'name' => 'gone']]]);
+    expect(test()->getJson("/api/drawings/{$drawing->id}/shots")->assertOk()->json('shots.0.says'))->toContain('missing');
+    $archive = Photos::file(test()->get("/api/drawings/{$drawing->id}/drawing.zip")->assertOk()->streamedContent(), '.zip');
+    $back = test()->post('/api/archives', ['photo' => new UploadedFile($archive, 'd.zip', null, null, true)])->assertCreated()->json('workings.choices');
+    expect($back['shots'])->toBe([])->and($back['beside'])->toBe([])->and($back['points'])->toHaveCount(9);
+});
+
 it('rehearses with the simulated camera, another one each time', function () {
     $drawing = Shot::drawing();
     $id = test()->postJson("/api/drawings/{$drawing->id}/rehearsed-shot")->assertCreated()->json('id');
