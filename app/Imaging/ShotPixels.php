@@ -36,6 +36,9 @@ final class ShotPixels
     /** @var array<int, Grey> */
     private array $greys = [];
 
+    /** @var array<int, Imagick> in greys, by their longer side */
+    private array $smaller = [];
+
     /**
      * @param  int  $wide  pixels of the shot, in which its places are told; it may be held smaller
      */
@@ -77,20 +80,24 @@ final class ShotPixels
     }
 
     /** The shot in greys, so many pixels along its longer side at most. */
-    public function grey(int $side): Grey
+    private function grey(int $side): Grey
     {
-        return $this->greys[$side] ??= $this->made($side);
+        return $this->greys[$side] ??= self::bytes($this->small($side));
     }
 
-    private function made(int $side): Grey
+    /** Each made of the next larger: what is small already is made smaller in no time. */
+    private function small(int $side): Imagick
     {
-        $small = clone $this->shot;
-        if (max($small->getImageWidth(), $small->getImageHeight()) > $side) {
-            $small->resizeImage($side, $side, Imagick::FILTER_BOX, 1, true);
+        if (! isset($this->smaller[$side])) {
+            $small = clone ($side === self::COARSE ? $this->small(self::FINE) : $this->shot);
+            if (max($small->getImageWidth(), $small->getImageHeight()) > $side) {
+                $small->resizeImage($side, $side, Imagick::FILTER_BOX, 1, true);
+            }
+            $small->transformImageColorspace(Imagick::COLORSPACE_GRAY);
+            $this->smaller[$side] = $small;
         }
-        $small->transformImageColorspace(Imagick::COLORSPACE_GRAY);
 
-        return self::bytes($small);
+        return $this->smaller[$side];
     }
 
     /**
@@ -103,7 +110,7 @@ final class ShotPixels
         $fineness ??= min(self::FINENESS, self::MOST / max($wide, $high));
         [$across, $down] = [max(3, (int) round($fineness * $wide)), max(3, (int) round($fineness * $high))];
 
-        return Vips::mapped($this->held('ppm'), $this->seen($map, $wide / $across, $high / $down), $across, $down);
+        return Vips::mapped($this->held('ppm'), $this->seen($map, $wide / $across, $high / $down, 'ppm'), $across, $down);
     }
 
     /**
@@ -129,12 +136,17 @@ final class ShotPixels
         return $even;
     }
 
-    /** The same in greys, thin lines and all. */
-    public function lines(Flattening $map, float $wide, float $high, float $fineness): Grey
+    /**
+     * The same in greys, thin lines and all.
+     *
+     * @param  bool  $roughly  from a smaller copy of the shot
+     */
+    public function lines(Flattening $map, float $wide, float $high, float $fineness, bool $roughly = false): Grey
     {
         [$across, $down] = [max(6, 2 * (int) round($fineness * $wide)), max(6, 2 * (int) round($fineness * $high))];
+        $kind = $roughly ? 'rough' : 'pgm';
 
-        return self::bytes(Vips::mapped($this->held('pgm'), $this->seen($map, $wide / $across, $high / $down), $across, $down, true));
+        return self::bytes(Vips::mapped($this->held($kind), $this->seen($map, $wide / $across, $high / $down, $kind), $across, $down, true));
     }
 
     /**
@@ -168,11 +180,13 @@ final class ShotPixels
      * From pixels of a flattened sheet to pixels of the shot as it is held.
      *
      * @param  float  $x  mm to a pixel
+     * @param  'ppm'|'pgm'|'rough'  $kind
      * @return \Closure(float, float): array{float, float}
      */
-    private function seen(Flattening $map, float $x, float $y): \Closure
+    private function seen(Flattening $map, float $x, float $y, string $kind): \Closure
     {
-        [$byX, $byY] = [$this->shot->getImageWidth() / $this->wide, $this->shot->getImageHeight() / $this->high];
+        $picture = $kind === 'rough' ? $this->small(self::FINE) : $this->shot;
+        [$byX, $byY] = [$picture->getImageWidth() / $this->wide, $picture->getImageHeight() / $this->high];
 
         return static function (float $u, float $v) use ($map, $x, $y, $byX, $byY): array {
             [$px, $py] = $map->toShot($u * $x, $v * $y);
@@ -181,16 +195,17 @@ final class ShotPixels
         };
     }
 
-    /** @param  'ppm'|'pgm'  $kind */
+    /** @param  'ppm'|'pgm'|'rough'  $kind  in colours, in greys, or in greys and smaller */
     private function held(string $kind): string
     {
         if (! isset($this->held[$kind])) {
             $this->held[$kind] = (string) tempnam(sys_get_temp_dir(), 'inch');
-            $picture = clone $this->shot;
+            $picture = clone ($kind === 'rough' ? $this->small(self::FINE) : $this->shot);
             $picture->setImageDepth(8);
             $kind === 'pgm' && $picture->transformImageColorspace(Imagick::COLORSPACE_GRAY);
-            $picture->setImageFormat($kind);
-            $picture->writeImage("{$kind}:{$this->held[$kind]}");
+            $format = $kind === 'ppm' ? 'ppm' : 'pgm';
+            $picture->setImageFormat($format);
+            $picture->writeImage("{$format}:{$this->held[$kind]}");
         }
 
         return $this->held[$kind];

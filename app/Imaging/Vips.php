@@ -97,11 +97,11 @@ final class Vips
             file_put_contents("{$raw}-1.v", self::head($across, $down).$floats);
             $number = (string) self::STEP;
             self::run(['vips', 'affine', "{$raw}-1.v", "{$raw}-2.v", "{$number} 0 0 {$number}", '--interpolate', 'bilinear', '--oarea', "0 0 {$wide} {$high}", '--extend', 'copy'], self::WITHOUT_MODULES);
-            self::run(['vips', 'mapim', "{$source}[access=random]", "{$raw}.ppm", "{$raw}-2.v", '--interpolate', 'bilinear', '--background', '128', '--extend', 'background']);
+            self::run(['vips', 'mapim', "{$source}[access=random]", "{$raw}.ppm", "{$raw}-2.v", '--interpolate', 'bilinear', '--background', '128', '--extend', 'background'], self::WITHOUT_MODULES);
             if (! $darkest) {
                 return new Imagick("ppm:{$raw}.ppm");
             }
-            self::run(['vips', 'rank', "{$raw}.ppm", "{$raw}.pgm", '2', '2', '0']);
+            self::run(['vips', 'rank', "{$raw}.ppm", "{$raw}.pgm", '2', '2', '0'], self::WITHOUT_MODULES);
             $picture = new Imagick("pgm:{$raw}.pgm");
             // Each is the darkest of itself and what lies to its left and above it; every second is taken.
             $picture->rollImage(-1, -1);

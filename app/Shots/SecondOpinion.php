@@ -91,7 +91,7 @@ final readonly class SecondOpinion
             // A shot is taken the way up it is drawn, if nothing tells otherwise.
             $misfit = ($turn === 0 ? -0.05 : 0.0) + $shapes[$turn];
             if ($lines !== []) {
-                $grey = $shot->lines($this->onSheet($plan, $corners, $sheet->lens), $plan->layout->sheet->width->toFloat(), $plan->layout->sheet->height->toFloat(), self::ROUGH / Comparison::stepBack($plan));
+                $grey = $shot->lines($this->onSheet($plan, $corners, $sheet->lens), $plan->layout->sheet->width->toFloat(), $plan->layout->sheet->height->toFloat(), self::ROUGH / Comparison::stepBack($plan), true);
                 $misfit += (new Matcher(LineMap::of($grey, self::ROUGH), $lines))->fit();
             }
             if ($misfit < $least) {

@@ -29,6 +29,8 @@ final readonly class LineMap
 
     private const SHOWS = 0.55;
 
+    private const PIECES = 16;
+
     /** Mm along the sheet's edges in which nothing is looked for (ours). */
     private const RIM = 1.5;
 
@@ -228,21 +230,34 @@ final readonly class LineMap
     {
         $stands = abs($line[0] - $line[2]) < abs($line[1] - $line[3]);
         [$at, $from, $to] = $stands ? [$line[0], $line[1], $line[3]] : [$line[1], $line[0], $line[2]];
-        $steps = max(1, min(150, (int) (($to - $from) * $samples / 2)));
-        [$best, $most] = [null, 0.0];
         $reach = (int) round(self::RULED * $samples);
+        // What lies along it, piece by piece, at each offset; of a slanted line each piece lies at an offset of its own.
+        $hits = [];
+        $steps = 0;
+        for ($piece = 0; $piece < self::PIECES; $piece++) {
+            $hits[$piece] = array_fill(0, 2 * $reach + 1, 0);
+            $first = (int) (($from + $piece / self::PIECES * ($to - $from)) * $samples);
+            $last = (int) (($from + ($piece + 1) / self::PIECES * ($to - $from)) * $samples);
+            for ($along = $first; $along < $last; $along += 2) {
+                $steps++;
+                for ($offset = -$reach; $offset <= $reach; $offset++) {
+                    $across = (int) ($at * $samples + $offset);
+                    [$x, $y] = $stands ? [$across, $along] : [$along, $across];
+                    if ($x >= 0 && $y >= 0 && $x < $wide && $y < $high && $ink[$y * $wide + $x]) {
+                        $hits[$piece][$offset + $reach]++;
+                    }
+                }
+            }
+        }
+        [$best, $most] = [null, 0.0];
         for ($a = -$reach; $a <= $reach; $a++) {
             for ($b = -$reach; $b <= $reach; $b++) {
-                $hits = 0;
-                for ($i = 0; $i <= $steps; $i++) {
-                    $share = $i / $steps;
-                    $across = (int) ($at * $samples + $a + $share * ($b - $a));
-                    $along = (int) (($from + $share * ($to - $from)) * $samples);
-                    [$x, $y] = $stands ? [$across, $along] : [$along, $across];
-                    $hits += $x >= 0 && $y >= 0 && $x < $wide && $y < $high && $ink[$y * $wide + $x] ? 1 : 0;
+                $sum = 0;
+                foreach ($hits as $piece => $counts) {
+                    $sum += $counts[(int) round($a + ($piece + 0.5) / self::PIECES * ($b - $a)) + $reach];
                 }
                 // Of lines as good as each other the one nearest to where it should lie.
-                $good = $hits / ($steps + 1) - 0.002 * (abs($a) + abs($b));
+                $good = $sum / max(1, $steps) - 0.002 * (abs($a) + abs($b));
                 if ($good > $most) {
                     [$best, $most] = [[$a / $samples, $b / $samples], $good];
                 }
