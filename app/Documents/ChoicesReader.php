@@ -60,6 +60,8 @@ final class ChoicesReader
 
     private const MOST_PINNED = 60;
 
+    private const MOST_RELATED = 60;
+
     /** What a new drawing starts with. */
     public const DEFAULTS = [
         'format' => self::FORMAT,
@@ -83,6 +85,7 @@ final class ChoicesReader
         'pinned' => [],
         'shots' => [],
         'meant' => [],
+        'related' => [],
     ];
 
     /** The document with every default filled in and every bare number given its unit. */
@@ -118,6 +121,7 @@ final class ChoicesReader
             $fields->wrong('copy.straight', Say::it('choices.straight', ['most' => count(Figures::STRAIGHT) - 1]));
         }
         $waved = array_values(array_unique(array_filter(array_map(static fn (int $i): string => $fields->words("copy.waved.{$i}", 40), $fields->entries('copy.waved', self::MOST_WAVED)))));
+        $related = array_values(array_unique(array_filter(array_map(static fn (int $i): string => $fields->words("related.{$i}", 140), $fields->entries('related', self::MOST_RELATED)))));
         $corrections = new CorrectionsPart($fields);
         $medium = $fields->one('finish.medium', Medium::class);
         $done = array_map(static fn (int $i): string => $fields->words("finish.done.{$i}", 20), $fields->entries('finish.done', self::MOST_TASKS));
@@ -130,7 +134,7 @@ final class ChoicesReader
 
         $this->json = new ChoicesJson(
             self::FORMAT, $title === '' ? 'Untitled' : $title, $fields->unit->value, $notation->ruler->name, $reach,
-            $photo->json, $paper->json, $this->fit->json, $this->grid->json, new CopyChoice($start->value, $working->value, $pass->value, $fields->flag('copy.ink'), $naming->value, $detail?->value, $straight, $waved, $corrections->json), $toned, $finish, $marked->points, $marked->regions, $things->json, $marked->spans, $marked->beside, $marked->crops, $this->pinned(), $shots->json, $shots->meant,
+            $photo->json, $paper->json, $this->fit->json, $this->grid->json, new CopyChoice($start->value, $working->value, $pass->value, $fields->flag('copy.ink'), $naming->value, $detail?->value, $straight, $waved, $corrections->json), $toned, $finish, $marked->points, $marked->regions, $things->json, $marked->spans, $marked->beside, $marked->crops, $this->pinned(), $shots->json, $shots->meant, $related,
         );
         $whole = $photo->whole($wide, $high);
         $school = $this->grid->school();
@@ -179,6 +183,7 @@ final class ChoicesReader
             straight: Figures::STRAIGHT[$straight] ?? 0.0,
             waved: $waved,
             meant: $shots->moved(),
+            related: $related,
         );
         $this->choices = $unfitted->fitted($this->fit->fit($unfitted));
         $fields->refuseIfWrong();

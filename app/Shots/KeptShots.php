@@ -16,6 +16,7 @@ use InchLadder\Compare\Lens;
 use InchLadder\Compare\LineMap;
 use InchLadder\Layout\Places;
 use InchLadder\Measure\Rational;
+use InchLadder\Plan\Comparison;
 use InchLadder\Plan\Plan;
 
 /** The shots that are kept with a drawing: looked at once, laid flat once, judged as often as is asked. */
@@ -78,6 +79,32 @@ final readonly class KeptShots
         [$u, $v] = $flat->map->toShot($layout->left->toFloat() + $x * $layout->fitted->area->width->toFloat(), $layout->top->toFloat() + $y * $layout->fitted->area->height->toFloat());
 
         return [$u / $flat->wide, $v / $flat->high];
+    }
+
+    /**
+     * Where the lines of the grid are on the sheet, as far as they show.
+     *
+     * @return array{array<int, float>, array<int, float>} mm from the sheet's left edge and from its top, at the end where they are marked out, by line
+     */
+    public function ruled(Drawing $drawing, Plan $plan, ShotChoice $shot, Photo $picture): array
+    {
+        $layout = $plan->layout;
+        $off = $this->prepared($drawing, $plan, $shot, $picture)->drawn->ruled;
+        $back = Comparison::stepBack($plan);
+        $lines = static function (string $way, array $shares, float $before, float $side) use ($off, $back): array {
+            $found = [];
+            foreach ($shares as $line => $share) {
+                $ends = $off["{$way} {$line}"] ?? null;
+                $ends === null || $found[$line] = $before + $share->toFloat() * $side + $ends[0] * $back;
+            }
+
+            return $found;
+        };
+
+        return [
+            $lines('across', $layout->grid->columns, $layout->left->toFloat(), $layout->fitted->area->width->toFloat()),
+            $lines('down', $layout->grid->rows, $layout->top->toFloat(), $layout->fitted->area->height->toFloat()),
+        ];
     }
 
     private function prepared(Drawing $drawing, Plan $plan, ShotChoice $shot, Photo $picture): Prepared

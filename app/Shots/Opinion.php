@@ -14,9 +14,10 @@ final readonly class Opinion
     /**
      * @param  array<string, array{float, float, bool, bool}>  $places  by key: mm of the sheet, proposed, sure
      * @param  array<int, float>  $spans  lengths of Check as they came out, in mm, by their place among them
+     * @param  array<string, float>  $gaps  gaps between things as they came out, in mm, by the key of their relation
      * @param  list<ShotFault>  $faults
      */
-    public function __construct(public Prepared $shot, public Comparison $comparison, public Verdict $verdict, public array $places, public array $spans, public array $faults)
+    public function __construct(public Prepared $shot, public Comparison $comparison, public Verdict $verdict, public array $places, public array $spans, public array $gaps, public array $faults)
     {
     }
 }

@@ -23,6 +23,8 @@ use InchLadder\Measure\Length;
 use InchLadder\Measure\Rational;
 use InchLadder\Plan\Comparison;
 use InchLadder\Plan\Plan;
+use InchLadder\Things\Related;
+use InchLadder\Things\Relations;
 
 /** A shot of the drawing held against its photo. */
 final readonly class SecondOpinion
@@ -143,14 +145,14 @@ final readonly class SecondOpinion
         $matcher = new Matcher($shot->drawn, $lines);
         $comparison = $wanted ?? Comparison::of($plan, $contours);
         $places = array_map(static fn (array $at): array => [...$shot->map->toSheet(...$at), false, true], $tapped);
-        $spans = [];
+        [$spans, $gaps] = [[], []];
         if ($propose && $lines !== []) {
             [$found, $near] = $this->proposed($plan, $comparison, $matcher, $places);
             $places += $found;
-            $spans = $this->spans($plan, $matcher, $near);
+            [$spans, $gaps] = [$this->spans($plan, $matcher, $near), $this->gaps($plan, $matcher, $near)];
         }
 
-        return new Opinion($shot, $comparison, $comparison->verdict($places, $shot->map), $places, $spans, $this->faults($plan, $shot, $lines === [] ? null : $matcher));
+        return new Opinion($shot, $comparison, $comparison->verdict($places, $shot->map), $places, $spans, $gaps, $this->faults($plan, $shot, $lines === [] ? null : $matcher));
     }
 
     /**
@@ -183,22 +185,45 @@ final readonly class SecondOpinion
     /** @return array<int, float> lengths of Check as they came out, in mm, by their place among them; those whose two ends are found for sure */
     private function spans(Plan $plan, Matcher $matcher, Motion $near): array
     {
-        $back = Comparison::stepBack($plan);
         $seen = [];
         foreach ($plan->layout->spans as $i => $span) {
             $on = SpanOnPaper::of($plan->layout, $span);
-            $ends = [];
-            foreach ([[$on->x1, $on->y1], [$on->x2, $on->y2]] as [$x, $y]) {
-                [$u, $v] = $this->belongs($plan, $x->toFloat(), $y->toFloat());
-                $at = $matcher->place($u / $back, $v / $back, $near, Figures::REACH);
-                $at !== null && $at[2] && $ends[] = $at;
-            }
-            if (count($ends) === 2) {
-                $seen[$i] = $back * hypot($ends[1][0] - $ends[0][0], $ends[1][1] - $ends[0][1]);
+            $seen[$i] = $this->apart($plan, $matcher, $near, [$on->x1->toFloat(), $on->y1->toFloat()], [$on->x2->toFloat(), $on->y2->toFloat()]);
+        }
+
+        return array_filter($seen, static fn (?float $mm): bool => $mm !== null);
+    }
+
+    /** @return array<string, float> gaps between things as they came out, in mm, by the key of their relation; those whose two sides are found for sure */
+    private function gaps(Plan $plan, Matcher $matcher, Motion $near): array
+    {
+        $seen = [];
+        foreach (Relations::among($plan->layout, $plan->things()) as $relation) {
+            if ($relation->how === Related::Gap && isset($relation->places[1])) {
+                $seen[$relation->key()] = $this->apart($plan, $matcher, $near, $relation->places[0], $relation->places[1]);
             }
         }
 
-        return $seen;
+        return array_filter($seen, static fn (?float $mm): bool => $mm !== null);
+    }
+
+    /**
+     * How far two places came out from each other, in mm; null where one of them is not found for sure.
+     *
+     * @param  array{float, float}  $one  shares of the crop
+     * @param  array{float, float}  $other
+     */
+    private function apart(Plan $plan, Matcher $matcher, Motion $near, array $one, array $other): ?float
+    {
+        $back = Comparison::stepBack($plan);
+        $ends = [];
+        foreach ([$one, $other] as $at) {
+            [$u, $v] = $this->belongs($plan, ...$at);
+            $found = $matcher->place($u / $back, $v / $back, $near, Figures::REACH);
+            $found !== null && $found[2] && $ends[] = $found;
+        }
+
+        return count($ends) < 2 ? null : $back * hypot($ends[1][0] - $ends[0][0], $ends[1][1] - $ends[0][1]);
     }
 
     /** @param  array<string, array{float, float, bool, bool}>  $places */

@@ -6,12 +6,15 @@ namespace App\Wire;
 
 use App\Wire\Json\CheckJson;
 use App\Wire\Json\PlaceByRulerJson;
+use App\Wire\Json\RelationJson;
 use App\Wire\Json\SpanJson;
 use App\Wording\CheckWording;
 use App\Wording\CompareWording;
 use App\Wording\Phrases;
+use App\Wording\RelationWording;
 use App\Wording\Writing;
 use InchLadder\Checking\Alignment;
+use InchLadder\Checking\Landmark;
 use InchLadder\Checking\Odd;
 use InchLadder\Checking\PairOfSpans;
 use InchLadder\Checking\SpanOnPaper;
@@ -19,6 +22,8 @@ use InchLadder\Compare\Judged;
 use InchLadder\Layout\KeyPoint;
 use InchLadder\Plan\Comparison;
 use InchLadder\Plan\Plan;
+use InchLadder\Things\Relation;
+use InchLadder\Things\Relations;
 
 /** Writes what is compared on the reference, and with the drawing. */
 final readonly class CheckWriter
@@ -44,11 +49,20 @@ final readonly class CheckWriter
         return new CheckJson(
             $sums->decision(),
             array_map(fn (SpanOnPaper $span, int $i): SpanJson => $this->span($span, $sums->spans[0], array_values(array_filter($odd, static fn (Odd $one): bool => $one->span->span === $span->span))[0] ?? null, $sums->passes($i)), $sums->spans, array_keys($sums->spans)),
-            array_map(static fn (Alignment $alignment): string => CheckWording::alignment($alignment, $plan->choices->notation), Alignment::among($plan->layout->points(), $plan->layout->fitted->area)),
+            array_map(static fn (Alignment $alignment): string => CheckWording::alignment($alignment, $plan->choices->notation), Alignment::among(Landmark::ofPoints($plan->layout->points()), $plan->layout->fitted->area)),
             $sums->lines(),
             array_map(static fn (PairOfSpans $pair): string => CheckWording::pair($pair), PairOfSpans::among($sums->spans, self::MOST_PAIRS)),
             $this->places(),
+            $this->relations(),
         );
+    }
+
+    /** @return list<RelationJson> */
+    private function relations(): array
+    {
+        $say = new RelationWording($this->plan->layout);
+
+        return array_map(fn (Relation $one): RelationJson => new RelationJson($one->key(), $say->says($one), in_array($one->key(), $this->plan->choices->related, true)), Relations::among($this->plan->layout, $this->plan->things()));
     }
 
     /** @return list<PlaceByRulerJson> */

@@ -7,25 +7,35 @@ namespace App\Wire;
 use App\Shots\Opinion;
 use App\Wire\Json\AlignedJson;
 use App\Wire\Json\CompareJson;
+use App\Wire\Json\FeaturesJson;
 use App\Wire\Json\FirstJson;
 use App\Wire\Json\FlattenJson;
 use App\Wire\Json\JudgedPointJson;
 use App\Wire\Json\MovedGroupJson;
+use App\Wire\Json\ProportionJson;
 use App\Wire\Json\SeenSpanJson;
 use App\Wire\Json\WholeJson;
 use App\Wording\CheckWording;
 use App\Wording\CompareWording;
+use App\Wording\FeatureWording;
+use App\Wording\RelationWording;
 use InchLadder\Checking\Alignment;
 use InchLadder\Checking\Deviation;
 use InchLadder\Checking\SpanOnPaper;
 use InchLadder\Compare\Cause;
+use InchLadder\Compare\Figures;
 use InchLadder\Compare\Group;
+use InchLadder\Compare\InProportion;
 use InchLadder\Compare\Judged;
+use InchLadder\Compare\Share;
 use InchLadder\Compare\Wanted;
 use InchLadder\Layout\Places;
 use InchLadder\Measure\Length;
 use InchLadder\Measure\Rational;
+use InchLadder\Plan\Comparison;
+use InchLadder\Plan\Features;
 use InchLadder\Plan\Plan;
+use InchLadder\Things\Relations;
 
 /** Writes what a shot tells of the drawing. */
 final readonly class CompareWriter
@@ -68,10 +78,41 @@ final readonly class CompareWriter
             $largest === null ? null : self::mm($largest),
             $this->alignments(),
             $this->spans(),
+            $this->relations(),
+            $this->features(),
         );
     }
 
-    /** @return list<AlignedJson> of key points that were measured */
+    /** @return list<AlignedJson> gaps between things that were measured */
+    private function relations(): array
+    {
+        $layout = $this->plan->layout;
+        $say = new RelationWording($layout);
+        $told = [];
+        foreach (Relations::among($layout, $this->plan->things()) as $one) {
+            $drawn = $this->opinion->gaps[$one->key()] ?? null;
+            if ($drawn !== null) {
+                $same = abs($drawn - $one->apart) <= max($this->plan->choices->subject->departurePercent() / 100 * $one->apart, $layout->notation->ruler->step->toFloat() / 2, Figures::DOUBT * Figures::FOUND * Comparison::stepBack($this->plan));
+                $told[] = new AlignedJson($say->says($one), $say->drawn($one, $drawn, $same), $same);
+            }
+        }
+
+        return $told;
+    }
+
+    /** @return list<FeaturesJson> */
+    private function features(): array
+    {
+        $say = new FeatureWording($this->plan->choices->subject);
+
+        return array_map(static fn (Features $one): FeaturesJson => new FeaturesJson(
+            $one->whole, $say->placement($one), $one->isPlaced() && $one->misplaced() === [], $say->expression($one), $one->ratios !== [] && $one->unlike() === [],
+            array_map(static fn (Share $share): ProportionJson => new ProportionJson(FeatureWording::named($share), FeatureWording::percent($share->wanted), $share->drawn === null ? null : FeatureWording::percent($share->drawn), $share->passes), $one->shares),
+            array_map(static fn (InProportion $ratio): ProportionJson => new ProportionJson(FeatureWording::small($ratio), FeatureWording::ratio($ratio, $ratio->wanted), FeatureWording::ratio($ratio, $ratio->drawn), $ratio->passes), $one->ratios),
+        ), Features::of($this->plan, $this->opinion->verdict, $this->opinion->comparison->wanted, $this->opinion->spans));
+    }
+
+    /** @return list<AlignedJson> of places that were measured */
     private function alignments(): array
     {
         $out = [];
@@ -79,8 +120,8 @@ final readonly class CompareWriter
             $one->measured->sure && $out[$one->measured->name] = $one->measured;
         }
         $aligned = [];
-        foreach (Alignment::among($this->plan->layout->points(), $this->plan->layout->fitted->area) as $one) {
-            [$first, $second] = [$out[$one->first->point->name] ?? null, $out[$one->second->point->name] ?? null];
+        foreach (Alignment::among($this->say->landmarks($this->opinion->comparison->wanted), $this->plan->layout->fitted->area) as $one) {
+            [$first, $second] = [$out[$one->first->key] ?? null, $out[$one->second->key] ?? null];
             if ($first === null || $second === null) {
                 continue;
             }

@@ -26,6 +26,7 @@ use App\Wording\Say;
 use App\Wording\Spoken;
 use Illuminate\Support\Carbon;
 use InchLadder\Checking\Alignment;
+use InchLadder\Checking\Landmark;
 use InchLadder\Checking\Odd;
 use InchLadder\Copying\Cell;
 use InchLadder\Copying\CellAnalysis;
@@ -192,7 +193,7 @@ final readonly class CopyWriter
 
         return array_values(array_map(
             static fn (Alignment $one): string => CheckWording::alignment($one, $plan->choices->notation),
-            array_filter(Alignment::among($plan->layout->points(), $plan->layout->fitted->area), static fn (Alignment $one): bool => in_array($one->first->point->name, $here, true) || in_array($one->second->point->name, $here, true)),
+            array_filter(Alignment::among(Landmark::ofPoints($plan->layout->points()), $plan->layout->fitted->area), static fn (Alignment $one): bool => in_array($one->first->key, $here, true) || in_array($one->second->key, $here, true)),
         ));
     }
 

@@ -29,7 +29,7 @@ final readonly class FinishWriter
         $left = $this->leftovers($drawing, $plan);
         $say = new FinishWording($plan->layout, $plan->choices->medium, $left);
 
-        return array_map(static fn (Task $task): TaskJson => new TaskJson($task->value, $say->words($task), $say->why($task), $say->caution($task)), Closing::tasks($plan->layout, $plan->choices->medium, $left));
+        return array_map(static fn (Task $task): TaskJson => new TaskJson($task->value, $say->words($task), $say->why($task), $say->caution($task), $task->isShot()), Closing::tasks($plan->layout, $plan->choices->medium, $left));
     }
 
     private function leftovers(Drawing $drawing, Plan $plan): Leftovers
@@ -46,6 +46,7 @@ final readonly class FinishWriter
             $addresses(static fn (Noted $noted): bool => $noted->words !== ''),
             (new CheckWording($plan))->out(),
             array_map($address, $drawing->photo === null ? [] : $this->sight->through($drawing->photo, $plan)->blank()),
+            count($drawing->read()->json->shots),
         );
     }
 }

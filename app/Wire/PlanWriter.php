@@ -23,6 +23,7 @@ use App\Wire\Json\OverlayJson;
 use App\Wire\Json\PictureJson;
 use App\Wire\Json\PlanJson;
 use App\Wire\Json\PointJson;
+use App\Wire\Json\ReachJson;
 use App\Wire\Json\ReadingJson;
 use App\Wire\Json\ReadingsJson;
 use App\Wire\Json\RulerJson;
@@ -52,6 +53,7 @@ use InchLadder\Layout\Reading;
 use InchLadder\Marks\Mark;
 use InchLadder\Marks\MarkLadder;
 use InchLadder\Marks\MarkRow;
+use InchLadder\Marks\Reach;
 use InchLadder\Measure\Fractions;
 use InchLadder\Measure\Graduation;
 use InchLadder\Measure\Length;
@@ -137,6 +139,7 @@ final readonly class PlanWriter
             rows_down: $rung === null || $rung === 'marks' ? array_map($this->row(...), MarkRows::down($plan)) : [],
             divided: $this->divided(),
             points: array_map(fn (Placed $placed): KeyPointJson => $this->keyPoint($placed, $sums), $plan->layout->points()),
+            reaches: in_array($rung, [null, 'marks'], true) ? array_map(static fn (Reach $one): ReachJson => new ReachJson($one->point->point->name, $sums->points->fromNearestLines($one->point), $sums->points->arcs($one)), Reach::all($plan->layout)) : [],
             things: (new ThingsWriter($plan))->things(),
             check: (new CheckWriter($plan))->check(in_array($rung, [null, 'check', 'grid'], true)),
             ruler: $this->ruler(),

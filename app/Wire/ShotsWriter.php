@@ -8,6 +8,7 @@ use App\Devices\Exposure;
 use App\Devices\Mistakes;
 use App\Devices\SimulatedCamera;
 use App\Documents\Choices\BesideChoice;
+use App\Documents\Choices\ShotChoice;
 use App\Exceptions\StorageFailed;
 use App\Imaging\PhotoStore;
 use App\Models\Drawing;
@@ -20,6 +21,8 @@ use App\Shots\ShotFile;
 use App\Wire\Json\ContoursJson;
 use App\Wire\Json\DriftJson;
 use App\Wire\Json\FoundCornersJson;
+use App\Wire\Json\RuledLineJson;
+use App\Wire\Json\RuledLinesJson;
 use App\Wire\Json\ShotJson;
 use App\Wire\Json\ShotsJson;
 use App\Wording\CompareWording;
@@ -28,6 +31,8 @@ use App\Wording\Say;
 use InchLadder\Compare\Drift;
 use InchLadder\Impossible;
 use InchLadder\Layout\Places;
+use InchLadder\Measure\Length;
+use InchLadder\Measure\Rational;
 use InchLadder\Plan\Plan;
 
 /** Writes the shots of a drawing: where the sheet lies on them, and how it fared from one to the next. */
@@ -37,7 +42,7 @@ final readonly class ShotsWriter
     private const REHEARSED = 2200;
 
     /** Where a hand begins to set corners that were not found. */
-    private const START = [[0.12, 0.1], [0.88, 0.1], [0.88, 0.9], [0.12, 0.9]];
+    public const START = [[0.12, 0.1], [0.88, 0.1], [0.88, 0.9], [0.12, 0.9]];
 
     public function __construct(private KeptShots $kept, private SecondOpinion $second, private ShotFile $file, private PhotoStore $photos)
     {
@@ -102,6 +107,17 @@ final readonly class ShotsWriter
     {
         // A place of every third sample shows how it runs.
         return new ContoursJson(array_map(static fn (array $line): array => array_map(static fn (array $at): array => [round($at[0], 4), round($at[1], 4)], $line), $this->second->contours($drawing->plan(), $drawing->photo, 3)));
+    }
+
+    /** Where the lines of the grid really are, as one would type them. */
+    public function ruled(Drawing $drawing, ShotChoice $shot, Photo $picture): RuledLinesJson
+    {
+        $plan = $drawing->plan();
+        $notation = $plan->choices->notation;
+        $read = static fn (array $lines): array => array_map(static fn (int $line, float $mm): RuledLineJson => new RuledLineJson($line, $notation->plain($notation->ruler->round(Length::mm(Rational::near($mm, 4)))->reading)), array_keys($lines), array_values($lines));
+        [$across, $down] = array_map($read, $this->kept->ruled($drawing, $plan, $shot, $picture));
+
+        return new RuledLinesJson($across, $down, Say::counted('comparing.ruled', count($across) + count($down)));
     }
 
     private function shot(Plan $plan, Opinion $opinion, string $id, string $taken, ?string $pass): ShotJson

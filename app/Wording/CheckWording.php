@@ -125,7 +125,7 @@ final readonly class CheckWording
             $second->y->isGreaterThan($first->y) => 'under',
             default => 'over',
         };
-        $says = Say::it("checking.alignment.{$way}", ['first' => $first->point->name, 'second' => $second->point->name]);
+        $says = Say::it("checking.alignment.{$way}", ['first' => $first->name, 'second' => $second->name]);
         $reading = $notation->ruler->round($alignment->off->absolute())->reading;
         $side = ($alignment->plumb ? ['left', 'right'] : ['above', 'below'])[$alignment->off->isPositive() ? 1 : 0];
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Wording;
 
+use InchLadder\Checking\Landmark;
 use InchLadder\Compare\Cause;
 use InchLadder\Compare\Drift;
 use InchLadder\Compare\Group;
@@ -13,6 +14,7 @@ use InchLadder\Compare\Motion;
 use InchLadder\Compare\ShotFault;
 use InchLadder\Compare\Verdict;
 use InchLadder\Compare\Wanted;
+use InchLadder\Layout\KeyPoint;
 use InchLadder\Measure\Fractions;
 use InchLadder\Measure\Length;
 use InchLadder\Measure\Rational;
@@ -53,6 +55,19 @@ final readonly class CompareWording
     public function label(string $key): string
     {
         return $this->names[$key] ?? $key;
+    }
+
+    /**
+     * Places that others can lie in line with, under what they are called.
+     *
+     * @param  list<Wanted>  $wanted
+     * @return list<Landmark>
+     */
+    public function landmarks(array $wanted): array
+    {
+        $firm = array_map(static fn (KeyPoint $point): string => $point->name, array_filter($this->plan->layout->keyPoints, static fn (KeyPoint $point): bool => $point->firm));
+
+        return array_map(fn (Wanted $one): Landmark => new Landmark($one->key, $this->label($one->key), Rational::near($one->x), Rational::near($one->y), in_array($one->key, $firm, true), ! $one->chosen), $wanted);
     }
 
     /** What to mend first. */

@@ -31,6 +31,7 @@ final readonly class FinishWording
             Task::LightCells => Say::it('finish.words.light', ['cells' => $this->named($this->left->light)]),
             Task::Lengths => Say::it('finish.words.lengths', ['names' => implode(', ', $this->left->out)]),
             Task::Guides => Say::it('finish.words.guides', ['guides' => $this->guides()]),
+            Task::Shot => Say::counted('finish.words.shot', $this->left->shots),
             Task::Over, Task::Protect => Say::it("finish.{$task->value}.{$this->medium->value}"),
             Task::Trim => $this->trim(),
             default => Say::it("finish.words.{$task->value}"),

@@ -7,6 +7,8 @@ namespace App\Wording;
 use InchLadder\Fit\Aim;
 use InchLadder\Layout\Pinned;
 use InchLadder\Layout\Placed;
+use InchLadder\Marks\Arc;
+use InchLadder\Marks\Reach;
 use InchLadder\Measure\Length;
 use InchLadder\Measure\Rational;
 use InchLadder\Measure\Size;
@@ -78,6 +80,19 @@ final readonly class PointWording
         $reaches = $across[0]->absolute()->isLongerThan($down[0]->absolute()) ? [$down, $across] : [$across, $down];
 
         return implode(', ', array_map(fn (array $reach): string => $this->beside(...$reach), $reaches));
+    }
+
+    /** Two distances from points that stand, on the paper and on the print; null where no two of them fix it. */
+    public function arcs(Reach $reach): ?string
+    {
+        if ($reach->arcs === null) {
+            return null;
+        }
+        $said = array_map(fn (Arc $arc): string => Say::it($arc->print === null ? 'points.arc.paper' : 'points.arc.both', [
+            'from' => $arc->from, 'paper' => $this->write->reading($arc->paper), 'print' => $arc->print === null ? '' : $this->write->plain($this->plan->layout->printRuler->round($arc->print)->reading),
+        ]), $reach->arcs);
+
+        return Say::it('points.arcs', ['one' => $said[0], 'other' => $said[1]]);
     }
 
     /** Whether a point lies where it is held on the sheet, and what keeps it from there; null when it is not held, or another holds. */

@@ -4,18 +4,17 @@ declare(strict_types=1);
 
 namespace InchLadder\Checking;
 
-use InchLadder\Layout\Placed;
 use InchLadder\Measure\Length;
 use InchLadder\Measure\Size;
 
-/** Two key points that lie nearly over each other, or nearly level. */
+/** Two places that lie nearly over each other, or nearly level. */
 final readonly class Alignment
 {
     private const MOST = 12;
 
     private function __construct(
-        public Placed $first,
-        public Placed $second,
+        public Landmark $first,
+        public Landmark $second,
         /** Whether one lies over the other; else they are level. */
         public bool $plumb,
         /** From the first to the second, across the line that joins them: right or down plus, on the paper. */
@@ -24,19 +23,18 @@ final readonly class Alignment
     }
 
     /**
-     * @param  list<Placed>  $points
+     * @param  list<Landmark>  $places
      * @param  Size  $area  the drawing
-     * @return list<self> those from a firm point first, then the nearest; from the firm one to the other
+     * @return list<self> those from a firm place first, then what the artist marked, then the nearest; from the firm one to the other
      */
-    public static function among(array $points, Size $area): array
+    public static function among(array $places, Size $area): array
     {
         $long = max($area->width->toFloat(), $area->height->toFloat());
-        $inside = array_values(array_filter($points, static fn (Placed $point): bool => $point->isInside()));
         $found = [];
         // What may still move is checked from what is settled.
-        usort($inside, static fn (Placed $a, Placed $b): int => $b->point->firm <=> $a->point->firm);
-        foreach ($inside as $i => $first) {
-            foreach (array_slice($inside, $i + 1) as $second) {
+        usort($places, static fn (Landmark $a, Landmark $b): int => [$b->firm, $b->marked] <=> [$a->firm, $a->marked]);
+        foreach ($places as $i => $first) {
+            foreach (array_slice($places, $i + 1) as $second) {
                 $across = $area->width->times($second->x->minus($first->x));
                 $down = $area->height->times($second->y->minus($first->y));
                 foreach ([[true, $across, $down], [false, $down, $across]] as [$plumb, $off, $apart]) {
@@ -46,7 +44,7 @@ final readonly class Alignment
                 }
             }
         }
-        $rank = static fn (self $one): array => [$one->first->point->firm ? 0 : 1, abs($one->off->toFloat())];
+        $rank = static fn (self $one): array => [$one->first->firm ? 0 : 1, ($one->first->marked ? 0 : 1) + ($one->second->marked ? 0 : 1), abs($one->off->toFloat())];
         usort($found, static fn (self $a, self $b): int => $rank($a) <=> $rank($b));
 
         return array_slice($found, 0, self::MOST);

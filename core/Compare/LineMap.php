@@ -25,7 +25,7 @@ final readonly class LineMap
     private const OVER_GRAIN = 5.0;
 
     /** How far a ruled line is looked for on either side, in mm, and how much of it must show (ours). */
-    private const RULED = 2.0;
+    private const RULED = 3.0;
 
     private const SHOWS = 0.55;
 

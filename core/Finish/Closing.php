@@ -18,6 +18,7 @@ final class Closing
             Task::Lengths => $left->out !== [],
             Task::Notes => $left->noted !== [],
             Task::LightCells => $left->light !== [] && $layout->grid->innerLines() > 0,
+            Task::LastShot => Cut::round($layout) !== null,
             Task::Over => $medium->goesOver(),
             default => true,
         };

@@ -13,8 +13,9 @@ final readonly class Leftovers
      * @param  list<string>  $noted  addresses of cells with a note
      * @param  list<string>  $out  names of lengths that do not pass
      * @param  list<string>  $light  addresses of cells with nothing in them, where a guide shows most
+     * @param  int  $shots  photographs of the sheet that are kept
      */
-    public function __construct(public int $open = 0, public array $doubtful = [], public array $noted = [], public array $out = [], public array $light = [])
+    public function __construct(public int $open = 0, public array $doubtful = [], public array $noted = [], public array $out = [], public array $light = [], public int $shots = 0)
     {
     }
 }

@@ -21,7 +21,15 @@ enum Task: string
     /** What goes over the pencil. */
     case Over = 'over';
     case Tidy = 'tidy';
+    /** A photograph of the drawing as it is done, before it is cut or carried over. */
+    case LastShot = 'last shot';
     case Trim = 'trim';
     case Protect = 'protect';
     case Lesson = 'lesson';
+
+    /** Whether the sheet is photographed at it. */
+    public function isShot(): bool
+    {
+        return $this === self::Shot || $this === self::LastShot;
+    }
 }

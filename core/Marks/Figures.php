@@ -12,4 +12,10 @@ final class Figures
 
     /** Millimetres; nothing shorter is laid along a line piece by piece (ours). */
     public const SHORTEST_RULER = 25;
+
+    /** Degrees: arcs that cross at less fix no point, since where they cross slides along both (common practice). */
+    public const ARCS_CROSS = 30.0;
+
+    /** Points that stand first and are struck from; one does not look through all (ours). */
+    public const ARCS_FROM = 12;
 }

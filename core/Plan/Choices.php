@@ -56,6 +56,7 @@ final readonly class Choices
      * @param  list<Correction>  $corrections  what the hand said of crossings and contours
      * @param  list<Thing>  $things  the one in front first
      * @param  list<string>  $waved
+     * @param  list<string>  $related  relations that were ticked on the drawing, by their key
      * @param  array<string, array{float, float}>  $meant  places that are moved on purpose, by their key: mm right and down
      */
     public function __construct(
@@ -113,6 +114,7 @@ final readonly class Choices
         /** Cautions that were waved away. */
         public array $waved = [],
         public array $meant = [],
+        public array $related = [],
     ) {
         $this->placement = $placement ?? Placement::at(Position::Centred);
         $this->tones = $tones ?? Tones::of(5, true, 1, $colour->lightness());

@@ -36,17 +36,26 @@ final readonly class Comparison
      */
     public static function of(Plan $plan, array $contours): self
     {
-        $wanted = self::marked($plan);
-        if (count($wanted) < self::ENOUGH) {
-            $area = $plan->layout->fitted->area;
-            $back = self::stepBack($plan);
-            [$wide, $high] = [$area->width->toFloat() / $back, $area->height->toFloat() / $back];
-            $marked = $wanted;
-            $lines = Matcher::sampled(array_map(static fn (array $contour): array => array_map(static fn (array $at): array => [$at[0] * $wide, $at[1] * $high], $contour), $contours));
-            foreach (TellingPlaces::of($lines, $wide, $high) as [$x, $y]) {
-                $near = array_filter($marked, static fn (Wanted $one): bool => hypot($one->x * $wide - $x, $one->y * $high - $y) < self::BESIDE);
-                $near === [] && $wanted[] = self::chosen($plan, $x / $wide, $y / $high, $wanted);
-            }
+        $marked = self::marked($plan);
+
+        return count($marked) < self::ENOUGH ? self::everywhere($plan, $contours) : new self($plan, $marked);
+    }
+
+    /**
+     * What the artist marked, and where contours turn, however much is marked.
+     *
+     * @param  list<list<array{float, float}>>  $contours  as above
+     */
+    public static function everywhere(Plan $plan, array $contours): self
+    {
+        $wanted = $marked = self::marked($plan);
+        $area = $plan->layout->fitted->area;
+        $back = self::stepBack($plan);
+        [$wide, $high] = [$area->width->toFloat() / $back, $area->height->toFloat() / $back];
+        $lines = Matcher::sampled(array_map(static fn (array $contour): array => array_map(static fn (array $at): array => [$at[0] * $wide, $at[1] * $high], $contour), $contours));
+        foreach (TellingPlaces::of($lines, $wide, $high) as [$x, $y]) {
+            $near = array_filter($marked, static fn (Wanted $one): bool => hypot($one->x * $wide - $x, $one->y * $high - $y) < self::BESIDE);
+            $near === [] && $wanted[] = self::chosen($plan, $x / $wide, $y / $high, $wanted);
         }
 
         return new self($plan, $wanted);

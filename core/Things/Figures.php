@@ -18,4 +18,16 @@ final class Figures
 
     /** A gap smaller than this share of the drawing is none an eye would take for a shape (ours). */
     public const LEAST_GAP = 0.004;
+
+    /** What is set on a line by hand lies no farther off it than this: 2 mm on a sheet of 10 in, as a fingertip sets it (ours). */
+    public const ON_LINE = 0.008;
+
+    /** A gap wider than this is not judged as one: a hand on a sheet of 30 in (ours). */
+    public const GAP = 0.1;
+
+    /** Pairs of things that are held against each other, the nearest of all (ours). */
+    public const MOST_PAIRS = 60;
+
+    /** Relations told; nobody ticks more (ours). */
+    public const MOST_RELATIONS = 24;
 }

@@ -24,6 +24,10 @@ return [
     'StepsOutOfRange' => [
         'not to be told apart' => ':steps steps cannot be told apart, or tell nothing apart; choose :least to :most.',
     ],
+    'WeightUnreadable' => [
+        'no weight' => '“:text” is no weight of paper; write it like 300 g or 140 lb.',
+        'no paper' => 'Paper to draw on weighs from 5 to 3000 g a square metre; try 300 g, or 140 lb.',
+    ],
     'RatioUnreadable' => [
         'no shape' => '“:text” is not a shape; write it like 4:5, 1.5, 8x10in, or a sheet’s name like a4.',
     ],

@@ -10,6 +10,8 @@ return [
     'line' => ['across' => 'line :line across', 'down' => 'line :line down'],
     'on line' => 'on :line',
     'off line' => ['left' => ':off left of :line', 'right' => ':off right of :line', 'above' => ':off above :line', 'below' => ':off below :line'],
+    'arcs' => 'or where two arcs cross: :one, and :other',
+    'arc' => ['paper' => ':paper from “:from”', 'both' => ':paper from “:from” (:print on the print)'],
     'pinned' => [
         'other' => ':point is held already, and only one can be.',
         'held' => 'Held at :left from the left edge, :top from the top.',

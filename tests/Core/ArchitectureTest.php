@@ -40,7 +40,7 @@ const CORE_ROOMS = [
     'Copying' => ['Measure', 'Pixels', 'Grid', 'Layout'],
     'Checking' => ['Measure', 'Layout'],
     'Compare' => ['Pixels', 'Layout'],
-    'Things' => ['Layout', 'Copying'],
+    'Things' => ['Measure', 'Layout', 'Copying'],
     'Sittings' => ['Copying'],
     'Masses' => ['Pixels'],
     'Tone' => ['Pixels'],
@@ -48,7 +48,7 @@ const CORE_ROOMS = [
     'Planner' => ['Measure', 'Photo', 'Grid'],
     'Printing' => ['Measure', 'Paper', 'Grid'],
     // The top floor.
-    'Plan' => ['Measure', 'Photo', 'Paper', 'Grid', 'Fit', 'Layout', 'Marks', 'Copying', 'Compare', 'Things', 'Tone', 'Finish', 'Planner'],
+    'Plan' => ['Measure', 'Photo', 'Paper', 'Grid', 'Fit', 'Layout', 'Marks', 'Copying', 'Checking', 'Compare', 'Things', 'Tone', 'Finish', 'Planner'],
 ];
 
 const APP_ROOMS = [

@@ -5,6 +5,7 @@ use App\Wording\Phrases;
 use InchLadder\Checking\Alignment;
 use InchLadder\Checking\Deviation;
 use InchLadder\Checking\Judgement;
+use InchLadder\Checking\Landmark;
 use InchLadder\Checking\Odd;
 use InchLadder\Checking\Proportion;
 use InchLadder\Checking\SpanOnPaper;
@@ -121,7 +122,7 @@ it('judges the size of the whole before each length', function (array $percent, 
 it('finds what lies under what, the nearest first', function () {
     $plan = doubled();
     $point = fn (string $name, string $x, string $y): Placed => Placed::in($plan->layout->fitted->crop, new KeyPoint($name, Rational::of($x), Rational::of($y), false));
-    $found = Alignment::among([
+    $found = Alignment::among(Landmark::ofPoints([
         $point('eye', '0.30', '0.20'),
         // 10 in wide: 0.005 of it is 1/20 in, on a ruler of sixteenths 1/16.
         $point('mouth', '0.305', '0.60'),
@@ -129,7 +130,7 @@ it('finds what lies under what, the nearest first', function () {
         // Near to the eye in both: that tells nothing.
         $point('lash', '0.31', '0.21'),
         $point('far off', '0.52', '0.41'),
-    ], $plan->layout->fitted->area);
+    ]), $plan->layout->fitted->area);
     expect(array_map(fn (Alignment $alignment): string => CheckWording::alignment($alignment, sixteenths()), $found))->toBe([
         'ear is level with eye',
         'mouth is plumb under eye, but for 1/16 in to the right',
@@ -141,7 +142,7 @@ it('finds what lies under what, the nearest first', function () {
 it('looks for none among points that are cropped away', function () {
     $plan = Plans::of(Reference::printed(size('10x5in')), size('5x5in'));
     $point = fn (string $x, string $y): Placed => Placed::in($plan->layout->fitted->crop, new KeyPoint('p', Rational::of($x), Rational::of($y), false));
-    expect(Alignment::among([$point('0.1', '0.1'), $point('0.1', '0.9')], $plan->layout->fitted->area))->toBe([]);
+    expect(Alignment::among(Landmark::ofPoints([$point('0.1', '0.1'), $point('0.1', '0.9')]), $plan->layout->fitted->area))->toBe([]);
 });
 
 it('calls odd and right what is far shorter than the others of its name, or slants otherwise, and only where there are others', function (array $spans, array $odd) {
@@ -180,6 +181,6 @@ it('finds an odd length in every cell it runs through, and in no other', functio
 it('checks what may still move from what is firm', function () {
     $plan = doubled();
     $point = fn (string $name, string $x, string $y, bool $firm = false): Placed => Placed::in($plan->layout->fitted->crop, new KeyPoint($name, Rational::of($x), Rational::of($y), false, firm: $firm));
-    $found = Alignment::among([$point('chin', '0.5', '0.9'), $point('ear', '0.502', '0.2'), $point('heel', '0.51', '0.5', true)], $plan->layout->fitted->area);
-    expect(array_map(fn (Alignment $one): string => "{$one->first->point->name} {$one->second->point->name}", $found))->toBe(['heel ear', 'heel chin', 'chin ear']);
+    $found = Alignment::among(Landmark::ofPoints([$point('chin', '0.5', '0.9'), $point('ear', '0.502', '0.2'), $point('heel', '0.51', '0.5', true)]), $plan->layout->fitted->area);
+    expect(array_map(fn (Alignment $one): string => "{$one->first->name} {$one->second->name}", $found))->toBe(['heel ear', 'heel chin', 'chin ear']);
 });

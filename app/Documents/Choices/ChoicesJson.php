@@ -21,6 +21,7 @@ final readonly class ChoicesJson
      * @param  list<PinnedNote>  $pinned
      * @param  list<ShotChoice>  $shots
      * @param  list<MeantChoice>  $meant
+     * @param  list<string>  $related
      */
     public function __construct(
         /** Of this document; 1. */
@@ -54,6 +55,8 @@ final readonly class ChoicesJson
         #[OA\Property(type: 'array', items: new OA\Items(ref: ShotChoice::class))] public array $shots,
         /** What was changed on purpose. */
         #[OA\Property(type: 'array', items: new OA\Items(ref: MeantChoice::class))] public array $meant,
+        /** How things stand to each other, as far as that was ticked on the drawing; by their names. */
+        #[OA\Property(type: 'array', items: new OA\Items(type: 'string'))] public array $related,
     ) {
     }
 }

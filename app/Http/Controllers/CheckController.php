@@ -6,13 +6,15 @@ namespace App\Http\Controllers;
 
 use App\Documents\ChoicesReader;
 use App\Http\Requests\ChoicesInput;
+use App\Models\Drawing;
 use App\Wire\MarkChecks;
 use App\Wire\Said;
+use App\Wire\WarmUpWriter;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use InchLadder\Plan\Plan;
 
-/** Marks checked before they are drawn on; nothing is kept. */
+/** Marks checked before they are drawn on, and the picture before it is; nothing is kept. */
 final class CheckController
 {
     public function square(ChoicesInput $input, Request $request): JsonResponse
@@ -27,6 +29,11 @@ final class CheckController
     public function measured(ChoicesInput $input, Request $request): JsonResponse
     {
         return new JsonResponse($this->checks($input)->measuredBack($request->input('way') === 'across' ? 'across' : 'down', (array) $request->input('ticks', [])));
+    }
+
+    public function warmUp(WarmUpWriter $writer, Drawing $drawing): JsonResponse
+    {
+        return new JsonResponse($writer->warmUp($drawing));
     }
 
     private function checks(ChoicesInput $input): MarkChecks

@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Wire\Instruments;
 use App\Wire\Said;
+use App\Wire\Words;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use InchLadder\Measure\Unit;
@@ -31,6 +32,16 @@ final readonly class InstrumentController
     public function papers(Request $request): JsonResponse
     {
         return new JsonResponse(self::with($request)->papers());
+    }
+
+    public function words(): JsonResponse
+    {
+        return new JsonResponse(Words::all());
+    }
+
+    public function weight(Request $request): JsonResponse
+    {
+        return new JsonResponse(Words::weight(...self::typed($request, 'weight', 'basis')));
     }
 
     private static function with(Request $request): Instruments

@@ -71,6 +71,11 @@ final readonly class ShotController
         return new JsonResponse($this->writer->corners($drawing, $photo));
     }
 
+    public function ruled(Drawing $drawing, Photo $photo): JsonResponse
+    {
+        return new JsonResponse($this->writer->ruled($drawing, $this->shot($drawing, $photo), $photo));
+    }
+
     public function at(Request $request, Drawing $drawing, Photo $photo): JsonResponse
     {
         return new JsonResponse(new ShotReading(Said::text($request, 'name'), Places::write([$this->kept->seen($drawing, $drawing->plan(), $this->shot($drawing, $photo), $photo, max(-1.0, min(2.0, $request->float('x'))), max(-1.0, min(2.0, $request->float('y'))))])));

@@ -23,6 +23,8 @@ final readonly class CheckJson
         #[OA\Property(type: 'array', items: new OA\Items(type: 'string'))] public array $pairs = [],
         /** @var list<PlaceByRulerJson> key points that were measured on the drawing with a ruler. */
         #[OA\Property(type: 'array', items: new OA\Items(ref: PlaceByRulerJson::class))] public array $places = [],
+        /** @var list<RelationJson> what meets, touches, leaves a gap, stands above or goes behind. */
+        #[OA\Property(type: 'array', items: new OA\Items(ref: RelationJson::class))] public array $relations = [],
     ) {
     }
 }

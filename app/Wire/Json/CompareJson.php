@@ -24,6 +24,8 @@ final readonly class CompareJson
      * @param  list<string>  $more
      * @param  list<AlignedJson>  $alignments
      * @param  list<SeenSpanJson>  $spans
+     * @param  list<AlignedJson>  $relations
+     * @param  list<FeaturesJson>  $features
      */
     public function __construct(
         #[OA\Property] public FlattenJson $flatten,
@@ -47,6 +49,10 @@ final readonly class CompareJson
         #[OA\Property(type: 'array', items: new OA\Items(ref: AlignedJson::class))] public array $alignments,
         /** Lengths of Check that were read off the shot by themselves. */
         #[OA\Property(type: 'array', items: new OA\Items(ref: SeenSpanJson::class))] public array $spans,
+        /** Gaps between things, and how the drawing has them. */
+        #[OA\Property(type: 'array', items: new OA\Items(ref: AlignedJson::class))] public array $relations,
+        /** Things with others in them, part by part; the largest first. */
+        #[OA\Property(type: 'array', items: new OA\Items(ref: FeaturesJson::class))] public array $features,
     ) {
     }
 }

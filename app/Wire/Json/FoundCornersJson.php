@@ -13,6 +13,23 @@ use OpenApi\Attributes as OA;
     parameters: [new OA\Parameter(ref: '#/components/parameters/drawing'), new OA\Parameter(ref: '#/components/parameters/photo')],
     responses: [new OA\Response(response: 200, description: 'The sheet’s corners.', content: new OA\JsonContent(ref: FoundCornersJson::class))],
 )]
+#[OA\Get(
+    path: '/api/drawings/{drawing}/page',
+    operationId: 'findPage',
+    parameters: [new OA\Parameter(ref: '#/components/parameters/drawing')],
+    responses: [new OA\Response(response: 200, description: 'The corners of the page that was photographed as a reference.', content: new OA\JsonContent(ref: FoundCornersJson::class))],
+)]
+#[OA\Post(
+    path: '/api/drawings/{drawing}/squared',
+    operationId: 'squareUp',
+    parameters: [new OA\Parameter(ref: '#/components/parameters/drawing')],
+    requestBody: new OA\RequestBody(content: new OA\JsonContent(properties: [
+        new OA\Property(property: 'corners', type: 'string', description: 'As a shot keeps them.'),
+        new OA\Property(property: 'shape', type: 'string', description: 'Of the page, as typed; empty where nobody knows.'),
+        new OA\Property(property: 'even', type: 'boolean'),
+    ], required: ['corners', 'shape', 'even'])),
+    responses: [new OA\Response(response: 201, description: 'A drawing of the squared copy.', content: new OA\JsonContent(ref: DrawingJson::class)), new OA\Response(response: 422, ref: '#/components/responses/Trouble')],
+)]
 #[OA\Schema]
 final readonly class FoundCornersJson
 {

@@ -22,6 +22,8 @@ final readonly class TaskJson
         #[OA\Property] public string $why,
         /** What can hurt while it is done. */
         #[OA\Property] public ?string $caution,
+        /** Whether the sheet is photographed at it. */
+        #[OA\Property] public bool $shot,
     ) {
     }
 }

@@ -22,6 +22,7 @@ final readonly class WorkingsJson
      * @param  list<ReadingsJson>  $down
      * @param  list<DividedJson>  $divided
      * @param  list<KeyPointJson>  $points
+     * @param  list<ReachJson>  $reaches
      * @param  list<ThingJson>  $things
      */
     public function __construct(
@@ -68,6 +69,8 @@ final readonly class WorkingsJson
         #[OA\Property(type: 'array', items: new OA\Items(ref: MarkRowJson::class))] public array $rows_down,
         #[OA\Property(type: 'array', items: new OA\Items(ref: DividedJson::class))] public array $divided,
         #[OA\Property(type: 'array', items: new OA\Items(ref: KeyPointJson::class))] public array $points,
+        /** Key points as they are carried over with dividers, the shortest reach first. */
+        #[OA\Property(type: 'array', items: new OA\Items(ref: ReachJson::class))] public array $reaches,
         /** Named things, the one in front first. */
         #[OA\Property(type: 'array', items: new OA\Items(ref: ThingJson::class))] public array $things,
         #[OA\Property] public CheckJson $check,

@@ -3,7 +3,7 @@ import { t } from '@/lang'
 import { answered } from '@/offline/away'
 import { KEPT_IN } from '@/offline/told'
 import type { components, paths } from './schema'
-import type { Act, Choices, Drawing, Preset, Pull, PrinterTyped, Trouble } from './types'
+import type { Act, Basis, Choices, Drawing, Preset, Pull, PrinterTyped, Trouble } from './types'
 
 /** A photo's pixels; null when there are only sizes. */
 export type Pixels = { width: number; height: number } | null
@@ -113,12 +113,18 @@ export const api = {
   quickScale: (query: { photo: string; paper: string; length: string; part: string; unit: string }) => told(http.GET('/api/instruments/scale', { params: { query } })),
   setDividers: (query: { length: string; ratio: string; unit: string }) => told(http.GET('/api/instruments/dividers', { params: { query } })),
   isSquare: (query: { width: string; height: string; falling: string; rising: string; unit: string }) => told(http.GET('/api/instruments/square', { params: { query } })),
+  words: () => told(http.GET('/api/instruments/words')),
+  paperWeight: (query: { weight: string; basis: Basis }) => told(http.GET('/api/instruments/weight', { params: { query } })),
   papers: (unit: string) => told(http.GET('/api/instruments/papers', { params: { query: { unit } } })),
   shots: (id: string) => told(http.GET('/api/drawings/{drawing}/shots', of(id))),
   compare: (drawing: string, photo: string) => told(http.GET('/api/drawings/{drawing}/shots/{photo}', { params: { path: { drawing, photo } } })),
   findSheet: (drawing: string, photo: string) => told(http.POST('/api/drawings/{drawing}/shots/{photo}/corners', { params: { path: { drawing, photo } } })),
   placeOnShot: (drawing: string, photo: string, name: string, x: number, y: number) => told(http.GET('/api/drawings/{drawing}/shots/{photo}/at', { params: { path: { drawing, photo }, query: { name, x, y } } })),
+  ruledLines: (drawing: string, photo: string) => told(http.GET('/api/drawings/{drawing}/shots/{photo}/ruled', { params: { path: { drawing, photo } } })),
+  findPage: (id: string) => told(http.GET('/api/drawings/{drawing}/page', of(id))),
+  squareUp: (drawing: string, body: { corners: string; shape: string; even: boolean }) => told(http.POST('/api/drawings/{drawing}/squared', { params: { path: { drawing } }, body })),
   rehearseShot: (id: string) => told(http.POST('/api/drawings/{drawing}/rehearsed-shot', of(id))),
+  warmUp: (id: string) => told(http.GET('/api/drawings/{drawing}/warm-up', of(id))),
   contours: (id: string) => told(http.GET('/api/drawings/{drawing}/contours', of(id))),
   edges: (id: string) => told(http.GET('/api/drawings/{drawing}/edges', of(id))),
   beginSizes: (width: string, height: string) => told(http.POST('/api/drawings', { body: { width, height } })),

@@ -308,6 +308,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/drawings/{drawing}/page": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["findPage"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/drawings/{drawing}/squared": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["squareUp"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/gaps": {
         parameters: {
             query?: never;
@@ -532,6 +564,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/instruments/weight": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["paperWeight"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/photos": {
         parameters: {
             query?: never;
@@ -684,6 +732,22 @@ export interface paths {
             cookie?: never;
         };
         get: operations["quickScale"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/drawings/{drawing}/shots/{photo}/ruled": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["ruledLines"];
         put?: never;
         post?: never;
         delete?: never;
@@ -948,6 +1012,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/drawings/{drawing}/warm-up": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["warmUp"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/ways": {
         parameters: {
             query?: never;
@@ -958,6 +1038,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["ways"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/instruments/words": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["words"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -1157,6 +1253,7 @@ export interface components {
             sums: string[];
             pairs: string[];
             places: components["schemas"]["PlaceByRulerJson"][];
+            relations: components["schemas"]["RelationJson"][];
         };
         /** @description Choices to plan for. */
         ChoicesRequest: {
@@ -1193,6 +1290,8 @@ export interface components {
             largest_mm: number | null;
             alignments: components["schemas"]["AlignedJson"][];
             spans: components["schemas"]["SeenSpanJson"][];
+            relations: components["schemas"]["AlignedJson"][];
+            features: components["schemas"]["FeaturesJson"][];
         };
         /** @description The contours of what is drawn from, to be laid over the drawing. */
         ContoursJson: {
@@ -1342,6 +1441,16 @@ export interface components {
             high?: number | null;
             size: string;
         };
+        /** @description A named thing with others in it, told part by part: placement and expression are two verdicts. */
+        FeaturesJson: {
+            whole: string;
+            placement: string;
+            placed: boolean;
+            expression: string;
+            expressed: boolean;
+            shares: components["schemas"]["ProportionJson"][];
+            small: components["schemas"]["ProportionJson"][];
+        };
         /** @description What to mend first. */
         FirstJson: {
             /** @enum {string} */
@@ -1395,6 +1504,12 @@ export interface components {
             /** Format: float */
             height: number;
             size: string;
+        };
+        /** @description Grades that are good for the same. */
+        GradeJson: {
+            names: string[];
+            kind: string;
+            says: string;
         };
         /** @description Counts and the size of the first cell on both boards. */
         GridJson: {
@@ -1711,6 +1826,14 @@ export interface components {
             centimetres: string;
             shape: string;
         };
+        /** @description How heavy a paper is, in both systems. */
+        PaperWeightJson: {
+            /** Format: float */
+            grams: number;
+            /** Format: float */
+            pounds: number;
+            lines: string[];
+        };
         /** @description A pass, and the card it opens with. */
         PassJson: {
             /** @enum {string} */
@@ -1833,6 +1956,13 @@ export interface components {
             measured_across: string;
             measured_down: string;
         };
+        /** @description One proportion, on the photo and on the drawing. */
+        ProportionJson: {
+            name: string;
+            photo: string;
+            drawing: string | null;
+            passes: boolean;
+        };
         /** @description A plan whose cells are easy on both rulers. */
         ProposalJson: {
             photo_cell: components["schemas"]["LengthJson"] | null;
@@ -1861,6 +1991,12 @@ export interface components {
             centimetres: components["schemas"]["LengthJson"];
             lines: string[];
         };
+        /** @description A key point as it is carried over with dividers. */
+        ReachJson: {
+            name: string;
+            reach: string;
+            arcs: string | null;
+        };
         /** @description One ruler reading: true, rounded, and by how much it is off in words. */
         ReadingJson: {
             exactly: string;
@@ -1877,6 +2013,23 @@ export interface components {
             sheet: components["schemas"]["ReadingJson"];
             /** Format: float */
             stepped_error_mm: number;
+        };
+        /** @description How two things stand to each other. */
+        RelationJson: {
+            key: string;
+            says: string;
+            ticked: boolean;
+        };
+        /** @description Where one line of a grid is on the paper. */
+        RuledLineJson: {
+            line: number;
+            at: string;
+        };
+        /** @description Where the lines of a grid really are on the paper, read off a shot: from the sheet's edge, as one would type it. */
+        RuledLinesJson: {
+            across: components["schemas"]["RuledLineJson"][];
+            down: components["schemas"]["RuledLineJson"][];
+            says: string;
         };
         /** @description How many parts are ruled already. */
         RuledRequest: {
@@ -2126,6 +2279,7 @@ export interface components {
             words: string;
             why: string;
             caution: string | null;
+            shot: boolean;
         };
         /** @description A named thing as it lies in the crop and on the paper. */
         ThingJson: {
@@ -2178,6 +2332,13 @@ export interface components {
             spots: components["schemas"]["ToneSpotJson"][];
             sums: string[];
         };
+        /** @description A tool, and what will do instead. */
+        ToolJson: {
+            key: string;
+            name: string;
+            is: string;
+            instead: string;
+        };
         /** @description What went wrong, as one sentence, and beside which choice it belongs. */
         Trouble: {
             message: string;
@@ -2200,6 +2361,11 @@ export interface components {
         VerdictJson: {
             good: boolean;
             sentences: string[];
+        };
+        /** @description What governs a picture, to be looked at before a line is drawn. */
+        WarmUpJson: {
+            lines: string[];
+            alignments: string[];
         };
         /** @description One way of making the two agree, and what it costs on either side. */
         WayJson: {
@@ -2242,6 +2408,15 @@ export interface components {
             most_lines?: string | null;
             least_cell?: string | null;
         };
+        /** @description The words on packets and tools. */
+        WordsJson: {
+            grades: components["schemas"]["GradeJson"][];
+            leads: string[];
+            tools: components["schemas"]["ToolJson"][];
+            bases: {
+                [key: string]: string;
+            };
+        };
         /** @description What was worked at, and how long. */
         WorkedJson: {
             rung: string;
@@ -2282,6 +2457,7 @@ export interface components {
             rows_down: components["schemas"]["MarkRowJson"][];
             divided: components["schemas"]["DividedJson"][];
             points: components["schemas"]["KeyPointJson"][];
+            reaches: components["schemas"]["ReachJson"][];
             things: components["schemas"]["ThingJson"][];
             check: components["schemas"]["CheckJson"];
             ruler: components["schemas"]["RulerJson"];
@@ -2340,6 +2516,7 @@ export interface components {
             pinned: components["schemas"]["PinnedNote"][];
             shots: components["schemas"]["ShotChoice"][];
             meant: components["schemas"]["MeantChoice"][];
+            related: string[];
         };
         /** @description How the cells are gone through. */
         CopyChoice: {
@@ -3218,6 +3395,63 @@ export interface operations {
             };
         };
     };
+    findPage: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description The head of the description that the front end's types are generated from. */
+                drawing: components["parameters"]["drawing"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The corners of the page that was photographed as a reference. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FoundCornersJson"];
+                };
+            };
+        };
+    };
+    squareUp: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description The head of the description that the front end's types are generated from. */
+                drawing: components["parameters"]["drawing"];
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": {
+                    /** @description As a shot keeps them. */
+                    corners: string;
+                    /** @description Of the page, as typed; empty where nobody knows. */
+                    shape: string;
+                    even: boolean;
+                };
+            };
+        };
+        responses: {
+            /** @description A drawing of the squared copy. */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DrawingJson"];
+                };
+            };
+            422: components["responses"]["Trouble"];
+        };
+    };
     gaps: {
         parameters: {
             query?: never;
@@ -3590,6 +3824,30 @@ export interface operations {
             };
         };
     };
+    paperWeight: {
+        parameters: {
+            query?: {
+                weight?: string;
+                basis?: "bond" | "text" | "cover" | "bristol" | "index" | "imperial";
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Grams and pounds. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PaperWeightJson"];
+                };
+            };
+            422: components["responses"]["Trouble"];
+        };
+    };
     bring: {
         parameters: {
             query?: never;
@@ -3871,6 +4129,30 @@ export interface operations {
                 };
             };
             422: components["responses"]["Trouble"];
+        };
+    };
+    ruledLines: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description The head of the description that the front end's types are generated from. */
+                drawing: components["parameters"]["drawing"];
+                photo: components["parameters"]["photo"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The lines that show. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RuledLinesJson"];
+                };
+            };
         };
     };
     schools: {
@@ -4266,6 +4548,29 @@ export interface operations {
             };
         };
     };
+    warmUp: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description The head of the description that the front end's types are generated from. */
+                drawing: components["parameters"]["drawing"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Proportions, slopes and alignments of this very picture. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WarmUpJson"];
+                };
+            };
+        };
+    };
     ways: {
         parameters: {
             query?: never;
@@ -4286,6 +4591,26 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["WayJson"][];
+                };
+            };
+        };
+    };
+    words: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Grades, leads, tools. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WordsJson"];
                 };
             };
         };

@@ -1,4 +1,4 @@
-import type { components } from './schema'
+import type { components, paths } from './schema'
 
 type Schemas = components['schemas']
 
@@ -35,6 +35,10 @@ export type MainLine = Schemas['MainLineJson']
 export type Verdict = Schemas['VerdictJson']
 export type Shot = Choices['shots'][number]
 export type Compared = Schemas['CompareJson']
+export type WarmUp = Schemas['WarmUpJson']
+export type Words = Schemas['WordsJson']
+export type PaperWeight = Schemas['PaperWeightJson']
+export type Basis = NonNullable<NonNullable<paths['/api/instruments/weight']['get']['parameters']['query']>['basis']>
 export type JudgedPoint = Schemas['JudgedPointJson']
 export type Shots = Schemas['ShotsJson']
 export type Preset = Schemas['PresetJson']

@@ -20,7 +20,7 @@ import { usePointer } from './usePointer'
 import { useZoom } from './useZoom'
 
 /** The photo board, the paper board, and the ladder between them. */
-const props = withDefaults(defineProps<{ drawing: Drawing; workings: Workings; rung: BoardRung; focus: Focus; wholePhoto?: boolean; grid?: boolean; pulled?: Pull | null; way?: 'across' | 'down'; picture?: string | null; spots?: ToneSpot[] }>(), { pulled: null, way: 'down', picture: null, spots: () => [] })
+const props = withDefaults(defineProps<{ drawing: Drawing; workings: Workings; rung: BoardRung; focus: Focus; wholePhoto?: boolean; grid?: boolean; onShot?: boolean; pulled?: Pull | null; way?: 'across' | 'down'; picture?: string | null; spots?: ToneSpot[] }>(), { pulled: null, way: 'down', picture: null, spots: () => [] })
 const lit = defineModel<number | null>('lit', { default: null })
 const emit = defineEmits<{ pull: [to: Pull]; line: [way: 'across' | 'down', from: number, to: number]; moved: [] }>()
 
@@ -29,6 +29,8 @@ const NEAR = 7
 const ROOM_FOR_LOSSES = 600
 /** Times the board is enlarged to set a place on it. */
 const CLOSE = 6
+/** Of the stage that a thing takes, looked at by itself. */
+const FILLS = 0.8
 
 const svg = useTemplateRef<SVGSVGElement>('svg')
 const { width, height } = useElementSize(svg)
@@ -86,6 +88,20 @@ watch(
   },
 )
 
+/** A thing that is held against the photo by itself fills the boards. */
+watch(
+  () => shots.thing,
+  (name) => {
+    const places = props.workings.things.find((one) => one.name === name)?.pieces.flatMap((piece) => piece.places) ?? []
+    if (places.length === 0) return reset()
+    const { area } = stage.value
+    const [x, y] = [places.map(([x = 0]) => area.x + x * area.w), places.map(([, y = 0]) => area.y + y * area.h)]
+    const [left, right, top, bottom] = [Math.min(...x), Math.max(...x), Math.min(...y), Math.max(...y)]
+    const zoom = Math.min(CLOSE, (FILLS * width.value) / Math.max(1, right - left), (FILLS * height.value) / Math.max(1, bottom - top))
+    lookAt({ x: (left + right) / 2, y: (top + bottom) / 2 }, Math.max(1, zoom))
+  },
+)
+
 watch(pinching, (two) => two && hand.letGo())
 
 function down(event: PointerEvent) {
@@ -125,7 +141,7 @@ function lightNearest(event: PointerEvent) {
   <div class="boards" :class="{ drawing: tool.kind || shots.placing }">
     <svg ref="svg" class="stage" role="group" :aria-label="$t('boards.photoBoardInchLadderAndPaper')" @pointerdown="down" @pointermove="move" @pointerup="hand.up" @pointerleave="point = null">
       <PhotoBoard v-if="!stage.alone" :drawing :workings :stage :rung :way :can :lit :point :spans :spots :round :circle :whole-photo :grid :picture :rubber="hand.rubber.value" :outline="hand.outline.value" :roomy="width > ROOM_FOR_LOSSES" @nudge="keys.nudge" @pull="keys.pullCrop" />
-      <PaperBoard :drawing :workings :stage :rung :focus :way :lit :point :spans :round :circle="circle && circle * (stage.area.h / stage.crop.h)" :grid :diagonal="can.inset ? hand.diagonal.value : null" @pull="keys.pullInset" />
+      <PaperBoard :drawing :workings :stage :rung :focus :way :lit :point :spans :round :circle="circle && circle * (stage.area.h / stage.crop.h)" :grid :on-shot :diagonal="can.inset ? hand.diagonal.value : null" @pull="keys.pullInset" />
       <Ladder v-if="!stage.alone" :stage="stage" :workings="workings" :way :lit="lit" :pointed="(way === 'across' ? point?.x : point?.y) ?? null" @light="lit = $event" />
       <text v-if="workings.factor && !stage.alone" class="scale" :x="(stage.leftStile + stage.rightStile) / 2" :y="Math.min(stage.crop.y, stage.area.y) - 28" text-anchor="middle"><Num svg :text="workings.factor" /></text>
     </svg>

@@ -9,7 +9,6 @@ import SpanLines from './SpanLines.vue'
 import { caption, cross, cuts, labels, oneLine, overlays, rules, weights } from './paths'
 import type { Focus } from './stage'
 import Theirs from './Theirs.vue'
-import { useShots } from '@/stores/shots'
 import { useLook } from './useLook'
 import type { Diagonal } from './usePhotoHand'
 
@@ -21,7 +20,6 @@ const props = defineProps<BoardProps & {
 defineEmits<{ pull: [event: KeyboardEvent] }>()
 
 const { look } = useLook()
-const shots = useShots()
 const choices = computed(() => props.workings.choices)
 const lines = computed(() => props.workings.lines)
 </script>
@@ -30,8 +28,8 @@ const lines = computed(() => props.workings.lines)
   <g data-test="paper-board">
     <rect class="sheet" :style="{ fill: workings.paper_colour ?? undefined }" :x="stage.sheet.x" :y="stage.sheet.y" :width="stage.sheet.w" :height="stage.sheet.h" />
     <rect v-if="focus === 'paper' || rung === 'fit'" class="usable" :x="stage.usable.x" :y="stage.usable.y" :width="stage.usable.w" :height="stage.usable.h" />
-    <ShotBoard v-if="rung === 'check' && shots.shot" :drawing="drawing" :workings="workings" :stage="stage" />
-    <template v-if="grid && !(rung === 'check' && shots.shot && look.lifted)">
+    <ShotBoard v-if="onShot" :drawing="drawing" :workings="workings" :stage="stage" />
+    <template v-if="grid && !(onShot && look.lifted)">
       <path class="rule guide" :d="rules(lines, stage.area)" :stroke-width="weights[choices.grid.weights.paper]" />
       <path class="rule guide" :d="cuts(workings.divided, stage.area)" stroke-width="0.7" />
       <text v-for="label in labels(lines, choices.grid, stage.area, stage.sheet)" :key="`${label.x} ${label.y}`" class="label guide" :x="label.x" :y="label.y" :text-anchor="label.anchor">{{ label.text }}</text>
@@ -39,7 +37,7 @@ const lines = computed(() => props.workings.lines)
     <rect v-else class="area" :x="stage.area.x" :y="stage.area.y" :width="stage.area.w" :height="stage.area.h" />
     <MassShapes v-if="look.masses && drawing.photo" :box="stage.area" />
     <SpanLines v-if="spans.length" :box="stage.area" :spans="spans" />
-    <PaperExtras v-if="!(rung === 'check' && shots.shot)" :stage="stage" :workings="workings" :drawing="drawing" :rung="rung" :diagonal="diagonal" :overlays="look.lifted ? '' : overlays(lines, stage.area, 'paper')" :round="round" :circle="circle" @pull="$emit('pull', $event)" />
+    <PaperExtras v-if="!onShot" :stage="stage" :workings="workings" :drawing="drawing" :rung="rung" :diagonal="diagonal" :overlays="look.lifted ? '' : overlays(lines, stage.area, 'paper')" :round="round" :circle="circle" @pull="$emit('pull', $event)" />
     <path class="lit" :d="oneLine(lines, way, lit, stage.area)" />
     <path class="cross" :d="cross(point, stage.area)" />
     <Theirs :lines="lines" :box="stage.area" />

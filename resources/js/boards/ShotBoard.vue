@@ -2,8 +2,9 @@
 import { useIntervalFn, usePreferredReducedMotion } from '@vueuse/core'
 import { computed, ref, watch } from 'vue'
 import { previewOf } from '@/api/pictures'
-import type { Drawing, JudgedPoint, Workings } from '@/api/types'
+import type { Drawing, Workings } from '@/api/types'
 import { useShots } from '@/stores/shots'
+import ShotMarks from './ShotMarks.vue'
 import type { Box, Stage } from './stage'
 
 /** The photographed sheet in place of the paper, laid flat; the photo over it; strokes from where a place is to where it belongs. */
@@ -33,34 +34,22 @@ const image = computed<Box>(() => {
 const photo = computed(() => previewOf(props.drawing, props.workings))
 const laidOver = computed(() => photo.value !== null && (shots.over === 'through' || shots.over === 'difference' || shots.over === 'wipe' || (shots.over === 'blink' && shut.value)))
 const clip = computed(() => ({ ...props.stage.area, w: shots.over === 'wipe' ? props.stage.area.w * shots.wipe : props.stage.area.w }))
-const place = ([x = 0, y = 0]: number[]) => ({ x: props.stage.area.x + x * props.stage.area.w, y: props.stage.area.y + y * props.stage.area.h })
-const contours = computed(() =>
-  (shots.lines ?? [])
-    .map((line) => `M${line.map((at) => place(at)).map(({ x, y }) => `${x.toFixed(1)} ${y.toFixed(1)}`).join('L')}`)
-    .join(''),
-)
-const state = (one: JudgedPoint) => (one.meant ? 'meant' : !one.sure ? 'unsure' : one.within ? 'within' : 'out')
-const points = computed(() => (shots.told?.points ?? []).map((one) => ({ ...one, state: state(one), from: place(one.came_out), to: place(one.crop), first: shots.told?.first.points.includes(one.name) ?? false })))
+/** What the photo is laid over: the drawing, or one thing of it. */
+const outline = computed(() => {
+  const places = props.workings.things.find((one) => one.name === shots.thing)?.pieces.flatMap((piece) => piece.places) ?? []
+  return places.length === 0 ? null : `M${places.map(([x = 0, y = 0]) => `${(props.stage.area.x + x * props.stage.area.w).toFixed(1)} ${(props.stage.area.y + y * props.stage.area.h).toFixed(1)}`).join('L')}Z`
+})
 </script>
 
 <template>
   <g data-test="shot-board">
     <image v-if="shots.flat" :href="shots.flat" :x="stage.sheet.x" :y="stage.sheet.y" :width="stage.sheet.w" :height="stage.sheet.h" preserveAspectRatio="none" />
-    <clipPath id="over-clip"><rect :x="clip.x" :y="clip.y" :width="clip.w" :height="clip.h" /></clipPath>
+    <clipPath id="thing-clip"><path v-if="outline" :d="outline" /></clipPath>
+    <clipPath id="over-clip" :clip-path="outline ? 'url(#thing-clip)' : undefined"><rect :x="clip.x" :y="clip.y" :width="clip.w" :height="clip.h" /></clipPath>
     <image v-if="laidOver && photo" :class="['over', shots.over]" :href="photo" :x="image.x" :y="image.y" :width="image.w" :height="image.h" preserveAspectRatio="none" clip-path="url(#over-clip)" data-test="photo-over" />
     <path v-if="shots.over === 'wipe'" class="edge" :d="`M${clip.x + clip.w} ${clip.y - 12}v${clip.h + 24}`" />
-    <path v-if="shots.contours" class="contours" :d="contours" data-test="shot-contours" />
-    <g v-if="shots.strokes">
-      <g v-for="one in points" :key="one.name" :class="['place', one.state, { first: one.first }]" :data-test="`judged-${one.state}`">
-        <template v-if="one.state === 'out'">
-          <path class="stroke casing" :d="`M${one.from.x} ${one.from.y}L${one.to.x} ${one.to.y}`" />
-          <path class="stroke" :d="`M${one.from.x} ${one.from.y}L${one.to.x} ${one.to.y}`" />
-          <circle class="belongs" :cx="one.to.x" :cy="one.to.y" r="5" />
-        </template>
-        <path v-else-if="one.state === 'within'" class="tick" :d="`M${one.from.x - 5} ${one.from.y}l4 5l7 -10`" />
-        <circle v-else class="hollow" :cx="one.from.x" :cy="one.from.y" r="7" />
-      </g>
-    </g>
+    <path v-if="outline" class="outline" :d="outline" data-test="thing-over" />
+    <ShotMarks :area="stage.area" :contours="shots.contours" :strokes="shots.strokes" />
   </g>
 </template>
 
@@ -79,48 +68,10 @@ const points = computed(() => (shots.told?.points ?? []).map((one) => ({ ...one,
   stroke-width: 2;
 }
 
-.contours {
+.outline {
   fill: none;
-  stroke: #c8341f;
-  stroke-width: 1.3;
-}
-
-.stroke {
-  fill: none;
-  stroke: #c8341f;
-  stroke-width: 4;
-  stroke-linecap: round;
-}
-
-.stroke.casing {
-  stroke: #fffefa;
-  stroke-width: 8;
-}
-
-.first .stroke:not(.casing) {
-  stroke-width: 6;
-}
-
-.belongs {
-  fill: #fffefa;
-  stroke: #c8341f;
-  stroke-width: 2.5;
-}
-
-.tick {
-  fill: none;
-  stroke: #2f6b3a;
-  stroke-width: 2.5;
-}
-
-.hollow {
-  fill: rgb(255 254 250 / 70%);
   stroke: #24648f;
-  stroke-width: 2.5;
-  stroke-dasharray: 4 3;
-}
-
-.meant .hollow {
-  stroke-dasharray: none;
+  stroke-width: 1.5;
+  stroke-dasharray: 6 4;
 }
 </style>

@@ -21,4 +21,6 @@ export interface BoardProps {
   circle: number | null
   /** Whether the grid lies over it. */
   grid?: boolean
+  /** Whether the photographed sheet lies in place of the paper. */
+  onShot?: boolean
 }

@@ -10,6 +10,7 @@ import Pick from '@/ui/Pick.vue'
 import TypedInput from '@/ui/TypedInput.vue'
 import PairOfDividers from './PairOfDividers.vue'
 import PaperFamily from './PaperFamily.vue'
+import WordsAndGrades from './WordsAndGrades.vue'
 
 /** What lies on the table without a drawing: a rule with two lengths, dividers, a square, sheets folded into one another. Each answers as it is touched. */
 type Schemas = components['schemas']
@@ -114,6 +115,7 @@ const share = computed(() => {
         </div>
         <PaperFamily v-if="shown" :family="shown" />
       </section>
+      <WordsAndGrades />
     </main>
   </div>
 </template>

@@ -6,8 +6,10 @@ import ShotCorners from './check/ShotCorners.vue'
 import { useShotInAddress } from './check/useShotInAddress'
 import Verdict from './check/Verdict.vue'
 import MarksRung from './marks/MarksRung.vue'
+import SquareUp from './photo/SquareUp.vue'
 import RungPage from './RungPage.vue'
-import { boardRungs, rungs, type BoardRung } from './rungs'
+import { boardRungs, rungs, takesShot, type BoardRung } from './rungs'
+import { useSquaring } from '@/stores/squaring'
 import { useTones } from '@/stores/tones'
 import { useShots } from '@/stores/shots'
 import { useTool } from '@/stores/tool'
@@ -29,9 +31,10 @@ useSitting(() => props.rung)
 const tool = useTool()
 const tones = useTones()
 const shots = useShots()
+const squaring = useSquaring()
 useShotInAddress(() => props.rung)
 /** The sheet that was photographed is what the page is about. */
-const onShot = computed(() => props.rung === 'check' && shots.shot !== null)
+const onShot = computed(() => takesShot(props.rung) && shots.shot !== null)
 const page = computed(() => about.value.boards!)
 const following = computed(() => rungs[rungs.findIndex((rung) => rung.key === props.rung) + 1])
 
@@ -57,6 +60,7 @@ watch(
     store.rung = rung
     store.said = ''
     tool.finish(null)
+    squaring.away()
   },
   { immediate: true },
 )
@@ -66,7 +70,8 @@ onUnmounted(() => (store.rung = null))
 <template>
   <RungPage :id="id" :tall="onShot" :rung="rung" :name="$t(`rung.${about.key}`)">
     <template #default="{ drawing, workings }">
-      <ShotCorners v-if="rung === 'check' && shots.corners" :key="shots.chosen ?? ''" />
+      <ShotCorners v-if="takesShot(rung) && shots.corners && shots.chosen" :key="shots.chosen" :picture="shots.chosen" :corners="shots.corners" :hint="$t('shots.cornersHint')" @set="shots.setCorners" @away="shots.corners = null" />
+      <SquareUp v-else-if="rung === 'photo' && squaring.corners && drawing.photo" :picture="drawing.photo.id" />
       <div v-else class="over">
         <Verdict v-if="onShot" :photo="drawing.photo !== null" />
         <Boards
@@ -77,6 +82,7 @@ onUnmounted(() => (store.rung = null))
           :whole-photo="page.wholePhoto"
           :grid="page.grid"
           :rung="rung"
+          :on-shot="onShot"
           :way="rung === 'marks' ? way : 'down'"
           :picture="rung === 'tone' ? tones.picture : null"
           :spots="rung === 'tone' ? tones.spots : []"

@@ -21,16 +21,26 @@ export type RungKey = (typeof rungs)[number]['key']
 /** Rungs that lie beside the two boards. */
 export type BoardRung = Exclude<(typeof rungs)[number], { boards: null }>['key']
 
+/** Rungs on which the photographed sheet may lie in place of the paper: to judge it, and to go by it later. */
+const shotRungs: readonly RungKey[] = ['check', 'tone', 'finish']
+export const takesShot = (key: RungKey) => shotRungs.includes(key)
+
 export const boardRungs = rungs.filter((rung) => rung.boards !== null)
 
 export function decision(key: RungKey, workings: Workings, done: number): string {
   if (key === 'copy') return t('table.doneOfCells', { done, cells: workings.grid.columns * workings.grid.rows })
   if (key === 'tone') return t('table.tones', { steps: workings.choices.tone.steps })
-  if (key === 'check') return workings.check.decision
+  if (key === 'check') return withShots(workings.check.decision, workings)
   if (key === 'finish') return workings.choices.finish.done.length === 0 ? choice(workings.choices.finish.medium) : t('table.mediumTicked', { medium: choice(workings.choices.finish.medium), ticked: workings.choices.finish.done.length })
   return key in workings.rungs ? workings.rungs[key as keyof Workings['rungs']].decision : ''
 }
 
 export function route(id: string, key: RungKey) {
   return key === 'copy' ? { name: 'copy', params: { id } } : { name: 'rung', params: { id, rung: key } }
+}
+
+/** What lengths tell, and how often the sheet was photographed. */
+function withShots(decision: string, workings: Workings) {
+  const shots = workings.choices.shots.length
+  return shots === 0 ? decision : t('table.withShots', { decision }, shots)
 }

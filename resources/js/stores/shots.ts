@@ -28,6 +28,8 @@ export const useShots = defineStore('shots', () => {
   /** Corners in the hand, as a shot keeps them; null while none are set. */
   const corners = ref<string | null>(null)
   /** The place that is to be tapped on the paper board, and where it is thought to be, in shares of the drawing area. */
+  /** The thing that is held against the photo by itself; null for all. */
+  const thing = ref<string | null>(null)
   const placing = ref<{ name: string; label: string; at: { x: number; y: number } | null } | null>(null)
 
   const shots = computed<Shot[]>(() => store.draft?.shots ?? [])
@@ -35,6 +37,8 @@ export const useShots = defineStore('shots', () => {
   /** The shot as the server has it: only that can be asked about. */
   const kept = computed(() => store.drawing?.workings.choices.shots.find((one) => one.id === chosen.value) ?? null)
   const flat = computed(() => (kept.value && store.drawing ? `/api/drawings/${store.drawing.id}/shots/${kept.value.id}/flat.jpg?even=${even.value ? 1 : 0}&of=${encodeURIComponent(`${kept.value.of} ${kept.value.corners} ${store.drawing.workings.grid.name} ${store.drawing.version}`)}` : null))
+  /** The last that was taken. */
+  const latest = computed(() => shots.value.reduce<Shot | null>((last, one) => (last === null || one.taken >= last.taken ? one : last), null))
 
   let asked = 0
   async function judge() {
@@ -105,6 +109,7 @@ export const useShots = defineStore('shots', () => {
     chosen.value = id
     corners.value = null
     placing.value = null
+    thing.value = null
     fault.value = ''
   }
 
@@ -145,7 +150,7 @@ export const useShots = defineStore('shots', () => {
     store.decide((choices) => (choices.shots = choices.shots.filter((one) => one.id !== id)))
   }
 
-  return { shots, shot, kept, chosen, told, judging, fault, busy, over, wipe, contours, even, strokes, lines, corners, placing, flat, take, rehearse, choose, setCorners, read, place, mean, takeAway }
+  return { shots, shot, kept, chosen, told, judging, fault, busy, over, wipe, contours, even, strokes, lines, corners, placing, thing, latest, flat, take, rehearse, choose, setCorners, read, place, mean, takeAway }
 })
 
 function sentence(error: unknown): string {

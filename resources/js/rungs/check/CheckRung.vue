@@ -3,18 +3,22 @@ import type { Choices, Drawing, Workings } from '@/api/types'
 import { t } from '@/lang'
 import { useDrawing } from '@/stores/drawing'
 import { useTool } from '@/stores/tool'
+import { useWarmUp } from '@/stores/useWarmUp'
 import Fold from '@/ui/Fold.vue'
 import Num from '@/ui/Num.vue'
 import { toShare } from '@/ui/shares'
 import Sums from '@/ui/Sums.vue'
 import TypedInput from '@/ui/TypedInput.vue'
 import KeyPoints from '../photo/KeyPoints.vue'
+import Relations from './Relations.vue'
 import ShotsPanel from './ShotsPanel.vue'
 
 /** Lengths with lengths, slopes with slopes, what lies under what; then the drawing, measured with the same ruler. */
 defineProps<{ choices: Choices; workings: Workings; drawing: Drawing }>()
 const store = useDrawing()
 const tool = useTool()
+/** With what contours turn at as well. */
+const { told: widely, look: lookWidely } = useWarmUp()
 
 async function add() {
   const line = await tool.ask('line', t('check.drawFromOneEnd'))
@@ -48,10 +52,12 @@ async function add() {
   <Fold v-if="workings.check.pairs.length > 0" :name="$t('check.eachAgainstEach')" :decided="String(workings.check.pairs.length)">
     <ul class="alignments" data-test="pairs"><li v-for="line in workings.check.pairs" :key="line"><Num :text="line" /></li></ul>
   </Fold>
+  <Relations :relations="workings.check.relations" />
   <KeyPoints :choices="choices" :workings="workings" measuring />
   <Fold :name="$t('check.whatLiesUnderWhat')" :decided="workings.check.alignments.length ? String(workings.check.alignments.length) : $t('check.nothingNear')" :open="workings.check.alignments.length > 0">
-    <p v-if="workings.check.alignments.length === 0" class="soft">{{ $t('check.keyPointsThatLieNearlyOver') }}</p>
-    <ul v-else class="alignments" data-test="alignments"><li v-for="line in workings.check.alignments" :key="line"><Num :text="line" /></li></ul>
+    <p v-if="workings.check.alignments.length === 0 && !widely" class="soft">{{ $t('check.keyPointsThatLieNearlyOver') }}</p>
+    <ul v-else class="alignments" data-test="alignments"><li v-for="line in widely?.alignments ?? workings.check.alignments" :key="line"><Num :text="line" /></li></ul>
+    <button v-if="drawing.photo && !widely" type="button" class="button" data-test="look-widely" @click="lookWidely">{{ $t('check.lookAtContoursToo') }}</button>
   </Fold>
 </template>
 

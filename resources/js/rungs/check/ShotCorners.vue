@@ -2,14 +2,14 @@
 import { useElementSize, useImage } from '@vueuse/core'
 import { computed, ref, useTemplateRef } from 'vue'
 import type { Box } from '@/boards/stage'
-import { useShots } from '@/stores/shots'
 import Loupe from '@/ui/Loupe.vue'
 
-/** Four grips on the corners of the sheet, each set under a loupe that stands beside the finger. */
-const shots = useShots()
+/** Four grips on the corners of what was photographed, each set under a loupe that stands beside the finger. */
+const props = defineProps<{ picture: string; corners: string; hint: string }>()
+const emit = defineEmits<{ set: [corners: string]; away: [] }>()
 const svg = useTemplateRef<SVGSVGElement>('svg')
 const { width, height } = useElementSize(svg)
-const address = computed(() => `/api/photos/${shots.chosen}/preview.jpg`)
+const address = computed(() => `/api/photos/${props.picture}/preview.jpg`)
 const { state: image } = useImage(computed(() => ({ src: address.value })))
 
 const names = ['first', 'second', 'third', 'fourth']
@@ -24,7 +24,7 @@ const box = computed<Box>(() => {
   const scale = Math.max(0, Math.min((width.value - 2 * MARGIN) / w, (height.value - 2 * MARGIN) / h))
   return { x: (width.value - scale * w) / 2, y: (height.value - scale * h) / 2, w: scale * w, h: scale * h }
 })
-const places = ref((shots.corners ?? '').split(', ').map((pair) => pair.split(' ').map(Number) as [number, number]))
+const places = ref(props.corners.split(', ').map((pair) => pair.split(' ').map(Number) as [number, number]))
 const held = ref<number | null>(null)
 const on = (at: [number, number]) => ({ x: box.value.x + at[0] * box.value.w, y: box.value.y + at[1] * box.value.h })
 const grips = computed(() => places.value.map(on))
@@ -65,7 +65,7 @@ const written = () => places.value.map((at) => at.map((share) => share.toFixed(6
 
 <template>
   <div class="corners">
-    <p class="says">{{ $t('shots.cornersHint') }}</p>
+    <p class="says">{{ hint }}</p>
     <svg ref="svg" class="stage" role="group" :aria-label="$t('shots.corners')" @pointermove="move">
       <image :href="address" :x="box.x" :y="box.y" :width="box.w" :height="box.h" />
       <path class="sheet" :d="outline" />
@@ -79,9 +79,10 @@ const written = () => places.value.map((at) => at.map((share) => share.toFixed(6
       </g>
     </svg>
     <div class="does">
-      <button type="button" class="button strong" data-test="corners-done" @click="shots.setCorners(written())">{{ $t('shots.cornersDone') }}</button>
+      <button type="button" class="button strong" data-test="corners-done" @click="emit('set', written())">{{ $t('shots.cornersDone') }}</button>
       <button type="button" class="button" @click="places = [...places.slice(1), places[0]!]">{{ $t('shots.turnCorners') }}</button>
-      <button type="button" class="button" @click="shots.corners = null">{{ $t('shots.neverMind') }}</button>
+      <slot />
+      <button type="button" class="button" @click="emit('away')">{{ $t('shots.neverMind') }}</button>
     </div>
   </div>
 </template>

@@ -6,6 +6,7 @@ import { useShots } from '@/stores/shots'
 import { useTool } from '@/stores/tool'
 import Fold from '@/ui/Fold.vue'
 import Num from '@/ui/Num.vue'
+import Features from './Features.vue'
 
 /** Every place that is judged, the farthest out first: confirmed, set by hand, or moved on purpose. */
 const shots = useShots()
@@ -36,9 +37,11 @@ function setByHand(name: string, label: string, at: number[] | null) {
     </article>
     <p v-for="span in shots.told?.spans ?? []" :key="span.index" class="row" data-test="seen-span"><span><Num :text="$t('shots.lengthSeen', { name: span.name, drawn: span.drawn, misfit: span.misfit })" /></span><button type="button" class="button bare" @click="store.decide((c) => c.spans[span.index] && (c.spans[span.index]!.drawn = span.drawn))">{{ $t('shots.takeIt') }}</button></p>
     <ul v-if="shots.told?.alignments.length" class="aligned" data-test="aligned"><li v-for="one in shots.told.alignments" :key="one.photo" :class="{ fault: !one.same }"><Num :text="one.photo" />; <Num :text="one.drawing" /></li></ul>
+    <ul v-if="shots.told?.relations.length" class="aligned" data-test="gaps-seen"><li v-for="one in shots.told.relations" :key="one.photo" :class="{ fault: !one.same }"><Num :text="one.photo" />; <Num :text="one.drawing" /></li></ul>
     <p class="row"><a class="button bare" :href="`/api/drawings/${store.drawing?.id}/shots/${shots.chosen}/places.csv`">{{ $t('shots.csv') }}</a><router-link v-if="store.drawing" class="button bare" :to="{ name: 'print', params: { id: store.drawing.id, sheet: 'corrections' } }">{{ $t('shots.printCorrections') }}</router-link></p>
     <p v-for="name in missing" :key="name" class="row"><span>? {{ name }}</span><button type="button" class="button bare" @click="setByHand(name, name, null)">{{ $t('shots.setByHand') }}</button></p>
   </Fold>
+  <Features v-if="shots.told" :features="shots.told.features" />
 </template>
 
 <style scoped>

@@ -1,9 +1,10 @@
 import { watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { useShots } from '@/stores/shots'
+import { takesShot, type BoardRung } from '../rungs'
 
 /** The shot that is looked at stands in the address: a reload and the way back know it. */
-export function useShotInAddress(rung: () => string) {
+export function useShotInAddress(rung: () => BoardRung) {
   const [route, router] = [useRoute(), useRouter()]
   const shots = useShots()
   watch(
@@ -17,7 +18,7 @@ export function useShotInAddress(rung: () => string) {
   watch(
     () => shots.chosen,
     (chosen) => {
-      if (rung() === 'check' && (route.query.shot ?? null) !== chosen) void router.push({ query: { ...route.query, shot: chosen ?? undefined } })
+      if (takesShot(rung()) && (route.query.shot ?? null) !== chosen) void router.push({ query: { ...route.query, shot: chosen ?? undefined } })
     },
   )
 }

@@ -94,7 +94,7 @@ const cuts = computed(() => {
       <CellTicks v-if="!looks.mirrored" :ticks="onPhoto" :lit @point="!setting && $emit('point', $event)" />
       <CellSetting v-if="setting" :places="setting.places" :at="setting.at" :turned="looks.upsideDown" @put="$emit('put', $event)" />
     </CellPhoto>
-    <CellPaper :window="sight" :size :whole :cuts :turned="looks.upsideDown" :course :points :crop :things :masses="looks.masses && shown !== ''" :strengths="whole ? strengths : []" :mirrored="looks.mirrored">
+    <CellPaper :window="sight" :size :whole :cuts :turned="looks.upsideDown" :course :points :crop :things :masses="looks.masses && shown !== '' && !looks.shot" :strengths="whole ? strengths : []" :mirrored="looks.mirrored" :shot="looks.shot" :lifted="looks.lifted">
       <CellAddresses v-if="many" :window="sight" :turned="looks.upsideDown" :mirrored="looks.mirrored" />
       <CellTicks v-if="!looks.mirrored" :ticks="onPaper" :lit @point="$emit('point', $event)" />
     </CellPaper>

@@ -5,7 +5,9 @@ import MassShapes from '@/boards/MassShapes.vue'
 import type { Box } from '@/boards/stage'
 import Theirs from '@/boards/Theirs.vue'
 import ThingLines from '@/boards/ThingLines.vue'
+import ShotMarks from '@/boards/ShotMarks.vue'
 import { useDrawing } from '@/stores/drawing'
+import { useShots } from '@/stores/shots'
 import { useTogether } from '@/together/together'
 import CellPoints from './CellPoints.vue'
 import EdgeLines from './EdgeLines.vue'
@@ -28,7 +30,17 @@ const props = defineProps<{
   things: Thing[]
   masses: boolean
   strengths: Strength[]
+  /** Whether the drawing lies in it, as it was photographed last. */
+  shot: boolean
+  lifted: boolean
 }>()
+const shots = useShots()
+/** The whole sheet, as it would lie beside the cell. */
+const sheet = computed<Box>(() => {
+  const { drawing, sheet } = store.workings!
+  const [x, y] = [props.crop.w / drawing.width.mm, props.crop.h / drawing.height.mm]
+  return { x: props.crop.x - drawing.left.mm * x, y: props.crop.y - drawing.top.mm * y, w: sheet.width.mm * x, h: sheet.height.mm * y }
+})
 
 const across = computed(() => props.window.across.value)
 const down = computed(() => props.window.down.value)
@@ -40,7 +52,11 @@ const joints = computed(() => {
 
 <template>
   <div class="cell paper" :style="{ width: `${size.width}px`, height: `${size.height}px` }">
-    <svg class="over" :class="{ turned, mirrored }" viewBox="0 0 100 100" preserveAspectRatio="none" aria-hidden="true">
+    <svg v-if="shot && shots.flat" class="over shot" :class="{ turned, mirrored }" :viewBox="`0 0 ${size.width} ${size.height}`" aria-hidden="true" data-test="cell-shot">
+      <image :href="shots.flat" :x="sheet.x" :y="sheet.y" :width="sheet.w" :height="sheet.h" preserveAspectRatio="none" />
+      <ShotMarks v-if="!lifted" :area="crop" contours strokes />
+    </svg>
+    <svg v-if="!(shot && lifted)" class="over" :class="{ turned, mirrored }" viewBox="0 0 100 100" preserveAspectRatio="none" aria-hidden="true">
       <path class="line" :d="window.lines.value" />
       <path v-for="cut in cuts" :key="cut" class="hair" :d="`M${cut} 0V100M0 ${cut}H100`" />
       <path v-if="!whole" class="hand" :d="`M${across.cell.start} ${down.cell.start}H${across.cell.end}V${down.cell.end}H${across.cell.start}Z`" />
@@ -78,14 +94,14 @@ const joints = computed(() => {
   scale: -1 1;
 }
 
-.over path {
+.over:not(.shot) path {
   fill: none;
   stroke: var(--guide);
   stroke-width: 1.5px;
   vector-effect: non-scaling-stroke;
 }
 
-.over .hair {
+.over:not(.shot) .hair {
   stroke-dasharray: 6 6;
 }
 

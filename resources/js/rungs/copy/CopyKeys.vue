@@ -20,7 +20,7 @@ useCopyKeys([...props.deeds, ...props.looks, ...props.rights, ...props.steps, li
   <!-- A click must not take the focus: Space would then press that button again. -->
   <footer class="keys" @mousedown.prevent>
     <button v-for="deed in deeds" :key="deed.key" type="button" class="button" :class="[deed.key === ' ' ? 'strong' : 'bare', deed.room]" :aria-pressed="deed.on?.value" :data-test="deed.key === ' ' ? 'done' : deed.key === 'x' ? 'empty' : undefined" @click="deed.act"><kbd>{{ deed.cap }}</kbd><span>{{ deed.label }}</span></button>
-    <span class="looks"><button v-for="one in rare" :key="one.key" type="button" class="button bare phone" :aria-label="one.label" :aria-pressed="one.on?.value" @click="one.act"><kbd>{{ one.cap }}</kbd></button><button v-for="one in looks" :key="one.key" type="button" class="button bare" :aria-pressed="one.on?.value" :title="one.says" @click="one.act"><kbd>{{ one.cap }}</kbd><small>{{ one.label }}</small></button></span>
+    <span class="looks"><button v-for="one in rare" :key="one.key" type="button" class="button bare phone" :aria-label="one.label" :aria-pressed="one.on?.value" @click="one.act"><kbd>{{ one.cap }}</kbd></button><button v-for="one in looks.filter(({ can }) => can?.value !== false)" :key="one.key" type="button" class="button bare" :aria-pressed="one.on?.value" :title="one.says" @click="one.act"><kbd>{{ one.cap }}</kbd><small>{{ one.label }}</small></button></span>
     <span class="arrows"><button v-for="step in steps" :key="step.key" type="button" class="button bare" :aria-label="step.label" @click="step.act"><kbd>{{ step.cap }}</kbd></button></span>
     <button type="button" class="button bare all" :aria-label="list.label" :aria-expanded="help" @click="list.act"><kbd>?</kbd></button>
   </footer>
@@ -28,7 +28,7 @@ useCopyKeys([...props.deeds, ...props.looks, ...props.rights, ...props.steps, li
     <CopyWay class="narrow" :copy="copy" @go-by="$emit('goBy', $event)" />
     <p>{{ $t('copy.arrowsGoFromCellToCell') }}</p>
     <dl>
-      <template v-for="one in [...deeds, ...looks, ...rights]" :key="one.key"><dt><kbd>{{ one.cap }}</kbd></dt><dd>{{ one.says }}</dd></template>
+      <template v-for="one in [...deeds, ...looks, ...rights].filter(({ can }) => can?.value !== false)" :key="one.key"><dt><kbd>{{ one.cap }}</kbd></dt><dd>{{ one.says }}</dd></template>
     </dl>
     <button type="button" class="button" @click="help = false">{{ $t('copy.putAway') }}</button>
   </section>

@@ -4,6 +4,7 @@ import { computed, onMounted, onUnmounted, ref, useTemplateRef, watch } from 'vu
 import { t } from '@/lang'
 import Lost from '@/shelf/Lost.vue'
 import { keyOf, useCopying } from '@/stores/copying'
+import { useShots } from '@/stores/shots'
 import { useTogether } from '@/together/together'
 import Callout from '@/ui/Callout.vue'
 import Num from '@/ui/Num.vue'
@@ -40,6 +41,12 @@ const together = useTogether()
 watch(at, (cell) => together.point({ cell }), { immediate: true })
 onUnmounted(() => together.point({ cell: null }))
 const { looks, look } = useCellLooks()
+const shots = useShots()
+watch([() => looks.shot, () => shots.latest?.id], ([wanted, latest]) => {
+  shots.choose(wanted && latest ? latest : null)
+  if (wanted && latest) shots.contours = true
+})
+onUnmounted(() => looks.shot && shots.choose(null))
 const right = useSetRight(at, card, looks)
 const { setting } = right
 watch(
@@ -63,7 +70,7 @@ watch(
 const after = (now: number | null, count: number) => (count === 0 || (now !== null && now + 1 >= count) ? null : (now ?? -1) + 1)
 /** Crossings stand round a cell that is alone, unless its sides' quarters are wanted. */
 const crossings = computed(() => (looks.view === 'one' && !looks.quarters ? (card.value?.crossings ?? []) : []))
-const flip = (flag: 'quarters' | 'hairlines' | 'lifted' | 'upsideDown' | 'mirrored' | 'tone' | 'brighter' | 'things' | 'masses' | 'loupe' | 'strengths') => ({ act: () => (looks[flag] = !looks[flag]), on: computed(() => looks[flag]) })
+const flip = (flag: 'quarters' | 'hairlines' | 'lifted' | 'upsideDown' | 'mirrored' | 'tone' | 'brighter' | 'things' | 'masses' | 'loupe' | 'strengths' | 'shot') => ({ act: () => (looks[flag] = !looks[flag]), on: computed(() => looks[flag]) })
 const views = (view: View) => ({ act: () => look(view), on: computed(() => looks.view === view) })
 
 /** What the sitting before left open is said once. */
@@ -126,6 +133,7 @@ const sights: CopyKey[] = [
   { key: 'z', cap: 'Z', label: t('copy.loupe'), says: t('copy.largerAndBrighterUnderThePointer'), ...flip('loupe') },
   { key: 'r', cap: 'R', label: t('copy.aloud'), says: t('copy.callsOutTheCell'), act: () => (aloud.on.value = !aloud.on.value), on: aloud.on },
   { key: 'b', cap: 'B', label: t('copy.bright'), says: t('copy.brighterToSeeIntoADark'), ...flip('brighter') },
+  { key: 'p', cap: 'P', label: t('copy.shot'), says: t('copy.theDrawingAsPhotographed'), ...flip('shot'), can: computed(() => shots.latest !== null) },
 ]
 
 const rights: CopyKey[] = [

@@ -20,6 +20,8 @@ export interface CellLooks {
   loupe: boolean
   /** Where contours are hard, soft and lost. */
   strengths: boolean
+  /** The drawing as it was photographed last, in place of the empty cell. */
+  shot: boolean
   /** The contour in hand, by its place in the list. */
   chosen: number | null
   /** The crossing that is pointed at, likewise. */
@@ -27,7 +29,7 @@ export interface CellLooks {
 }
 
 export function useCellLooks() {
-  const looks = reactive<CellLooks>({ view: 'one', lifted: false, hairlines: true, upsideDown: false, mirrored: false, brighter: false, tone: false, quarters: false, things: false, masses: false, loupe: false, strengths: false, chosen: null, pointed: null })
+  const looks = reactive<CellLooks>({ view: 'one', lifted: false, hairlines: true, upsideDown: false, mirrored: false, brighter: false, tone: false, quarters: false, things: false, masses: false, loupe: false, strengths: false, shot: false, chosen: null, pointed: null })
 
   // A contour is followed in one cell alone.
   watch(

@@ -12,6 +12,8 @@ export interface CopyKey {
   on?: Ref<boolean>
   /** Where there is little room: `short` shows the key alone, `rare` is left out on a phone. */
   room?: string
+  /** Whether there is anything it could do; always, where it does not say. */
+  can?: Ref<boolean>
 }
 
 /** Hears the keys, wherever the focus is but in a field. */
@@ -20,7 +22,7 @@ export function useCopyKeys(keys: CopyKey[]) {
     const target = event.target instanceof HTMLElement ? event.target : null
     if (target?.closest('input, select, textarea, [role=slider]') || event.ctrlKey || event.metaKey || event.altKey) return
     const pressed = event.key.length === 1 ? event.key.toLowerCase() : event.key
-    const found = keys.find((one) => one.key === pressed || one.also === pressed)
+    const found = keys.find((one) => (one.key === pressed || one.also === pressed) && one.can?.value !== false)
     if (!found || (event.key === ' ' && target?.closest('button, a'))) return
     event.preventDefault()
     found.act()

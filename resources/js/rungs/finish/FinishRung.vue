@@ -8,6 +8,8 @@ import Choose from '@/ui/Choose.vue'
 import Num from '@/ui/Num.vue'
 import TypedInput from '@/ui/TypedInput.vue'
 import Check from '@/ui/Check.vue'
+import ShotsKept from '../check/ShotsKept.vue'
+import TakeShot from '../check/TakeShot.vue'
 
 /** The last list, ticked off as it is done. */
 const props = defineProps<{ choices: Choices; workings: Workings; drawing: Drawing }>()
@@ -40,6 +42,7 @@ function tick(key: string) {
     <li v-for="task in tasks" :key="task.key" :class="{ done: done.has(task.key) }">
       <Check :model-value="done.has(task.key)" @update:model-value="tick(task.key)"><Num :text="task.words" /></Check>
       <p class="soft">{{ task.why }}</p>
+      <template v-if="task.shot && !done.has(task.key)"><TakeShot /><ShotsKept :choices="choices" /></template>
       <p v-if="task.caution" class="caution"><b>{{ $t('finish.careful') }}</b> {{ task.caution }}</p>
     </li>
   </ol>

@@ -1,8 +1,9 @@
 <script setup lang="ts">
-import { reactive, useId, watch } from 'vue'
+import { reactive, ref, useId, watch } from 'vue'
 import { api } from '@/api/client'
 import type { Workings } from '@/api/types'
 import { useDrawing } from '@/stores/drawing'
+import { useShots } from '@/stores/shots'
 import Fold from '@/ui/Fold.vue'
 import Num from '@/ui/Num.vue'
 import Pick from '@/ui/Pick.vue'
@@ -17,6 +18,16 @@ const sides = ['falling', 'rising', 'top', 'bottom', 'left', 'right'] as const
 const square = useAsked((photo, choices) => api.square(photo, choices, frame))
 const ticks = reactive<Record<number, string>>({})
 const measured = useAsked((photo, choices) => api.measured(photo, choices, props.way, ticks))
+/** What was read off the last shot, said of it. */
+const seen = ref('')
+const shots = useShots()
+async function readOff() {
+  if (!store.drawing || !shots.latest) return
+  const lines = await api.ruledLines(store.drawing.id, shots.latest.id).catch((error: Error) => (seen.value = error.message, null))
+  if (!lines) return
+  seen.value = lines.says
+  for (const { line, at } of lines[props.way]) ticks[line] = at
+}
 /** The lines stay as they were ruled; the reference's guides move to match. */
 function follow() {
   void store.adjust('ruled', { way: props.way, ticks: { ...ticks } })
@@ -46,6 +57,8 @@ watch(
     </Fold>
     <Fold :name="$t('marks.measuredBack')">
       <p class="soft">{{ $t(`marks.whereTheTicks.${way}`) }}</p>
+      <button v-if="shots.latest" type="button" class="button" data-test="read-off" @click="readOff">{{ $t('marks.readThemOffTheShot') }}</button>
+      <p v-if="seen" class="soft" role="status">{{ seen }}</p>
       <div class="ticks">
         <div v-for="mark in workings[way]" :key="mark.line" class="field">
           <label :for="`${id}-${mark.line}`"><Num :text="$t('marks.lineAt', { line: mark.line, sheet: mark.sheet.rounded.text })" /></label>

@@ -1,13 +1,13 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Choices, Drawing, MarkRow, Workings } from '@/api/types'
+import Fold from '@/ui/Fold.vue'
 import Num from '@/ui/Num.vue'
 import Pick from '@/ui/Pick.vue'
 import Sums from '@/ui/Sums.vue'
 import GuidePencil from './GuidePencil.vue'
 import MarkChecks from './MarkChecks.vue'
 import SideShares from './SideShares.vue'
-
 
 const props = defineProps<{ choices: Choices; workings: Workings; drawing: Drawing }>()
 const way = defineModel<'across' | 'down'>('way', { required: true })
@@ -63,12 +63,25 @@ function off(row: MarkRow) {
   </dl>
   <p v-else class="soft">{{ $t('marks.pointAtALine') }}</p>
   <Sums :lines="workings.rungs.marks.sums" />
+  <Fold v-if="workings.reaches.length > 0" :name="$t('marks.pointsByDividers')" :decided="String(workings.reaches.length)">
+    <p class="soft">{{ $t('marks.theShortestReachFirst') }}</p>
+    <ol class="reaches" data-test="reaches">
+      <li v-for="one in workings.reaches" :key="one.name"><b>{{ one.name }}</b> <Num :text="one.reach" /><template v-if="one.arcs">; <Num :text="one.arcs" /></template></li>
+    </ol>
+  </Fold>
   <MarkChecks :workings="workings" :way="way" />
   <SideShares :drawing="drawing" />
   <GuidePencil />
 </template>
 
 <style scoped>
+.reaches {
+  display: grid;
+  gap: 6px;
+  margin: 0;
+  padding-left: 22px;
+}
+
 table {
   width: 100%;
   border-collapse: collapse;

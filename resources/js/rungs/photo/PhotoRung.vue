@@ -4,6 +4,7 @@ import { api } from '@/api/client'
 import type { Choices, Drawing, Workings } from '@/api/types'
 import { choice, labels, t } from '@/lang'
 import { useDrawing } from '@/stores/drawing'
+import { useSquaring } from '@/stores/squaring'
 import { boxOf, useTool } from '@/stores/tool'
 import Callout from '@/ui/Callout.vue'
 import Choose from '@/ui/Choose.vue'
@@ -18,10 +19,12 @@ import Beside from './Beside.vue'
 import KeyPoints from './KeyPoints.vue'
 import Regions from './Regions.vue'
 import Things from './Things.vue'
+import WarmUp from './WarmUp.vue'
 
 const props = defineProps<{ choices: Choices; workings: Workings; drawing: Drawing }>()
 const store = useDrawing()
 const tool = useTool()
+const squaring = useSquaring()
 
 const sides = ['top', 'left', 'right', 'bottom'] as const
 const subjects = labels('likeness', 'figure', 'still life', 'buildings', 'landscape')
@@ -85,6 +88,7 @@ async function border() {
   <div>
     <KeyPoints :choices="choices" :workings="workings" />
     <Things v-if="drawing.photo" :choices="choices" :workings="workings" />
+    <WarmUp v-if="drawing.photo" />
     <Regions :choices="choices" :workings="workings" />
     <Fold :name="$t('photo.border')" :decided="bordered ? $t('photo.leftOff') : $t('photo.none')">
       <p class="soft">{{ $t('photo.whatIsNotPictureOffEach') }}</p>
@@ -113,6 +117,11 @@ async function border() {
           </tr>
         </tbody>
       </table>
+    </Fold>
+    <Fold v-if="drawing.photo" :name="$t('photo.takenAskew')">
+      <p class="soft">{{ $t('photo.aSnapshotOfAPage') }}</p>
+      <button type="button" class="button" :disabled="squaring.busy" data-test="square-up" @click="squaring.begin">{{ $t('photo.squareItUp') }}</button>
+      <p v-if="squaring.fault && !squaring.corners" class="fault" role="alert">{{ squaring.fault }}</p>
     </Fold>
     <Beside :choices="choices" />
     <Fold :name="$t('photo.whosePhoto')" :decided="choices.photo.source || $t('photo.notSaid')">

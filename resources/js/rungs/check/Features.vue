@@ -1,0 +1,51 @@
+<script setup lang="ts">
+import type { Compared } from '@/api/types'
+import Fold from '@/ui/Fold.vue'
+import Num from '@/ui/Num.vue'
+
+/** A thing and its parts, as a face: placement and expression as two verdicts, the shares beside each other. */
+defineProps<{ features: Compared['features'] }>()
+</script>
+
+<template>
+  <Fold v-for="one in features" :key="one.whole" :name="$t('shots.partsOf', { whole: one.whole })" :decided="one.placed && one.expressed ? $t('shots.bothHold') : ''" open>
+    <p :class="{ passes: one.placed }" data-test="placement"><Num :text="one.placement" /></p>
+    <p :class="{ passes: one.expressed }" data-test="expression"><Num :text="one.expression" /></p>
+    <table data-test="shares">
+      <thead>
+        <tr><th scope="col" /><th scope="col">{{ $t('shots.onThePhoto') }}</th><th scope="col">{{ $t('shots.onTheDrawing') }}</th></tr>
+      </thead>
+      <tbody>
+        <tr v-for="share in [...one.small, ...one.shares]" :key="share.name" :class="{ fault: share.drawing !== null && !share.passes }">
+          <th scope="row">{{ share.name }}</th>
+          <td>{{ share.photo }}</td>
+          <td>{{ share.drawing ?? '–' }}<template v-if="share.drawing !== null"> {{ share.passes ? '✓' : '✗' }}</template></td>
+        </tr>
+      </tbody>
+    </table>
+  </Fold>
+</template>
+
+<style scoped>
+table {
+  width: 100%;
+  border-collapse: collapse;
+  font-size: 15px;
+}
+
+th,
+td {
+  padding: 3px 4px 3px 0;
+  border-bottom: 1px solid var(--rule);
+  text-align: left;
+  font-weight: 400;
+}
+
+td {
+  white-space: nowrap;
+}
+
+.passes {
+  color: var(--done);
+}
+</style>
