@@ -23,7 +23,7 @@ final readonly class FeatureWording
 
     public function placement(Features $features): string
     {
-        $out = array_slice(array_map($this->out(...), $features->misplaced()), 0, self::NAMED);
+        $out = array_slice(array_map(fn (Share $one): string => $this->out($one, $features->whole), $features->misplaced()), 0, self::NAMED);
 
         return Say::it(match (true) {
             ! $features->isPlaced() => 'features.placement.open',
@@ -65,11 +65,11 @@ final readonly class FeatureWording
         return $ratio->isShape ? Fractions::places(Rational::near($value, 2), 2).' : 1' : Fractions::places(Rational::near($value / $ratio->wanted, 2), 2).'×';
     }
 
-    private function out(Share $share): string
+    private function out(Share $share, string $whole): string
     {
         $more = (float) $share->drawn > $share->wanted;
 
-        return Say::it('features.out.'.($share->isSize() ? $share->of : 'room').($more ? '.more' : '.less'), ['part' => $share->part, 'side' => Say::it("features.side.{$share->of}"), 'percent' => self::percent(abs((float) $share->off))]);
+        return Say::it('features.out.'.($share->isSize() ? $share->of : 'room').($more ? '.more' : '.less'), ['part' => $share->part, 'whole' => $whole, 'side' => Say::it("features.side.{$share->of}"), 'percent' => self::percent(abs($share->isSize() ? (float) $share->off : (float) $share->drawn - $share->wanted))]);
     }
 
     private function unlike(InProportion $ratio): string

@@ -22,7 +22,7 @@ return [
     'out' => [
         'width' => ['more' => '“:part” is :percent too wide for it', 'less' => '“:part” is :percent too narrow for it'],
         'height' => ['more' => '“:part” is :percent too tall for it', 'less' => '“:part” is :percent too low for it'],
-        'room' => ['more' => '“:part” has :percent too much room :side', 'less' => '“:part” has :percent too little room :side'],
+        'room' => ['more' => '“:part” has too much room :side, by :percent of “:whole”', 'less' => '“:part” has too little room :side, by :percent of “:whole”'],
     ],
     'unlike' => [
         'shape' => ['more' => '“:part” is :percent too wide for its height', 'less' => '“:part” is :percent too narrow for its height'],

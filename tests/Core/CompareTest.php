@@ -4,19 +4,25 @@ use InchLadder\Compare\Cause;
 use InchLadder\Compare\CornersUnusable;
 use InchLadder\Compare\Flattening;
 use InchLadder\Compare\Homography;
+use InchLadder\Compare\InProportion;
 use InchLadder\Compare\Lens;
 use InchLadder\Compare\LineMap;
 use InchLadder\Compare\Matcher;
 use InchLadder\Compare\Measured;
 use InchLadder\Compare\Model;
 use InchLadder\Compare\Motion;
+use InchLadder\Compare\PageRatio;
+use InchLadder\Compare\Share;
 use InchLadder\Compare\Verdict;
 use InchLadder\Layout\KeyPoint;
 use InchLadder\Layout\Layout;
+use InchLadder\Layout\Span;
 use InchLadder\Measure\Rational;
 use InchLadder\Photo\Reference;
 use InchLadder\Pixels\Grey;
 use InchLadder\Plan\Comparison;
+use InchLadder\Plan\Features;
+use InchLadder\Things\Thing;
 use Tests\Core\Plans;
 
 /** 200 × 250 mm on a sheet as large, in cells of 50 mm. */
@@ -193,4 +199,42 @@ it('tells two points of one name apart, and loses neither', function () {
     $point = fn (string $name, string $x): KeyPoint => new KeyPoint($name, Rational::of($x), Rational::of('1/2'), false);
     $plan = Plans::of(Reference::onScreen(800, 1000), size('200x250mm'), ruler: '1 mm', points: [$point('eye', '1/4'), $point('eye', '3/4'), $point('eye 2', '1/2'), $point('beside', '-1/2')]);
     expect(array_map(fn ($one) => $one->key, Comparison::marked($plan)))->toBe(['eye', 'eye 2', 'eye 2 2']);
+});
+
+it('tells the shape of a page from its corners, however askew it was taken', function (float $ratio, float $tilt, float $turn, float $focal) {
+    // A pinhole camera of so many widths of the picture, over the middle of a page that is turned about both its axes.
+    [$wide, $high] = [4000.0, 3000.0];
+    [$a, $b, $c] = [deg2rad($tilt), deg2rad(0.7 * $tilt), deg2rad($turn)];
+    $seen = array_map(static function (array $at) use ($a, $b, $c, $focal, $wide, $high): array {
+        [$x, $y] = [$at[0] * cos($c) - $at[1] * sin($c), $at[0] * sin($c) + $at[1] * cos($c)];
+        [$y, $z] = [$y * cos($a), $y * sin($a)];
+        [$x, $z] = [$x * cos($b) + $z * sin($b), 4.0 + $z * cos($b) - $x * sin($b)];
+
+        return [$wide / 2 + $focal * $wide * $x / $z, $high / 2 + $focal * $wide * $y / $z];
+    }, [[-$ratio / 2, -0.5], [$ratio / 2, -0.5], [$ratio / 2, 0.5], [-$ratio / 2, 0.5]]);
+    expect(PageRatio::of($seen, $wide, $high))->toEqualWithDelta($ratio, $tilt === 0.0 ? 1e-9 : 1e-6);
+})->with([[0.7071, 20.0, 4.0, 0.9], [1.4142, 30.0, -12.0, 1.2], [0.7727, 12.0, 80.0, 0.8], [1.0, 25.0, 33.0, 1.0], [0.4, 35.0, 2.0, 0.75], [0.7071, 0.0, 0.0, 1.0]]);
+
+it('has parts of a whole by share and by ratio, left and right apart', function () {
+    $plan = Plans::of(Reference::onScreen(800, 1000), size('200x250mm'), ruler: '1 mm', things: array_map(
+        static fn (string $name, array $at): Thing => new Thing($name, [[($at[0] + $at[2]) / 2, $at[1]], [$at[2], ($at[1] + $at[3]) / 2], [($at[0] + $at[2]) / 2, $at[3]], [$at[0], ($at[1] + $at[3]) / 2]]),
+        ['face', 'left eye', 'right eye', 'mouth'], [[0.2, 0.2, 0.8, 0.8], [0.3, 0.4, 0.42, 0.46], [0.58, 0.4, 0.7, 0.46], [0.4, 0.62, 0.6, 0.7]],
+    ), spans: [new Span('lid to lid', Rational::of('0.36'), Rational::of('0.41'), Rational::of('0.36'), Rational::of('0.45'), null)]);
+    $comparison = Comparison::of($plan, []);
+    // The whole is drawn a tenth larger; the right eye besides is 5 mm too wide, to its right.
+    $places = [];
+    foreach ($comparison->wanted as $one) {
+        $places[$one->key] = [220 * $one->x + ($one->key === 'right eye, right' ? 5.0 : 0.0), 275 * $one->y, false, true];
+    }
+    $verdict = $comparison->verdict($places, Flattening::of([[0, 0], [2000, 0], [2000, 2500], [0, 2500]], [[0, 0], [200, 0], [200, 250], [0, 250]], Lens::true(2000, 2500)));
+    // The gap between the lids came out at 11 mm, a tenth more than its 10, as the whole; then at 14.
+    [$face] = Features::of($plan, $verdict, $comparison->wanted, [0 => 11.0]);
+    expect($face->whole)->toBe('face')->and(array_map(static fn (Share $one): string => "{$one->part} {$one->of}", $face->misplaced()))->toEqualCanonicalizing(['right eye width', 'right eye right'])
+        // 12 of 60 hundredths are a fifth; 26.4 + 5 of 132 mm are 23.8 %.
+        ->and(array_map(static fn (Share $one): array => [$one->wanted, $one->drawn], array_values(array_filter($face->shares, static fn (Share $one): bool => "{$one->part} {$one->of}" === 'right eye width'))))->toEqualWithDelta([[0.2, 31.4 / 132]], 1e-6)
+        ->and(array_map(static fn (InProportion $one): string => $one->name, $face->unlike()))->toBe(['right eye']);
+    [$face] = Features::of($plan, $verdict, $comparison->wanted, [0 => 14.0]);
+    expect(array_map(static fn (InProportion $one): string => $one->name, $face->unlike()))->toBe(['lid to lid', 'right eye'])->and($face->unlike()[0]->off)->toEqualWithDelta(14 / 11 - 1, 1e-3)
+        // From the photo alone nothing is judged, and nothing is called right.
+        ->and(Features::of($plan)[0]->isPlaced())->toBeFalse()->and(Features::of($plan)[0]->ratios)->toBe([]);
 });

@@ -14,6 +14,7 @@ use InchLadder\Layout\KeyPoint;
 use InchLadder\Layout\Placed;
 use InchLadder\Layout\Span;
 use InchLadder\Layout\SpanWithoutLength;
+use InchLadder\Marks\Reach;
 use InchLadder\Measure\Graduation;
 use InchLadder\Measure\Length;
 use InchLadder\Measure\Notation;
@@ -184,3 +185,37 @@ it('checks what may still move from what is firm', function () {
     $found = Alignment::among(Landmark::ofPoints([$point('chin', '0.5', '0.9'), $point('ear', '0.502', '0.2'), $point('heel', '0.51', '0.5', true)]), $plan->layout->fitted->area);
     expect(array_map(fn (Alignment $one): string => "{$one->first->name} {$one->second->name}", $found))->toBe(['heel ear', 'heel chin', 'chin ear']);
 });
+
+it('carries points over by the shortest reach first, each where two arcs cross', function (int $seed) {
+    $random = new Random\Randomizer(new Random\Engine\Mt19937($seed));
+    $points = array_map(static fn (int $i): KeyPoint => new KeyPoint("p{$i}", Rational::nd($random->getInt(5, 95), 100), Rational::nd($random->getInt(5, 95), 100), false), range(1, 9));
+    $plan = Plans::of(Reference::printed(size('4x5in')), size('8x10in'), points: $points);
+    $reaches = Reach::all($plan->layout);
+    $shorter = array_map(static fn (Reach $one): float => $one->shorter->toFloat(), $reaches);
+    expect($reaches)->toHaveCount(9)->and($shorter)->toBe(collect($shorter)->sort()->values()->all());
+    $area = $plan->layout->fitted->area;
+    $at = [];
+    $struck = 0;
+    foreach ($reaches as $i => $one) {
+        [$x, $y] = [$one->point->x->toFloat() * $area->width->toFloat(), $one->point->y->toFloat() * $area->height->toFloat()];
+        $at[$one->point->point->name] = [$x, $y];
+        foreach ($one->arcs ?? [] as $arc) {
+            // From what stands already, as far on the paper as it is, and half of that on the print.
+            expect($at)->toHaveKey($arc->from)->and($arc->paper->toFloat())->toEqualWithDelta(hypot($at[$arc->from][0] - $x, $at[$arc->from][1] - $y), 1e-3)
+                ->and($arc->print?->toFloat())->toEqualWithDelta($arc->paper->toFloat() / 2, 1e-3);
+        }
+        if ($one->arcs !== null) {
+            // Two circles cross at two places: one of them is the point (Euclid, Elements I.22).
+            [[$ax, $ay], [$bx, $by]] = [$at[$one->arcs[0]->from], $at[$one->arcs[1]->from]];
+            [$r, $q, $d] = [$one->arcs[0]->paper->toFloat(), $one->arcs[1]->paper->toFloat(), hypot($bx - $ax, $by - $ay)];
+            $along = ($r ** 2 - $q ** 2 + $d ** 2) / (2 * $d);
+            $off = sqrt(max(0, $r ** 2 - $along ** 2));
+            [$ux, $uy] = [($bx - $ax) / $d, ($by - $ay) / $d];
+            $crossings = [[$ax + $along * $ux - $off * $uy, $ay + $along * $uy + $off * $ux], [$ax + $along * $ux + $off * $uy, $ay + $along * $uy - $off * $ux]];
+            expect(min(hypot($crossings[0][0] - $x, $crossings[0][1] - $y), hypot($crossings[1][0] - $x, $crossings[1][1] - $y)))->toBeLessThan(0.01);
+            $struck++;
+        }
+    }
+    // The first two have none to be struck from.
+    expect($struck)->toBeGreaterThan(4)->and($reaches[0]->arcs)->toBeNull()->and($reaches[1]->arcs)->toBeNull();
+})->with(range(1, 6));

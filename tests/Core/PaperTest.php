@@ -2,7 +2,9 @@
 
 use App\Wording\Phrases;
 use InchLadder\Fit\Ways\Inset;
+use InchLadder\Marks\Grade;
 use InchLadder\Measure\Rational;
+use InchLadder\Paper\Basis;
 use InchLadder\Paper\Catalogue;
 use InchLadder\Paper\Margins;
 use InchLadder\Paper\MarginsEatSheet;
@@ -16,6 +18,8 @@ use InchLadder\Paper\SheetSize;
 use InchLadder\Paper\SheetSizeOutOfBounds;
 use InchLadder\Paper\SheetUnknown;
 use InchLadder\Paper\Turn;
+use InchLadder\Paper\Weight;
+use InchLadder\Paper\WeightUnreadable;
 use InchLadder\Photo\Reference;
 use Tests\Core\Plans;
 
@@ -161,4 +165,34 @@ it('offers every family of sheets it has', function () {
     $families = glob(dirname(__DIR__, 2).'/core/Paper/Standards/*.php');
     $counted = array_sum(array_map(fn (string $file) => count((new ('InchLadder\\Paper\\Standards\\'.basename($file, '.php')))->sheets()), $families));
     expect(Catalogue::sheets())->toHaveCount($counted);
+});
+
+it('weighs paper in both systems, and there and back', function (string $typed, Basis $basis, float $grams, float $pounds) {
+    $weight = Weight::read($typed, $basis);
+    expect(round($weight->grams))->toBe($grams)->and(round($weight->inPounds($basis)))->toBe($pounds)
+        ->and(Weight::pounds($weight->inPounds($basis), $basis)->grams)->toEqualWithDelta($weight->grams, 1e-9);
+})->with([
+    // As the trade tells them (common practice; makers round to what sells).
+    ['20 lb', Basis::Bond, 75.0, 20.0],
+    ['24lbs', Basis::Bond, 90.0, 24.0],
+    ['60 #', Basis::Text, 89.0, 60.0],
+    ['80 lb', Basis::Text, 118.0, 80.0],
+    ['80 lb', Basis::Cover, 216.0, 80.0],
+    ['65 lb', Basis::Cover, 176.0, 65.0],
+    ['110 lb', Basis::Index, 199.0, 110.0],
+    ['100 LB', Basis::Bristol, 219.0, 100.0],
+    ['140 lb', Basis::Imperial, 298.0, 140.0],
+    ['300 gsm', Basis::Imperial, 300.0, 141.0],
+    ['89,5 g/m²', Basis::Text, 90.0, 60.0],
+    ['220', Basis::Cover, 220.0, 81.0],
+]);
+
+it('refuses what is no weight of paper', fn (string $typed, string $says) => expect(static fn () => Weight::read($typed, Basis::Text))->toBeRefused(WeightUnreadable::class, $says))
+    ->with([['thick', 'write it like 300 g or 140 lb'], ['-3 g', 'no weight of paper'], ['', 'no weight of paper'], ['4.9 g', 'from 5 to 3000 g'], ['99999 lb', 'from 5 to 3000 g'], ['1e9', 'no weight of paper']]);
+
+it('has grades in the order of the packets, hard to soft, each good for something', function () {
+    $kinds = array_map(static fn (Grade $grade): string => $grade->kind(), Grade::cases());
+    expect(array_column(Grade::cases(), 'value'))->toHaveCount(20)->and(array_values(array_unique($kinds)))->toBe(['very hard', 'hard', 'middle', 'soft', 'very soft'])
+        // None comes back once another began.
+        ->and(count(array_filter(range(1, 19), static fn (int $i): bool => $kinds[$i] !== $kinds[$i - 1])))->toBe(4);
 });

@@ -1,14 +1,26 @@
 <?php
 
+use App\Wording\RelationWording;
 use App\Wording\ThingWording;
+use InchLadder\Checking\Alignment;
+use InchLadder\Checking\Landmark;
 use InchLadder\Copying\Pass;
 use InchLadder\Copying\Side;
 use InchLadder\Fit\Ways\Stretch;
 use InchLadder\Grid\Part;
+use InchLadder\Layout\KeyPoint;
 use InchLadder\Layout\Places;
+use InchLadder\Layout\Span;
 use InchLadder\Measure\Rational;
+use InchLadder\Photo\Border;
+use InchLadder\Photo\Framing;
+use InchLadder\Photo\Keep;
 use InchLadder\Photo\Reference;
+use InchLadder\Photo\Turning;
+use InchLadder\Plan\Plan;
 use InchLadder\Things\Gaps;
+use InchLadder\Things\Relation;
+use InchLadder\Things\Relations;
 use InchLadder\Things\Thing;
 use InchLadder\Things\ThingInCrop;
 use InchLadder\Things\Things;
@@ -90,4 +102,94 @@ it('knows no cell of a grid that covers a part only, where a thing reaches besid
     expect($say->extreme($kite, Side::Top))->toStartWith('highest in ')->and($say->extreme($kite, Side::Left))->toStartWith('leftmost in ')
         ->and($say->extreme($kite, Side::Right))->toBe('rightmost 7 in from the drawing’s left edge, beside the grid')
         ->and($say->extreme($kite, Side::Bottom))->toBe('lowest 9 in from the drawing’s top edge, beside the grid');
+});
+
+/*
+ * How things stand to each other.
+ */
+
+/** @param  array<string, string>  $things  outline by name, the one in front first; two places are a box */
+function scene(array $things, array $points = [], array $spans = [], mixed ...$more): Plan
+{
+    return Plans::of(Reference::printed(size('4x5in')), size('8x10in'), new Stretch,
+        ...[...$more,
+            'things' => array_map(static fn (string $name, string $places): Thing => thing($places, $name), array_keys($things), $things),
+            'points' => array_map(static fn (string $name, array $at): KeyPoint => new KeyPoint($name, Rational::of($at[0]), Rational::of($at[1]), false), array_keys($points), $points),
+            'spans' => array_map(static fn (string $name, array $at): Span => new Span($name, ...[...array_map(Rational::of(...), $at), null]), array_keys($spans), $spans)]);
+}
+
+/** @return list<string> */
+function related(Plan $plan): array
+{
+    $say = new RelationWording($plan->layout);
+
+    return array_map($say->says(...), Relations::among($plan->layout, $plan->things()));
+}
+
+it('tells how things stand to each other, and where', function (array $things, array $says, array $points = [], array $spans = []) {
+    expect(related(scene($things, $points, $spans)))->toBe($says);
+})->with([
+    'a gap to the right' => [['jug' => '0.1 0.2, 0.4 0.55', 'cup' => '0.45 0.3, 0.8 0.7'], ['“jug” is left of “cup”: a gap of 3/8 in, in B3']],
+    'one that the ruler does not tell' => [['jug' => '0.1 0.2, 0.4 0.55', 'cup' => '0.402 0.3, 0.8 0.7'], ['“jug” touches “cup” in B3']],
+    'a corner behind' => [['jug' => '0.1 0.2, 0.4 0.6', 'cup' => '0.3 0.5, 0.8 0.9'], ['“cup” goes behind “jug”, in B3 and B4']],
+    'one in the other: no gap' => [['eye' => '0.3 0.3, 0.32 0.32', 'face' => '0.1 0.1, 0.9 0.9'], []],
+    'far over it' => [['lamp' => '0.3 0.05, 0.5 0.15', 'cup' => '0.3 0.6, 0.6 0.9'], ['“lamp” stands above “cup”, 4 1/2 in higher']],
+    'far off, and beside it' => [['lamp' => '0.05 0.05, 0.2 0.15', 'cup' => '0.6 0.6, 0.9 0.9'], []],
+    'a point on a line' => [['hill' => '0 0.8, 0.5 0.4, 1 0.8, 1 1, 0 1'], ['“tree” meets “hill” in A4'], ['tree' => ['0.2', '0.642']]],
+    'a point well beside it' => [['hill' => '0 0.8, 0.5 0.4, 1 0.8, 1 1, 0 1'], [], ['tree' => ['0.2', '0.58']]],
+    'a beam that ends on a post' => [[], ['“beam” meets “post” 1/4 of the way along it, in C2'], [], ['beam' => ['0.1', '0.4', '0.5', '0.3'], 'post' => ['0.5', '0.2', '0.5', '0.6']]],
+]);
+
+it('tells a gap as long as a search of every place would, whatever the outlines', function (int $seed) {
+    $random = new Random\Randomizer(new Random\Engine\Mt19937($seed));
+    $share = static fn (float $from, float $to): float => $from + ($to - $from) * $random->getInt(0, 1_000_000) / 1_000_000;
+    $round = static function (float $x, float $y) use ($share): array {
+        $at = [];
+        for ($i = 0; $i < 7; $i++) {
+            $far = $share(0.04, 0.12);
+            $at[] = [round($x + $far * cos(2 * M_PI * $i / 7), 5), round($y + $far * sin(2 * M_PI * $i / 7), 5)];
+        }
+
+        return $at;
+    };
+    [$one, $other] = [$round(0.3, $share(0.3, 0.7)), $round(0.58, $share(0.3, 0.7))];
+    $write = static fn (array $places): string => implode(', ', array_map(static fn (array $at): string => "{$at[0]} {$at[1]}", $places));
+    $plan = scene(['one' => $write($one), 'other' => $write($other)]);
+    $along = static function (array $outline): array {
+        $places = [];
+        foreach ($outline as $i => [$x, $y]) {
+            [$u, $v] = $outline[($i + 1) % count($outline)];
+            for ($k = 0; $k < 60; $k++) {
+                $places[] = [($x + $k / 60 * ($u - $x)) * 203.2, ($y + $k / 60 * ($v - $y)) * 254.0];
+            }
+        }
+
+        return $places;
+    };
+    $least = INF;
+    foreach ($along($one) as [$x, $y]) {
+        foreach ($along($other) as [$u, $v]) {
+            $least = min($least, hypot($u - $x, $v - $y));
+        }
+    }
+    $found = Relations::among($plan->layout, $plan->things());
+    $near = array_values(array_filter($found, static fn (Relation $relation): bool => $relation->how->value === 'gap'));
+    if ($least < 25.0 && $least > 2.0) {
+        expect($near)->toHaveCount(1)->and($near[0]->apart)->toEqualWithDelta($least, 0.15);
+    } else {
+        expect($near)->toHaveCount($least > 25.6 ? 0 : count($near));
+    }
+})->with(range(1, 12));
+
+it('says the same of a picture that is mirrored, but for its sides', function () {
+    $things = ['jug' => '0.1 0.2, 0.4 0.6', 'cup' => '0.45 0.3, 0.8 0.7', 'cloth' => '0.05 0.55, 0.9 0.9', 'lamp' => '0.2 0.02, 0.35 0.08'];
+    $kinds = static fn (Plan $plan): array => array_map(static fn (Relation $one): string => "{$one->how->value} {$one->key()} ".round($one->apart, 3), Relations::among($plan->layout, $plan->things()));
+    $mirrored = scene($things, framing: new Framing(Turning::of(0, true, 0, Keep::Shape), Border::none()));
+    expect($kinds($mirrored))->toBe($kinds(scene($things)));
+});
+
+it('names what the artist marked before what contours turn at, and each once', function () {
+    $at = static fn (string $name, float $x, float $y, bool $marked = true): Landmark => new Landmark($name, $name, Rational::near($x), Rational::near($y), false, $marked);
+    $found = Alignment::among([$at('turn', 0.3, 0.1, false), $at('other turn', 0.3, 0.9, false), $at('eye', 0.302, 0.5), $at('ear', 0.31, 0.75)], size('8x10in'));
+    expect(array_map(static fn (Alignment $one): string => "{$one->first->name} {$one->second->name}", $found))->toBe(['eye ear', 'eye turn', 'eye other turn', 'ear turn', 'ear other turn', 'turn other turn']);
 });

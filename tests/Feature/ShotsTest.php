@@ -202,3 +202,143 @@ it('rehearses with the simulated camera, another one each time', function () {
     expect(compared($drawing, $shot)['first']['sentence'])->not->toBe('')->and(test()->postJson("/api/drawings/{$drawing->id}/rehearsed-shot")->assertCreated()->json('id'))->not->toBe($id);
     expect(test()->getJson("/api/drawings/{$drawing->id}/contours")->assertOk()->json('lines'))->not->toBe([]);
 });
+
+it('tells of a thing and its parts by two verdicts, and of gaps, as the drawing has them', function () {
+    // All of it, the spout and the grip, as they are traced; the grip is drawn 5 mm too far right.
+    $things = [
+        'still life' => '0.1 0.2, 0.9 0.25, 0.85 0.9, 0.15 0.85',
+        'spout' => '0.4505 0.338, 0.496 0.34, 0.5 0.381, 0.47 0.4',
+        'grip' => '0.739 0.38, 0.81 0.401, 0.8 0.486, 0.739 0.486',
+    ];
+    $drawing = Shot::drawing(['things' => array_map(static fn (string $name, string $outline): array => ['name' => $name, 'outline' => $outline, 'boxed' => false, 'must' => false, 'ticked' => []], array_keys($things), $things)]);
+    [$path, $truth] = Shot::take($drawing, new Mistakes(moves: ['grip' => [5.0, 0.0]]));
+    $told = compared($drawing, Shot::keep($drawing, $path, ['readings' => Shot::readings($truth)]));
+    expect($told['features'])->toHaveCount(1);
+    $face = $told['features'][0];
+    expect($face)->toMatchArray(['whole' => 'still life', 'placed' => false])->and($face['placement'])->toContain('“grip” has too much room to the left, by 3.')
+        ->and($face['expression'])->toStartWith('Shape')
+        // The spout kept its place.
+        ->and(array_filter($face['shares'], static fn (array $one): bool => str_contains($one['name'], 'spout') && $one['drawing'] !== null && ! $one['passes']))->toBe([]);
+    // A faithful one holds.
+    [$path, $truth] = Shot::take($drawing);
+    $told = compared($drawing, Shot::keep($drawing, $path, ['readings' => Shot::readings($truth)]));
+    expect($told['features'][0])->toMatchArray(['placed' => true])->and($told['features'][0]['placement'])->toContain('every part of “still life”');
+    // Relations are ticked by their names, and kept.
+    $shown = test()->getJson("/api/drawings/{$drawing->id}")->json();
+    $first = $shown['workings']['check']['relations'][0];
+    expect($first)->toMatchArray(['ticked' => false]);
+    Drawings::rechoose(Drawing::query()->findOrFail($drawing->id), ['related' => [$first['key'], $first['key'], '']]);
+    expect(test()->getJson("/api/drawings/{$drawing->id}")->json('workings.check.relations.0'))->toBe([...$first, 'ticked' => true])
+        ->and(Drawing::query()->findOrFail($drawing->id)->read()->json->related)->toBe([$first['key']]);
+    Drawings::step(Drawing::query()->findOrFail($drawing->id), 'undo');
+    expect(test()->getJson("/api/drawings/{$drawing->id}")->json('workings.check.relations.0.ticked'))->toBeFalse();
+});
+
+it('reads off where a grid really was ruled, and lets the guides follow', function () {
+    // Ruled with its inner lines up to 2.4 mm off; photographed; held against the even grid that was planned.
+    $even = ['grid' => ['school' => 'count', 'columns' => 4]];
+    $planned = Shot::drawing($even);
+    $workings = test()->getJson("/api/drawings/{$planned->id}")->json('workings');
+    [$wide, $high] = [$workings['drawing']['width']['mm'], $workings['drawing']['height']['mm']];
+    $shares = static fn (array $lines, float $side, array $off): array => array_map(static fn (float $share, float $mm): float => $share * $side + $mm, array_slice($lines, 1, -1), array_slice($off, 0, count($lines) - 2));
+    [$across, $down] = [$shares($workings['lines']['across'], $wide, [2.0, -1.6, 0.8]), $shares($workings['lines']['down'], $high, [-2.4, 1.2, 0.0, 1.8, -0.8, 0.4])];
+    $own = static fn (array $lines): string => implode(', ', array_map(static fn (float $mm): string => round($mm, 2).' mm', $lines));
+    $ruled = Shot::drawing(['grid' => ['school' => 'own', 'own_across' => $own($across), 'own_down' => $own($down)]]);
+    [$path] = Shot::take($ruled, new Mistakes, new Exposure(5, 14.0, side: 1800));
+    $shot = Shot::keep($planned, $path);
+    $read = test()->getJson("/api/drawings/{$planned->id}/shots/{$shot}/ruled")->assertOk()->json();
+    foreach ([['across', $across, $workings['drawing']['left']['mm']], ['down', $down, $workings['drawing']['top']['mm']]] as [$way, $lines, $before]) {
+        $at = array_column($read[$way], 'at', 'line');
+        foreach ($lines as $i => $mm) {
+            // To a graduation of 1/16 in.
+            expect($at)->toHaveKey($i + 1)->and(length($at[$i + 1])->toFloat())->toEqualWithDelta($before + $mm, 1.0);
+        }
+    }
+    expect($read['says'])->toContain('lines of the grid were read off');
+    $choices = test()->getJson("/api/drawings/{$planned->id}")->json('workings.choices');
+    $adjusted = test()->postJson('/api/adjust', ['choices' => $choices, 'wide' => $planned->photo->width, 'high' => $planned->photo->height, 'act' => 'ruled', 'how' => ['way' => 'down', 'ticks' => array_column(array_filter($read['down'], static fn (array $one): bool => $one['line'] > 0 && $one['line'] <= count($down)), 'at', 'line')]])->assertOk()->json('choices.grid');
+    expect($adjusted['school'])->toBe('own');
+    $lines = array_map(static fn (string $one): float => length($one)->toFloat(), explode(', ', $adjusted['own_down']));
+    expect($lines)->toEqualWithDelta($down, 1.0);
+});
+
+it('squares up a page that was taken askew, in a copy with a drawing of its own', function (float $ratio, bool $even) {
+    $page = new Imagick(Photos::photographic((int) round(900 * $ratio), 900, 11));
+    // Seen by a pinhole camera, 4 pages off and tilted, on a dark table.
+    $seen = array_map(static function (array $at): array {
+        [$x, $y, $z] = [$at[0], $at[1] * cos(0.45), 4.0 + $at[1] * sin(0.45)];
+        [$x, $z] = [$x * cos(-0.3) + ($z - 4.0) * sin(-0.3), 4.0 + ($z - 4.0) * cos(-0.3) - $x * sin(-0.3)];
+
+        return [900 + 4200 * $x / $z, 700 + 4200 * $y / $z];
+    }, [[-$ratio / 2, -0.5], [$ratio / 2, -0.5], [$ratio / 2, 0.5], [-$ratio / 2, 0.5]]);
+    $page->setImageVirtualPixelMethod(Imagick::VIRTUALPIXELMETHOD_TRANSPARENT);
+    $page->setImageAlphaChannel(Imagick::ALPHACHANNEL_SET);
+    [$w, $h] = [$page->getImageWidth(), $page->getImageHeight()];
+    $page->distortImage(Imagick::DISTORTION_PERSPECTIVE, [0, 0, ...$seen[0], $w, 0, ...$seen[1], $w, $h, ...$seen[2], 0, $h, ...$seen[3]], true);
+    $table = new Imagick;
+    $table->newImage(1800, 1400, 'rgb(40,36,32)');
+    ['x' => $x, 'y' => $y] = $page->getImagePage();
+    $table->compositeImage($page, Imagick::COMPOSITE_OVER, $x, $y);
+    $table->setImageFormat('jpeg');
+    $id = test()->post('/api/drawings', ['photo' => new UploadedFile(Photos::file($table->getImageBlob()), 'my page.jpg', null, null, true)])->assertCreated()->json('id');
+    Drawings::rechoose(Drawing::query()->findOrFail($id), ['photo' => ['subject' => 'likeness', 'source' => 'my sketchbook'], 'points' => [['name' => 'eye', 'x' => '1/2', 'y' => '1/2', 'cross' => false]]]);
+    $before = test()->getJson("/api/drawings/{$id}")->json();
+    $corners = implode(', ', array_map(static fn (array $at): string => round($at[0] / 1800, 6).' '.round($at[1] / 1400, 6), $seen));
+    $squared = test()->postJson("/api/drawings/{$id}/squared", ['corners' => $corners, 'shape' => '', 'even' => $even])->assertCreated()->json();
+    expect($squared['photo']['width'] / $squared['photo']['height'])->toEqualWithDelta($ratio, 0.004)
+        ->and($squared['workings']['choices']['title'])->toBe('My page, squared')
+        ->and($squared['workings']['choices']['photo'])->toMatchArray(['subject' => 'likeness', 'source' => 'my sketchbook'])
+        ->and($squared['workings']['choices']['points'])->toBe([])
+        // The snapshot stands beside it, and its own drawing is as it was.
+        ->and($squared['workings']['choices']['beside'][0])->toMatchArray(['id' => $before['photo']['id'], 'name' => 'as it was taken'])
+        ->and(test()->getJson("/api/drawings/{$id}")->json())->toBe($before);
+    if (! $even) {
+        $flat = new Imagick;
+        $flat->readImageBlob((string) test()->get("/api/photos/{$squared['photo']['id']}/preview.jpg")->assertOk()->streamedContent());
+        $flat->resizeImage(intdiv($w, 4), intdiv($h, 4), Imagick::FILTER_BOX, 1);
+        $was = new Imagick(Photos::photographic((int) round(900 * $ratio), 900, 11));
+        $was->resizeImage(intdiv($w, 4), intdiv($h, 4), Imagick::FILTER_BOX, 1);
+        // The same picture, but for a few levels of 255: its grain is blurred by seeing it askew.
+        expect(255 * $flat->compareImages($was, Imagick::METRIC_MEANABSOLUTEERROR)[1])->toBeLessThan(6.0);
+    }
+    // A shape that is known is taken; one that is none, and corners that cross, are told, and nothing is begun.
+    $drawings = Drawing::query()->count();
+    foreach ([['corners' => $corners, 'shape' => 'long'], ['corners' => '0 0, 1 1, 1 0, 0 1', 'shape' => ''], ['corners' => '0.1 0.1', 'shape' => ''], ['corners' => '0 0, 0.5 0, 1 0, 0.2 0', 'shape' => '']] as $wrong) {
+        test()->postJson("/api/drawings/{$id}/squared", [...$wrong, 'even' => false])->assertUnprocessable();
+    }
+    expect(Drawing::query()->count())->toBe($drawings);
+    $known = test()->postJson("/api/drawings/{$id}/squared", ['corners' => $corners, 'shape' => '2:1', 'even' => false])->assertCreated()->json('photo');
+    expect($known['width'] / $known['height'])->toEqualWithDelta(2.0, 0.004);
+})->with([[0.7071, false], [1.3, true]]);
+
+it('finds the edges of a page on a dark table, and says so where there are none', function () {
+    [$path] = Shot::take(Shot::drawing());
+    $id = test()->post('/api/drawings', ['photo' => new UploadedFile($path, 'page.jpg', null, null, true)])->assertCreated()->json('id');
+    $found = test()->getJson("/api/drawings/{$id}/page")->assertOk()->json();
+    expect($found)->toMatchArray(['found' => true, 'says' => null]);
+    $none = test()->post('/api/drawings', ['photo' => new UploadedFile(Photos::photographic(700, 500, 3), 'n.jpg', null, null, true)])->json('id');
+    expect(test()->getJson("/api/drawings/{$none}/page")->assertOk()->json())->toMatchArray(['found' => false])->says->toContain('set its four corners by hand');
+    $sizes = test()->postJson('/api/drawings', ['width' => '5 in', 'height' => '7 in'])->json('id');
+    test()->getJson("/api/drawings/{$sizes}/page")->assertNotFound();
+});
+
+it('tells before the first line what governs a picture, from that picture alone', function () {
+    $drawing = Shot::drawing(['things' => [['name' => 'jug', 'outline' => '0.45 0.33, 0.82 0.33, 0.82 0.72, 0.45 0.72', 'boxed' => true, 'must' => false, 'ticked' => []]], 'spans' => [
+        ['name' => 'rim', 'x1' => '0.45', 'y1' => '0.34', 'x2' => '0.8', 'y2' => '0.34', 'drawn' => null], ['name' => 'foot', 'x1' => '0.5', 'y1' => '0.72', 'x2' => '0.675', 'y2' => '0.72', 'drawn' => null],
+    ]]);
+    $told = test()->getJson("/api/drawings/{$drawing->id}/warm-up")->assertOk()->json();
+    expect($told['lines'][0])->toContain('times as high as it is wide')->and($told['lines'])->toContain('“foot” is 1/2 of rim.')->and(implode(' ', $told['lines']))->toContain('“jug” takes 37 % of the width')->toContain('A strong edge: level')
+        // Turned over, it governs otherwise; alone, it still says something.
+        ->and($told['alignments'])->not->toBe([]);
+    Drawings::rechoose($drawing, ['photo' => ['quarters' => 1]]);
+    expect(test()->getJson("/api/drawings/{$drawing->id}/warm-up")->assertOk()->json('lines.0'))->toContain('times as wide as it is high');
+    $sizes = test()->postJson('/api/drawings', ['width' => '5 in', 'height' => '7 in'])->json('id');
+    expect(test()->getJson("/api/drawings/{$sizes}/warm-up")->assertOk()->json())->toMatchArray(['lines' => ['The picture is 1 2/5 times as high as it is wide.'], 'alignments' => []]);
+});
+
+it('has the words on packets, and weights in both systems', function () {
+    $words = test()->getJson('/api/instruments/words')->assertOk()->json();
+    expect(array_merge(...array_column($words['grades'], 'names')))->toHaveCount(20)->and($words['tools'])->each->toHaveKeys(['key', 'name', 'is', 'instead'])
+        ->and(test()->getJson('/api/instruments/weight?weight=140+lb&basis=imperial')->assertOk()->json('lines.0'))->toStartWith('298 g a square metre');
+    test()->getJson('/api/instruments/weight?weight=heavy&basis=cover')->assertUnprocessable()->assertJsonValidationErrors(['weight' => 'write it like 300 g or 140 lb']);
+});
