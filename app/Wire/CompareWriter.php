@@ -92,7 +92,8 @@ final readonly class CompareWriter
         foreach (Relations::among($layout, $this->plan->things()) as $one) {
             $drawn = $this->opinion->gaps[$one->key()] ?? null;
             if ($drawn !== null) {
-                $same = abs($drawn - $one->apart) <= max($this->plan->choices->subject->departurePercent() / 100 * $one->apart, $layout->notation->ruler->step->toFloat() / 2, Figures::DOUBT * Figures::FOUND * Comparison::stepBack($this->plan));
+                // As large as the whole is drawn a gap is right.
+                $same = abs($drawn / $this->opinion->verdict->whole->motion->size() - $one->apart) <= max($this->plan->choices->subject->departurePercent() / 100 * $one->apart, $layout->notation->ruler->step->toFloat() / 2, Figures::DOUBT * Figures::FOUND * Comparison::stepBack($this->plan));
                 $told[] = new AlignedJson($say->says($one), $say->drawn($one, $drawn, $same), $same);
             }
         }

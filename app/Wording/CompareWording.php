@@ -47,6 +47,7 @@ final readonly class CompareWording
     {
         return match (true) {
             $one->side !== null => Say::it("comparing.extreme.{$one->side}", ['thing' => $one->name]),
+            $one->chosen && $one->key !== $one->name => Say::it('comparing.another chosen', ['cell' => $one->name, 'n' => substr($one->key, strlen($one->name) + 1)]),
             $one->chosen => Say::it('comparing.chosen', ['cell' => $one->name]),
             default => $one->name,
         };

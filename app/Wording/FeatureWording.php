@@ -35,13 +35,13 @@ final readonly class FeatureWording
     public function expression(Features $features): string
     {
         $out = array_slice(array_map($this->unlike(...), $features->unlike()), 0, self::NAMED);
-        $what = Say::it('features.'.(in_array($this->subject, [Subject::Likeness, Subject::Figure], true) ? 'expression' : 'shape'));
+        $kind = in_array($this->subject, [Subject::Likeness, Subject::Figure], true) ? 'expression' : 'shape';
 
         return Say::it(match (true) {
-            $features->ratios === [] => 'features.small.open',
+            $features->ratios === [] => "features.small.open.{$kind}",
             $out === [] => 'features.small.right',
             default => 'features.small.out',
-        }, ['what' => $what, 'out' => Say::listed($out)]);
+        }, ['what' => Say::it("features.{$kind}"), 'out' => Say::listed($out)]);
     }
 
     /** `width of “left eye”` */

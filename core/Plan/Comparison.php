@@ -201,6 +201,6 @@ final readonly class Comparison
         }
         $one = self::wanted($plan, $plan->things()->all, $key, $key, null, $x, $y);
 
-        return new Wanted($one->key, $one->name, null, $x, $y, $one->tolerance, $one->things, $one->meant, false, true);
+        return new Wanted($one->key, $name, null, $x, $y, $one->tolerance, $one->things, $one->meant, false, true);
     }
 }

@@ -28,6 +28,14 @@ final class DatabaseSeeder extends Seeder
                 ['name' => 'spout', 'x' => '0.4505', 'y' => '0.338', 'cross' => false, 'critical' => true], ['name' => 'handle', 'x' => '0.81', 'y' => '0.401', 'cross' => false], ['name' => 'stalk', 'x' => '0.2465', 'y' => '0.4824', 'cross' => true],
                 ['name' => 'lying stalk', 'x' => '0.6185', 'y' => '0.6646', 'cross' => false], ['name' => 'foot', 'x' => '0.639', 'y' => '0.722', 'cross' => false], ['name' => 'cloth', 'x' => '0.7237', 'y' => '0.863', 'cross' => false],
             ],
+            'things' => $this->things([
+                'lying pear' => '0.309 0.706, 0.320 0.638, 0.367 0.594, 0.430 0.589, 0.516 0.613, 0.578 0.648, 0.586 0.675, 0.547 0.725, 0.484 0.781, 0.4375 0.796, 0.375 0.781, 0.331 0.74',
+                'plum' => '0.9063 0.7312, 0.895 0.765, 0.8641 0.7897, 0.8219 0.7987, 0.7797 0.7897, 0.7488 0.765, 0.7375 0.7312, 0.7488 0.6975, 0.7797 0.6728, 0.8219 0.6637, 0.8641 0.6728, 0.895 0.6975',
+                'pear' => '0.1 0.681, 0.125 0.6125, 0.18 0.55, 0.211 0.525, 0.255 0.525, 0.297 0.569, 0.339 0.619, 0.347 0.675, 0.32 0.7375, 0.281 0.76, 0.234 0.7675, 0.172 0.756, 0.117 0.725',
+                'neck' => '0.516 0.331, 0.7 0.3325, 0.68 0.372, 0.535 0.372',
+                'grip' => '0.69 0.346, 0.766 0.346, 0.8 0.3875, 0.805 0.4375, 0.781 0.481, 0.752 0.5, 0.745 0.487, 0.768 0.455, 0.772 0.42, 0.76 0.38, 0.735 0.368, 0.685 0.368',
+                'jug' => '0.4516 0.335, 0.469 0.315, 0.516 0.331, 0.7 0.3325, 0.698 0.344, 0.766 0.346, 0.8 0.3875, 0.805 0.4375, 0.781 0.481, 0.752 0.5, 0.766 0.5625, 0.766 0.6125, 0.742 0.6625, 0.695 0.7125, 0.625 0.721, 0.531 0.7125, 0.453 0.6625, 0.414 0.6125, 0.4047 0.575, 0.43 0.5, 0.484 0.425, 0.5 0.379',
+            ], 'plum'),
             'shots' => $this->shots($photos, ['jug-placed' => '2026-11-20T16:40:00Z', 'jug-refined' => '2026-11-22T11:05:00Z']),
             'grid' => ['school' => 'proportional', 'columns' => 8, 'rows' => 10],
         ]);
@@ -53,6 +61,15 @@ final class DatabaseSeeder extends Seeder
 
         // What the simulated printer's two bars measure, at 97 and 98 of a hundred.
         (new Printers(Unit::Inch))->keep('Practice, simulated', 'letter', '1/4 in', '6.79 in', '8.82 in');
+    }
+
+    /**
+     * @param  array<string, string>  $outlines  by name, the one in front first
+     * @return list<array<string, mixed>>
+     */
+    private function things(array $outlines, string $must): array
+    {
+        return array_map(static fn (string $name, string $outline): array => ['name' => $name, 'outline' => $outline, 'boxed' => false, 'must' => $name === $must, 'ticked' => []], array_keys($outlines), array_values($outlines));
     }
 
     /**

@@ -4,6 +4,7 @@
 return [
     'extreme' => ['top' => 'top of :thing', 'right' => 'right end of :thing', 'bottom' => 'bottom of :thing', 'left' => 'left end of :thing'],
     'chosen' => 'the turn in :cell',
+    'another chosen' => 'turn :n in :cell',
     'first' => [
         'good enough' => 'Every place that is to be checked is where it belongs: this is good enough.',
         'so far' => '{1} What was measured is where it belongs; one place is not measured yet.|[2,*] What was measured is where it belongs; :count places are not measured yet.',

@@ -12,7 +12,10 @@ return [
     'small' => [
         'right' => ':what holds: the small lengths and shapes keep their proportions.',
         'out' => ':what: :out.',
-        'open' => ':what is not measured yet: take short lengths on the photo, like how far an eye is open, or trace the parts.',
+        'open' => [
+            'expression' => 'Expression is not measured yet: take short lengths on the photo, like how far an eye is open, or how wide a mouth is.',
+            'shape' => 'Shape is not measured yet: take short lengths on the photo, or set all four ends of a part.',
+        ],
     ],
     'of' => [
         'width' => 'width of “:part”', 'height' => 'height of “:part”', 'left' => 'room left of “:part”', 'right' => 'room right of “:part”',

@@ -6,6 +6,9 @@ import type { Box } from './stage'
 /** Named things on a board: what is seen of their outlines, what lies behind another dashed; and, where they are wanted, the gaps between them filled flat. */
 const props = withDefaults(defineProps<{ box: Box; things: Thing[]; names?: boolean; gaps?: boolean; sizes?: Gap[] }>(), { names: false, gaps: false, sizes: () => [] })
 const mask = useId()
+/** On a small board there is no room for names, and none for broad lines. */
+const ROOM_FOR_NAMES = 300
+const slim = computed(() => props.box.w < ROOM_FOR_NAMES)
 
 const at = ([x = 0, y = 0]: number[]) => [props.box.x + x * props.box.w, props.box.y + y * props.box.h] as const
 const path = (places: number[][]) => `M${places.map((place) => at(place).map((n) => n.toFixed(1)).join(' ')).join('L')}`
@@ -23,7 +26,7 @@ const numbers = computed(() => props.sizes.map((gap) => at([gap.left + gap.width
 </script>
 
 <template>
-  <g data-test="things">
+  <g data-test="things" :class="{ slim }">
     <template v-if="gaps && shown.length > 0">
       <mask :id="mask" maskUnits="userSpaceOnUse" :x="box.x" :y="box.y" :width="box.w" :height="box.h">
         <rect :x="box.x" :y="box.y" :width="box.w" :height="box.h" fill="#fff" />
@@ -36,7 +39,7 @@ const numbers = computed(() => props.sizes.map((gap) => at([gap.left + gap.width
         <path class="under" :d="piece.d" />
         <path class="outline" :class="{ hidden: piece.hidden }" :d="piece.d" />
       </template>
-      <text v-if="names" class="name" :x="thing.at[0]" :y="thing.at[1]">{{ thing.name }}</text>
+      <text v-if="names && !slim" class="name" :x="thing.at[0]" :y="thing.at[1]">{{ thing.name }}</text>
     </template>
     <text v-for="([x, y], i) in gaps ? numbers : []" :key="i" class="name" :x="x" :y="y">{{ i + 1 }}</text>
   </g>
@@ -58,6 +61,14 @@ const numbers = computed(() => props.sizes.map((gap) => at([gap.left + gap.width
 .outline {
   stroke: #2a6a4c;
   stroke-width: 2;
+}
+
+.slim .under {
+  stroke-width: 2.5;
+}
+
+.slim .outline {
+  stroke-width: 1.3;
 }
 
 .outline.hidden {

@@ -76,7 +76,7 @@ section {
 
 .swatches {
   display: grid;
-  grid-template-columns: repeat(auto-fit, minmax(34px, 1fr));
+  grid-template-columns: repeat(10, 1fr);
   gap: 4px 2px;
   margin: 0;
   padding: 8px;

@@ -70,7 +70,7 @@ onUnmounted(() => (store.rung = null))
 <template>
   <RungPage :id="id" :tall="onShot" :rung="rung" :name="$t(`rung.${about.key}`)">
     <template #default="{ drawing, workings }">
-      <ShotCorners v-if="takesShot(rung) && shots.corners && shots.chosen" :key="shots.chosen" :picture="shots.chosen" :corners="shots.corners" :hint="$t('shots.cornersHint')" @set="shots.setCorners" @away="shots.corners = null" />
+      <ShotCorners v-if="takesShot(rung) && shots.corners && shots.chosen" :key="shots.chosen" :picture="shots.chosen" :corners="shots.corners" :hint="$t('shots.cornersHint')" :done="$t('shots.cornersDone')" @set="shots.setCorners" @away="shots.corners = null" />
       <SquareUp v-else-if="rung === 'photo' && squaring.corners && drawing.photo" :picture="drawing.photo.id" />
       <div v-else class="over">
         <Verdict v-if="onShot" :photo="drawing.photo !== null" />

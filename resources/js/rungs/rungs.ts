@@ -42,5 +42,7 @@ export function route(id: string, key: RungKey) {
 /** What lengths tell, and how often the sheet was photographed. */
 function withShots(decision: string, workings: Workings) {
   const shots = workings.choices.shots.length
-  return shots === 0 ? decision : t('table.withShots', { decision }, shots)
+  if (shots === 0) return decision
+  // Where no length is taken, the shots are all there is.
+  return workings.choices.spans.length === 0 ? t('table.shots', shots) : t('table.withShots', { decision }, shots)
 }

@@ -5,7 +5,7 @@ import type { Box } from '@/boards/stage'
 import Loupe from '@/ui/Loupe.vue'
 
 /** Four grips on the corners of what was photographed, each set under a loupe that stands beside the finger. */
-const props = defineProps<{ picture: string; corners: string; hint: string }>()
+const props = defineProps<{ picture: string; corners: string; hint: string; done: string }>()
 const emit = defineEmits<{ set: [corners: string]; away: [] }>()
 const svg = useTemplateRef<SVGSVGElement>('svg')
 const { width, height } = useElementSize(svg)
@@ -79,7 +79,7 @@ const written = () => places.value.map((at) => at.map((share) => share.toFixed(6
       </g>
     </svg>
     <div class="does">
-      <button type="button" class="button strong" data-test="corners-done" @click="emit('set', written())">{{ $t('shots.cornersDone') }}</button>
+      <button type="button" class="button strong" data-test="corners-done" @click="emit('set', written())">{{ done }}</button>
       <button type="button" class="button" @click="places = [...places.slice(1), places[0]!]">{{ $t('shots.turnCorners') }}</button>
       <slot />
       <button type="button" class="button" @click="emit('away')">{{ $t('shots.neverMind') }}</button>

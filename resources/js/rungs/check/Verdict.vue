@@ -1,7 +1,5 @@
 <script setup lang="ts">
 import { useEventListener } from '@vueuse/core'
-import { computed } from 'vue'
-import { useDrawing } from '@/stores/drawing'
 import { overs, useShots } from '@/stores/shots'
 import Callout from '@/ui/Callout.vue'
 import Num from '@/ui/Num.vue'
@@ -10,9 +8,6 @@ import Num from '@/ui/Num.vue'
 /** Whether there is a photo to be laid over it. */
 const props = defineProps<{ photo: boolean }>()
 const shots = useShots()
-const store = useDrawing()
-/** What can be held against the photo by itself. */
-const things = computed(() => store.workings?.things.filter((one) => one.inside).map((one) => one.name) ?? [])
 
 const keys = { shot: '1', through: '2', blink: '3', wipe: '4', difference: '5' } as const
 useEventListener('keydown', (event: KeyboardEvent) => {
@@ -42,7 +37,6 @@ useEventListener('keydown', (event: KeyboardEvent) => {
       </template>
       <button type="button" class="button" :aria-pressed="shots.even" @click="shots.even = !shots.even">{{ $t('shots.even') }}</button>
       <button type="button" class="button" :aria-pressed="shots.strokes" @click="shots.strokes = !shots.strokes">{{ $t('shots.marks') }}</button>
-      <el-select v-if="photo && things.length > 0" v-model="shots.thing" class="thing" :aria-label="$t('shots.byThing')" :placeholder="$t('shots.wholeSheet')" clearable :empty-values="[undefined]" :value-on-clear="null" data-test="by-thing"><el-option :value="null" :label="$t('shots.wholeSheet')" /><el-option v-for="name in things" :key="name" :value="name" :label="name" /></el-select>
       <el-slider v-if="photo && shots.over === 'wipe'" v-model="shots.wipe" class="wipe" :min="0" :max="1" :step="0.01" :show-tooltip="false" :aria-label="$t('shots.wipeAt')" />
     </div>
   </section>
@@ -76,10 +70,6 @@ useEventListener('keydown', (event: KeyboardEvent) => {
 
 .over .button {
   padding: 4px 9px;
-}
-
-.thing {
-  width: 148px;
 }
 
 .wipe {

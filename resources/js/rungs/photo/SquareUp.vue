@@ -16,7 +16,7 @@ async function make(corners: string) {
 </script>
 
 <template>
-  <ShotCorners v-if="squaring.corners" :picture="picture" :corners="squaring.corners" :hint="squaring.fault || $t('photo.cornersOfThePage')" @set="make" @away="squaring.away">
+  <ShotCorners v-if="squaring.corners" :picture="picture" :corners="squaring.corners" :hint="squaring.fault || $t('photo.cornersOfThePage')" :done="$t('photo.thatIsThePage')" @set="make" @away="squaring.away">
     <label class="shape">{{ $t('photo.shapeOfThePage') }} <el-input v-model="squaring.shape" :placeholder="$t('photo.shapeHint')" autocomplete="off" data-test="page-shape" /></label>
     <Check v-model="squaring.even">{{ $t('photo.evenThePaper') }}</Check>
     <span v-if="squaring.busy" role="status">{{ $t('photo.squaring') }}</span>
