@@ -81,6 +81,25 @@ it('looks at the drawing: a shot is found, laid over, judged, and put right by h
     $table->browser->navigate()->back();
     $table->see('[data-test=verdict]', 'spout');
 
+    // One thing by itself: it fills the boards, and the photo is laid over it alone.
+    $table->browser->executeScript('document.querySelector("[data-test=by-thing]").click()');
+    $table->see('.el-select-dropdown', 'plum');
+    $table->browser->executeScript('[...document.querySelectorAll(".el-select-dropdown__item")].find((one) => one.textContent === "jug").click()');
+    $table->see('[data-test=thing-over]', '')->key('2')->see('[data-test=photo-over]', '')->see('.zoom', 'whole boards')->see('[data-test=placement]', 'jug')->key('1')->key('0');
+
+    // What goes behind what is ticked, and taken back.
+    $table->unfold('What meets, touches, goes behind')->see('.workings', '0 of ')->see('.workings', '“pear” goes behind “lying pear”')->click('[data-test=relation]')->kept()->see('.workings', '1 of ')->click('[data-test=undo]')->kept()->see('.workings', '0 of ');
+    $table->isAccessible('Check, one thing');
+
+    // The same shot, cell by cell in Copy; and where the last list asks for one.
+    $table->go("/drawing/{$id}/copy/6-7")->see('[data-test=address]', 'F7')->key('p')->see('[data-test=cell-shot]', '')->key('l')->key('p');
+    expect($table->all('[data-test=cell-shot]'))->toHaveCount(0);
+    $table->go("/drawing/{$id}/finish")->see('[data-test=tasks]', 'beside the 2 shots that are kept')->see('[data-test=tasks]', 'Photograph it once more');
+    $table->click('[data-test=shot]')->see('[data-test=verdict]', 'spout')->isAccessible('Finish, a shot');
+    $table->browser->navigate()->back();
+    expect($table->all('[data-test=shot-board]'))->toHaveCount(0);
+    $table->go("/drawing/{$id}/check")->click('[data-test=shot]')->see('[data-test=verdict]', 'spout');
+
     // Over time, and once more by the simulated camera.
     $table->unfold('Over time')->see('[data-test=trend]', 'typically');
     $table->click('[data-test=rehearse]')->see('[data-test=shots] li:nth-child(3)', '20')->kept()->see('[data-test=verdict]', '');
@@ -97,4 +116,18 @@ it('lays instruments on the table without a drawing', function () {
     $table->press('ISO 216, A')->see('[data-test=papers]', '21 × 29.7 cm')->isAccessible('Instruments');
     $table->browser->navigate()->refresh();
     $table->see('[data-test=scale]', '2/5 of it')->press('Shelf')->see('h1', 'Inch Ladder')->isQuiet();
+});
+
+it('squares up a page that was taken askew, looks at it before the first line, and leaves the snapshot as it is', function () {
+    $table = Table::lay();
+    $made = json_decode($table->artisan('inch:new '.database_path('demo/shots/jug-placed.jpg').' --title=Sketchbook'), true);
+    $table->go("/drawing/{$made['drawing']}/photo")->unfold('Taken askew?')->click('[data-test=square-up]')->see('.corners', 'Set the four corners');
+    $table->isAccessible('Photo, corners of a page')->click('[data-test=corners-done]');
+    $table->arrive('/drawing/(?!'.$made['drawing'].')([0-9a-z]+)/photo');
+    $table->see('.workings', 'What you copy from')->unfold('Warm up')->see('[data-test=warm-up]', 'times as high as it is wide')->isAccessible('Photo, warming up');
+    $shelf = collect($table->shelf());
+    expect($shelf->pluck('title'))->toContain('Sketchbook', 'Sketchbook, squared');
+    $table->browser->navigate()->back();
+    $table->see('.workings', 'Taken askew');
+    $table->isQuiet();
 });
