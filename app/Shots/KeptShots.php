@@ -112,7 +112,7 @@ final readonly class KeptShots
         $kept = $this->photos->made($picture, 'shot-'.$this->key($plan, $shot), function (string $to) use ($drawing, $plan, $shot, $picture): bool {
             $corners = array_map(static fn (array $at): array => [$at[0] * $picture->width, $at[1] * $picture->height], Places::read($shot->corners, 4) ?? []);
 
-            return file_put_contents($to, serialize($this->second->prepare($plan, $drawing->photo, $this->file->ofPhoto($picture), $corners, $shot->of === 'sheet'))) !== false;
+            return file_put_contents($to, serialize($this->second->prepare($plan, $drawing->photo, $this->file->ofPhoto($picture), $corners, $shot->of === 'sheet' ? null : Places::read($shot->between, 2)))) !== false;
         });
         $read = unserialize((string) file_get_contents($kept), ['allowed_classes' => [Prepared::class, Flattening::class, Lens::class, LineMap::class, \InchLadder\Compare\Homography::class]]);
 
@@ -126,6 +126,6 @@ final readonly class KeptShots
         $lengths = array_map(static fn ($length): string => $length->exact(), [$layout->sheet->width, $layout->sheet->height, $layout->left, $layout->top, $layout->fitted->area->width, $layout->fitted->area->height]);
         $lines = array_map(static fn (Rational $share): string => $share->toScale(6), [...$layout->grid->columns, ...$layout->grid->rows]);
 
-        return self::EDITION.'-'.substr(sha1(implode(' ', [$shot->corners, $shot->of, ...$lengths, ...$lines])), 0, 16);
+        return self::EDITION.'-'.substr(sha1(implode(' ', [$shot->corners, $shot->of, $shot->between, ...$lengths, ...$lines])), 0, 16);
     }
 }

@@ -29,6 +29,9 @@ use InchLadder\Things\Relations;
 /** A shot of the drawing held against its photo. */
 final readonly class SecondOpinion
 {
+    /** All of the drawing area. */
+    private const AREA = [[0.0, 0.0], [1.0, 1.0]];
+
     /** Mm: what lies on lines worse than this, on the whole, is another drawing (ours). */
     private const ANOTHER = 1.25;
 
@@ -108,19 +111,19 @@ final readonly class SecondOpinion
      * The shot as it lies, and the lines on it: all that takes a while.
      *
      * @param  list<array{float, float}>|null  $corners  in pixels of the shot, clockwise from the top left as it is drawn; null where they are to be found
-     * @param  bool  $ofSheet  whether they are the sheet's, rather than the drawing area's
+     * @param  list<array{float, float}>|null  $between  the top left and the bottom right of what they are the corners of, in shares of the drawing area; null for the sheet's own
      *
      * @throws CornersUnusable
      * @throws SheetNotFound
      */
-    public function prepare(Plan $plan, ?Photo $photo, ShotPixels $shot, ?array $corners, bool $ofSheet = false): Prepared
+    public function prepare(Plan $plan, ?Photo $photo, ShotPixels $shot, ?array $corners, ?array $between = self::AREA): Prepared
     {
         $found = $corners === null ? $this->find($plan, $photo, $shot) : null;
         if ($found !== null) {
             [$map, $sheet] = [$this->onSheet($plan, $found->corners, $found->sheet->lens), $found->sheet];
         } else {
             $this->check($corners, $shot);
-            $places = $ofSheet ? $this->sheet($plan) : $this->area($plan);
+            $places = $between === null ? $this->sheet($plan) : $this->area($plan, ...$between);
             // How the lens bends shows at the sheet's own edges, wherever those are seen.
             $rough = Flattening::of($corners, $places, Lens::true($shot->wide, $shot->high));
             $sheet = $shot->near(array_map(static fn (array $at): array => $rough->toShot(...$at), $this->sheet($plan)));
@@ -380,9 +383,13 @@ final readonly class SecondOpinion
         return [[0.0, 0.0], [$wide, 0.0], [$wide, $high], [0.0, $high]];
     }
 
-    /** @return non-empty-list<array{float, float}> the drawing area's corners, in mm of the sheet, clockwise */
-    private function area(Plan $plan): array
+    /**
+     * @param  array{float, float}  $from  shares of the drawing area
+     * @param  array{float, float}  $to
+     * @return non-empty-list<array{float, float}> the corners of what lies between, in mm of the sheet, clockwise
+     */
+    private function area(Plan $plan, array $from, array $to): array
     {
-        return array_map(fn (array $at): array => $this->belongs($plan, ...$at), [[0.0, 0.0], [1.0, 0.0], [1.0, 1.0], [0.0, 1.0]]);
+        return array_map(fn (array $at): array => $this->belongs($plan, ...$at), [$from, [$to[0], $from[1]], $to, [$from[0], $to[1]]]);
     }
 }

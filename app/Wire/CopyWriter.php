@@ -19,6 +19,7 @@ use App\Wire\Json\StartJson;
 use App\Wire\Json\SuggestedPointJson;
 use App\Wire\Json\TickJson;
 use App\Wording\CheckWording;
+use App\Wording\CompareWording;
 use App\Wording\CopyWording;
 use App\Wording\LogWording;
 use App\Wording\PointWording;
@@ -55,11 +56,15 @@ use InchLadder\Measure\Length;
 use InchLadder\Measure\Notation;
 use InchLadder\Measure\Rational;
 use InchLadder\Measure\Rounded;
+use InchLadder\Plan\Comparison;
 use InchLadder\Plan\Plan;
 
 /** Writes what there is to copy: the way through the cells, and one cell at a time. */
 final readonly class CopyWriter
 {
+    /** Points asked for again at once; more are not read (ours). */
+    private const MOST_CRITICAL = 6;
+
     public function __construct(private CellPixels $sight, private TonesWriter $tones)
     {
     }
@@ -94,6 +99,7 @@ final readonly class CopyWriter
             CopyWording::ahead($standing, $plan->layout),
             $pass !== null && $open === [] ? Say::it("copying.round.{$pass->value}") : null,
             $missing === [] ? null : Say::counted('copying.missing', count($missing), ['things' => Say::listed($missing)]),
+            $pass !== null && $open === [] ? self::critical($plan) : [],
             $early === null ? null : new CautionJson('early detail', CopyWording::early($early)),
             $this->carried($drawing, $plan, $record),
             $through === null ? [] : array_map(
@@ -107,6 +113,19 @@ final readonly class CopyWriter
             $drawing->photo === null ? null : $this->tones->query($drawing->photo, $plan),
             array_map(static fn (Start $start): StartJson => new StartJson($start->value, Say::it("copying.start.{$start->value}.name"), Say::it("copying.start.{$start->value}.why")), Start::cases()),
         );
+    }
+
+    /** @return list<string> */
+    private static function critical(Plan $plan): array
+    {
+        $judged = Comparison::byRuler($plan);
+        $say = new CompareWording($plan, [], array_map(static fn (KeyPoint $point): string => $point->name, $plan->layout->keyPoints));
+        $told = [];
+        foreach ($plan->layout->points() as $i => $placed) {
+            $placed->point->critical && $placed->isInside() && count($told) < self::MOST_CRITICAL && $told[] = $say->critical($placed, $judged[$i] ?? null);
+        }
+
+        return $told;
     }
 
     /** @return list<SuggestedPointJson> where key points would hold what none does */

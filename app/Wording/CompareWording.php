@@ -15,6 +15,7 @@ use InchLadder\Compare\ShotFault;
 use InchLadder\Compare\Verdict;
 use InchLadder\Compare\Wanted;
 use InchLadder\Layout\KeyPoint;
+use InchLadder\Layout\Placed;
 use InchLadder\Measure\Fractions;
 use InchLadder\Measure\Length;
 use InchLadder\Measure\Rational;
@@ -156,6 +157,19 @@ final readonly class CompareWording
         [$typical, $largest] = [$verdict->typical(), $verdict->largest()];
 
         return $typical === null || $largest === null ? Say::it('comparing.misfit.none') : Say::it('comparing.misfit.is', ['typical' => $this->off($typical), 'largest' => $this->off($largest)]);
+    }
+
+    /** A point that must not drift: where it belongs on the paper, and how the ruler read it last. */
+    public function critical(Placed $placed, ?Judged $last): string
+    {
+        $area = $this->plan->layout->fitted->area;
+
+        return Say::it($last === null ? 'comparing.critical.unread' : ($last->within ? 'comparing.critical.right' : 'comparing.critical.out'), [
+            'name' => $placed->point->name,
+            'left' => $this->length($area->width->times($placed->x)->toFloat()),
+            'top' => $this->length($area->height->times($placed->y)->toFloat()),
+            'off' => $last === null ? '' : $this->way(...$last->rest),
+        ]);
     }
 
     /** Where a place stands now, and whether it drifted. */

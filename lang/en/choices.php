@@ -22,5 +22,6 @@ return [
     'span' => 'span :n',
     'crop' => 'crop :n',
     'correction unreadable' => 'What was set right by hand cannot be read.',
+    'shot between' => 'Corners of a part of the drawing lie a tenth of its side apart at least, the second below and to the right of the first.',
     'shot unreadable' => 'A shot has four corners and places in shares of it, like 0.25 0.5; this one’s cannot be read.',
 ];

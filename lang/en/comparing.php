@@ -55,6 +55,11 @@ return [
     'no file' => 'There is no such file: :file.',
     'misfit' => ['none' => 'nothing measured', 'is' => 'typically :typical, at most :largest'],
     'drift' => ['right' => '“:name” is where it belongs.', 'out' => '“:name” is :off.', 'drifted' => '“:name” was right at the shot before, and is :off now.'],
+    'critical' => [
+        'unread' => 'Read “:name” again: it belongs :left from the drawing’s left edge and :top from its top.',
+        'right' => 'Read “:name” again: it belongs :left from the drawing’s left edge and :top from its top, and was right when it was read last.',
+        'out' => 'Read “:name” again: it belongs :left from the drawing’s left edge and :top from its top, and was :off when it was read last.',
+    ],
     'trend' => ['better' => 'It gets better: :now, typically, after :before.', 'worse' => 'It got worse: :now, typically, after :before.', 'same' => 'It stays as it was: :now, typically.'],
     'ruled' => '{0} No line of the grid shows on the last shot: it may be rubbed out, or lie farther off than is looked for.|{1} One line of the grid was read off the last shot.|[2,*] :count lines of the grid were read off the last shot.',
     'rehearsed' => 'a shot by the simulated camera',

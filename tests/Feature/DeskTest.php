@@ -90,3 +90,17 @@ it('says of each mesh what copying it takes, at the pace of the drawings before'
         expect($copying)->toBe('about '.$whole.($half ? ' 1/2' : '').' h');
     }
 });
+
+it('asks for what must not drift once a pass is round, with where it belongs and how it was read last', function (?array $drawn, string $says) {
+    $drawing = Drawings::begin([...Drawings::FIVE_BY_SEVEN, 'copy' => ['working' => 'passes', 'pass' => 'place'], 'points' => [
+        ['name' => 'eye', 'x' => '1/2', 'y' => '1/2', 'cross' => false, 'critical' => true, 'drawn' => $drawn], ['name' => 'ear', 'x' => '1/4', 'y' => '1/2', 'cross' => false],
+    ]]);
+    $asked = static fn (): array => test()->getJson("/api/drawings/{$drawing->id}/copying")->assertOk()->json('critical');
+    expect($asked())->toBe([]);
+    test()->putJson("/api/drawings/{$drawing->id}/cells", ['cells' => range(0, 34), 'state' => 'done', 'pass' => 'place'])->assertOk();
+    expect($asked())->toBe(["Read “eye” again: it belongs 3 3/4 in from the drawing’s left edge and 5 1/4 in from its top{$says}."]);
+})->with([
+    'never read' => [null, ''],
+    'right' => [['left' => '3 3/4 in', 'top' => '5 1/4 in'], ', and was right when it was read last'],
+    'out' => [['left' => '4 in', 'top' => null], ', and was 1/4 in too far right when it was read last'],
+]);

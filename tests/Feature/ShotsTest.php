@@ -342,3 +342,33 @@ it('has the words on packets, and weights in both systems', function () {
         ->and(test()->getJson('/api/instruments/weight?weight=140+lb&basis=imperial')->assertOk()->json('lines.0'))->toStartWith('298 g a square metre');
     test()->getJson('/api/instruments/weight?weight=heavy&basis=cover')->assertUnprocessable()->assertJsonValidationErrors(['weight' => 'write it like 300 g or 140 lb']);
 });
+
+it('is laid flat by crossings of gridlines as well, where neither sheet nor drawing is in the picture', function () {
+    $drawing = Shot::drawing();
+    [$path, $truth] = Shot::take($drawing, new Mistakes(moves: ['spout' => [0.0, 5.0]]));
+    $shot = Shot::keep($drawing, $path, ['readings' => Shot::readings($truth)]);
+    $told = compared($drawing, $shot);
+    $seen = static fn (float $x, float $y): string => test()->getJson("/api/drawings/{$drawing->id}/shots/{$shot}/at?x={$x}&y={$y}")->assertOk()->json('at');
+    $choices = test()->getJson("/api/drawings/{$drawing->id}")->json('workings.choices');
+    [$left, $top, $right, $bottom] = [0.25, 0.2, 0.75, 0.8];
+    $change = static function (array $more) use ($drawing, $choices) {
+        $now = test()->getJson("/api/drawings/{$drawing->id}")->json('version');
+
+        return test()->putJson("/api/drawings/{$drawing->id}", ['version' => $now, 'choices' => [...$choices, 'shots' => [[...$choices['shots'][0], ...$more]]]]);
+    };
+    $corners = implode(', ', [$seen($left, $top), $seen($right, $top), $seen($right, $bottom), $seen($left, $bottom)]);
+    $change(['corners' => $corners, 'of' => 'area', 'between' => "{$left} {$top}, {$right} {$bottom}"])->assertOk();
+    $by = compared($drawing, $shot);
+    expect($by['first'])->toBe($told['first']);
+    foreach ($told['points'] as $i => $point) {
+        // As near as corners of half the drawing tell of all of it.
+        $same = collect($by['points'])->firstWhere('name', $point['name']);
+        expect([$same['right_mm'], $same['down_mm']])->toEqualWithDelta([$point['right_mm'], $point['down_mm']], 0.4);
+    }
+    // The same corners taken for those of the whole drawing would say that all of it is wrong.
+    $change(['corners' => $corners, 'of' => 'area'])->assertOk();
+    expect(compared($drawing, $shot)['first'])->not->toBe($told['first']);
+    foreach (['0.5 0.5, 0.5 0.9', '0.8 0.8, 0.2 0.2', '0 0', '0 0, 1.2 1', 'all'] as $between) {
+        $change(['between' => $between])->assertUnprocessable()->assertJsonValidationErrors('shots');
+    }
+});

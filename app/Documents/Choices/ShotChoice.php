@@ -23,6 +23,8 @@ final readonly class ShotChoice
         #[OA\Property] public string $corners,
         /** Whose corners they are. */
         #[OA\Property(enum: ['sheet', 'area'])] public string $of,
+        /** Of the drawing area: the part whose corners they are, in shares of it, as gridlines cross there: `0 0, 1 1` is all of it. */
+        #[OA\Property] public string $between,
         /** Whether the program found them, and no hand set them. */
         #[OA\Property] public bool $found,
         /** Places that a hand set. */

@@ -20,6 +20,11 @@ final readonly class ShotsPart
 
     private const MOST_READINGS = 120;
 
+    private const ALL = '0 0, 1 1';
+
+    /** Share of the drawing area's side: from corners nearer together nothing is told of the rest (ours). */
+    private const LEAST_PART = 0.1;
+
     private const FARTHEST_MM = 2000.0;
 
     /** @var list<ShotChoice> */
@@ -58,8 +63,19 @@ final readonly class ShotsPart
 
         return new ShotChoice(
             $id, $this->time("shots.{$i}.taken"), Pass::tryFrom($pass)?->value, $this->places("shots.{$i}.corners", 4) ?? '',
-            $fields->word("shots.{$i}.of", ['sheet', 'area']), $fields->flag("shots.{$i}.found"), array_values($readings),
+            $fields->word("shots.{$i}.of", ['sheet', 'area']), $this->between("shots.{$i}.between"), $fields->flag("shots.{$i}.found"), array_values($readings),
         );
+    }
+
+    /** Two places, the second below and right of the first; all of it where nothing is said. */
+    private function between(string $field): string
+    {
+        $text = $this->fields->at($field);
+        $places = Places::read(is_string($text) ? $text : self::ALL, 2) ?? [];
+        $good = count($places) === 2 && $places[1][0] - $places[0][0] >= self::LEAST_PART && $places[1][1] - $places[0][1] >= self::LEAST_PART && min($places[0]) >= 0 && max($places[1]) <= 1;
+        $good || $this->fields->wrong('shots', Say::it('choices.shot between'));
+
+        return $good ? Places::write($places) : self::ALL;
     }
 
     private function places(string $field, int $count): ?string

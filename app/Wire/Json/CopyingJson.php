@@ -39,6 +39,8 @@ final readonly class CopyingJson
         #[OA\Property] public ?string $round,
         /** What must not be forgotten and does not stand in this pass; null where nothing is missing. */
         #[OA\Property] public ?string $missing,
+        /** @var list<string> points that must not drift, asked for again once a pass is round: where each belongs, and how it was read last. */
+        #[OA\Property(type: 'array', items: new OA\Items(type: 'string'))] public array $critical,
         #[OA\Property(nullable: true)] public ?CautionJson $caution,
         /** What the last sitting left open, when a new one begins; null within one, or where nothing was. */
         #[OA\Property] public ?string $carried,

@@ -1310,6 +1310,7 @@ export interface components {
             ahead: string | null;
             round: string | null;
             missing: string | null;
+            critical: string[];
             caution: components["schemas"]["CautionJson"] | null;
             carried: string | null;
             known: components["schemas"]["KnownJson"][];
@@ -2724,6 +2725,7 @@ export interface components {
             corners: string;
             /** @enum {string} */
             of: "sheet" | "area";
+            between: string;
             found: boolean;
             readings: components["schemas"]["ShotReading"][];
         };

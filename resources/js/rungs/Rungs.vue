@@ -2,7 +2,7 @@
 import { computed, onUnmounted, ref, watch, type Component } from 'vue'
 import Boards from '@/boards/Boards.vue'
 import { t } from '@/lang'
-import ShotCorners from './check/ShotCorners.vue'
+import SetCorners from './check/SetCorners.vue'
 import { useShotInAddress } from './check/useShotInAddress'
 import Verdict from './check/Verdict.vue'
 import MarksRung from './marks/MarksRung.vue'
@@ -70,7 +70,7 @@ onUnmounted(() => (store.rung = null))
 <template>
   <RungPage :id="id" :tall="onShot" :rung="rung" :name="$t(`rung.${about.key}`)">
     <template #default="{ drawing, workings }">
-      <ShotCorners v-if="takesShot(rung) && shots.corners && shots.chosen" :key="shots.chosen" :picture="shots.chosen" :corners="shots.corners" :hint="$t('shots.cornersHint')" :done="$t('shots.cornersDone')" @set="shots.setCorners" @away="shots.corners = null" />
+      <SetCorners v-if="takesShot(rung) && shots.corners && shots.shot" :key="shots.shot.id" :shot="shots.shot" :workings="workings" />
       <SquareUp v-else-if="rung === 'photo' && squaring.corners && drawing.photo" :picture="drawing.photo.id" />
       <div v-else class="over">
         <Verdict v-if="onShot" :photo="drawing.photo !== null" />

@@ -36,7 +36,7 @@ export const useShots = defineStore('shots', () => {
   const shot = computed(() => shots.value.find((one) => one.id === chosen.value) ?? null)
   /** The shot as the server has it: only that can be asked about. */
   const kept = computed(() => store.drawing?.workings.choices.shots.find((one) => one.id === chosen.value) ?? null)
-  const flat = computed(() => (kept.value && store.drawing ? `/api/drawings/${store.drawing.id}/shots/${kept.value.id}/flat.jpg?even=${even.value ? 1 : 0}&of=${encodeURIComponent(`${kept.value.of} ${kept.value.corners} ${store.drawing.workings.grid.name} ${store.drawing.version}`)}` : null))
+  const flat = computed(() => (kept.value && store.drawing ? `/api/drawings/${store.drawing.id}/shots/${kept.value.id}/flat.jpg?even=${even.value ? 1 : 0}&of=${encodeURIComponent(`${kept.value.of} ${kept.value.between} ${kept.value.corners} ${store.drawing.workings.grid.name} ${store.drawing.version}`)}` : null))
   /** The last that was taken. */
   const latest = computed(() => shots.value.reduce<Shot | null>((last, one) => (last === null || one.taken >= last.taken ? one : last), null))
 
@@ -80,7 +80,7 @@ export const useShots = defineStore('shots', () => {
       const { copy } = store.drawing.workings.choices
       store.decide((choices) => {
         choices.shots = choices.shots.filter((one) => one.id !== id)
-        choices.shots.push({ id, taken: new Date().toISOString(), pass: copy.working === 'passes' ? copy.pass : null, corners: found.corners, of: 'sheet', found: found.found, readings: [] })
+        choices.shots.push({ id, taken: new Date().toISOString(), pass: copy.working === 'passes' ? copy.pass : null, corners: found.corners, of: 'sheet', between: '0 0, 1 1', found: found.found, readings: [] })
       })
       choose(id)
       if (!found.found) {
@@ -120,8 +120,8 @@ export const useShots = defineStore('shots', () => {
     })
   }
 
-  function setCorners(places: string) {
-    change((one) => Object.assign(one, { corners: places, of: 'sheet', found: false }))
+  function setCorners(places: string, of: Shot['of'], between: string) {
+    change((one) => Object.assign(one, { corners: places, of, between, found: false }))
     corners.value = null
     fault.value = ''
   }

@@ -1,12 +1,17 @@
 <script setup lang="ts">
 import { useDateFormat } from '@vueuse/core'
+import { computed } from 'vue'
 import type { Choices, Shot } from '@/api/types'
 import { choice, t } from '@/lang'
+import { useDrawing } from '@/stores/drawing'
 import { useShots } from '@/stores/shots'
 
 /** The shots that are kept, side by side: one of them is looked at, or none; each can be put off. */
 defineProps<{ choices: Choices }>()
 const shots = useShots()
+const store = useDrawing()
+/** What can be held against the photo by itself. */
+const things = computed(() => store.workings?.things.filter((one) => one.inside).map((one) => one.name) ?? [])
 
 const when = (one: Shot) => {
   const time = useDateFormat(one.taken, 'D MMM YYYY, HH:mm').value
@@ -23,6 +28,7 @@ const when = (one: Shot) => {
       <button type="button" class="button bare" :aria-label="$t('shots.away')" @click="shots.takeAway(one.id)">✕</button>
     </li>
   </ul>
+  <label v-if="shots.shot && store.drawing?.photo && things.length > 0" class="field"><span class="legend">{{ $t('shots.byThing') }}</span><el-select v-model="shots.thing" :aria-label="$t('shots.byThing')" :empty-values="[undefined]" :value-on-clear="null" data-test="by-thing"><el-option :value="null" :label="$t('shots.wholeSheet')" /><el-option v-for="name in things" :key="name" :value="name" :label="name" /></el-select></label>
 </template>
 
 <style scoped>

@@ -2,7 +2,6 @@
 import { computed, defineAsyncComponent } from 'vue'
 import { useDropZone } from '@vueuse/core'
 import type { Choices } from '@/api/types'
-import { useDrawing } from '@/stores/drawing'
 import { useShots } from '@/stores/shots'
 import Fold from '@/ui/Fold.vue'
 import ShotPlaces from './ShotPlaces.vue'
@@ -14,9 +13,6 @@ const props = defineProps<{ choices: Choices; photo: boolean }>()
 const shots = useShots()
 const OverTime = defineAsyncComponent(() => import('./OverTime.vue'))
 
-const store = useDrawing()
-/** What can be held against the photo by itself. */
-const things = computed(() => store.workings?.things.filter((one) => one.inside).map((one) => one.name) ?? [])
 const count = computed(() => props.choices.shots.length)
 useDropZone(document.body, { onDrop: (files) => files?.[0] && !shots.busy && void shots.take(files[0]), multiple: false })
 </script>
@@ -33,7 +29,6 @@ useDropZone(document.body, { onDrop: (files) => files?.[0] && !shots.busy && voi
         <button type="button" class="button" data-test="set-corners" @click="shots.corners = shots.shot.corners">{{ $t('shots.corners') }}</button>
         <button type="button" class="button" @click="shots.choose(null)">{{ $t('shots.putAway') }}</button>
       </div>
-      <label v-if="photo && things.length > 0" class="field"><span class="legend">{{ $t('shots.byThing') }}</span><el-select v-model="shots.thing" :aria-label="$t('shots.byThing')" :empty-values="[undefined]" :value-on-clear="null" data-test="by-thing"><el-option :value="null" :label="$t('shots.wholeSheet')" /><el-option v-for="name in things" :key="name" :value="name" :label="name" /></el-select></label>
       <ShotPlaces v-if="shots.told" />
     </template>
     <Fold v-if="count > 1" :name="$t('shots.overTime')" :decided="$t('shots.count', { shots: count })"><OverTime /></Fold>

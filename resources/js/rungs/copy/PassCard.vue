@@ -6,6 +6,7 @@ import { useCopying } from '@/stores/copying'
 import { useDrawing } from '@/stores/drawing'
 import Callout from '@/ui/Callout.vue'
 import Check from '@/ui/Check.vue'
+import Num from '@/ui/Num.vue'
 
 /** The pass that is on: the three of them, the card it opens with, what is to be minded, and how it goes on when it is round. */
 const props = defineProps<{ id: string; copy: Choices['copy'] }>()
@@ -60,7 +61,7 @@ function wave(name: string) {
     </dl>
     <Callout v-if="caution" data-test="caution"><span>{{ caution.says }}</span><button type="button" class="button" @click="wave(caution.name)">{{ $t('copy.iKnow') }}</button></Callout>
     <Callout v-if="cells.way?.ahead" data-test="ahead" tone="calm">{{ cells.way.ahead }}</Callout>
-    <Callout v-if="isRound && cells.way?.round" data-test="round" tone="calm"><span>{{ cells.way.round }}</span><span v-if="cells.way.missing">{{ cells.way.missing }}</span><router-link class="button" :to="{ name: 'rung', params: { id, rung: 'check' } }">{{ $t('rung.check') }}</router-link><button v-if="next" type="button" class="button strong" @click="emit('goBy', { pass: next.name })">{{ $t('copy.onTo', { pass: next.label }) }}</button></Callout>
+    <Callout v-if="isRound && cells.way?.round" data-test="round" tone="calm"><span>{{ cells.way.round }}</span><span v-if="cells.way.missing">{{ cells.way.missing }}</span><span v-for="line in cells.way.critical" :key="line"><Num :text="line" /></span><router-link class="button" :to="{ name: 'rung', params: { id, rung: 'check' } }">{{ $t('rung.check') }}</router-link><button v-if="next" type="button" class="button strong" @click="emit('goBy', { pass: next.name })">{{ $t('copy.onTo', { pass: next.label }) }}</button></Callout>
   </section>
 </template>
 

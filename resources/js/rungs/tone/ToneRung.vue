@@ -12,6 +12,8 @@ import Pick from '@/ui/Pick.vue'
 import Sums from '@/ui/Sums.vue'
 import ToneBar from './ToneBar.vue'
 import Check from '@/ui/Check.vue'
+import Fold from '@/ui/Fold.vue'
+import ShotsKept from '../check/ShotsKept.vue'
 
 const props = defineProps<{ choices: Choices; workings: Workings; drawing: Drawing }>()
 const store = useDrawing()
@@ -66,6 +68,7 @@ onUnmounted(() => tool.finish(null))
     </div>
   </template>
   <Sums v-if="tones.tones" :lines="tones.tones.sums" />
+  <Fold v-if="choices.shots.length > 0" :name="$t('shots.layAShotOver')" :decided="String(choices.shots.length)"><ShotsKept :choices="choices" /></Fold>
   <p class="soft">{{ $t('tone.putAHardBoardUnder') }}</p>
 </template>
 
