@@ -32,45 +32,6 @@ final readonly class SecondOpinion
     /** All of the drawing area. */
     private const AREA = [[0.0, 0.0], [1.0, 1.0]];
 
-    /** Mm: what lies on lines worse than this, on the whole, is another drawing (ours). */
-    private const ANOTHER = 1.25;
-
-    /** How unlike the sheet's own shape four corners may be beyond the likest way up: seen 35° askew a shape changes by as much (ours). */
-    private const ASKEW = 0.15;
-
-    /** Mm by which lines lie off at most, on the whole, where there is no doubt which way up they are (ours). */
-    private const CLEAR = 0.45;
-
-    /** Samples to a mm that tell which way up a drawing is (ours). */
-    private const ROUGH = 0.8;
-
-    /** Pixels by which corners set by hand may lie off those that the sheet's edges tell (ours). */
-    private const AGREES = 3.0;
-
-    /** Mm by which a drawing area may be ruled out of square (ours). */
-    private const RULED_ASKEW = 0.3;
-
-    /** Mm that a pixel takes in, over which a shot tells nothing fine (ours). */
-    private const COARSE = 0.45;
-
-    /** Mm to a pixel over which it tells nothing at all (ours). */
-    private const COARSEST = 1.5;
-
-    /** Of 255: paper darker than this was shot in too little light (ours). */
-    private const DARK = 60;
-
-    /** Share of the sheet that is burnt out (ours). */
-    private const GLARE = 0.02;
-
-    /** Share of the paper's light by which lines must be darker (ours). */
-    private const FAINT = 0.1;
-
-    /** Share of the sheet that is line, under which nothing is drawn yet, or nothing of it shows (ours). */
-    private const EMPTY = 0.001;
-
-    /** Mm by which ruled lines lie off, typically, for the grid to be told of (ours). */
-    private const GRID_OFF = 1.0;
-
     public function __construct(private PhotoContours $contours)
     {
     }
@@ -83,21 +44,21 @@ final readonly class SecondOpinion
     public function find(Plan $plan, ?Photo $photo, ShotPixels $shot): FoundSheet
     {
         $sheet = $shot->sheet() ?? throw SheetNotFound::anywhere();
-        $this->fineness($plan, $this->onSheet($plan, $sheet->corners, $sheet->lens)) <= self::COARSEST || throw SheetNotFound::tooSmall();
+        $this->fineness($plan, $this->onSheet($plan, $sheet->corners, $sheet->lens)) <= Figures::COARSEST || throw SheetNotFound::tooSmall();
         $lines = $this->lines($plan, $this->contours($plan, $photo));
         $ways = array_map(static fn (int $turn): array => [...array_slice($sheet->corners, $turn), ...array_slice($sheet->corners, 0, $turn)], [0, 1, 2, 3]);
         $shapes = array_map(fn (array $corners): float => $this->aspect($plan, $corners), $ways);
         [$best, $least] = [null, INF];
         foreach ($ways as $turn => $corners) {
             // What is far from the sheet's own shape needs no looking at; nor anything else where one way up is clear.
-            if ($least <= self::CLEAR || $shapes[$turn] > min($shapes) + self::ASKEW) {
+            if ($least <= Figures::CLEAR || $shapes[$turn] > min($shapes) + Figures::ASKEW) {
                 continue;
             }
             // A shot is taken the way up it is drawn, if nothing tells otherwise.
             $misfit = ($turn === 0 ? -0.05 : 0.0) + $shapes[$turn];
             if ($lines !== []) {
-                $grey = $shot->lines($this->onSheet($plan, $corners, $sheet->lens), $plan->layout->sheet->width->toFloat(), $plan->layout->sheet->height->toFloat(), self::ROUGH / Comparison::stepBack($plan), true);
-                $misfit += (new Matcher(LineMap::of($grey, self::ROUGH), $lines))->fit();
+                $grey = $shot->lines($this->onSheet($plan, $corners, $sheet->lens), $plan->layout->sheet->width->toFloat(), $plan->layout->sheet->height->toFloat(), Figures::ROUGH / Comparison::stepBack($plan), true);
+                $misfit += (new Matcher(LineMap::of($grey, Figures::ROUGH), $lines))->fit();
             }
             if ($misfit < $least) {
                 [$best, $least] = [new FoundSheet($corners, $sheet), $misfit];
@@ -130,7 +91,7 @@ final readonly class SecondOpinion
             $map = Flattening::of($corners, $places, $sheet->lens ?? Lens::true($shot->wide, $shot->high));
             $held = $sheet === null ? null : $this->onSheet($plan, $sheet->corners, $sheet->lens)->heldTo($corners, $places);
             // What does not agree with the sheet was meant otherwise: the hand is believed.
-            $map = $held !== null && $held->residual <= self::AGREES * $map->fineness(...$places[0]) + self::RULED_ASKEW * Comparison::stepBack($plan) ? $held : $map;
+            $map = $held !== null && $held->residual <= Figures::AGREES * $map->fineness(...$places[0]) + Figures::RULED_ASKEW * Comparison::stepBack($plan) ? $held : $map;
         }
 
         return new Prepared($map, $found !== null, $this->lineMap($plan, $shot, $map), $shot->light(array_map(static fn (array $at): array => $map->toShot(...$at), $this->sheet($plan)), $sheet), $sheet !== null && $sheet->cutOff, $shot->wide, $shot->high);
@@ -155,7 +116,7 @@ final readonly class SecondOpinion
             [$spans, $gaps] = [$this->spans($plan, $matcher, $near), $this->gaps($plan, $matcher, $near)];
         }
 
-        return new Opinion($shot, $comparison, $comparison->verdict($places, $shot->map), $places, $spans, $gaps, $this->faults($plan, $shot, $lines === [] ? null : $matcher));
+        return new Opinion($shot, $comparison, $comparison->verdict($places, $shot->map), $places, $spans, $gaps, ShotFault::in($shot->cutOff, $this->fineness($plan, $shot->map), $shot->light[0], $shot->light[1], $shot->light[2], $shot->drawn, $lines === [] ? null : $matcher->fit()));
     }
 
     /**
@@ -242,26 +203,6 @@ final readonly class SecondOpinion
         $whole = Explanation::of($measured, hypot($plan->layout->fitted->area->width->toFloat(), $plan->layout->fitted->area->height->toFloat()))->whole;
 
         return $whole->isSame() ? null : $whole->motion;
-    }
-
-    /** @return list<ShotFault> */
-    private function faults(Plan $plan, Prepared $shot, ?Matcher $matcher): array
-    {
-        [$light, $glare, $soft] = $shot->light;
-        $drawn = $shot->drawn;
-        $faint = $drawn->strength < self::FAINT || $drawn->drawn < self::EMPTY;
-
-        return array_values(array_filter([
-            $shot->cutOff ? ShotFault::CutOff : null,
-            $this->fineness($plan, $shot->map) > self::COARSE ? ShotFault::TooSmall : null,
-            $light < self::DARK ? ShotFault::TooDark : null,
-            $glare > self::GLARE ? ShotFault::Glare : null,
-            $soft ? ShotFault::Blurred : null,
-            $faint ? ShotFault::TooFaint : null,
-            // What is not seen well is no other drawing for that.
-            $matcher !== null && ! $faint && ! $soft && $matcher->fit() > self::ANOTHER ? ShotFault::Another : null,
-            ! $soft && $drawn->ruledOff() > self::GRID_OFF ? ShotFault::GridOff : null,
-        ]));
     }
 
     /**

@@ -42,4 +42,43 @@ final class Figures
 
     /** A found place is unsure where lines lie this far from where they should, in mm, on average (ours). */
     public const LOOSE = 0.9;
+
+    /** Mm: what lies on lines worse than this, on the whole, is another drawing (ours). */
+    public const ANOTHER = 1.25;
+
+    /** How unlike the sheet's own shape four corners may be beyond the likest way up: seen 35° askew a shape changes by as much (ours). */
+    public const ASKEW = 0.15;
+
+    /** Mm by which lines lie off at most, on the whole, where there is no doubt which way up they are (ours). */
+    public const CLEAR = 0.45;
+
+    /** Samples to a mm that tell which way up a drawing is (ours). */
+    public const ROUGH = 0.8;
+
+    /** Pixels by which corners set by hand may lie off those that the sheet's edges tell (ours). */
+    public const AGREES = 3.0;
+
+    /** Mm by which a drawing area may be ruled out of square (ours). */
+    public const RULED_ASKEW = 0.3;
+
+    /** Mm that a pixel takes in, over which a shot tells nothing fine (ours). */
+    public const COARSE = 0.45;
+
+    /** Mm to a pixel over which it tells nothing at all (ours). */
+    public const COARSEST = 1.5;
+
+    /** Of 255: paper darker than this was shot in too little light (ours). */
+    public const DARK = 60;
+
+    /** Share of the sheet that is burnt out (ours). */
+    public const GLARE = 0.02;
+
+    /** Share of the paper's light by which lines must be darker (ours). */
+    public const FAINT = 0.1;
+
+    /** Share of the sheet that is line, under which nothing is drawn yet, or nothing of it shows (ours). */
+    public const EMPTY = 0.001;
+
+    /** Mm by which ruled lines lie off, typically, for the grid to be told of (ours). */
+    public const GRID_OFF = 1.0;
 }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace InchLadder\Plan;
 
-use InchLadder\Compare\Figures;
+use InchLadder\Compare\Figures as CompareFigures;
 use InchLadder\Compare\Flattening;
 use InchLadder\Compare\Judged;
 use InchLadder\Compare\LineMap;
@@ -20,12 +20,6 @@ use InchLadder\Things\ThingInCrop;
 /** What of a plan a drawing is judged by, and the verdict on where it came out. */
 final readonly class Comparison
 {
-    /** With fewer marked, the program chooses some more: the whole is told by many places better than by few. */
-    private const ENOUGH = 12;
-
-    /** Mm about a marked place in which it chooses none. */
-    private const BESIDE = 12.0;
-
     /** @param  list<Wanted>  $wanted */
     private function __construct(private Plan $plan, public array $wanted)
     {
@@ -38,7 +32,7 @@ final readonly class Comparison
     {
         $marked = self::marked($plan);
 
-        return count($marked) < self::ENOUGH ? self::everywhere($plan, $contours) : new self($plan, $marked);
+        return count($marked) < Figures::ENOUGH_MARKED ? self::everywhere($plan, $contours) : new self($plan, $marked);
     }
 
     /**
@@ -54,7 +48,7 @@ final readonly class Comparison
         [$wide, $high] = [$area->width->toFloat() / $back, $area->height->toFloat() / $back];
         $lines = Matcher::sampled(array_map(static fn (array $contour): array => array_map(static fn (array $at): array => [$at[0] * $wide, $at[1] * $high], $contour), $contours));
         foreach (TellingPlaces::of($lines, $wide, $high) as [$x, $y]) {
-            $near = array_filter($marked, static fn (Wanted $one): bool => hypot($one->x * $wide - $x, $one->y * $high - $y) < self::BESIDE);
+            $near = array_filter($marked, static fn (Wanted $one): bool => hypot($one->x * $wide - $x, $one->y * $high - $y) < Figures::BESIDE_MARKED);
             $near === [] && $wanted[] = self::chosen($plan, $x / $wide, $y / $high, $wanted);
         }
 
@@ -145,7 +139,7 @@ final readonly class Comparison
             }
             $measured[] = new Measured(
                 $one->key, $one->x * $wide, $one->y * $high, $x - $left, $y - $top, $one->tolerance,
-                $proposed ? Figures::FOUND * self::stepBack($this->plan) : Figures::TAPPED * $map->fineness($x, $y) / 2, $proposed, $sure, $one->things, $one->meant,
+                $proposed ? CompareFigures::FOUND * self::stepBack($this->plan) : CompareFigures::TAPPED * $map->fineness($x, $y) / 2, $proposed, $sure, $one->things, $one->meant,
             );
         }
 
@@ -172,7 +166,7 @@ final readonly class Comparison
             [$x, $y] = [$one->x * $wide, $one->y * $high];
             $measured[] = new Measured(
                 $one->key, $x, $y, $drawn->left?->toFloat() ?? $x, $drawn->top?->toFloat() ?? $y, $one->tolerance,
-                $layout->notation->ruler->step->toFloat() / 2 / Figures::DOUBT, things: $one->things, meant: $plan->choices->meant[$placed->point->name] ?? null,
+                $layout->notation->ruler->step->toFloat() / 2 / CompareFigures::DOUBT, things: $one->things, meant: $plan->choices->meant[$placed->point->name] ?? null,
             );
         }
 

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace InchLadder\Plan;
 
 use InchLadder\Checking\SpanOnPaper;
-use InchLadder\Compare\Figures;
+use InchLadder\Compare\Figures as CompareFigures;
 use InchLadder\Compare\InProportion;
 use InchLadder\Compare\Share;
 use InchLadder\Compare\Verdict;
@@ -19,18 +19,6 @@ use InchLadder\Things\ThingInCrop;
  */
 final readonly class Features
 {
-    /** A thing belongs to another whose box holds this share of its own (ours). */
-    private const HELD = 0.9;
-
-    /** What is larger than this share of the whole's box is the whole once more (ours). */
-    private const PART = 0.6;
-
-    /** A length no longer than this share of the whole's longer side tells of expression: an eye's opening, the width of a mouth (ours). */
-    private const SMALL = 0.45;
-
-    /** So many parts make a whole worth telling of. */
-    private const LEAST = 2;
-
     /**
      * @param  list<Share>  $shares  where each part sits and how large it is; what is farthest out first
      * @param  list<InProportion>  $ratios  what is small; what is farthest out first
@@ -55,7 +43,7 @@ final readonly class Features
         $found = [];
         foreach ($things as $whole) {
             $parts = array_values(array_filter($things, static fn (ThingInCrop $part): bool => $part !== $whole && self::holds($whole, $part)));
-            count($parts) >= self::LEAST && $found[] = self::whole($plan, $whole, $parts, $drawn, $lengths);
+            count($parts) >= Figures::LEAST_PARTS && $found[] = self::whole($plan, $whole, $parts, $drawn, $lengths);
         }
 
         return $found;
@@ -96,7 +84,7 @@ final readonly class Features
                 $names = $size === 'width' ? ['left', 'right'] : ['top', 'bottom'];
                 $mm = ($end - $start) * $side;
                 // Half a millimetre is what a place is found to, whatever it is a share of.
-                $least = Figures::DOUBT * Figures::FOUND * Comparison::stepBack($plan) / $mm;
+                $least = CompareFigures::DOUBT * CompareFigures::FOUND * Comparison::stepBack($plan) / $mm;
                 $seen = isset($own[$names[0]], $own[$names[1]]) && $own[$names[1]] - $own[$names[0]] > 1e-6 ? $own[$names[1]] - $own[$names[0]] : null;
                 $share = static fn (?float $a, ?float $b): ?float => $seen === null || $a === null || $b === null ? null : ($b - $a) / $seen;
                 $takes = ($to - $from) / ($end - $start);
@@ -108,7 +96,7 @@ final readonly class Features
             if (count($out) === 4) {
                 [$w, $h] = [$out['right'] - $out['left'], $out['bottom'] - $out['top']];
                 [$u, $v] = [($part->right - $part->left) * $wide, ($part->bottom - $part->top) * $high];
-                min($w, $h, $u, $v) > 1e-6 && $ratios[] = new InProportion($part->thing->name, true, $u / $v, $w / $h, max($percent, Figures::DOUBT * Figures::FOUND * Comparison::stepBack($plan) / min($u, $v)));
+                min($w, $h, $u, $v) > 1e-6 && $ratios[] = new InProportion($part->thing->name, true, $u / $v, $w / $h, max($percent, CompareFigures::DOUBT * CompareFigures::FOUND * Comparison::stepBack($plan) / min($u, $v)));
             }
         }
         $grown = self::grown($whole, $own, $wide, $high);
@@ -118,7 +106,7 @@ final readonly class Features
             $wanted = $on->paper->toFloat();
             $ends = [[$on->x1->toFloat(), $on->y1->toFloat()], [$on->x2->toFloat(), $on->y2->toFloat()]];
             $inside = array_filter($ends, static fn (array $at): bool => $at[0] >= $whole->left && $at[0] <= $whole->right && $at[1] >= $whole->top && $at[1] <= $whole->bottom);
-            if ($length !== null && count($inside) === 2 && $wanted <= self::SMALL * max(($whole->right - $whole->left) * $wide, ($whole->bottom - $whole->top) * $high)) {
+            if ($length !== null && count($inside) === 2 && $wanted <= Figures::SMALL * max(($whole->right - $whole->left) * $wide, ($whole->bottom - $whole->top) * $high)) {
                 $ratios[] = new InProportion($span->name, false, $wanted, $length / $grown, max($percent, $plan->layout->notation->ruler->step->toFloat() / 2 / $wanted));
             }
         }
@@ -177,6 +165,6 @@ final readonly class Features
     {
         $shared = max(0.0, min($whole->right, $part->right) - max($whole->left, $part->left)) * max(0.0, min($whole->bottom, $part->bottom) - max($whole->top, $part->top));
 
-        return self::box($part) < self::PART * self::box($whole) && $shared >= self::HELD * self::box($part);
+        return self::box($part) < Figures::PART * self::box($whole) && $shared >= Figures::HELD * self::box($part);
     }
 }

@@ -10,9 +10,6 @@ use InchLadder\Things\ThingInCrop;
 /** What a plumb line and a level line through a place meet: key points that lie on it, and named things that it runs through. */
 final readonly class Meets
 {
-    /** Share of the crop's side by which a key point may lie beside the line: an eighth of an inch on a sheet of 10 in, as near as an eye sees it from a step off (ours). */
-    private const BESIDE = 0.0125;
-
     /**
      * @param  list<string>  $plumb  names, from the top
      * @param  list<string>  $level  names, from the left
@@ -40,7 +37,7 @@ final readonly class Meets
         $met = [];
         foreach ($points as $placed) {
             [$across, $along] = $plumb ? [$placed->x->toFloat(), $placed->y->toFloat()] : [$placed->y->toFloat(), $placed->x->toFloat()];
-            abs($across - $at) <= self::BESIDE && $met[] = [$along, $placed->point->name];
+            abs($across - $at) <= Figures::BESIDE_PLUMB && $met[] = [$along, $placed->point->name];
         }
         foreach ($things as $thing) {
             [$from, $to, $along] = $plumb ? [$thing->left, $thing->right, ($thing->top + $thing->bottom) / 2] : [$thing->top, $thing->bottom, ($thing->left + $thing->right) / 2];

@@ -15,15 +15,6 @@ use InchLadder\Things\ThingInCrop;
 /** What governs a picture, before a line is drawn: a handful of proportions and slopes measured on this very one, none from a recipe. */
 final readonly class WarmUp
 {
-    /** A handful of each; more is not kept in mind (ours). */
-    private const THINGS = 2;
-
-    private const PARTS = 2;
-
-    private const LENGTHS = 2;
-
-    private const ALIGNED = 3;
-
     /**
      * @param  Proportion  $frame  how many times its shorter side the longer one of the picture goes
      * @param  list<array{ThingInCrop, Proportion}>  $things  the largest, and how many times its height each is wide
@@ -57,10 +48,10 @@ final readonly class WarmUp
         return new self(
             Proportion::of($ratio->isLessThan(1) ? Rational::one()->dividedBy($ratio) : $ratio),
             $ratio->isLessThan(1),
-            array_map(static fn (ThingInCrop $thing): array => [$thing, $wide($thing)], array_slice($things, 0, self::THINGS)),
-            array_slice($parts, 0, self::PARTS),
-            array_map(static fn (SpanOnPaper $one): array => [$one, $spans[0], $one->against($spans[0])], array_slice($spans, 1, self::LENGTHS)),
-            array_slice(Alignment::among($landmarks, $area), 0, self::ALIGNED),
+            array_map(static fn (ThingInCrop $thing): array => [$thing, $wide($thing)], array_slice($things, 0, Figures::WARM_THINGS)),
+            array_slice($parts, 0, Figures::WARM_PARTS),
+            array_map(static fn (SpanOnPaper $one): array => [$one, $spans[0], $one->against($spans[0])], array_slice($spans, 1, Figures::WARM_LENGTHS)),
+            array_slice(Alignment::among($landmarks, $area), 0, Figures::WARM_ALIGNED),
         );
     }
 }
