@@ -80,8 +80,14 @@ for ($seed = 1; $seed <= $shots; $seed++) {
     $picture = new Imagick;
     $picture->readImageBlob($jpeg);
     $shot = ShotPixels::of($picture);
-    $tapped = static fn (float $pixels): array => array_map(static fn (array $at): array => [$at[0] + $chance->between(-$pixels, $pixels), $at[1] + $chance->between(-$pixels, $pixels)], array_column(array_filter($truth['points'], static fn (array $one): bool => isset($points[$one['name']])), 'shot', 'name'));
-    $area = array_map(static fn (array $at): array => [$at[0] + $chance->between(-1, 1), $at[1] + $chance->between(-1, 1)], $truth['area']);
+    // No farther off than so many pixels, whichever way.
+    $aside = static function (array $at, float $pixels) use ($chance): array {
+        [$far, $way] = [$pixels * sqrt($chance->share()), 2 * M_PI * $chance->share()];
+
+        return [$at[0] + $far * cos($way), $at[1] + $far * sin($way)];
+    };
+    $tapped = static fn (float $pixels): array => array_map(static fn (array $at): array => $aside($at, $pixels), array_column(array_filter($truth['points'], static fn (array $one): bool => isset($points[$one['name']])), 'shot', 'name'));
+    $area = array_map(static fn (array $at): array => $aside($at, 1), $truth['area']);
 
     // Flattening: places all over the drawing, corners given to a pixel.
     $flattened = $opinion->prepare($plan, $photo, $shot, $area);
