@@ -92,7 +92,7 @@ Route::delete('printers/{printer}', [PrinterController::class, 'destroy']);
 
 Route::post('photos', [PhotoController::class, 'store']);
 Route::get('photos/{photo}/preview.jpg', [PhotoController::class, 'preview']);
-Route::get('photos/{photo}/tones.jpg', [PhotoController::class, 'tones']);
+Route::get('photos/{photo}/tones.png', [PhotoController::class, 'tones']);
 Route::get('photos/{photo}/cut.jpg', [PhotoController::class, 'cut']);
 
 Route::get('instruments/scale', [InstrumentController::class, 'scale']);

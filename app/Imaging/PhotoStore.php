@@ -160,10 +160,12 @@ final readonly class PhotoStore
     /** Path of the preview in few greys; made anew if the cache was thrown away. */
     public function fewTones(Photo $photo, Framing $framing, FewTones $tones): string
     {
-        $path = $this->derived($photo->sha256, "tones-{$tones->key()}".Framer::key($framing).'.jpg');
+        $path = $this->derived($photo->sha256, "few-{$tones->key()}".Framer::key($framing).'.png');
         if (! is_file($path)) {
-            $picture = $tones->of(new Imagick('jpeg:'.$this->preview($photo, $framing)), 1.0);
-            $this->write($path, fn (string $to): bool => $this->jpeg($picture, $to), StorageFailed::savingPicture(...));
+            $picture = $tones->of(new Imagick('jpeg:'.$this->preview($photo, $framing)));
+            $picture->setImageFormat('png');
+            // As it is: another way of keeping it would make tones of its own.
+            $this->write($path, static fn (string $to): bool => $picture->writeImage("png:{$to}"), StorageFailed::savingPicture(...));
         }
 
         return $path;
@@ -183,17 +185,31 @@ final readonly class PhotoStore
         [$left, $top] = [(int) round($part[0] * $width), (int) round($part[1] * $height)];
         $wide = max(1, min($width - $left, (int) round($part[2] * $width)));
         $high = max(1, min($height - $top, (int) round($part[3] * $height)));
-        $cut = $this->region($photo, $framing, $left, $top, $wide, $high);
-        if (max($wide, $high) > $most) {
-            $cut->resizeImage($most, $most, Imagick::FILTER_TRIANGLE, 1, true);
-        }
-        if ($tones !== null) {
-            $cut = $tones->of($cut, $cut->getImageWidth() / $wide * max($width, $height) / config('inch.photo.preview_side'));
+        if ($tones?->isSimplified() === true) {
+            $cut = $this->cutOfFew($photo, $framing, $tones, $left / $width, $top / $height, $wide / $width, $high / $height);
+            $cut->resizeImage(min($most, $wide), min($most, $high), Imagick::FILTER_POINT, 1, true);
+        } else {
+            $cut = $this->region($photo, $framing, $left, $top, $wide, $high);
+            if (max($wide, $high) > $most) {
+                $cut->resizeImage($most, $most, Imagick::FILTER_TRIANGLE, 1, true);
+            }
+            $cut = $tones === null ? $cut : $tones->of($cut);
         }
         $cut->setImageFormat('jpeg');
         $cut->setImageCompressionQuality(self::QUALITY);
 
         return $cut->getImageBlob();
+    }
+
+    /** A part of the picture in few tones; shares of it. */
+    private function cutOfFew(Photo $photo, Framing $framing, FewTones $tones, float $left, float $top, float $wide, float $high): Imagick
+    {
+        $whole = new Imagick('png:'.$this->fewTones($photo, $framing, $tones));
+        [$x, $y] = [$whole->getImageWidth(), $whole->getImageHeight()];
+        $whole->cropImage(max(1, (int) round($wide * $x)), max(1, (int) round($high * $y)), (int) round($left * $x), (int) round($top * $y));
+        $whole->setImagePage(0, 0, 0, 0);
+
+        return $whole;
     }
 
     /**

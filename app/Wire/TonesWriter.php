@@ -120,7 +120,7 @@ final readonly class TonesWriter
     {
         $query = array_filter([TonesQuery::write($bar, $light, $dark, $plan->choices->tones->drop), FramingQuery::write($plan->choices->framing)]);
 
-        return "/api/photos/{$photo->id}/tones.jpg?".implode('&', $query);
+        return "/api/photos/{$photo->id}/tones.png?".implode('&', $query);
     }
 
     /** What a cut of the photo is asked for with, to be shown in the tones that are counted. */

@@ -25,6 +25,12 @@ final class Figures
     /** With more than this share between, it is muddy (ours). */
     public const MUDDY = 0.25;
 
+    /** Areas smaller than a square of this share of the picture's longer side are left out, for each step of the slider: from a fingertip on a sheet of letter size to a thumb (ours). */
+    public const SMALL = [0.0, 0.006, 0.012, 0.02, 0.035];
+
+    /** … and those thinner than this share of that square's side (ours). */
+    public const THIN = 0.5;
+
     /** A few glints and a few black holes do not make the range: so much of the picture is left out at either end (ours). */
     public const LEFT_OUT = 0.01;
 }

@@ -28,6 +28,18 @@ final readonly class Tones
         return new self($steps, $paperCounts, max(0, min(self::MOST_DROP, $drop)), $paper);
     }
 
+    /**
+     * A picture in counted tones without what is left out.
+     *
+     * @param  string  $tones  a byte a pixel, row by row
+     */
+    public static function without(int $drop, string $tones, int $wide): string
+    {
+        $side = Figures::SMALL[max(0, min(self::MOST_DROP, $drop))] * max($wide, strlen($tones) / max(1, $wide));
+
+        return $side <= 0 ? $tones : Areas::merged($tones, $wide, (int) ceil($side ** 2), Figures::THIN * $side);
+    }
+
     public function bar(): Bar
     {
         return Bar::of($this->steps, $this->paperCounts, $this->paper);

@@ -23,7 +23,7 @@ it('counts tones, shows few of them, probes a place and prints the bar', functio
     expect($table->text('nav'))->toContain('4 tones');
     $table->press('4 tones');
     $shown = fn (): string => (string) $table->browser->executeScript('return document.querySelector("[data-test=photo-board] image").getAttribute("href")');
-    Table::until(fn () => str_contains($shown(), 'tones.jpg'), 'the picture in four tones');
+    Table::until(fn () => str_contains($shown(), 'tones.png'), 'the picture in four tones');
     expect(substr_count((string) preg_replace('/&.*/', '', $shown()), '-'))->toBe(3);
     $table->press('the bare paper is one of them')->kept()->see('[data-test=sums]', 'the bare paper is not counted');
     expect($table->text('[data-test=tone-bar]'))->not->toContain('paper');

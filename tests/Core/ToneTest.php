@@ -2,6 +2,7 @@
 
 use App\Wording\Phrases;
 use InchLadder\Pixels\Field;
+use InchLadder\Tone\Areas;
 use InchLadder\Tone\Bar;
 use InchLadder\Tone\Greys;
 use InchLadder\Tone\Spot;
@@ -129,3 +130,59 @@ it('cuts a part out of a field', function () {
     expect([$part->wide, $part->high, $part->at(0, 0), $part->at(11, 5)])->toBe([12, 6, 2412.0, 2923.0])
         ->and(toned(fn (): int => 1)->part(0.99, 0, 0, 0)->wide)->toBe(3);
 });
+
+it('takes what is small into the neighbour it touches most', function (array $rows, int $least, float $thin, array $merged) {
+    expect(str_split(Areas::merged(implode('', $rows), strlen($rows[0]), $least, $thin), strlen($rows[0])))->toBe($merged);
+})->with([
+    'a speck' => [['aaaaaa', 'aabaaa', 'aaaccc', 'aaaccc'], 2, 0.0, ['aaaaaa', 'aaaaaa', 'aaaccc', 'aaaccc']],
+    'a strip, however long, between two: to one of them' => [['aaabeee', 'aaabeee', 'aaabeee'], 2, 1.5, ['aaaaeee', 'aaaaeee', 'aaaaeee']],
+    'to the one it touches most' => [['aaaaa', 'ebbba', 'eeeee'], 4, 0.0, ['aaaaa', 'eeeea', 'eeeee']],
+    'one in another: the inner first' => [['aaaaa', 'abbba', 'abcba', 'abbba', 'aaaaa'], 2, 0.0, ['aaaaa', 'abbba', 'abbba', 'abbba', 'aaaaa']],
+    'two of one tone that it kept apart are one' => [['aacbb', 'aacbb', 'aabbb'], 3, 0.0, ['aabbb', 'aabbb', 'aabbb']],
+    'nothing small' => [['ab', 'ab'], 2, 0.0, ['ab', 'ab']],
+    'all of it small, and one' => [['aa', 'aa'], 90, 9.0, ['aa', 'aa']],
+]);
+
+it('leaves no small area, keeps every large one, and makes no tone', function (int $seed) {
+    $random = new Random\Randomizer(new Random\Engine\Mt19937($seed));
+    [$wide, $high, $least] = [$random->getInt(1, 24), $random->getInt(1, 24), $random->getInt(1, 9)];
+    $tones = '';
+    for ($i = 0; $i < $wide * $high; $i++) {
+        // Blotches rather than noise alone.
+        $tones .= $i % $wide > 0 && $random->getInt(0, 2) > 0 ? $tones[$i - 1] : 'abcd'[$random->getInt(0, 3)];
+    }
+    /** @return list<list<int>> areas by flood fill, the plain way */
+    $areas = static function (string $tones) use ($wide, $high): array {
+        [$seen, $found] = [[], []];
+        for ($start = 0; $start < $wide * $high; $start++) {
+            if (isset($seen[$start])) {
+                continue;
+            }
+            $area = [];
+            for ($seen[$start] = true, $waiting = [$start]; $waiting !== [];) {
+                $at = array_pop($waiting);
+                $area[] = $at;
+                foreach ([[$at % $wide > 0, $at - 1], [$at % $wide < $wide - 1, $at + 1], [$at >= $wide, $at - $wide], [$at < $wide * ($high - 1), $at + $wide]] as [$is, $beside]) {
+                    if ($is && ! isset($seen[$beside]) && $tones[$beside] === $tones[$at]) {
+                        $seen[$beside] = true;
+                        $waiting[] = $beside;
+                    }
+                }
+            }
+            $found[] = $area;
+        }
+
+        return $found;
+    };
+    $merged = Areas::merged($tones, $wide, $least, 0.0);
+    $after = $areas($merged);
+    expect(strlen($merged))->toBe(strlen($tones))->and(array_diff(str_split($merged), str_split($tones)))->toBe([]);
+    foreach ($after as $area) {
+        expect(count($area) >= $least || count($after) === 1)->toBeTrue();
+    }
+    foreach ($areas($tones) as $area) {
+        if (count($area) >= $least) {
+            expect(array_unique(array_map(static fn (int $at): string => $merged[$at], $area)))->toBe([$tones[$area[0]]]);
+        }
+    }
+})->with(range(1, 40));

@@ -127,7 +127,7 @@ function valid(Drawing $drawing): array
         'GET house' => [], 'POST house/code' => [[], ['may_pair' => true]], 'DELETE house/code' => [], 'PUT house/devices/{device}' => [[], ['name' => 'Easel', 'may_pair' => false]], 'DELETE house/devices/{device}' => [],
         'GET shelf/events' => [], 'GET drawings/{drawing}/events' => [], 'POST drawings/{drawing}/pointing' => [[], ['by' => 'a', 'on' => true, 'x' => 0.2, 'y' => 0.4, 'column' => 1, 'row' => 2]],
         'POST photos' => [[], ['photo' => UploadedFile::fake()->createWithContent('other.jpg', (string) file_get_contents(Photos::make(80, 90)))]], 'POST archives' => [[], ['photo' => UploadedFile::fake()->createWithContent('drawing.zip', 'PK')]],
-        'GET photos/{photo}/preview.jpg' => [$framing], 'GET photos/{photo}/tones.jpg' => [[...$framing, 'greys' => '0-128-255', 'light' => '90', 'dark' => '10', 'drop' => 4]], 'GET photos/{photo}/cut.jpg' => [[...$framing, 'left' => 0.1, 'top' => 0.1, 'width' => 0.2, 'height' => 0.2]],
+        'GET photos/{photo}/preview.jpg' => [$framing], 'GET photos/{photo}/tones.png' => [[...$framing, 'greys' => '0-128-255', 'light' => '90', 'dark' => '10', 'drop' => 4]], 'GET photos/{photo}/cut.jpg' => [[...$framing, 'left' => 0.1, 'top' => 0.1, 'width' => 0.2, 'height' => 0.2]],
     ];
 }
 

@@ -73,13 +73,13 @@ it('gives one spot one tone: probed, in the picture of few tones, and in a cut o
     }
 })->with([['#c03020', '#2040c0'], ['#20a040', '#d0c020'], ['#ff00ff', '#00a000'], ['#101010', '#0000ff'], ['#777777', '#f0e000']]);
 
-/** @return list<int> the greys that more than a hundredth of a picture has, the lightest first */
+/** @return list<int> every grey that a picture has, the lightest first */
 function greysIn(string $address): array
 {
     $picture = new Imagick;
-    $picture->readImageBlob(test()->get($address)->assertOk()->assertHeader('Content-Type', 'image/jpeg')->streamedContent());
+    $picture->readImageBlob(test()->get($address)->assertOk()->assertHeader('Content-Type', 'image/png')->streamedContent());
     $pixels = $picture->exportImagePixels(0, 0, $picture->getImageWidth(), $picture->getImageHeight(), 'I', Imagick::PIXEL_CHAR);
-    $counts = array_filter(array_count_values($pixels), fn (int $count): bool => $count > count($pixels) / 100);
+    $counts = array_count_values($pixels);
     krsort($counts);
 
     return array_keys($counts);
@@ -143,7 +143,7 @@ it('refuses what cannot be counted, in one sentence', function (mixed $steps) {
 
 it('refuses the address of a picture that nobody made', function (string $query) {
     $photo = banded()->photo;
-    expect(test()->getJson("/api/photos/{$photo->id}/tones.jpg?{$query}")->status())->toBe(422);
+    expect(test()->getJson("/api/photos/{$photo->id}/tones.png?{$query}")->status())->toBe(422);
 })->with(['', 'greys=12', 'greys=1-2-3-4-5-6-7-8-9-10-11&light=90']);
 
 it('prints the bar true to its count: a printed and an empty box for each number', function (int $steps, bool $counts) {
@@ -176,7 +176,7 @@ it('leaves out small areas, and keeps large ones', function (int $drop, bool $sp
 
 it('makes each picture of tones once, and anew when the cache was thrown away', function () {
     $address = tonesOf(banded())->json('few');
-    $file = fn (): array => glob(config('inch.data').'/cache/*/*/tones-*.jpg') ?: [];
+    $file = fn (): array => glob(config('inch.data').'/cache/*/*/few-*.png') ?: [];
     array_map(unlink(...), $file());
     $first = test()->get($address)->assertOk()->streamedContent();
     $made = $file();
@@ -197,3 +197,29 @@ it('shows the steps of a turned and bordered photo as it is held', function () {
     expect($above)->toBeGreaterThan(240)->and($below)->toBeLessThan(80)
         ->and(array_column($tones->json('bar'), 'share'))->toBe(['50 %', '25 %', '25 %']);
 });
+
+it('takes small areas into a neighbour, and makes no tone of them that was not there', function (int $drop) {
+    // A soft edge from white to black, a light speck in the dark and a dark one in the light, a broad middle grey beside them.
+    $image = new Imagick;
+    $image->newImage(1200, 800, 'white');
+    $draw = new ImagickDraw;
+    foreach ([['#000000', 400, 0, 800, 800], ['#777777', 800, 0, 1200, 800], ['#ffffff', 600, 400, 603, 403], ['#000000', 200, 400, 203, 403]] as [$colour, $left, $top, $right, $bottom]) {
+        $draw->setFillColor($colour);
+        $draw->rectangle($left, $top, $right, $bottom);
+    }
+    $image->drawImage($draw);
+    $image->blurImage(0, 2.0);
+    $image->setImageFormat('png');
+    $photo = app(PhotoStore::class)->take(Photos::file($image->getImageBlob(), '.png'));
+    $drawing = Drawing::begin($photo, ChoicesReader::read(['photo' => ['kind' => 'screen'], 'tone' => ['steps' => 5, 'drop' => $drop]], 1200, 800)->json);
+    $tones = tonesOf($drawing)->assertOk();
+    $bar = array_map(static fn (string $hex): int => hexdec(substr($hex, 1, 2)), array_column($tones->json('bar'), 'grey'));
+    // White, black and the grey, with nothing between white and black.
+    $greys = greysIn($tones->json('few'));
+    expect(array_diff($greys, $bar))->toBe([])->and(count($greys))->toBe($drop === 0 ? 5 : 3);
+    // A cell is cut from the same picture.
+    $cut = new Imagick;
+    $cut->readImageBlob((string) test()->get("/api/photos/{$photo->id}/cut.jpg?left=0.25&top=0.25&width=0.25&height=0.25&".test()->getJson("/api/drawings/{$drawing->id}/copying")->json('tones'))->assertOk()->getContent());
+    $seen = static fn (float $x): int => (int) round($cut->getImagePixelColor((int) ($x * $cut->getImageWidth()), intdiv($cut->getImageHeight(), 2))->getColor()['r']);
+    expect($seen(0.1))->toEqualWithDelta($bar[0], 4)->and($seen(0.9))->toEqualWithDelta($bar[4], 4);
+})->with([0, 1, 2, 3, 4]);

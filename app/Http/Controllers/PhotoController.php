@@ -39,7 +39,7 @@ final readonly class PhotoController
 
     public function tones(Request $request, Photo $photo): BinaryFileResponse
     {
-        return new BinaryFileResponse($this->photos->fewTones($photo, FramingQuery::read($request), TonesQuery::read($request)), 200, ['Content-Type' => 'image/jpeg', 'Cache-Control' => self::KEEP]);
+        return new BinaryFileResponse($this->photos->fewTones($photo, FramingQuery::read($request), TonesQuery::read($request)), 200, ['Content-Type' => 'image/png', 'Cache-Control' => self::KEEP]);
     }
 
     public function cut(Request $request, Photo $photo): Response
