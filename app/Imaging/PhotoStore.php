@@ -164,6 +164,8 @@ final readonly class PhotoStore
         if (! is_file($path)) {
             $picture = $tones->of(new Imagick('jpeg:'.$this->preview($photo, $framing)));
             $picture->setImageFormat('png');
+            // No day in it: the same picture is the same file.
+            $picture->setOption('png:exclude-chunks', 'date,time,gama');
             // As it is: another way of keeping it would make tones of its own.
             $this->write($path, static fn (string $to): bool => $picture->writeImage("png:{$to}"), StorageFailed::savingPicture(...));
         }
