@@ -91,7 +91,7 @@ final class BestPlan
     /** What it was made for: the photo, the paper, the rulers. */
     private static function made(ChoicesReader $read): string
     {
-        $photo = array_diff_key((array) $read->json->photo, ['source' => 0, 'permission' => 0, 'agreed' => 0, 'least_cell' => 0]);
+        $photo = array_diff_key((array) $read->json->photo, ['source' => 0, 'permission' => 0, 'agreed' => 0, 'least_cell' => 0, 'light' => 0]);
         $paper = array_diff_key((array) $read->json->paper, ['colour' => 0, 'placement' => 0, 'offset' => 0, 'margins_for' => 0, 'name' => 0]);
 
         return hash('crc32b', (string) json_encode([$photo, $paper, $read->json->unit, $read->json->ruler]));

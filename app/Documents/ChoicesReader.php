@@ -41,6 +41,7 @@ use InchLadder\Paper\Shape;
 use InchLadder\Paper\Turn;
 use InchLadder\Photo\Subject;
 use InchLadder\Plan\Choices;
+use InchLadder\Tone\Order;
 use InchLadder\Tone\Tones;
 
 /**
@@ -74,7 +75,7 @@ final class ChoicesReader
         'fit' => FitPart::DEFAULTS,
         'grid' => GridPart::DEFAULTS,
         'copy' => ['start' => 'corner', 'working' => 'cells', 'pass' => 'place', 'ink' => false, 'naming' => 'features', 'detail' => null, 'straight' => 2, 'waved' => [], 'corrections' => []],
-        'tone' => ['steps' => 5, 'paper' => true, 'drop' => 1],
+        'tone' => ['steps' => 5, 'paper' => true, 'drop' => 1, 'order' => null],
         'finish' => ['medium' => 'graphite', 'done' => [], 'lesson' => ''],
         'points' => [],
         'regions' => [],
@@ -129,7 +130,8 @@ final class ChoicesReader
         $colour = Colour::from($paper->json->colour);
         $number = static fn (string $field): int => filter_var($fields->at($field), FILTER_VALIDATE_INT, FILTER_NULL_ON_FAILURE) ?? -1;
         $tones = $fields->beside('tone.steps', static fn (): Tones => Tones::of($number('tone.steps'), $fields->flag('tone.paper'), $number('tone.drop'), $colour->lightness()));
-        $toned = new ToneChoice($number('tone.steps'), $fields->flag('tone.paper'), $tones->drop ?? 0);
+        $order = $fields->at('tone.order') === null ? null : $fields->one('tone.order', Order::class);
+        $toned = new ToneChoice($number('tone.steps'), $fields->flag('tone.paper'), $tones->drop ?? 0, $order?->value);
         $title = trim(mb_strimwidth($fields->words('title', 200), 0, 120));
 
         $this->json = new ChoicesJson(
@@ -141,6 +143,7 @@ final class ChoicesReader
         $size = $paper->size();
         $framing = $whole === null ? null : $photo->framing($whole);
         $printRuler = $photo->ruler();
+        $light = $whole === null || $framing === null ? null : $photo->light($framing->within($whole));
         $spans = $marked->spans();
         $fields->refuseIfWrong();
         assert($whole !== null && $school !== null && $size !== null && $framing !== null, 'What could not be read was refused above.');
@@ -184,6 +187,8 @@ final class ChoicesReader
             waved: $waved,
             meant: $shots->moved(),
             related: $related,
+            light: $light,
+            order: $order,
         );
         $this->choices = $unfitted->fitted($this->fit->fit($unfitted));
         $fields->refuseIfWrong();

@@ -106,6 +106,9 @@ final class PlacedThings
         $this->each('regions', static fn (array $region): array => self::box($held, $region, $ratio));
         $this->now['fit'] = $this->fit($held, $this->was['fit'], $this->now['fit']);
         $this->each('crops', fn (array $crop): array => [...$crop, 'fit' => $this->fit($held, $crop['fit'], $crop['fit'])]);
+        if (($this->was['photo']['light'] ?? null) !== null && $this->now['photo']['light'] == $this->was['photo']['light']) {
+            $this->now['photo']['light'] = self::at($held, self::at($held, $this->was['photo']['light'], 'x1', 'y1'), 'x2', 'y2');
+        }
         if ($held->swapsSides()) {
             $this->swapCounts();
         }

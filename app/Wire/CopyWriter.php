@@ -58,6 +58,7 @@ use InchLadder\Measure\Rational;
 use InchLadder\Measure\Rounded;
 use InchLadder\Plan\Comparison;
 use InchLadder\Plan\Plan;
+use InchLadder\Tone\Order;
 
 /** Writes what there is to copy: the way through the cells, and one cell at a time. */
 final readonly class CopyWriter
@@ -109,7 +110,7 @@ final readonly class CopyWriter
             GuardSheet::under($plan->layout->grid, $plan->layout->fitted->area, $hand, array_keys(array_filter($record->cells, static fn (Noted $noted): bool => $noted->state !== Noted::EMPTY && $noted->reached > 0)), $open),
             array_map(static fn (Working $way): StartJson => new StartJson($way->value, Say::it("copying.working.{$way->value}.name"), Say::it("copying.working.{$way->value}.why")), Working::cases()),
             array_map(static fn (Naming $naming): StartJson => new StartJson($naming->value, Say::it("copying.naming.{$naming->value}.name"), Say::it("copying.naming.{$naming->value}.why")), Naming::cases()),
-            array_map(static fn (Pass $one): PassJson => PassJson::of($one), Pass::cases()),
+            array_map(static fn (Pass $one): PassJson => PassJson::of($one, $plan->choices->order() === Order::ToneAlong), Pass::cases()),
             $drawing->photo === null ? null : $this->tones->query($drawing->photo, $plan),
             array_map(static fn (Start $start): StartJson => new StartJson($start->value, Say::it("copying.start.{$start->value}.name"), Say::it("copying.start.{$start->value}.why")), Start::cases()),
         );

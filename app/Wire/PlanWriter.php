@@ -14,6 +14,7 @@ use App\Wire\Json\DividedJson;
 use App\Wire\Json\GridJson;
 use App\Wire\Json\KeyPointJson;
 use App\Wire\Json\LengthJson;
+use App\Wire\Json\LightJson;
 use App\Wire\Json\LinesJson;
 use App\Wire\Json\MarkJson;
 use App\Wire\Json\MarkRowJson;
@@ -131,6 +132,7 @@ final readonly class PlanWriter
             advice: new AdviceJson(match ($plan->advice->upright) {
                 true => 'upright', false => 'sideways', null => null
             }, Phrases::orientation($plan->advice)),
+            light: $plan->choices->light === null ? null : new LightJson(round($plan->choices->light->degrees, 1), Say::it('photo.light', ['from' => Say::it("photo.light from.{$plan->choices->light->from()}")])),
             mismatch: $mismatch === null ? null : $this->mismatch($mismatch),
             lines: $this->lines($choices->grid->overlays),
             across: $this->ladder($plan->across),

@@ -7,14 +7,20 @@ namespace App\Wire;
 use App\Imaging\TonePixels;
 use App\Models\Drawing;
 use App\Models\Photo;
+use App\Shots\ShotTones;
+use App\Wire\Json\StartJson;
 use App\Wire\Json\ToneBoxJson;
 use App\Wire\Json\TonesJson;
 use App\Wire\Json\ToneSpotJson;
 use App\Wording\Phrases;
 use App\Wording\Say;
+use InchLadder\Measure\Fractions;
+use InchLadder\Measure\Rational;
 use InchLadder\Plan\Plan;
 use InchLadder\Tone\Bar;
 use InchLadder\Tone\Greys;
+use InchLadder\Tone\LaidTones;
+use InchLadder\Tone\Order;
 use InchLadder\Tone\Spot;
 use InchLadder\Tone\Spots;
 use InchLadder\Tone\Swatch;
@@ -24,7 +30,7 @@ use InchLadder\Tone\ValueScale;
 /** Writes the tones of a drawing's photo: the bar, how much there is of each step, and where it is lightest and darkest. */
 final readonly class TonesWriter
 {
-    public function __construct(private TonePixels $sight)
+    public function __construct(private TonePixels $sight, private ShotTones $shots)
     {
     }
 
@@ -32,7 +38,7 @@ final readonly class TonesWriter
     {
         $bar = $plan->choices->tones->bar();
         if ($drawing->photo === null) {
-            return new TonesJson(null, null, array_map(static fn (Swatch $box): ToneBoxJson => self::box($box, ''), $bar->boxes), [], [Phrases::bar($bar)]);
+            return new TonesJson(null, null, array_map(static fn (Swatch $box): ToneBoxJson => self::box($box, ''), $bar->boxes), [], [Phrases::bar($bar)], ...self::order($plan));
         }
         $crop = $this->sight->crop($drawing->photo, $plan);
         $scale = ValueScale::over($crop, $plan->choices->tones->steps);
@@ -40,19 +46,22 @@ final readonly class TonesWriter
         $parting = Threshold::of($crop);
         $percent = static fn (float $share): string => ($share > 0 && $share < 0.005 ? 'under 1' : (string) round(100 * $share)).' %';
         $scarce = array_keys(array_filter($shares, static fn (float $share): bool => $share < 0.01));
+        $laid = $this->shots->last($drawing, $plan, $shares);
         $most = (int) array_search(max([0, ...$shares]), $shares, true);
 
         return new TonesJson(
             $this->picture($drawing->photo, $plan, $bar, $scale->light, $scale->dark),
             $this->picture($drawing->photo, $plan, Bar::of(2, true, $plan->choices->tones->paper), 2 * $parting->threshold, 0),
-            array_map(static fn (Swatch $box): ToneBoxJson => self::box($box, $percent($shares[$box->number])), $bar->boxes),
+            array_map(static fn (Swatch $box): ToneBoxJson => self::box($box, $percent($shares[$box->number]), $laid === null ? null : $percent($laid->drawn[$box->number])), $bar->boxes),
             $this->spots($drawing->photo, $plan, $scale, Spots::of($crop)),
             array_values(array_filter([
                 Phrases::bar($bar),
                 Say::it('tones.most', ['step' => $most, 'share' => $percent($shares[$most])]),
                 $scarce === [] ? null : Say::it('tones.scarce', ['steps' => Say::listed(array_map(strval(...), $scarce))]),
                 Phrases::threshold($parting),
+                ...$laid === null ? [] : self::laid($laid),
             ])),
+            ...self::order($plan),
         );
     }
 
@@ -131,8 +140,28 @@ final readonly class TonesWriter
         return TonesQuery::write($plan->choices->tones->bar(), $scale->light, $scale->dark, $plan->choices->tones->drop);
     }
 
-    private static function box(Swatch $box, string $share): ToneBoxJson
+    /** @return array{string, list<StartJson>} what is chosen, and the ways there are */
+    private static function order(Plan $plan): array
     {
-        return new ToneBoxJson($box->number, Greys::hex($box->lightness), $box->isPaper, $share);
+        return [$plan->choices->order()->value, array_map(static fn (Order $order): StartJson => new StartJson($order->value, Say::it("tones.way.{$order->value}.name"), Say::it("tones.way.{$order->value}.why")), Order::cases())];
+    }
+
+    /** @return list<string> how the drawing's tones stand beside the photo's */
+    private static function laid(LaidTones $laid): array
+    {
+        if ($laid->isBare()) {
+            return [Say::it('tones.laid.bare')];
+        }
+        $by = Fractions::places(Rational::near(abs($laid->paler), 1), 1);
+
+        return array_values(array_filter([
+            abs($laid->paler) < 0.25 ? Say::it('tones.laid.even') : Say::it($laid->paler > 0 ? 'tones.laid.paler' : 'tones.laid.darker', ['by' => $by]),
+            $laid->missing === [] ? null : Say::counted('tones.laid.missing', count($laid->missing), ['steps' => Say::listed(array_map(strval(...), $laid->missing))]),
+        ]));
+    }
+
+    private static function box(Swatch $box, string $share, ?string $drawn = null): ToneBoxJson
+    {
+        return new ToneBoxJson($box->number, Greys::hex($box->lightness), $box->isPaper, $share, $drawn);
     }
 }

@@ -48,6 +48,20 @@ final readonly class Lab
         return $lightness;
     }
 
+    /** Linear light, 0…1, of a lightness: CIE 15 turned round. */
+    public static function light(float $lightness): float
+    {
+        $f = ($lightness + 16) / 116;
+
+        return $f > 6 / 29 ? $f ** 3 : 3 * (6 / 29) ** 2 * ($f - 4 / 29);
+    }
+
+    /** L* of linear light. */
+    public static function lightnessOfLight(float $light): float
+    {
+        return 116 * self::root($light) - 16;
+    }
+
     /** @return non-empty-list<float> light of each byte, 0…1 (IEC 61966-2-1) */
     private static function linear(): array
     {

@@ -34,9 +34,11 @@ use InchLadder\Paper\Shape;
 use InchLadder\Paper\Sheet;
 use InchLadder\Paper\Turn;
 use InchLadder\Photo\Framing;
+use InchLadder\Photo\Light;
 use InchLadder\Photo\Reference;
 use InchLadder\Photo\Subject;
 use InchLadder\Things\Thing;
+use InchLadder\Tone\Order;
 use InchLadder\Tone\Tones;
 
 /** Everything the artist decided. Choices are stored; results are computed from them by Plan::of. */
@@ -115,6 +117,10 @@ final readonly class Choices
         public array $waved = [],
         public array $meant = [],
         public array $related = [],
+        /** Where the light of the picture comes from; null where that was not said. */
+        public ?Light $light = null,
+        /** Line first, or tone along with it; null for what the medium wants. */
+        private ?Order $order = null,
     ) {
         $this->placement = $placement ?? Placement::at(Position::Centred);
         $this->tones = $tones ?? Tones::of(5, true, 1, $colour->lightness());
@@ -134,6 +140,15 @@ final readonly class Choices
             Medium::Paint => Detail::Little,
             Medium::Wash, Medium::Pastel => Detail::Some,
             Medium::Graphite, Medium::Ink, Medium::Crayon => Detail::All,
+        };
+    }
+
+    /** Whether the line comes first: where paint, ink, washes or pastel follow it must stand alone; in graphite and crayon tone forgives it (common practice). */
+    public function order(): Order
+    {
+        return $this->order ?? match ($this->medium) {
+            Medium::Graphite, Medium::Crayon => Order::ToneAlong,
+            default => Order::LineFirst,
         };
     }
 

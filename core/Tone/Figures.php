@@ -33,4 +33,13 @@ final class Figures
 
     /** A few glints and a few black holes do not make the range: so much of the picture is left out at either end (ours). */
     public const LEFT_OUT = 0.01;
+
+    /** Share of the photo from which on a step is worth having on the drawing (ours). */
+    public const WORTH = 0.03;
+
+    /** Under this share of the drawing a step is as good as missing (ours). */
+    public const HARDLY = 0.005;
+
+    /** With more of the drawing than this bare, no tone is laid yet: lines take less (ours). */
+    public const BARE = 0.9;
 }

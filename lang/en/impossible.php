@@ -28,6 +28,9 @@ return [
         'no weight' => '“:text” is no weight of paper; write it like 300 g or 140 lb.',
         'no paper' => 'Paper to draw on weighs from 5 to 3000 g a square metre; try 300 g, or 140 lb.',
     ],
+    'LightNowhere' => [
+        'nowhere' => 'Light falls from one place to another: draw it from where it comes, the way it falls.',
+    ],
     'RatioUnreadable' => [
         'no shape' => '“:text” is not a shape; write it like 4:5, 1.5, 8x10in, or a sheet’s name like a4.',
     ],

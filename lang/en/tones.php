@@ -12,5 +12,16 @@ return [
         'lighter' => 'Lighter than the place before by :by of 100: :steps.',
         'steps' => '{0} the same step|{1} a step|[2,*] :count steps',
     ],
+    'laid' => [
+        'bare' => 'On the last shot there are lines, and hardly any tone yet.',
+        'even' => 'As a whole the drawing is about as dark as the photo.',
+        'paler' => 'Everything came out paler: by :by of a step on average, on the last shot.',
+        'darker' => 'Everything came out darker: by :by of a step on average, on the last shot.',
+        'missing' => '{1} Step :steps of the photo is missing on the drawing.|[2,*] Steps :steps of the photo are missing on the drawing.',
+    ],
+    'way' => [
+        'line' => ['name' => 'line first', 'why' => 'The line stands alone until it is true: so where ink, paint, a wash or pastel follows, since nothing under them can be moved any more.'],
+        'tone' => ['name' => 'tone along with it', 'why' => 'Shadow shapes go in with the line: in graphite they show a slip sooner than a line does, and cover it.'],
+    ],
     'spot' => ['named' => ':Name: step :step, in :cell', 'plain' => 'Step :step, in :cell'],
 ];

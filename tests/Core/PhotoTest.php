@@ -21,6 +21,8 @@ use InchLadder\Photo\Border;
 use InchLadder\Photo\BorderTooWide;
 use InchLadder\Photo\Framing;
 use InchLadder\Photo\Keep;
+use InchLadder\Photo\Light;
+use InchLadder\Photo\LightNowhere;
 use InchLadder\Photo\Reference;
 use InchLadder\Photo\TooSteep;
 use InchLadder\Photo\Turning;
@@ -205,4 +207,15 @@ it('finds the edges of the big masses, and no texture', function () {
     expect($level)->toBe([0.4, 0.7]);
     $upright = array_column(MainEdges::level((new Field(80, 100, $pixels))->transposed(), 5), 0);
     expect(count($upright))->toBe(1)->and($upright[0])->toBeGreaterThanOrEqual(0.625)->toBeLessThanOrEqual(0.675);
+});
+
+it('names the side the light comes from, an eighth of a turn each', function () {
+    // Every degree, against the nearest of eight unit vectors.
+    $sides = ['right' => [1, 0], 'lower right' => [1, 1], 'below' => [0, 1], 'lower left' => [-1, 1], 'left' => [-1, 0], 'upper left' => [-1, -1], 'above' => [0, -1], 'upper right' => [1, -1]];
+    for ($degree = -179.7; $degree < 180; $degree++) {
+        [$x, $y] = [cos(deg2rad($degree)), sin(deg2rad($degree))];
+        uasort($sides, static fn (array $a, array $b): int => ($b[0] * -$x + $b[1] * -$y) / hypot(...$b) <=> ($a[0] * -$x + $a[1] * -$y) / hypot(...$a));
+        expect(Light::falling($x, $y)->from())->toBe(array_key_first($sides));
+    }
+    expect(fn () => Light::falling(0, 0))->toBeRefused(LightNowhere::class, 'draw it from where it comes');
 });

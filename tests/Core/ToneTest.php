@@ -2,9 +2,12 @@
 
 use App\Wording\Phrases;
 use InchLadder\Pixels\Field;
+use InchLadder\Pixels\Lab;
 use InchLadder\Tone\Areas;
 use InchLadder\Tone\Bar;
 use InchLadder\Tone\Greys;
+use InchLadder\Tone\LaidTones;
+use InchLadder\Tone\PaperLight;
 use InchLadder\Tone\Spot;
 use InchLadder\Tone\Spots;
 use InchLadder\Tone\StepsOutOfRange;
@@ -186,3 +189,43 @@ it('leaves no small area, keeps every large one, and makes no tone', function (i
         }
     }
 })->with(range(1, 40));
+
+it('finds the slope of the light over bare paper', function (float $middle, float $across, float $down) {
+    mt_srand(5);
+    $bare = [];
+    for ($i = 0; $i < 200; $i++) {
+        [$x, $y] = [mt_rand(0, 1000) / 1000, mt_rand(0, 1000) / 1000];
+        $bare[] = [$x, $y, $middle + $across * $x + $down * $y];
+    }
+    $light = PaperLight::over($bare);
+    foreach ([[0.0, 0.0], [1.0, 0.0], [0.3, 0.9]] as [$x, $y]) {
+        expect($light->at($x, $y))->toEqualWithDelta($middle + $across * $x + $down * $y, 1e-9);
+    }
+    // One place, or places on a line, tell of no slope across it; nothing is divided by nothing.
+    expect(PaperLight::over([[0.5, 0.5, 0.4]])->at(0.9, 0.1))->toEqualWithDelta(0.4, 1e-9)->and(PaperLight::over([[0.1, 0.5, 0.0], [0.9, 0.5, 0.0]])->at(0.5, 0.9))->toBeGreaterThan(0.0);
+})->with([[0.6, 0.2, -0.1], [0.3, 0.0, 0.0], [0.5, -0.3, 0.3]]);
+
+it('says what tones of the photo the drawing lacks, and by how much all of it is paler', function (array $drawn, array $photo, array $missing, float $paler, bool $bare) {
+    $bar = Bar::of(5, true, 100.0);
+    $lightness = [];
+    foreach ($drawn as $step => $count) {
+        array_push($lightness, ...array_fill(0, $count, $bar->boxes[$step - 1]->lightness + 2.0));
+    }
+    $laid = LaidTones::of(new Field(10, 10, $lightness), $bar, $photo);
+    expect($laid->missing)->toBe($missing)->and($laid->paler)->toEqualWithDelta($paler, 1e-9)->and($laid->isBare())->toBe($bare)
+        ->and(array_sum($laid->drawn))->toEqualWithDelta(1.0, 1e-9);
+})->with([
+    'as the photo' => [[1 => 20, 2 => 20, 3 => 20, 4 => 20, 5 => 20], [1 => 0.2, 2 => 0.2, 3 => 0.2, 4 => 0.2, 5 => 0.2], [], 0.0, false],
+    'too pale, the darks missing' => [[1 => 60, 2 => 40], [1 => 0.2, 2 => 0.2, 3 => 0.2, 4 => 0.2, 5 => 0.2], [3, 4, 5], 1.6, false],
+    'too dark' => [[4 => 50, 5 => 50], [1 => 0.5, 2 => 0.5, 3 => 0.0, 4 => 0.0, 5 => 0.0], [1, 2], -3.0, false],
+    'lines alone' => [[1 => 95, 4 => 5], [1 => 0.2, 2 => 0.2, 3 => 0.2, 4 => 0.2, 5 => 0.2], [2, 3, 5], 1.85, true],
+    'what the photo has hardly any of is no loss' => [[1 => 50, 2 => 50], [1 => 0.49, 2 => 0.49, 3 => 0.02, 4 => 0.0, 5 => 0.0], [], 0.03, false],
+]);
+
+it('turns light to lightness and back, as CIE 15 has it', function () {
+    foreach ([0.0, 0.5, 8.0, 18.0, 50.0, 92.0, 100.0] as $lightness) {
+        expect(Lab::lightnessOfLight(Lab::light($lightness)))->toEqualWithDelta($lightness, 1e-9);
+    }
+    // The grey card: 18.4 % of the light is L* 50 (CIE 15).
+    expect(Lab::light(50.0))->toEqualWithDelta(0.1842, 1e-4);
+});

@@ -4,10 +4,15 @@ use App\Documents\ChoicesReader;
 use App\Imaging\PhotoStore;
 use App\Models\Drawing;
 use App\Printing\Fill;
+use Illuminate\Http\UploadedFile;
 use Illuminate\Testing\TestResponse;
 use InchLadder\Pixels\Lab;
+use InchLadder\Tone\Bar;
+use InchLadder\Tone\Greys;
+use Tests\Drawings;
 use Tests\Photos;
 use Tests\Sheets;
+use Tests\Shot;
 
 /**
  * A photo of upright bands: half of it white, a quarter middle grey, a quarter black.
@@ -223,3 +228,72 @@ it('takes small areas into a neighbour, and makes no tone of them that was not t
     $seen = static fn (float $x): int => (int) round($cut->getImagePixelColor((int) ($x * $cut->getImageWidth()), intdiv($cut->getImageHeight(), 2))->getColor()['r']);
     expect($seen(0.1))->toEqualWithDelta($bar[0], 4)->and($seen(0.9))->toEqualWithDelta($bar[4], 4);
 })->with([0, 1, 2, 3, 4]);
+
+it('tells the tones of the drawing beside those of the photo, whatever light it was photographed in', function (array $tint, float $slope, string $says) {
+    // A photo of five equal bands; the drawing has three of them, on a sheet with a margin.
+    $photo = new Imagick;
+    $photo->newImage(1000, 500, 'white');
+    $draw = new ImagickDraw;
+    $bar = Bar::of(5, true, 100.0);
+    foreach ($bar->boxes as $i => $box) {
+        $draw->setFillColor(Greys::hex($box->lightness));
+        $draw->rectangle(200 * $i, 0, 200 * $i + 199, 499);
+    }
+    $photo->drawImage($draw);
+    $photo->setImageFormat('png');
+    $id = test()->post('/api/drawings', ['photo' => new UploadedFile(Photos::file($photo->getImageBlob(), '.png'), 'bands.png', null, null, true)])->assertCreated()->json('id');
+    $drawing = Drawing::query()->findOrFail($id);
+    Drawings::rechoose($drawing, ['paper' => ['sheet' => null, 'width' => '12 in', 'height' => '7 in', 'margins' => array_fill_keys(['top', 'right', 'bottom', 'left'], '1 in')], 'fit' => ['way' => 'inset'], 'tone' => ['steps' => 5]]);
+    // Drawn: bands 1, 2 and 3 over a third each, in a light that falls off to one side, and tinted.
+    $sheet = new Imagick;
+    $sheet->newImage(1200, 700, 'white');
+    $draw = new ImagickDraw;
+    foreach ([0, 1, 2] as $i) {
+        $draw->setFillColor(Greys::hex($bar->boxes[$i]->lightness));
+        $draw->rectangle(100 + 333.3 * $i, 100, 100 + 333.3 * ($i + 1), 599);
+    }
+    $sheet->drawImage($draw);
+    $pixels = $sheet->exportImagePixels(0, 0, 1200, 700, 'RGB', Imagick::PIXEL_CHAR);
+    $lit = [];
+    $to = static fn (int $byte): float => $byte / 255 <= 0.04045 ? $byte / 255 / 12.92 : (($byte / 255 + 0.055) / 1.055) ** 2.4;
+    $back = static fn (float $light): int => (int) round(255 * ($light <= 0.0031308 ? 12.92 * $light : 1.055 * $light ** (1 / 2.4) - 0.055));
+    $linear = array_map($to, range(0, 255));
+    foreach ($pixels as $i => $byte) {
+        $lit[] = $back($linear[$byte] * $tint[$i % 3] * (1 - $slope * (intdiv($i, 3) % 1200) / 1200));
+    }
+    $sheet->importImagePixels(0, 0, 1200, 700, 'RGB', Imagick::PIXEL_CHAR, $lit);
+    $sheet->setImageFormat('jpeg');
+    $sheet->setImageCompressionQuality(95);
+    expect(tonesOf($drawing)->json('bar.0.drawn'))->toBeNull();
+    Shot::keep($drawing, Photos::file($sheet->getImageBlob()), ['corners' => '0 0, 1 0, 1 1, 0 1']);
+    $tones = tonesOf(Drawing::query()->findOrFail($id))->assertOk();
+    // Between two bands a row of samples is neither.
+    expect(array_map(static fn (string $share): float => round((float) $share / 5) * 5, array_column($tones->json('bar'), 'drawn')))->toBe([35.0, 35.0, 35.0, 0.0, 0.0])
+        ->and(implode(' ', $tones->json('sums')))->toContain('Everything came out paler: by 1 of a step')->toContain($says);
+})->with([
+    'even' => [[0.9, 0.9, 0.9], 0.0, 'Steps 4 and 5 of the photo are missing'],
+    'falling off by half, by a lamp' => [[0.95, 0.8, 0.55], 0.5, 'Steps 4 and 5 of the photo are missing'],
+]);
+
+it('keeps where the light comes from with the picture, however it is held', function (array $held, string $from) {
+    $drawing = banded();
+    Drawings::rechoose($drawing, ['photo' => ['light' => ['x1' => '0.1', 'y1' => '0.1', 'x2' => '0.6', 'y2' => '0.4']]]);
+    $says = static fn (): ?string => test()->getJson("/api/drawings/{$drawing->id}")->json('workings.light.says');
+    expect($says())->toBe('The light comes from the upper left.');
+    Drawings::rechoose(Drawing::query()->findOrFail($drawing->id), ['photo' => $held]);
+    expect($says())->toBe("The light comes from {$from}.");
+    Drawings::step(Drawing::query()->findOrFail($drawing->id), 'undo');
+    Drawings::step(Drawing::query()->findOrFail($drawing->id), 'undo');
+    expect($says())->toBeNull();
+})->with([
+    'turned' => [['quarters' => 1], 'the upper right'],
+    'upside down' => [['quarters' => 2], 'the lower right'],
+    'mirrored' => [['mirrored' => true], 'the upper right'],
+    'both' => [['quarters' => 3, 'mirrored' => true], 'the lower right'],
+]);
+
+it('says which comes first, line or tone, as the medium wants it or as was chosen; and the card of the pass goes by it', function (string $medium, ?string $chosen, string $order, bool $along) {
+    $drawing = banded(['finish' => ['medium' => $medium], 'tone' => ['order' => $chosen], 'copy' => ['working' => 'passes', 'pass' => 'refine']]);
+    expect(tonesOf($drawing)->assertOk()->json('order'))->toBe($order)
+        ->and(str_contains(test()->getJson("/api/drawings/{$drawing->id}/copying")->assertOk()->json('passes.1.what'), 'Shadow shapes go in'))->toBe($along);
+})->with([['graphite', null, 'tone', true], ['ink', null, 'line', false], ['pastel', null, 'line', false], ['paint', 'tone', 'tone', true], ['graphite', 'line', 'line', false]]);

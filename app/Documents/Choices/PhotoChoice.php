@@ -36,6 +36,8 @@ final readonly class PhotoChoice
         #[OA\Property] public BorderChoice $border,
         /** The smallest cell on a print the artist would work from, with its unit; null for no minimum. */
         #[OA\Property] public ?string $least_cell,
+        /** Where its light comes from; null where that was not said. */
+        #[OA\Property] public ?LightChoice $light,
     ) {
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Documents\Choices;
 
+use InchLadder\Tone\Order;
 use OpenApi\Attributes as OA;
 
 /** How tones are counted. */
@@ -17,6 +18,8 @@ final readonly class ToneChoice
         #[OA\Property] public bool $paper,
         /** How large an area must be to be kept: 0, all of them, to 4. */
         #[OA\Property(minimum: 0, maximum: 4)] public int $drop,
+        /** Line first, or tone along with it; null for what the medium wants. */
+        #[OA\Property(enum: Order::class)] public ?string $order,
     ) {
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Documents\Reading;
 
 use App\Documents\Choices\BorderChoice;
+use App\Documents\Choices\LightChoice;
 use App\Documents\Choices\PhotoChoice;
 use App\Wording\Say;
 use InchLadder\Measure\Graduation;
@@ -14,6 +15,7 @@ use InchLadder\Measure\RulerUnknown;
 use InchLadder\Photo\Border;
 use InchLadder\Photo\Framing;
 use InchLadder\Photo\Keep;
+use InchLadder\Photo\Light;
 use InchLadder\Photo\Reference;
 use InchLadder\Photo\Subject;
 use InchLadder\Photo\Turning;
@@ -24,7 +26,7 @@ final readonly class PhotoPart
     public const DEFAULTS = [
         'kind' => 'screen', 'width' => null, 'height' => null, 'agreed' => false, 'ruler' => null, 'subject' => 'still life', 'source' => '', 'permission' => '',
         'quarters' => 0, 'mirrored' => false, 'straighten' => 0, 'keep' => 'shape',
-        'border' => ['top' => '0', 'right' => '0', 'bottom' => '0', 'left' => '0'], 'least_cell' => null,
+        'border' => ['top' => '0', 'right' => '0', 'bottom' => '0', 'left' => '0'], 'least_cell' => null, 'light' => null,
     ];
 
     private const PER_CENT = '/^(\d{1,2}(?:[.,]\d{1,4})?)\s*%$/';
@@ -51,6 +53,7 @@ final readonly class PhotoPart
             keep: $fields->one('photo.keep', Keep::class)->value,
             border: new BorderChoice(...array_map(fn (string $side): string => $this->borderWritten("photo.border.{$side}"), ['top' => 'top', 'right' => 'right', 'bottom' => 'bottom', 'left' => 'left'])),
             least_cell: $fields->typed('photo.least_cell'),
+            light: $this->lightRead(),
         );
     }
 
@@ -93,6 +96,26 @@ final readonly class PhotoPart
         ));
 
         return $turning === null || $border === null ? null : new Framing($turning, $border);
+    }
+
+    private function lightRead(): ?LightChoice
+    {
+        if ($this->fields->at('photo.light') === null) {
+            return null;
+        }
+        $places = array_map(fn (string $at): ?string => $this->fields->place("photo.light.{$at}"), ['x1', 'y1', 'x2', 'y2']);
+
+        return in_array(null, $places, true) ? null : new LightChoice(...$places);
+    }
+
+    /** @param  Reference  $whole  the photo after its quarter turns */
+    public function light(Reference $whole): ?Light
+    {
+        $light = $this->json->light;
+        $across = $light === null ? 0.0 : Rational::of($light->x2)->minus(Rational::of($light->x1))->times($whole->ratio())->toFloat();
+        $down = $light === null ? 0.0 : Rational::of($light->y2)->minus(Rational::of($light->y1))->toFloat();
+
+        return $light === null ? null : $this->fields->beside('photo.light', static fn (): Light => Light::falling($across, $down));
     }
 
     /** The print's own ruler; null when it is the paper's. */

@@ -23,8 +23,13 @@ final readonly class PassJson
     ) {
     }
 
-    public static function of(Pass $pass): self
+    /** @param  bool  $tone  whether tone goes along with the line */
+    public static function of(Pass $pass, bool $tone = false): self
     {
-        return new self($pass->value, ...array_map(static fn (string $of): string => Say::it("copying.pass.{$pass->value}.{$of}"), ['name', 'what', 'pencil', 'not yet']));
+        [$name, $what, $pencil, $notYet] = array_map(static fn (string $of): string => Say::it("copying.pass.{$pass->value}.{$of}"), ['name', 'what', 'pencil', 'not yet']);
+
+        $along = $tone && $pass === Pass::Refine;
+
+        return new self($pass->value, $name, $along ? "{$what} ".Say::it('copying.tone along.what') : $what, $pencil, $along ? Say::it('copying.tone along.not yet') : $notYet);
     }
 }

@@ -18,6 +18,8 @@ final readonly class ToneBoxJson
         #[OA\Property] public bool $paper,
         /** Share of the crop, in words; empty when there is no photo. */
         #[OA\Property] public string $share,
+        /** Share of the drawing, as the last shot shows it; null without one. */
+        #[OA\Property] public ?string $drawn = null,
     ) {
     }
 }

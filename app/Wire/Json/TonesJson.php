@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Wire\Json;
 
+use InchLadder\Tone\Order;
 use OpenApi\Attributes as OA;
 
 /** The light and dark of what is drawn from. */
@@ -27,6 +28,10 @@ final readonly class TonesJson
         #[OA\Property(type: 'array', items: new OA\Items(ref: ToneSpotJson::class))] public array $spots,
         /** @var list<string> */
         #[OA\Property(type: 'array', items: new OA\Items(type: 'string'))] public array $sums,
+        /** Line first, or tone along with it: what is chosen, or what the medium wants. */
+        #[OA\Property(enum: Order::class)] public string $order,
+        /** @var list<StartJson> */
+        #[OA\Property(type: 'array', items: new OA\Items(ref: StartJson::class))] public array $orders,
     ) {
     }
 }

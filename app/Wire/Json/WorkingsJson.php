@@ -60,6 +60,8 @@ final readonly class WorkingsJson
         #[OA\Property] public ?SizeJson $print,
         #[OA\Property] public AdviceJson $advice,
         #[OA\Property] public ?MismatchJson $mismatch,
+        /** Null where nobody said. */
+        #[OA\Property] public ?LightJson $light,
         #[OA\Property] public LinesJson $lines,
         #[OA\Property(type: 'array', items: new OA\Items(ref: ReadingsJson::class))] public array $across,
         #[OA\Property(type: 'array', items: new OA\Items(ref: ReadingsJson::class))] public array $down,

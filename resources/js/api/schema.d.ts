@@ -1609,6 +1609,12 @@ export interface components {
             text: string;
             amount: string;
         };
+        /** @description Where the light of a picture comes from, as it is held. */
+        LightJson: {
+            /** Format: float */
+            degrees: number;
+            says: string;
+        };
         /** @description A colour for the lines on this photo. */
         LineColourJson: {
             key: string;
@@ -2313,6 +2319,7 @@ export interface components {
             grey: string;
             paper: boolean;
             share: string;
+            drawn: string | null;
         };
         /** @description A place in the crop and its tone. */
         ToneSpotJson: {
@@ -2332,6 +2339,9 @@ export interface components {
             bar: components["schemas"]["ToneBoxJson"][];
             spots: components["schemas"]["ToneSpotJson"][];
             sums: string[];
+            /** @enum {string} */
+            order: "line" | "tone";
+            orders: components["schemas"]["StartJson"][];
         };
         /** @description A tool, and what will do instead. */
         ToolJson: {
@@ -2451,6 +2461,7 @@ export interface components {
             print: components["schemas"]["SizeJson"] | null;
             advice: components["schemas"]["AdviceJson"];
             mismatch: components["schemas"]["MismatchJson"] | null;
+            light: components["schemas"]["LightJson"] | null;
             lines: components["schemas"]["LinesJson"];
             across: components["schemas"]["ReadingsJson"][];
             down: components["schemas"]["ReadingsJson"][];
@@ -2618,6 +2629,13 @@ export interface components {
             name: string;
             fit: components["schemas"]["FitChoice"];
         };
+        /** @description How the light falls on the picture: from one place of it to another. */
+        LightChoice: {
+            x1: string;
+            y1: string;
+            x2: string;
+            y2: string;
+        };
         /** @description What is kept free on each side of the sheet, as typed, with units. */
         MarginsChoice: {
             top: string;
@@ -2684,6 +2702,7 @@ export interface components {
             keep: "shape" | "largest";
             border: components["schemas"]["BorderChoice"];
             least_cell: string | null;
+            light: components["schemas"]["LightChoice"] | null;
         };
         /** @description A place on the sheet where a point must come to lie. */
         PinChoice: {
@@ -2756,6 +2775,8 @@ export interface components {
             steps: number;
             paper: boolean;
             drop: number;
+            /** @enum {string|null} */
+            order: "line" | "tone" | null;
         };
         /** @description How heavy the lines are, 1…3, on each board and in print. */
         WeightsChoice: {

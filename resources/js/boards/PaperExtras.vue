@@ -4,6 +4,7 @@ import { previewOf } from '@/api/pictures'
 import type { Drawing, Workings } from '@/api/types'
 import Num from '@/ui/Num.vue'
 import type { Stage } from './stage'
+import LightArrow from './LightArrow.vue'
 import ThingLines from './ThingLines.vue'
 import { useLook } from './useLook'
 import { useThings } from '@/stores/things'
@@ -53,6 +54,7 @@ const oval = computed(() => (!props.round ? null : { cx: props.stage.area.x + pr
 </script>
 
 <template>
+  <LightArrow v-if="workings.light" :box="stage.area" v-bind="workings.light" />
   <ellipse v-if="oval" class="oval" v-bind="oval" />
   <path v-if="overlays && rung !== 'marks'" class="overlay" :d="overlays" />
   <g v-if="rung === 'paper'" data-test="distances">

@@ -2,6 +2,7 @@
 import { computed } from 'vue'
 import type { ToneSpot, Workings } from '@/api/types'
 import { toNumber } from '@/ui/shares'
+import LightArrow from './LightArrow.vue'
 import { names } from './paths'
 import SpanLines from './SpanLines.vue'
 import ThingLines from './ThingLines.vue'
@@ -57,6 +58,7 @@ const tones = computed(() => props.spots.map((spot) => ({ ...spot, at: { x: prop
       <text class="step" :x="spot.at.x" :y="spot.at.y + 5">{{ spot.step }}</text>
     </g>
   </g>
+  <LightArrow v-if="workings.light" :box="stage.crop" v-bind="workings.light" />
 </template>
 
 <style scoped>

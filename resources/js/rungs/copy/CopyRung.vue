@@ -156,6 +156,12 @@ watch(
   { immediate: true },
 )
 
+/** The way the light falls, as the cell is looked at. */
+const lightFalls = computed(() => {
+  const degrees = (store.workings?.light?.degrees ?? 0) + (looks.upsideDown ? 180 : 0)
+  return looks.mirrored ? 180 - degrees : degrees
+})
+
 const wake = useWakeLock()
 onMounted(() => void wake.request('screen').catch(() => undefined))
 // Where the browser lets a page say so: it stays the way round it is held.
@@ -190,6 +196,7 @@ const state = computed(() => {
     <main class="table">
       <div class="head">
         <h2 class="address" data-test="address" aria-live="polite">{{ cells.address(at) }}</h2>
+        <svg v-if="store.workings.light" class="light" viewBox="-14 -14 28 28" role="img" :aria-label="store.workings.light.says" data-test="light" :style="{ rotate: `${lightFalls}deg` }"><title>{{ store.workings.light.says }}</title><path d="M-11 0H10M3 -7L10 0L3 7" /></svg>
         <span class="soft">{{ $t('copy.columnAndRow', { column: at.column + 1, row: at.row + 1, state }) }}</span>
         <span v-if="said" class="twin" :class="{ fault: wrong }" :role="wrong ? 'alert' : 'status'"><Num :text="said" /></span>
         <span v-else class="soft twin" data-test="twin"><template v-if="card"><span class="wide">{{ $t('copy.yourPaper') }} · </span><Num :text="card.size" />, <Num :text="card.place" /></template>{{ looks.upsideDown ? `, ${$t('copy.sheetTurnedToo')}` : '' }}</span>
@@ -237,6 +244,19 @@ const state = computed(() => {
 .address {
   font-size: 38px;
   line-height: 1.15;
+}
+
+.light {
+  width: 30px;
+  height: 30px;
+  align-self: center;
+}
+
+.light path {
+  fill: none;
+  stroke: #d99a16;
+  stroke-width: 3.5;
+  stroke-linecap: round;
 }
 
 .twin {

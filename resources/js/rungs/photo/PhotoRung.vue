@@ -6,6 +6,7 @@ import { choice, labels, t } from '@/lang'
 import { useDrawing } from '@/stores/drawing'
 import { useSquaring } from '@/stores/squaring'
 import { boxOf, useTool } from '@/stores/tool'
+import { toShare } from '@/ui/shares'
 import Callout from '@/ui/Callout.vue'
 import Choose from '@/ui/Choose.vue'
 import Fold from '@/ui/Fold.vue'
@@ -48,6 +49,12 @@ async function level() {
   if (line) await store.adjust('level', { ...line })
 }
 
+/** An arrow, drawn from where the light comes, the way it falls. */
+async function light() {
+  const line = await tool.ask('line', t('photo.drawFromTheLight'))
+  if (line) store.decide((choices) => (choices.photo.light = { x1: toShare(line.x1), y1: toShare(line.y1), x2: toShare(line.x2), y2: toShare(line.y2) }))
+}
+
 async function border() {
   const box = await tool.ask('box', t('photo.dragABoxRoundThePicture'))
   if (box) await store.adjust('border', boxOf(box))
@@ -84,6 +91,12 @@ async function border() {
     <div class="field"><span class="legend">{{ $t('photo.orByHand') }}</span><button type="button" class="button" @click="level">{{ $t('photo.drawALevel') }}</button></div>
   </div>
   <Pick v-if="choices.photo.straighten !== 0" :label="$t('photo.keepOfIt')" :model-value="choices.photo.keep" :options="{ shape: $t('photo.itsOwnShape'), largest: $t('photo.allThatFits') }" @update:model-value="store.decide((c) => (c.photo.keep = $event))" />
+  <div v-if="drawing.photo" class="field">
+    <span class="legend">{{ $t('photo.whereTheLightComesFrom') }}</span>
+    <p v-if="workings.light" class="lit" data-test="light-says">{{ workings.light.says }} <button type="button" class="button bare" @click="store.decide((c) => (c.photo.light = null))">{{ $t('photo.forgetIt') }}</button></p>
+    <button v-else type="button" class="button" @click="light">{{ $t('photo.drawTheLight') }}</button>
+    <p v-if="store.errors['photo.light']" class="fault" role="alert">{{ store.errors['photo.light'] }}</p>
+  </div>
   <Sums :lines="workings.rungs.photo.sums" />
   <div>
     <KeyPoints :choices="choices" :workings="workings" />

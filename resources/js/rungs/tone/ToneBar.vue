@@ -1,8 +1,10 @@
 <script setup lang="ts">
+import { computed } from 'vue'
 import type { Tones } from '@/api/types'
 
 /** The tone bar: each box with its number, and how much of the picture belongs in it. */
-defineProps<{ bar: Tones['bar']; here?: number }>()
+const props = defineProps<{ bar: Tones['bar']; here?: number }>()
+const drawn = computed(() => props.bar.some((box) => box.drawn !== null))
 </script>
 
 <template>
@@ -11,8 +13,10 @@ defineProps<{ bar: Tones['bar']; here?: number }>()
       <span class="box" :style="{ background: box.grey }">{{ box.paper ? $t('tone.paper') : '' }}</span>
       <b>{{ box.number }}</b>
       <small>{{ box.share }}</small>
+      <small v-if="box.drawn !== null" class="drawn">{{ box.drawn }}</small>
     </li>
   </ol>
+  <p v-if="drawn" class="soft" data-test="beside-the-shot">{{ $t('tone.photoAboveDrawingBelow') }}</p>
 </template>
 
 <style scoped>
@@ -56,5 +60,10 @@ li:first-child .box {
 small {
   font-size: 13px;
   color: var(--soft);
+}
+
+small.drawn {
+  color: var(--graphite);
+  font-weight: 600;
 }
 </style>

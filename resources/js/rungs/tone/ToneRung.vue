@@ -68,6 +68,10 @@ onUnmounted(() => tool.finish(null))
     </div>
   </template>
   <Sums v-if="tones.tones" :lines="tones.tones.sums" />
+  <template v-if="tones.tones">
+    <Pick :label="$t('tone.whichFirst')" :model-value="tones.tones.order" :options="Object.fromEntries(tones.tones.orders.map((one) => [one.name, one.label]))" data-test="tone-order" @update:model-value="store.decide((c) => (c.tone.order = $event as NonNullable<typeof c.tone.order>))" />
+    <p class="soft" data-test="tone-order-why">{{ tones.tones.orders.find((one) => one.name === tones.tones?.order)?.reason }}</p>
+  </template>
   <Fold v-if="choices.shots.length > 0" :name="$t('shots.layAShotOver')" :decided="String(choices.shots.length)"><ShotsKept :choices="choices" /></Fold>
   <p class="soft">{{ $t('tone.putAHardBoardUnder') }}</p>
 </template>
