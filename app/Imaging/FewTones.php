@@ -17,6 +17,9 @@ final readonly class FewTones
     /** Pixels along a picture in which areas are told apart: half a millimetre on a sheet of A2. */
     private const SIDE = 1000;
 
+    /** Of its pixels, over which borders are smoothed where it is enlarged. */
+    private const SMOOTH = 1.0;
+
     /** Pixels over which its grain is evened out before it is counted; less than the edge of anything takes. */
     private const GRAIN = 0.8;
 
@@ -71,6 +74,40 @@ final readonly class FewTones
         $few->readImageBlob("P5 {$wide} {$high} 255\n".strtr($tones, implode('', array_map(chr(...), array_keys($this->greys))), implode('', array_map(chr(...), $this->greys))), 'few.pgm');
 
         return $few;
+    }
+
+    /**
+     * A part of such a picture, larger, its borders smooth. Each step and those before it are enlarged as one shape, so that
+     * nothing comes to lie between two that touch (threshold decomposition: J. P. Fitch, E. J. Coyle and N. C. Gallagher,
+     * "Median filtering by threshold decomposition", IEEE ASSP 32 (1984)).
+     */
+    public function enlarged(Imagick $few, float $wanted): Imagick
+    {
+        [$wide, $high] = [$few->getImageWidth(), $few->getImageHeight()];
+        $across = max(1, (int) round($wanted));
+        $down = max(1, (int) round($high * $across / $wide));
+        $few->setImageDepth(8);
+        $few->setImageFormat('gray');
+        $bytes = $few->getImageBlob();
+        $all = implode('', array_map(chr(...), range(0, 255)));
+        $last = array_key_last($this->greys);
+        $tones = str_repeat(chr($this->greys[$last]), $across * $down);
+        for ($step = $last - 1; $step >= 0; $step--) {
+            $lighter = array_slice($this->greys, 0, $step + 1);
+            $shape = new Imagick;
+            $shape->readImageBlob("P5 {$wide} {$high} 255\n".strtr($bytes, $all, implode('', array_map(static fn (int $byte): string => in_array($byte, $lighter, true) ? "\xff" : "\x00", range(0, 255)))), 'shape.pgm');
+            $shape->resizeImage($across, $down, Imagick::FILTER_TRIANGLE, 1);
+            $shape->blurImage(0, self::SMOOTH * $across / $wide);
+            $shape->thresholdImage(0.5 * Imagick::getQuantum());
+            $shape->setImageDepth(8);
+            $shape->setImageFormat('gray');
+            $mask = $shape->getImageBlob();
+            $tones = $tones & ~$mask | str_repeat(chr($this->greys[$step]), $across * $down) & $mask;
+        }
+        $picture = new Imagick;
+        $picture->readImageBlob("P5 {$across} {$down} 255\n{$tones}", 'few.pgm');
+
+        return $picture;
     }
 
     /** One name for one way of showing. */

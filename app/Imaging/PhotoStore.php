@@ -189,7 +189,7 @@ final readonly class PhotoStore
         $high = max(1, min($height - $top, (int) round($part[3] * $height)));
         if ($tones?->isSimplified() === true) {
             $cut = $this->cutOfFew($photo, $framing, $tones, $left / $width, $top / $height, $wide / $width, $high / $height);
-            $cut->resizeImage(min($most, $wide), min($most, $high), Imagick::FILTER_POINT, 1, true);
+            $cut = $tones->enlarged($cut, min(1.0, $most / max($wide, $high)) * $wide);
         } else {
             $cut = $this->region($photo, $framing, $left, $top, $wide, $high);
             if (max($wide, $high) > $most) {

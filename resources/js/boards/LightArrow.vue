@@ -5,8 +5,9 @@ import type { Box } from './stage'
 /** Where the light comes from: an arrow outside the picture, on the side it falls in from. */
 const props = defineProps<{ box: Box; degrees: number; says: string }>()
 
-const LONG = 34
-const OFF = 6
+const LONG = 30
+/** Beyond the letters and numbers of the grid. */
+const OFF = 26
 const HEAD = 9
 
 const d = computed(() => {
