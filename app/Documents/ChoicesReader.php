@@ -25,6 +25,7 @@ use InchLadder\Copying\Naming;
 use InchLadder\Copying\Pass;
 use InchLadder\Copying\Start;
 use InchLadder\Copying\Working;
+use InchLadder\Finish\GuidesOff;
 use InchLadder\Finish\Medium;
 use InchLadder\Fit\Way;
 use InchLadder\Fit\Ways\Stretch;
@@ -76,7 +77,7 @@ final class ChoicesReader
         'grid' => GridPart::DEFAULTS,
         'copy' => ['start' => 'corner', 'working' => 'cells', 'pass' => 'place', 'ink' => false, 'naming' => 'features', 'detail' => null, 'straight' => 2, 'waved' => [], 'corrections' => []],
         'tone' => ['steps' => 5, 'paper' => true, 'drop' => 1, 'order' => null],
-        'finish' => ['medium' => 'graphite', 'done' => [], 'lesson' => ''],
+        'finish' => ['medium' => 'graphite', 'guides' => null, 'done' => [], 'lesson' => ''],
         'points' => [],
         'regions' => [],
         'things' => [],
@@ -125,8 +126,9 @@ final class ChoicesReader
         $related = array_values(array_unique(array_filter(array_map(static fn (int $i): string => $fields->words("related.{$i}", 140), $fields->entries('related', self::MOST_RELATED)))));
         $corrections = new CorrectionsPart($fields);
         $medium = $fields->one('finish.medium', Medium::class);
+        $guides = $fields->at('finish.guides') === null ? null : $fields->one('finish.guides', GuidesOff::class);
         $done = array_map(static fn (int $i): string => $fields->words("finish.done.{$i}", 20), $fields->entries('finish.done', self::MOST_TASKS));
-        $finish = new FinishChoice($medium->value, array_values(array_unique(array_filter($done))), $fields->words('finish.lesson', 200));
+        $finish = new FinishChoice($medium->value, $guides?->value, array_values(array_unique(array_filter($done))), $fields->words('finish.lesson', 200));
         $colour = Colour::from($paper->json->colour);
         $number = static fn (string $field): int => filter_var($fields->at($field), FILTER_VALIDATE_INT, FILTER_NULL_ON_FAILURE) ?? -1;
         $tones = $fields->beside('tone.steps', static fn (): Tones => Tones::of($number('tone.steps'), $fields->flag('tone.paper'), $number('tone.drop'), $colour->lightness()));
@@ -189,6 +191,7 @@ final class ChoicesReader
             related: $related,
             light: $light,
             order: $order,
+            guides: $guides,
         );
         $this->choices = $unfitted->fitted($this->fit->fit($unfitted));
         $fields->refuseIfWrong();

@@ -27,9 +27,9 @@ final readonly class FinishWriter
     public function tasks(Drawing $drawing, Plan $plan): array
     {
         $left = $this->leftovers($drawing, $plan);
-        $say = new FinishWording($plan->layout, $plan->choices->medium, $left);
+        $say = new FinishWording($plan->layout, $plan->choices->medium, $left, $plan->choices->guidesOff());
 
-        return array_map(static fn (Task $task): TaskJson => new TaskJson($task->value, $say->words($task), $say->why($task), $say->caution($task), $task->isShot()), Closing::tasks($plan->layout, $plan->choices->medium, $left));
+        return array_map(static fn (Task $task): TaskJson => new TaskJson($task->value, $say->words($task), $say->why($task), $say->caution($task), $task->isShot()), Closing::tasks($plan->layout, $plan->choices->medium, $left, $plan->choices->guidesOff()));
     }
 
     private function leftovers(Drawing $drawing, Plan $plan): Leftovers

@@ -12,6 +12,7 @@ use App\Wire\Json\AxesJson;
 use App\Wire\Json\CropJson;
 use App\Wire\Json\DividedJson;
 use App\Wire\Json\GridJson;
+use App\Wire\Json\GuidesOffJson;
 use App\Wire\Json\KeyPointJson;
 use App\Wire\Json\LengthJson;
 use App\Wire\Json\LightJson;
@@ -33,10 +34,12 @@ use App\Wire\Json\RungsJson;
 use App\Wire\Json\ScaleJson;
 use App\Wire\Json\SidesJson;
 use App\Wire\Json\SizeJson;
+use App\Wire\Json\StartJson;
 use App\Wire\Json\StretchJson;
 use App\Wire\Json\TypedJson;
 use App\Wire\Json\WorkingsJson;
 use App\Wording\Decisions;
+use App\Wording\FinishWording;
 use App\Wording\FitWorkings;
 use App\Wording\GridWorkings;
 use App\Wording\MarkWorkings;
@@ -46,6 +49,7 @@ use App\Wording\Phrases;
 use App\Wording\Say;
 use App\Wording\Workings;
 use App\Wording\Writing;
+use InchLadder\Finish\GuidesOff;
 use InchLadder\Fit\Crop;
 use InchLadder\Grid\Division;
 use InchLadder\Grid\Overlay;
@@ -132,6 +136,7 @@ final readonly class PlanWriter
             advice: new AdviceJson(match ($plan->advice->upright) {
                 true => 'upright', false => 'sideways', null => null
             }, Phrases::orientation($plan->advice)),
+            guides_off: $this->guidesOff(),
             light: $plan->choices->light === null ? null : new LightJson(round($plan->choices->light->degrees, 1), Say::it('photo.light', ['from' => Say::it("photo.light from.{$plan->choices->light->from()}")])),
             mismatch: $mismatch === null ? null : $this->mismatch($mismatch),
             lines: $this->lines($choices->grid->overlays),
@@ -223,6 +228,13 @@ final readonly class PlanWriter
             $crop->left->toFloat(), $crop->top->toFloat(), $crop->width->toFloat(), $crop->height->toFloat(),
             round($percent->toFloat(), 4),
         );
+    }
+
+    private function guidesOff(): GuidesOffJson
+    {
+        [$off, $medium] = [$this->plan->choices->guidesOff(), $this->plan->choices->medium];
+
+        return new GuidesOffJson($off->value, FinishWording::guidesOff($off, $medium), array_map(static fn (GuidesOff $way): StartJson => new StartJson($way->value, FinishWording::guidesOffName($way, $medium), FinishWording::guidesOff($way, $medium)), GuidesOff::ways($medium)));
     }
 
     /** @param  list<string>  $overlays */

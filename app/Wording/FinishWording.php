@@ -6,6 +6,7 @@ namespace App\Wording;
 
 use InchLadder\Finish\Cut;
 use InchLadder\Finish\Guides;
+use InchLadder\Finish\GuidesOff;
 use InchLadder\Finish\Leftovers;
 use InchLadder\Finish\Medium;
 use InchLadder\Finish\Task;
@@ -18,8 +19,20 @@ final readonly class FinishWording
     /** More addresses than this are counted, not named. */
     private const NAMED = 8;
 
-    public function __construct(private Layout $layout, private Medium $medium, private Leftovers $left)
+    public function __construct(private Layout $layout, private Medium $medium, private Leftovers $left, private ?GuidesOff $off = null)
     {
+    }
+
+    /** When the guides come off and why: the one sentence that every rung says of it. */
+    public static function guidesOff(GuidesOff $off, Medium $medium): string
+    {
+        return $off === GuidesOff::BeforeMedium ? Say::it("finish.before.{$medium->value}") : Say::it("finish.off.{$off->value}.why");
+    }
+
+    /** The name of a way, as it is chosen by. */
+    public static function guidesOffName(GuidesOff $off, Medium $medium): string
+    {
+        return $off === GuidesOff::BeforeMedium ? Say::it("finish.off.before medium.{$medium->value}") : Say::it("finish.off.{$off->value}.name");
     }
 
     public function words(Task $task): string
@@ -41,7 +54,7 @@ final readonly class FinishWording
     public function why(Task $task): string
     {
         return match (true) {
-            $task === Task::Guides => Say::it("finish.before.{$this->medium->value}"),
+            $task === Task::Guides => self::guidesOff($this->off ?? GuidesOff::under($this->medium), $this->medium),
             $task === Task::Trim && Cut::round($this->layout) === null => Say::it('finish.nothing to cut.why'),
             default => Say::it("finish.why.{$task->value}"),
         };

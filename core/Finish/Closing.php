@@ -10,19 +10,38 @@ use InchLadder\Layout\Layout;
 final class Closing
 {
     /** @return list<Task> */
-    public static function tasks(Layout $layout, Medium $medium, Leftovers $left): array
+    public static function tasks(Layout $layout, Medium $medium, Leftovers $left, ?GuidesOff $guides = null): array
     {
         $due = static fn (Task $task): bool => match ($task) {
             Task::Open => $left->open > 0,
             Task::Doubtful => $left->doubtful !== [],
             Task::Lengths => $left->out !== [],
             Task::Notes => $left->noted !== [],
-            Task::LightCells => $left->light !== [] && $layout->grid->innerLines() > 0,
+            Task::Guides, Task::Restate => $guides !== GuidesOff::Never,
+            Task::LightCells => $guides !== GuidesOff::Never && $left->light !== [] && $layout->grid->innerLines() > 0,
             Task::LastShot => Cut::round($layout) !== null,
             Task::Over => $medium->goesOver(),
             default => true,
         };
 
-        return array_values(array_filter(Task::cases(), $due));
+        $tasks = array_values(array_filter(Task::cases(), $due));
+
+        return $guides === GuidesOff::AtTheEnd ? self::atTheEnd($tasks) : $tasks;
+    }
+
+    /**
+     * What has to do with guides comes after what is drawn.
+     *
+     * @param  list<Task>  $tasks
+     * @return list<Task>
+     */
+    private static function atTheEnd(array $tasks): array
+    {
+        $late = [Task::LightCells, Task::Guides, Task::Edges, Task::Restate];
+        $isLate = static fn (Task $task): bool => in_array($task, $late, true);
+        $last = array_search(Task::Tidy, $tasks, true);
+        $before = array_filter(array_slice($tasks, 0, (int) $last + 1), static fn (Task $task): bool => ! $isLate($task));
+
+        return [...$before, ...array_filter($tasks, $isLate), ...array_slice($tasks, (int) $last + 1)];
     }
 }

@@ -31,15 +31,15 @@ enum Grade: string
     case B8 = '8B';
     case B9 = '9B';
 
-    /** @return 'very hard'|'hard'|'middle'|'soft'|'very soft' what it is good for goes by it */
+    /** @return 'very-hard'|'hard'|'middle'|'soft'|'very-soft' what it is good for goes by it */
     public function kind(): string
     {
         return match ($this) {
-            self::H9, self::H8, self::H7, self::H6, self::H5 => 'very hard',
+            self::H9, self::H8, self::H7, self::H6, self::H5 => 'very-hard',
             self::H4, self::H3, self::H2 => 'hard',
             self::H, self::F, self::HB => 'middle',
             self::B, self::B2, self::B3, self::B4 => 'soft',
-            default => 'very soft',
+            default => 'very-soft',
         };
     }
 }

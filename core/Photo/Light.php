@@ -8,7 +8,7 @@ namespace InchLadder\Photo;
 final readonly class Light
 {
     /** The eight ways an eye tells apart, clockwise from the right, each an eighth of a turn wide. */
-    private const WAYS = ['right', 'lower right', 'below', 'lower left', 'left', 'upper left', 'above', 'upper right'];
+    private const WAYS = ['right', 'lower-right', 'below', 'lower-left', 'left', 'upper-left', 'above', 'upper-right'];
 
     /** @param  float  $degrees  the way it falls, clockwise from the right, −180…180: 90 is straight down */
     private function __construct(public float $degrees)
@@ -25,7 +25,7 @@ final readonly class Light
         return hypot($across, $down) < 1e-9 ? throw LightNowhere::drawn() : new self(rad2deg(atan2($down, $across)));
     }
 
-    /** The side it comes from: `upper left`. */
+    /** The side it comes from: `upper-left`. */
     public function from(): string
     {
         return self::WAYS[(int) round(($this->degrees + 180) / 45) % 8];

@@ -10,6 +10,7 @@ use InchLadder\Copying\Naming;
 use InchLadder\Copying\Pass;
 use InchLadder\Copying\Start;
 use InchLadder\Copying\Working;
+use InchLadder\Finish\GuidesOff;
 use InchLadder\Finish\Medium;
 use InchLadder\Fit\Fit;
 use InchLadder\Grid\Corner;
@@ -121,6 +122,8 @@ final readonly class Choices
         public ?Light $light = null,
         /** Line first, or tone along with it; null for what the medium wants. */
         private ?Order $order = null,
+        /** When the guides come off; null for what is common under the medium. */
+        private ?GuidesOff $guides = null,
     ) {
         $this->placement = $placement ?? Placement::at(Position::Centred);
         $this->tones = $tones ?? Tones::of(5, true, 1, $colour->lightness());
@@ -141,6 +144,12 @@ final readonly class Choices
             Medium::Wash, Medium::Pastel => Detail::Some,
             Medium::Graphite, Medium::Ink, Medium::Crayon => Detail::All,
         };
+    }
+
+    /** When the guides come off; before what goes over them, where that is chosen and nothing does, is as it is common. */
+    public function guidesOff(): GuidesOff
+    {
+        return $this->guides !== null && in_array($this->guides, GuidesOff::ways($this->medium), true) ? $this->guides : GuidesOff::under($this->medium);
     }
 
     /** Whether the line comes first: where paint, ink, washes or pastel follow it must stand alone; in graphite and crayon tone forgives it (common practice). */

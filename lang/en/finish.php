@@ -50,14 +50,21 @@ return [
         'axes' => 'the axes and their ticks',
         'frame' => 'the frame, unless it stays',
     ],
-    // Why the guides come off when they do.
+    // When the guides come off, and why.
+    'off' => [
+        'in part' => ['name' => 'cell by cell, before it is shaded', 'why' => 'Take each cell’s lines off with a kneaded eraser before it is shaded: graphite laid over a guide holds it down, and it shows in every light place.'],
+        'before tone' => ['name' => 'all at once, before the first tone', 'why' => 'Take all of them off before the first tone, once the lines stand without them: graphite laid over a guide holds it down.'],
+        'before medium' => ['ink' => 'before ink', 'watercolour' => 'before the first wash', 'pastel' => 'before pastel', 'coloured pencil' => 'before colour', 'paint' => 'before paint'],
+        'at the end' => ['name' => 'at the end', 'why' => 'They stay until the drawing is done, to go by: what lies under tone will not come off any more, so draw them as faint as you can see them.'],
+        'never' => ['name' => 'never: they may show', 'why' => 'They stay, and may show: some like to see how a drawing was made.'],
+    ],
+    // Why they come off before what goes over the pencil.
     'before' => [
-        'graphite' => 'Before the last shading: graphite laid over a guide holds it down, and it shows in every light place.',
-        'ink' => 'Before ink: it does not hide what it does not cover.',
-        'watercolour' => 'Before the first wash: water fixes graphite for good.',
-        'pastel' => 'Before pastel: it does not take where graphite has made the sheet slippery.',
-        'coloured pencil' => 'Before colour: wax seals the graphite in, and it greys the light colours.',
-        'paint' => 'Before paint, where it will be thin; under thick paint they may stay.',
+        'ink' => 'Take them off before ink: it does not hide what it does not cover.',
+        'watercolour' => 'Take them off before the first wash: water fixes graphite for good.',
+        'pastel' => 'Take them off before pastel: it does not take where graphite has made the sheet slippery.',
+        'coloured pencil' => 'Take them off before colour: wax seals the graphite in, and it greys the light colours.',
+        'paint' => 'Take them off before paint, where it will be thin; under thick paint they may stay.',
     ],
     'over' => [
         'ink' => 'Ink it, the lines that are settled first. What pencil is left comes off when the ink is dry through, a day later if it is thick.',

@@ -3,7 +3,7 @@
 /* What is known of the picture: its shape, how it is held, its size as a print, and whether it has pixels enough. */
 return [
     'light' => 'The light comes from :from.',
-    'light from' => ['right' => 'the right', 'lower right' => 'the lower right', 'below' => 'below', 'lower left' => 'the lower left', 'left' => 'the left', 'upper left' => 'the upper left', 'above' => 'above', 'upper right' => 'the upper right'],
+    'light from' => ['right' => 'the right', 'lower-right' => 'the lower right', 'below' => 'below', 'lower-left' => 'the lower left', 'left' => 'the left', 'upper-left' => 'the upper left', 'above' => 'above', 'upper-right' => 'the upper right'],
     'longer' => [
         'taller' => 'The taller side is the longer: :wide × :high pixels, shape :shape.',
         'wider' => 'The wider side is the longer: :wide × :high pixels, shape :shape.',

@@ -3,11 +3,11 @@
 /* The words on packets and tools. What a grade or a tool is good for is common practice. */
 return [
     'grades' => [
-        'very hard' => 'pale and sharp; grooves soft paper, and grooves take no tone',
+        'very-hard' => 'pale and sharp; grooves soft paper, and grooves take no tone',
         'hard' => 'guides on hard, smooth paper; light tones',
         'middle' => 'placing and contours; comes off well',
         'soft' => 'tones and dark lines; smears under the hand',
-        'very soft' => 'the darkest darks, broad; needs a guard sheet and much sharpening',
+        'very-soft' => 'the darkest darks, broad; needs a guard sheet and much sharpening',
     ],
     'leads' => [
         'grade' => 'How hard a lead is and how thick it is are two things: a 2B comes in every thickness.',

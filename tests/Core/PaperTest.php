@@ -192,7 +192,7 @@ it('refuses what is no weight of paper', fn (string $typed, string $says) => exp
 
 it('has grades in the order of the packets, hard to soft, each good for something', function () {
     $kinds = array_map(static fn (Grade $grade): string => $grade->kind(), Grade::cases());
-    expect(array_column(Grade::cases(), 'value'))->toHaveCount(20)->and(array_values(array_unique($kinds)))->toBe(['very hard', 'hard', 'middle', 'soft', 'very soft'])
+    expect(array_column(Grade::cases(), 'value'))->toHaveCount(20)->and(array_values(array_unique($kinds)))->toBe(['very-hard', 'hard', 'middle', 'soft', 'very-soft'])
         // None comes back once another began.
         ->and(count(array_filter(range(1, 19), static fn (int $i): bool => $kinds[$i] !== $kinds[$i - 1])))->toBe(4);
 });

@@ -211,7 +211,7 @@ it('finds the edges of the big masses, and no texture', function () {
 
 it('names the side the light comes from, an eighth of a turn each', function () {
     // Every degree, against the nearest of eight unit vectors.
-    $sides = ['right' => [1, 0], 'lower right' => [1, 1], 'below' => [0, 1], 'lower left' => [-1, 1], 'left' => [-1, 0], 'upper left' => [-1, -1], 'above' => [0, -1], 'upper right' => [1, -1]];
+    $sides = ['right' => [1, 0], 'lower-right' => [1, 1], 'below' => [0, 1], 'lower-left' => [-1, 1], 'left' => [-1, 0], 'upper-left' => [-1, -1], 'above' => [0, -1], 'upper-right' => [1, -1]];
     for ($degree = -179.7; $degree < 180; $degree++) {
         [$x, $y] = [cos(deg2rad($degree)), sin(deg2rad($degree))];
         uasort($sides, static fn (array $a, array $b): int => ($b[0] * -$x + $b[1] * -$y) / hypot(...$b) <=> ($a[0] * -$x + $a[1] * -$y) / hypot(...$a));

@@ -25,9 +25,9 @@ it('gathers the last list from what the rungs before left open', function () {
 it('keeps what was ticked, the medium and the lesson, and takes them back', function () {
     $drawing = Drawings::begin();
     $kept = test()->putJson("/api/drawings/{$drawing->id}", ['version' => 1, 'choices' => array_replace_recursive(Drawings::FIVE_BY_SEVEN, ['finish' => ['medium' => 'ink', 'done' => ['shot', 'shot', 'guides'], 'lesson' => 'Place the rim first.']])])->assertOk();
-    expect($kept->json('workings.choices.finish'))->toBe(['medium' => 'ink', 'done' => ['shot', 'guides'], 'lesson' => 'Place the rim first.'])
+    expect($kept->json('workings.choices.finish'))->toBe(['medium' => 'ink', 'guides' => null, 'done' => ['shot', 'guides'], 'lesson' => 'Place the rim first.'])
         ->and(array_column(finish($drawing->id)->json(), 'key'))->toContain('over');
-    test()->postJson("/api/drawings/{$drawing->id}/undo", ['version' => 2])->assertOk()->assertJsonPath('workings.choices.finish', ['medium' => 'graphite', 'done' => [], 'lesson' => '']);
+    test()->postJson("/api/drawings/{$drawing->id}/undo", ['version' => 2])->assertOk()->assertJsonPath('workings.choices.finish', ['medium' => 'graphite', 'guides' => null, 'done' => [], 'lesson' => '']);
 });
 
 it('works from sizes alone, and refuses a medium it does not know', function () {
@@ -35,3 +35,18 @@ it('works from sizes alone, and refuses a medium it does not know', function () 
     expect(array_column(finish($id)->json(), 'key'))->toContain('guides', 'trim')->not->toContain('light');
     test()->postJson('/api/workings', ['choices' => ['finish' => ['medium' => 'jam']], 'wide' => 500, 'high' => 700])->assertUnprocessable()->assertJsonValidationErrors('finish.medium');
 });
+
+it('says on every rung alike when the guides come off', function (string $medium, ?string $chosen, string $off, string $says) {
+    $drawing = Drawings::begin([...Drawings::FIVE_BY_SEVEN, 'finish' => ['medium' => $medium, 'guides' => $chosen]]);
+    $told = test()->getJson("/api/drawings/{$drawing->id}")->assertOk()->json('workings.guides_off');
+    expect($told['chosen'])->toBe($off)->and($told['says'])->toContain($says)->and(array_column($told['ways'], 'name'))->toContain($off);
+    $tasks = array_column(finish($drawing->id)->json(), 'why', 'key');
+    expect($tasks['guides'] ?? $told['says'])->toBe($told['says']);
+})->with([
+    ['graphite', null, 'in part', 'before it is shaded'],
+    ['ink', null, 'before medium', 'before ink'],
+    ['watercolour', 'at the end', 'at the end', 'until the drawing is done'],
+    // Chosen for a medium that goes over the pencil, and left behind with it.
+    ['graphite', 'before medium', 'in part', 'before it is shaded'],
+    ['paint', 'never', 'never', 'may show'],
+]);

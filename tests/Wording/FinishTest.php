@@ -2,6 +2,7 @@
 
 use App\Wording\FinishWording;
 use InchLadder\Finish\Closing;
+use InchLadder\Finish\GuidesOff;
 use InchLadder\Finish\Leftovers;
 use InchLadder\Finish\Medium;
 use InchLadder\Finish\Task;
@@ -75,3 +76,22 @@ it('says what can hurt where it is done', function (Medium $medium, ?string $say
     [Medium::Paint, 'follow the label and your local rules'],
     [Medium::Ink, null],
 ]);
+
+it('has the guides off when that was chosen, and says so in one sentence', function (Medium $medium, ?GuidesOff $off, array $without, ?string $after) {
+    $say = new FinishWording(finishing()->layout, $medium, new Leftovers(light: ['A1']), $off);
+    $tasks = Closing::tasks(finishing()->layout, $medium, new Leftovers(light: ['A1']), $off);
+    $at = array_flip(array_map(static fn (Task $task): string => $task->value, $tasks));
+    expect(array_intersect($without, array_keys($at)))->toBe([])->and(array_unique(array_keys($at)))->toHaveCount(count($tasks));
+    if ($without === []) {
+        expect($say->why(Task::Guides))->toBe(FinishWording::guidesOff($off ?? GuidesOff::under($medium), $medium));
+        $after === null ? expect($at['guides'])->toBeLessThan($at['tidy']) : expect($at['guides'])->toBeGreaterThan($at[$after])->toBeLessThan($at['trim']);
+        // The shot of it all comes before any of it goes.
+        expect($at['shot'])->toBeLessThan($at['light'])->and($at['light'])->toBeLessThan($at['guides'])->and($at['guides'])->toBeLessThan($at['restate']);
+    }
+})->with(function () {
+    foreach (Medium::cases() as $medium) {
+        foreach ([null, ...GuidesOff::ways($medium)] as $off) {
+            yield "{$medium->value}, ".($off->value ?? 'as is common') => [$medium, $off, $off === GuidesOff::Never ? ['guides', 'light', 'restate'] : [], $off === GuidesOff::AtTheEnd ? 'tidy' : null];
+        }
+    }
+});

@@ -41,7 +41,8 @@ it('has words for everything that can be chosen or found', function (string $und
     'stretches' => ['phrases.stretched', array_column(Stretched::cases(), 'value'), ['']],
     'line colours' => ['phrases.colour', array_column(LineColour::cases(), 'value'), ['']],
     'sides' => ['copying.side', array_column(Side::cases(), 'value'), ['']],
-    'what must be taken off before' => ['finish.before', array_column(Medium::cases(), 'value'), ['']],
+    'what must be taken off before' => ['finish.before', array_column(array_filter(Medium::cases(), static fn (Medium $medium): bool => $medium->goesOver()), 'value'), ['']],
+    'before what it is taken off' => ['finish.off.before medium', array_column(array_filter(Medium::cases(), static fn (Medium $medium): bool => $medium->goesOver()), 'value'), ['']],
     'reasons of tasks' => ['finish.why', array_values(array_diff(array_column(Task::cases(), 'value'), ['guides'])), ['']],
 ]);
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Documents\Choices;
 
+use InchLadder\Finish\GuidesOff;
 use InchLadder\Finish\Medium;
 use OpenApi\Attributes as OA;
 
@@ -14,6 +15,8 @@ final readonly class FinishChoice
     /** @param  list<string>  $done */
     public function __construct(
         #[OA\Property(enum: Medium::class)] public string $medium,
+        /** When the guides come off; null for what is common under the medium. */
+        #[OA\Property(enum: GuidesOff::class)] public ?string $guides,
         /** Keys of what was ticked. */
         #[OA\Property(type: 'array', items: new OA\Items(type: 'string'))] public array $done,
         /** One line, for the next drawing. */

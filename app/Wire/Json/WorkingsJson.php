@@ -60,6 +60,7 @@ final readonly class WorkingsJson
         #[OA\Property] public ?SizeJson $print,
         #[OA\Property] public AdviceJson $advice,
         #[OA\Property] public ?MismatchJson $mismatch,
+        #[OA\Property] public GuidesOffJson $guides_off,
         /** Null where nobody said. */
         #[OA\Property] public ?LightJson $light,
         #[OA\Property] public LinesJson $lines,

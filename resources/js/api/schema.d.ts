@@ -1532,6 +1532,13 @@ export interface components {
             after: string;
             edges_only: boolean;
         };
+        /** @description When the guides come off: one choice, that every rung says alike. */
+        GuidesOffJson: {
+            /** @enum {string} */
+            chosen: "in part" | "before tone" | "before medium" | "at the end" | "never";
+            says: string;
+            ways: components["schemas"]["StartJson"][];
+        };
         /** @description Who of the house is let in. */
         HouseJson: {
             addresses: string[];
@@ -2461,6 +2468,7 @@ export interface components {
             print: components["schemas"]["SizeJson"] | null;
             advice: components["schemas"]["AdviceJson"];
             mismatch: components["schemas"]["MismatchJson"] | null;
+            guides_off: components["schemas"]["GuidesOffJson"];
             light: components["schemas"]["LightJson"] | null;
             lines: components["schemas"]["LinesJson"];
             across: components["schemas"]["ReadingsJson"][];
@@ -2571,6 +2579,8 @@ export interface components {
         FinishChoice: {
             /** @enum {string} */
             medium: "graphite" | "ink" | "watercolour" | "pastel" | "coloured pencil" | "paint";
+            /** @enum {string|null} */
+            guides: "in part" | "before tone" | "before medium" | "at the end" | "never" | null;
             done: string[];
             lesson: string;
         };

@@ -3,6 +3,7 @@ import { usePreferredReducedMotion } from '@vueuse/core'
 import { computed, nextTick, ref, useTemplateRef, watch } from 'vue'
 import type { CellToCopy, Choices, Strength } from '@/api/types'
 import { keyOf, useCopying, type Place } from '@/stores/copying'
+import { useDrawing } from '@/stores/drawing'
 import Num from '@/ui/Num.vue'
 import CellMap from './CellMap.vue'
 import CopyWay from './CopyWay.vue'
@@ -15,6 +16,7 @@ defineEmits<{ go: [place: Place]; goBy: [way: Partial<Choices['copy']>] }>()
 const chosen = defineModel<number | null>({ required: true })
 
 const cells = useCopying()
+const store = useDrawing()
 const seconds = useDotSpeed()
 const motion = usePreferredReducedMotion()
 
@@ -58,6 +60,7 @@ defineExpose({ write })
     <div class="progress" tabindex="0" role="group" :aria-label="$t('copy.progress')">
       <p data-test="progress"><b>{{ cells.done }}</b> {{ cells.pass ? $t('copy.ofThroughThisPass', { of: cells.toCopy.length - cells.empty }) : $t('copy.ofDone', { of: cells.toCopy.length - cells.empty }) }}<br /><template v-if="cells.begun > 0 && cells.way">{{ $t('copy.begunByContent', { begun: cells.begun, percent: cells.way.by_content }) }}<br /></template><template v-if="cells.empty > 0 || !cells.pass">{{ $t('copy.emptyLeftEmpty', { empty: cells.empty }) }}<br /></template>{{ $t('copy.leftToGo', { left: cells.left }) }}<template v-if="cells.left > 0 && cells.way?.time">,<br /><Num :text="$t('copy.timeAtYourPace', { time: cells.way.time })" /></template></p>
       <p v-if="cells.left === 0 && !cells.pass" class="end">{{ $t('copy.everyCellHasBeenRoundLook') }}</p>
+      <p v-if="cells.left === 0" class="end" data-test="guides-off">{{ store.workings?.guides_off.says }}</p>
       <button v-else-if="cells.left > 0 && cells.blank.length > 0" type="button" class="button" data-test="skip-blank" :title="cells.blank.map(cells.address).join(', ')" @click="cells.skipBlank()">{{ $t('copy.skipBlank', cells.blank.length) }}</button>
       <p v-if="guarded" class="guard" data-test="guard">{{ $t('copy.layACleanSheet') }}</p>
       <p v-if="cells.left > 0 && known.length > 0" class="doubts" data-test="known"><span>{{ $t('copy.mostKnown') }}</span><button v-for="one in known" :key="one.cell" type="button" class="button bare" @mousedown.prevent @click="$emit('go', cells.placeAt(one.cell))"><b>{{ cells.address(cells.placeAt(one.cell)) }}</b>&nbsp;{{ one.words }}</button></p>

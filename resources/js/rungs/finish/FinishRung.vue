@@ -37,6 +37,7 @@ function tick(key: string) {
 <template>
   <h2>{{ $t('finish.theLastList') }}</h2>
   <Choose :label="$t('finish.whatGoesOverThePencil')" :model-value="choices.finish.medium" :options="media" @update:model-value="store.decide((c) => (c.finish.medium = $event))" />
+  <Choose :label="$t('finish.whenTheGuidesComeOff')" :model-value="workings.guides_off.chosen" :options="Object.fromEntries(workings.guides_off.ways.map((one) => [one.name, one.label]))" data-test="guides-off" @update:model-value="store.decide((c) => (c.finish.guides = $event as NonNullable<typeof c.finish.guides>))" />
   <p data-test="left">{{ tasks.length > 0 && left === 0 ? $t('finish.allOfItIsDone') : $t('finish.leftToDo', { left, tasks: tasks.length }) }}</p>
   <ol class="tasks" data-test="tasks">
     <li v-for="task in tasks" :key="task.key" :class="{ done: done.has(task.key) }">

@@ -94,6 +94,7 @@ async function part() {
   <p v-if="store.errors['grid.rows'] && school !== 'proportional'" class="fault" role="alert">{{ store.errors['grid.rows'] }}</p>
   <Pick :label="$t('grid.labels')" :model-value="choices.grid.labels" :options="{ letters: 'C4', numbers: $t('grid.inAndDown'), running: '18' }" @update:model-value="store.decide((c) => (c.grid.labels = $event))" />
   <Sums :lines="workings.rungs.grid.sums" />
+  <p class="soft" data-test="guides-off">{{ workings.guides_off.says }}</p>
   <div>
     <Fold :name="$t('grid.howFine')"><Meshes :choices="choices" /></Fold>
     <Fold :name="$t('grid.theSchoolsSideBySide')"><Schools :choices="choices" /></Fold>

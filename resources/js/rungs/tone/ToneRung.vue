@@ -74,6 +74,7 @@ onUnmounted(() => tool.finish(null))
   </template>
   <Fold v-if="choices.shots.length > 0" :name="$t('shots.layAShotOver')" :decided="String(choices.shots.length)"><ShotsKept :choices="choices" /></Fold>
   <p class="soft">{{ $t('tone.putAHardBoardUnder') }}</p>
+  <p class="soft" data-test="guides-off">{{ workings.guides_off.says }}</p>
 </template>
 
 <style scoped>
