@@ -118,12 +118,18 @@ final readonly class PhotoStore
     /** L* of the picture, squeezed to a square of so many samples a side. */
     public function lightness(Photo $photo, Framing $framing, int $side): Field
     {
-        $small = new Imagick('jpeg:'.$this->preview($photo, $framing));
-        $small->resizeImage($side, $side, Imagick::FILTER_BOX, 1);
-        /** @var list<int> $pixels */
-        $pixels = $small->exportImagePixels(0, 0, $side, $side, 'RGB', Imagick::PIXEL_CHAR);
+        $kept = $this->made($photo, "lightness-{$side}".Framer::key($framing), function (string $to) use ($photo, $framing, $side): bool {
+            $small = new Imagick('jpeg:'.$this->preview($photo, $framing));
+            $small->resizeImage($side, $side, Imagick::FILTER_BOX, 1);
+            /** @var list<int> $pixels */
+            $pixels = $small->exportImagePixels(0, 0, $side, $side, 'RGB', Imagick::PIXEL_CHAR);
 
-        return new Field($side, $side, Lab::lightnessOf($pixels));
+            return file_put_contents($to, pack('e*', ...Lab::lightnessOf($pixels))) !== false;
+        });
+        /** @var list<float> $lightness */
+        $lightness = array_values((array) unpack('e*', (string) file_get_contents($kept)));
+
+        return new Field($side, $side, $lightness);
     }
 
     /**

@@ -15,6 +15,7 @@ use InchLadder\Finish\Closing;
 use InchLadder\Finish\Leftovers;
 use InchLadder\Finish\Task;
 use InchLadder\Plan\Plan;
+use InchLadder\Plan\Trimmed;
 
 /** Writes what is left to do, from every rung before. */
 final readonly class FinishWriter
@@ -27,7 +28,7 @@ final readonly class FinishWriter
     public function tasks(Drawing $drawing, Plan $plan): array
     {
         $left = $this->leftovers($drawing, $plan);
-        $say = new FinishWording($plan->layout, $plan->choices->medium, $left, $plan->choices->guidesOff());
+        $say = new FinishWording($plan->layout, $plan->choices->medium, $left, $plan->choices->guidesOff(), Trimmed::of($plan));
 
         return array_map(static fn (Task $task): TaskJson => new TaskJson($task->value, $say->words($task), $say->why($task), $say->caution($task), $task->isShot()), Closing::tasks($plan->layout, $plan->choices->medium, $left, $plan->choices->guidesOff()));
     }

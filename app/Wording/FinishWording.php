@@ -12,6 +12,7 @@ use InchLadder\Finish\Medium;
 use InchLadder\Finish\Task;
 use InchLadder\Layout\Layout;
 use InchLadder\Measure\Length;
+use InchLadder\Plan\Trimmed;
 
 /** Says the tasks of the last list: what to do, why, and what can hurt. */
 final readonly class FinishWording
@@ -19,7 +20,7 @@ final readonly class FinishWording
     /** More addresses than this are counted, not named. */
     private const NAMED = 8;
 
-    public function __construct(private Layout $layout, private Medium $medium, private Leftovers $left, private ?GuidesOff $off = null)
+    public function __construct(private Layout $layout, private Medium $medium, private Leftovers $left, private ?GuidesOff $off = null, private ?Trimmed $trimmed = null)
     {
     }
 
@@ -56,6 +57,7 @@ final readonly class FinishWording
         return match (true) {
             $task === Task::Guides => self::guidesOff($this->off ?? GuidesOff::under($this->medium), $this->medium),
             $task === Task::Trim && Cut::round($this->layout) === null => Say::it('finish.nothing to cut.why'),
+            $task === Task::Trim => implode(' ', [...$this->outside(), Say::it('finish.why.trim')]),
             default => Say::it("finish.why.{$task->value}"),
         };
     }
@@ -94,6 +96,21 @@ final readonly class FinishWording
         $near = static fn (Length $length): string => $write->read($length);
 
         return Say::it('finish.words.trim', ['left' => $near($cut->left), 'right' => $write->reading($cut->right), 'top' => $near($cut->top), 'bottom' => $write->reading($cut->bottom)]);
+    }
+
+    /** @return list<string> what falls outside the cut, what it runs through, what it nearly touches */
+    private function outside(): array
+    {
+        $write = new Writing($this->layout->notation);
+        $trimmed = $this->trimmed;
+        $near = array_map(static fn (array $one): string => Say::it('finish.cut.near', ['name' => $one[0], 'off' => $write->reading($one[2]), 'side' => Say::it("copying.side.{$one[1]}")]), $trimmed->near ?? []);
+
+        return array_values(array_filter([
+            Say::it('finish.cut.outside'),
+            $trimmed === null || $trimmed->outside === [] ? null : Say::it('finish.cut.points', ['names' => Say::listed($trimmed->outside)]),
+            $trimmed === null || $trimmed->through === [] ? null : Say::it('finish.cut.through', ['names' => Say::listed($trimmed->through)]),
+            $near === [] ? null : Say::it('finish.cut.beware', ['near' => Say::listed($near)]),
+        ]));
     }
 
     /** @param  list<string>  $addresses */

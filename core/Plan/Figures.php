@@ -39,4 +39,7 @@ final class Figures
 
     /** Places in line, likewise (ours). */
     public const WARM_ALIGNED = 3;
+
+    /** Mm: what ends nearer to a cut than this is at risk from the knife (ours). */
+    public const NEAR_CUT = 5.0;
 }

@@ -40,6 +40,13 @@ return [
         'words' => 'There is nothing to cut: the drawing fills the sheet to its edges.',
         'why' => 'For a mat to lie over a rim, it would have to lie over the drawing.',
     ],
+    'cut' => [
+        'outside' => 'Outside it fall the letters, numbers and ticks at the edges.',
+        'points' => 'So do :names, which were cropped away.',
+        'through' => 'It runs through :names.',
+        'near' => '“:name” ends :off from the :side cut',
+        'beware' => 'Mind the knife: :near.',
+    ],
     'knife' => 'Cut on a mat, along a metal edge, fingers back, away from the hand that holds; a fresh blade needs least force. Children have a grown-up cut.',
     'more' => ':cells and :count more',
     'guides' => [

@@ -50,3 +50,16 @@ it('says on every rung alike when the guides come off', function (string $medium
     ['graphite', 'before medium', 'in part', 'before it is shaded'],
     ['paint', 'never', 'never', 'may show'],
 ]);
+
+it('names what falls outside the cut, what it runs through, and what it nearly touches', function () {
+    $thing = static fn (string $name, string $outline): array => ['name' => $name, 'outline' => $outline, 'boxed' => true, 'must' => false, 'ticked' => []];
+    // 5 × 7 in on 7 1/2 × 10 1/2: a hundredth of its width is 1/16 in and a little.
+    $drawing = Drawings::begin([...Drawings::FIVE_BY_SEVEN, 'points' => [['name' => 'gate', 'x' => '1.2', 'y' => '1/2', 'cross' => false], ['name' => 'eye', 'x' => '1/2', 'y' => '1/2', 'cross' => false]], 'things' => [
+        $thing('plum', '0.5 0.3, 0.99 0.3, 0.99 0.5, 0.5 0.5'), $thing('cloth', '-0.2 0.8, 0.4 0.8, 0.4 0.9, -0.2 0.9'), $thing('jug', '0.3 0.3, 0.5 0.3, 0.5 0.5, 0.3 0.5'),
+    ]]);
+    $why = array_column(finish($drawing->id)->json(), 'why', 'key')['trim'];
+    expect($why)->toStartWith('Outside it fall the letters')->toContain('It runs through cloth.')->toContain('“plum” ends 1/16 in from the right cut')->toContain('So do gate')->not->toContain('jug')->not->toContain('eye');
+    // Nothing to cut is said as such, and names nothing.
+    $whole = Drawings::begin(['paper' => ['sheet' => null, 'width' => '5 in', 'height' => '7 in', 'margins' => array_fill_keys(['top', 'right', 'bottom', 'left'], '0 in')], 'fit' => ['way' => 'crop']]);
+    expect(array_column(finish($whole->id)->json(), 'why', 'key')['trim'])->not->toContain('Outside it fall');
+});
