@@ -80,7 +80,7 @@ final class PageBuilder
     /** Where a knife is called for. */
     public function caution(float $x, float $y, float $width): float
     {
-        return $this->note($x, $y, $width, Say::it('printing.caution'), 2.8);
+        return $this->note($x, $y, $width, Say::it('cautions.knife'), 2.8);
     }
 
     /** What the sheet is, and the bar that shows whether the printer kept the size. */

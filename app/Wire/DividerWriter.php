@@ -48,7 +48,7 @@ final readonly class DividerWriter
                     'setting' => self::ratio($nearest), 'percent' => Fractions::places(Rational::near(abs($percent), 1), 1), 'way' => Say::it($percent > 0 ? 'dividers.larger' : 'dividers.smaller'), 'ratio' => $named,
                 ]),
                 Say::it('dividers.check', ['ratio' => Fractions::mixed($ratio)]),
-                Say::it('dividers.caution'),
+                Say::it('cautions.points'),
             ],
         );
     }

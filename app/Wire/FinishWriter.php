@@ -30,7 +30,7 @@ final readonly class FinishWriter
         $left = $this->leftovers($drawing, $plan);
         $say = new FinishWording($plan->layout, $plan->choices->medium, $left, $plan->choices->guidesOff(), Trimmed::of($plan));
 
-        return array_map(static fn (Task $task): TaskJson => new TaskJson($task->value, $say->words($task), $say->why($task), $say->caution($task), $task->isShot()), Closing::tasks($plan->layout, $plan->choices->medium, $left, $plan->choices->guidesOff()));
+        return array_map(static fn (Task $task): TaskJson => new TaskJson($task->value, $say->words($task), $say->why($task), Cautions::write($say->cautions($task), $plan->choices->waved), $task->isShot()), Closing::tasks($plan->layout, $plan->choices->medium, $left, $plan->choices->guidesOff()));
     }
 
     private function leftovers(Drawing $drawing, Plan $plan): Leftovers

@@ -9,6 +9,7 @@ use App\Models\HandWork;
 use App\Wire\Json\AdviceJson;
 use App\Wire\Json\AreaJson;
 use App\Wire\Json\AxesJson;
+use App\Wire\Json\CautionJson;
 use App\Wire\Json\CropJson;
 use App\Wire\Json\DividedJson;
 use App\Wire\Json\GridJson;
@@ -49,6 +50,7 @@ use App\Wording\Phrases;
 use App\Wording\Say;
 use App\Wording\Workings;
 use App\Wording\Writing;
+use InchLadder\Finish\Caution;
 use InchLadder\Finish\GuidesOff;
 use InchLadder\Fit\Crop;
 use InchLadder\Grid\Division;
@@ -137,6 +139,7 @@ final readonly class PlanWriter
                 true => 'upright', false => 'sideways', null => null
             }, Phrases::orientation($plan->advice)),
             guides_off: $this->guidesOff(),
+            cautions: $this->cautions(),
             light: $plan->choices->light === null ? null : new LightJson(round($plan->choices->light->degrees, 1), Say::it('photo.light', ['from' => Say::it("photo.light from.{$plan->choices->light->from()}")])),
             mismatch: $mismatch === null ? null : $this->mismatch($mismatch),
             lines: $this->lines($choices->grid->overlays),
@@ -228,6 +231,15 @@ final readonly class PlanWriter
             $crop->left->toFloat(), $crop->top->toFloat(), $crop->width->toFloat(), $crop->height->toFloat(),
             round($percent->toFloat(), 4),
         );
+    }
+
+    /** @return array<string, list<CautionJson>> */
+    private function cautions(): array
+    {
+        $plan = $this->plan;
+        $rungs = ['paper', 'marks', 'copy', 'tone'];
+
+        return array_combine($rungs, array_map(static fn (string $rung): array => Cautions::write(Caution::on($rung, $plan->choices->medium, $plan->layout->sheet, $plan->choices->points !== []), $plan->choices->waved), $rungs));
     }
 
     private function guidesOff(): GuidesOffJson

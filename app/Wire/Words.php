@@ -10,6 +10,7 @@ use App\Wire\Json\ToolJson;
 use App\Wire\Json\WordsJson;
 use App\Wording\Say;
 use Illuminate\Validation\ValidationException;
+use InchLadder\Finish\Caution;
 use InchLadder\Marks\Grade;
 use InchLadder\Measure\Fractions;
 use InchLadder\Measure\Rational;
@@ -36,6 +37,7 @@ final class Words
             array_map(static fn (string $lead): string => Say::it("words.leads.{$lead}"), self::LEADS),
             array_map(static fn (string $tool): ToolJson => new ToolJson($tool, Say::it("words.tools.{$tool}.name"), Say::it("words.tools.{$tool}.is"), Say::it("words.tools.{$tool}.instead")), self::TOOLS),
             array_combine(array_column(Basis::cases(), 'value'), array_map(self::basis(...), Basis::cases())),
+            Cautions::write(Caution::cases()),
         );
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Wording;
 
+use InchLadder\Finish\Caution;
 use InchLadder\Finish\Cut;
 use InchLadder\Finish\Guides;
 use InchLadder\Finish\GuidesOff;
@@ -62,14 +63,10 @@ final readonly class FinishWording
         };
     }
 
-    /** What can hurt while it is done; null when nothing usually does. */
-    public function caution(Task $task): ?string
+    /** @return list<Caution> what can hurt while it is done */
+    public function cautions(Task $task): array
     {
-        return match (true) {
-            $task === Task::Trim && Cut::round($this->layout) !== null => Say::it('finish.knife'),
-            $task === Task::Protect => Say::ifAny("finish.caution.{$this->medium->value}"),
-            default => null,
-        };
+        return Caution::with($task, $this->medium, Cut::round($this->layout) !== null);
     }
 
     private function guides(): string

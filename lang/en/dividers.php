@@ -8,5 +8,4 @@ return [
     'nearest' => 'The nearest hole is marked :setting: a drawing :percent % :way than at :ratio.',
     'larger' => 'larger', 'smaller' => 'smaller',
     'check' => 'After every slip of the pivot try the setting again on the ruler: what spans 1 on one side must span :ratio on the other.',
-    'caution' => 'The points prick paper and fingers: lay them down closed, a cork over both ends.',
 ];

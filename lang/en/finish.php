@@ -47,7 +47,6 @@ return [
         'near' => '“:name” ends :off from the :side cut',
         'beware' => 'Mind the knife: :near.',
     ],
-    'knife' => 'Cut on a mat, along a metal edge, fingers back, away from the hand that holds; a fresh blade needs least force. Children have a grown-up cut.',
     'more' => ':cells and :count more',
     'guides' => [
         'lines' => '{1} the one line of the grid|[2,*] the :count lines of the grid',
@@ -87,11 +86,5 @@ return [
         'pastel' => 'Tap the loose dust off outdoors, and lay glassine over it. Spray no fixative where pastel must still take.',
         'coloured pencil' => 'Lay a clean sheet over it and keep it flat. A fixative is a matter of taste; try it on a scrap first.',
         'paint' => 'Let it dry as long as the maker says before anything touches it.',
-    ],
-    'caution' => [
-        'graphite' => 'Fixative: spray outdoors or at an open window, never towards a face; read the can, and follow it and your local rules.',
-        'coloured pencil' => 'Fixative: spray outdoors or at an open window, never towards a face; read the can, and follow it and your local rules.',
-        'pastel' => 'Do not blow pastel dust: wipe it up damp, and wash your hands. Fixative only outdoors or at an open window; read the can, and follow it.',
-        'paint' => 'Solvents and varnish: air the room, keep them from flames and children, and follow the label and your local rules.',
     ],
 ];

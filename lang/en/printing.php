@@ -56,7 +56,6 @@ return [
         'pages' => ':count pages, :columns across and :rows down; neighbours share :overlap.',
         'join' => 'Cut each page along its frame at the left and the top, lay that edge on the dashed line of the page before it so that the red crosses meet, and tape it from behind.',
     ],
-    'caution' => 'Cut on a mat, along a metal edge, away from the hand that holds; a fresh blade needs least force. Children have a grown-up cut.',
     'pages' => '{1} 1 page|[2,*] :count pages',
     'could not' => 'The sheet could not be made. :why',
     'page of' => ':says · page :page of :count',

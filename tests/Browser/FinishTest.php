@@ -6,7 +6,7 @@ use Tests\Photos;
 it('goes through the last list, for the medium at hand, and keeps it', function () {
     $made = json_decode(Table::lay()->artisan('inch:new '.Photos::make(900, 600).' --title=Finished --sheet=11x8in --margin=1/2 --photo=9x6in --columns=3'), true);
     $table = Table::lay()->go("/drawing/{$made['drawing']}/finish")->see('[data-test=tasks]', 'lines of the grid')->see('nav', 'graphite');
-    expect($table->text('[data-test=tasks]'))->toContain('cells were not copied', 'Careful.', 'metal edge')->not->toContain('Now that the guides are off');
+    expect($table->text('[data-test=tasks]'))->toContain('cells were not copied', 'Knife', 'metal edge')->not->toContain('Now that the guides are off');
     $table->isAccessible('Finish');
     $table->choose('What goes over the pencil', 'ink')->kept()->see('[data-test=tasks]', 'it does not hide what it does not cover');
     $count = count($table->all('[data-test=tasks] li'));

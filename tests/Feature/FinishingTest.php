@@ -63,3 +63,29 @@ it('names what falls outside the cut, what it runs through, and what it nearly t
     $whole = Drawings::begin(['paper' => ['sheet' => null, 'width' => '5 in', 'height' => '7 in', 'margins' => array_fill_keys(['top', 'right', 'bottom', 'left'], '0 in')], 'fit' => ['way' => 'crop']]);
     expect(array_column(finish($whole->id)->json(), 'why', 'key')['trim'])->not->toContain('Outside it fall');
 });
+
+it('says what can hurt at its moment, until it is put away', function (array $choices, array $at) {
+    $drawing = Drawings::begin(array_replace_recursive(Drawings::FIVE_BY_SEVEN, $choices));
+    $names = static fn (array $cautions): array => array_map(static fn (array $one): string => substr($one['name'], strlen('caution ')), $cautions);
+    $told = static fn (): array => [
+        ...array_map($names, test()->getJson("/api/drawings/{$drawing->id}")->assertOk()->json('workings.cautions')),
+        ...array_map($names, array_filter(array_column(finish($drawing->id)->json(), 'cautions', 'key'))),
+    ];
+    expect(array_filter($told()))->toEqual($at);
+    // Put away one by one, and back by undo.
+    $first = array_key_first($at);
+    Drawings::rechoose(App\Models\Drawing::query()->findOrFail($drawing->id), ['copy' => ['waved' => ["caution {$at[$first][0]}"]]]);
+    foreach ($told() as $cautions) {
+        expect($cautions)->not->toContain($at[$first][0]);
+    }
+    Drawings::step(App\Models\Drawing::query()->findOrFail($drawing->id), 'undo');
+    expect(array_filter($told()))->toEqual($at);
+})->with([
+    'graphite on the table' => [[], ['paper' => ['magnets'], 'trim' => ['knife'], 'protect' => ['fixative']]],
+    'pastel, with points' => [['finish' => ['medium' => 'pastel'], 'points' => [['name' => 'eye', 'x' => '1/2', 'y' => '1/2', 'cross' => false]]], ['paper' => ['magnets'], 'marks' => ['points'], 'tone' => ['dust'], 'over' => ['dust'], 'trim' => ['knife'], 'protect' => ['dust', 'fixative']]],
+    'a wall, painted' => [['finish' => ['medium' => 'paint'], 'paper' => ['sheet' => null, 'width' => '2 m', 'height' => '3 m'], 'fit' => ['way' => 'inset'], 'grid' => ['school' => 'count', 'columns' => 5]], ['paper' => ['magnets', 'height'], 'marks' => ['height'], 'copy' => ['height'], 'tone' => ['height'], 'over' => ['solvent'], 'trim' => ['knife'], 'protect' => ['solvent']]],
+]);
+
+it('has all that can hurt in one place', function () {
+    expect(array_column(test()->getJson('/api/instruments/words')->assertOk()->json('cautions'), 'name'))->toHaveCount(8);
+});

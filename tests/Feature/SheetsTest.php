@@ -173,7 +173,7 @@ it('cuts windows of one cell and of four', function (array $choices, array $aske
     foreach ([1, 2] as $times) {
         expect(lengths($leaves->page($times - 1), fn (Line $l) => $l->dash === Dash::Cut))
             ->toEqualWithDelta([$times * min($wide, $high), $times * min($wide, $high), $times * max($wide, $high), $times * max($wide, $high), 44 + $times * min($wide, $high), 44 + $times * min($wide, $high), 44 + $times * max($wide, $high), 44 + $times * max($wide, $high)], 0.02)
-            ->and(Sheets::words($leaves->page($times - 1)))->toContain('along a metal edge, away from the hand');
+            ->and(Sheets::words($leaves->page($times - 1)))->toContain('along a metal edge, fingers back, away from the hand');
     }
 })->with([
     'of the photo' => [[], [], 25.4, 25.4],

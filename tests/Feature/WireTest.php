@@ -67,8 +67,8 @@ it('gives the same numbers in the core, on the command line and over the wire', 
 it('would notice an answer that is not as described', function (array $answer) {
     expect(fn () => (new Schema)->holds('TaskJson', $answer))->toThrow(PHPUnit\Framework\AssertionFailedError::class, 'TaskJson');
 })->with([
-    'a field nobody described' => [['key' => 'shot', 'words' => 'w', 'why' => 'y', 'caution' => null, 'more' => 1]],
+    'a field nobody described' => [['key' => 'shot', 'words' => 'w', 'why' => 'y', 'cautions' => [], 'shot' => false, 'more' => 1]],
     'one that is missing' => [['key' => 'shot', 'words' => 'w', 'why' => 'y']],
-    'another type' => [['key' => 'shot', 'words' => 7, 'why' => 'y', 'caution' => null]],
-    'null where there is always something' => [['key' => null, 'words' => 'w', 'why' => 'y', 'caution' => null]],
+    'another type' => [['key' => 'shot', 'words' => 7, 'why' => 'y', 'cautions' => []]],
+    'null where there is always something' => [['key' => null, 'words' => 'w', 'why' => 'y', 'cautions' => []]],
 ]);

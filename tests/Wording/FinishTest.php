@@ -1,6 +1,8 @@
 <?php
 
 use App\Wording\FinishWording;
+use App\Wording\Say;
+use InchLadder\Finish\Caution;
 use InchLadder\Finish\Closing;
 use InchLadder\Finish\GuidesOff;
 use InchLadder\Finish\Leftovers;
@@ -22,12 +24,12 @@ function finishing(mixed ...$more): Plan
     return Plans::of(Reference::printed(size('5x7in')), size('8.5x11in'), ...['school' => new ProportionalCells(Cells::of(4, 5)), 'margins' => Margins::all(length('1/2 in')), ...$more]);
 }
 
-/** @return array<string, array{words: string, why: string, caution: string|null}> by key */
+/** @return array<string, array{words: string, why: string, cautions: string}> by key */
 function closing(Plan $plan, Medium $medium = Medium::Graphite, ?Leftovers $left = null): array
 {
     $say = new FinishWording($plan->layout, $medium, $left ??= new Leftovers);
 
-    return array_merge(...array_map(fn (Task $task) => [$task->value => ['words' => $say->words($task), 'why' => $say->why($task), 'caution' => $say->caution($task)]], Closing::tasks($plan->layout, $medium, $left)));
+    return array_merge(...array_map(fn (Task $task) => [$task->value => ['words' => $say->words($task), 'why' => $say->why($task), 'cautions' => implode(' ', array_map(static fn (Caution $one): string => Say::it("cautions.{$one->value}"), $say->cautions($task)))]], Closing::tasks($plan->layout, $medium, $left)));
 }
 
 it('takes the guides off before anything goes over them, whatever the medium', function (Medium $medium) {
@@ -68,11 +70,11 @@ it('gives the cut from two edges of the sheet', function () {
 
 it('says what can hurt where it is done', function (Medium $medium, ?string $says) {
     $tasks = closing(finishing(), $medium);
-    expect($tasks['trim']['caution'])->toContain('metal edge', 'away from the hand');
-    $says === null ? expect($tasks['protect']['caution'])->toBeNull() : expect($tasks['protect']['caution'])->toContain($says);
+    expect($tasks['trim']['cautions'])->toContain('metal edge', 'away from the hand');
+    $says === null ? expect($tasks['protect']['cautions'])->toBe('') : expect($tasks['protect']['cautions'])->toContain($says);
 })->with([
     [Medium::Graphite, 'open window'],
-    [Medium::Pastel, 'Do not blow pastel dust'],
+    [Medium::Pastel, 'Pastel dust: do not blow it'],
     [Medium::Paint, 'follow the label and your local rules'],
     [Medium::Ink, null],
 ]);

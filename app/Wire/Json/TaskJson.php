@@ -16,12 +16,13 @@ use OpenApi\Attributes as OA;
 #[OA\Schema]
 final readonly class TaskJson
 {
+    /** @param  list<CautionJson>  $cautions */
     public function __construct(
         #[OA\Property] public string $key,
         #[OA\Property] public string $words,
         #[OA\Property] public string $why,
-        /** What can hurt while it is done. */
-        #[OA\Property] public ?string $caution,
+        /** What can hurt while it is done, but for what was put away. */
+        #[OA\Property(type: 'array', items: new OA\Items(ref: CautionJson::class))] public array $cautions,
         /** Whether the sheet is photographed at it. */
         #[OA\Property] public bool $shot,
     ) {

@@ -21,6 +21,7 @@ final readonly class WordsJson
      * @param  list<string>  $leads
      * @param  list<ToolJson>  $tools
      * @param  array<string, string>  $bases
+     * @param  list<CautionJson>  $cautions
      */
     public function __construct(
         /** From the hardest to the softest. */
@@ -29,6 +30,8 @@ final readonly class WordsJson
         #[OA\Property(type: 'array', items: new OA\Items(ref: ToolJson::class))] public array $tools,
         /** What the sheets are called that pounds are told by. */
         #[OA\Property(type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'string'))] public array $bases,
+        /** All that can hurt, in one place. */
+        #[OA\Property(type: 'array', items: new OA\Items(ref: CautionJson::class))] public array $cautions,
     ) {
     }
 }

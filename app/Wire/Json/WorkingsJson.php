@@ -23,6 +23,7 @@ final readonly class WorkingsJson
      * @param  list<DividedJson>  $divided
      * @param  list<KeyPointJson>  $points
      * @param  list<ReachJson>  $reaches
+     * @param  array<string, list<CautionJson>>  $cautions
      * @param  list<ThingJson>  $things
      */
     public function __construct(
@@ -61,6 +62,8 @@ final readonly class WorkingsJson
         #[OA\Property] public AdviceJson $advice,
         #[OA\Property] public ?MismatchJson $mismatch,
         #[OA\Property] public GuidesOffJson $guides_off,
+        /** What can hurt, by rung. */
+        #[OA\Property(type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'array', items: new OA\Items(ref: CautionJson::class)))] public array $cautions,
         /** Null where nobody said. */
         #[OA\Property] public ?LightJson $light,
         #[OA\Property] public LinesJson $lines,

@@ -2292,7 +2292,7 @@ export interface components {
             key: string;
             words: string;
             why: string;
-            caution: string | null;
+            cautions: components["schemas"]["CautionJson"][];
             shot: boolean;
         };
         /** @description A named thing as it lies in the crop and on the paper. */
@@ -2434,6 +2434,7 @@ export interface components {
             bases: {
                 [key: string]: string;
             };
+            cautions: components["schemas"]["CautionJson"][];
         };
         /** @description What was worked at, and how long. */
         WorkedJson: {
@@ -2469,6 +2470,9 @@ export interface components {
             advice: components["schemas"]["AdviceJson"];
             mismatch: components["schemas"]["MismatchJson"] | null;
             guides_off: components["schemas"]["GuidesOffJson"];
+            cautions: {
+                [key: string]: components["schemas"]["CautionJson"][];
+            };
             light: components["schemas"]["LightJson"] | null;
             lines: components["schemas"]["LinesJson"];
             across: components["schemas"]["ReadingsJson"][];

@@ -36,6 +36,7 @@ export type Verdict = Schemas['VerdictJson']
 export type Shot = Choices['shots'][number]
 export type Compared = Schemas['CompareJson']
 export type WarmUp = Schemas['WarmUpJson']
+export type Caution = Schemas['CautionJson']
 export type Words = Schemas['WordsJson']
 export type PaperWeight = Schemas['PaperWeightJson']
 export type Basis = NonNullable<NonNullable<paths['/api/instruments/weight']['get']['parameters']['query']>['basis']>

@@ -53,6 +53,10 @@ const swatches = computed(() => {
     </div>
     <p v-for="line in weight?.lines ?? []" :key="line"><Num :text="line" /></p>
   </section>
+  <section data-test="cautions">
+    <h2>{{ $t('instruments.whatCanHurt') }}</h2>
+    <p v-for="one in words?.cautions ?? []" :key="one.name">{{ one.says }}</p>
+  </section>
   <section data-test="tools">
     <h2>{{ $t('instruments.tools') }}</h2>
     <ul v-if="words" class="tools">

@@ -2,6 +2,7 @@
 import Lost from '@/shelf/Lost.vue'
 import { useDrawing } from '@/stores/drawing'
 import { provideFaults } from '@/ui/faults'
+import Cautions from './Cautions.vue'
 import PinNote from './PinNote.vue'
 import PinnedNotes from './PinnedNotes.vue'
 import RungLadder from './RungLadder.vue'
@@ -25,6 +26,7 @@ provideFaults(() => store.errors)
     <aside class="workings" :aria-label="$t('table.workings')">
       <Troubles />
       <PinnedNotes :at="[rung]" />
+      <Cautions :cautions="store.workings.cautions[rung] ?? []" />
       <slot name="workings" :drawing="store.drawing" :workings="store.workings" :choices="store.draft" />
       <PinNote :at="rung" />
     </aside>

@@ -8,6 +8,7 @@ import { useShots } from '@/stores/shots'
 import { useTogether } from '@/together/together'
 import Callout from '@/ui/Callout.vue'
 import Num from '@/ui/Num.vue'
+import Cautions from '../Cautions.vue'
 import PinnedNotes from '../PinnedNotes.vue'
 import RungLadder from '../RungLadder.vue'
 import TopStrip from '../TopStrip.vue'
@@ -202,6 +203,7 @@ const state = computed(() => {
         <span v-else class="soft twin" data-test="twin"><template v-if="card"><span class="wide">{{ $t('copy.yourPaper') }} · </span><Num :text="card.size" />, <Num :text="card.place" /></template>{{ looks.upsideDown ? `, ${$t('copy.sheetTurnedToo')}` : '' }}</span>
       </div>
       <Troubles said-elsewhere />
+      <Cautions :cautions="store.workings.cautions.copy ?? []" />
       <PinnedNotes :at="cells.pass ? ['copy', `copy ${cells.pass}`] : ['copy']" />
       <Callout v-if="carried" tone="calm" data-test="carried"><p>{{ $t('copy.leftOpenLastTime', { open: carried }) }}</p><button type="button" class="button" @click="hear">{{ $t('copy.iKnow') }}</button></Callout>
       <PassCard :id :copy="store.draft.copy" @go-by="goBy" />

@@ -8,6 +8,7 @@ import Choose from '@/ui/Choose.vue'
 import Num from '@/ui/Num.vue'
 import TypedInput from '@/ui/TypedInput.vue'
 import Check from '@/ui/Check.vue'
+import Cautions from '../Cautions.vue'
 import ShotsKept from '../check/ShotsKept.vue'
 import TakeShot from '../check/TakeShot.vue'
 
@@ -44,7 +45,7 @@ function tick(key: string) {
       <Check :model-value="done.has(task.key)" @update:model-value="tick(task.key)"><Num :text="task.words" /></Check>
       <p class="soft">{{ task.why }}</p>
       <template v-if="task.shot && !done.has(task.key)"><TakeShot /><ShotsKept :choices="choices" /></template>
-      <p v-if="task.caution" class="caution"><b>{{ $t('finish.careful') }}</b> {{ task.caution }}</p>
+      <Cautions v-if="!done.has(task.key)" :cautions="task.cautions" />
     </li>
   </ol>
   <TypedInput :label="$t('finish.oneThingYouWouldDoOtherwise')" field="finish.lesson" :model-value="choices.finish.lesson" :hint="$t('finish.oneLine')" @update:model-value="store.decide((c) => (c.finish.lesson = $event))" />
@@ -82,10 +83,5 @@ function tick(key: string) {
 
 .done p {
   display: none;
-}
-
-.caution {
-  padding: 4px 0 4px 8px;
-  border-left: 3px solid var(--red);
 }
 </style>

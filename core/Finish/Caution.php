@@ -1,0 +1,65 @@
+<?php
+
+declare(strict_types=1);
+
+namespace InchLadder\Finish;
+
+use InchLadder\Measure\Size;
+
+/** What can hurt in this work: one list. Each comes at its moment, can be put away, and stops nobody. */
+enum Caution: string
+{
+    case Knife = 'knife';
+    case Gouge = 'gouge';
+    case Points = 'points';
+    case Fixative = 'fixative';
+    case Dust = 'dust';
+    case Solvent = 'solvent';
+    case Magnets = 'magnets';
+    case Height = 'height';
+
+    /** Mm: a sheet higher than this is drawn on a wall, and reached from something one stands on (ours). */
+    private const WALL = 1500.0;
+
+    /**
+     * Those of a rung's moment.
+     *
+     * @param  Size  $sheet  the way round it lies
+     * @param  bool  $points  whether key points are carried over, by dividers if need be
+     * @return list<self>
+     */
+    public static function on(string $rung, Medium $medium, Size $sheet, bool $points): array
+    {
+        $wall = $sheet->height->toFloat() > self::WALL ? [self::Height] : [];
+
+        return match ($rung) {
+            'paper' => [self::Magnets, ...$wall],
+            'marks' => [...$points ? [self::Points] : [], ...$wall],
+            'copy' => $wall,
+            'tone' => $medium === Medium::Pastel ? [self::Dust, ...$wall] : $wall,
+            default => [],
+        };
+    }
+
+    /**
+     * Those of a task of the last list.
+     *
+     * @param  bool  $cuts  whether there is anything to cut
+     * @return list<self>
+     */
+    public static function with(Task $task, Medium $medium, bool $cuts): array
+    {
+        return match (true) {
+            $task === Task::Trim && $cuts => [self::Knife],
+            $task === Task::Over && $medium === Medium::Paint => [self::Solvent],
+            $task === Task::Over && $medium === Medium::Pastel => [self::Dust],
+            $task === Task::Protect => match ($medium) {
+                Medium::Graphite, Medium::Crayon => [self::Fixative],
+                Medium::Pastel => [self::Dust, self::Fixative],
+                Medium::Paint => [self::Solvent],
+                Medium::Ink, Medium::Wash => [],
+            },
+            default => [],
+        };
+    }
+}
