@@ -26,10 +26,16 @@ const between = computed(() => {
 </script>
 
 <template>
-  <ShotCorners :picture="shot.id" :corners="shots.corners ?? shot.corners" :hint="$t(`shots.cornersHints.${of}`)" :done="$t('shots.cornersDone')" @set="shots.setCorners($event, of === 'sheet' ? 'sheet' : 'area', between)" @away="shots.corners = null">
-    <Choose v-model="of" :label="$t('shots.cornersOfWhat')" :options="labels('sheet', 'area', 'crossings')" data-test="corners-of" />
+  <ShotCorners :picture="shot.id" :corners="shots.corners ?? shot.corners" :hint="$t(`shots.cornersHints.${of}`)" :done="of === 'sheet' ? $t('shots.cornersDone') : $t('shots.cornersSet')" @set="shots.setCorners($event, of === 'sheet' ? 'sheet' : 'area', between)" @away="shots.corners = null">
+    <Choose v-model="of" :label="$t('shots.cornersOfWhat')" :options="labels('sheet', 'area', 'crossings')" class="of" data-test="corners-of" />
     <template v-if="of === 'crossings'">
       <Choose v-for="side in sides" :key="side" :label="$t(`shots.cornerLines.${side}`)" :model-value="String(lines[side])" :options="numbers(side)" @update:model-value="lines[side] = Number($event)" />
     </template>
   </ShotCorners>
 </template>
+
+<style scoped>
+.of {
+  min-width: 190px;
+}
+</style>

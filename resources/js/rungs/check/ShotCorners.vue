@@ -142,6 +142,11 @@ const written = () => places.value.map((at) => at.map((share) => share.toFixed(6
 .does {
   display: flex;
   flex-wrap: wrap;
+  align-items: end;
   gap: 8px;
+}
+
+.does :deep(.field) {
+  min-width: 104px;
 }
 </style>
