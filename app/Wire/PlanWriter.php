@@ -237,9 +237,9 @@ final readonly class PlanWriter
     private function cautions(): array
     {
         $plan = $this->plan;
-        $rungs = ['paper', 'marks', 'copy', 'tone'];
+        $rungs = ['paper', 'marks', 'dividers', 'copy', 'tone'];
 
-        return array_combine($rungs, array_map(static fn (string $rung): array => Cautions::write(Caution::on($rung, $plan->choices->medium, $plan->layout->sheet, $plan->choices->points !== []), $plan->choices->waved), $rungs));
+        return array_combine($rungs, array_map(static fn (string $rung): array => Cautions::write(Caution::on($rung, $plan->choices->medium, $plan->layout->sheet), $plan->choices->waved), $rungs));
     }
 
     private function guidesOff(): GuidesOffJson

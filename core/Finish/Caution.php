@@ -22,20 +22,19 @@ enum Caution: string
     private const WALL = 1500.0;
 
     /**
-     * Those of a rung's moment.
+     * Those of a rung's moment, or of the dividers'.
      *
      * @param  Size  $sheet  the way round it lies
-     * @param  bool  $points  whether key points are carried over, by dividers if need be
      * @return list<self>
      */
-    public static function on(string $rung, Medium $medium, Size $sheet, bool $points): array
+    public static function on(string $rung, Medium $medium, Size $sheet): array
     {
         $wall = $sheet->height->toFloat() > self::WALL ? [self::Height] : [];
 
         return match ($rung) {
             'paper' => [self::Magnets, ...$wall],
-            'marks' => [...$points ? [self::Points] : [], ...$wall],
-            'copy' => $wall,
+            'marks', 'copy' => $wall,
+            'dividers' => [self::Points],
             'tone' => $medium === Medium::Pastel ? [self::Dust, ...$wall] : $wall,
             default => [],
         };

@@ -81,9 +81,9 @@ it('says what can hurt at its moment, until it is put away', function (array $ch
     Drawings::step(App\Models\Drawing::query()->findOrFail($drawing->id), 'undo');
     expect(array_filter($told()))->toEqual($at);
 })->with([
-    'graphite on the table' => [[], ['paper' => ['magnets'], 'trim' => ['knife'], 'protect' => ['fixative']]],
-    'pastel, with points' => [['finish' => ['medium' => 'pastel'], 'points' => [['name' => 'eye', 'x' => '1/2', 'y' => '1/2', 'cross' => false]]], ['paper' => ['magnets'], 'marks' => ['points'], 'tone' => ['dust'], 'over' => ['dust'], 'trim' => ['knife'], 'protect' => ['dust', 'fixative']]],
-    'a wall, painted' => [['finish' => ['medium' => 'paint'], 'paper' => ['sheet' => null, 'width' => '2 m', 'height' => '3 m'], 'fit' => ['way' => 'inset'], 'grid' => ['school' => 'count', 'columns' => 5]], ['paper' => ['magnets', 'height'], 'marks' => ['height'], 'copy' => ['height'], 'tone' => ['height'], 'over' => ['solvent'], 'trim' => ['knife'], 'protect' => ['solvent']]],
+    'graphite on the table' => [[], ['paper' => ['magnets'], 'dividers' => ['points'], 'trim' => ['knife'], 'protect' => ['fixative']]],
+    'pastel, with points' => [['finish' => ['medium' => 'pastel'], 'points' => [['name' => 'eye', 'x' => '1/2', 'y' => '1/2', 'cross' => false]]], ['paper' => ['magnets'], 'dividers' => ['points'], 'tone' => ['dust'], 'over' => ['dust'], 'trim' => ['knife'], 'protect' => ['dust', 'fixative']]],
+    'a wall, painted' => [['finish' => ['medium' => 'paint'], 'paper' => ['sheet' => null, 'width' => '2 m', 'height' => '3 m'], 'fit' => ['way' => 'inset'], 'grid' => ['school' => 'count', 'columns' => 5]], ['paper' => ['magnets', 'height'], 'marks' => ['height'], 'dividers' => ['points'], 'copy' => ['height'], 'tone' => ['height'], 'over' => ['solvent'], 'trim' => ['knife'], 'protect' => ['solvent']]],
 ]);
 
 it('has all that can hurt in one place', function () {

@@ -62,7 +62,7 @@ final readonly class WorkingsJson
         #[OA\Property] public AdviceJson $advice,
         #[OA\Property] public ?MismatchJson $mismatch,
         #[OA\Property] public GuidesOffJson $guides_off,
-        /** What can hurt, by rung. */
+        /** What can hurt, by rung, and with dividers. */
         #[OA\Property(type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'array', items: new OA\Items(ref: CautionJson::class)))] public array $cautions,
         /** Null where nobody said. */
         #[OA\Property] public ?LightJson $light,

@@ -26,8 +26,8 @@ provideFaults(() => store.errors)
     <aside class="workings" :aria-label="$t('table.workings')">
       <Troubles />
       <PinnedNotes :at="[rung]" />
-      <Cautions :cautions="store.workings.cautions[rung] ?? []" />
       <slot name="workings" :drawing="store.drawing" :workings="store.workings" :choices="store.draft" />
+      <Cautions :cautions="store.workings.cautions[rung] ?? []" />
       <PinNote :at="rung" />
     </aside>
     <footer class="next"><slot name="next" /></footer>

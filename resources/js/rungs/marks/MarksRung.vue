@@ -5,6 +5,7 @@ import Fold from '@/ui/Fold.vue'
 import Num from '@/ui/Num.vue'
 import Pick from '@/ui/Pick.vue'
 import Sums from '@/ui/Sums.vue'
+import Cautions from '../Cautions.vue'
 import GuidePencil from './GuidePencil.vue'
 import MarkChecks from './MarkChecks.vue'
 import SideShares from './SideShares.vue'
@@ -65,6 +66,7 @@ function off(row: MarkRow) {
   <Sums :lines="workings.rungs.marks.sums" />
   <Fold v-if="workings.reaches.length > 0" :name="$t('marks.pointsByDividers')" :decided="String(workings.reaches.length)">
     <p class="soft">{{ $t('marks.theShortestReachFirst') }}</p>
+    <Cautions :cautions="workings.cautions.dividers ?? []" />
     <ol class="reaches" data-test="reaches">
       <li v-for="one in workings.reaches" :key="one.name"><b>{{ one.name }}</b> <Num :text="one.reach" /><template v-if="one.arcs">; <Num :text="one.arcs" /></template></li>
     </ol>
