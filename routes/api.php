@@ -57,6 +57,7 @@ Route::get('drawings/{drawing}/page', [SquareController::class, 'find']);
 Route::post('drawings/{drawing}/squared', [SquareController::class, 'make']);
 Route::post('drawings/{drawing}/rehearsed-shot', [ShotController::class, 'rehearse']);
 Route::get('drawings/{drawing}/finish', FinishController::class);
+Route::get('drawings/{drawing}/strokes', [ToneController::class, 'strokes']);
 Route::get('drawings/{drawing}/tones', [ToneController::class, 'show']);
 Route::get('drawings/{drawing}/tones/at', [ToneController::class, 'probe']);
 Route::get('drawings/{drawing}/copying', [CopyController::class, 'index']);

@@ -88,6 +88,7 @@ final class ChoicesReader
         'shots' => [],
         'meant' => [],
         'related' => [],
+        'strokes' => [],
     ];
 
     /** The document with every default filled in and every bare number given its unit. */
@@ -138,7 +139,7 @@ final class ChoicesReader
 
         $this->json = new ChoicesJson(
             self::FORMAT, $title === '' ? 'Untitled' : $title, $fields->unit->value, $notation->ruler->name, $reach,
-            $photo->json, $paper->json, $this->fit->json, $this->grid->json, new CopyChoice($start->value, $working->value, $pass->value, $fields->flag('copy.ink'), $naming->value, $detail?->value, $straight, $waved, $corrections->json), $toned, $finish, $marked->points, $marked->regions, $things->json, $marked->spans, $marked->beside, $marked->crops, $this->pinned(), $shots->json, $shots->meant, $related,
+            $photo->json, $paper->json, $this->fit->json, $this->grid->json, new CopyChoice($start->value, $working->value, $pass->value, $fields->flag('copy.ink'), $naming->value, $detail?->value, $straight, $waved, $corrections->json), $toned, $finish, $marked->points, $marked->regions, $things->json, $marked->spans, $marked->beside, $marked->crops, $this->pinned(), $shots->json, $shots->meant, $related, $marked->strokes,
         );
         $whole = $photo->whole($wide, $high);
         $school = $this->grid->school();
@@ -147,6 +148,7 @@ final class ChoicesReader
         $printRuler = $photo->ruler();
         $light = $whole === null || $framing === null ? null : $photo->light($framing->within($whole));
         $spans = $marked->spans();
+        $strokes = $marked->strokes();
         $fields->refuseIfWrong();
         assert($whole !== null && $school !== null && $size !== null && $framing !== null, 'What could not be read was refused above.');
 
@@ -189,6 +191,7 @@ final class ChoicesReader
             waved: $waved,
             meant: $shots->moved(),
             related: $related,
+            strokes: $strokes,
             light: $light,
             order: $order,
             guides: $guides,

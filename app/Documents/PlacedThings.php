@@ -103,6 +103,7 @@ final class PlacedThings
         $ratio = $to->layout->reference->ratio();
         $this->each('points', static fn (array $point): array => self::at($held, $point, 'x', 'y'));
         $this->each('spans', static fn (array $span): array => self::at($held, self::at($held, $span, 'x1', 'y1'), 'x2', 'y2'));
+        $this->each('strokes', static fn (array $stroke): array => self::at($held, self::at($held, $stroke, 'x1', 'y1'), 'x2', 'y2'));
         $this->each('regions', static fn (array $region): array => self::box($held, $region, $ratio));
         $this->now['fit'] = $this->fit($held, $this->was['fit'], $this->now['fit']);
         $this->each('crops', fn (array $crop): array => [...$crop, 'fit' => $this->fit($held, $crop['fit'], $crop['fit'])]);

@@ -59,6 +59,7 @@ final readonly class Choices
      * @param  list<Correction>  $corrections  what the hand said of crossings and contours
      * @param  list<Thing>  $things  the one in front first
      * @param  list<string>  $waved
+     * @param  list<Span>  $strokes  the way strokes run, where the hand said so
      * @param  list<string>  $related  relations that were ticked on the drawing, by their key
      * @param  array<string, array{float, float}>  $meant  places that are moved on purpose, by their key: mm right and down
      */
@@ -118,6 +119,7 @@ final readonly class Choices
         public array $waved = [],
         public array $meant = [],
         public array $related = [],
+        public array $strokes = [],
         /** Where the light of the picture comes from; null where that was not said. */
         public ?Light $light = null,
         /** Line first, or tone along with it; null for what the medium wants. */

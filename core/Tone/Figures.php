@@ -42,4 +42,19 @@ final class Figures
 
     /** With more of the drawing than this bare, no tone is laid yet: lines take less (ours). */
     public const BARE = 0.9;
+
+    /** From this coherence on what is in a cell runs one way: of grain that runs every way it is near 0 (ours). */
+    public const RUNS = 0.45;
+
+    /** Mm between strokes at least: two lines of a pencil (common practice). */
+    public const CLOSEST = 1.2;
+
+    /** Mm between strokes at most: farther apart they are lines of their own, not hatching (common practice). */
+    public const WIDEST = 6.0;
+
+    /** Mm between strokes whose way a hand drew (ours). */
+    public const BY_HAND = 2.5;
+
+    /** L* a mm of paper: what changes by less, on the whole, is plain to an eye that looks from arm's length (ours). */
+    public const PLAIN = 0.4;
 }

@@ -23,5 +23,6 @@ return [
         'line' => ['name' => 'line first', 'why' => 'The line stands alone until it is true: so where ink, paint, a wash or pastel follows, since nothing under them can be moved any more.'],
         'tone' => ['name' => 'tone along with it', 'why' => 'Shadow shapes go in with the line: in graphite they show a slip sooner than a line does, and cover it.'],
     ],
+    'strokes' => ['read' => 'In :cell what is seen :slope.', 'drawn' => 'In :cell, as you drew it: :slope.'],
     'spot' => ['named' => ':Name: step :step, in :cell', 'plain' => 'Step :step, in :cell'],
 ];

@@ -53,3 +53,28 @@ it('offers the check before tone goes over the lines, once, and undo offers it a
     expect($table->all('[data-test=check-first]'))->toBe([]);
     $table->click('[data-test=undo]')->see('[data-test=check-first]', 'nothing')->press('Check')->arrive('/drawing/\w+/check');
 });
+
+it('keeps where the light comes from, hatches the paper as the photo runs, and goes by one word on the guides', function () {
+    $made = json_decode(Table::lay()->artisan('inch:new '.Photos::photographic(900, 600, 4).' --title=Lit --sheet=9x6in --columns=3'), true);
+    $table = Table::lay()->go("/drawing/{$made['drawing']}/photo")->see('.workings', 'What you copy from');
+    $table->press('draw it')->drawOn('[data-test=photo-board] image', [0.1, 0.1], [0.5, 0.5])->kept()->see('[data-test=light-says]', 'The light comes from the upper left.');
+    expect($table->all('.stage [data-test=light]'))->toHaveCount(2);
+    $table->go("/drawing/{$made['drawing']}/copy")->see('[data-test=light]', '')->isAccessible('Copy, lit');
+
+    // Strokes are drawn in a cell, and forgotten by undo.
+    $table->go("/drawing/{$made['drawing']}/tone")->unfold('How the strokes run')->click('[data-test=draw-strokes]')->drawOn('[data-test=photo-board] image', [0.1, 0.6], [0.25, 0.9])->kept();
+    $table->see('[data-test=stroke]', 'as you drew it: falls')->see('[data-test=tone-order]', 'tone along with it')->isAccessible('Tone, hatched');
+    expect($table->all('.strokes.hand'))->toHaveCount(1);
+    $table->click('[data-test=undo]')->kept();
+    Table::until(fn () => $table->all('.strokes.hand') === [], 'the stroke to be forgotten');
+
+    // One word on the guides, on every rung.
+    $table->see('[data-test=guides-off]', 'before it is shaded')->go("/drawing/{$made['drawing']}/finish")->choose('What goes over the pencil', 'ink')->kept();
+    foreach (['grid', 'tone'] as $rung) {
+        $table->go("/drawing/{$made['drawing']}/{$rung}")->see('[data-test=guides-off]', 'before ink');
+    }
+    $table->see('[data-test=tone-order-why]', 'The line stands alone');
+    $table->go("/drawing/{$made['drawing']}/paper")->see('[data-test=caution]', 'Strong magnets')->press('I know')->kept();
+    expect($table->all('[data-test=caution]'))->toHaveCount(0);
+    $table->isQuiet();
+});

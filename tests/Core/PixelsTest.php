@@ -5,6 +5,7 @@ use InchLadder\Pixels\Contour;
 use InchLadder\Pixels\Contours;
 use InchLadder\Pixels\End;
 use InchLadder\Pixels\Field;
+use InchLadder\Pixels\Flow;
 use InchLadder\Pixels\SlantedEdges;
 use InchLadder\Pixels\ThinLines;
 use Tests\Core\Pictures;
@@ -153,3 +154,38 @@ it('finds the slanted straight edge of a mass, from frame to frame, and none in 
     'leaves' => [fn (float $x, float $y): float => 120 + 60 * sin(1e4 * sin(37 * floor(60 * $x) + 91 * floor(45 * $y))), null],
     'nothing' => [fn (float $x, float $y): float => 120.0, null],
 ]);
+
+it('tells which way what is seen runs, to two degrees, and how far apart', function (float $degrees, float $period, float $noise, float $across, float $down) {
+    mt_srand((int) ($degrees * 7 + $period));
+    $way = deg2rad($degrees);
+    $values = [];
+    for ($y = 0; $y < 48; $y++) {
+        for ($x = 0; $x < 60; $x++) {
+            // A wave whose crests run that way, on a slope of light.
+            $off = -$x * $across * sin($way) + $y * $down * cos($way);
+            $values[] = 50 + 12 * sin(2 * M_PI * $off / $period) + 0.05 * $x + $noise * ((mt_rand(0, 1000) + mt_rand(0, 1000) + mt_rand(0, 1000)) / 500 - 3);
+        }
+    }
+    $flow = Flow::of(new Field(60, 48, $values), $across, $down);
+    $off = abs($flow->degrees - $degrees);
+    expect(min($off, 180 - $off))->toBeLessThan(2.0)->and($flow->coherence)->toBeGreaterThan($noise > 0 ? 0.6 : 0.95);
+    if ($noise === 0.0) {
+        expect($flow->period)->toEqualWithDelta($period, 0.12 * $period);
+    }
+})->with(function () {
+    foreach ([-89.0, -60.0, -37.0, -12.0, 0.0, 8.0, 22.5, 45.0, 71.0, 90.0] as $degrees) {
+        foreach ([[6.0, 0.0, 1.0, 1.0], [9.0, 1.5, 1.0, 1.0], [3.0, 0.0, 0.5, 0.4], [12.0, 2.0, 1.0, 1.4]] as $with) {
+            yield [$degrees, ...$with];
+        }
+    }
+});
+
+it('says nothing of what runs no way, or is too small to tell', function () {
+    mt_srand(3);
+    $grain = new Field(60, 60, array_map(static fn (): float => mt_rand(0, 100), range(1, 3600)));
+    expect(Flow::of($grain, 1, 1)?->coherence)->toBeLessThan(0.1)
+        ->and(Flow::of(new Field(40, 40, array_fill(0, 1600, 55.0)), 1, 1))->toBeNull()
+        // Light that falls off evenly, however steeply.
+        ->and(Flow::of(new Field(40, 40, array_map(static fn (int $i): float => 20 + 0.7 * ($i % 40) + 0.3 * intdiv($i, 40), range(0, 1599))), 1, 1)?->slope ?? 0.0)->toBeLessThan(0.2)
+        ->and(Flow::of(new Field(4, 40, array_fill(0, 160, 55.0)), 1, 1))->toBeNull();
+});

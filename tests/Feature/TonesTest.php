@@ -297,3 +297,50 @@ it('says which comes first, line or tone, as the medium wants it or as was chose
     expect(tonesOf($drawing)->assertOk()->json('order'))->toBe($order)
         ->and(str_contains(test()->getJson("/api/drawings/{$drawing->id}/copying")->assertOk()->json('passes.1.what'), 'Shadow shapes go in'))->toBe($along);
 })->with([['graphite', null, 'tone', true], ['ink', null, 'line', false], ['pastel', null, 'line', false], ['paint', 'tone', 'tone', true], ['graphite', 'line', 'line', false]]);
+
+it('reads how the strokes of a cell run, follows the picture as it is held, and takes the hand’s word', function (array $held, float $degrees, float $drawn) {
+    // Stripes that fall to the right at 30 degrees on the left half, nothing on the right.
+    $image = new Imagick;
+    $image->newImage(800, 800, '#808080');
+    $draw = new ImagickDraw;
+    $draw->setStrokeColor('#404040');
+    $draw->setStrokeWidth(8);
+    for ($off = -800; $off < 1600; $off += 20) {
+        $draw->line(-50, $off - 50 * tan(deg2rad(30)), 400, $off + 400 * tan(deg2rad(30)));
+    }
+    $image->drawImage($draw);
+    $draw = new ImagickDraw;
+    $draw->setFillColor('#808080');
+    $draw->rectangle(400, 0, 800, 800);
+    $image->drawImage($draw);
+    $image->setImageFormat('png');
+    $photo = app(PhotoStore::class)->take(Photos::file($image->getImageBlob(), '.png'));
+    $drawing = Drawing::begin($photo, ChoicesReader::read(['photo' => ['kind' => 'screen'], 'paper' => ['sheet' => null, 'width' => '8 in', 'height' => '8 in'], 'fit' => ['way' => 'inset'], 'grid' => ['school' => 'count', 'columns' => 4]], 800, 800)->json);
+    $told = static fn (): array => test()->getJson("/api/drawings/{$drawing->id}/strokes")->assertOk()->json();
+    Drawings::rechoose($drawing, ['strokes' => [['x1' => '0.9', 'y1' => '0.9', 'x2' => '0.95', 'y2' => '0.8']]]);
+    Drawings::rechoose(Drawing::query()->findOrFail($drawing->id), ['photo' => $held]);
+    $read = array_values(array_filter($told(), static fn (array $one): bool => ! $one['by_hand']));
+    // Eight of sixteen cells; none on the plain half.
+    expect($read)->toHaveCount(8);
+    foreach ($read as $one) {
+        $off = abs($one['degrees'] - $degrees);
+        expect(min($off, 180 - $off))->toBeLessThan(2.0);
+    }
+    $hand = array_values(array_filter($told(), static fn (array $one): bool => $one['by_hand']));
+    expect($hand)->toHaveCount(1)->and($hand[0]['degrees'])->toEqualWithDelta($drawn, 0.2)->and($hand[0]['says'])->toContain('as you drew it');
+})->with([
+    'as it is' => [[], 30.0, -63.4],
+    'turned' => [['quarters' => 1], -60.0, 26.6],
+    'mirrored' => [['mirrored' => true], -30.0, 63.4],
+    'turned twice' => [['quarters' => 2], 30.0, -63.4],
+]);
+
+it('lets the hand say how strokes run in a cell that the photo tells otherwise, and takes it back', function () {
+    $drawing = banded(['strokes' => [['x1' => '0.1', 'y1' => '0.1', 'x2' => '0.2', 'y2' => '0.1'], ['x1' => '0.12', 'y1' => '0.12', 'x2' => '0.12', 'y2' => '0.2']]]);
+    $first = collect(test()->getJson("/api/drawings/{$drawing->id}/strokes")->assertOk()->json())->first(static fn (array $one): bool => $one['column'] === 0 && $one['row'] === 0);
+    // The last word counts.
+    expect($first)->toMatchArray(['by_hand' => true])->and(abs($first['degrees']))->toEqual(90.0);
+    test()->postJson('/api/workings', ['choices' => ['strokes' => [['x1' => '0.5', 'y1' => '0.5', 'x2' => '0.5', 'y2' => '0.5']]], 'wide' => 800, 'high' => 600])->assertUnprocessable();
+    $sizes = test()->postJson('/api/drawings', ['width' => '5 in', 'height' => '7 in'])->json('id');
+    expect(test()->getJson("/api/drawings/{$sizes}/strokes")->assertOk()->json())->toBe([]);
+});

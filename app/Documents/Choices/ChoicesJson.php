@@ -22,6 +22,7 @@ final readonly class ChoicesJson
      * @param  list<ShotChoice>  $shots
      * @param  list<MeantChoice>  $meant
      * @param  list<string>  $related
+     * @param  list<StrokeChoice>  $strokes
      */
     public function __construct(
         /** Of this document; 1. */
@@ -57,6 +58,8 @@ final readonly class ChoicesJson
         #[OA\Property(type: 'array', items: new OA\Items(ref: MeantChoice::class))] public array $meant,
         /** How things stand to each other, as far as that was ticked on the drawing; by their names. */
         #[OA\Property(type: 'array', items: new OA\Items(type: 'string'))] public array $related,
+        /** How strokes run where the hand said so. */
+        #[OA\Property(type: 'array', items: new OA\Items(ref: StrokeChoice::class))] public array $strokes,
     ) {
     }
 }

@@ -11,6 +11,7 @@ use App\Documents\Choices\PinChoice;
 use App\Documents\Choices\PointChoice;
 use App\Documents\Choices\RegionChoice;
 use App\Documents\Choices\SpanChoice;
+use App\Documents\Choices\StrokeChoice;
 use App\Wording\Say;
 use Illuminate\Support\Str;
 use InchLadder\Layout\Drawn;
@@ -24,6 +25,9 @@ use InchLadder\Measure\Rational;
 /** Reads what was marked on the reference: key points, regions, and crops kept side by side. */
 final readonly class MarkedPart
 {
+    /** As many cells as are drawn by hand (ours). */
+    private const MOST_STROKES = 120;
+
     private const MOST_CROPS = 12;
 
     private const MOST_BESIDE = 12;
@@ -36,6 +40,9 @@ final readonly class MarkedPart
 
     /** @var list<SpanChoice> */
     public array $spans;
+
+    /** @var list<StrokeChoice> */
+    public array $strokes;
 
     /** @var list<BesideChoice> */
     public array $beside;
@@ -56,6 +63,7 @@ final readonly class MarkedPart
             $share("regions.{$i}.left"), $share("regions.{$i}.top"), $share("regions.{$i}.width"), $share("regions.{$i}.height"),
             $fields->one("regions.{$i}.use", RegionUse::class)->value,
         ), $fields->entries('regions', Region::MOST));
+        $this->strokes = array_map(static fn (int $i): StrokeChoice => new StrokeChoice($share("strokes.{$i}.x1"), $share("strokes.{$i}.y1"), $share("strokes.{$i}.x2"), $share("strokes.{$i}.y2")), $fields->entries('strokes', self::MOST_STROKES));
         $this->spans = array_map(static fn (int $i): SpanChoice => new SpanChoice(
             $fields->words("spans.{$i}.name", 40) ?: Say::it('choices.span', ['n' => $i + 1]), $share("spans.{$i}.x1"), $share("spans.{$i}.y1"), $share("spans.{$i}.x2"), $share("spans.{$i}.y2"), $fields->typed("spans.{$i}.drawn"),
         ), $fields->entries('spans', Span::MOST));
@@ -87,6 +95,14 @@ final readonly class MarkedPart
             $point->name, Rational::of($point->x), Rational::of($point->y), $point->cross, $point->pin === null ? null : new Pin($this->fields->length($point->pin->left), $this->fields->length($point->pin->top)), $point->firm, $point->critical,
             $point->drawn === null ? null : new Drawn($point->drawn->left === null ? null : $this->fields->length($point->drawn->left), $point->drawn->top === null ? null : $this->fields->length($point->drawn->top)),
         ), $this->points);
+    }
+
+    /** @return list<Span> */
+    public function strokes(): array
+    {
+        return array_values(array_filter(array_map(fn (StrokeChoice $one): ?Span => $this->fields->beside('strokes', static fn (): Span => new Span(
+            '', Rational::of($one->x1), Rational::of($one->y1), Rational::of($one->x2), Rational::of($one->y2), null,
+        )), $this->strokes)));
     }
 
     /** @return list<Span> */

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Models\Drawing;
+use App\Wire\Json\StrokesJson;
+use App\Wire\StrokesWriter;
 use App\Wire\TonesWriter;
 use App\Wording\Say;
 use Illuminate\Http\JsonResponse;
@@ -21,6 +23,12 @@ final readonly class ToneController
     public function show(Drawing $drawing): JsonResponse
     {
         return new JsonResponse($this->writer->tones($drawing, $drawing->plan()));
+    }
+
+    /** @return list<StrokesJson> */
+    public function strokes(StrokesWriter $strokes, Drawing $drawing): array
+    {
+        return $strokes->strokes($drawing);
     }
 
     public function probe(Request $request, Drawing $drawing): JsonResponse

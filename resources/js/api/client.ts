@@ -124,6 +124,7 @@ export const api = {
   findPage: (id: string) => told(http.GET('/api/drawings/{drawing}/page', of(id))),
   squareUp: (drawing: string, body: { corners: string; shape: string; even: boolean }) => told(http.POST('/api/drawings/{drawing}/squared', { params: { path: { drawing } }, body })),
   rehearseShot: (id: string) => told(http.POST('/api/drawings/{drawing}/rehearsed-shot', of(id))),
+  strokes: (id: string) => told(http.GET('/api/drawings/{drawing}/strokes', of(id))),
   warmUp: (id: string) => told(http.GET('/api/drawings/{drawing}/warm-up', of(id))),
   contours: (id: string) => told(http.GET('/api/drawings/{drawing}/contours', of(id))),
   edges: (id: string) => told(http.GET('/api/drawings/{drawing}/edges', of(id))),

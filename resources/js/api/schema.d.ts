@@ -884,6 +884,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/drawings/{drawing}/strokes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["strokes"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/drawings/{drawing}/unguarded": {
         parameters: {
             query?: never;
@@ -2275,6 +2291,17 @@ export interface components {
             /** Format: float */
             circle: number;
         };
+        /** @description How the strokes of a cell run on the paper. */
+        StrokesJson: {
+            column: number;
+            row: number;
+            /** Format: float */
+            degrees: number;
+            /** Format: float */
+            spacing_mm: number;
+            by_hand: boolean;
+            says: string;
+        };
         /** @description A place where a key point would hold a long stretch of contour. */
         SuggestedPointJson: {
             x: string;
@@ -2541,6 +2568,7 @@ export interface components {
             shots: components["schemas"]["ShotChoice"][];
             meant: components["schemas"]["MeantChoice"][];
             related: string[];
+            strokes: components["schemas"]["StrokeChoice"][];
         };
         /** @description How the cells are gone through. */
         CopyChoice: {
@@ -2775,6 +2803,13 @@ export interface components {
             x2: string;
             y2: string;
             drawn: string | null;
+        };
+        /** @description The way strokes run about a place of the picture, drawn by hand from there to another; in shares of the picture’s width and height. */
+        StrokeChoice: {
+            x1: string;
+            y1: string;
+            x2: string;
+            y2: string;
         };
         /** @description Something on the picture that has a name; the one in front is first. */
         ThingChoice: {
@@ -4388,6 +4423,29 @@ export interface operations {
                 };
             };
             404: components["responses"]["Trouble"];
+        };
+    };
+    strokes: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description The head of the description that the front end's types are generated from. */
+                drawing: components["parameters"]["drawing"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Of every cell in which anything runs one way. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StrokesJson"][];
+                };
+            };
         };
     };
     unguarded: {

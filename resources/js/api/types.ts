@@ -37,6 +37,7 @@ export type Shot = Choices['shots'][number]
 export type Compared = Schemas['CompareJson']
 export type WarmUp = Schemas['WarmUpJson']
 export type Caution = Schemas['CautionJson']
+export type Stroke = Schemas['StrokesJson']
 export type Words = Schemas['WordsJson']
 export type PaperWeight = Schemas['PaperWeightJson']
 export type Basis = NonNullable<NonNullable<paths['/api/instruments/weight']['get']['parameters']['query']>['basis']>

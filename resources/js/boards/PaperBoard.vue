@@ -6,6 +6,8 @@ import MassShapes from './MassShapes.vue'
 import PaperExtras from './PaperExtras.vue'
 import ShotBoard from './ShotBoard.vue'
 import SpanLines from './SpanLines.vue'
+import StrokeLines from './StrokeLines.vue'
+import { useTones } from '@/stores/tones'
 import { caption, cross, cuts, labels, oneLine, overlays, rules, weights } from './paths'
 import type { Focus } from './stage'
 import Theirs from './Theirs.vue'
@@ -20,6 +22,7 @@ const props = defineProps<BoardProps & {
 defineEmits<{ pull: [event: KeyboardEvent] }>()
 
 const { look } = useLook()
+const tones = useTones()
 const choices = computed(() => props.workings.choices)
 const lines = computed(() => props.workings.lines)
 </script>
@@ -35,6 +38,7 @@ const lines = computed(() => props.workings.lines)
       <text v-for="label in labels(lines, choices.grid, stage.area, stage.sheet)" :key="`${label.x} ${label.y}`" class="label guide" :x="label.x" :y="label.y" :text-anchor="label.anchor">{{ label.text }}</text>
     </template>
     <rect v-else class="area" :x="stage.area.x" :y="stage.area.y" :width="stage.area.w" :height="stage.area.h" />
+    <StrokeLines v-if="rung === 'tone' && tones.hatched && !onShot" :area="stage.area" :lines="lines" :scale="stage.paperScale" />
     <MassShapes v-if="look.masses && drawing.photo" :box="stage.area" />
     <SpanLines v-if="spans.length" :box="stage.area" :spans="spans" />
     <PaperExtras v-if="!onShot" :stage="stage" :workings="workings" :drawing="drawing" :rung="rung" :diagonal="diagonal" :overlays="look.lifted ? '' : overlays(lines, stage.area, 'paper')" :round="round" :circle="circle" @pull="$emit('pull', $event)" />

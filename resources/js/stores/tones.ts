@@ -1,7 +1,7 @@
 import { defineStore } from 'pinia'
-import { computed, ref, shallowRef } from 'vue'
+import { computed, ref, shallowRef, watch } from 'vue'
 import { api } from '@/api/client'
-import type { Tones, ToneSpot } from '@/api/types'
+import type { Stroke, Tones, ToneSpot } from '@/api/types'
 import { useDrawing } from './drawing'
 
 /** The tones of the open drawing, how they are looked at, and the place that was probed. */
@@ -11,6 +11,9 @@ export const useTones = defineStore('tones', () => {
   const view = ref<'photo' | 'few' | 'two'>('photo')
   const marked = ref(false)
   const probed = shallowRef<ToneSpot | null>(null)
+  /** How strokes run, and whether that is shown. */
+  const strokes = shallowRef<Stroke[]>([])
+  const hatched = ref(false)
   let of: string | undefined
 
   async function load() {
@@ -20,7 +23,16 @@ export const useTones = defineStore('tones', () => {
     if (!id) return
     const fresh = await api.tones(id)
     if (store.drawing?.id === id) tones.value = fresh
+    if (hatched.value) await hatch()
   }
+
+  async function hatch() {
+    const id = store.drawing?.id
+    if (!id) return
+    const fresh = await api.strokes(id)
+    if (store.drawing?.id === id) strokes.value = fresh
+  }
+  watch(hatched, (wanted) => wanted && void hatch())
 
   /** Asks for one place of the crop, by shares of it, and how it compares with the one before. */
   async function probe(x: number, y: number) {
@@ -31,5 +43,5 @@ export const useTones = defineStore('tones', () => {
   const picture = computed(() => (view.value === 'photo' ? null : (tones.value?.[view.value] ?? null)))
   const spots = computed(() => [...(marked.value ? (tones.value?.spots ?? []) : []), ...(probed.value ? [probed.value] : [])])
 
-  return { tones, view, marked, probed, picture, spots, load, probe }
+  return { tones, view, marked, probed, picture, spots, strokes, hatched, load, probe }
 })

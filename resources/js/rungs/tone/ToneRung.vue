@@ -13,6 +13,7 @@ import Sums from '@/ui/Sums.vue'
 import ToneBar from './ToneBar.vue'
 import Check from '@/ui/Check.vue'
 import Fold from '@/ui/Fold.vue'
+import { toShare } from '@/ui/shares'
 import ShotsKept from '../check/ShotsKept.vue'
 
 const props = defineProps<{ choices: Choices; workings: Workings; drawing: Drawing }>()
@@ -38,6 +39,13 @@ async function probe() {
     await tones.probe((at.x1 - crop.left) / crop.share_w, (at.y1 - crop.top) / crop.share_h).catch((error: Error) => (store.trouble = error.message))
   }
   probing.value = false
+}
+
+/** The way strokes run in a cell, drawn in it. */
+async function strokes() {
+  tones.hatched = true
+  const line = await tool.ask('line', t('tone.drawInACell'))
+  if (line) store.decide((choices) => choices.strokes.push({ x1: toShare(line.x1), y1: toShare(line.y1), x2: toShare(line.x2), y2: toShare(line.y2) }))
 }
 
 onUnmounted(() => tool.finish(null))
@@ -72,6 +80,14 @@ onUnmounted(() => tool.finish(null))
     <Pick :label="$t('tone.whichFirst')" :model-value="tones.tones.order" :options="Object.fromEntries(tones.tones.orders.map((one) => [one.name, one.label]))" data-test="tone-order" @update:model-value="store.decide((c) => (c.tone.order = $event as NonNullable<typeof c.tone.order>))" />
     <p class="soft" data-test="tone-order-why">{{ tones.tones.orders.find((one) => one.name === tones.tones?.order)?.reason }}</p>
   </template>
+  <Fold v-if="drawing.photo" :name="$t('tone.howTheStrokesRun')" :decided="tones.hatched ? $t('tone.shown') : ''">
+    <Check v-model="tones.hatched">{{ $t('tone.hatchThePaper') }}</Check>
+    <p class="soft">{{ $t('tone.readFromThePhoto') }}</p>
+    <button type="button" class="button" data-test="draw-strokes" @click="strokes">{{ $t('tone.drawTheWay') }}</button>
+    <p v-if="store.errors.strokes" class="fault" role="alert">{{ store.errors.strokes }}</p>
+    <p v-for="one in tones.strokes.filter((stroke) => stroke.by_hand)" :key="one.says" data-test="stroke">{{ one.says }}</p>
+    <button v-if="choices.strokes.length > 0" type="button" class="button bare" @click="store.decide((c) => c.strokes.splice(0))">{{ $t('tone.asThePhotoHasThem') }}</button>
+  </Fold>
   <Fold v-if="choices.shots.length > 0" :name="$t('shots.layAShotOver')" :decided="String(choices.shots.length)"><ShotsKept :choices="choices" /></Fold>
   <p class="soft">{{ $t('tone.putAHardBoardUnder') }}</p>
   <p class="soft" data-test="guides-off">{{ workings.guides_off.says }}</p>
