@@ -21,6 +21,7 @@ use InchLadder\Compare\ShotFault;
 use InchLadder\Copying\ContoursInGrid;
 use InchLadder\Measure\Length;
 use InchLadder\Measure\Rational;
+use InchLadder\Measure\Slope;
 use InchLadder\Plan\Comparison;
 use InchLadder\Plan\Plan;
 use InchLadder\Things\Related;
@@ -109,14 +110,14 @@ final readonly class SecondOpinion
         $matcher = new Matcher($shot->drawn, $lines);
         $comparison = $wanted ?? Comparison::of($plan, $contours);
         $places = array_map(static fn (array $at): array => [...$shot->map->toSheet(...$at), false, true], $tapped);
-        [$spans, $gaps] = [[], []];
+        [$ways, $gaps] = [[], []];
         if ($propose && $lines !== []) {
             [$found, $near] = $this->proposed($plan, $comparison, $matcher, $places);
             $places += $found;
-            [$spans, $gaps] = [$this->spans($plan, $matcher, $near), $this->gaps($plan, $matcher, $near)];
+            [$ways, $gaps] = [$this->spans($plan, $matcher, $near), $this->gaps($plan, $matcher, $near)];
         }
 
-        return new Opinion($shot, $comparison, $comparison->verdict($places, $shot->map), $places, $spans, $gaps, ShotFault::in($shot->cutOff, $this->fineness($plan, $shot->map), $shot->light[0], $shot->light[1], $shot->light[2], $shot->drawn, $lines === [] ? null : $matcher->fit()));
+        return new Opinion($shot, $comparison, $comparison->verdict($places, $shot->map), $places, array_map(static fn (array $way): float => hypot(...$way), $ways), array_map(static fn (array $way): Slope => Slope::of($way[0], -$way[1]), $ways), $gaps, ShotFault::in($shot->cutOff, $this->fineness($plan, $shot->map), $shot->light[0], $shot->light[1], $shot->light[2], $shot->drawn, $lines === [] ? null : $matcher->fit()));
     }
 
     /**
@@ -146,7 +147,7 @@ final readonly class SecondOpinion
         return [$places, $near];
     }
 
-    /** @return array<int, float> lengths of Check as they came out, in mm, by their place among them; those whose two ends are found for sure */
+    /** @return array<int, array{float, float}> lengths of Check as they came out, mm right and down, by their place among them; those whose two ends are found for sure */
     private function spans(Plan $plan, Matcher $matcher, Motion $near): array
     {
         $seen = [];
@@ -155,7 +156,7 @@ final readonly class SecondOpinion
             $seen[$i] = $this->apart($plan, $matcher, $near, [$on->x1->toFloat(), $on->y1->toFloat()], [$on->x2->toFloat(), $on->y2->toFloat()]);
         }
 
-        return array_filter($seen, static fn (?float $mm): bool => $mm !== null);
+        return array_filter($seen, static fn (?array $way): bool => $way !== null);
     }
 
     /** @return array<string, float> gaps between things as they came out, in mm, by the key of their relation; those whose two sides are found for sure */
@@ -164,7 +165,8 @@ final readonly class SecondOpinion
         $seen = [];
         foreach (Relations::among($plan->layout, $plan->things()) as $relation) {
             if ($relation->how === Related::Gap && isset($relation->places[1])) {
-                $seen[$relation->key()] = $this->apart($plan, $matcher, $near, $relation->places[0], $relation->places[1]);
+                $way = $this->apart($plan, $matcher, $near, $relation->places[0], $relation->places[1]);
+                $seen[$relation->key()] = $way === null ? null : hypot(...$way);
             }
         }
 
@@ -172,12 +174,13 @@ final readonly class SecondOpinion
     }
 
     /**
-     * How far two places came out from each other, in mm; null where one of them is not found for sure.
+     * How far two places came out from each other; null where one of them is not found for sure.
      *
      * @param  array{float, float}  $one  shares of the crop
      * @param  array{float, float}  $other
+     * @return array{float, float}|null mm right and down
      */
-    private function apart(Plan $plan, Matcher $matcher, Motion $near, array $one, array $other): ?float
+    private function apart(Plan $plan, Matcher $matcher, Motion $near, array $one, array $other): ?array
     {
         $back = Comparison::stepBack($plan);
         $ends = [];
@@ -187,7 +190,7 @@ final readonly class SecondOpinion
             $found !== null && $found[2] && $ends[] = $found;
         }
 
-        return count($ends) < 2 ? null : $back * hypot($ends[1][0] - $ends[0][0], $ends[1][1] - $ends[0][1]);
+        return count($ends) < 2 ? null : [$back * ($ends[1][0] - $ends[0][0]), $back * ($ends[1][1] - $ends[0][1])];
     }
 
     /** @param  array<string, array{float, float, bool, bool}>  $places */

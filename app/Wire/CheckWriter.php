@@ -16,7 +16,8 @@ use App\Wording\Writing;
 use InchLadder\Checking\Alignment;
 use InchLadder\Checking\Landmark;
 use InchLadder\Checking\Odd;
-use InchLadder\Checking\PairOfSpans;
+use InchLadder\Checking\PairOfLengths;
+use InchLadder\Checking\Sized;
 use InchLadder\Checking\SpanOnPaper;
 use InchLadder\Compare\Judged;
 use InchLadder\Layout\KeyPoint;
@@ -29,7 +30,7 @@ use InchLadder\Things\Relations;
 final readonly class CheckWriter
 {
     /** Pairs of lengths told; the others are nearer to right. */
-    private const MOST_PAIRS = 15;
+    public const MOST_PAIRS = 15;
 
     public function __construct(private Plan $plan)
     {
@@ -51,7 +52,7 @@ final readonly class CheckWriter
             array_map(fn (SpanOnPaper $span, int $i): SpanJson => $this->span($span, $sums->spans[0], array_values(array_filter($odd, static fn (Odd $one): bool => $one->span->span === $span->span))[0] ?? null, $sums->passes($i)), $sums->spans, array_keys($sums->spans)),
             array_map(static fn (Alignment $alignment): string => CheckWording::alignment($alignment, $plan->choices->notation), Alignment::among(Landmark::ofPoints($plan->layout->points()), $plan->layout->fitted->area)),
             $sums->lines(),
-            array_map(static fn (PairOfSpans $pair): string => CheckWording::pair($pair), PairOfSpans::among($sums->spans, self::MOST_PAIRS)),
+            array_map(static fn (PairOfLengths $pair): string => CheckWording::pair($pair), PairOfLengths::among(array_map(Sized::span(...), $sums->spans), self::MOST_PAIRS)),
             $this->places(),
             $this->relations(),
         );

@@ -18,9 +18,12 @@ use App\Wire\Json\WholeJson;
 use App\Wording\CheckWording;
 use App\Wording\CompareWording;
 use App\Wording\FeatureWording;
+use App\Wording\Phrases;
 use App\Wording\RelationWording;
+use App\Wording\Say;
 use InchLadder\Checking\Alignment;
 use InchLadder\Checking\Deviation;
+use InchLadder\Checking\PairOfLengths;
 use InchLadder\Checking\SpanOnPaper;
 use InchLadder\Compare\Cause;
 use InchLadder\Compare\Figures;
@@ -35,6 +38,7 @@ use InchLadder\Measure\Rational;
 use InchLadder\Plan\Comparison;
 use InchLadder\Plan\Features;
 use InchLadder\Plan\Plan;
+use InchLadder\Plan\Sizes;
 use InchLadder\Things\Relations;
 
 /** Writes what a shot tells of the drawing. */
@@ -80,6 +84,7 @@ final readonly class CompareWriter
             $this->spans(),
             $this->relations(),
             $this->features(),
+            $this->pairs(),
         );
     }
 
@@ -99,6 +104,17 @@ final readonly class CompareWriter
         }
 
         return $told;
+    }
+
+    /** @return list<string> sizes and gaps each against each; the worst pair first, those that are right left out */
+    private function pairs(): array
+    {
+        $verdict = $this->opinion->verdict;
+        $sizes = Sizes::measured($this->plan, Features::drawn($this->plan, $verdict, $this->opinion->comparison->wanted), $this->opinion->spans, $this->opinion->gaps);
+        $percent = $this->plan->choices->subject->departurePercent() / 100;
+        $out = array_filter(PairOfLengths::among($sizes, CheckWriter::MOST_PAIRS), static fn (PairOfLengths $pair): bool => abs($pair->misfit()?->toFloat() ?? 0.0) > $percent);
+
+        return array_values(array_map(CheckWording::pair(...), $out));
     }
 
     /** @return list<FeaturesJson> */
@@ -141,10 +157,12 @@ final readonly class CompareWriter
 
         return array_map(function (int $i, float $mm) use ($notation): SeenSpanJson {
             $span = $this->plan->layout->spans[$i];
-            $wanted = SpanOnPaper::of($this->plan->layout, $span)->paper;
+            $on = SpanOnPaper::of($this->plan->layout, $span);
+            $wanted = $on->paper;
+            [$runs, $must] = [Phrases::slope($this->opinion->slopes[$i]), Phrases::slope($on->onPaper)];
             $drawn = $notation->ruler->round(Length::mm(Rational::near($mm, 4)))->reading;
 
-            return new SeenSpanJson($i, $span->name, $notation->plain($drawn), CheckWording::deviation(new Deviation($drawn->minus($wanted), $wanted), $notation));
+            return new SeenSpanJson($i, $span->name, $notation->plain($drawn), CheckWording::deviation(new Deviation($drawn->minus($wanted), $wanted), $notation), $runs === $must ? Say::it('comparing.slope.same', ['runs' => $runs]) : Say::it('comparing.slope.else', ['runs' => $runs, 'must' => $must]));
         }, array_keys($this->opinion->spans), array_values($this->opinion->spans));
     }
 

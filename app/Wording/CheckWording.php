@@ -8,8 +8,9 @@ use InchLadder\Checking\Alignment;
 use InchLadder\Checking\Deviation;
 use InchLadder\Checking\Judgement;
 use InchLadder\Checking\Odd;
-use InchLadder\Checking\PairOfSpans;
+use InchLadder\Checking\PairOfLengths;
 use InchLadder\Checking\Proportion;
+use InchLadder\Checking\Sized;
 use InchLadder\Checking\SpanOnPaper;
 use InchLadder\Layout\Span;
 use InchLadder\Measure\Fractions;
@@ -144,10 +145,16 @@ final readonly class CheckWording
         return $same ? Say::it('checking.aligned.same') : Say::it('checking.aligned.else', ['off' => $notation->plain($reading), 'side' => Say::it('checking.alignment.'.($alignment->plumb ? ['left', 'right'] : ['above', 'below'])[$off > 0 ? 1 : 0])]);
     }
 
-    /** One length against another, on the photo and on the drawing. */
-    public static function pair(PairOfSpans $pair): string
+    /** What has a length, by name: one that was taken by its own, a size or a gap by its things'. */
+    private static function sized(Sized $sized): string
     {
-        $wanted = Say::it('checking.pair.photo', ['one' => $pair->one->span->name, 'says' => self::proportion($pair->wanted, $pair->other->span->name)]);
+        return Say::it("checking.sized.{$sized->of}", ['name' => $sized->names[0], 'other' => $sized->names[1] ?? '']);
+    }
+
+    /** One length against another, on the photo and on the drawing. */
+    public static function pair(PairOfLengths $pair): string
+    {
+        $wanted = Say::it('checking.pair.photo', ['one' => self::sized($pair->one), 'says' => self::proportion($pair->wanted, self::sized($pair->other))]);
         $misfit = $pair->misfit();
         if ($pair->drawn === null || $misfit === null) {
             return $wanted;

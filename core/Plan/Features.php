@@ -37,9 +37,7 @@ final readonly class Features
     {
         $things = array_values(array_filter($plan->things()->all, static fn (ThingInCrop $thing): bool => $thing->isInside()));
         usort($things, static fn (ThingInCrop $a, ThingInCrop $b): int => self::box($b) <=> self::box($a));
-        $names = array_count_values(array_map(static fn (ThingInCrop $thing): string => $thing->thing->name, $things));
-        // Two of one name are not told apart.
-        $drawn = $verdict === null ? [] : array_filter(self::drawn($verdict, $wanted), static fn (string $name): bool => ($names[$name] ?? 0) === 1, ARRAY_FILTER_USE_KEY);
+        $drawn = $verdict === null ? [] : self::drawn($plan, $verdict, $wanted);
         $found = [];
         foreach ($things as $whole) {
             $parts = array_values(array_filter($things, static fn (ThingInCrop $part): bool => $part !== $whole && self::holds($whole, $part)));
@@ -138,7 +136,7 @@ final readonly class Features
      * @param  list<Wanted>  $wanted
      * @return array<string, array<string, float>> by thing and side
      */
-    private static function drawn(Verdict $verdict, array $wanted): array
+    public static function drawn(Plan $plan, Verdict $verdict, array $wanted): array
     {
         $sides = [];
         foreach ($wanted as $one) {
@@ -153,7 +151,10 @@ final readonly class Features
             }
         }
 
-        return $drawn;
+        $names = array_count_values(array_map(static fn (ThingInCrop $thing): string => $thing->thing->name, $plan->things()->all));
+
+        // Two of one name are not told apart.
+        return array_filter($drawn, static fn (string $name): bool => ($names[$name] ?? 0) === 1, ARRAY_FILTER_USE_KEY);
     }
 
     private static function box(ThingInCrop $thing): float

@@ -26,8 +26,9 @@ return [
     ],
     'deviation' => ['right' => 'right to the graduation', 'long' => ':off too long, :share %', 'short' => ':off too short, :share %'],
     'proportion' => ['as long' => 'as long as :other', 'hardly' => 'hardly any of :other', 'of' => ':times of :other', 'times' => ':times times :other', 'exactly' => ':says (:ratio)'],
+    'sized' => ['length' => '“:name”', 'width' => 'the width of “:name”', 'height' => 'the height of “:name”', 'gap' => 'the gap between “:name” and “:other”'],
     'pair' => [
-        'photo' => '“:one” is :says',
+        'photo' => ':One is :says',
         'same' => ':photo; on the drawing as well.',
         'long' => ':photo; on the drawing :ratio times: :percent % too long for it.',
         'short' => ':photo; on the drawing :ratio times: :percent % too short for it.',

@@ -62,5 +62,6 @@ return [
     ],
     'trend' => ['better' => 'It gets better: :now, typically, after :before.', 'worse' => 'It got worse: :now, typically, after :before.', 'same' => 'It stays as it was: :now, typically.'],
     'ruled' => '{0} No line of the grid shows on the last shot: it may be rubbed out, or lie farther off than is looked for.|{1} One line of the grid was read off the last shot.|[2,*] :count lines of the grid were read off the last shot.',
+    'slope' => ['same' => 'its slope: :runs, as it must be', 'else' => 'its slope: :runs, where :must is right'],
     'rehearsed' => 'a shot by the simulated camera',
 ];

@@ -1,5 +1,8 @@
 <?php
 
+use App\Wording\CheckWording;
+use InchLadder\Checking\PairOfLengths;
+use InchLadder\Checking\Sized;
 use InchLadder\Compare\Cause;
 use InchLadder\Compare\CornersUnusable;
 use InchLadder\Compare\Flattening;
@@ -22,6 +25,7 @@ use InchLadder\Photo\Reference;
 use InchLadder\Pixels\Grey;
 use InchLadder\Plan\Comparison;
 use InchLadder\Plan\Features;
+use InchLadder\Plan\Sizes;
 use InchLadder\Things\Thing;
 use Tests\Core\Plans;
 
@@ -237,4 +241,21 @@ it('has parts of a whole by share and by ratio, left and right apart', function 
     expect(array_map(static fn (InProportion $one): string => $one->name, $face->unlike()))->toBe(['lid to lid', 'right eye'])->and($face->unlike()[0]->off)->toEqualWithDelta(14 / 11 - 1, 1e-3)
         // From the photo alone nothing is judged, and nothing is called right.
         ->and(Features::of($plan)[0]->isPlaced())->toBeFalse()->and(Features::of($plan)[0]->ratios)->toBe([]);
+});
+
+it('holds sizes and gaps each against each, the worst pair first, as large as the whole is drawn', function () {
+    $thing = static fn (string $name, array $at): Thing => new Thing($name, [[($at[0] + $at[2]) / 2, $at[1]], [$at[2], ($at[1] + $at[3]) / 2], [($at[0] + $at[2]) / 2, $at[3]], [$at[0], ($at[1] + $at[3]) / 2]]);
+    $plan = Plans::of(Reference::onScreen(800, 1000), size('200x250mm'), ruler: '1 mm', things: [$thing('jug', [0.1, 0.2, 0.5, 0.8]), $thing('cup', [0.6, 0.5, 0.9, 0.8]), $thing('twin', [0.1, 0.82, 0.2, 0.9]), $thing('twin', [0.3, 0.82, 0.4, 0.9])]);
+    // All of it a tenth larger; the cup besides a fifth too wide. 80 and 60 mm wide, 150 and 75 high on the photo.
+    $ends = ['jug' => ['left' => 0.0, 'right' => 88.0, 'top' => 0.0, 'bottom' => 165.0], 'cup' => ['left' => 0.0, 'right' => 79.2, 'top' => 0.0, 'bottom' => 82.5]];
+    $sizes = Sizes::measured($plan, $ends, [], []);
+    expect(array_map(static fn (Sized $one): string => "{$one->of} {$one->names[0]}", $sizes))->toBe(['width jug', 'height jug', 'width cup', 'height cup']);
+    $pairs = PairOfLengths::among($sizes, 99);
+    expect($pairs)->toHaveCount(6);
+    foreach ($pairs as $i => $pair) {
+        $isCup = str_contains("{$pair->one->of} {$pair->one->names[0]} {$pair->other->of} {$pair->other->names[0]}", 'width cup');
+        // Three pairs have the cup's width in them, and those come first.
+        expect($isCup)->toBe($i < 3)->and(abs($pair->misfit()?->toFloat() ?? 9.0))->toEqualWithDelta($isCup ? ($pair->one->of.$pair->one->names[0] === 'widthcup' ? 0.2 : 1 - 1 / 1.2) : 0.0, 1e-6);
+    }
+    expect(CheckWording::pair($pairs[0]))->toContain('the width of “cup”')->toContain('on the drawing');
 });

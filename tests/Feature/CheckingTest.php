@@ -110,7 +110,7 @@ it('holds lengths each against each, the worst pair first', function () {
     $pairs = test()->getJson("/api/drawings/{$drawing->id}")->assertOk()->json('workings.check.pairs');
     // 3/4 of 7 1/2 in is 5 5/8 in; drawn 6 in it is 6.7 % too long for either of the others, which keep their proportion.
     expect($pairs)->toHaveCount(6)->and($pairs[0])->toContain('wide')->toContain('6.7 % too long')->and($pairs[1])->toContain('wide')->toContain('6.7 % too long')
-        ->and($pairs[2])->toContain('“long” is 2 times short; on the drawing as well')->and($pairs[5])->not->toContain('on the drawing');
+        ->and($pairs[2])->toContain('“long” is 2 times “short”; on the drawing as well')->and($pairs[5])->not->toContain('on the drawing');
 });
 
 it('names what a plumb line and a level line through a place meet', function () {

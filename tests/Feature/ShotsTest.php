@@ -37,7 +37,8 @@ it('tells from a shot what to mend first; and keeps it, through a reload, undo a
     $shot = Shot::keep($drawing, $path);
     $told = compared($drawing, $shot);
     // A length whose ends are found is read by itself: from the inside of the handle to the cloth, neither of which moved.
-    expect($told['spans'])->toHaveCount(1)->and($told['spans'][0])->toMatchArray(['index' => 0, 'name' => 'handle to cloth'])->and(length($told['spans'][0]['drawn'])->toFloat())->toEqualWithDelta(length(test()->getJson("/api/drawings/{$drawing->id}")->json('workings.check.spans.0.paper'))->toFloat(), 2.0);
+    expect($told['spans'])->toHaveCount(1)->and($told['spans'][0])->toMatchArray(['index' => 0, 'name' => 'handle to cloth'])->and(length($told['spans'][0]['drawn'])->toFloat())->toEqualWithDelta(length(test()->getJson("/api/drawings/{$drawing->id}")->json('workings.check.spans.0.paper'))->toFloat(), 2.0)
+        ->and($told['spans'][0]['slope'])->toBe('its slope: upright, as it must be');
     expect($told['first'])->toMatchArray(['kind' => 'point', 'name' => 'spout', 'leaves' => null])->and($told['first']['sentence'])->toBe('“spout” is 3/16 in too low: mend that first.')
         ->and($told['flatten']['found'])->toBeFalse()->and($told['flatten']['warnings'])->toBe([])->and($told['good_enough'])->toBeFalse()->and($told['leave_alone'])->toContain('cloth');
 
@@ -217,12 +218,15 @@ it('tells of a thing and its parts by two verdicts, and of gaps, as the drawing 
     $face = $told['features'][0];
     expect($face)->toMatchArray(['whole' => 'still life', 'placed' => false])->and($face['placement'])->toContain('“grip” has too much room to the left, by 3.')
         ->and($face['expression'])->toStartWith('Shape')
+        // A size that kept its own stands in no pair that is out; every pair names what a pair is of.
+        ->and($told['pairs'])->each->toContain('on the drawing')
         // The spout kept its place.
         ->and(array_filter($face['shares'], static fn (array $one): bool => str_contains($one['name'], 'spout') && $one['drawing'] !== null && ! $one['passes']))->toBe([]);
     // A faithful one holds.
     [$path, $truth] = Shot::take($drawing);
     $told = compared($drawing, Shot::keep($drawing, $path, ['readings' => Shot::readings($truth)]));
     expect($told['features'][0])->toMatchArray(['placed' => true])->and($told['features'][0]['placement'])->toContain('every part of “still life”');
+    expect($told['pairs'])->toBe([]);
     // Relations are ticked by their names, and kept.
     $shown = test()->getJson("/api/drawings/{$drawing->id}")->json();
     $first = $shown['workings']['check']['relations'][0];

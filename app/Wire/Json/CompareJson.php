@@ -26,6 +26,7 @@ final readonly class CompareJson
      * @param  list<SeenSpanJson>  $spans
      * @param  list<AlignedJson>  $relations
      * @param  list<FeaturesJson>  $features
+     * @param  list<string>  $pairs
      */
     public function __construct(
         #[OA\Property] public FlattenJson $flatten,
@@ -53,6 +54,8 @@ final readonly class CompareJson
         #[OA\Property(type: 'array', items: new OA\Items(ref: AlignedJson::class))] public array $relations,
         /** Things with others in them, part by part; the largest first. */
         #[OA\Property(type: 'array', items: new OA\Items(ref: FeaturesJson::class))] public array $features,
+        /** Sizes and gaps each against each, as far as they are out: the worst pair first. */
+        #[OA\Property(type: 'array', items: new OA\Items(type: 'string'))] public array $pairs,
     ) {
     }
 }

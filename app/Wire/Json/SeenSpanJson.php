@@ -18,6 +18,8 @@ final readonly class SeenSpanJson
         #[OA\Property] public string $drawn,
         /** How far that is out. */
         #[OA\Property] public string $misfit,
+        /** How it runs, and how it must. */
+        #[OA\Property] public string $slope,
     ) {
     }
 }

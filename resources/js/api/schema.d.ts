@@ -1308,6 +1308,7 @@ export interface components {
             spans: components["schemas"]["SeenSpanJson"][];
             relations: components["schemas"]["AlignedJson"][];
             features: components["schemas"]["FeaturesJson"][];
+            pairs: string[];
         };
         /** @description The contours of what is drawn from, to be laid over the drawing. */
         ContoursJson: {
@@ -2123,6 +2124,7 @@ export interface components {
             name: string;
             drawn: string;
             misfit: string;
+            slope: string;
         };
         /** @description Proportional dividers, set for a ratio. */
         SetDividersJson: {

@@ -175,7 +175,7 @@ const band = useTemplateRef<{ write: () => Promise<void> }>('band')
 /** What was asked of the hand last, or pointed at by it, is said before what went wrong earlier. */
 const asked = computed(() => right.says.value || (looks.pointed === null ? '' : (crossings.value[looks.pointed]?.sentence ?? '')))
 const wrong = computed(() => (asked.value ? '' : (store.errors.edge ?? '')))
-const said = computed(() => asked.value || wrong.value || aloud.sentence.value || store.said)
+const said = computed(() => asked.value || wrong.value || aloud.sentence.value || (looks.shot && shots.fault) || store.said)
 const state = computed(() => {
   const division = store.workings?.divided.find((cell) => keyOf(cell) === keyOf(at.value))
   const words = [
