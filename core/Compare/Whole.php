@@ -33,7 +33,7 @@ final readonly class Whole
             return $all;
         }
         $similar = self::refined(self::start($points), $points, static fn (array $from, array $to): Motion => Motion::similarity($from, $to));
-        $shifted = self::refined($similar, $points, static fn (array $from, array $to): Motion => Motion::shift($from, $to));
+        $shifted = self::refined(self::moved($points), $points, static fn (array $from, array $to): Motion => Motion::shift($from, $to));
         foreach ([
             // Moved alone it takes two numbers; turned or of another size as well, two more.
             new self(Model::Similarity, $shifted, 2), new self(Model::Similarity, $similar, 4),
@@ -132,6 +132,25 @@ final readonly class Whole
                 if ($cost < $least) {
                     [$best, $least] = [$motion, $cost];
                 }
+            }
+        }
+
+        return $best;
+    }
+
+    /**
+     * The misfit of one place that most others agree with: it moves all of them alike, and turns nothing.
+     *
+     * @param  list<Measured>  $points
+     */
+    private static function moved(array $points): Motion
+    {
+        [$best, $least] = [Motion::none(), self::cost(Motion::none(), $points)];
+        foreach (array_slice($points, 0, self::STARTS) as $one) {
+            $motion = Motion::shift([[$one->x, $one->y]], [[$one->outX, $one->outY]]);
+            $cost = self::cost($motion, $points);
+            if ($cost < $least) {
+                [$best, $least] = [$motion, $cost];
             }
         }
 

@@ -151,8 +151,11 @@ it('gives back a motion that was put in, whatever slips lie among the places', f
         }), []);
         $shows = max(array_map(static fn (array $at): float => hypot($right + $size * (cos($turn) * $at[0] - sin($turn) * $at[1]) - $at[0], $down + $size * (sin($turn) * $at[0] + cos($turn) * $at[1]) - $at[1]), PLACES));
         if ($shows > 2) {
-            expect(deg2rad($verdict->whole->motion->turn()))->toEqualWithDelta($turn, 1e-6)->and($verdict->whole->motion->size())->toEqualWithDelta($size, 1e-6)
-                ->and(array_map(fn ($one) => $one->measured->name, $verdict->out()))->toEqualCanonicalizing($slips);
+            // A turn or a size that no place shows, once all are moved alike, is not told: two numbers say it.
+            [$mx, $my] = [array_sum(array_column(PLACES, 0)) / count(PLACES), array_sum(array_column(PLACES, 1)) / count(PLACES)];
+            $besides = max(array_map(static fn (array $at): float => hypot($size * cos($turn) - 1, $size * sin($turn)) * hypot($at[0] - $mx, $at[1] - $my), PLACES));
+            $besides > 2 && expect(deg2rad($verdict->whole->motion->turn()))->toEqualWithDelta($turn, 1e-6)->and($verdict->whole->motion->size())->toEqualWithDelta($size, 1e-6);
+            expect(array_map(fn ($one) => $one->measured->name, $verdict->out()))->toEqualCanonicalizing($slips);
         }
     }
 });

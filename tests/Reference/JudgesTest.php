@@ -1,6 +1,8 @@
 <?php
 
+use InchLadder\Compare\Explanation;
 use InchLadder\Compare\Homography;
+use InchLadder\Compare\Measured;
 use InchLadder\Compare\Motion;
 use InchLadder\Marks\MeasuredBack;
 use InchLadder\Measure\Length;
@@ -54,3 +56,10 @@ it('keeps as much of a straightened picture as scipy’s minimiser finds', funct
     [$width, $height] = Keep::Largest->inside($case['wide'], $case['high'], deg2rad($case['degrees']));
     expect($width * $height)->toEqualWithDelta($case['area'], 1e-4 * $case['area']);
 })->with(array_map(fn (array $case) => [$case], judged('largest')));
+
+it('takes for the whole what Schwarz’s criterion does, by numpy’s least squares', function (string $name) {
+    ['from' => $from, 'to' => $to, 'numbers' => $numbers] = judged('bic')[$name];
+    $measured = array_map(static fn (array $here, array $there, int $i): Measured => new Measured("p{$i}", ...[...$here, ...$there, 1.0, 0.1]), $from, $to, array_keys($from));
+    $whole = Explanation::of($measured, hypot(200, 250))->whole;
+    expect($whole->numbers)->toBe($numbers);
+})->with(array_keys(judged('bic')));
