@@ -63,6 +63,7 @@ Route::get('drawings/{drawing}/tones/at', [ToneController::class, 'probe']);
 Route::get('drawings/{drawing}/copying', [CopyController::class, 'index']);
 Route::get('drawings/{drawing}/cells/{column}/{row}', [CopyController::class, 'show'])->where(['column' => '\d{1,3}', 'row' => '\d{1,3}']);
 Route::get('drawings/{drawing}/cells/{column}/{row}/strengths', [CopyController::class, 'strengths'])->where(['column' => '\d{1,3}', 'row' => '\d{1,3}']);
+Route::get('drawings/{drawing}/cells/{column}/{row}/crossing', [CopyController::class, 'crossing'])->where(['column' => '\d{1,3}', 'row' => '\d{1,3}']);
 Route::put('drawings/{drawing}/cells/{column}/{row}', [CopyController::class, 'update'])->where(['column' => '\d{1,3}', 'row' => '\d{1,3}']);
 Route::put('drawings/{drawing}/cells', [CopyController::class, 'several']);
 Route::get('drawings/{drawing}/unguarded', [CopyController::class, 'unguarded']);

@@ -18,6 +18,7 @@ use App\Wire\Json\PassJson;
 use App\Wire\Json\StartJson;
 use App\Wire\Json\SuggestedPointJson;
 use App\Wire\Json\TickJson;
+use App\Wire\Json\VerdictJson;
 use App\Wording\CheckWording;
 use App\Wording\CompareWording;
 use App\Wording\CopyWording;
@@ -26,6 +27,7 @@ use App\Wording\PointWording;
 use App\Wording\Say;
 use App\Wording\Spoken;
 use Illuminate\Support\Carbon;
+use Illuminate\Validation\ValidationException;
 use InchLadder\Checking\Alignment;
 use InchLadder\Checking\Landmark;
 use InchLadder\Checking\Odd;
@@ -53,6 +55,7 @@ use InchLadder\Layout\Hand;
 use InchLadder\Layout\KeyPoint;
 use InchLadder\Layout\Placed;
 use InchLadder\Measure\Length;
+use InchLadder\Measure\LengthReader;
 use InchLadder\Measure\Notation;
 use InchLadder\Measure\Rational;
 use InchLadder\Measure\Rounded;
@@ -201,6 +204,26 @@ final readonly class CopyWriter
             $this->aloud($cell->address(), $sight, $notation),
             $sight === null || ! $sight->isOpen() ? null : CopyWording::unsaid($sight),
         );
+    }
+
+    /**
+     * Whether a crossing came out where it belongs, from one reading of the ruler; nothing is kept of it.
+     *
+     * @param  int  $n  its place among those of the cell
+     * @param  string  $drawn  from the side's left end or its top, as typed
+     *
+     * @throws ValidationException
+     */
+    public function crossing(Drawing $drawing, Plan $plan, Place $place, int $n, string $drawn): VerdictJson
+    {
+        $cell = Cell::of($plan->layout, $place);
+        $crossing = ($drawing->photo === null ? [] : $this->sight->of($drawing->photo, $plan, $cell)->crossings)[$n] ?? throw ValidationException::withMessages(['drawn' => Say::it('copying.no crossing')]);
+        $read = Typed::beside('drawn', static fn (): Length => (new LengthReader($plan->choices->notation->unit))->read($drawn));
+        $upright = $crossing->side->isUpright();
+        $off = $read->toFloat() - ($upright ? $cell->paper->height : $cell->paper->width)->toFloat() * $crossing->at;
+        $passes = Comparison::passes($plan, $off);
+
+        return new VerdictJson($passes, [Say::it($passes ? 'copying.crossing.right' : 'copying.crossing.out', ['off' => (new CompareWording($plan, []))->way($upright ? 0.0 : $off, $upright ? $off : 0.0)])]);
     }
 
     /** @return list<string> what the key points of a cell lie in line with; where shapes have no names, nothing is assumed of them */

@@ -273,7 +273,7 @@ final readonly class CompareWording
     }
 
     /** `1/4 in too low and 1/8 in too far left`; what the ruler does not tell is left out. */
-    private function way(float $right, float $down): string
+    public function way(float $right, float $down): string
     {
         $parts = [];
         foreach ([[$down, 'low', 'high'], [$right, 'right', 'left']] as [$by, $plus, $minus]) {

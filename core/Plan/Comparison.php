@@ -179,6 +179,19 @@ final readonly class Comparison
         return $judged;
     }
 
+    /**
+     * Whether a place that one reading of the ruler tells by is where it belongs, as any other point of the drawing is judged.
+     *
+     * @param  float  $off  mm by which it is off, one way
+     */
+    public static function passes(Plan $plan, float $off): bool
+    {
+        $layout = $plan->layout;
+        $one = new Measured('', 0.0, 0.0, $off, 0.0, Tolerance::of($layout, $plan->choices->subject->departurePercent(), null), $layout->notation->ruler->step->toFloat() / 2 / CompareFigures::DOUBT);
+
+        return $one->passes(abs($off));
+    }
+
     /** How many times smaller the sheet is looked at. */
     public static function stepBack(Plan $plan): float
     {

@@ -72,6 +72,8 @@ return [
     ],
     // Where tone goes along with the line.
     'tone along' => ['what' => 'Shadow shapes go in with them, in one light tone.', 'not yet' => 'No dark lines, no second tone, nothing inside a contour that is not true yet.'],
+    'crossing' => ['right' => 'It came out where it belongs.', 'out' => 'It came out :off.'],
+    'no crossing' => 'That crossing is not there any more: point at it again.',
     'round' => [
         'place' => 'Everything is placed. Look at it against the photo before you refine: what is off now still rubs out.',
         'refine' => 'Every contour stands. Check lengths and slopes before the details: what is off now costs a line, not a face.',

@@ -104,3 +104,22 @@ it('asks for what must not drift once a pass is round, with where it belongs and
     'right' => [['left' => '3 3/4 in', 'top' => '5 1/4 in'], ', and was right when it was read last'],
     'out' => [['left' => '4 in', 'top' => null], ', and was 1/4 in too far right when it was read last'],
 ]);
+
+it('checks a crossing on the spot from one reading of the ruler, by the rules of any other point', function (string $drawn, ?bool $good, string $says) {
+    // One upright edge, two fifths across 600 pixels: it crosses the top of one cell of four.
+    $drawing = oneEdge(1.0);
+    $shown = test()->getJson("/api/drawings/{$drawing->id}")->json('workings');
+    $lines = $shown['lines']['across'];
+    $column = count(array_filter($lines, static fn (float $line): bool => $line <= 0.4)) - 1;
+    $card = test()->getJson("/api/drawings/{$drawing->id}/cells/{$column}/0")->assertOk()->json('crossings');
+    $n = array_search('top', array_column($card, 'side'), true);
+    $wanted = length($card[$n]['paper'])->toFloat();
+    $answer = test()->getJson("/api/drawings/{$drawing->id}/cells/{$column}/0/crossing?".http_build_query(['n' => $n, 'drawn' => is_numeric($drawn) ? round($wanted + (float) $drawn, 2).' mm' : $drawn]));
+    $good === null ? $answer->assertUnprocessable()->assertJsonValidationErrors(['drawn' => $says]) : expect($answer->assertOk()->json())->toMatchArray(['good' => $good])->sentences->{0}->toContain($says);
+    test()->getJson("/api/drawings/{$drawing->id}/cells/{$column}/0/crossing?n=99&drawn=1+in")->assertUnprocessable();
+})->with([
+    'right' => ['0', true, 'where it belongs'],
+    'too far right' => ['9', false, 'too far right'],
+    'too far left' => ['-9', false, 'too far left'],
+    'nonsense' => ['here', null, 'is not a length'],
+]);

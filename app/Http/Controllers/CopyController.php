@@ -57,6 +57,13 @@ final readonly class CopyController
         return new JsonResponse($this->strengths->strengths($drawing->photo ?? throw new NotFoundHttpException(Say::it('http.no picture')), $plan, $place));
     }
 
+    public function crossing(Request $request, Drawing $drawing, int $column, int $row): JsonResponse
+    {
+        $plan = $drawing->plan();
+
+        return new JsonResponse($this->writer->crossing($drawing, $plan, $this->place($plan, $column, $row), $request->integer('n'), Said::text($request, 'drawn')));
+    }
+
     public function unguarded(Drawing $drawing): JsonResponse
     {
         return new JsonResponse($this->writer->unguarded($drawing->photo ?? throw new NotFoundHttpException(Say::it('http.no picture')), $drawing->plan()));

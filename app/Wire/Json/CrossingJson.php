@@ -7,6 +7,12 @@ namespace App\Wire\Json;
 use OpenApi\Attributes as OA;
 
 /** The place where a contour crosses one side of a cell. */
+#[OA\Get(
+    path: '/api/drawings/{drawing}/cells/{column}/{row}/crossing',
+    operationId: 'checkCrossing',
+    parameters: [new OA\Parameter(ref: '#/components/parameters/drawing'), new OA\Parameter(name: 'column', in: 'path', required: true, schema: new OA\Schema(type: 'integer')), new OA\Parameter(name: 'row', in: 'path', required: true, schema: new OA\Schema(type: 'integer')), new OA\Parameter(name: 'n', in: 'query', required: true, schema: new OA\Schema(type: 'integer')), new OA\Parameter(name: 'drawn', in: 'query', required: true, schema: new OA\Schema(type: 'string'))],
+    responses: [new OA\Response(response: 200, description: 'Whether it came out where it belongs.', content: new OA\JsonContent(ref: VerdictJson::class)), new OA\Response(response: 422, ref: '#/components/responses/Trouble')],
+)]
 #[OA\Schema]
 final readonly class CrossingJson
 {

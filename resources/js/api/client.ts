@@ -108,6 +108,7 @@ export const api = {
   clearances: (photo: Pixels, choices: Choices, how: Record<string, unknown>) => told(http.POST('/api/clearances', { body: { ...about(photo, choices), act: 'whole', how } })),
   adjust: (photo: Pixels, choices: Choices, act: Act, how: Record<string, unknown>) => told(http.POST('/api/adjust', { body: { ...about(photo, choices), act, how } })),
   strengths: (drawing: string, column: number, row: number) => told(http.GET('/api/drawings/{drawing}/cells/{column}/{row}/strengths', { params: { path: { drawing, column, row } } })),
+  checkCrossing: (drawing: string, column: number, row: number, n: number, drawn: string) => told(http.GET('/api/drawings/{drawing}/cells/{column}/{row}/crossing', { params: { path: { drawing, column, row }, query: { n, drawn } } })),
   masses: (id: string) => told(http.GET('/api/drawings/{drawing}/masses', of(id))),
   unguarded: (id: string) => told(http.GET('/api/drawings/{drawing}/unguarded', of(id))),
   quickScale: (query: { photo: string; paper: string; length: string; part: string; unit: string }) => told(http.GET('/api/instruments/scale', { params: { query } })),

@@ -148,6 +148,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/drawings/{drawing}/cells/{column}/{row}/crossing": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["checkCrossing"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/house/devices/{device}": {
         parameters: {
             query?: never;
@@ -3170,6 +3186,35 @@ export interface operations {
                     "application/json": components["schemas"]["CopyingJson"];
                 };
             };
+        };
+    };
+    checkCrossing: {
+        parameters: {
+            query: {
+                n: number;
+                drawn: string;
+            };
+            header?: never;
+            path: {
+                /** @description The head of the description that the front end's types are generated from. */
+                drawing: components["parameters"]["drawing"];
+                column: number;
+                row: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Whether it came out where it belongs. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["VerdictJson"];
+                };
+            };
+            422: components["responses"]["Trouble"];
         };
     };
     changeDevice: {

@@ -7,11 +7,12 @@ import { useDrawing } from '@/stores/drawing'
 import Num from '@/ui/Num.vue'
 import CellMap from './CellMap.vue'
 import CopyWay from './CopyWay.vue'
+import CrossingCheck from './CrossingCheck.vue'
 import type { CopyKey } from './useCopyKeys'
 import { useDotSpeed } from './useDotSpeed'
 
 /** Under the two cells: how far it is, the contours of the one in hand, and how the cells are gone through. */
-const props = defineProps<{ at: Place; card: CellToCopy | null; strengths: Strength[]; choices: Choices; photo: boolean; rights: CopyKey[]; meant: boolean }>()
+const props = defineProps<{ at: Place; card: CellToCopy | null; strengths: Strength[]; choices: Choices; photo: boolean; rights: CopyKey[]; meant: boolean; pointed: number | null }>()
 defineEmits<{ go: [place: Place]; goBy: [way: Partial<Choices['copy']>] }>()
 const chosen = defineModel<number | null>({ required: true })
 
@@ -69,6 +70,7 @@ defineExpose({ write })
     </div>
     <div class="middle">
       <el-input v-if="noting || words" ref="note" :model-value="draft" class="note" maxlength="200" :aria-label="$t('copy.aNoteOn', { at: cells.address(at) })" :placeholder="$t('copy.aNoteForLater', { at: cells.address(at) })" @input="draft = $event" @change="keep" @keydown.enter="($event.target as HTMLElement).blur()" @keydown.esc="($event.target as HTMLElement).blur()" />
+      <CrossingCheck v-if="pointed !== null" :at :pointed />
       <div v-if="photo" class="rights" data-test="rights"><button v-for="one in rights" :key="one.key" type="button" class="button bare" :title="one.says" :aria-pressed="one.on?.value" :disabled="!meant && (one.key === 'm' || one.key === 'Delete')" @mousedown.prevent @click="one.act"><kbd>{{ one.cap }}</kbd>{{ one.label }}</button><span v-if="chosen !== null && motion !== 'reduce'" class="speed" :title="$t('copy.secondsOfTheDot')">{{ $t('copy.theDotTakes', { seconds }) }}<el-slider v-model="seconds" :min="1" :max="12" :step="0.5" :show-tooltip="false" :aria-label="$t('copy.secondsOfTheDot')" /></span></div>
       <p v-for="one in card?.odd ?? []" :key="one" class="told" data-test="odd"><Num :text="one" /></p>
       <p v-if="card && card.in_line.length > 0" class="told soft" data-test="in-line"><Num :text="card.in_line.join('; ')" /></p>

@@ -208,7 +208,7 @@ const state = computed(() => {
       <Callout v-if="carried" tone="calm" data-test="carried"><p>{{ $t('copy.leftOpenLastTime', { open: carried }) }}</p><button type="button" class="button" @click="hear">{{ $t('copy.iKnow') }}</button></Callout>
       <PassCard :id :copy="store.draft.copy" @go-by="goBy" />
       <CellPair :at :card :looks :crossings :setting :strengths @move="move" @point="looks.pointed = $event" @put="right.put" />
-      <CopyBand ref="band" v-model="looks.chosen" :at :card :strengths :choices="store.draft" :photo="store.drawing.photo !== null" :rights :meant="right.meant.value !== null" @go="go" @go-by="goBy" />
+      <CopyBand ref="band" v-model="looks.chosen" :at :card :strengths :choices="store.draft" :photo="store.drawing.photo !== null" :rights :meant="right.meant.value !== null" :pointed="looks.pointed" @go="go" @go-by="goBy" />
     </main>
     <CopyKeys :deeds :looks="sights" :rights :steps :copy="store.draft.copy" @go-by="goBy" />
   </div>
