@@ -38,14 +38,17 @@ async function ask<T>(names: Record<string, string>, question: () => Promise<T>)
   }
 }
 
+/** An answer to what was typed before is none. */
+let asked = 0
 const read = useDebounceFn(async () => {
+  const mine = ++asked
   const { photo, paper, length, part, arms, ratio, width, height, falling, rising } = typed.value
   const [a, b, c] = await Promise.all([
     ask({ photo: 'photo', paper: 'paper', length: 'length', part: 'part' }, () => api.quickScale({ photo, paper, length, part, unit: unit.value })),
     ask({ length: 'arms', ratio: 'ratio' }, () => api.setDividers({ length: arms, ratio, unit: unit.value })),
     ask({ width: 'width', height: 'height', falling: 'falling', rising: 'rising' }, () => api.isSquare({ width, height, falling, rising, unit: unit.value })),
   ])
-  ;[scale.value, dividers.value, square.value] = [a, b, c]
+  if (mine === asked) [scale.value, dividers.value, square.value] = [a, b, c]
 }, 150)
 watch([typed, unit], read, { deep: true, immediate: true })
 watch(

@@ -16,9 +16,14 @@ const fault = ref<string>()
 provideFaults(() => ({ weight: fault.value }))
 void api.words().then((told) => (words.value = told)).catch(() => null)
 
+let asked = 0
 const read = useDebounceFn(async () => {
+  const mine = ++asked
   try {
-    weight.value = await api.paperWeight(typed.value)
+    const told = await api.paperWeight(typed.value)
+    // An answer to what was typed before is none.
+    if (mine !== asked) return
+    weight.value = told
     fault.value = undefined
   } catch (error) {
     if (!(error instanceof Refused)) throw error
