@@ -9,6 +9,7 @@ use App\Documents\Choices\ChoicesJson;
 use App\Documents\ChoicesReader;
 use App\Documents\Followed;
 use App\Documents\PlacedThings;
+use App\Documents\Renamed;
 use App\Exceptions\CellUnknown;
 use App\Exceptions\ChoicesUnreadable;
 use App\Exceptions\StaleSave;
@@ -145,7 +146,7 @@ final class Drawing extends Model
     }
 
     /**
-     * Choices that are to be, with everything placed on the picture where it belongs by them.
+     * Choices that are to be, with everything placed on the picture where it belongs by them, and under its name.
      *
      * @param  array<array-key, mixed>  $choices
      *
@@ -156,6 +157,8 @@ final class Drawing extends Model
     {
         [$wide, $high] = [$this->photo?->width, $this->photo?->height];
         $after = BestPlan::read($choices, $wide, $high);
+        $renamed = Renamed::follow($this->document() ?? [], $after->document());
+        $after = $renamed === $after->document() ? $after : ChoicesReader::read($renamed, $wide, $high);
         if (PlacedThings::standStill($this->document() ?? [], $after->document())) {
             return new Followed($after);
         }

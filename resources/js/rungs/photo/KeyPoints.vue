@@ -21,16 +21,6 @@ function pin(i: number, at: Workings['points'][number]) {
   store.decide((choices) => choices.points.forEach((point, other) => (point.pin = other === i ? { left: at.across.sheet.rounded.text, top: at.down.sheet.rounded.text } : null)))
 }
 
-/** What was read of it on shots, and meant with it, goes by its new name too. */
-function rename(was: string, i: number, name: string) {
-  store.decide((choices) => {
-    const point = choices.points[i]
-    if (!point) return
-    point.name = name
-    for (const one of [...choices.shots.flatMap((shot) => shot.readings), ...choices.meant]) if (one.name === was && name !== '') one.name = name
-  })
-}
-
 /** What the ruler told of a point on the drawing: one reading, or two. */
 function measured(i: number, reading: { left?: string | null; top?: string | null }) {
   store.decide((choices) => {
@@ -68,7 +58,7 @@ async function add(cross: boolean) {
     </table>
     <p v-if="store.errors.points" class="fault" role="alert">{{ store.errors.points }}</p>
     <div v-for="(point, i) in choices.points" :key="i" class="entry" data-test="key-point">
-      <TypedInput :label="$t('photo.nameOfPointI', { i: i + 1 })" :field="`points.${i}.name`" :model-value="point.name" @update:model-value="rename(point.name, i, $event)" />
+      <TypedInput :label="$t('photo.nameOfPointI', { i: i + 1 })" :field="`points.${i}.name`" :model-value="point.name" @update:model-value="store.decide((c) => c.points[i] && (c.points[i].name = $event))" />
       <template v-if="workings.points[i]">
         <p v-if="workings.points[i].inside"><b>{{ workings.points[i].cell }}</b> <Num :text="$t('photo.paperAndSheetEdge', { across: workings.points[i].across.area.rounded.text, down: workings.points[i].down.area.rounded.text, left: workings.points[i].across.sheet.rounded.text, top: workings.points[i].down.sheet.rounded.text })" /></p>
         <p v-if="workings.points[i].inside && workings.points[i].across.print && workings.points[i].down.print" class="soft"><Num :text="$t('photo.printAcrossDown', { across: workings.points[i].across.print.rounded.text, down: workings.points[i].down.print.rounded.text })" /></p>
