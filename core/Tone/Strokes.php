@@ -25,7 +25,7 @@ final readonly class Strokes
         return $flow === null || $flow->coherence < Figures::RUNS || $flow->slope < Figures::PLAIN ? null : new self($column, $row, $flow->degrees, max(Figures::CLOSEST, min(Figures::WIDEST, $flow->period)), false);
     }
 
-    /** @param  float  $across  how far the hand drew to the right, in mm of paper */
+    /** @param  float  $across  how far the hand drew to the right on the paper, in any measure */
     public static function drawn(int $column, int $row, float $across, float $down): self
     {
         $degrees = rad2deg(atan2($down, $across));

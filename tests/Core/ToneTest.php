@@ -1,19 +1,34 @@
 <?php
 
 use App\Wording\Phrases;
+use InchLadder\Grid\Cells;
+use InchLadder\Grid\Schools\MainLines;
+use InchLadder\Grid\Schools\ProportionalCells;
+use InchLadder\Grid\Schools\SquaresByCount;
+use InchLadder\Layout\Span;
+use InchLadder\Measure\Length;
+use InchLadder\Measure\Rational;
+use InchLadder\Measure\Size;
+use InchLadder\Measure\Unit;
+use InchLadder\Photo\Reference;
 use InchLadder\Pixels\Field;
 use InchLadder\Pixels\Lab;
 use InchLadder\Tone\Areas;
 use InchLadder\Tone\Bar;
+use InchLadder\Tone\CellStrokes;
 use InchLadder\Tone\Greys;
 use InchLadder\Tone\LaidTones;
 use InchLadder\Tone\PaperLight;
 use InchLadder\Tone\Spot;
 use InchLadder\Tone\Spots;
 use InchLadder\Tone\StepsOutOfRange;
+use InchLadder\Tone\Strokes;
 use InchLadder\Tone\Swatch;
 use InchLadder\Tone\Threshold;
 use InchLadder\Tone\ValueScale;
+use Random\Engine\Mt19937;
+use Random\Randomizer;
+use Tests\Core\Plans;
 
 /**
  * A picture of 48 × 48 samples.
@@ -229,3 +244,38 @@ it('turns light to lightness and back, as CIE 15 has it', function () {
     // The grey card: 18.4 % of the light is L* 50 (CIE 15).
     expect(Lab::light(50.0))->toEqualWithDelta(0.1842, 1e-4);
 });
+
+it('reads the strokes of every cell by itself, on paper of any shape under any grid, but for where the hand drew', function (int $seed) {
+    $random = new Randomizer(new Mt19937($seed));
+    [$wide, $high] = [$random->getInt(6, 16), $random->getInt(6, 16)];
+    $share = static fn (int $thousandths): Rational => Rational::nd($thousandths, 1000);
+    [$x, $y] = [$random->getInt(20, 980), $random->getInt(20, 980)];
+    // From there to 45° up on the paper, however the picture is squeezed.
+    [$right, $up] = [Rational::nd(1, 10 * $wide), Rational::nd(1, 10 * $high)];
+    $hand = new Span('', $share($x), $share($y), $share($x)->plus($right), $share($y)->minus($up), null);
+    $schools = [SquaresByCount::across($random->getInt(2, 5)), new ProportionalCells(Cells::of($random->getInt(2, 4), $random->getInt(2, 4))), new MainLines([$share(333)], [$share(600)])];
+    $plan = Plans::of(Reference::onScreen(100 * $wide, 100 * $high), new Size(Length::of($wide, Unit::Inch), Length::of($high, Unit::Inch)), school: $schools[$seed % 3]);
+    [$grid, $area] = [$plan->layout->grid, $plan->layout->fitted->area];
+    $ways = [];
+    foreach (range(0, $grid->across->parts() * $grid->down->parts() - 1) as $cell) {
+        $ways[$cell] = (float) $random->getInt(-89, 90);
+    }
+    [$samples, $lightness] = [320, []];
+    [$across, $down] = [$area->width->toFloat() / $samples, $area->height->toFloat() / $samples];
+    foreach (range(0, $samples - 1) as $row) {
+        foreach (range(0, $samples - 1) as $column) {
+            [$i, $j] = $grid->cellAt(($column + 0.5) / $samples, ($row + 0.5) / $samples);
+            $way = deg2rad($ways[$j * $grid->across->parts() + $i]);
+            // Crests so far apart that the samples tell of them, both ways.
+            $lightness[] = 50 + 20 * sin(2 * M_PI * (-$column * $across * sin($way) + $row * $down * cos($way)) / (6 * max($across, $down)));
+        }
+    }
+    $strokes = CellStrokes::all($plan->layout, [$hand], new Field($samples, $samples, $lightness));
+    expect(array_map(static fn (Strokes $one): int => $one->row * $grid->across->parts() + $one->column, $strokes))->toBe(array_keys($ways));
+    foreach ($strokes as $cell => $one) {
+        $byHand = $grid->cellAt($x / 1000, $y / 1000) === [$one->column, $one->row];
+        $off = abs($one->degrees - ($byHand ? -45.0 : $ways[$cell]));
+        expect($one->byHand)->toBe($byHand)->and(min($off, 180 - $off))->toBeLessThan($byHand ? 1e-6 : 3.0);
+    }
+    expect(CellStrokes::all($plan->layout, [$hand], null))->toHaveCount(1);
+})->with(range(1, 9));
