@@ -26,7 +26,6 @@ use InchLadder\Checking\Deviation;
 use InchLadder\Checking\PairOfLengths;
 use InchLadder\Checking\SpanOnPaper;
 use InchLadder\Compare\Cause;
-use InchLadder\Compare\Figures;
 use InchLadder\Compare\Group;
 use InchLadder\Compare\InProportion;
 use InchLadder\Compare\Judged;
@@ -35,11 +34,10 @@ use InchLadder\Compare\Wanted;
 use InchLadder\Layout\Places;
 use InchLadder\Measure\Length;
 use InchLadder\Measure\Rational;
-use InchLadder\Plan\Comparison;
 use InchLadder\Plan\Features;
+use InchLadder\Plan\Gap;
 use InchLadder\Plan\Plan;
 use InchLadder\Plan\Sizes;
-use InchLadder\Things\Relations;
 
 /** Writes what a shot tells of the drawing. */
 final readonly class CompareWriter
@@ -49,10 +47,14 @@ final readonly class CompareWriter
     /** @var array<string, Wanted> */
     private array $wanted;
 
+    /** @var list<Gap> */
+    private array $gaps;
+
     public function __construct(private Plan $plan, private Opinion $opinion)
     {
         $this->say = new CompareWording($plan, $opinion->comparison->wanted);
         $this->wanted = array_combine(array_map(static fn (Wanted $one): string => $one->key, $opinion->comparison->wanted), $opinion->comparison->wanted);
+        $this->gaps = Gap::measured($plan, $opinion->gaps, $opinion->verdict->whole->motion->size());
     }
 
     public function compare(): CompareJson
@@ -91,26 +93,16 @@ final readonly class CompareWriter
     /** @return list<AlignedJson> gaps between things that were measured */
     private function relations(): array
     {
-        $layout = $this->plan->layout;
-        $say = new RelationWording($layout);
-        $told = [];
-        foreach (Relations::among($layout, $this->plan->things()) as $one) {
-            $drawn = $this->opinion->gaps[$one->key()] ?? null;
-            if ($drawn !== null) {
-                // As large as the whole is drawn a gap is right.
-                $same = abs($drawn / $this->opinion->verdict->whole->motion->size() - $one->apart) <= max($this->plan->choices->subject->departurePercent() / 100 * $one->apart, $layout->notation->ruler->step->toFloat() / 2, Figures::DOUBT * Figures::FOUND * Comparison::stepBack($this->plan));
-                $told[] = new AlignedJson($say->says($one), $say->drawn($one, $drawn, $same), $same);
-            }
-        }
+        $say = new RelationWording($this->plan->layout);
 
-        return $told;
+        return array_map(static fn (Gap $gap): AlignedJson => new AlignedJson($say->says($gap->relation), $say->drawn($gap->relation, $gap->drawn, $gap->passes), $gap->passes), $this->gaps);
     }
 
     /** @return list<string> sizes and gaps each against each; the worst pair first, those that are right left out */
     private function pairs(): array
     {
         $verdict = $this->opinion->verdict;
-        $sizes = Sizes::measured($this->plan, Features::drawn($this->plan, $verdict, $this->opinion->comparison->wanted), $this->opinion->spans, $this->opinion->gaps);
+        $sizes = Sizes::measured($this->plan, Features::drawn($this->plan, $verdict, $this->opinion->comparison->wanted), $this->opinion->spans, $this->gaps);
         $percent = $this->plan->choices->subject->departurePercent() / 100;
         $out = array_filter(PairOfLengths::among($sizes, CheckWriter::MOST_PAIRS), static fn (PairOfLengths $pair): bool => abs($pair->misfit()?->toFloat() ?? 0.0) > $percent);
 

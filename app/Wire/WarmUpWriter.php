@@ -16,6 +16,8 @@ use InchLadder\Checking\Alignment;
 use InchLadder\Checking\Proportion;
 use InchLadder\Measure\Fractions;
 use InchLadder\Plan\Comparison;
+use InchLadder\Plan\Figures;
+use InchLadder\Plan\Plan;
 use InchLadder\Plan\WarmUp;
 
 /** Writes what governs a picture: from what is named on it, its main edges, and what lies in line. */
@@ -32,10 +34,9 @@ final readonly class WarmUpWriter
     {
         $plan = $drawing->plan();
         $wanted = Comparison::everywhere($plan, $this->second->contours($plan, $drawing->photo))->wanted;
-        $landmarks = (new CompareWording($plan, $wanted))->landmarks($wanted);
-        $found = WarmUp::of($plan, $landmarks);
+        $found = WarmUp::of($plan, (new CompareWording($plan, $wanted))->landmarks($wanted));
         $sizes = new ThingWording($plan->layout);
-        $aligned = static fn (Alignment $one): string => CheckWording::alignment($one, $plan->choices->notation);
+        $aligned = array_map(static fn (Alignment $one): string => CheckWording::alignment($one, $plan->choices->notation), $found->aligned);
         $lines = [self::times($found->isUpright ? 'warmup.frame.upright' : 'warmup.frame.sideways', $found->frame)];
         foreach ($found->things as [$thing, $wide]) {
             $lines[] = self::times('warmup.thing', $wide, ['name' => $thing->thing->name, 'size' => $sizes->size(...$thing->size())]);
@@ -47,7 +48,7 @@ final readonly class WarmUpWriter
             $lines[] = Say::it('warmup.length', ['name' => $one->span->name, 'says' => CheckWording::proportion($times, $other->span->name)]);
         }
 
-        return new WarmUpJson([...$lines, ...$this->edges($drawing), ...array_map($aligned, $found->aligned)], array_map($aligned, Alignment::among($landmarks, $plan->layout->fitted->area)));
+        return new WarmUpJson([...$lines, ...$this->edges($drawing, $plan), ...array_slice($aligned, 0, Figures::WARM_ALIGNED)], $aligned);
     }
 
     /** @param  array<string, string>  $names */
@@ -57,10 +58,10 @@ final readonly class WarmUpWriter
     }
 
     /** @return list<string> the strongest edge of each direction */
-    private function edges(Drawing $drawing): array
+    private function edges(Drawing $drawing, Plan $plan): array
     {
         $told = [];
-        foreach ($drawing->photo === null ? [] : MainLines::of($this->photos, $drawing->photo, $drawing->plan()) as $line) {
+        foreach ($drawing->photo === null ? [] : MainLines::of($this->photos, $drawing->photo, $plan) as $line) {
             $told[$line->way] = [...$told[$line->way] ?? [], Say::it('warmup.edge', ['edge' => $line->sentence])];
         }
 

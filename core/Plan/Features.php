@@ -11,6 +11,7 @@ use InchLadder\Compare\Share;
 use InchLadder\Compare\Verdict;
 use InchLadder\Compare\Wanted;
 use InchLadder\Copying\Side;
+use InchLadder\Measure\Rational;
 use InchLadder\Things\ThingInCrop;
 
 /**
@@ -71,48 +72,96 @@ final readonly class Features
      */
     private static function whole(Plan $plan, ThingInCrop $whole, array $parts, array $drawn, array $lengths): self
     {
-        $area = $plan->layout->fitted->area;
-        [$wide, $high] = [$area->width->toFloat(), $area->height->toFloat()];
-        $percent = $plan->choices->subject->departurePercent() / 100;
-        $own = $drawn[$whole->thing->name] ?? [];
-        [$shares, $ratios] = [[], []];
+        [$shares, $ratios] = [[], self::small($plan, $whole, $drawn[$whole->thing->name] ?? [], $lengths)];
         foreach ($parts as $part) {
-            $out = $drawn[$part->thing->name] ?? [];
-            foreach ([['width', 'left', 'right', $part->left, $part->right, $whole->left, $whole->right, $wide], ['height', 'above', 'below', $part->top, $part->bottom, $whole->top, $whole->bottom, $high]] as [$size, $before, $after, $from, $to, $start, $end, $side]) {
-                $names = $size === 'width' ? ['left', 'right'] : ['top', 'bottom'];
-                $mm = ($end - $start) * $side;
-                // Half a millimetre is what a place is found to, whatever it is a share of.
-                $least = CompareFigures::DOUBT * CompareFigures::FOUND * Comparison::stepBack($plan) / $mm;
-                $seen = isset($own[$names[0]], $own[$names[1]]) && $own[$names[1]] - $own[$names[0]] > 1e-6 ? $own[$names[1]] - $own[$names[0]] : null;
-                $share = static fn (?float $a, ?float $b): ?float => $seen === null || $a === null || $b === null ? null : ($b - $a) / $seen;
-                $takes = ($to - $from) / ($end - $start);
-                $allowed = max($percent * $takes, $least);
-                $shares[] = new Share($part->thing->name, $size, $takes, $share($out[$names[0]] ?? null, $out[$names[1]] ?? null), $allowed);
-                $shares[] = new Share($part->thing->name, $before, ($from - $start) / ($end - $start), $share($own[$names[0]] ?? null, $out[$names[0]] ?? null), $allowed);
-                $shares[] = new Share($part->thing->name, $after, ($end - $to) / ($end - $start), $share($out[$names[1]] ?? null, $own[$names[1]] ?? null), $allowed);
-            }
-            if (count($out) === 4) {
-                [$w, $h] = [$out['right'] - $out['left'], $out['bottom'] - $out['top']];
-                [$u, $v] = [($part->right - $part->left) * $wide, ($part->bottom - $part->top) * $high];
-                min($w, $h, $u, $v) > 1e-6 && $ratios[] = new InProportion($part->thing->name, true, $u / $v, $w / $h, max($percent, CompareFigures::DOUBT * CompareFigures::FOUND * Comparison::stepBack($plan) / min($u, $v)));
-            }
-        }
-        $grown = self::grown($whole, $own, $wide, $high);
-        foreach ($plan->layout->spans as $i => $span) {
-            $on = SpanOnPaper::of($plan->layout, $span);
-            $length = $lengths[$i] ?? $span->drawn?->toFloat();
-            $wanted = $on->paper->toFloat();
-            $ends = [[$on->x1->toFloat(), $on->y1->toFloat()], [$on->x2->toFloat(), $on->y2->toFloat()]];
-            $inside = array_filter($ends, static fn (array $at): bool => $at[0] >= $whole->left && $at[0] <= $whole->right && $at[1] >= $whole->top && $at[1] <= $whole->bottom);
-            if ($length !== null && count($inside) === 2 && $wanted <= Figures::SMALL * max(($whole->right - $whole->left) * $wide, ($whole->bottom - $whole->top) * $high)) {
-                $ratios[] = new InProportion($span->name, false, $wanted, $length / $grown, max($percent, $plan->layout->notation->ruler->step->toFloat() / 2 / $wanted));
-            }
+            array_push($shares, ...self::shares($plan, $whole, $part, $drawn));
+            $shape = self::shape($plan, $part, $drawn[$part->thing->name] ?? []);
+            $shape === null || $ratios[] = $shape;
         }
         $worth = static fn (Share $one): float => $one->drawn === null ? -1.0 : abs($one->drawn - $one->wanted) / max(1e-9, $one->tolerance);
         usort($shares, static fn (Share $a, Share $b): int => $worth($b) <=> $worth($a));
         usort($ratios, static fn (InProportion $a, InProportion $b): int => abs($b->off) <=> abs($a->off));
 
         return new self($whole->thing->name, $shares, $ratios);
+    }
+
+    /**
+     * How large a part is of the whole, across and down, and the room on either side of it.
+     *
+     * @param  array<string, array<string, float>>  $drawn
+     * @return list<Share>
+     */
+    private static function shares(Plan $plan, ThingInCrop $whole, ThingInCrop $part, array $drawn): array
+    {
+        $area = $plan->layout->fitted->area;
+        [$own, $out] = [$drawn[$whole->thing->name] ?? [], $drawn[$part->thing->name] ?? []];
+        $shares = [];
+        foreach ([['width', 'left', 'right', 'left', 'right', $area->width], ['height', 'above', 'below', 'top', 'bottom', $area->height]] as [$size, $before, $after, $first, $last, $side]) {
+            [$from, $to, $start, $end] = [$part->{$first}, $part->{$last}, $whole->{$first}, $whole->{$last}];
+            $seen = isset($own[$first], $own[$last]) && $own[$last] - $own[$first] > 1e-6 ? $own[$last] - $own[$first] : null;
+            $share = static fn (?float $a, ?float $b): ?float => $seen === null || $a === null || $b === null ? null : ($b - $a) / $seen;
+            $takes = ($to - $from) / ($end - $start);
+            $allowed = self::allowed($plan, $takes, ($end - $start) * $side->toFloat());
+            $shares[] = new Share($part->thing->name, $size, $takes, $share($out[$first] ?? null, $out[$last] ?? null), $allowed);
+            $shares[] = new Share($part->thing->name, $before, ($from - $start) / ($end - $start), $share($own[$first] ?? null, $out[$first] ?? null), $allowed);
+            $shares[] = new Share($part->thing->name, $after, ($end - $to) / ($end - $start), $share($out[$last] ?? null, $own[$last] ?? null), $allowed);
+        }
+
+        return $shares;
+    }
+
+    /**
+     * How wide a part is for its height; null where not all of it was measured.
+     *
+     * @param  array<string, float>  $out
+     */
+    private static function shape(Plan $plan, ThingInCrop $part, array $out): ?InProportion
+    {
+        if (count($out) < 4) {
+            return null;
+        }
+        $area = $plan->layout->fitted->area;
+        [$wide, $high] = [$out['right'] - $out['left'], $out['bottom'] - $out['top']];
+        [$wanted, $tall] = [($part->right - $part->left) * $area->width->toFloat(), ($part->bottom - $part->top) * $area->height->toFloat()];
+
+        return min($wide, $high, $wanted, $tall) <= 1e-6 ? null : new InProportion($part->thing->name, true, $wanted / $tall, $wide / $high, self::allowed($plan, 1.0, min($wanted, $tall)));
+    }
+
+    /**
+     * Lengths of Check that lie within the whole and are small in it.
+     *
+     * @param  array<string, float>  $own
+     * @param  array<int, float>  $lengths
+     * @return list<InProportion>
+     */
+    private static function small(Plan $plan, ThingInCrop $whole, array $own, array $lengths): array
+    {
+        $area = $plan->layout->fitted->area;
+        [$wide, $high] = [$area->width->toFloat(), $area->height->toFloat()];
+        $most = Figures::SMALL * max(($whole->right - $whole->left) * $wide, ($whole->bottom - $whole->top) * $high);
+        $grown = self::grown($whole, $own, $wide, $high);
+        $isInside = static fn (Rational $x, Rational $y): bool => $x->toFloat() >= $whole->left && $x->toFloat() <= $whole->right && $y->toFloat() >= $whole->top && $y->toFloat() <= $whole->bottom;
+        $small = [];
+        foreach ($plan->layout->spans as $i => $span) {
+            $on = SpanOnPaper::of($plan->layout, $span);
+            $length = $lengths[$i] ?? $span->drawn?->toFloat();
+            $wanted = $on->paper->toFloat();
+            if ($length !== null && $wanted <= $most && $isInside($on->x1, $on->y1) && $isInside($on->x2, $on->y2)) {
+                $small[] = new InProportion($span->name, false, $wanted, $length / $grown, max($plan->choices->subject->departurePercent() / 100, $plan->layout->notation->ruler->step->toFloat() / 2 / $wanted));
+            }
+        }
+
+        return $small;
+    }
+
+    /**
+     * What a share may be out by: what the subject allows of it, and at least what a place is found to, whatever it is a share of.
+     *
+     * @param  float  $mm  of the whole that it is a share of
+     */
+    private static function allowed(Plan $plan, float $share, float $mm): float
+    {
+        return max($plan->choices->subject->departurePercent() / 100 * $share, CompareFigures::DOUBT * CompareFigures::FOUND * Comparison::stepBack($plan) / $mm);
     }
 
     /**

@@ -8,8 +8,6 @@ use InchLadder\Checking\Sized;
 use InchLadder\Checking\SpanOnPaper;
 use InchLadder\Measure\Length;
 use InchLadder\Measure\Rational;
-use InchLadder\Things\Related;
-use InchLadder\Things\Relations;
 
 /** Everything of a drawing that was measured and has a length: those that were taken, named things, and the gaps between them. */
 final class Sizes
@@ -17,7 +15,7 @@ final class Sizes
     /**
      * @param  array<string, array<string, float>>  $ends  where the ends of things came out, in mm along the way they are extreme in, by thing and side
      * @param  array<int, float>  $lengths  lengths of Check as they came out, in mm, by their place among them
-     * @param  array<string, float>  $gaps  gaps as they came out, in mm, by the key of their relation
+     * @param  list<Gap>  $gaps
      * @return list<Sized> those that were measured
      */
     public static function measured(Plan $plan, array $ends, array $lengths, array $gaps): array
@@ -36,8 +34,8 @@ final class Sizes
                 isset($out[$from], $out[$to]) && $out[$to] > $out[$from] && $wanted > 0 && $sizes[] = new Sized($of, [$thing->thing->name], $mm($wanted), $mm($out[$to] - $out[$from]));
             }
         }
-        foreach ($gaps === [] ? [] : Relations::among($plan->layout, $plan->things()) as $relation) {
-            isset($gaps[$relation->key()]) && $relation->how === Related::Gap && $sizes[] = new Sized('gap', [$relation->one, $relation->other], $mm($relation->apart), $mm($gaps[$relation->key()]));
+        foreach ($gaps as $gap) {
+            $sizes[] = new Sized('gap', [$gap->relation->one, $gap->relation->other], $mm($gap->relation->apart), $mm($gap->drawn));
         }
 
         return $sizes;

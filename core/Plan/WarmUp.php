@@ -20,7 +20,7 @@ final readonly class WarmUp
      * @param  list<array{ThingInCrop, Proportion}>  $things  the largest, and how many times its height each is wide
      * @param  list<array{string, string, Proportion}>  $parts  part, whole, and how many times the part's width goes into the whole's
      * @param  list<array{SpanOnPaper, SpanOnPaper, Proportion}>  $lengths  one length, another, and how many times the other it is
-     * @param  list<Alignment>  $aligned
+     * @param  list<Alignment>  $aligned  all there are; the first WARM_ALIGNED are enough to warm up by
      */
     private function __construct(public Proportion $frame, public bool $isUpright, public array $things, public array $parts, public array $lengths, public array $aligned)
     {
@@ -51,7 +51,7 @@ final readonly class WarmUp
             array_map(static fn (ThingInCrop $thing): array => [$thing, $wide($thing)], array_slice($things, 0, Figures::WARM_THINGS)),
             array_slice($parts, 0, Figures::WARM_PARTS),
             array_map(static fn (SpanOnPaper $one): array => [$one, $spans[0], $one->against($spans[0])], array_slice($spans, 1, Figures::WARM_LENGTHS)),
-            array_slice(Alignment::among($landmarks, $area), 0, Figures::WARM_ALIGNED),
+            Alignment::among($landmarks, $area),
         );
     }
 }
