@@ -76,7 +76,7 @@ const share = computed(() => {
       <Pick v-model="unit" :label="$t('instruments.unit')" :options="{ in: $t('instruments.inches'), cm: $t('instruments.centimetres') }" />
     </header>
     <main>
-      <section data-test="scale">
+      <section class="instrument" data-test="scale">
         <h2>{{ $t('instruments.quickScale') }}</h2>
         <svg v-if="scale" viewBox="0 0 400 86" role="img" :aria-label="scale.lines[1]">
           <rect class="photo" x="0" y="4" :width="400 * share.photo" height="30" />
@@ -92,7 +92,7 @@ const share = computed(() => {
         </div>
         <p v-for="line in scale?.lines ?? []" :key="line"><Num :text="line" /></p>
       </section>
-      <section data-test="dividers">
+      <section class="instrument" data-test="dividers">
         <h2>{{ $t('instruments.dividers') }}</h2>
         <PairOfDividers v-if="dividers" :share="dividers.pivot.mm / dividers.length.mm" :on-photo="dividers.on_photo" />
         <div class="fields">
@@ -101,7 +101,7 @@ const share = computed(() => {
         </div>
         <p v-for="line in dividers?.lines ?? []" :key="line"><Num :text="line" /></p>
       </section>
-      <section data-test="square">
+      <section class="instrument" data-test="square">
         <h2>{{ $t('instruments.isItSquare') }}</h2>
         <div class="fields">
           <TypedInput v-model="typed.width" :label="$t('instruments.width')" field="width" />
@@ -111,7 +111,7 @@ const share = computed(() => {
         </div>
         <p v-for="line in square?.sentences ?? []" :key="line" :class="{ fault: !square?.good }"><Num :text="line" /></p>
       </section>
-      <section data-test="papers">
+      <section class="instrument" data-test="papers">
         <h2>{{ $t('instruments.paperSizes') }}</h2>
         <div class="families" role="group" :aria-label="$t('instruments.paperSizes')">
           <button v-for="one in papers" :key="one.name" type="button" class="button" :aria-pressed="one.name === family" @click="family = one.name">{{ one.name }}</button>
@@ -149,18 +149,6 @@ main {
   grid-template-columns: repeat(auto-fit, minmax(min(100%, 420px), 1fr));
   gap: 24px 40px;
   padding: 8px 24px;
-}
-
-section {
-  display: grid;
-  align-content: start;
-  gap: 10px;
-}
-
-.fields {
-  display: grid;
-  grid-template-columns: repeat(auto-fit, minmax(150px, 1fr));
-  gap: 10px;
 }
 
 .factor {

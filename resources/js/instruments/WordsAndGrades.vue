@@ -40,7 +40,7 @@ const swatches = computed(() => {
 </script>
 
 <template>
-  <section data-test="words">
+  <section class="instrument" data-test="words">
     <h2>{{ $t('instruments.wordsAndGrades') }}</h2>
     <ol class="swatches" :aria-label="$t('instruments.hardToSoft')">
       <li v-for="one in swatches" :key="one.name"><span :style="{ opacity: one.ink }" />{{ one.name }}</li>
@@ -50,7 +50,7 @@ const swatches = computed(() => {
     </dl>
     <p v-for="line in words?.leads ?? []" :key="line"><Num :text="line" /></p>
   </section>
-  <section data-test="weight">
+  <section class="instrument" data-test="weight">
     <h2>{{ $t('instruments.paperWeight') }}</h2>
     <div class="fields">
       <TypedInput v-model="typed.weight" :label="$t('instruments.asItSays')" field="weight" :hint="$t('instruments.weightHint')" />
@@ -58,11 +58,11 @@ const swatches = computed(() => {
     </div>
     <p v-for="line in weight?.lines ?? []" :key="line"><Num :text="line" /></p>
   </section>
-  <section data-test="cautions">
+  <section class="instrument" data-test="cautions">
     <h2>{{ $t('instruments.whatCanHurt') }}</h2>
     <p v-for="one in words?.cautions ?? []" :key="one.name">{{ one.says }}</p>
   </section>
-  <section data-test="tools">
+  <section class="instrument" data-test="tools">
     <h2>{{ $t('instruments.tools') }}</h2>
     <ul v-if="words" class="tools">
       <li v-for="tool in words.tools" :key="tool.key"><ToolPicture :tool="tool.key" /><p><b>{{ tool.name }}</b>: {{ tool.is }}. <span class="soft">{{ $t('instruments.instead', { instead: tool.instead }) }}</span></p></li>
@@ -71,18 +71,6 @@ const swatches = computed(() => {
 </template>
 
 <style scoped>
-section {
-  display: grid;
-  align-content: start;
-  gap: 10px;
-}
-
-.fields {
-  display: grid;
-  grid-template-columns: repeat(auto-fit, minmax(150px, 1fr));
-  gap: 10px;
-}
-
 .swatches {
   display: grid;
   grid-template-columns: repeat(10, 1fr);

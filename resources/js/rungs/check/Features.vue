@@ -13,7 +13,7 @@ const told = (one: Compared['features'][number]) => [...one.small, ...one.shares
   <Fold v-for="one in features" :key="one.whole" :name="$t('shots.partsOf', { whole: one.whole })" :decided="one.placed && one.expressed ? $t('shots.bothHold') : ''" open>
     <p :class="{ passes: one.placed }" data-test="placement"><Num :text="one.placement" /></p>
     <p :class="{ passes: one.expressed }" data-test="expression"><Num :text="one.expression" /></p>
-    <table v-if="told(one).length > 0" data-test="shares">
+    <table v-if="told(one).length > 0" class="listed" data-test="shares">
       <thead>
         <tr><th scope="col" /><th scope="col">{{ $t('shots.onThePhoto') }}</th><th scope="col">{{ $t('shots.onTheDrawing') }}</th></tr>
       </thead>
@@ -29,20 +29,6 @@ const told = (one: Compared['features'][number]) => [...one.small, ...one.shares
 </template>
 
 <style scoped>
-table {
-  width: 100%;
-  border-collapse: collapse;
-  font-size: 15px;
-}
-
-th,
-td {
-  padding: 3px 4px 3px 0;
-  border-bottom: 1px solid var(--rule);
-  text-align: left;
-  font-weight: 400;
-}
-
 td {
   white-space: nowrap;
 }

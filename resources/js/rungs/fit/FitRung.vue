@@ -154,7 +154,7 @@ const dividers = useAsked(api.dividers)
     </Fold>
     <Fold v-if="workings.print" :name="$t('fit.settingsOfTheDividers')" @opened="dividers.ask">
       <p v-if="dividers.fault.value" class="fault">{{ dividers.fault.value }}</p>
-      <table v-if="dividers.answer.value" data-test="dividers">
+      <table v-if="dividers.answer.value" class="listed" data-test="dividers">
         <tbody>
           <tr v-for="one in dividers.answer.value" :key="one.setting">
             <th scope="row"><Num :text="one.setting" /></th>
@@ -207,20 +207,7 @@ dd {
   padding-left: 10px;
 }
 
-table {
-  width: 100%;
-  border-collapse: collapse;
-}
-
-th,
-td {
-  padding: 4px 6px 4px 0;
-  border-bottom: 1px solid var(--rule);
-  text-align: left;
-  font-weight: 400;
-}
-
-th {
+.listed th {
   font-weight: 700;
 }
 </style>

@@ -21,7 +21,7 @@ function take(columns: number) {
 
 <template>
   <p v-if="meshes.fault.value" class="fault">{{ meshes.fault.value }}</p>
-  <table v-if="meshes.answer.value" data-test="meshes">
+  <table v-if="meshes.answer.value" class="listed" data-test="meshes">
     <thead>
       <tr><th scope="col">{{ $t('grid.mesh') }}</th><th scope="col">{{ $t('grid.lineCount') }}</th><th scope="col">{{ $t('grid.toRule') }}<template v-if="meshes.answer.value.some((mesh) => mesh.copying)"><br />{{ $t('grid.toCopy') }}</template></th><th scope="col">{{ $t('grid.eyesError') }}</th></tr>
     </thead>
@@ -38,25 +38,10 @@ function take(columns: number) {
 </template>
 
 <style scoped>
-table {
-  width: 100%;
-  border-collapse: collapse;
-  font-size: 15px;
-}
-
 th,
 td {
-  padding: 2px 4px 2px 0;
-  border-bottom: 1px solid var(--rule);
-  text-align: left;
-  font-weight: 400;
   /* Times and heads are long in some languages, and for a quick hand. */
   overflow-wrap: anywhere;
-}
-
-thead th {
-  color: var(--soft);
-  font-size: 14px;
 }
 
 .button {

@@ -46,7 +46,7 @@ async function add(cross: boolean) {
     <ul v-if="suggested.places && suggested.places.length > 0" class="suggested" data-test="suggested">
       <li v-for="(place, i) in suggested.places" :key="`${place.x} ${place.y}`"><span>{{ i + 1 }} · <b>{{ place.cell }}</b> <Num :text="place.nearest" /></span><button type="button" class="button" @click="suggested.take(place)">{{ $t('photo.takeIt') }}</button></li>
     </ul>
-    <table v-if="choices.points.length > 1" class="points" data-test="points-table">
+    <table v-if="choices.points.length > 1" class="listed points" data-test="points-table">
       <thead><tr><th>{{ $t('photo.point') }}</th><th>{{ $t('photo.onThePaper') }}</th><th v-if="workings.points.some((one) => one.across.print)">{{ $t('photo.onThePrint') }}</th><th>{{ $t('photo.measures') }}</th></tr></thead>
       <tbody>
         <tr v-for="(one, i) in workings.points" :key="i" :class="{ firm: one.firm }">
@@ -124,23 +124,8 @@ async function add(cross: boolean) {
 }
 
 .points {
-  width: 100%;
   table-layout: fixed;
   overflow-wrap: anywhere;
-  border-collapse: collapse;
-  font-size: 15px;
-}
-
-.points th,
-.points td {
-  padding: 3px 6px 3px 0;
-  text-align: left;
-  font-weight: 400;
-  border-bottom: 1px solid var(--rule);
-}
-
-.points thead th {
-  color: var(--soft);
 }
 
 .points .firm th {

@@ -117,7 +117,7 @@ async function border() {
     <Fold v-if="drawing.photo" :name="$t('photo.howLargeToPrintIt')" @opened="prints.ask">
       <p v-if="prints.fault.value" class="fault">{{ prints.fault.value }}</p>
       <TypedInput :label="$t('photo.noCellSmallerThan')" field="photo.least_cell" :model-value="choices.photo.least_cell" :hint="choices.unit === 'in' ? $t('photo.cellHintIn') : $t('photo.cellHintCm')" @update:model-value="store.decide((c) => (c.photo.least_cell = $event || null))" />
-      <table v-if="prints.answer.value" data-test="prints">
+      <table v-if="prints.answer.value" class="listed" data-test="prints">
         <thead>
           <tr><th scope="col">{{ $t('photo.paper') }}</th><th scope="col">{{ $t('photo.print') }}</th><th scope="col">{{ $t('photo.aCell') }}</th><th scope="col">{{ $t('photo.pixelsPerInch') }}</th></tr>
         </thead>
@@ -151,26 +151,6 @@ async function border() {
   grid-template-columns: 1fr 1fr 1fr;
   gap: 4px;
 }
-
-table {
-  border-collapse: collapse;
-  font-size: 14px;
-  width: 100%;
-}
-
-th,
-td {
-  padding: 3px 4px 3px 0;
-  border-bottom: 1px solid var(--rule);
-  text-align: left;
-  font-weight: 400;
-  line-height: 1.25;
-}
-
-thead th {
-  color: var(--soft);
-}
-
 
 .under td:nth-child(3),
 .short td:last-child {
