@@ -51,7 +51,7 @@ const tones = computed(() => props.spots.map((spot) => ({ ...spot, at: { x: prop
       <circle class="ring might" :cx="stage.crop.x + place.across * stage.crop.w" :cy="stage.crop.y + place.down * stage.crop.h" r="13" />
       <text class="step" :x="stage.crop.x + place.across * stage.crop.w" :y="stage.crop.y + place.down * stage.crop.h + 5">{{ i + 1 }}</text>
     </g>
-    <ThingLines v-if="look.things || look.gaps" :box="stage.crop" :things="workings.things" names :gaps="look.gaps" :sizes="things.gaps" />
+    <ThingLines v-if="look.things || look.gaps" :box="stage.crop" :things="workings.things" names :gaps="look.gaps" :sizes="things.gaps" :taken="points.map((point) => point.label)" />
     <SpanLines :box="stage.crop" :spans />
     <g v-for="spot in tones" :key="spot.words" data-test="spot">
       <circle class="ring" :cx="spot.at.x" :cy="spot.at.y" r="13" />

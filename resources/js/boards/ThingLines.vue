@@ -1,10 +1,11 @@
 <script setup lang="ts">
 import { computed, useId } from 'vue'
 import type { Gap, Thing } from '@/api/types'
+import { named, type Written } from './paths'
 import type { Box } from './stage'
 
 /** Named things on a board: what is seen of their outlines, what lies behind another dashed; and, where they are wanted, the gaps between them filled flat. */
-const props = withDefaults(defineProps<{ box: Box; things: Thing[]; names?: boolean; gaps?: boolean; sizes?: Gap[] }>(), { names: false, gaps: false, sizes: () => [] })
+const props = withDefaults(defineProps<{ box: Box; things: Thing[]; names?: boolean; gaps?: boolean; sizes?: Gap[]; taken?: Written[] }>(), { names: false, gaps: false, sizes: () => [], taken: () => [] })
 const mask = useId()
 /** On a small board there is no room for names, and none for broad lines. */
 const ROOM_FOR_NAMES = 300
@@ -13,14 +14,23 @@ const slim = computed(() => props.box.w < ROOM_FOR_NAMES)
 const at = ([x = 0, y = 0]: number[]) => [props.box.x + x * props.box.w, props.box.y + y * props.box.h] as const
 const path = (places: number[][]) => `M${places.map((place) => at(place).map((n) => n.toFixed(1)).join(' ')).join('L')}`
 const shown = computed(() =>
-  props.things
-    .filter((thing) => thing.inside)
-    .map((thing) => ({
-      name: thing.name,
-      at: at(thing.middle),
-      whole: path(thing.pieces.flatMap((piece, i) => (i === 0 ? piece.places : piece.places.slice(1)))),
-      pieces: thing.pieces.map((piece) => ({ hidden: piece.hidden, d: path(piece.places) })),
-    })),
+  named(
+    props.things
+      .filter((thing) => thing.inside)
+      .map((thing) => {
+        const places = thing.pieces.flatMap((piece, i) => (i === 0 ? piece.places : piece.places.slice(1)))
+        const downs = places.map((place) => at(place)[1])
+        return {
+          name: thing.name,
+          at: at(thing.middle),
+          top: Math.min(...downs),
+          bottom: Math.max(...downs),
+          whole: path(places),
+          pieces: thing.pieces.map((piece) => ({ hidden: piece.hidden, d: path(piece.places) })),
+        }
+      }),
+    props.taken,
+  ),
 )
 const numbers = computed(() => props.sizes.map((gap) => at([gap.left + gap.width / 2, gap.top + gap.height / 2])))
 </script>
@@ -39,7 +49,7 @@ const numbers = computed(() => props.sizes.map((gap) => at([gap.left + gap.width
         <path class="under" :d="piece.d" />
         <path class="outline" :class="{ hidden: piece.hidden }" :d="piece.d" />
       </template>
-      <text v-if="names && !slim" class="name" :x="thing.at[0]" :y="thing.at[1]">{{ thing.name }}</text>
+      <text v-if="names && !slim" class="name" :x="thing.at[0]" :y="thing.y">{{ thing.name }}</text>
     </template>
     <text v-for="([x, y], i) in gaps ? numbers : []" :key="i" class="name" :x="x" :y="y">{{ i + 1 }}</text>
   </g>

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import type { Choices, Lines, Workings } from '@/api/types'
-import { caption, cross, cuts, labels, losses, mask, names, oneLine, overlays, rules } from './paths'
+import { caption, cross, cuts, labels, losses, mask, named, names, oneLine, overlays, rules } from './paths'
 import type { Stage } from './stage'
 
 const box = { x: 100, y: 50, w: 200, h: 400 }
@@ -109,8 +109,29 @@ describe('names of points', () => {
       ],
       50,
     )
-    expect(first!.label).toEqual({ x: 108, y: 193, anchor: 'start' })
-    expect(second!.label).toEqual({ x: 142, y: 215, anchor: 'end' })
+    expect(first!.label).toEqual({ x: 108, y: 193, anchor: 'start', left: 108, right: 129 })
+    expect(second!.label).toEqual({ x: 142, y: 215, anchor: 'end', left: 107, right: 142 })
     expect(third!.label.y).toBe(80)
+  })
+})
+
+describe('names of things', () => {
+  const thing = (name: string, top: number, bottom: number) => ({ name, at: [200, (top + bottom) / 2] as const, top, bottom })
+
+  it('stand in their middle, and aside, within their outline, where another is', () => {
+    expect(named([thing('jug', 100, 300)], [])[0]!.y).toBe(200)
+    expect(named([thing('jug', 100, 300)], [{ left: 195, right: 230, y: 205 }])[0]!.y).toBe(185)
+    // Where there is no room at all they stand in the middle still.
+    expect(named([thing('jug', 195, 205)], [{ left: 195, right: 230, y: 200 }])[0]!.y).toBe(200)
+  })
+
+  it.each([2, 3, 4, 5])('are told apart in a nest of %d', (deep) => {
+    const nest = Array.from({ length: deep }, (_, i) => thing(`in the ${i}`, 100 + 12 * i, 500 - 40 * i))
+    const written = named(nest, [])
+    written.forEach((one, i) => {
+      expect(one.y).toBeGreaterThanOrEqual(one.top)
+      expect(one.y).toBeLessThanOrEqual(one.bottom)
+      for (const other of written.slice(i + 1)) expect(Math.abs(other.y - one.y)).toBeGreaterThanOrEqual(17)
+    })
   })
 })

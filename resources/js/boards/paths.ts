@@ -14,6 +14,8 @@ const TICK = 7
 const LETTER = 7
 const CAPTION_LETTER = 6
 const NAME_HEIGHT = 17
+/** A name moves aside by so many pixels at a time. */
+const ASIDE = 5
 const LOSS_ROOM = 90
 
 export const crisp = (px: number) => Math.round(px) + 0.5
@@ -113,19 +115,43 @@ export function losses({ crop: c, leftStile }: Stage, { left, right, top, bottom
   ].filter((loss) => loss.text)
 }
 
+/** A name that is written: from where to where, and on which line. */
+export interface Written {
+  left: number
+  right: number
+  y: number
+}
+
+const isFree = (taken: Written[], { left, right, y }: Written) => taken.every((one) => one.right < left || one.left > right || Math.abs(one.y - y) >= NAME_HEIGHT)
+
 /** A name beside its point: above it, or below where another name, or the board's edge, is in the way; towards the middle of the board. */
 export function names<T extends { name: string; x: number; at: { x: number; y: number } }>(points: T[], top: number) {
-  const taken: { left: number; right: number; y: number }[] = []
+  const taken: Written[] = []
   return points.map((point) => {
     const leftwards = point.x > 0.6
     const x = point.at.x + (leftwards ? -8 : 8)
     const wide = point.name.length * LETTER
     const [left, right] = leftwards ? [x - wide, x] : [x, x + wide]
-    const free = (y: number) => y - NAME_HEIGHT >= top && taken.every((one) => one.right < left || one.left > right || Math.abs(one.y - y) >= NAME_HEIGHT)
-    const y = [-7, 20].map((by) => point.at.y + by).find(free) ?? point.at.y + 20
+    const y = [-7, 20].map((by) => point.at.y + by).find((y) => y - NAME_HEIGHT >= top && isFree(taken, { left, right, y })) ?? point.at.y + 20
     taken.push({ left, right, y })
-    return { ...point, label: { x, y, anchor: leftwards ? 'end' : 'start' } }
+    return { ...point, label: { x, y, anchor: leftwards ? 'end' : 'start', left, right } }
   })
+}
+
+/** A name in the middle of its outline, or as near to it above or below as it stands clear of others. */
+export function named<T extends { name: string; at: readonly [number, number]; top: number; bottom: number }>(things: T[], besides: Written[]) {
+  const taken = [...besides]
+  // The smallest first: what is large has room elsewhere.
+  const places = new Map<T, number>()
+  for (const thing of [...things].sort((a, b) => a.bottom - a.top - (b.bottom - b.top))) {
+    const [x, middle] = thing.at
+    const half = (thing.name.length * LETTER) / 2
+    const steps = Array.from({ length: Math.floor((thing.bottom - thing.top) / 2 / ASIDE) }, (_, i) => (i + 1) * ASIDE)
+    const y = [middle, ...steps.flatMap((by) => [middle - by, middle + by])].find((y) => (y === middle || (y - NAME_HEIGHT >= thing.top && y + 4 <= thing.bottom)) && isFree(taken, { left: x - half, right: x + half, y })) ?? middle
+    taken.push({ left: x - half, right: x + half, y })
+    places.set(thing, y)
+  }
+  return things.map((thing) => ({ ...thing, y: places.get(thing) ?? thing.at[1] }))
 }
 
 /** A caption below a board, in its middle; on a narrow stage moved so far that none of it is cut off. */
