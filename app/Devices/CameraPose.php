@@ -47,6 +47,33 @@ final readonly class CameraPose
         return [$this->wide / 2 + $by * $dx, $this->high / 2 + $by * $dy];
     }
 
+    /**
+     * Where on the sheet's plane a pixel looks: see() turned round, by Newton's steps.
+     *
+     * @return array{float, float} mm of the sheet
+     */
+    public function lies(float $u, float $v): array
+    {
+        [$x, $y] = [$this->sheetWide / 2, $this->sheetHigh / 2];
+        for ($i = 0; $i < 12; $i++) {
+            [$a, $b] = $this->see($x, $y);
+            [$c, $d] = $this->see($x + 0.5, $y);
+            [$e, $f] = $this->see($x, $y + 0.5);
+            [$xx, $xy, $yx, $yy] = [2 * ($c - $a), 2 * ($e - $a), 2 * ($d - $b), 2 * ($f - $b)];
+            $area = $xx * $yy - $xy * $yx;
+            if (abs($area) < 1e-9) {
+                break;
+            }
+            [$right, $down] = [($yy * ($u - $a) - $xy * ($v - $b)) / $area, ($xx * ($v - $b) - $yx * ($u - $a)) / $area];
+            [$x, $y] = [$x + $right, $y + $down];
+            if (hypot($right, $down) < 1e-4) {
+                break;
+            }
+        }
+
+        return [$x, $y];
+    }
+
     /** @return array{float, float} */
     private function pinhole(float $x, float $y, float $far): array
     {

@@ -28,6 +28,8 @@ final readonly class Exposure
         public float $blur = 0.8,
         public array $tint = [1.0, 0.97, 0.9],
         public bool $upsideDown = false,
+        /** Whether its light is reckoned as light, and the camera adds contrast of its own; what is told by lines alone does without. */
+        public bool $linear = false,
     ) {
     }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Devices;
 
 use App\Imaging\PhotoContours;
+use App\Imaging\Vips;
 use App\Models\Drawing;
 use Imagick;
 use ImagickDraw;
@@ -51,6 +52,36 @@ final readonly class SimulatedCamera
         $picture->drawImage($this->pencil($lines, $pose, $mistakes->faint, $sheet));
 
         return [$this->develop($picture, $exposure), [...(new Truth($sheet, $pose))->all(), 'seed' => $exposure->seed]];
+    }
+
+    /**
+     * A page that lies on a table, photographed.
+     *
+     * @param  float  $wide  mm
+     * @return string a JPEG
+     */
+    public function photograph(Imagick $page, float $wide, float $high, Exposure $exposure): string
+    {
+        $pose = $exposure->pose($wide, $high);
+        $table = new Imagick;
+        [$across, $down] = [$page->getImageWidth(), $page->getImageHeight()];
+        [$left, $top] = [intdiv($across, 2), intdiv($down, 2)];
+        $table->newImage($across + 2 * $left, $down + 2 * $top, 'rgb(92,84,76)');
+        $table->compositeImage($page, Imagick::COMPOSITE_COPY, $left, $top);
+        $table->setImageFormat('ppm');
+        $source = (string) tempnam(sys_get_temp_dir(), 'inch');
+        try {
+            $table->writeImage("ppm:{$source}");
+            $picture = Vips::mapped($source, static function (float $u, float $v) use ($pose, $wide, $across, $left, $top): array {
+                [$x, $y] = $pose->lies($u, $v);
+
+                return [$left + $x * $across / $wide, $top + $y * $across / $wide];
+            }, $pose->wide, $pose->high);
+        } finally {
+            @unlink($source);
+        }
+
+        return $this->develop($picture, $exposure);
     }
 
     private function paper(DrawnSheet $sheet, CameraPose $pose): ImagickDraw
@@ -178,13 +209,23 @@ final readonly class SimulatedCamera
         $light->newImage(32, 24, 'white');
         $light->importImagePixels(0, 0, 32, 24, 'RGB', Imagick::PIXEL_CHAR, $field);
         $light->resizeImage($wide, $high, Imagick::FILTER_TRIANGLE, 1);
-        $picture->compositeImage($light, Imagick::COMPOSITE_MULTIPLY, 0, 0);
+        $exposure->linear ? self::lit($picture, $light) : $picture->compositeImage($light, Imagick::COMPOSITE_MULTIPLY, 0, 0);
         $picture->compositeImage($this->grain($chance, $wide, $high, $exposure->noise), Imagick::COMPOSITE_LINEARLIGHT, 0, 0);
         $picture->setImageFormat('jpeg');
         $picture->setImageCompressionQuality(88);
         $exposure->upsideDown && $picture->rotateImage('white', 180);
 
         return $picture->getImageBlob();
+    }
+
+    /** As light does fall: less of it is less of every tone, before the camera makes a picture of it, with some contrast added. */
+    private static function lit(Imagick $picture, Imagick $light): void
+    {
+        $picture->transformImageColorspace(Imagick::COLORSPACE_RGB);
+        $light->transformImageColorspace(Imagick::COLORSPACE_RGB);
+        $picture->compositeImage($light, Imagick::COMPOSITE_MULTIPLY, 0, 0);
+        $picture->transformImageColorspace(Imagick::COLORSPACE_SRGB);
+        $picture->sigmoidalContrastImage(true, 1.5, Imagick::getQuantum() / 2);
     }
 
     private function grain(Chance $chance, int $wide, int $high, float $spread): Imagick

@@ -12,6 +12,7 @@ use App\Printing\Sheets\GriddedReference;
 use App\Printing\Sheets\MarkStrips;
 use App\Printing\Sheets\OverlayGrid;
 use App\Printing\Sheets\PlanPage;
+use App\Printing\Sheets\SwatchSheet;
 use App\Printing\Sheets\ToneBarStrip;
 use App\Printing\Sheets\TracingPack;
 use App\Printing\Sheets\Viewfinder;
@@ -30,6 +31,7 @@ final class PrintableSheets
         TracingPack::class,
         CorrectionSheet::class,
         ToneBarStrip::class,
+        SwatchSheet::class,
         PlanPage::class,
         CalibrationPage::class,
     ];

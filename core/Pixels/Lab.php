@@ -21,14 +21,56 @@ final readonly class Lab
      */
     public static function fromSrgb(int $red, int $green, int $blue): self
     {
-        $linear = self::linear();
-        [$r, $g, $b] = [$linear[$red], $linear[$green], $linear[$blue]];
-        $f = self::root(...);
-        $x = $f((0.4124 * $r + 0.3576 * $g + 0.1805 * $b) / 0.95047);
-        $y = $f(0.2126 * $r + 0.7152 * $g + 0.0722 * $b);
-        $z = $f((0.0193 * $r + 0.1192 * $g + 0.9505 * $b) / 1.08883);
+        return self::fromLight(...self::lightOf($red, $green, $blue));
+    }
+
+    /** From linear sRGB, 0…1 each: the matrix of IEC 61966-2-1, and CIE 15. */
+    public static function fromLight(float $r, float $g, float $b): self
+    {
+        $x = self::root((0.4124 * $r + 0.3576 * $g + 0.1805 * $b) / 0.95047);
+        $y = self::root(0.2126 * $r + 0.7152 * $g + 0.0722 * $b);
+        $z = self::root((0.0193 * $r + 0.1192 * $g + 0.9505 * $b) / 1.08883);
 
         return new self(116 * $y - 16, 500 * ($x - $y), 200 * ($y - $z));
+    }
+
+    /**
+     * @param  int<0, 255>  $red
+     * @param  int<0, 255>  $green
+     * @param  int<0, 255>  $blue
+     * @return array{float, float, float} linear light of sRGB bytes, 0…1
+     */
+    public static function lightOf(int $red, int $green, int $blue): array
+    {
+        $linear = self::linear();
+
+        return [$linear[$red], $linear[$green], $linear[$blue]];
+    }
+
+    /**
+     * Linear light, as sRGB can show it: what lies outside is cut off. CIE 15 and IEC 61966-2-1 turned round.
+     *
+     * @return array{float, float, float} 0…1
+     */
+    public function toLight(): array
+    {
+        $y = ($this->lightness + 16) / 116;
+        [$x, $y, $z] = [0.95047 * self::cube($y + $this->a / 500), self::cube($y), 1.08883 * self::cube($y - $this->b / 200)];
+        $cut = static fn (float $light): float => max(0.0, min(1.0, $light));
+
+        return [$cut(3.2406255 * $x - 1.5372080 * $y - 0.4986286 * $z), $cut(-0.9689307 * $x + 1.8757561 * $y + 0.0415175 * $z), $cut(0.0557101 * $x - 0.2040211 * $y + 1.0569959 * $z)];
+    }
+
+    /** Chroma C*: how strong the colour is, 0 for greys. */
+    public function chroma(): float
+    {
+        return hypot($this->a, $this->b);
+    }
+
+    /** Hue angle h in degrees, 0…360; 0 for greys. */
+    public function hueAngle(): float
+    {
+        return self::hue($this->a, $this->b);
     }
 
     /**
@@ -51,9 +93,7 @@ final readonly class Lab
     /** Linear light, 0…1, of a lightness: CIE 15 turned round. */
     public static function light(float $lightness): float
     {
-        $f = ($lightness + 16) / 116;
-
-        return $f > 6 / 29 ? $f ** 3 : 3 * (6 / 29) ** 2 * ($f - 4 / 29);
+        return self::cube(($lightness + 16) / 116);
     }
 
     /** L* of linear light. */
@@ -69,6 +109,11 @@ final readonly class Lab
         static $table = null;
 
         return $table ??= array_map(static fn (int $byte): float => $byte / 255 <= 0.04045 ? $byte / 255 / 12.92 : (($byte / 255 + 0.055) / 1.055) ** 2.4, range(0, 255));
+    }
+
+    private static function cube(float $f): float
+    {
+        return $f > 6 / 29 ? $f ** 3 : 3 * (6 / 29) ** 2 * ($f - 4 / 29);
     }
 
     /** The cube root of CIE 15, with its straight stretch near black. */

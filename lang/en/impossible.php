@@ -21,6 +21,21 @@ return [
         'too many for the print' => ':wanted cells of this size do not fit along the print; :fit do. Choose a smaller cell on the print, or fewer of them.',
         'nothing' => 'A cell cannot be 0 long; try 1 in or 2 cm.',
     ],
+    'SwatchesUnreadable' => [
+        'no page' => 'No page of swatches is seen on this photograph; take in the whole page on a darker table, with its row of black squares.',
+        'another drawing' => 'This is the swatch sheet of another drawing; read it there, or print the one of this drawing.',
+        'other pencils' => 'Pencils were added or taken off since this page was printed; print it anew, so that each box is of the pencil it says.',
+        'no wedge' => 'The printed greys cannot be told apart on this photograph; take it in even light, without flash and sharp, with all of them in.',
+        'no pencils' => 'There is no pencil on your list yet; name yours first, then the page has a pair of boxes for each.',
+        'too many pencils' => 'A list of swatches can have :most pencils; take off those you do not draw with.',
+    ],
+    'PencilUnusable' => [
+        'no name' => 'Give the pencil a name of 1 to 60 letters, as it is printed on it.',
+        'same name' => 'There is a pencil called “:name” on your list already; give this one another name.',
+        'no kind' => 'A pencil is graphite, a coloured pencil, or pastel.',
+        'no colour' => '“:text” is no colour; pick one, or leave it open.',
+        'too many' => 'Your list holds :most pencils; take one off first.',
+    ],
     'StepsOutOfRange' => [
         'not to be told apart' => ':steps steps cannot be told apart, or tell nothing apart; choose :least to :most.',
     ],

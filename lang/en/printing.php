@@ -41,6 +41,13 @@ return [
         'photo' => 'the photo’s corner',
         'sheet' => 'the sheet’s corner',
     ],
+    'swatches' => [
+        'title' => 'Swatches',
+        'use' => 'Fill the left box of each pair as firmly as you ever press, the right one lightly, to its edges. Lay the page on something darker, photograph it whole, in even light and without flash. Leave the greys and the black squares as they are.',
+        'firmly' => 'firmly',
+        'lightly' => 'lightly',
+        'foot' => ':title: swatches, page :page. As true as the printer’s greys.',
+    ],
     'tone bar' => [
         'use' => 'Fill the empty boxes with the pencils you will draw with, until each is as dark as the printed one beside it. Lay the strip along the drawing, and say of each place which box it is.',
         'foot' => ':title: a tone bar of :boxes, 1 the lightest',

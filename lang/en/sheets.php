@@ -11,6 +11,7 @@ return [
     'tracing' => ['name' => 'Full size, to trace', 'what' => 'The crop at the drawing’s size, over as many pages as it takes.'],
     'corrections' => ['name' => 'Corrections, full size', 'what' => 'The photo’s lines, and an arrow from where each place came out on the last shot to where it belongs; to lie under tracing paper, or hinged over the drawing.'],
     'tones' => ['name' => 'A tone bar', 'what' => 'As many boxes as you count tones, printed and to be filled, numbered from the lightest.'],
+    'swatches' => ['name' => 'Swatches of your pencils', 'what' => 'Two boxes a pencil, to be filled in and photographed: then your tone bar and colours are those of your own pencils.'],
     'plan' => ['name' => 'The plan on a page', 'what' => 'Sizes, scale, grid, marks and progress, to pin beside the easel.'],
     'calibration' => ['name' => 'The printer’s own check', 'what' => 'Two bars to measure, so that every later sheet comes out true.'],
 ];

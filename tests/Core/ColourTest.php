@@ -1,0 +1,117 @@
+<?php
+
+use InchLadder\Colour\Described;
+use InchLadder\Colour\Hue;
+use InchLadder\Colour\Kind;
+use InchLadder\Colour\Laid;
+use InchLadder\Colour\Nearest;
+use InchLadder\Colour\Neutral;
+use InchLadder\Colour\Pencil;
+use InchLadder\Colour\Reflectance;
+use InchLadder\Pixels\Lab;
+
+function seen(string $hex): Reflectance
+{
+    return Reflectance::ofHex($hex) ?? throw new InvalidArgumentException($hex);
+}
+
+/** W3C, CSS Color Module Level 4, §6.1: named colours, by what they are called there. */
+const CSS_NAMED = [
+    'red' => ['#ff0000', '#dc143c', '#b22222', '#8b0000', '#ff4500'],
+    'pink' => ['#ffc0cb', '#ffb6c1', '#ff69b4', '#ff1493'],
+    'orange' => ['#ffa500', '#ff8c00'],
+    'brown' => ['#a52a2a', '#8b4513'],
+    'yellow' => ['#ffff00', '#ffffe0', '#fafad2'],
+    'olive' => ['#808000'],
+    'yellow green' => ['#9acd32', '#adff2f'],
+    'green' => ['#008000', '#00ff00', '#228b22', '#006400', '#90ee90', '#98fb98', '#2e8b57', '#3cb371', '#32cd32'],
+    'blue green' => ['#008080', '#00ffff', '#008b8b', '#40e0d0', '#48d1cc'],
+    'blue' => ['#0000ff', '#000080', '#191970', '#4169e1', '#4682b4', '#add8e6', '#87ceeb', '#00008b', '#0000cd', '#1e90ff', '#6495ed'],
+    'violet' => ['#8a2be2', '#9400d3', '#4b0082'],
+    'purple' => ['#800080', '#ff00ff', '#da70d6', '#8b008b'],
+    'grey' => ['#808080', '#696969', '#a9a9a9', '#d3d3d3', '#ffffff', '#000000', '#f5f5f5', '#dcdcdc'],
+];
+
+it('calls colours what they are called', function (string $name, string $hex) {
+    expect(Hue::of(seen($hex)->lab())->value)->toBe($name);
+})->with(array_merge(...array_map(fn (string $name, array $all) => array_combine(array_map(fn (string $hex) => "{$name} {$hex}", $all), array_map(fn (string $hex) => [$name, $hex], $all)), array_keys(CSS_NAMED), CSS_NAMED)));
+
+it('tells how light and how strong', function () {
+    $told = fn (string $hex): array => [Described::of(seen($hex)->lab())->lightness, Described::of(seen($hex)->lab())->strength];
+    expect($told('#ffffff'))->toBe([0, 0])->and($told('#000000'))->toBe([4, 0])->and($told('#ff0000'))->toBe([2, 4])->and($told('#bc8f8f'))->toBe([2, 2]);
+});
+
+it('writes every colour as it was read', function () {
+    mt_srand(41);
+    for ($i = 0; $i < 400; $i++) {
+        $hex = sprintf('#%06x', mt_rand(0, 0xFFFFFF));
+        expect(seen($hex)->hex())->toBe($hex)->and(Reflectance::ofLab(seen($hex)->lab())->hex())->toBe($hex);
+    }
+    expect(Reflectance::ofHex('#12345'))->toBeNull()->and(Reflectance::ofHex("#123456\n"))->toBeNull();
+});
+
+/*
+ * The function of P. Kubelka and F. Munk (1931), as tables of reflectance against K/S give it for opaque layers; from
+ * memory of such tables (D. B. Judd and G. Wyszecki, Color in Business, Science and Industry, 3rd ed. 1975, appendix).
+ */
+it('agrees with tables of Kubelka and Munk', function (float $reflectance, float $ratio) {
+    expect(Reflectance::ratio($reflectance))->toEqualWithDelta($ratio, 0.00005)
+        ->and(Reflectance::fromRatio(Reflectance::ratio($reflectance)))->toEqualWithDelta($reflectance, 1e-12);
+})->with([[0.05, 9.0250], [0.10, 4.0500], [0.20, 1.6000], [0.25, 1.1250], [0.30, 0.8167], [0.40, 0.4500], [0.50, 0.2500], [0.60, 0.1333], [0.70, 0.0643], [0.80, 0.0250], [0.90, 0.0056], [1.0, 0.0]]);
+
+it('lets thin layers through, in either order, and lets body colour cover', function () {
+    [$blue, $yellow, $white] = [seen('#3050b0'), seen('#f0d020'), seen('#ffffff')];
+    $thin = fn (Reflectance $colour): Pencil => new Pencil('x', Kind::Thin, $colour);
+    $over = Laid::mixture($thin($blue), $thin($yellow), $white);
+    // Light that goes through both: the product, band by band; blue over yellow is a green.
+    expect([$over->red, $over->green, $over->blue])->toEqualWithDelta([$blue->red * $yellow->red, $blue->green * $yellow->green, $blue->blue * $yellow->blue], 1e-12)
+        ->and(Hue::of($over->lab()))->toBeIn([Hue::Green, Hue::YellowGreen])
+        ->and(Laid::mixture($thin($yellow), $thin($blue), $white))->toEqualWithDelta($over, 1e-12);
+    $body = fn (Reflectance $colour): Pencil => new Pencil('x', Kind::Body, $colour);
+    foreach (['#ffffff', '#26241f', '#d6bf9b'] as $paper) {
+        expect($body($yellow)->on(seen($paper)))->toEqual($yellow);
+    }
+    $one = Laid::mixture($body($yellow), $body($blue), $white);
+    $other = Laid::mixture($body($blue), $body($yellow), $white);
+    expect($one->lab()->differenceTo($yellow->lab()))->toBeLessThan($other->lab()->differenceTo($yellow->lab()))
+        ->and($other->lab()->differenceTo($blue->lab()))->toBeLessThan($one->lab()->differenceTo($blue->lab()));
+});
+
+it('finds the nearest by trying all there are', function (int $seed) {
+    mt_srand($seed);
+    $share = fn (): float => mt_rand(20, 980) / 1000;
+    $pencils = array_map(fn (int $i): Pencil => new Pencil("p{$i}", [Kind::Thin, Kind::Body][mt_rand(0, 1)], new Reflectance($share(), $share(), $share()), mt_rand(0, 1) === 0 ? null : new Reflectance(0.9, 0.8, 0.7)), range(1, 9));
+    [$paper, $wanted] = [new Reflectance(0.8, 0.75, 0.6), new Lab(mt_rand(20, 80), mt_rand(-40, 40), mt_rand(-40, 40))];
+    $found = Nearest::to($wanted, $pencils, $paper);
+    $alone = $two = [];
+    foreach ($pencils as $upper) {
+        $alone[] = $upper->on($paper)->lab()->differenceTo($wanted);
+        $alone[] = $upper->on($paper, true)->lab()->differenceTo($wanted);
+        foreach ($pencils as $under) {
+            $two[] = $upper === $under ? INF : Laid::mixture($upper, $under, $paper)->lab()->differenceTo($wanted);
+        }
+    }
+    expect($found->alone->off)->toEqualWithDelta(min($alone), 1e-9)->and($found->two?->off ?? min($two))->toEqualWithDelta(min($two), 1e-9)
+        ->and($found->two === null)->toBe(min($two) >= min($alone) - 1.0);
+})->with(range(1, 12));
+
+it('has no nearest of none, and none over itself', function () {
+    expect(Nearest::to(new Lab(50, 0, 0), [], seen('#ffffff')))->toBeNull()
+        ->and(Nearest::to(new Lab(50, 0, 0), [new Pencil('only', Kind::Thin, seen('#777777'))], seen('#ffffff'))->two)->toBeNull();
+});
+
+it('mixes grey from two across the circle, and from no others', function () {
+    $pencil = fn (string $hex): Pencil => new Pencil($hex, Kind::Thin, seen($hex));
+    $red = $pencil('#d05040');
+    $green = $pencil('#4fa0a8');
+    $grey = $pencil('#808080');
+    $found = Neutral::of(35.0, [$red, $green, $grey, $pencil('#e0c020')], seen('#ffffff'));
+    expect($found->plain->upper)->toBe($grey)->and([$found->mixed->upper->name, $found->mixed->under->name])->toEqualCanonicalizing([$red->name, $green->name])
+        ->and(Neutral::of(35.0, [$red, $pencil('#e0c020')], seen('#ffffff'))->mixed)->toBeNull();
+    // The complement is as light and as strong, and its own complement is the colour itself.
+    $lab = $red->firm->lab();
+    $across = Described::of($lab)->complement();
+    expect([$across->lightness, $across->chroma()])->toEqualWithDelta([$lab->lightness, $lab->chroma()], 1e-9)
+        ->and(abs($across->hueAngle() - $lab->hueAngle()))->toEqualWithDelta(180, 1e-9)
+        ->and(Neutral::areComplements($lab, $across))->toBeTrue();
+});
