@@ -11,6 +11,7 @@ use App\Http\Controllers\HouseController;
 use App\Http\Controllers\InstrumentController;
 use App\Http\Controllers\LogController;
 use App\Http\Controllers\MarkingController;
+use App\Http\Controllers\PencilController;
 use App\Http\Controllers\PhotoController;
 use App\Http\Controllers\PresetController;
 use App\Http\Controllers\PrinterController;
@@ -59,6 +60,7 @@ Route::post('drawings/{drawing}/rehearsed-shot', [ShotController::class, 'rehear
 Route::get('drawings/{drawing}/finish', FinishController::class);
 Route::get('drawings/{drawing}/strokes', [ToneController::class, 'strokes']);
 Route::get('drawings/{drawing}/tones', [ToneController::class, 'show']);
+Route::get('drawings/{drawing}/colours/at', [ToneController::class, 'colour']);
 Route::get('drawings/{drawing}/tones/at', [ToneController::class, 'probe']);
 Route::get('drawings/{drawing}/copying', [CopyController::class, 'index']);
 Route::get('drawings/{drawing}/cells/{column}/{row}', [CopyController::class, 'show'])->where(['column' => '\d{1,3}', 'row' => '\d{1,3}']);
@@ -88,6 +90,11 @@ Route::delete('drawings/{drawing}/marking/{board}', [MarkingController::class, '
 Route::get('drawings/{drawing}/folding', [MarkingController::class, 'folding']);
 Route::get('drawings/{drawing}/shares', [MarkingController::class, 'shares']);
 Route::get('pencil', [MarkingController::class, 'pencil']);
+Route::get('pencils', [PencilController::class, 'index']);
+Route::post('pencils', [PencilController::class, 'store']);
+Route::delete('pencils/{pencil}', [PencilController::class, 'destroy']);
+Route::post('drawings/{drawing}/swatches', [PencilController::class, 'read']);
+Route::post('drawings/{drawing}/rehearsed-swatches', [PencilController::class, 'rehearse']);
 Route::get('printers', [PrinterController::class, 'index']);
 Route::post('printers', [PrinterController::class, 'store']);
 Route::delete('printers/{printer}', [PrinterController::class, 'destroy']);

@@ -11,6 +11,7 @@ use Illuminate\Validation\ValidationException;
 use InchLadder\Layout\Places;
 use InchLadder\Measure\Rational;
 use InchLadder\Plan\Plan;
+use InchLadder\Things\State;
 use InchLadder\Things\Thing;
 
 /** A thing boxed from corner to corner, or traced place by place, on the picture as it is held; it lies behind those named before. */
@@ -32,7 +33,7 @@ final readonly class AddThing implements Adjustment
         $outline = array_map(static fn (array $place): array => array_map(static fn (Rational $share): float => $share->toFloat(), $toFile->apply(...$place)), $at);
 
         return new Adjusted(
-            ['things' => array_map(static fn (ThingChoice $one): array => (array) $one, [...$read->json->things, new ThingChoice(Input::typed($how, 'name'), Places::write($outline), $boxed, false, [])])],
+            ['things' => array_map(static fn (ThingChoice $one): array => (array) $one, [...$read->json->things, new ThingChoice(Input::typed($how, 'name'), Places::write($outline), $boxed, false, [], State::Open->value, [])])],
             Say::it('adjusting.thing'),
         );
     }

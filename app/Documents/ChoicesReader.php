@@ -16,6 +16,7 @@ use App\Documents\Reading\GridPart;
 use App\Documents\Reading\MarkedPart;
 use App\Documents\Reading\PaperPart;
 use App\Documents\Reading\PhotoPart;
+use App\Documents\Reading\ShapesPart;
 use App\Documents\Reading\ShotsPart;
 use App\Documents\Reading\ThingsPart;
 use App\Wording\Say;
@@ -27,6 +28,7 @@ use InchLadder\Copying\Start;
 use InchLadder\Copying\Working;
 use InchLadder\Finish\GuidesOff;
 use InchLadder\Finish\Medium;
+use InchLadder\Finish\Transfer;
 use InchLadder\Fit\Way;
 use InchLadder\Fit\Ways\Stretch;
 use InchLadder\Grid\Corner;
@@ -38,6 +40,8 @@ use InchLadder\Measure\Length;
 use InchLadder\Measure\Notation;
 use InchLadder\Measure\Unit;
 use InchLadder\Paper\Colour;
+use InchLadder\Paper\Purpose;
+use InchLadder\Paper\SetUp;
 use InchLadder\Paper\Shape;
 use InchLadder\Paper\Turn;
 use InchLadder\Photo\Subject;
@@ -56,7 +60,7 @@ final class ChoicesReader
     /** 2 keeps every length in its canonical spelling; 1 kept it as it was typed (see Fields). */
     public const FORMAT = 2;
 
-    private const MOST_TASKS = 40;
+    private const MOST_TASKS = 60;
 
     private const MOST_WAVED = 20;
 
@@ -76,8 +80,8 @@ final class ChoicesReader
         'fit' => FitPart::DEFAULTS,
         'grid' => GridPart::DEFAULTS,
         'copy' => ['start' => 'corner', 'working' => 'cells', 'pass' => 'place', 'ink' => false, 'naming' => 'features', 'detail' => null, 'straight' => 2, 'waved' => [], 'corrections' => []],
-        'tone' => ['steps' => 5, 'paper' => true, 'drop' => 1, 'order' => null],
-        'finish' => ['medium' => 'graphite', 'guides' => null, 'done' => [], 'lesson' => ''],
+        'tone' => ['steps' => 5, 'paper' => true, 'drop' => 1, 'order' => null, 'end' => null],
+        'finish' => ['medium' => 'graphite', 'guides' => null, 'transfer' => null, 'done' => [], 'lesson' => ''],
         'points' => [],
         'regions' => [],
         'things' => [],
@@ -89,6 +93,7 @@ final class ChoicesReader
         'meant' => [],
         'related' => [],
         'strokes' => [],
+        'shapes' => [],
     ];
 
     /** The document with every default filled in and every bare number given its unit. */
@@ -114,6 +119,7 @@ final class ChoicesReader
         $this->grid = new GridPart($fields);
         $marked = new MarkedPart($fields);
         $things = new ThingsPart($fields);
+        $shapes = new ShapesPart($fields);
         $shots = new ShotsPart($fields);
         $start = $fields->one('copy.start', Start::class);
         [$working, $pass] = [$fields->one('copy.working', Working::class), $fields->one('copy.pass', Pass::class)];
@@ -128,18 +134,20 @@ final class ChoicesReader
         $corrections = new CorrectionsPart($fields);
         $medium = $fields->one('finish.medium', Medium::class);
         $guides = $fields->at('finish.guides') === null ? null : $fields->one('finish.guides', GuidesOff::class);
+        $transfer = $fields->at('finish.transfer') === null ? null : $fields->one('finish.transfer', Transfer::class);
         $done = array_map(static fn (int $i): string => $fields->words("finish.done.{$i}", 20), $fields->entries('finish.done', self::MOST_TASKS));
-        $finish = new FinishChoice($medium->value, $guides?->value, array_values(array_unique(array_filter($done))), $fields->words('finish.lesson', 200));
+        $finish = new FinishChoice($medium->value, $guides?->value, $transfer?->value, array_values(array_unique(array_filter($done))), $fields->words('finish.lesson', 200));
         $colour = Colour::from($paper->json->colour);
         $number = static fn (string $field): int => filter_var($fields->at($field), FILTER_VALIDATE_INT, FILTER_NULL_ON_FAILURE) ?? -1;
-        $tones = $fields->beside('tone.steps', static fn (): Tones => Tones::of($number('tone.steps'), $fields->flag('tone.paper'), $number('tone.drop'), $colour->lightness()));
+        $end = $fields->at('tone.end') === null ? null : filter_var($fields->at('tone.end'), FILTER_VALIDATE_FLOAT, FILTER_NULL_ON_FAILURE);
+        $tones = $fields->beside('tone.steps', static fn (): Tones => Tones::of($number('tone.steps'), $fields->flag('tone.paper'), $number('tone.drop'), $colour->lightness(), $end));
         $order = $fields->at('tone.order') === null ? null : $fields->one('tone.order', Order::class);
-        $toned = new ToneChoice($number('tone.steps'), $fields->flag('tone.paper'), $tones->drop ?? 0, $order?->value);
+        $toned = new ToneChoice($number('tone.steps'), $fields->flag('tone.paper'), $tones->drop ?? 0, $order?->value, $tones?->end);
         $title = trim(mb_strimwidth($fields->words('title', 200), 0, 120));
 
         $this->json = new ChoicesJson(
             self::FORMAT, $title === '' ? 'Untitled' : $title, $fields->unit->value, $notation->ruler->name, $reach,
-            $photo->json, $paper->json, $this->fit->json, $this->grid->json, new CopyChoice($start->value, $working->value, $pass->value, $fields->flag('copy.ink'), $naming->value, $detail?->value, $straight, $waved, $corrections->json), $toned, $finish, $marked->points, $marked->regions, $things->json, $marked->spans, $marked->beside, $marked->crops, $this->pinned(), $shots->json, $shots->meant, $related, $marked->strokes,
+            $photo->json, $paper->json, $this->fit->json, $this->grid->json, new CopyChoice($start->value, $working->value, $pass->value, $fields->flag('copy.ink'), $naming->value, $detail?->value, $straight, $waved, $corrections->json), $toned, $finish, $marked->points, $marked->regions, $things->json, $marked->spans, $marked->beside, $marked->crops, $this->pinned(), $shots->json, $shots->meant, $related, $marked->strokes, $shapes->json,
         );
         $whole = $photo->whole($wide, $high);
         $school = $this->grid->school();
@@ -195,6 +203,11 @@ final class ChoicesReader
             light: $light,
             order: $order,
             guides: $guides,
+            transfer: $transfer,
+            profile: $paper->profile(),
+            purpose: $paper->json->purpose === null ? null : Purpose::from($paper->json->purpose),
+            setup: array_map(SetUp::from(...), $paper->json->setup),
+            shapes: $shapes->shapes,
         );
         $this->choices = $unfitted->fitted($this->fit->fit($unfitted));
         $fields->refuseIfWrong();

@@ -6,6 +6,7 @@ namespace App\Wire;
 
 use App\Imaging\CellPixels;
 use App\Models\Drawing;
+use App\Wire\Json\StartJson;
 use App\Wire\Json\TaskJson;
 use App\Wording\CheckWording;
 use App\Wording\FinishWording;
@@ -16,6 +17,8 @@ use InchLadder\Finish\Leftovers;
 use InchLadder\Finish\Task;
 use InchLadder\Plan\Plan;
 use InchLadder\Plan\Trimmed;
+use InchLadder\Things\State;
+use InchLadder\Things\Thing;
 
 /** Writes what is left to do, from every rung before. */
 final readonly class FinishWriter
@@ -28,9 +31,26 @@ final readonly class FinishWriter
     public function tasks(Drawing $drawing, Plan $plan): array
     {
         $left = $this->leftovers($drawing, $plan);
-        $say = new FinishWording($plan->layout, $plan->choices->medium, $left, $plan->choices->guidesOff(), Trimmed::of($plan));
+        $say = new FinishWording($plan->layout, $plan->choices->medium, $left, $plan->choices->guidesOff(), Trimmed::of($plan), $plan->choices->transfer);
 
-        return array_map(static fn (Task $task): TaskJson => new TaskJson($task->value, $say->words($task), $say->why($task), Cautions::write($say->cautions($task), $plan->choices->waved), $task->isShot()), Closing::tasks($plan->layout, $plan->choices->medium, $left, $plan->choices->guidesOff()));
+        return array_map(fn (Task $task): TaskJson => $this->task($task, $say, $plan), Closing::tasks($plan->layout, $plan->choices->medium, $left, $plan->choices->guidesOff(), $plan->choices->transfer));
+    }
+
+    private function task(Task $task, FinishWording $say, Plan $plan): TaskJson
+    {
+        $parts = $say->parts($task);
+
+        return new TaskJson(
+            $task->value, $say->title($task), $say->words($task), $say->why($task),
+            array_map(static fn (string $key, string $words): StartJson => new StartJson(self::part($task, $key), $words, ''), array_keys($parts), $parts),
+            Cautions::write($say->cautions($task), $plan->choices->waved), $task->isShot(),
+        );
+    }
+
+    /** What a part of a task is ticked by. */
+    private static function part(Task $task, string $key): string
+    {
+        return mb_substr("{$task->value} {$key}", 0, 20);
     }
 
     private function leftovers(Drawing $drawing, Plan $plan): Leftovers
@@ -48,6 +68,18 @@ final readonly class FinishWriter
             (new CheckWording($plan))->out(),
             array_map($address, $drawing->photo === null ? [] : $this->sight->through($drawing->photo, $plan)->blank()),
             count($drawing->read()->json->shots),
+            self::inState($plan, State::Open, State::Sketched),
+            self::inState($plan, State::Final),
+            count($plan->choices->shapes),
         );
+    }
+
+    /** @return list<string> names of the things that are worked so far; where no thing was said anything of, none is called open */
+    private static function inState(Plan $plan, State ...$states): array
+    {
+        $things = array_filter($plan->choices->things, static fn (Thing $thing): bool => in_array($thing->state, $states, true));
+        $said = array_filter($plan->choices->things, static fn (Thing $thing): bool => $thing->state !== State::Open) !== [];
+
+        return $said ? array_values(array_map(static fn (Thing $thing): string => $thing->name, $things)) : [];
     }
 }

@@ -9,6 +9,7 @@ use App\Models\HandWork;
 use App\Wire\Json\AdviceJson;
 use App\Wire\Json\AreaJson;
 use App\Wire\Json\AxesJson;
+use App\Wire\Json\CarryJson;
 use App\Wire\Json\CautionJson;
 use App\Wire\Json\CropJson;
 use App\Wire\Json\DividedJson;
@@ -33,6 +34,7 @@ use App\Wire\Json\RulerJson;
 use App\Wire\Json\RungJson;
 use App\Wire\Json\RungsJson;
 use App\Wire\Json\ScaleJson;
+use App\Wire\Json\ShapeJson;
 use App\Wire\Json\SidesJson;
 use App\Wire\Json\SizeJson;
 use App\Wire\Json\StartJson;
@@ -48,10 +50,12 @@ use App\Wording\PaperWorkings;
 use App\Wording\PhotoWorkings;
 use App\Wording\Phrases;
 use App\Wording\Say;
+use App\Wording\ShapeWording;
 use App\Wording\Workings;
 use App\Wording\Writing;
 use InchLadder\Finish\Caution;
 use InchLadder\Finish\GuidesOff;
+use InchLadder\Finish\Transfer;
 use InchLadder\Fit\Crop;
 use InchLadder\Grid\Division;
 use InchLadder\Grid\Overlay;
@@ -74,6 +78,7 @@ use InchLadder\Photo\PrintMismatch;
 use InchLadder\Plan\MarkRows;
 use InchLadder\Plan\Meets;
 use InchLadder\Plan\Plan;
+use InchLadder\Things\ShapeOnPaper;
 
 /** Writes a plan as JSON: the short form of the command line, and the full workings of the pages. */
 final readonly class PlanWriter
@@ -139,6 +144,9 @@ final readonly class PlanWriter
                 true => 'upright', false => 'sideways', null => null
             }, Phrases::orientation($plan->advice)),
             guides_off: $this->guidesOff(),
+            sheet_care: SheetCare::write($plan),
+            carry: $this->carry(),
+            swapped: $plan->choices->medium->swapsSides() ? Say::it($plan->choices->framing->turning->mirrored ? 'photo.swapped.mirrored' : 'photo.swapped.not yet') : null,
             cautions: $this->cautions(),
             light: $plan->choices->light === null ? null : new LightJson(round($plan->choices->light->degrees, 1), Say::it('photo.light', ['from' => Say::it("photo.light from.{$plan->choices->light->from()}")])),
             mismatch: $mismatch === null ? null : $this->mismatch($mismatch),
@@ -151,6 +159,7 @@ final readonly class PlanWriter
             points: array_map(fn (Placed $placed): KeyPointJson => $this->keyPoint($placed, $sums), $plan->layout->points()),
             reaches: in_array($rung, [null, 'marks'], true) ? array_map(static fn (Reach $one): ReachJson => new ReachJson($one->point->point->name, $sums->points->fromNearestLines($one->point), $sums->points->arcs($one)), Reach::all($plan->layout)) : [],
             things: (new ThingsWriter($plan))->things(),
+            shapes: $this->shapes(),
             check: (new CheckWriter($plan))->check(in_array($rung, [null, 'check', 'grid'], true)),
             ruler: $this->ruler(),
             rungs: new RungsJson(
@@ -242,11 +251,37 @@ final readonly class PlanWriter
         return array_combine($rungs, array_map(static fn (string $rung): array => Cautions::write(Caution::on($rung, $plan->choices->medium, $plan->layout->sheet), $plan->choices->waved), $rungs));
     }
 
+    private function carry(): CarryJson
+    {
+        $choices = $this->plan->choices;
+        $ways = [null, ...Transfer::ways($choices->medium, $choices->profile->letsLightThrough())];
+        $against = $choices->transfer?->against($choices->medium);
+
+        return new CarryJson(
+            $choices->transfer->value ?? 'none',
+            array_map(static fn (?Transfer $way): StartJson => new StartJson($way->value ?? 'none', Say::it('finish.way.'.($way->value ?? 'none').'.name'), Say::it('finish.way.'.($way->value ?? 'none').'.why')), $ways),
+            $choices->transfer?->turnsRound() ?? false,
+            $against === null ? null : Say::it("finish.against.{$against}"),
+        );
+    }
+
+    /** @return list<ShapeJson> */
+    private function shapes(): array
+    {
+        $say = new ShapeWording($this->plan->layout);
+
+        return array_map(static fn (ShapeOnPaper $one): ShapeJson => new ShapeJson(
+            $one->shape->name, $one->shape->kind->value, $one->isInside(),
+            array_map(static fn (array $at): array => [round($at[0], 5), round($at[1], 5)], $one->outline()),
+            $say->centre($one), $say->size($one), $say->tilt($one),
+        ), ShapeOnPaper::in($this->plan->layout, $this->plan->choices->shapes));
+    }
+
     private function guidesOff(): GuidesOffJson
     {
         [$off, $medium] = [$this->plan->choices->guidesOff(), $this->plan->choices->medium];
 
-        return new GuidesOffJson($off->value, FinishWording::guidesOff($off, $medium), array_map(static fn (GuidesOff $way): StartJson => new StartJson($way->value, FinishWording::guidesOffName($way, $medium), FinishWording::guidesOff($way, $medium)), GuidesOff::ways($medium)));
+        return new GuidesOffJson($off->value, FinishWording::guidesOff($off, $medium), $this->plan->choices->endUse()->value, array_map(static fn (GuidesOff $way): StartJson => new StartJson($way->value, FinishWording::guidesOffName($way, $medium), FinishWording::guidesOff($way, $medium)), GuidesOff::ways($medium)));
     }
 
     /** @param  list<string>  $overlays */

@@ -6,14 +6,20 @@ namespace App\Wire;
 
 use App\Imaging\TonePixels;
 use App\Models\Drawing;
+use App\Models\OwnPencil;
 use App\Models\Photo;
 use App\Shots\ShotTones;
+use App\Wire\Json\ReachedJson;
 use App\Wire\Json\StartJson;
 use App\Wire\Json\ToneBoxJson;
 use App\Wire\Json\TonesJson;
 use App\Wire\Json\ToneSpotJson;
 use App\Wording\Phrases;
 use App\Wording\Say;
+use InchLadder\Colour\Kind;
+use InchLadder\Colour\Pencil;
+use InchLadder\Colour\Reflectance;
+use InchLadder\Finish\Medium;
 use InchLadder\Measure\Fractions;
 use InchLadder\Measure\Rational;
 use InchLadder\Plan\Plan;
@@ -21,6 +27,7 @@ use InchLadder\Tone\Bar;
 use InchLadder\Tone\Greys;
 use InchLadder\Tone\LaidTones;
 use InchLadder\Tone\Order;
+use InchLadder\Tone\Reach;
 use InchLadder\Tone\Spot;
 use InchLadder\Tone\Spots;
 use InchLadder\Tone\Swatch;
@@ -38,7 +45,7 @@ final readonly class TonesWriter
     {
         $bar = $plan->choices->tones->bar();
         if ($drawing->photo === null) {
-            return new TonesJson(null, null, array_map(static fn (Swatch $box): ToneBoxJson => self::box($box, ''), $bar->boxes), [], [Phrases::bar($bar)], ...self::order($plan));
+            return new TonesJson(null, null, array_map(static fn (Swatch $box): ToneBoxJson => self::box($box, ''), $bar->boxes), [], [Phrases::bar($bar)], self::reach($plan, $bar), ColoursWriter::background($plan), ...self::order($plan));
         }
         $crop = $this->sight->crop($drawing->photo, $plan);
         $scale = ValueScale::over($crop, $plan->choices->tones->steps);
@@ -61,7 +68,7 @@ final readonly class TonesWriter
                 Phrases::threshold($parting),
                 ...$laid === null ? [] : self::laid($laid),
             ])),
-            ...self::order($plan),
+            self::reach($plan, $bar), ColoursWriter::background($plan), ...self::order($plan),
         );
     }
 
@@ -138,6 +145,30 @@ final readonly class TonesWriter
         $scale = ValueScale::over($this->sight->crop($photo, $plan), $plan->choices->tones->steps);
 
         return TonesQuery::write($plan->choices->tones->bar(), $scale->light, $scale->dark, $plan->choices->tones->drop);
+    }
+
+    /** Pencils of the kind that the medium is drawn with; for what is inked, washed or painted, those of graphite. */
+    private static function reach(Plan $plan, Bar $bar): ?ReachedJson
+    {
+        $kind = match ($plan->choices->medium) {
+            Medium::Crayon => Kind::Thin,
+            Medium::Pastel => Kind::Body,
+            default => Kind::Graphite,
+        };
+        $ground = Reflectance::ofHex($plan->choices->colour->hex()) ?? Reflectance::grey(100);
+        $own = array_values(array_filter(OwnPencil::known(), static fn (Pencil $one): bool => $one->kind === $kind));
+        $reach = Reach::of($bar, array_map(static fn (Pencil $one): float => $one->on($ground)->lab()->lightness, $own));
+        if ($reach === null) {
+            return null;
+        }
+        $light = $bar->paperIsLight ? '' : ' light';
+        $isSet = $plan->choices->tones->end !== null;
+
+        return new ReachedJson(
+            $reach->out, round($reach->end, 1),
+            $reach->out === [] ? Say::it($isSet ? 'colours.reach.set' : 'colours.reach.all') : Say::counted("colours.reach.out{$light}", count($reach->out), ['steps' => Say::listed(array_map(strval(...), $reach->out)), 'name' => $own[$reach->by]->name, 'l' => (int) round($reach->end)]),
+            $reach->out === [] ? null : Say::it("colours.reach.do{$light}"),
+        );
     }
 
     /** @return array{string, list<StartJson>} what is chosen, and the ways there are */

@@ -11,6 +11,7 @@ use InchLadder\Finish\GuidesOff;
 use InchLadder\Finish\Leftovers;
 use InchLadder\Finish\Medium;
 use InchLadder\Finish\Task;
+use InchLadder\Finish\Transfer;
 use InchLadder\Layout\Layout;
 use InchLadder\Measure\Length;
 use InchLadder\Plan\Trimmed;
@@ -21,7 +22,7 @@ final readonly class FinishWording
     /** More addresses than this are counted, not named. */
     private const NAMED = 8;
 
-    public function __construct(private Layout $layout, private Medium $medium, private Leftovers $left, private ?GuidesOff $off = null, private ?Trimmed $trimmed = null)
+    public function __construct(private Layout $layout, private Medium $medium, private Leftovers $left, private ?GuidesOff $off = null, private ?Trimmed $trimmed = null, private ?Transfer $transfer = null)
     {
     }
 
@@ -45,7 +46,9 @@ final readonly class FinishWording
             Task::Notes => Say::it('finish.words.notes', ['cells' => $this->named($this->left->noted)]),
             Task::LightCells => Say::it('finish.words.light', ['cells' => $this->named($this->left->light)]),
             Task::Lengths => Say::it('finish.words.lengths', ['names' => implode(', ', $this->left->out)]),
-            Task::Guides => Say::it('finish.words.guides', ['guides' => $this->guides()]),
+            Task::Areas => Say::it('finish.words.areas', ['names' => Say::listed($this->left->unfilled)]),
+            Task::Before => Say::it("finish.beforehand.{$this->medium->value}"),
+            Task::Carry => Say::it("finish.carry.{$this->carried()}"),
             Task::Shot => Say::counted('finish.words.shot', $this->left->shots),
             Task::Over, Task::Protect => Say::it("finish.{$task->value}.{$this->medium->value}"),
             Task::Trim => $this->trim(),
@@ -56,6 +59,8 @@ final readonly class FinishWording
     public function why(Task $task): string
     {
         return match (true) {
+            $task === Task::Before => implode(' ', $this->beforehand()),
+            $task === Task::Carry => implode(' ', $this->lands()),
             $task === Task::Guides => self::guidesOff($this->off ?? GuidesOff::under($this->medium), $this->medium),
             $task === Task::Trim && Cut::round($this->layout) === null => Say::it('finish.nothing to cut.why'),
             $task === Task::Trim => implode(' ', [...$this->outside(), Say::it('finish.why.trim')]),
@@ -69,17 +74,75 @@ final readonly class FinishWording
         return Caution::with($task, $this->medium, Cut::round($this->layout) !== null);
     }
 
-    private function guides(): string
+    /** What a task is called on the list that is walked down. */
+    public function title(Task $task): string
     {
-        $guides = Guides::on($this->layout);
-        $lines = $guides->lines === 0 ? '' : Say::counted('finish.guides.lines', $guides->lines);
+        return match (true) {
+            $task === Task::Over => Say::it("finish.title.over.{$this->medium->value}"),
+            $task === Task::Trim && Cut::round($this->layout) === null => Say::it('finish.title.nothing to cut'),
+            default => Say::it("finish.title.{$task->value}"),
+        };
+    }
 
-        return implode(', ', array_filter([
-            $guides->diagonals ? Say::it('finish.guides.diagonals', ['lines' => $lines]) : $lines,
-            $guides->cells === 0 ? '' : Say::counted('finish.guides.cells', $guides->cells),
-            $guides->crosses === 0 ? '' : Say::counted('finish.guides.crosses', $guides->crosses),
-            $guides->axes ? Say::it('finish.guides.axes') : '',
-            Say::it('finish.guides.frame'),
+    /**
+     * What a task falls into, to be ticked one by one.
+     *
+     * @return array<string, string> words by a key of its own
+     */
+    public function parts(Task $task): array
+    {
+        return match ($task) {
+            Task::Guides => $this->guides(),
+            Task::Carry => $this->steps(),
+            default => [],
+        };
+    }
+
+    /** @return array<string, string> */
+    private function guides(): array
+    {
+        $kinds = Guides::on($this->layout, $this->left->shapes)->kinds();
+
+        return array_combine(array_keys($kinds), array_map(static fn (string $kind, int $count): string => Say::counted("finish.guides.{$kind}", $count), array_keys($kinds), $kinds));
+    }
+
+    /** @return array<string, string> */
+    private function steps(): array
+    {
+        $steps = $this->transfer?->steps() ?? [];
+
+        return array_combine($steps, array_map(static fn (string $step): string => Say::it("finish.step.{$step}"), $steps));
+    }
+
+    private function carried(): string
+    {
+        return $this->transfer->value ?? Transfer::DarkBack->value;
+    }
+
+    /** @return list<string> where the drawing lands on the good sheet, and what speaks against the way */
+    private function lands(): array
+    {
+        $write = new Writing($this->layout->notation);
+        $against = $this->transfer?->against($this->medium);
+
+        return array_values(array_filter([
+            Say::it('finish.lands', ['left' => $write->read($this->layout->left), 'top' => $write->read($this->layout->top), 'right' => $write->reading($this->layout->left->plus($this->layout->fitted->area->width)), 'bottom' => $write->reading($this->layout->top->plus($this->layout->fitted->area->height))]),
+            $this->transfer?->turnsRound() === true ? Say::it('finish.printed mirrored') : Say::it('finish.printed as it is'),
+            $this->medium->swapsSides() ? Say::it('finish.onto the block') : null,
+            $against === null ? null : Say::it("finish.against.{$against}"),
+        ]));
+    }
+
+    /** @return list<string> what must not show, and what may go straight in */
+    private function beforehand(): array
+    {
+        $wrong = [...$this->left->doubtful, ...$this->left->out];
+
+        return array_values(array_filter([
+            $wrong === [] ? Say::it('finish.nothing wrong') : Say::it('finish.wrong', ['names' => $this->named($wrong)]),
+            $this->transfer === null && $this->off !== GuidesOff::Never ? Say::it('finish.guides too') : null,
+            $this->left->ready === [] ? null : Say::it('finish.ready', ['names' => Say::listed($this->left->ready)]),
+            Say::it('finish.cotton buds'),
         ]));
     }
 

@@ -32,14 +32,17 @@ final class Figures
 
     public const STRONG = 60.0;
 
-    /** L* from which on it is very light, light, of the middle, dark; under the last very dark (ours: fifths of the scale, the ends narrower). */
+    /** L* from which on it is very light, light, of the middle, dark; under the last very dark (ours): fifths of the scale, the ends narrower. */
     public const LIGHTNESS = [85.0, 65.0, 42.0, 22.0];
 
-    /** Orange and yellow that are darker than this are called brown and olive (ours, by what CSS Color 4 calls brown, olive, gold and orange). */
+    /** Orange and yellow that are darker than this are called brown and olive (ours), as CSS Color 4 has brown, olive, gold and orange. */
     public const BROWN = 60.0;
 
-    /** Bluish red that is lighter than this is called pink (ours, by CSS Color 4 likewise). */
+    /** Bluish red that is lighter than this is called pink (ours), as CSS Color 4 likewise. */
     public const PINK = 52.0;
+
+    /** So many times as strong a colour is shown where it is pale: an eye tells hues of C* 20 that it takes for grey at 8 (ours). */
+    public const STRONGER = 2.5;
 
     /** C* at which a mixture of two passes for grey (ours). */
     public const NEUTRAL = 10.0;

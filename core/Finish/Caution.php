@@ -52,11 +52,13 @@ enum Caution: string
             $task === Task::Trim && $cuts => [self::Knife],
             $task === Task::Over && $medium === Medium::Paint => [self::Solvent],
             $task === Task::Over && $medium === Medium::Pastel => [self::Dust],
+            $task === Task::Over && $medium === Medium::Relief => [self::Gouge, self::Solvent],
+            $task === Task::Carry => [self::Points],
             $task === Task::Protect => match ($medium) {
                 Medium::Graphite, Medium::Crayon => [self::Fixative],
                 Medium::Pastel => [self::Dust, self::Fixative],
                 Medium::Paint => [self::Solvent],
-                Medium::Ink, Medium::Wash => [],
+                Medium::Ink, Medium::Wash, Medium::Relief => [],
             },
             default => [],
         };

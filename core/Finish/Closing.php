@@ -10,15 +10,20 @@ use InchLadder\Layout\Layout;
 final class Closing
 {
     /** @return list<Task> */
-    public static function tasks(Layout $layout, Medium $medium, Leftovers $left, ?GuidesOff $guides = null): array
+    public static function tasks(Layout $layout, Medium $medium, Leftovers $left, ?GuidesOff $guides = null, ?Transfer $transfer = null): array
     {
         $due = static fn (Task $task): bool => match ($task) {
             Task::Open => $left->open > 0,
             Task::Doubtful => $left->doubtful !== [],
             Task::Lengths => $left->out !== [],
             Task::Notes => $left->noted !== [],
-            Task::Guides, Task::Restate => $guides !== GuidesOff::Never,
-            Task::LightCells => $guides !== GuidesOff::Never && $left->light !== [] && $layout->grid->innerLines() > 0,
+            Task::Areas => $left->unfilled !== [],
+            Task::Carry => $transfer !== null,
+            // What is carried over leaves its guides behind, on the study.
+            Task::Edges => $transfer === null,
+            Task::Guides, Task::Restate => $transfer === null && $guides !== GuidesOff::Never,
+            Task::LightCells => $transfer === null && $guides !== GuidesOff::Never && $left->light !== [] && $layout->grid->innerLines() > 0,
+            Task::Before => $medium->isFinal(),
             Task::LastShot => Cut::round($layout) !== null,
             Task::Over => $medium->goesOver(),
             default => true,

@@ -14,8 +14,11 @@ final readonly class Leftovers
      * @param  list<string>  $out  names of lengths that do not pass
      * @param  list<string>  $light  addresses of cells with nothing in them, where a guide shows most
      * @param  int  $shots  photographs of the sheet that are kept
+     * @param  list<string>  $unfilled  names of things that are begun and not filled in
+     * @param  list<string>  $ready  names of things that are final
+     * @param  int  $shapes  that were laid over what is drawn
      */
-    public function __construct(public int $open = 0, public array $doubtful = [], public array $noted = [], public array $out = [], public array $light = [], public int $shots = 0)
+    public function __construct(public int $open = 0, public array $doubtful = [], public array $noted = [], public array $out = [], public array $light = [], public int $shots = 0, public array $unfilled = [], public array $ready = [], public int $shapes = 0)
     {
     }
 }

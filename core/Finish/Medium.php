@@ -13,6 +13,20 @@ enum Medium: string
     case Pastel = 'pastel';
     case Crayon = 'coloured pencil';
     case Paint = 'paint';
+    /** The drawing is cut into a block and printed in ink, left for right. */
+    case Relief = 'relief print';
+
+    /** Whether what lies under it cannot be lifted any more, once it is on: water, wax and ink fix graphite (common practice). */
+    public function isFinal(): bool
+    {
+        return in_array($this, [self::Ink, self::Wash, self::Crayon, self::Paint], true);
+    }
+
+    /** Whether what is made from the drawing comes out the other way round. */
+    public function swapsSides(): bool
+    {
+        return $this === self::Relief;
+    }
 
     /** Whether anything is laid over the pencil once the guides are off; graphite stays as it is drawn. */
     public function goesOver(): bool

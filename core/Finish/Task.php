@@ -11,8 +11,14 @@ enum Task: string
     case Doubtful = 'doubtful';
     case Lengths = 'lengths';
     case Notes = 'notes';
+    /** Things that are only sketched in. */
+    case Areas = 'areas';
     /** A photograph of the sheet, while the guides are on it. */
     case Shot = 'shot';
+    /** The study, carried over to the good sheet; its guides stay behind on it. */
+    case Carry = 'carry';
+    /** What must not show once what goes over it cannot be undone, and what may go straight in. */
+    case Before = 'before';
     /** The guides over cells in which nothing is drawn, where they show most. */
     case LightCells = 'light';
     case Guides = 'guides';

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace InchLadder\Marks;
 
+use InchLadder\Paper\Surface;
+
 /** Which pencil to draw guide lines with, and how, each by its name in lang/en/pencils: common practice in drawing classes, no published source. */
 final readonly class GuideLines
 {

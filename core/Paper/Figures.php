@@ -16,6 +16,9 @@ final class Figures
     /** Kept free at least, so that the edge does not crowd the drawing and tape has a hold: 1/4 in (common practice). */
     public const LEAST_MARGIN_MM = '127/20';
 
+    /** A board is larger than its sheet by so much at every side: an inch, for clips, tape and the heel of a hand (common practice). */
+    public const BOARD_BEYOND_MM = '127/5';
+
     /** Sheets of about a size: up to so many doublings of its area larger or smaller, about a third to three times (ours). */
     public const ABOUT_DOUBLINGS = 1.5;
 }

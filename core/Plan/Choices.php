@@ -12,6 +12,7 @@ use InchLadder\Copying\Start;
 use InchLadder\Copying\Working;
 use InchLadder\Finish\GuidesOff;
 use InchLadder\Finish\Medium;
+use InchLadder\Finish\Transfer;
 use InchLadder\Fit\Fit;
 use InchLadder\Grid\Corner;
 use InchLadder\Grid\Division;
@@ -22,6 +23,7 @@ use InchLadder\Grid\Schools\AxesWithTicks;
 use InchLadder\Layout\KeyPoint;
 use InchLadder\Layout\Region;
 use InchLadder\Layout\Span;
+use InchLadder\Marks\EndUse;
 use InchLadder\Measure\Graduation;
 use InchLadder\Measure\Length;
 use InchLadder\Measure\Notation;
@@ -31,13 +33,18 @@ use InchLadder\Paper\Margins;
 use InchLadder\Paper\OrientationAdvice;
 use InchLadder\Paper\Placement;
 use InchLadder\Paper\Position;
+use InchLadder\Paper\Profile;
+use InchLadder\Paper\Purpose;
+use InchLadder\Paper\SetUp;
 use InchLadder\Paper\Shape;
 use InchLadder\Paper\Sheet;
+use InchLadder\Paper\Surface;
 use InchLadder\Paper\Turn;
 use InchLadder\Photo\Framing;
 use InchLadder\Photo\Light;
 use InchLadder\Photo\Reference;
 use InchLadder\Photo\Subject;
+use InchLadder\Things\FittedShape;
 use InchLadder\Things\Thing;
 use InchLadder\Tone\Order;
 use InchLadder\Tone\Tones;
@@ -61,6 +68,8 @@ final readonly class Choices
      * @param  list<string>  $waved
      * @param  list<Span>  $strokes  the way strokes run, where the hand said so
      * @param  list<string>  $related  relations that were ticked on the drawing, by their key
+     * @param  list<SetUp>  $setup  what was seen to before the sheet is marked
+     * @param  list<FittedShape>  $shapes  ovals, boxes and triangles laid over the picture
      * @param  array<string, array{float, float}>  $meant  places that are moved on purpose, by their key: mm right and down
      */
     public function __construct(
@@ -126,6 +135,14 @@ final readonly class Choices
         private ?Order $order = null,
         /** When the guides come off; null for what is common under the medium. */
         private ?GuidesOff $guides = null,
+        /** How the study is carried to the good sheet; null where it is drawn on it. */
+        public ?Transfer $transfer = null,
+        /** What the sheet's surface stands. */
+        public Profile $profile = new Profile(Surface::Toothed, false),
+        public array $setup = [],
+        /** What this sheet is for, of several in one drawing. */
+        public ?Purpose $purpose = null,
+        public array $shapes = [],
     ) {
         $this->placement = $placement ?? Placement::at(Position::Centred);
         $this->tones = $tones ?? Tones::of(5, true, 1, $colour->lightness());
@@ -138,12 +155,13 @@ final readonly class Choices
         return $this->working === Working::Passes ? $this->round : null;
     }
 
-    /** How much is drawn; what is common under the medium, where nothing was said: paint hides the pencil, washes and pastel let much of it show (common practice). */
+    /** How much is drawn; what is common under the medium, where nothing was said: paint hides the pencil, washes and pastel let much of it show, and a gouge cuts no finer than it is wide (common practice). */
     public function detail(): Detail
     {
         return $this->detail ?? match ($this->medium) {
             Medium::Paint => Detail::Little,
             Medium::Wash, Medium::Pastel => Detail::Some,
+            Medium::Relief => Detail::Some,
             Medium::Graphite, Medium::Ink, Medium::Crayon => Detail::All,
         };
     }
@@ -152,6 +170,18 @@ final readonly class Choices
     public function guidesOff(): GuidesOff
     {
         return $this->guides !== null && in_array($this->guides, GuidesOff::ways($this->medium), true) ? $this->guides : GuidesOff::under($this->medium);
+    }
+
+    /** What becomes of guide lines, by what goes over them and when they come off. */
+    public function endUse(): EndUse
+    {
+        return match (true) {
+            $this->guidesOff() === GuidesOff::Never => EndUse::Stays,
+            $this->medium === Medium::Ink => EndUse::Ink,
+            $this->medium === Medium::Wash => EndUse::Wash,
+            $this->medium === Medium::Paint => EndUse::Opaque,
+            default => EndUse::Erased,
+        };
     }
 
     /** Whether the line comes first: where paint, ink, washes or pastel follow it must stand alone; in graphite and crayon tone forgives it (common practice). */

@@ -24,7 +24,7 @@ final readonly class Thing
      *
      * @throws ThingWithoutSize
      */
-    public function __construct(public string $name, public array $outline, public bool $boxed = false, public bool $must = false, public array $ticked = [])
+    public function __construct(public string $name, public array $outline, public bool $boxed = false, public bool $must = false, public array $ticked = [], public State $state = State::Open)
     {
         [$x, $y] = [array_column($outline, 0), array_column($outline, 1)];
         if (count($outline) < 3 || min(max($x) - min($x), max($y) - min($y)) < Figures::LEAST_THING) {

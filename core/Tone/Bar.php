@@ -19,14 +19,15 @@ final readonly class Bar
      * @param  int  $steps  2…10
      * @param  bool  $paperCounts  whether bare paper is one of the steps; if not, it lies beyond the lightest box, or beyond the darkest on dark paper
      * @param  float  $paper  L* of the sheet
+     * @param  float|null  $end  L* of the other end; null for what soft pencils reach, or white ones on dark paper
      *
      * @throws StepsOutOfRange
      */
-    public static function of(int $steps, bool $paperCounts, float $paper): self
+    public static function of(int $steps, bool $paperCounts, float $paper, ?float $end = null): self
     {
         ValueScale::of($steps, 100, 0);
         $paperIsLight = $paper > Figures::DARK_PAPER;
-        [$from, $to] = $paperIsLight ? [$paper, Figures::DARKEST_PENCIL] : [Figures::LIGHTEST_WHITE, $paper];
+        [$from, $to] = $paperIsLight ? [$paper, $end ?? Figures::DARKEST_PENCIL] : [$end ?? Figures::LIGHTEST_WHITE, $paper];
         $boxes = array_map(static function (int $number) use ($steps, $paperCounts, $paperIsLight, $from, $to): Swatch {
             // Between the ends as many equal stretches as it takes; bare paper stands at one of them or is passed over.
             $share = match (true) {

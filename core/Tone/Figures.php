@@ -13,6 +13,12 @@ final class Figures
     /** The lightest that a white pencil lays on dark paper; from memory. */
     public const LIGHTEST_WHITE = 92.0;
 
+    /** L* between paper and the far end of a bar at least: less than three pencils are told apart by (ours). */
+    public const LEAST_RANGE = 20.0;
+
+    /** By so much, L*, a step lies beyond what a pencil reaches before it is said to be out of reach: half of what an eye tells at arm's length (ours). */
+    public const OUT_OF_REACH = 2.0;
+
     /** On a paper darker than this, light is laid on and the paper is the dark end: the middle of the scale (ours). */
     public const DARK_PAPER = 50.0;
 

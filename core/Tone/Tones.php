@@ -17,15 +17,23 @@ final readonly class Tones
         public int $drop,
         /** L* of the sheet. */
         public float $paper,
+        /** L* of the end of the bar that is not paper; null for what soft pencils reach, or white ones on dark paper. */
+        public ?float $end,
     ) {
     }
 
     /** @throws StepsOutOfRange */
-    public static function of(int $steps, bool $paperCounts, int $drop, float $paper): self
+    public static function of(int $steps, bool $paperCounts, int $drop, float $paper, ?float $end = null): self
     {
         ValueScale::of($steps, 100, 0);
 
-        return new self($steps, $paperCounts, max(0, min(self::MOST_DROP, $drop)), $paper);
+        return new self($steps, $paperCounts, max(0, min(self::MOST_DROP, $drop)), $paper, $end === null ? null : self::within($end, $paper));
+    }
+
+    /** The far end leaves room for steps between it and the paper. */
+    private static function within(float $end, float $paper): float
+    {
+        return $paper > Figures::DARK_PAPER ? max(0.0, min($paper - Figures::LEAST_RANGE, $end)) : min(100.0, max($paper + Figures::LEAST_RANGE, $end));
     }
 
     /**
@@ -42,6 +50,6 @@ final readonly class Tones
 
     public function bar(): Bar
     {
-        return Bar::of($this->steps, $this->paperCounts, $this->paper);
+        return Bar::of($this->steps, $this->paperCounts, $this->paper, $this->end);
     }
 }

@@ -22,6 +22,7 @@ return [
         'photo ends' => 'The photo ends first: on the paper the point stays :off. A smaller crop would let it move further.',
     ],
     'thing' => 'It lies behind the things before it; give it its name.',
+    'shape' => 'It lies over the picture, as large as it is on your paper; it is on the list of what comes off.',
     'nowhere' => 'Point at the picture.',
     'edge' => [
         'nearer' => 'A crossing lies on a side of the cell: point nearer to one.',

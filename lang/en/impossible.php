@@ -43,6 +43,9 @@ return [
         'no weight' => '“:text” is no weight of paper; write it like 300 g or 140 lb.',
         'no paper' => 'Paper to draw on weighs from 5 to 3000 g a square metre; try 300 g, or 140 lb.',
     ],
+    'ShapeFlat' => [
+        'flat' => '“:name” has no width or no height; draw its long axis first, then a place on its side, off that line.',
+    ],
     'LightNowhere' => [
         'nowhere' => 'Light falls from one place to another: draw it from where it comes, the way it falls.',
     ],

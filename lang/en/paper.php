@@ -16,6 +16,32 @@ return [
     'edges' => ['equal' => 'To the edges: :left left, :right right, :top above, :bottom below; left and right are equal.', 'differ' => 'To the edges: :left left, :right right, :top above, :bottom below; left and right differ.'],
     'corners' => 'Corners, from the left edge and the top: :left and :top, :far and :top, :left and :low, :far and :low.',
     'reach' => '{1} The farthest mark lies :farthest from the zero corner: a ruler of :ruler reaches it.|[2,*] The farthest mark lies :farthest from the zero corner: a ruler of :ruler is laid :count times.',
+    // What a surface stands, and what follows from it.
+    'profile' => 'It has :tooth, takes :erasing, and :wet.',
+    'tooth' => ['hardly any tooth', 'some tooth', 'much tooth'],
+    'erasing' => ['no erasing', 'little erasing', 'erasing well'],
+    'wet' => 'can be wetted',
+    'dry' => 'cockles when it is wetted',
+    'apart' => [
+        'print' => 'Nothing is drawn on a print: mark a clear sheet over it, or a copy.',
+        'delicate' => 'It stands little erasing: draw on another sheet of the same size and carry the lines over, or draw on it directly with no weight and rub out nothing.',
+        'size' => 'Rubbing roughens its size, and washes show it: draw on another sheet of the same size and carry the lines over, or draw on it directly, faintly.',
+        'toned' => 'What is rubbed out leaves a pale patch on toned paper: draw on another sheet of the same size and carry the lines over, or draw on it directly, faintly.',
+        'stands-it' => 'It stands erasing: draw on it directly. Or draw apart and carry the lines over, if the sheet is dear.',
+    ],
+    'setup' => [
+        'taken' => ['what' => 'Taken from your stock', 'why' => 'One sheet less is left of it.'],
+        'face' => ['what' => 'The face you want lies up', 'why' => 'Most sheets are smoother on one side: hold it to the light, or read the watermark.'],
+        'square' => ['what' => 'Square to the board', 'why' => 'Then level and upright are the board’s own edges.'],
+        'corners' => ['what' => 'Corners held', 'why' => 'With low-tack tape, pulled off slowly and flat: strong tape takes the surface with it.'],
+        'board' => ['what' => 'A board larger than the sheet by :more at every side', 'why' => 'Room for clips and the heel of the hand.'],
+        'hard' => ['what' => 'Hard and smooth under the sheet before any tone', 'why' => 'Over a soft pad darks do not go dark, and a pencil grooves.'],
+        'unmoved' => ['what' => 'Not moved since it was marked', 'why' => 'A sheet that has slipped is squared to its marks again, not to the board.'],
+    ],
+    'purpose' => [
+        'trial' => 'A trial sheet: not the last one, and on cheap paper not to be kept, since it yellows.',
+        'good' => 'The good sheet.',
+    ],
     'sides' => ['left' => 'left', 'top' => 'top', 'right' => 'right', 'bottom' => 'bottom'],
     'and the' => ' and the ',
 ];

@@ -2,6 +2,7 @@
 
 /* Which pencil to draw guide lines with, and how: common practice in drawing classes, no published source. */
 return [
+    'not looked at' => 'Not looked at yet.',
     'pencil' => [
         'print' => 'None on the print itself: a soft grease or film marker on a clear sheet over it, or a copy of the print.',
         'toned' => 'A white or pale pastel pencil; graphite would shine and not show.',

@@ -26,6 +26,10 @@ return [
         'cell' => 'A cell has only :dots pixels to its side; under :least they show. Take fewer cells, or crop less.',
         'cell and sheet' => 'A cell has only :dots pixels to its side; under :least they show. Take fewer cells, or crop less; :sheet is the largest sheet it fills well.',
     ],
+    'swapped' => [
+        'not yet' => 'A relief print comes out left for right. Mirror the photo now, and all that is planned, marked and copied is as it must stand on the block.',
+        'mirrored' => 'The photo is mirrored, as it must stand on the block; the print comes out as the photo was.',
+    ],
     'cropped away' => 'cropped away',
     'mismatch' => 'The print’s shape and the photo’s differ by :percent %. Measure again, or keep your size if the print was trimmed.',
 ];

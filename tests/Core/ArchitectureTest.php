@@ -37,7 +37,7 @@ const CORE_ROOMS = [
     'Fit' => ['Measure', 'Photo', 'Paper', 'Grid'],
     'Layout' => ['Measure', 'Photo', 'Paper', 'Grid', 'Fit'],
     // One room a rung or instrument: each stands on the layout, none knows another's inside, none knows the plan.
-    'Marks' => ['Measure', 'Grid', 'Layout'],
+    'Marks' => ['Measure', 'Paper', 'Grid', 'Layout'],
     'Copying' => ['Measure', 'Pixels', 'Grid', 'Layout'],
     'Checking' => ['Measure', 'Layout'],
     'Compare' => ['Pixels', 'Layout'],

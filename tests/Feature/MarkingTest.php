@@ -2,7 +2,7 @@
 
 use App\Models\Drawing;
 use InchLadder\Marks\EndUse;
-use InchLadder\Marks\Surface;
+use InchLadder\Paper\Surface;
 use Tests\Drawings;
 
 /*

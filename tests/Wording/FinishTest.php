@@ -41,11 +41,11 @@ it('takes the guides off before anything goes over them, whatever the medium', f
 })->with(Medium::cases());
 
 it('names every guide that is on the sheet', function (array $more, string $words) {
-    expect(closing(finishing(...$more))['guides']['words'])->toBe($words);
+    expect(implode(', ', (new FinishWording(finishing(...$more)->layout, Medium::Graphite, new Leftovers))->parts(Task::Guides)))->toBe($words);
 })->with([
-    'the grid' => [[], 'Lift off the 7 lines of the grid, the frame, unless it stays.'],
-    'a cell cut finer' => [['divisions' => [new Division(1, 1, 3)]], 'Lift off the 7 lines of the grid, the hairlines of one cell, the frame, unless it stays.'],
-    'focal crosses, but not one that is cropped away' => [['points' => [new KeyPoint('eye', Rational::of('0.5'), Rational::of('0.5'), true), new KeyPoint('gone', Rational::of('2'), Rational::of('0.5'), true), new KeyPoint('plain', Rational::of('0.4'), Rational::of('0.5'), false)]], 'Lift off the 7 lines of the grid, a focal cross, the frame, unless it stays.'],
+    'the grid' => [[], 'the 7 lines of the grid, lines that were wrong, and searching lines, the frame, unless it stays'],
+    'a cell cut finer' => [['divisions' => [new Division(1, 1, 3)]], 'the 7 lines of the grid, the hairlines of one cell, lines that were wrong, and searching lines, the frame, unless it stays'],
+    'focal crosses, but not one that is cropped away' => [['points' => [new KeyPoint('eye', Rational::of('0.5'), Rational::of('0.5'), true), new KeyPoint('gone', Rational::of('2'), Rational::of('0.5'), true), new KeyPoint('plain', Rational::of('0.4'), Rational::of('0.5'), false)]], 'the 7 lines of the grid, a focal cross, lines that were wrong, and searching lines, the frame, unless it stays'],
 ]);
 
 it('brings up what the rungs before left open, and nothing else', function (Leftovers $left, array $keys, ?string $key, ?string $words) {

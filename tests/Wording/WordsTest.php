@@ -2,10 +2,14 @@
 
 use App\Printing\PrintableSheets;
 use App\Wording\Say;
+use InchLadder\Colour\Hue;
+use InchLadder\Colour\Layer;
+use InchLadder\Colour\Likeness;
 use InchLadder\Copying\Side;
 use InchLadder\Copying\Start;
 use InchLadder\Finish\Medium;
 use InchLadder\Finish\Task;
+use InchLadder\Finish\Transfer;
 use InchLadder\Fit\Stretched;
 use InchLadder\Fit\Way;
 use InchLadder\Grid\Corner;
@@ -15,9 +19,11 @@ use InchLadder\Grid\Remainder;
 use InchLadder\Grid\SchoolCatalogue;
 use InchLadder\Layout\RegionUse;
 use InchLadder\Marks\EndUse;
-use InchLadder\Marks\Surface;
 use InchLadder\Paper\Colour;
+use InchLadder\Paper\Profile;
+use InchLadder\Paper\SetUp;
 use InchLadder\Paper\Shape;
+use InchLadder\Paper\Surface;
 use InchLadder\Photo\Subject;
 
 /** @return list<string> every key of a lang file, down to its last sentence */
@@ -43,7 +49,15 @@ it('has words for everything that can be chosen or found', function (string $und
     'sides' => ['copying.side', array_column(Side::cases(), 'value'), ['']],
     'what must be taken off before' => ['finish.before', array_column(array_filter(Medium::cases(), static fn (Medium $medium): bool => $medium->goesOver()), 'value'), ['']],
     'before what it is taken off' => ['finish.off.before medium', array_column(array_filter(Medium::cases(), static fn (Medium $medium): bool => $medium->goesOver()), 'value'), ['']],
-    'reasons of tasks' => ['finish.why', array_values(array_diff(array_column(Task::cases(), 'value'), ['guides'])), ['']],
+    'reasons of tasks' => ['finish.why', array_values(array_diff(array_column(Task::cases(), 'value'), ['guides', 'carry', 'before'])), ['']],
+    'what tasks are called' => ['finish.title', array_values(array_diff(array_column(Task::cases(), 'value'), ['over'])), ['']],
+    'ways to carry a study over' => ['finish.way', ['none', ...array_column(Transfer::cases(), 'value')], ['name', 'why']],
+    'steps of them' => ['finish.step', array_values(array_unique(array_merge(...array_map(static fn (Transfer $way): array => $way->steps(), Transfer::cases())))), ['']],
+    'what is seen to before' => ['paper.setup', array_column(SetUp::cases(), 'value'), ['what', 'why']],
+    'what a surface stands' => ['paper.apart', array_values(array_unique(array_map(static fn (array $of): string => (new Profile(...$of))->reason(), array_merge(...array_map(static fn (Surface $one): array => [[$one, false], [$one, true]], Surface::cases()))))), ['']],
+    'hues' => ['colours.hue', array_column(Hue::cases(), 'value'), ['']],
+    'layers' => ['colours.layer', array_column(Layer::cases(), 'value'), ['']],
+    'likenesses' => ['colours.likeness', array_column(Likeness::cases(), 'value'), ['']],
 ]);
 
 it('says nothing that nobody asks for', function () {

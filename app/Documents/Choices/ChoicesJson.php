@@ -23,6 +23,7 @@ final readonly class ChoicesJson
      * @param  list<MeantChoice>  $meant
      * @param  list<string>  $related
      * @param  list<StrokeChoice>  $strokes
+     * @param  list<ShapeChoice>  $shapes
      */
     public function __construct(
         /** Of this document; 1. */
@@ -60,6 +61,8 @@ final readonly class ChoicesJson
         #[OA\Property(type: 'array', items: new OA\Items(type: 'string'))] public array $related,
         /** How strokes run where the hand said so. */
         #[OA\Property(type: 'array', items: new OA\Items(ref: StrokeChoice::class))] public array $strokes,
+        /** Ovals, boxes and triangles laid over the picture. */
+        #[OA\Property(type: 'array', items: new OA\Items(ref: ShapeChoice::class))] public array $shapes,
     ) {
     }
 }

@@ -5,7 +5,10 @@ declare(strict_types=1);
 namespace App\Documents\Choices;
 
 use InchLadder\Paper\Colour;
+use InchLadder\Paper\Purpose;
+use InchLadder\Paper\SetUp;
 use InchLadder\Paper\Shape;
+use InchLadder\Paper\Surface;
 use InchLadder\Paper\Turn;
 use OpenApi\Attributes as OA;
 
@@ -29,6 +32,13 @@ final readonly class PaperChoice
         #[OA\Property(enum: ['tape', 'mat', 'trim'])] public string $margins_for,
         #[OA\Property(enum: Shape::class)] public string $shape,
         #[OA\Property(enum: Colour::class)] public string $colour,
+        #[OA\Property(enum: Surface::class)] public string $surface,
+        /** Whether it stands little erasing, whatever its kind. */
+        #[OA\Property] public bool $delicate,
+        /** What this sheet is for, of several in one drawing; null where there is one. */
+        #[OA\Property(enum: Purpose::class)] public ?string $purpose,
+        /** @var list<string> what was seen to before it is marked. */
+        #[OA\Property(type: 'array', items: new OA\Items(type: 'string', enum: SetUp::class))] public array $setup,
     ) {
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Documents\Choices;
 
 use InchLadder\Copying\Pass;
+use InchLadder\Things\State;
 use OpenApi\Attributes as OA;
 
 /** Something on the picture that has a name; the one in front is first. */
@@ -21,6 +22,10 @@ final readonly class ThingChoice
         #[OA\Property] public bool $must,
         /** @var list<string> the passes in which it stands. */
         #[OA\Property(type: 'array', items: new OA\Items(type: 'string', enum: Pass::class))] public array $ticked,
+        /** How far it is worked. */
+        #[OA\Property(enum: State::class)] public string $state,
+        /** @var list<LayerChoice> in their order. */
+        #[OA\Property(type: 'array', items: new OA\Items(ref: LayerChoice::class))] public array $layers,
     ) {
     }
 }

@@ -20,6 +20,8 @@ final readonly class ToneChoice
         #[OA\Property(minimum: 0, maximum: 4)] public int $drop,
         /** Line first, or tone along with it; null for what the medium wants. */
         #[OA\Property(enum: Order::class)] public ?string $order,
+        /** L* of the far end of the bar, when it is set to what one's own pencils reach; null for what soft pencils do. */
+        #[OA\Property] public ?float $end,
     ) {
     }
 }

@@ -14,9 +14,13 @@ use InchLadder\Paper\Colour;
 use InchLadder\Paper\Margins;
 use InchLadder\Paper\Placement;
 use InchLadder\Paper\Position;
+use InchLadder\Paper\Profile;
+use InchLadder\Paper\Purpose;
+use InchLadder\Paper\SetUp;
 use InchLadder\Paper\Shape;
 use InchLadder\Paper\Sheet;
 use InchLadder\Paper\SheetSize;
+use InchLadder\Paper\Surface;
 use InchLadder\Paper\Turn;
 
 /** Reads what is drawn on: the sheet, how it lies, what is kept free, and where the drawing sits. */
@@ -25,6 +29,7 @@ final readonly class PaperPart
     public const DEFAULTS = [
         'sheet' => 'letter', 'name' => null, 'width' => '8 1/2 in', 'height' => '11 in', 'turn' => 'advised', 'placement' => 'centred', 'offset' => ['left' => null, 'top' => null],
         'margins' => ['top' => '1/4 in', 'right' => '1/4 in', 'bottom' => '1/4 in', 'left' => '1/4 in'], 'margins_for' => 'tape', 'shape' => 'rectangle', 'colour' => 'white',
+        'surface' => 'drawing paper', 'delicate' => false, 'purpose' => null, 'setup' => [],
     ];
 
     private const OFFSETS = 'offsets';
@@ -51,6 +56,10 @@ final readonly class PaperPart
             margins_for: $fields->word('paper.margins_for', ['tape', 'mat', 'trim']),
             shape: $fields->one('paper.shape', Shape::class)->value,
             colour: $fields->one('paper.colour', Colour::class)->value,
+            surface: $fields->one('paper.surface', Surface::class)->value,
+            delicate: $fields->flag('paper.delicate'),
+            purpose: $fields->at('paper.purpose') === null ? null : $fields->one('paper.purpose', Purpose::class)->value,
+            setup: array_values(array_filter(array_column(SetUp::cases(), 'value'), static fn (string $tick): bool => in_array($tick, (array) $fields->at('paper.setup'), true))),
         );
     }
 
@@ -67,6 +76,11 @@ final readonly class PaperPart
     public function margins(): Margins
     {
         return new Margins(...array_map($this->fields->length(...), (array) $this->json->margins));
+    }
+
+    public function profile(): Profile
+    {
+        return new Profile(Surface::from($this->json->surface), $this->json->delicate);
     }
 
     public function placement(): Placement

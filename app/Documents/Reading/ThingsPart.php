@@ -4,10 +4,14 @@ declare(strict_types=1);
 
 namespace App\Documents\Reading;
 
+use App\Documents\Choices\LayerChoice;
 use App\Documents\Choices\ThingChoice;
 use App\Wording\Say;
+use InchLadder\Colour\Layer;
+use InchLadder\Colour\Layers;
 use InchLadder\Copying\Pass;
 use InchLadder\Layout\Places;
+use InchLadder\Things\State;
 use InchLadder\Things\Thing;
 
 /** Reads the named things on the picture. Two of one name are told apart by a number. */
@@ -32,13 +36,19 @@ final readonly class ThingsPart
 
                 continue;
             }
-            $thing = $fields->beside('things', static fn (): Thing => new Thing($name, $outline, $fields->flag("things.{$i}.boxed"), $fields->flag("things.{$i}.must"), $ticked));
+            $thing = $fields->beside('things', static fn (): Thing => new Thing($name, $outline, $fields->flag("things.{$i}.boxed"), $fields->flag("things.{$i}.must"), $ticked, $fields->at("things.{$i}.state") === null ? State::Open : $fields->one("things.{$i}.state", State::class)));
             if ($thing !== null) {
                 $things[] = $thing;
-                $json[] = new ThingChoice($name, Places::write($outline), $thing->boxed, $thing->must, array_column($ticked, 'value'));
+                $json[] = new ThingChoice($name, Places::write($outline), $thing->boxed, $thing->must, array_column($ticked, 'value'), $thing->state->value, self::layers($fields, "things.{$i}.layers"));
             }
         }
         [$this->json, $this->things] = [$json, $things];
+    }
+
+    /** @return list<LayerChoice> */
+    private static function layers(Fields $fields, string $field): array
+    {
+        return array_map(static fn (int $i): LayerChoice => new LayerChoice($fields->one("{$field}.{$i}.how", Layer::class)->value, $fields->words("{$field}.{$i}.with", 40)), $fields->entries($field, Layers::MOST));
     }
 
     /** @param  list<string>  $taken */

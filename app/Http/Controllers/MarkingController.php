@@ -20,7 +20,7 @@ use InchLadder\Marks\EndUse;
 use InchLadder\Marks\GuideLines;
 use InchLadder\Marks\Out\Board;
 use InchLadder\Marks\Out\MarkingOut;
-use InchLadder\Marks\Surface;
+use InchLadder\Paper\Surface;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 
 /** Marking out, with a ruler or by folding; and what has been made of it. */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Models\Drawing;
+use App\Wire\ColoursWriter;
 use App\Wire\Json\StrokesJson;
 use App\Wire\StrokesWriter;
 use App\Wire\TonesWriter;
@@ -31,12 +32,20 @@ final readonly class ToneController
         return $strokes->strokes($drawing);
     }
 
+    public function colour(ColoursWriter $colours, Request $request, Drawing $drawing): JsonResponse
+    {
+        return new JsonResponse($colours->at($drawing->photo ?? throw new NotFoundHttpException(Say::it('http.no picture')), $drawing->plan(), self::share($request, 'x'), self::share($request, 'y')));
+    }
+
     public function probe(Request $request, Drawing $drawing): JsonResponse
     {
-        $share = static fn (string $name): float => max(0, min(1, $request->float($name)));
-
         return new JsonResponse($this->writer->probe(
-            $drawing->photo ?? throw new NotFoundHttpException(Say::it('http.no picture')), $drawing->plan(), $share('x'), $share('y'), $request->has(['from_x', 'from_y']) ? [$share('from_x'), $share('from_y')] : null,
+            $drawing->photo ?? throw new NotFoundHttpException(Say::it('http.no picture')), $drawing->plan(), self::share($request, 'x'), self::share($request, 'y'), $request->has(['from_x', 'from_y']) ? [self::share($request, 'from_x'), self::share($request, 'from_y')] : null,
         ));
+    }
+
+    private static function share(Request $request, string $name): float
+    {
+        return max(0, min(1, $request->float($name)));
     }
 }

@@ -16,11 +16,18 @@ use OpenApi\Attributes as OA;
 #[OA\Schema]
 final readonly class TaskJson
 {
-    /** @param  list<CautionJson>  $cautions */
+    /**
+     * @param  list<StartJson>  $parts
+     * @param  list<CautionJson>  $cautions
+     */
     public function __construct(
         #[OA\Property] public string $key,
+        /** What it is called on the list. */
+        #[OA\Property] public string $title,
         #[OA\Property] public string $words,
         #[OA\Property] public string $why,
+        /** What it falls into, each ticked by its name. */
+        #[OA\Property(type: 'array', items: new OA\Items(ref: StartJson::class))] public array $parts,
         /** What can hurt while it is done, but for what was put away. */
         #[OA\Property(type: 'array', items: new OA\Items(ref: CautionJson::class))] public array $cautions,
         /** Whether the sheet is photographed at it. */

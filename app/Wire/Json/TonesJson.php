@@ -28,6 +28,10 @@ final readonly class TonesJson
         #[OA\Property(type: 'array', items: new OA\Items(ref: ToneSpotJson::class))] public array $spots,
         /** @var list<string> */
         #[OA\Property(type: 'array', items: new OA\Items(type: 'string'))] public array $sums,
+        /** What of the bar one's own pencils do not reach, and what to do; null where none is known. */
+        #[OA\Property] public ?ReachedJson $reach,
+        /** That the background comes first, where it does. */
+        #[OA\Property] public ?string $background,
         /** Line first, or tone along with it: what is chosen, or what the medium wants. */
         #[OA\Property(enum: Order::class)] public string $order,
         /** @var list<StartJson> */

@@ -25,6 +25,7 @@ final readonly class WorkingsJson
      * @param  list<ReachJson>  $reaches
      * @param  array<string, list<CautionJson>>  $cautions
      * @param  list<ThingJson>  $things
+     * @param  list<ShapeJson>  $shapes
      */
     public function __construct(
         /** The choices as understood: units added, bounds applied. */
@@ -62,6 +63,10 @@ final readonly class WorkingsJson
         #[OA\Property] public AdviceJson $advice,
         #[OA\Property] public ?MismatchJson $mismatch,
         #[OA\Property] public GuidesOffJson $guides_off,
+        #[OA\Property] public SheetCareJson $sheet_care,
+        #[OA\Property] public CarryJson $carry,
+        /** That left and right swap on what is printed from the drawing; null where they do not. */
+        #[OA\Property] public ?string $swapped,
         /** What can hurt, by rung, and with dividers. */
         #[OA\Property(type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'array', items: new OA\Items(ref: CautionJson::class)))] public array $cautions,
         /** Null where nobody said. */
@@ -79,6 +84,8 @@ final readonly class WorkingsJson
         #[OA\Property(type: 'array', items: new OA\Items(ref: ReachJson::class))] public array $reaches,
         /** Named things, the one in front first. */
         #[OA\Property(type: 'array', items: new OA\Items(ref: ThingJson::class))] public array $things,
+        /** Ovals, boxes and triangles laid over, as they lie on the paper. */
+        #[OA\Property(type: 'array', items: new OA\Items(ref: ShapeJson::class))] public array $shapes,
         #[OA\Property] public CheckJson $check,
         #[OA\Property] public RulerJson $ruler,
         #[OA\Property] public RungsJson $rungs,

@@ -100,6 +100,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/drawings/{drawing}/colours/at": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["colourAt"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/drawings/{drawing}/shots/{photo}": {
         parameters: {
             query?: never;
@@ -596,6 +612,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/pencils": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["pencils"];
+        put?: never;
+        post: operations["keepPencil"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/pencils/{pencil}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["forgetPencil"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/photos": {
         parameters: {
             query?: never;
@@ -932,6 +980,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/drawings/{drawing}/swatches": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["readSwatches"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/drawings/{drawing}/rehearsed-swatches": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["rehearseSwatches"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/drawings/{drawing}/finish": {
         parameters: {
             query?: never;
@@ -1150,7 +1230,7 @@ export interface components {
             wide?: number | null;
             high?: number | null;
             /** @enum {string} */
-            act: "turn" | "level" | "border" | "aim" | "crop" | "pull" | "inset" | "plan" | "feature" | "whole" | "ruled" | "carried" | "edge" | "thing" | "unit";
+            act: "turn" | "level" | "border" | "aim" | "crop" | "pull" | "inset" | "plan" | "feature" | "whole" | "ruled" | "carried" | "edge" | "thing" | "shape" | "unit";
             how: {
                 [key: string]: unknown;
             };
@@ -1202,6 +1282,13 @@ export interface components {
             width: number;
             /** Format: float */
             height: number;
+        };
+        /** @description How a study is carried over to the good sheet. */
+        CarryJson: {
+            chosen: string;
+            ways: components["schemas"]["StartJson"][];
+            mirrored: boolean;
+            against: string | null;
         };
         /** @description What can be chosen from. */
         CatalogueJson: {
@@ -1304,6 +1391,23 @@ export interface components {
             code: string;
             links: string[];
             seconds: number;
+        };
+        /** @description The colour of a place, and what comes near to it. */
+        ColourJson: {
+            /** Format: float */
+            x: number;
+            /** Format: float */
+            y: number;
+            colour: string;
+            words: string;
+            numbers: string;
+            stronger: string;
+            complement: string;
+            across: string;
+            near: components["schemas"]["LaidJson"][];
+            greys: components["schemas"]["LaidJson"][];
+            notes: string[];
+            ground: string;
         };
         /** @description A drawing held against its photo, from one shot. */
         CompareJson: {
@@ -1570,6 +1674,8 @@ export interface components {
             /** @enum {string} */
             chosen: "in part" | "before tone" | "before medium" | "at the end" | "never";
             says: string;
+            /** @enum {string} */
+            use: "rubbed out under pencil" | "inked over" | "washed or painted over, thinly" | "painted over, thickly" | "they may stay";
             ways: components["schemas"]["StartJson"][];
         };
         /** @description Who of the house is let in. */
@@ -1639,6 +1745,11 @@ export interface components {
         KnownJson: {
             cell: number;
             /** @example 3 of 5 */
+            words: string;
+        };
+        /** @description A pencil, or two over each other, as they look on the paper. */
+        LaidJson: {
+            colour: string;
             words: string;
         };
         /** @description A length: millimetres, the same exactly, and as read in the drawing’s unit. */
@@ -1890,6 +2001,25 @@ export interface components {
             pencil: string;
             not_yet: string;
         };
+        /** @description A pencil that is owned, and what it leaves on white. */
+        PencilJson: {
+            id: string;
+            name: string;
+            /** @enum {string} */
+            kind: "graphite" | "coloured pencil" | "pastel";
+            firm: string | null;
+            soft: string | null;
+            says: string;
+        };
+        /** @description A pencil to be kept. */
+        PencilRequest: {
+            id?: string | null;
+            name: string;
+            /** @enum {string} */
+            kind: "graphite" | "coloured pencil" | "pastel";
+            firm?: string | null;
+            soft?: string | null;
+        };
         /** @description The original’s pixels, after the camera’s own turn, and a smaller picture of it. */
         PhotoJson: {
             id: string;
@@ -2044,6 +2174,14 @@ export interface components {
             reach: string;
             arcs: string | null;
         };
+        /** @description What one's own pencils reach of a tone bar. */
+        ReachedJson: {
+            out: number[];
+            /** Format: float */
+            end: number;
+            says: string;
+            advice: string | null;
+        };
         /** @description One ruler reading: true, rounded, and by how much it is off in words. */
         ReadingJson: {
             exactly: string;
@@ -2156,6 +2294,17 @@ export interface components {
             nearest_percent: number;
             lines: string[];
         };
+        /** @description A shape laid over the picture, as it lies in the crop and on the paper. */
+        ShapeJson: {
+            name: string;
+            /** @enum {string} */
+            kind: "oval" | "box" | "triangle";
+            inside: boolean;
+            outline: number[][];
+            centre: string;
+            size: string;
+            tilt: string;
+        };
         /** @description Halves, thirds and quarters of one length, as its ruler reads. */
         SharesJson: {
             of: string;
@@ -2168,6 +2317,14 @@ export interface components {
             pages: number;
             says: string;
             spacing: string[];
+        };
+        /** @description What the sheet's surface stands, and what is seen to before it is marked. */
+        SheetCareJson: {
+            says: string;
+            apart: boolean;
+            advice: string;
+            setup: components["schemas"]["StartJson"][];
+            purpose: string | null;
         };
         /** @description A sheet of the catalogue, upright. */
         SheetJson: {
@@ -2332,11 +2489,21 @@ export interface components {
             nearest: string;
             measures: number;
         };
+        /** @description What was read of a pencil off a page of swatches, to be kept or not. */
+        SwatchJson: {
+            id: string;
+            name: string;
+            firm: string | null;
+            soft: string | null;
+            says: string;
+        };
         /** @description One thing to do before the drawing is done. */
         TaskJson: {
             key: string;
+            title: string;
             words: string;
             why: string;
+            parts: components["schemas"]["StartJson"][];
             cautions: components["schemas"]["CautionJson"][];
             shot: boolean;
         };
@@ -2391,6 +2558,8 @@ export interface components {
             bar: components["schemas"]["ToneBoxJson"][];
             spots: components["schemas"]["ToneSpotJson"][];
             sums: string[];
+            reach: components["schemas"]["ReachedJson"] | null;
+            background: string | null;
             /** @enum {string} */
             order: "line" | "tone";
             orders: components["schemas"]["StartJson"][];
@@ -2515,6 +2684,9 @@ export interface components {
             advice: components["schemas"]["AdviceJson"];
             mismatch: components["schemas"]["MismatchJson"] | null;
             guides_off: components["schemas"]["GuidesOffJson"];
+            sheet_care: components["schemas"]["SheetCareJson"];
+            carry: components["schemas"]["CarryJson"];
+            swapped: string | null;
             cautions: {
                 [key: string]: components["schemas"]["CautionJson"][];
             };
@@ -2528,6 +2700,7 @@ export interface components {
             points: components["schemas"]["KeyPointJson"][];
             reaches: components["schemas"]["ReachJson"][];
             things: components["schemas"]["ThingJson"][];
+            shapes: components["schemas"]["ShapeJson"][];
             check: components["schemas"]["CheckJson"];
             ruler: components["schemas"]["RulerJson"];
             rungs: components["schemas"]["RungsJson"];
@@ -2540,7 +2713,7 @@ export interface components {
             high?: number | null;
             rung?: string | null;
             /** @enum {string|null} */
-            act?: "turn" | "level" | "border" | "aim" | "crop" | "pull" | "inset" | "plan" | "feature" | "whole" | "ruled" | "carried" | "edge" | "thing" | "unit" | null;
+            act?: "turn" | "level" | "border" | "aim" | "crop" | "pull" | "inset" | "plan" | "feature" | "whole" | "ruled" | "carried" | "edge" | "thing" | "shape" | "unit" | null;
             how?: {
                 [key: string]: unknown;
             } | null;
@@ -2587,6 +2760,7 @@ export interface components {
             meant: components["schemas"]["MeantChoice"][];
             related: string[];
             strokes: components["schemas"]["StrokeChoice"][];
+            shapes: components["schemas"]["ShapeChoice"][];
         };
         /** @description How the cells are gone through. */
         CopyChoice: {
@@ -2628,9 +2802,11 @@ export interface components {
         /** @description How the drawing is brought to its end. */
         FinishChoice: {
             /** @enum {string} */
-            medium: "graphite" | "ink" | "watercolour" | "pastel" | "coloured pencil" | "paint";
+            medium: "graphite" | "ink" | "watercolour" | "pastel" | "coloured pencil" | "paint" | "relief print";
             /** @enum {string|null} */
             guides: "in part" | "before tone" | "before medium" | "at the end" | "never" | null;
+            /** @enum {string|null} */
+            transfer: "dark back" | "wax-free paper" | "light box" | "pounce" | "traced" | null;
             done: string[];
             lesson: string;
         };
@@ -2689,6 +2865,12 @@ export interface components {
             name: string;
             fit: components["schemas"]["FitChoice"];
         };
+        /** @description One go over an area. */
+        LayerChoice: {
+            /** @enum {string} */
+            how: "under" | "over" | "blend" | "burnish" | "lift" | "groove";
+            with: string;
+        };
         /** @description How the light falls on the picture: from one place of it to another. */
         LightChoice: {
             x1: string;
@@ -2734,6 +2916,12 @@ export interface components {
             shape: "rectangle" | "oval" | "circle" | "strip";
             /** @enum {string} */
             colour: "white" | "cream" | "grey" | "tan" | "blue grey" | "black";
+            /** @enum {string} */
+            surface: "smooth paper" | "drawing paper" | "watercolour paper" | "toned or dark paper" | "primed canvas" | "panel or wall" | "a photo print";
+            delicate: boolean;
+            /** @enum {string|null} */
+            purpose: "trial" | "good" | null;
+            setup: ("taken" | "face" | "square" | "corners" | "board" | "hard" | "unmoved")[];
         };
         /** @description A part of the crop; shares of it. */
         PartChoice: {
@@ -2795,6 +2983,13 @@ export interface components {
             /** @enum {string} */
             use: "not needed" | "hidden later" | "for measuring";
         };
+        /** @description An oval, a box or a triangle laid over the picture. */
+        ShapeChoice: {
+            name: string;
+            /** @enum {string} */
+            kind: "oval" | "box" | "triangle";
+            places: string;
+        };
         /** @description A photograph of the drawing, kept with the day and the pass it was taken in. */
         ShotChoice: {
             id: string;
@@ -2836,6 +3031,9 @@ export interface components {
             boxed: boolean;
             must: boolean;
             ticked: ("place" | "refine" | "detail")[];
+            /** @enum {string} */
+            state: "open" | "sketched" | "filled" | "final";
+            layers: components["schemas"]["LayerChoice"][];
         };
         /** @description How tones are counted. */
         ToneChoice: {
@@ -2844,6 +3042,8 @@ export interface components {
             drop: number;
             /** @enum {string|null} */
             order: "line" | "tone" | null;
+            /** Format: float */
+            end: number | null;
         };
         /** @description How heavy the lines are, 1…3, on each board and in print. */
         WeightsChoice: {
@@ -3114,6 +3314,33 @@ export interface operations {
                 };
                 content?: never;
             };
+        };
+    };
+    colourAt: {
+        parameters: {
+            query: {
+                x: number;
+                y: number;
+            };
+            header?: never;
+            path: {
+                /** @description The head of the description that the front end's types are generated from. */
+                drawing: components["parameters"]["drawing"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The colour of one place; shares of the crop. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ColourJson"];
+                };
+            };
+            404: components["responses"]["Trouble"];
         };
     };
     compare: {
@@ -3967,6 +4194,71 @@ export interface operations {
             422: components["responses"]["Trouble"];
         };
     };
+    pencils: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description All that are on the list, by name. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PencilJson"][];
+                };
+            };
+        };
+    };
+    keepPencil: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["PencilRequest"];
+            };
+        };
+        responses: {
+            /** @description Kept. */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PencilJson"];
+                };
+            };
+            422: components["responses"]["Trouble"];
+        };
+    };
+    forgetPencil: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                pencil: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Taken off the list. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
     bring: {
         parameters: {
             query?: never;
@@ -4517,6 +4809,61 @@ export interface operations {
                 };
             };
             404: components["responses"]["Trouble"];
+        };
+    };
+    readSwatches: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description The head of the description that the front end's types are generated from. */
+                drawing: components["parameters"]["drawing"];
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "multipart/form-data": {
+                    /** Format: binary */
+                    photo?: string;
+                };
+            };
+        };
+        responses: {
+            /** @description Read; nothing is kept yet. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SwatchJson"][];
+                };
+            };
+            422: components["responses"]["Trouble"];
+        };
+    };
+    rehearseSwatches: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description The head of the description that the front end's types are generated from. */
+                drawing: components["parameters"]["drawing"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Read off a page that the simulated camera took, filled in with colours of its own. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SwatchJson"][];
+                };
+            };
+            422: components["responses"]["Trouble"];
         };
     };
     finish: {

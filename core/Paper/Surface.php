@@ -2,9 +2,9 @@
 
 declare(strict_types=1);
 
-namespace InchLadder\Marks;
+namespace InchLadder\Paper;
 
-/** What guide lines are drawn on. */
+/** What is drawn on. */
 enum Surface: string
 {
     case Smooth = 'smooth paper';

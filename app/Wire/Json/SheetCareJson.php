@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Wire\Json;
+
+use OpenApi\Attributes as OA;
+
+/** What the sheet's surface stands, and what is seen to before it is marked. */
+#[OA\Schema]
+final readonly class SheetCareJson
+{
+    /** @param  list<StartJson>  $setup */
+    public function __construct(
+        #[OA\Property] public string $says,
+        /** Whether the drawing is better made apart and carried over. */
+        #[OA\Property] public bool $apart,
+        #[OA\Property] public string $advice,
+        /** By how much the board under it must exceed the sheet. */
+        #[OA\Property(type: 'array', items: new OA\Items(ref: StartJson::class))] public array $setup,
+        /** That a trial sheet is not the last one; null for others. */
+        #[OA\Property] public ?string $purpose,
+    ) {
+    }
+}

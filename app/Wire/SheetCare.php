@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Wire;
+
+use App\Wire\Json\SheetCareJson;
+use App\Wire\Json\StartJson;
+use App\Wording\Say;
+use App\Wording\Writing;
+use InchLadder\Measure\Length;
+use InchLadder\Measure\Rational;
+use InchLadder\Measure\Unit;
+use InchLadder\Paper\Figures;
+use InchLadder\Paper\SetUp;
+use InchLadder\Plan\Plan;
+
+/** Writes what a sheet stands, and what is seen to before it is marked. */
+final class SheetCare
+{
+    public static function write(Plan $plan): SheetCareJson
+    {
+        $profile = $plan->choices->profile;
+        $write = new Writing($plan->choices->notation);
+        $more = $write->reading(Length::of(Rational::of(Figures::BOARD_BEYOND_MM), Unit::Millimetre));
+
+        return new SheetCareJson(
+            Say::it('paper.profile', ['tooth' => Say::it("paper.tooth.{$profile->tooth()}"), 'erasing' => Say::it("paper.erasing.{$profile->erasing()}"), 'wet' => Say::it($profile->takesWet() ? 'paper.wet' : 'paper.dry')]),
+            $profile->isDrawnApart(),
+            Say::it("paper.apart.{$profile->reason()}"),
+            array_map(static fn (SetUp $one): StartJson => new StartJson($one->value, Say::it("paper.setup.{$one->value}.what", ['more' => $more]), Say::it("paper.setup.{$one->value}.why")), SetUp::for($plan->choices->stockName !== null)),
+            $plan->choices->purpose === null ? null : Say::it("paper.purpose.{$plan->choices->purpose->value}"),
+        );
+    }
+}

@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Wording;
+
+use InchLadder\Colour\Described;
+use InchLadder\Colour\Hue;
+use InchLadder\Colour\Laid;
+use InchLadder\Colour\Layer;
+use InchLadder\Colour\Layers;
+use InchLadder\Colour\Likeness;
+use InchLadder\Colour\Neutral;
+use InchLadder\Pixels\Lab;
+
+/** Says a colour, and what comes near to it. */
+final class ColourWording
+{
+    public static function told(Lab $lab): string
+    {
+        $told = Described::of($lab);
+        $with = ['hue' => Say::it("colours.hue.{$told->hue->value}"), 'lightness' => Say::it("colours.lightness.{$told->lightness}"), 'strength' => Say::it("colours.strength.{$told->strength}")];
+
+        return Say::it($told->hue === Hue::Grey ? 'colours.told.grey' : 'colours.told.colour', $with);
+    }
+
+    public static function numbers(Lab $lab): string
+    {
+        return Say::it('colours.numbers', ['l' => (string) round($lab->lightness), 'c' => (string) round($lab->chroma()), 'h' => Hue::of($lab) === Hue::Grey ? '–' : (string) round($lab->hueAngle())]);
+    }
+
+    public static function laid(Laid $laid, Lab $wanted): string
+    {
+        $said = $laid->under === null
+            ? Say::it('colours.alone', ['name' => $laid->upper->name, 'how' => Say::it($laid->lightly ? 'colours.how.lightly' : 'colours.how.firmly'), ...self::off($laid)])
+            : Say::it('colours.two', ['upper' => $laid->upper->name, 'under' => $laid->under->name, 'how' => $laid->lightly ? Say::it('colours.how.two lightly') : '', ...self::off($laid)]);
+        $by = (int) round($laid->seen->lab()->lightness - $wanted->lightness);
+
+        return abs($by) < 4 ? $said : $said.' '.Say::it($by > 0 ? 'colours.reaches.lighter' : 'colours.reaches.darker', ['by' => abs($by)]);
+    }
+
+    /** @return list<string> plain grey, and grey of two */
+    public static function greys(Neutral $grey): array
+    {
+        return array_values(array_filter([
+            $grey->plain === null ? null : Say::it('colours.grey.plain', ['name' => $grey->plain->upper->name, 'how' => Say::it($grey->plain->lightly ? 'colours.how.lightly' : 'colours.how.firmly')]),
+            $grey->mixed === null || $grey->mixed->under === null ? Say::it('colours.grey.none') : Say::it('colours.grey.mixed', ['upper' => $grey->mixed->upper->name, 'under' => $grey->mixed->under->name, 'how' => $grey->mixed->lightly ? Say::it('colours.how.two lightly') : '']),
+            $grey->mixed === null ? null : Say::it('colours.grey.why'),
+        ]));
+    }
+
+    /**
+     * @param  list<Layer>  $layers
+     * @return list<string>
+     */
+    public static function troubles(array $layers): array
+    {
+        return array_map(static fn (array $one): string => Say::it("colours.trouble.{$one[0]}", ['n' => $one[1] + 1]), Layers::troubles($layers));
+    }
+
+    /** @return array<string, string> */
+    private static function off(Laid $laid): array
+    {
+        return ['likeness' => Say::it('colours.likeness.'.Likeness::of($laid->off)->value), 'off' => number_format($laid->off, 1, '.', '')];
+    }
+}
