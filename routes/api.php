@@ -33,6 +33,7 @@ Route::post('square', [CheckController::class, 'square']);
 Route::post('measured', [CheckController::class, 'measured']);
 Route::get('keepsakes', [PresetController::class, 'index']);
 Route::post('keepsakes', [PresetController::class, 'store']);
+Route::put('keepsakes/{keepsake}', [PresetController::class, 'count']);
 Route::delete('keepsakes/{keepsake}', [PresetController::class, 'destroy']);
 
 Route::get('drawings', [DrawingController::class, 'index']);
@@ -41,6 +42,8 @@ Route::get('drawings/{drawing}', [DrawingController::class, 'show']);
 Route::put('drawings/{drawing}', [DrawingController::class, 'update']);
 Route::delete('drawings/{drawing}', [DrawingController::class, 'destroy']);
 Route::post('drawings/{drawing}/restore', [DrawingController::class, 'restore']);
+Route::post('drawings/{drawing}/sheet', [DrawingController::class, 'another']);
+Route::delete('drawings/{drawing}/sheet', [DrawingController::class, 'takeSheetAway']);
 Route::post('drawings/{drawing}/undo', [DrawingController::class, 'undo']);
 Route::post('drawings/{drawing}/redo', [DrawingController::class, 'redo']);
 Route::get('bin', [DrawingController::class, 'binned']);

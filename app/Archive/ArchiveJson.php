@@ -15,6 +15,7 @@ final readonly class ArchiveJson
      * @param  ChoicesJson|array<array-key, mixed>  $choices  as they are kept, where they cannot be read
      * @param  list<ArchivePictureJson>  $beside
      * @param  list<ArchivePictureJson>|null  $shots
+     * @param  list<ArchivePictureJson>|null  $sheets
      */
     public function __construct(
         #[OA\Property(enum: ['inch-ladder-drawing'])] public string $kind,
@@ -33,6 +34,8 @@ final readonly class ArchiveJson
         #[OA\Property(nullable: true)] public ?string $marks_sha256,
         /** Of sittings.csv; null in archives that were made before there was one. */
         #[OA\Property(nullable: true)] public ?string $sittings_sha256,
+        /** The other sheets of the drawing, each an archive of its own that leaves the photo to this one; null in archives that were made before there could be several. */
+        #[OA\Property(type: 'array', nullable: true, items: new OA\Items(ref: ArchivePictureJson::class))] public ?array $sheets = null,
     ) {
     }
 }

@@ -11,6 +11,7 @@ use App\Imaging\PhotoStore;
 use App\Models\CellNote;
 use App\Models\Drawing;
 use App\Models\Photo;
+use App\Models\Sheets;
 use App\Models\SittingRow;
 use App\Wording\Refusal;
 use Illuminate\Support\Facades\DB;
@@ -33,13 +34,16 @@ final readonly class ArchiveReader
 {
     private const MOST_BYTES = ['drawing.json' => 2_000_000, 'cells.csv' => 1_000_000, 'marks.csv' => 200_000, 'sittings.csv' => 1_000_000, 'picture' => 67_108_864];
 
-    private const MOST_ENTRIES = 44;
+    private const MOST_ENTRIES = 55;
+
+    /** Bytes of the archive of another sheet, its shots and all. */
+    private const MOST_SHEET = 400_000_000;
 
     private const MOST_MARKS = 2000;
 
     private const MOST_SITTING_LINES = 5000;
 
-    private const NAMES = '/^(?:drawing\.json|cells\.csv|marks\.csv|sittings\.csv|(?:photo|beside-(?:[1-9]|1[0-2])|shot-(?:[1-9]|1[0-9]|2[0-4]))\.(?:jpg|png|webp))$/D';
+    private const NAMES = '/^(?:drawing\.json|cells\.csv|marks\.csv|sittings\.csv|(?:photo|beside-(?:[1-9]|1[0-2])|shot-(?:[1-9]|1[0-9]|2[0-4]))\.(?:jpg|png|webp)|sheet-(?:[2-9]|1[0-2])\.zip)$/D';
 
     public function __construct(private PhotoStore $photos, private Decoder $decoder)
     {
@@ -50,6 +54,14 @@ final readonly class ArchiveReader
      * @throws PhotoRefused
      */
     public function read(string $path): Drawing
+    {
+        return $this->one($path, null);
+    }
+
+    /**
+     * @param  array{string, string}|null  $outer  where the photo lies, and its hash, of the archive this one lies in; null where it lies in none
+     */
+    private function one(string $path, ?array $outer): Drawing
     {
         $zip = new ZipArchive;
         if ($zip->open($path, ZipArchive::RDONLY) !== true) {
@@ -62,11 +74,22 @@ final readonly class ArchiveReader
             $cells = $this->cells($this->checked($zip, 'cells.csv', $document['cells_sha256'] ?? null));
             $marks = isset($document['marks_sha256']) ? $this->marks($this->checked($zip, 'marks.csv', $document['marks_sha256'])) : [];
             $sittings = isset($document['sittings_sha256']) ? $this->sittings($this->checked($zip, 'sittings.csv', $document['sittings_sha256'])) : [];
-            $photo = $this->picture($zip, $document['photo'] ?? null, 'photo', $written);
+            $photo = $outer === null ? $this->picture($zip, $document['photo'] ?? null, 'photo', $written) : self::same($document['photo'] ?? null, $outer);
             $beside = array_map(fn (mixed $entry): string => $this->picture($zip, $entry, 'beside', $written) ?? throw ArchiveRefused::damaged('drawing.json'), (array) ($document['beside'] ?? []));
             $shots = array_map(fn (mixed $entry): string => $this->picture($zip, $entry, 'shot', $written) ?? throw ArchiveRefused::damaged('drawing.json'), (array) ($document['shots'] ?? []));
 
-            return $this->keep($document['choices'], $photo, array_values($beside), array_values($shots), $cells, $marks, $sittings);
+            $sheets = $outer === null && is_array($document['sheets'] ?? null) ? array_map(fn (mixed $entry): string => $this->sheet($zip, $entry, $written), array_values($document['sheets'])) : [];
+
+            return DB::transaction(function () use ($document, $photo, $beside, $shots, $cells, $marks, $sittings, $sheets): Drawing {
+                $drawing = $this->keep($document['choices'], $photo, array_values($beside), array_values($shots), $cells, $marks, $sittings);
+                $hash = is_array($document['photo'] ?? null) && is_string($document['photo']['sha256'] ?? null) ? $document['photo']['sha256'] : '';
+                foreach ($sheets as $sheet) {
+                    Sheets::join($this->one($sheet, [$photo ?? '', $hash]), $drawing->id);
+                    Sheets::join($drawing, $drawing->id);
+                }
+
+                return $drawing;
+            });
         } finally {
             $zip->close();
             array_map(unlink(...), $written);
@@ -138,6 +161,44 @@ final readonly class ArchiveReader
         file_put_contents($path, $this->checked($zip, $file, $entry['sha256'] ?? null));
 
         return $path;
+    }
+
+    /**
+     * The photo of the archive round this one, when it is the same.
+     *
+     * @param  array{string, string}  $outer
+     */
+    private static function same(mixed $entry, array $outer): ?string
+    {
+        if ($entry === null) {
+            return null;
+        }
+
+        return is_array($entry) && is_string($entry['sha256'] ?? null) && $outer[0] !== '' && hash_equals($outer[1], $entry['sha256']) ? $outer[0] : throw ArchiveRefused::damaged('drawing.json');
+    }
+
+    /**
+     * Another sheet's archive, on the disk.
+     *
+     * @param  list<string>  $written
+     */
+    private function sheet(ZipArchive $zip, mixed $entry, array &$written): string
+    {
+        $file = is_array($entry) ? ($entry['file'] ?? null) : null;
+        if (! is_string($file) || preg_match(self::NAMES, $file) !== 1 || ! str_starts_with($file, 'sheet-')) {
+            throw ArchiveRefused::damaged('drawing.json');
+        }
+        $written[] = $path = (string) tempnam(sys_get_temp_dir(), 'inch');
+        $from = $zip->getStream($file) ?: throw ArchiveRefused::damaged($file);
+        $to = fopen($path, 'wb') ?: throw ArchiveRefused::tooLarge();
+        $copied = @stream_copy_to_stream($from, $to, self::MOST_SHEET + 1);
+        fclose($from);
+        fclose($to);
+        if ($copied === false || $copied > self::MOST_SHEET) {
+            throw $copied === false ? ArchiveRefused::damaged($file) : ArchiveRefused::tooLarge();
+        }
+
+        return is_string($entry['sha256'] ?? null) && hash_equals((string) hash_file('sha256', $path), $entry['sha256']) ? $path : throw ArchiveRefused::damaged($file);
     }
 
     /** @return list<array<string, mixed>> as CellNote takes them */

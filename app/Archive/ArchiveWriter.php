@@ -14,6 +14,7 @@ use App\Models\CellNote;
 use App\Models\Drawing;
 use App\Models\MarkTick;
 use App\Models\Photo;
+use App\Models\Sheets;
 use Illuminate\Validation\ValidationException;
 use InchLadder\Impossible;
 use ZipArchive;
@@ -24,7 +25,7 @@ final readonly class ArchiveWriter
     public const KIND = 'inch-ladder-drawing';
 
     /** Of the document. */
-    public const VERSION = 5;
+    public const VERSION = 6;
 
     /** Document 1 ended at `state`, document 2 at `words`, document 3 at `place`. */
     public const CELLS = ['mesh', 'column', 'row', 'state', 'doubtful', 'words', 'place', 'reached'];
@@ -38,9 +39,28 @@ final readonly class ArchiveWriter
     /** @throws StorageFailed */
     public function write(Drawing $drawing, string $path): void
     {
+        $others = array_values(array_filter((new Sheets($drawing))->all(), static fn (Drawing $one): bool => $one->id !== $drawing->id));
+        $written = [];
+        try {
+            foreach ($others as $i => $other) {
+                $written['sheet-'.($i + 2).'.zip'] = $to = (string) tempnam(sys_get_temp_dir(), 'inch');
+                $this->one($other, $to, [], true);
+            }
+            $this->one($drawing, $path, $written, false);
+        } finally {
+            array_map(unlink(...), $written);
+        }
+    }
+
+    /**
+     * @param  array<string, string>  $sheets  paths of the other sheets' archives, by the names they have in this one
+     * @param  bool  $beside  whether the photo is in the archive that this one lies in
+     */
+    private function one(Drawing $drawing, string $path, array $sheets, bool $beside): void
+    {
         $choices = $this->choices($drawing);
         $photo = $drawing->photo === null ? null : $this->photos->bareOrPreview($drawing->photo);
-        [$beside, $shots] = $choices instanceof ChoicesJson ? [$this->pictures($choices->beside), $this->pictures($choices->shots)] : [[], []];
+        [$others, $shots] = $choices instanceof ChoicesJson ? [$this->pictures($choices->beside), $this->pictures($choices->shots)] : [[], []];
         $cells = $this->cells($drawing);
         $marks = $this->marks($drawing);
         $sittings = SittingList::csv($drawing);
@@ -53,11 +73,12 @@ final readonly class ArchiveWriter
         $document = new ArchiveJson(
             self::KIND, self::VERSION, $choices,
             $photo === null ? null : $entry($photo, 'photo'),
-            array_map(static fn (MetadataStripper $bare, int $i): ArchivePictureJson => $entry($bare, 'beside-'.($i + 1)), $beside, array_keys($beside)),
+            array_map(static fn (MetadataStripper $bare, int $i): ArchivePictureJson => $entry($bare, 'beside-'.($i + 1)), $others, array_keys($others)),
             array_map(static fn (MetadataStripper $bare, int $i): ArchivePictureJson => $entry($bare, 'shot-'.($i + 1)), $shots, array_keys($shots)),
             hash('sha256', $cells),
             hash('sha256', $marks),
             hash('sha256', $sittings),
+            $beside ? null : array_map(static fn (string $name, string $file): ArchivePictureJson => new ArchivePictureJson($name, (string) hash_file('sha256', $file), null), array_keys($sheets), array_values($sheets)),
         );
         $files = ['drawing.json' => (string) json_encode($document, JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_PRESERVE_ZERO_FRACTION), ...$files];
 
@@ -66,7 +87,10 @@ final readonly class ArchiveWriter
             throw StorageFailed::writing($path);
         }
         foreach ($files as $name => $bytes) {
-            $zip->addFromString($name, $bytes);
+            $beside && str_starts_with($name, 'photo.') ? null : $zip->addFromString($name, $bytes);
+        }
+        foreach ($sheets as $name => $file) {
+            $zip->addFile($file, $name);
         }
         if (! @$zip->close()) {
             throw StorageFailed::writing($path);

@@ -35,6 +35,7 @@ use InchLadder\Sittings\Sitting;
  * @property int $version grows with every write; a save must name the one it read
  * @property int $edits grows with every change, of the choices or by hand
  * @property int $position the revision the drawing stands at
+ * @property string|null $work the first of the sheets it is one of; null where it is the only one
  * @property array<string, mixed>|null $choices  null when the row is damaged
  * @property Photo|null $photo null when there are only sizes
  * @property Carbon $updated_at
@@ -64,6 +65,7 @@ final class Drawing extends Model
 
     protected static function booted(): void
     {
+        self::registerModelEvent('forceDeleting', Stock::useUp(...));
         // Only what is read whole is told: one that is just begun knows its version once it was read again.
         foreach (['deleted', 'restored'] as $event) {
             self::registerModelEvent($event, static fn (self $drawing) => $drawing->tell());

@@ -42,6 +42,12 @@ final readonly class Artwork
             $this->pictured === null ? null : new Rectangle($this->width - $this->pictured->right(), $this->pictured->y, $this->pictured->width, $this->pictured->height));
     }
 
+    /** The same with a picture under its strokes that is no plate. */
+    public function laidOn(Picture $picture): self
+    {
+        return new self($this->width, $this->height, [$picture, ...$this->marks], $this->plate, $this->pictured);
+    }
+
     /** @return list<Element> all strokes, over the pixels that a window needs */
     private function over(Rectangle $window): array
     {

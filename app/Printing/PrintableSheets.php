@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Printing;
 
 use App\Printing\Sheets\CalibrationPage;
+use App\Printing\Sheets\ContourSheet;
 use App\Printing\Sheets\CorrectionSheet;
 use App\Printing\Sheets\CropCorners;
 use App\Printing\Sheets\FoldingStrips;
@@ -12,6 +13,7 @@ use App\Printing\Sheets\GriddedReference;
 use App\Printing\Sheets\MarkStrips;
 use App\Printing\Sheets\OverlayGrid;
 use App\Printing\Sheets\PlanPage;
+use App\Printing\Sheets\StudySheet;
 use App\Printing\Sheets\SwatchSheet;
 use App\Printing\Sheets\ToneBarStrip;
 use App\Printing\Sheets\TracingPack;
@@ -29,6 +31,8 @@ final class PrintableSheets
         CropCorners::class,
         FoldingStrips::class,
         TracingPack::class,
+        ContourSheet::class,
+        StudySheet::class,
         CorrectionSheet::class,
         ToneBarStrip::class,
         SwatchSheet::class,

@@ -39,6 +39,11 @@ final class SheetImpossible extends Impossible
         return new self('unknown look', ['look' => $look]);
     }
 
+    public static function noShot(): self
+    {
+        return new self('no shot');
+    }
+
     public static function pageTooSmall(): self
     {
         return new self('page too small');

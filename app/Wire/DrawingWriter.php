@@ -12,11 +12,13 @@ use App\Imaging\PhotoRefused;
 use App\Imaging\PhotoStore;
 use App\Models\Drawing;
 use App\Models\Photo;
+use App\Models\Sheets;
 use App\Wire\Json\CellNoteJson;
 use App\Wire\Json\CropJson;
 use App\Wire\Json\DrawingJson;
 use App\Wire\Json\LineColourJson;
 use App\Wire\Json\LinesJson;
+use App\Wire\Json\OfSeveralJson;
 use App\Wire\Json\PhotoJson;
 use App\Wire\Json\ShelfEntryJson;
 use App\Wording\Decisions;
@@ -30,6 +32,7 @@ use InchLadder\Copying\Place;
 use InchLadder\Grid\LineColour;
 use InchLadder\Impossible;
 use InchLadder\Layout\Hand;
+use InchLadder\Paper\Purpose;
 use InchLadder\Plan\Plan;
 
 /** Writes a drawing as JSON, for its own page and for the shelf. */
@@ -70,6 +73,7 @@ final readonly class DrawingWriter
             $drawing->edits,
             $undo,
             $redo,
+            $this->sheets($drawing),
             $said,
         );
     }
@@ -117,14 +121,29 @@ final readonly class DrawingWriter
             $next,
             $drawing->updated_at->toIso8601String(),
             $drawing->version,
+            $drawing->work,
+            $plan->choices->purpose?->value,
         );
+    }
+
+    /** @return list<OfSeveralJson> */
+    private function sheets(Drawing $drawing): array
+    {
+        $sheets = $drawing->work === null ? [] : (new Sheets($drawing))->all();
+
+        return count($sheets) < 2 ? [] : array_map(static function (Drawing $sheet): OfSeveralJson {
+            $paper = (array) ($sheet->document()['paper'] ?? []);
+            $text = static fn (string $field): string => is_string($paper[$field] ?? null) ? $paper[$field] : '';
+
+            return new OfSeveralJson($sheet->id, Purpose::tryFrom($text('purpose'))?->value, Say::it('shelf.sheet', ['width' => $text('width'), 'height' => $text('height')]));
+        }, $sheets);
     }
 
     private function unreadable(Drawing $drawing, string $trouble): ShelfEntryJson
     {
         return new ShelfEntryJson(
             $drawing->id, $drawing->title(), null, '', 1, new CropJson(null, null, 0, 0, 1, 1, 0), new LinesJson([], [], [], [], [], [], [], [], false, null, []),
-            LineColourJson::of(LineColour::Graphite), '', 0, 0, 0, 'photo', '', $drawing->updated_at->toIso8601String(), $drawing->version, $trouble, $drawing->steps()[0],
+            LineColourJson::of(LineColour::Graphite), '', 0, 0, 0, 'photo', '', $drawing->updated_at->toIso8601String(), $drawing->version, $drawing->work, null, $trouble, $drawing->steps()[0],
         );
     }
 

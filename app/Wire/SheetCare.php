@@ -8,6 +8,8 @@ use App\Wire\Json\SheetCareJson;
 use App\Wire\Json\StartJson;
 use App\Wording\Say;
 use App\Wording\Writing;
+use InchLadder\Finish\Caution;
+use InchLadder\Finish\Kit;
 use InchLadder\Measure\Length;
 use InchLadder\Measure\Rational;
 use InchLadder\Measure\Unit;
@@ -29,6 +31,7 @@ final class SheetCare
             $profile->isDrawnApart(),
             Say::it("paper.apart.{$profile->reason()}"),
             array_map(static fn (SetUp $one): StartJson => new StartJson($one->value, Say::it("paper.setup.{$one->value}.what", ['more' => $more]), Say::it("paper.setup.{$one->value}.why")), SetUp::for($plan->choices->stockName !== null)),
+            array_map(static fn (string $one): string => Say::it("kit.{$one}", ['sheet' => $write->size($plan->layout->sheet), 'ruler' => $plan->choices->notation->ruler->name]), Kit::for($plan->layout->sheet, $plan->choices->medium, ! in_array(SetUp::Unmoved, $plan->choices->setup, true), Caution::isOnWall($plan->layout->sheet))),
             $plan->choices->purpose === null ? null : Say::it("paper.purpose.{$plan->choices->purpose->value}"),
         );
     }

@@ -26,7 +26,7 @@ final readonly class ShelfMemory
     public function entry(Drawing $drawing, Hand $hand): ShelfEntryJson
     {
         $name = "{$drawing->id}.{$hand->value}";
-        $state = md5(serialize([Say::language(), $drawing->getRawOriginal('choices'), $drawing->photo_id, $drawing->version, $drawing->edits, $drawing->position, (string) $drawing->updated_at]));
+        $state = md5(serialize([Say::language(), $drawing->getRawOriginal('choices'), $drawing->photo_id, $drawing->version, $drawing->edits, $drawing->work, $drawing->position, (string) $drawing->updated_at]));
         $held = Cache::store(self::STORE)->get($name);
         if (is_array($held) && ($held[0] ?? null) === $state && ($held[1] ?? null) instanceof ShelfEntryJson) {
             return $held[1];

@@ -4,19 +4,24 @@ declare(strict_types=1);
 
 namespace App\Wire;
 
+use App\Documents\Choices\LayerChoice;
+use App\Documents\Choices\ThingChoice;
 use App\Imaging\TonePixels;
 use App\Models\Drawing;
 use App\Models\OwnPencil;
 use App\Models\Photo;
 use App\Shots\ShotTones;
+use App\Wire\Json\NotesJson;
 use App\Wire\Json\ReachedJson;
 use App\Wire\Json\StartJson;
 use App\Wire\Json\ToneBoxJson;
 use App\Wire\Json\TonesJson;
 use App\Wire\Json\ToneSpotJson;
+use App\Wording\ColourWording;
 use App\Wording\Phrases;
 use App\Wording\Say;
 use InchLadder\Colour\Kind;
+use InchLadder\Colour\Layer;
 use InchLadder\Colour\Pencil;
 use InchLadder\Colour\Reflectance;
 use InchLadder\Finish\Medium;
@@ -45,7 +50,7 @@ final readonly class TonesWriter
     {
         $bar = $plan->choices->tones->bar();
         if ($drawing->photo === null) {
-            return new TonesJson(null, null, array_map(static fn (Swatch $box): ToneBoxJson => self::box($box, ''), $bar->boxes), [], [Phrases::bar($bar)], self::reach($plan, $bar), ColoursWriter::background($plan), ...self::order($plan));
+            return new TonesJson(null, null, array_map(static fn (Swatch $box): ToneBoxJson => self::box($box, ''), $bar->boxes), [], [Phrases::bar($bar)], self::reach($plan, $bar), ColoursWriter::background($plan), self::layers($drawing), ...self::order($plan));
         }
         $crop = $this->sight->crop($drawing->photo, $plan);
         $scale = ValueScale::over($crop, $plan->choices->tones->steps);
@@ -68,7 +73,7 @@ final readonly class TonesWriter
                 Phrases::threshold($parting),
                 ...$laid === null ? [] : self::laid($laid),
             ])),
-            self::reach($plan, $bar), ColoursWriter::background($plan), ...self::order($plan),
+            self::reach($plan, $bar), ColoursWriter::background($plan), self::layers($drawing), ...self::order($plan),
         );
     }
 
@@ -145,6 +150,14 @@ final readonly class TonesWriter
         $scale = ValueScale::over($this->sight->crop($photo, $plan), $plan->choices->tones->steps);
 
         return TonesQuery::write($plan->choices->tones->bar(), $scale->light, $scale->dark, $plan->choices->tones->drop);
+    }
+
+    /** @return list<NotesJson> */
+    private static function layers(Drawing $drawing): array
+    {
+        $notes = array_map(static fn (ThingChoice $thing): NotesJson => new NotesJson($thing->name, ColourWording::troubles(array_map(static fn (LayerChoice $one): Layer => Layer::from($one->how), $thing->layers))), $drawing->read()->json->things);
+
+        return array_values(array_filter($notes, static fn (NotesJson $one): bool => $one->lines !== []));
     }
 
     /** Pencils of the kind that the medium is drawn with; for what is inked, washed or painted, those of graphite. */

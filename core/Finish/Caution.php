@@ -29,7 +29,7 @@ enum Caution: string
      */
     public static function on(string $rung, Medium $medium, Size $sheet): array
     {
-        $wall = $sheet->height->toFloat() > self::WALL ? [self::Height] : [];
+        $wall = self::isOnWall($sheet) ? [self::Height] : [];
 
         return match ($rung) {
             'paper' => [self::Magnets, ...$wall],
@@ -38,6 +38,11 @@ enum Caution: string
             'tone' => $medium === Medium::Pastel ? [self::Dust, ...$wall] : $wall,
             default => [],
         };
+    }
+
+    public static function isOnWall(Size $sheet): bool
+    {
+        return $sheet->height->toFloat() > self::WALL;
     }
 
     /**

@@ -19,6 +19,9 @@ final class Figures
     /** A board is larger than its sheet by so much at every side: an inch, for clips, tape and the heel of a hand (common practice). */
     public const BOARD_BEYOND_MM = '127/5';
 
+    /** Of a paper with so few sheets left it is said: one, and none for a slip (ours). */
+    public const LOW_STOCK = 1;
+
     /** Sheets of about a size: up to so many doublings of its area larger or smaller, about a third to three times (ours). */
     public const ABOUT_DOUBLINGS = 1.5;
 }

@@ -2,6 +2,7 @@
 
 /* Why a request is not carried out, and what the history calls what was. */
 return [
+    'count' => 'A count of sheets is a whole number from 0 to :most; leave it empty where you do not count.',
     'sizes only' => 'Sizes only',
     'mark unknown' => 'This mark is not made by the drawing as it stands now; it may have been changed elsewhere. Load the page anew to see it.',
     'done' => [

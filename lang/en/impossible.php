@@ -29,6 +29,10 @@ return [
         'no pencils' => 'There is no pencil on your list yet; name yours first, then the page has a pair of boxes for each.',
         'too many pencils' => 'A list of swatches can have :most pencils; take off those you do not draw with.',
     ],
+    'OnlySheet' => [
+        'only one' => 'This is the only sheet of its drawing, and stays. To put the whole drawing away, take it to the bin from the shelf.',
+        'too many' => 'A drawing has up to :most sheets; take one away first.',
+    ],
     'PencilUnusable' => [
         'no name' => 'Give the pencil a name of 1 to 60 letters, as it is printed on it.',
         'same name' => 'There is a pencil called “:name” on your list already; give this one another name.',
@@ -170,6 +174,7 @@ return [
         'unreadable' => 'The choices in this archive cannot be read: :sentence',
     ],
     'SheetImpossible' => [
+        'no shot' => 'There is no shot of the drawing that can be laid flat; photograph it on the Check rung first.',
         'no print size' => 'This drawing works from a screen, so there is no print size; fit the sheet to a page, or give the print’s size on the Photo rung.',
         'unknown ending' => '“:path” should end in .pdf, .png or .svg.',
         'unknown kind' => 'There is no sheet called “:kind”; there is: :keys.',

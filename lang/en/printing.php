@@ -41,6 +41,8 @@ return [
         'photo' => 'the photo’s corner',
         'sheet' => 'the sheet’s corner',
     ],
+    'contour' => ['title' => ':title: contour, full size', 'lands' => 'Its top left corner mark lies on the good sheet :left from the left edge and :top from the top.'],
+    'study' => ['title' => ':title: the study, full size'],
     'swatches' => [
         'title' => 'Swatches',
         'use' => 'Fill the left box of each pair as firmly as you ever press, the right one lightly, to its edges. Lay the page on something darker, photograph it whole, in even light and without flash. Leave the greys and the black squares as they are.',

@@ -9,6 +9,8 @@ return [
     'corners' => ['name' => 'Two corners to crop with', 'what' => 'Slide them over the print until the picture is right.'],
     'folding' => ['name' => 'Strips to fold', 'what' => 'No ruler, no numbers: halves, quarters and eighths.'],
     'tracing' => ['name' => 'Full size, to trace', 'what' => 'The crop at the drawing’s size, over as many pages as it takes.'],
+    'contour' => ['name' => 'A contour to carry over', 'what' => 'The photo’s lines at full size, with corner marks, a hinge and a check bar; mirrored where the way you carry it over turns it round.'],
+    'study' => ['name' => 'The study, to carry over', 'what' => 'What you drew, from its last shot, laid flat at full size, with the same marks.'],
     'corrections' => ['name' => 'Corrections, full size', 'what' => 'The photo’s lines, and an arrow from where each place came out on the last shot to where it belongs; to lie under tracing paper, or hinged over the drawing.'],
     'tones' => ['name' => 'A tone bar', 'what' => 'As many boxes as you count tones, printed and to be filled, numbered from the lightest.'],
     'swatches' => ['name' => 'Swatches of your pencils', 'what' => 'Two boxes a pencil, to be filled in and photographed: then your tone bar and colours are those of your own pencils.'],

@@ -8,6 +8,7 @@ export const router = createRouter({
   routes: [
     { path: '/', name: 'shelf', component: Shelf, meta: { title: t('shelf.shelf') } },
     { path: '/instruments', name: 'instruments', component: () => import('./instruments/InstrumentsPage.vue'), meta: { title: t('instruments.instruments') } },
+    { path: '/settings', name: 'settings', component: () => import('./settings/SettingsPage.vue'), meta: { title: t('settings.settings') } },
     { path: '/drawing/:id', redirect: (to) => ({ name: 'rung', params: { id: to.params.id, rung: 'photo' } }) },
     { path: '/drawing/:id/copy/:cell?', name: 'copy', component: () => import('./rungs/copy/CopyRung.vue'), props: true },
     { path: '/drawing/:id/log', name: 'log', component: () => import('./rungs/log/LogPage.vue'), props: true },

@@ -6,12 +6,14 @@ namespace App\Http\Controllers;
 
 use App\Archive\MarkList;
 use App\Documents\BestPlan;
+use App\Http\Requests\AnotherSheetRequest;
 use App\Http\Requests\ChoicesInput;
 use App\Http\Requests\PhotoRequest;
 use App\Imaging\PhotoStore;
 use App\Imaging\ReadAhead;
 use App\Keeping\Bin;
 use App\Models\Drawing;
+use App\Models\Sheets;
 use App\Wire\DrawingWriter;
 use App\Wire\Json\BinJson;
 use App\Wire\Json\MainLineJson;
@@ -44,20 +46,23 @@ final readonly class DrawingController
 
         $page = Drawing::query()->with('photo')->latest('updated_at')->latest('id')->offset(max(0, min(1_000_000, $request->integer('from'))))->limit(self::PAGE)->get();
 
-        return array_values($page->map(fn (Drawing $drawing): ShelfEntryJson => $memory->entry($drawing, $hand))->all());
+        // Sheets of one drawing lie side by side, however long ago they were touched.
+        $beside = Drawing::query()->with('photo')->whereIn('work', $page->pluck('work')->filter())->whereNotIn('id', $page->pluck('id'))->orderBy('created_at')->get();
+
+        return array_values($page->concat($beside)->map(fn (Drawing $drawing): ShelfEntryJson => $memory->entry($drawing, $hand))->all());
     }
 
     public function store(PhotoRequest $request): JsonResponse
     {
         if ($request->isForSizes()) {
-            $choices = BestPlan::begin(['title' => Say::it('http.sizes only'), 'photo' => ['kind' => 'sizes', ...$request->sizes()]], null, null);
+            $choices = BestPlan::begin([...$request->start(), 'title' => Say::it('http.sizes only'), 'photo' => ['kind' => 'sizes', ...$request->sizes()]], null, null);
             Plan::of($choices->choices);
 
             return new JsonResponse($this->writer->drawing(Drawing::begin(null, $choices->json)), 201);
         }
         $photo = $this->photos->take($request->photo());
         ReadAhead::of($photo);
-        $choices = BestPlan::begin(['title' => $request->title()], $photo->width, $photo->height);
+        $choices = BestPlan::begin([...$request->start(), 'title' => $request->title()], $photo->width, $photo->height);
 
         return new JsonResponse($this->writer->drawing(Drawing::begin($photo, $choices->json)), 201);
     }
@@ -104,7 +109,7 @@ final readonly class DrawingController
 
     public function destroy(Drawing $drawing): Response
     {
-        $drawing->delete();
+        (new Sheets($drawing))->binAll();
 
         return new Response(status: 204);
     }
@@ -112,9 +117,21 @@ final readonly class DrawingController
     public function restore(string $drawing): JsonResponse
     {
         $found = Drawing::onlyTrashed()->findOrFail($drawing);
-        $found->restore();
+        (new Sheets($found))->restoreAll();
 
         return new JsonResponse($this->writer->drawing($found));
+    }
+
+    public function another(AnotherSheetRequest $request, Drawing $drawing): JsonResponse
+    {
+        return new JsonResponse($this->writer->drawing((new Sheets($drawing))->another($request->purpose())), 201);
+    }
+
+    public function takeSheetAway(Drawing $drawing): Response
+    {
+        (new Sheets($drawing))->takeAway();
+
+        return new Response(status: 204);
     }
 
     public function binned(Bin $bin): JsonResponse

@@ -8,6 +8,7 @@ use App\Imaging\PhotoRefused;
 use App\Wire\Said;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Http\UploadedFile;
+use InchLadder\Measure\Unit;
 
 /** What a drawing is begun from: a file dropped on the shelf, or a size. */
 final class PhotoRequest extends FormRequest
@@ -41,6 +42,24 @@ final class PhotoRequest extends FormRequest
         $name = pathinfo($this->upload()->getClientOriginalName(), PATHINFO_FILENAME);
 
         return ucfirst(trim((string) preg_replace('/[\s_\-]+/u', ' ', $name)));
+    }
+
+    /**
+     * What a drawing is begun with where another unit than inches was said: its common ruler, and a common sheet of its own.
+     *
+     * @return array<string, mixed>
+     */
+    public function start(): array
+    {
+        $unit = Unit::tryFrom(Said::text($this, 'unit'));
+        if ($unit === null || ! $unit->isMetric()) {
+            return [];
+        }
+
+        return [
+            'unit' => $unit->value, 'ruler' => $unit->commonRuler()->name,
+            'paper' => ['sheet' => 'a4', 'width' => '210 mm', 'height' => '297 mm', 'margins' => array_fill_keys(['top', 'right', 'bottom', 'left'], '7 mm')],
+        ];
     }
 
     private function upload(): UploadedFile

@@ -8,6 +8,7 @@ use App\Documents\Choices\ShotChoice;
 use App\Exceptions\StorageFailed;
 use App\Models\Drawing;
 use App\Printing\At;
+use App\Printing\ContourLines;
 use App\Printing\Element;
 use App\Printing\Hinges;
 use App\Printing\Line;
@@ -18,7 +19,6 @@ use App\Printing\Ruling;
 use App\Printing\TiledLayout;
 use App\Printing\Type;
 use App\Shots\KeptShots;
-use App\Shots\SecondOpinion;
 use App\Wording\CompareWording;
 use App\Wording\Say;
 use InchLadder\Compare\Judged;
@@ -28,9 +28,6 @@ use InchLadder\Plan\Plan;
 /** The photo's contours at the size of the drawing, with an arrow from where each place came out to where it belongs: to lie under tracing paper, or hinged over the drawing. */
 final readonly class CorrectionSheet implements PrintableSheet
 {
-    /** Mm between the places that a printed contour runs through. */
-    private const STEP = 1.2;
-
     private const RED = '#b3321f';
 
     /** Mm along an arrow's head. */
@@ -57,7 +54,7 @@ final readonly class CorrectionSheet implements PrintableSheet
         $size = At::Drawing->size($plan);
         [$width, $height] = [$size->width->toFloat(), $size->height->toFloat()];
         [$arrows, $says] = $this->arrows($drawing, $plan);
-        $board = Ruling::of($drawing, $plan, false)->board($width, $height, false, null, [...$this->contours($drawing, $plan, $width, $height), ...Hinges::on($width, $height), ...$arrows], lines: $options->lines);
+        $board = Ruling::of($drawing, $plan, false)->board($width, $height, false, null, [...ContourLines::of($drawing, $plan, $width, $height, '#6a655e'), ...Hinges::on($width, $height), ...$arrows], lines: $options->lines);
         $title = $drawing->title();
 
         return (new TiledLayout(
@@ -112,24 +109,5 @@ final readonly class CorrectionSheet implements PrintableSheet
         }
 
         return [...$lines, ...Type::line($measured->outX + 2, $measured->outY - 1.5, $name, 3, colour: self::RED)];
-    }
-
-    /** @return list<Element> */
-    private function contours(Drawing $drawing, Plan $plan, float $width, float $height): array
-    {
-        $lines = [];
-        foreach (app(SecondOpinion::class)->contours($plan, $drawing->photo) as $contour) {
-            $from = null;
-            foreach ($contour as $i => [$x, $y]) {
-                [$x, $y] = [$x * $width, $y * $height];
-                if ($from !== null && (hypot($x - $from[0], $y - $from[1]) >= self::STEP || $i === count($contour) - 1)) {
-                    $lines[] = new Line($from[0], $from[1], $x, $y, 0.25, '#6a655e');
-                    $from = [$x, $y];
-                }
-                $from ??= [$x, $y];
-            }
-        }
-
-        return $lines;
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Wire\Json;
 
+use InchLadder\Measure\Unit;
 use OpenApi\Attributes as OA;
 
 /** A drawing as it stands. */
@@ -17,9 +18,9 @@ use OpenApi\Attributes as OA;
     path: '/api/drawings',
     operationId: 'begin',
     requestBody: new OA\RequestBody(content: [
-        new OA\MediaType(mediaType: 'multipart/form-data', schema: new OA\Schema(required: ['photo'], properties: [new OA\Property(property: 'photo', type: 'string', format: 'binary')])),
+        new OA\MediaType(mediaType: 'multipart/form-data', schema: new OA\Schema(required: ['photo'], properties: [new OA\Property(property: 'photo', type: 'string', format: 'binary'), new OA\Property(property: 'unit', type: 'string', enum: Unit::class)])),
         // From the original's size alone, as typed.
-        new OA\MediaType(mediaType: 'application/json', schema: new OA\Schema(required: ['width', 'height'], properties: [new OA\Property(property: 'width', type: 'string'), new OA\Property(property: 'height', type: 'string')])),
+        new OA\MediaType(mediaType: 'application/json', schema: new OA\Schema(required: ['width', 'height'], properties: [new OA\Property(property: 'width', type: 'string'), new OA\Property(property: 'height', type: 'string'), new OA\Property(property: 'unit', type: 'string', enum: Unit::class)])),
     ]),
     responses: [new OA\Response(response: 201, ref: '#/components/responses/Drawing'), new OA\Response(response: 422, ref: '#/components/responses/Trouble')],
 )]
@@ -87,6 +88,8 @@ final readonly class DrawingJson
         #[OA\Property] public ?string $undo,
         /** What redo brings back. */
         #[OA\Property] public ?string $redo,
+        /** @var list<OfSeveralJson> The sheets of this drawing, itself among them; empty where it is the only one. */
+        #[OA\Property(type: 'array', items: new OA\Items(ref: OfSeveralJson::class))] public array $sheets,
         /** What there is to be said of the change that led here. */
         #[OA\Property] public string $said,
     ) {

@@ -18,6 +18,13 @@ use OpenApi\Attributes as OA;
     requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: KeepRequest::class)),
     responses: [new OA\Response(response: 201, description: 'Kept, in place of another of this name.', content: new OA\JsonContent(ref: PresetJson::class)), new OA\Response(response: 422, ref: '#/components/responses/Trouble')],
 )]
+#[OA\Put(
+    path: '/api/keepsakes/{keepsake}',
+    operationId: 'countSheets',
+    parameters: [new OA\Parameter(name: 'keepsake', in: 'path', required: true, schema: new OA\Schema(type: 'string'))],
+    requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: CountRequest::class)),
+    responses: [new OA\Response(response: 200, description: 'Counted.', content: new OA\JsonContent(ref: PresetJson::class)), new OA\Response(response: 422, ref: '#/components/responses/Trouble')],
+)]
 #[OA\Delete(
     path: '/api/keepsakes/{keepsake}',
     operationId: 'forgetThing',
@@ -33,6 +40,10 @@ final readonly class PresetJson
         #[OA\Property(enum: ['paper', 'ruler', 'grid'])] public string $kind,
         #[OA\Property] public string $name,
         #[OA\Property(type: 'object', additionalProperties: true)] public array $content,
+        /** Sheets that are left of a paper; null where they are not counted. */
+        #[OA\Property] public ?int $left,
+        /** That there are few; null where there are enough. */
+        #[OA\Property] public ?string $low,
     ) {
     }
 }

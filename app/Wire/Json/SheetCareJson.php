@@ -18,6 +18,8 @@ final readonly class SheetCareJson
         #[OA\Property] public string $advice,
         /** By how much the board under it must exceed the sheet. */
         #[OA\Property(type: 'array', items: new OA\Items(ref: StartJson::class))] public array $setup,
+        /** @var list<string> what is laid ready for a sitting. */
+        #[OA\Property(type: 'array', items: new OA\Items(type: 'string'))] public array $kit,
         /** That a trial sheet is not the last one; null for others. */
         #[OA\Property] public ?string $purpose,
     ) {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Wire\Json;
 
+use InchLadder\Paper\Purpose;
 use OpenApi\Attributes as OA;
 
 /** A drawing on the shelf. */
@@ -40,6 +41,10 @@ final readonly class ShelfEntryJson
         #[OA\Property] public string $touched,
         /** The one to name when it is taken back. */
         #[OA\Property] public int $version,
+        /** The same for all sheets of one drawing; null where it has one. */
+        #[OA\Property] public ?string $work = null,
+        /** What this sheet is for. */
+        #[OA\Property(enum: Purpose::class)] public ?string $purpose = null,
         /** Why this drawing cannot be opened as it stands; null when it can. */
         #[OA\Property] public ?string $trouble = null,
         /** What undo would take back; null when there is nothing. */

@@ -3,7 +3,7 @@ import { t } from '@/lang'
 import { answered } from '@/offline/away'
 import { KEPT_IN } from '@/offline/told'
 import type { components, paths } from './schema'
-import type { Act, Basis, Choices, Drawing, Preset, Pull, PrinterTyped, Trouble } from './types'
+import type { Act, Basis, Choices, Drawing, PencilTyped, Preset, Pull, PrinterTyped, Swatch, Trouble } from './types'
 
 /** A photo's pixels; null when there are only sizes. */
 export type Pixels = { width: number; height: number } | null
@@ -129,7 +129,7 @@ export const api = {
   warmUp: (id: string) => told(http.GET('/api/drawings/{drawing}/warm-up', of(id))),
   contours: (id: string) => told(http.GET('/api/drawings/{drawing}/contours', of(id))),
   edges: (id: string) => told(http.GET('/api/drawings/{drawing}/edges', of(id))),
-  beginSizes: (width: string, height: string) => told(http.POST('/api/drawings', { body: { width, height } })),
+  beginSizes: (width: string, height: string, unit: 'in' | 'cm' | 'mm') => told(http.POST('/api/drawings', { body: { width, height, unit } })),
   presets: () => told(http.GET('/api/keepsakes')),
   keepPreset: (kind: Preset['kind'], name: string, photo: Pixels, choices: Choices) => told(http.POST('/api/keepsakes', { body: { ...about(photo, choices), kind, name } })),
   forgetPreset: (keepsake: string) => told(http.DELETE('/api/keepsakes/{keepsake}', { params: { path: { keepsake } } })),
@@ -151,6 +151,14 @@ export const api = {
   pointAt: (id: string, pointing: components['schemas']['PointingRequest']) => told(http.POST('/api/drawings/{drawing}/pointing', { ...of(id), body: pointing })),
   shares: (id: string) => told(http.GET('/api/drawings/{drawing}/shares', of(id))),
   pencil: (surface: string, use: string) => told(http.GET('/api/pencil', { params: { query: { surface, use } } })),
+  colourAt: (drawing: string, x: number, y: number) => told(http.GET('/api/drawings/{drawing}/colours/at', { params: { path: { drawing }, query: { x, y } } })),
+  anotherSheet: (drawing: string, purpose: 'trial' | 'good') => told(http.POST('/api/drawings/{drawing}/sheet', { ...of(drawing), body: { purpose } })),
+  takeSheetAway: (drawing: string) => told(http.DELETE('/api/drawings/{drawing}/sheet', of(drawing))),
+  countSheets: (keepsake: string, count: number | string | null) => told(http.PUT('/api/keepsakes/{keepsake}', { params: { path: { keepsake } }, body: { count: count as number | null } })),
+  pencils: () => told(http.GET('/api/pencils')),
+  keepPencil: (typed: PencilTyped) => told(http.POST('/api/pencils', { body: typed })),
+  forgetPencil: (pencil: string) => told(http.DELETE('/api/pencils/{pencil}', { params: { path: { pencil } } })),
+  rehearseSwatches: (drawing: string) => told(http.POST('/api/drawings/{drawing}/rehearsed-swatches', of(drawing))),
   printers: (unit: string) => told(http.GET('/api/printers', { params: { query: { unit } } })),
   keepPrinter: (typed: PrinterTyped) => told(http.POST('/api/printers', { body: typed })),
   forgetPrinter: (printer: string) => told(http.DELETE('/api/printers/{printer}', { params: { path: { printer } } })),
@@ -158,7 +166,9 @@ export const api = {
 }
 
 /** Sends a photo and tells how far it has come, 0…1. fetch cannot report that, so this is an XMLHttpRequest. */
-export const begin = (photo: File, onProgress: (share: number) => void) => send<Drawing>('/api/drawings', photo, onProgress)
+export const readSwatches = (drawing: string, photo: File, onProgress: (share: number) => void) => send<Swatch[]>(`/api/drawings/${drawing}/swatches`, photo, onProgress)
+
+export const begin = (photo: File, unit: string, onProgress: (share: number) => void) => send<Drawing>('/api/drawings', photo, onProgress, { unit })
 
 /** Reads an exported drawing back. */
 export const bringBack = (archive: File, onProgress: (share: number) => void) => send<Drawing>('/api/archives', archive, onProgress)
@@ -166,16 +176,17 @@ export const bringBack = (archive: File, onProgress: (share: number) => void) =>
 /** Brings over another picture, to stand beside the reference. */
 export const bring = (photo: File, onProgress: (share: number) => void) => send<Choices['beside'][number]>('/api/photos', photo, onProgress)
 
-function send<T>(path: string, photo: File, onProgress: (share: number) => void): Promise<T> {
+function send<T>(path: string, photo: File, onProgress: (share: number) => void, also: Record<string, string> = {}): Promise<T> {
   return new Promise((resolve, reject) => {
     const request = new XMLHttpRequest()
     const form = new FormData()
     form.append('photo', photo)
+    for (const [name, value] of Object.entries(also)) form.append(name, value)
     request.responseType = 'json'
     request.upload.onprogress = (event) => onProgress(event.loaded / event.total)
     request.onerror = () => reject(new Refused(0, { message: unreachable }))
     request.onload = () =>
-      request.status === 201 ? resolve(request.response as T) : reject(new Refused(request.status, request.response ?? { message: unreachable }))
+      request.status < 300 ? resolve(request.response as T) : reject(new Refused(request.status, request.response ?? { message: unreachable }))
     request.open('POST', path)
     request.setRequestHeader('Accept', 'application/json')
     ownPage((name, value) => request.setRequestHeader(name, value))

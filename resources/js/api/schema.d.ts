@@ -580,6 +580,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/drawings/{drawing}/sheet": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["anotherSheet"];
+        delete: operations["takeSheetAway"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/sheets": {
         parameters: {
             query?: never;
@@ -716,7 +732,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put?: never;
+        put: operations["countSheets"];
         post?: never;
         delete: operations["forgetThing"];
         options?: never;
@@ -1252,6 +1268,11 @@ export interface components {
             drawing: string;
             same: boolean;
         };
+        /** @description What another sheet is for. */
+        AnotherSheetRequest: {
+            /** @enum {string} */
+            purpose: "trial" | "good";
+        };
         /** @description The drawing area, and where it lies from the sheet’s top left corner. */
         AreaJson: {
             width: components["schemas"]["LengthJson"];
@@ -1458,6 +1479,10 @@ export interface components {
             tones: string | null;
             starts: components["schemas"]["StartJson"][];
         };
+        /** @description How many sheets of a paper lie there; null where they are not counted. */
+        CountRequest: {
+            count?: number | null;
+        };
         /** @description How a contour runs through a cell. */
         CourseJson: {
             sentence: string;
@@ -1562,6 +1587,7 @@ export interface components {
             edits: number;
             undo: string | null;
             redo: string | null;
+            sheets: components["schemas"]["OfSeveralJson"][];
             said: string;
         };
         /** @description How a place moved from shot to shot. */
@@ -1946,9 +1972,21 @@ export interface components {
             undo: string | null;
             redo: string | null;
         };
+        /** @description What is to be said of something that has a name. */
+        NotesJson: {
+            name: string;
+            lines: string[];
+        };
         /** @description Notes in the order they were made: all are kept, or none. */
         NotesRequest: {
             notes: components["schemas"]["NoteRequest"][];
+        };
+        /** @description A sheet of several in one drawing. */
+        OfSeveralJson: {
+            id: string;
+            /** @enum {string|null} */
+            purpose: "trial" | "good" | null;
+            size: string;
         };
         /** @description Another sheet for the same picture, drawn whole. */
         OtherSheetJson: {
@@ -2094,6 +2132,8 @@ export interface components {
             content: {
                 [key: string]: unknown;
             };
+            left: number | null;
+            low: string | null;
         };
         /** @description How large the reference could be printed, and what a cell would be. */
         PrintSizeJson: {
@@ -2324,6 +2364,7 @@ export interface components {
             apart: boolean;
             advice: string;
             setup: components["schemas"]["StartJson"][];
+            kit: string[];
             purpose: string | null;
         };
         /** @description A sheet of the catalogue, upright. */
@@ -2354,6 +2395,9 @@ export interface components {
             next: string;
             touched: string;
             version: number;
+            work: string | null;
+            /** @enum {string|null} */
+            purpose: "trial" | "good" | null;
             trouble: string | null;
             undo: string | null;
         };
@@ -2560,6 +2604,7 @@ export interface components {
             sums: string[];
             reach: components["schemas"]["ReachedJson"] | null;
             background: string | null;
+            layers: components["schemas"]["NotesJson"][];
             /** @enum {string} */
             order: "line" | "tone";
             orders: components["schemas"]["StartJson"][];
@@ -3063,6 +3108,7 @@ export interface components {
             cells_sha256: string;
             marks_sha256: string | null;
             sittings_sha256: string | null;
+            sheets: components["schemas"]["ArchivePictureJson"][] | null;
         };
         /** @description A picture in an archive. */
         ArchivePictureJson: {
@@ -3570,10 +3616,14 @@ export interface operations {
                 "multipart/form-data": {
                     /** Format: binary */
                     photo: string;
+                    /** @enum {string} */
+                    unit?: "in" | "cm" | "mm";
                 };
                 "application/json": {
                     width: string;
                     height: string;
+                    /** @enum {string} */
+                    unit?: "in" | "cm" | "mm";
                 };
             };
         };
@@ -4146,6 +4196,48 @@ export interface operations {
             422: components["responses"]["Trouble"];
         };
     };
+    anotherSheet: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description The head of the description that the front end's types are generated from. */
+                drawing: components["parameters"]["drawing"];
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["AnotherSheetRequest"];
+            };
+        };
+        responses: {
+            201: components["responses"]["Drawing"];
+            422: components["responses"]["Trouble"];
+        };
+    };
+    takeSheetAway: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description The head of the description that the front end's types are generated from. */
+                drawing: components["parameters"]["drawing"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description In the bin; the other sheets stay. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            422: components["responses"]["Trouble"];
+        };
+    };
     sheets: {
         parameters: {
             query?: never;
@@ -4370,6 +4462,33 @@ export interface operations {
         responses: {
             /** @description Kept, in place of another of this name. */
             201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PresetJson"];
+                };
+            };
+            422: components["responses"]["Trouble"];
+        };
+    };
+    countSheets: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                keepsake: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["CountRequest"];
+            };
+        };
+        responses: {
+            /** @description Counted. */
+            200: {
                 headers: {
                     [name: string]: unknown;
                 };

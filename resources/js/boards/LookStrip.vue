@@ -11,10 +11,12 @@ const open = ref(false)
 const toggles = [
   { key: 'g', of: 'grey' },
   { key: 'k', of: 'contrast' },
+  { key: 'u', of: 'strong' },
   { key: 'm', of: 'mirrored' },
   { key: 'o', of: 'loupe' },
   { key: 'l', of: 'lifted' },
   { key: 't', of: 'things' },
+  { key: 'v', of: 'shapes' },
   { key: 'p', of: 'gaps' },
   { key: 'b', of: 'masses' },
 ] as const

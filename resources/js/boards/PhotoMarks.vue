@@ -4,6 +4,7 @@ import type { ToneSpot, Workings } from '@/api/types'
 import { toNumber } from '@/ui/shares'
 import LightArrow from './LightArrow.vue'
 import { names } from './paths'
+import ShapeLines from './ShapeLines.vue'
 import SpanLines from './SpanLines.vue'
 import ThingLines from './ThingLines.vue'
 import { useLook } from './useLook'
@@ -52,6 +53,7 @@ const tones = computed(() => props.spots.map((spot) => ({ ...spot, at: { x: prop
       <text class="step" :x="stage.crop.x + place.across * stage.crop.w" :y="stage.crop.y + place.down * stage.crop.h + 5">{{ i + 1 }}</text>
     </g>
     <ThingLines v-if="look.things || look.gaps" :box="stage.crop" :things="workings.things" names :gaps="look.gaps" :sizes="things.gaps" :taken="points.map((point) => point.label)" />
+    <ShapeLines v-if="look.shapes && workings.shapes.length" :box="stage.crop" :shapes="workings.shapes" />
     <SpanLines :box="stage.crop" :spans />
     <g v-for="spot in tones" :key="spot.words" data-test="spot">
       <circle class="ring" :cx="spot.at.x" :cy="spot.at.y" r="13" />

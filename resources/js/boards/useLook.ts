@@ -4,6 +4,8 @@ import { computed } from 'vue'
 export interface Look {
   grey: boolean
   contrast: boolean
+  /** Colours stronger than they are: what is pale or reflected is told. */
+  strong: boolean
   mirrored: boolean
   /** 0 shows every detail, 4 only the big masses. */
   simple: number
@@ -12,6 +14,8 @@ export interface Look {
   lifted: boolean
   /** The outlines of named things. */
   things: boolean
+  /** Ovals, boxes and triangles laid over. */
+  shapes: boolean
   /** What is left between them, filled flat. */
   gaps: boolean
   /** Few flat shapes in place of the photo, and their outlines on the paper. */
@@ -21,14 +25,14 @@ export interface Look {
   strength: number
 }
 
-const plain: Look = { grey: false, contrast: false, mirrored: false, simple: 0, loupe: false, lifted: false, things: true, gaps: false, masses: false, mask: 'bench', strength: 82 }
+const plain: Look = { grey: false, contrast: false, strong: false, mirrored: false, simple: 0, loupe: false, lifted: false, things: true, shapes: true, gaps: false, masses: false, mask: 'bench', strength: 82 }
 
 /** How the photo is looked at: helps for the eye, kept in this browser. Neither the file nor the drawing changes. */
 export const useLook = createGlobalState(() => {
   const look = useLocalStorage<Look>('inch-ladder-look', plain, { mergeDefaults: true })
   const filter = computed(() => {
-    const { grey, contrast, simple } = look.value
-    return [grey ? 'grayscale(1)' : '', simple > 0 ? `url(#simple-${simple})` : '', contrast ? 'contrast(1.6)' : ''].filter(Boolean).join(' ') || undefined
+    const { grey, contrast, strong, simple } = look.value
+    return [grey ? 'grayscale(1)' : '', simple > 0 ? `url(#simple-${simple})` : '', contrast ? 'contrast(1.6)' : '', strong ? 'saturate(2.5)' : ''].filter(Boolean).join(' ') || undefined
   })
   const maskColour = computed(() => ({ bench: 'var(--bench)', black: '#0d0c0b', white: '#fffefa', grey: '#8d8a85' })[look.value.mask])
 

@@ -4,6 +4,7 @@ import { computed, reactive, ref, shallowRef, watch } from 'vue'
 import { api, Refused } from '@/api/client'
 import type { components } from '@/api/schema'
 import { t } from '@/lang'
+import { useOwn } from '@/settings/useOwn'
 import { provideFaults } from '@/ui/faults'
 import Num from '@/ui/Num.vue'
 import Pick from '@/ui/Pick.vue'
@@ -15,7 +16,8 @@ import WordsAndGrades from './WordsAndGrades.vue'
 /** What lies on the table without a drawing: a rule with two lengths, dividers, a square, sheets folded into one another. Each answers as it is touched. */
 type Schemas = components['schemas']
 const unit = useLocalStorage<'in' | 'cm'>('inch-ladder.instruments.unit', 'in')
-const typed = useLocalStorage('inch-ladder.instruments', { photo: '2 in', paper: '3 in', length: '1 1/4 in', part: '1/3', arms: '8 in', ratio: '3:2', width: '9 in', height: '12 in', falling: '', rising: '' }, { mergeDefaults: true })
+const typed = useLocalStorage('inch-ladder.instruments', { photo: '2 in', paper: '3 in', length: '1 1/4 in', part: '1/3', ratio: '3:2', width: '9 in', height: '12 in', falling: '', rising: '' }, { mergeDefaults: true })
+const own = useOwn()
 const faults = reactive<Record<string, string | undefined>>({})
 provideFaults(() => faults)
 useTitle(t('instruments.instruments'))
@@ -42,15 +44,15 @@ async function ask<T>(names: Record<string, string>, question: () => Promise<T>)
 let asked = 0
 const read = useDebounceFn(async () => {
   const mine = ++asked
-  const { photo, paper, length, part, arms, ratio, width, height, falling, rising } = typed.value
+  const { photo, paper, length, part, ratio, width, height, falling, rising } = typed.value
   const [a, b, c] = await Promise.all([
     ask({ photo: 'photo', paper: 'paper', length: 'length', part: 'part' }, () => api.quickScale({ photo, paper, length, part, unit: unit.value })),
-    ask({ length: 'arms', ratio: 'ratio' }, () => api.setDividers({ length: arms, ratio, unit: unit.value })),
+    ask({ length: 'arms', ratio: 'ratio' }, () => api.setDividers({ length: own.value.dividers, ratio, unit: unit.value })),
     ask({ width: 'width', height: 'height', falling: 'falling', rising: 'rising' }, () => api.isSquare({ width, height, falling, rising, unit: unit.value })),
   ])
   if (mine === asked) [scale.value, dividers.value, square.value] = [a, b, c]
 }, 150)
-watch([typed, unit], read, { deep: true, immediate: true })
+watch([typed, unit, own], read, { deep: true, immediate: true })
 watch(
   unit,
   async () => {
@@ -96,7 +98,7 @@ const share = computed(() => {
         <h2>{{ $t('instruments.dividers') }}</h2>
         <PairOfDividers v-if="dividers" :share="dividers.pivot.mm / dividers.length.mm" :on-photo="dividers.on_photo" />
         <div class="fields">
-          <TypedInput v-model="typed.arms" :label="$t('instruments.tipToTip')" field="arms" />
+          <TypedInput v-model="own.dividers" :label="$t('instruments.tipToTip')" field="arms" />
           <TypedInput v-model="typed.ratio" :label="$t('instruments.paperToPhoto')" field="ratio" hint="3:2" />
         </div>
         <p v-for="line in dividers?.lines ?? []" :key="line"><Num :text="line" /></p>

@@ -1,10 +1,10 @@
 <script setup lang="ts">
 import { useDebounceFn, useDropZone, useEventListener, useMediaQuery, useTitle } from '@vueuse/core'
-import { defineAsyncComponent, reactive, ref, shallowRef, watch } from 'vue'
+import { computed, defineAsyncComponent, reactive, ref, shallowRef, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import { api, begin, bringBack, Refused } from '@/api/client'
 import type { ShelfEntry } from '@/api/types'
-import { t } from '@/lang'
+import { choice, t } from '@/lang'
 import { route, type RungKey } from '@/rungs/rungs'
 import { useDrawing } from '@/stores/drawing'
 import Callout from '@/ui/Callout.vue'
@@ -12,6 +12,8 @@ import Num from '@/ui/Num.vue'
 import { useHand } from '@/ui/useHand'
 import { useScheme } from '@/ui/useScheme'
 import { useStream } from '@/together/useStream'
+import { useOwn } from '@/settings/useOwn'
+import { useCatalogue } from '@/stores/catalogue'
 import SmallBoard from './SmallBoard.vue'
 import FilePick from '@/ui/FilePick.vue'
 
@@ -25,6 +27,8 @@ useTitle(t('shelf.shelfInchLadder'))
 const router = useRouter()
 const scheme = useScheme()
 const hand = useHand()
+const own = useOwn()
+const shelf = useCatalogue()
 
 const entries = shallowRef<ShelfEntry[] | null>(null)
 const trouble = ref<string | null>(null)
@@ -34,6 +38,7 @@ const binned = shallowRef<ShelfEntry | null>(null)
 /** A page as it is asked for; a shorter one is the last. */
 const PAGE = 24
 const more = ref(false)
+const asked = ref(0)
 
 const drawings = useDrawing()
 
@@ -42,8 +47,10 @@ async function load(from = 0) {
     // What was noted on the page that was left a moment ago comes first, or the shelf would not know of it.
     await drawings.settleHand()
     const page = await api.shelf(hand.value, from)
-    entries.value = [...(entries.value ?? []).slice(0, from), ...page]
-    more.value = page.length === PAGE
+    const before = from === 0 ? [] : (entries.value ?? [])
+    entries.value = [...before, ...page.filter((one) => !before.some((other) => other.id === one.id))]
+    asked.value = from + PAGE
+    more.value = page.length >= PAGE
     inBin.value = (await api.binned()).drawings
   } catch (error) {
     trouble.value = error instanceof Refused ? error.message : String(error)
@@ -75,7 +82,8 @@ async function take(file: File | undefined) {
   progress.value = 0
   try {
     const archive = file.name.toLowerCase().endsWith('.zip')
-    const drawing = await (archive ? bringBack : begin)(file, (share) => (progress.value = share))
+    const told = (share: number) => (progress.value = share)
+    const drawing = await (archive ? bringBack(file, told) : begin(file, own.value.unit, told))
     await router.push({ name: 'rung', params: { id: drawing.id, rung: 'photo' } })
   } catch (error) {
     trouble.value = error instanceof Refused ? error.message : String(error)
@@ -84,13 +92,19 @@ async function take(file: File | undefined) {
   }
 }
 
+/** Sheets of one drawing lie side by side, where the one touched last has its place. */
+const boards = computed(() => {
+  const all = entries.value ?? []
+  return all.filter((one, i) => !one.work || all.findIndex((other) => other.work === one.work) === i).map((one) => (one.work ? all.filter((other) => other.work === one.work).sort((a, b) => (a.id < b.id ? -1 : 1)) : [one]))
+})
+
 const sizes = reactive({ width: '', height: '' })
 
 /** A drawing with no photo: many only need the marks. */
 async function takeSizes() {
   trouble.value = null
   try {
-    const drawing = await api.beginSizes(sizes.width, sizes.height)
+    const drawing = await api.beginSizes(sizes.width, sizes.height, own.value.unit)
     await router.push({ name: 'rung', params: { id: drawing.id, rung: 'photo' } })
   } catch (error) {
     trouble.value = error instanceof Refused ? (Object.values(error.trouble.errors ?? {})[0]?.[0] ?? error.message) : String(error)
@@ -142,6 +156,7 @@ async function putBack() {
       <svg viewBox="0 0 20 20" width="26" height="26" aria-hidden="true"><path d="M4 1v18M16 1v18M4 5h12M4 10h12M4 15h12" /></svg>
       <h1>{{ $t('shelf.inchLadder') }}</h1>
       <span class="soft">{{ $t('shelf.aPhotoOnToPaper') }}</span>
+      <router-link class="button bare" :to="{ name: 'settings' }">{{ $t('settings.settings') }}</router-link>
       <router-link class="button bare" :to="{ name: 'instruments' }">{{ $t('instruments.instruments') }}</router-link>
       <button type="button" class="button bare" :aria-expanded="housing" @click="housing = !housing">{{ $t('house.letIn') }}</button>
       <button type="button" class="button bare" @click="scheme = scheme === 'dark' ? 'light' : 'dark'">{{ scheme === 'dark' ? $t('shelf.day') : $t('shelf.lamp') }}</button>
@@ -169,15 +184,17 @@ async function putBack() {
       </div>
       <Callout v-if="trouble" data-test="trouble">{{ trouble }}</Callout>
       <Callout v-if="binned" tone="calm" class="binned"><span>{{ $t('shelf.titleIsInThe', { title: binned.title }) }}</span><button type="button" class="button" @click="putBack">{{ $t('shelf.putItBack') }}</button></Callout>
+      <p v-for="paper in shelf.of('paper').filter((one) => one.low)" :key="paper.id" class="fault" data-test="low-stock">{{ paper.low }}</p>
       <p v-if="entries?.length === 0" class="soft">{{ $t('shelf.theShelfIsEmptyAFirst') }}</p>
       <ul v-if="entries" class="boards">
-        <li v-for="entry in entries" :key="entry.id">
+        <li v-for="[entry, ...others] in boards.map((group) => [group[0]!, ...group.slice(1)] as const)" :key="entry.id" :class="{ several: others.length }">
           <div v-if="entry.trouble" class="damaged" data-test="damaged">
             <div class="board"><Callout>{{ entry.trouble }}</Callout></div>
             <h2>{{ entry.title }}</h2>
             <p class="soft">{{ $t('shelf.itCannotBeOpened') }}</p>
             <button v-if="entry.undo" type="button" class="button" @click="takeBack(entry)">{{ $t('shelf.takeBackUndo', { undo: entry.undo }) }}</button>
           </div>
+          <h2 v-else-if="others.length" class="of">{{ entry.title }}</h2>
           <router-link v-else :to="route(entry.id, entry.rung as RungKey)">
             <div class="board"><SmallBoard :entry="entry" /></div>
             <h2>{{ entry.title }}</h2>
@@ -185,6 +202,14 @@ async function putBack() {
             <p class="rungs" :title="$t('shelf.cellsDone', { done: entry.done, cells: entry.cells })"><span :style="{ width: `${(100 * (entry.done + entry.empty)) / entry.cells}%` }" /></p>
             <p>{{ entry.next }}</p>
           </router-link>
+          <div v-if="others.length && !entry.trouble" class="sheets" data-test="sheets">
+            <router-link v-for="sheet in [entry, ...others]" :key="sheet.id" class="sheet" :to="route(sheet.id, sheet.rung as RungKey)">
+              <div class="board"><SmallBoard :entry="sheet" /></div>
+              <b>{{ sheet.purpose ? choice(sheet.purpose) : choice('a sheet') }}</b>
+              <p class="soft"><Num :text="sheet.decision" /></p>
+              <p class="rungs" :title="$t('shelf.cellsDone', { done: sheet.done, cells: sheet.cells })"><span :style="{ width: `${(100 * (sheet.done + sheet.empty)) / Math.max(1, sheet.cells)}%` }" /></p>
+            </router-link>
+          </div>
           <span class="acts">
             <a class="button bare" :href="`/api/drawings/${entry.id}/drawing.zip`" :aria-label="$t('shelf.exportTitle', { title: entry.title })">{{ $t('shelf.export') }}</a>
             <button type="button" class="button bare" :aria-label="$t('shelf.toTheBinTitle', { title: entry.title })" @click="bin(entry)">{{ $t('shelf.toTheBin') }}</button>
@@ -196,7 +221,7 @@ async function putBack() {
         <button type="button" class="button" @click="emptyBin">{{ asksToEmpty ? $t('shelf.yesThrowThemAwayForGood') : $t('shelf.emptyTheBin') }}</button>
         <button v-if="asksToEmpty" type="button" class="button bare" @click="asksToEmpty = false">{{ $t('shelf.keepThem') }}</button>
       </p>
-      <button v-if="more && entries" type="button" class="button more" @click="load(entries.length)">{{ $t('shelf.showOlderDrawings') }}</button>
+      <button v-if="more && entries" type="button" class="button more" @click="load(asked)">{{ $t('shelf.showOlderDrawings') }}</button>
     </main>
   </div>
 </template>
@@ -314,6 +339,33 @@ li > .acts {
   color: var(--soft);
 }
 
+/* A drawing with several sheets takes two places. */
+li.several {
+  grid-column: span 2;
+}
+
+.sheets {
+  display: flex;
+  gap: 16px;
+  overflow-x: auto;
+}
+
+.sheet {
+  display: grid;
+  flex: 1 1 0;
+  min-width: 150px;
+  gap: 3px;
+  text-decoration: none;
+}
+
+.sheet .board {
+  height: 240px;
+}
+
+.of {
+  margin-bottom: 4px;
+}
+
 .damaged .button {
   justify-self: start;
 }
@@ -332,6 +384,12 @@ li > .acts {
   display: block;
   height: 100%;
   background: var(--done);
+}
+
+@media (max-width: 700px) {
+  li.several {
+    grid-column: span 1;
+  }
 }
 
 @media (max-width: 500px) {

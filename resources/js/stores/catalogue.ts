@@ -33,5 +33,5 @@ export const useCatalogue = defineStore('catalogue', () => {
 
   const of = computed(() => (kind: Preset['kind']) => presets.value.filter((one) => one.kind === kind))
 
-  return { catalogue, of, keepPreset, forgetPreset }
+  return { catalogue, of, load, keepPreset, forgetPreset }
 })

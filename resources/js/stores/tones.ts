@@ -1,7 +1,7 @@
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef, watch } from 'vue'
 import { api } from '@/api/client'
-import type { Stroke, Tones, ToneSpot } from '@/api/types'
+import type { Colour, Stroke, Tones, ToneSpot } from '@/api/types'
 import { useDrawing } from './drawing'
 
 /** The tones of the open drawing, how they are looked at, and the place that was probed. */
@@ -14,11 +14,13 @@ export const useTones = defineStore('tones', () => {
   /** How strokes run, and whether that is shown. */
   const strokes = shallowRef<Stroke[]>([])
   const hatched = ref(false)
+  /** The colour of the place that was asked for last. */
+  const coloured = shallowRef<Colour | null>(null)
   let of: string | undefined
 
   async function load() {
     const id = store.drawing?.id
-    if (of !== id) [tones.value, probed.value, view.value] = [null, null, 'photo']
+    if (of !== id) [tones.value, probed.value, coloured.value, view.value] = [null, null, null, 'photo']
     of = id
     if (!id) return
     const fresh = await api.tones(id)
@@ -39,9 +41,13 @@ export const useTones = defineStore('tones', () => {
     if (store.drawing) probed.value = await api.probe(store.drawing.id, x, y, probed.value ?? undefined)
   }
 
+  async function colour(x: number, y: number) {
+    if (store.drawing) coloured.value = await api.colourAt(store.drawing.id, x, y)
+  }
+
   /** What stands on the photo board in place of the photo. */
   const picture = computed(() => (view.value === 'photo' ? null : (tones.value?.[view.value] ?? null)))
   const spots = computed(() => [...(marked.value ? (tones.value?.spots ?? []) : []), ...(probed.value ? [probed.value] : [])])
 
-  return { tones, view, marked, probed, picture, spots, strokes, hatched, load, probe }
+  return { tones, view, marked, probed, picture, spots, strokes, hatched, coloured, load, probe, colour }
 })

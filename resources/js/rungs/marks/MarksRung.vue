@@ -73,7 +73,7 @@ function off(row: MarkRow) {
   </Fold>
   <MarkChecks :workings="workings" :way="way" />
   <SideShares :drawing="drawing" />
-  <GuidePencil />
+  <GuidePencil :choices="choices" :workings="workings" />
 </template>
 
 <style scoped>

@@ -13,6 +13,8 @@ import Pick from '@/ui/Pick.vue'
 import Sums from '@/ui/Sums.vue'
 import Warnings from '@/ui/Warnings.vue'
 import KeepUnder from '../KeepUnder.vue'
+import SheetsOf from '../SheetsOf.vue'
+import SheetCare from './SheetCare.vue'
 import { useAsked } from '../useAsked'
 
 const props = defineProps<{ choices: Choices; workings: Workings; drawing: Drawing }>()
@@ -26,6 +28,7 @@ const placements = labels('centred', 'optical', 'top left', 'top right', 'bottom
 const keptFor = labels('tape', 'mat', 'trim')
 const shapes = labels('rectangle', 'strip', 'oval', 'circle')
 const colours = labels('white', 'cream', 'grey', 'tan', 'blue grey', 'black')
+const purposes = labels('a sheet', 'trial', 'good')
 const search = ref('')
 
 const families = computed(() => {
@@ -64,7 +67,7 @@ function takeRuler(ruler: Preset) {
     <el-select :id="id" :model-value="chosen" filterable :filter-method="(text: string) => (search = text)" :aria-label="$t('paper.sheet')" :placeholder="$t('paper.sheet')" @update:model-value="choose" @visible-change="search = ''">
       <el-option :value="OWN" :label="$t('paper.aSizeOfMyOwn')" />
       <el-option-group v-if="shelf.of('paper').length" :label="$t('paper.myOwnStock')">
-        <el-option v-for="paper in shelf.of('paper')" :key="paper.id" :value="`own:${paper.name}`" :label="paper.name" />
+        <el-option v-for="paper in shelf.of('paper')" :key="paper.id" :value="`own:${paper.name}`" :label="paper.left === null ? paper.name : $t('paper.nameAndLeft', { name: paper.name, left: paper.left })" />
       </el-option-group>
       <el-option-group v-for="family in families" :key="family.source" :label="family.source">
         <el-option v-for="sheet in family.sheets" :key="sheet.key" :value="sheet.key" :label="sheet.name">
@@ -114,6 +117,12 @@ function takeRuler(ruler: Preset) {
       </div>
       <p v-if="drawing.tones.length" class="soft">{{ $t('paper.thePhotosMainTones') }}</p>
     </Fold>
+    <Fold :name="$t('paper.sheetsOfThisDrawing')" :decided="drawing.sheets.length ? String(drawing.sheets.length) : $t('paper.thisOne')">
+      <Pick :label="$t('paper.thisSheetIs')" :model-value="choices.paper.purpose ?? 'a sheet'" :options="purposes" @update:model-value="store.decide((c) => (c.paper.purpose = $event === 'a sheet' ? null : $event))" />
+      <p v-if="workings.sheet_care.purpose" class="soft" data-test="purpose">{{ workings.sheet_care.purpose }}</p>
+      <SheetsOf :drawing="drawing" :purpose="choices.paper.purpose" />
+    </Fold>
+    <SheetCare :choices="choices" :workings="workings" />
     <Fold :name="$t('paper.otherSheetsForThisPicture')" @opened="others.ask">
       <p v-if="others.fault.value" class="fault">{{ others.fault.value }}</p>
       <ul v-if="others.answer.value" class="others" data-test="others">

@@ -19,6 +19,7 @@ import { useAsked } from '../useAsked'
 import Beside from './Beside.vue'
 import KeyPoints from './KeyPoints.vue'
 import Regions from './Regions.vue'
+import Shapes from './Shapes.vue'
 import Things from './Things.vue'
 import WarmUp from './WarmUp.vue'
 
@@ -80,6 +81,10 @@ async function border() {
   </template>
   <Warnings :lines="workings.rungs.photo.warnings" />
   <Callout v-if="drawing.photo?.remark" tone="calm" data-test="remark">{{ drawing.photo.remark }}</Callout>
+  <Callout v-if="workings.swapped" :tone="choices.photo.mirrored ? 'calm' : undefined" data-test="swapped">
+    <p>{{ workings.swapped }}</p>
+    <button v-if="!choices.photo.mirrored" type="button" class="button" @click="store.adjust('turn', { way: 'mirror' })">{{ $t('photo.mirrorItNow') }}</button>
+  </Callout>
   <Choose :label="$t('photo.itIsOf')" :model-value="choices.photo.subject" :options="subjects" @update:model-value="store.decide((c) => (c.photo.subject = $event))" />
   <div v-if="drawing.photo" class="turns" role="group" :aria-label="$t('photo.holdThePhoto')">
     <button type="button" class="button" @click="store.adjust('turn', { way: 'left' })">{{ $t('photo.left') }}</button>
@@ -101,6 +106,7 @@ async function border() {
   <div>
     <KeyPoints :choices="choices" :workings="workings" />
     <Things v-if="drawing.photo" :choices="choices" :workings="workings" />
+    <Shapes v-if="drawing.photo" :choices="choices" :workings="workings" />
     <WarmUp v-if="drawing.photo" />
     <Regions :choices="choices" :workings="workings" />
     <Fold :name="$t('photo.border')" :decided="bordered ? $t('photo.leftOff') : $t('photo.none')">

@@ -3,13 +3,13 @@ import { computed } from 'vue'
 import type { Tones } from '@/api/types'
 
 /** The tone bar: each box with its number, and how much of the picture belongs in it. */
-const props = defineProps<{ bar: Tones['bar']; here?: number }>()
+const props = defineProps<{ bar: Tones['bar']; here?: number; out?: number[] }>()
 const drawn = computed(() => props.bar.some((box) => box.drawn !== null))
 </script>
 
 <template>
   <ol class="bar" data-test="tone-bar" :aria-label="$t('tone.toneBarTheLightestFirst')">
-    <li v-for="box in bar" :key="box.number" :class="{ here: box.number === here }">
+    <li v-for="box in bar" :key="box.number" :class="{ here: box.number === here, out: out?.includes(box.number) }" :title="out?.includes(box.number) ? $t('tone.outOfReach') : undefined">
       <span class="box" :style="{ background: box.grey }">{{ box.paper ? $t('tone.paper') : '' }}</span>
       <b>{{ box.number }}</b>
       <small>{{ box.share }}</small>
@@ -38,7 +38,7 @@ li {
 .box {
   display: grid;
   align-items: end;
-  height: 64px;
+  height: 96px;
   border: 1px solid var(--tick);
   border-left-width: 0;
   color: #2b2926;
@@ -55,6 +55,11 @@ li:first-child .box {
 .here .box {
   outline: 3px solid var(--red);
   z-index: 1;
+}
+
+/* Beyond what one's own pencils reach: struck through. */
+.out .box {
+  background-image: linear-gradient(to top right, transparent calc(50% - 1.5px), #b3321f calc(50% - 1.5px), #b3321f calc(50% + 1.5px), transparent calc(50% + 1.5px)) !important;
 }
 
 small {

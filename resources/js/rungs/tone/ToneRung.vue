@@ -10,6 +10,8 @@ import CountInput from '@/ui/CountInput.vue'
 import Num from '@/ui/Num.vue'
 import Pick from '@/ui/Pick.vue'
 import Sums from '@/ui/Sums.vue'
+import Areas from './Areas.vue'
+import Colours from './Colours.vue'
 import ToneBar from './ToneBar.vue'
 import Check from '@/ui/Check.vue'
 import Fold from '@/ui/Fold.vue'
@@ -48,6 +50,8 @@ async function strokes() {
   if (line) store.decide((choices) => choices.strokes.push({ x1: toShare(line.x1), y1: toShare(line.y1), x2: toShare(line.x2), y2: toShare(line.y2) }))
 }
 
+const setEnd = (end: number | null) => store.decide((choices) => (choices.tone.end = end))
+
 onUnmounted(() => tool.finish(null))
 </script>
 
@@ -60,7 +64,13 @@ onUnmounted(() => tool.finish(null))
   <Pick v-if="drawing.photo" v-model="tones.view" :label="$t('tone.lookAt')" :options="{ photo: $t('tone.thePhoto'), few: $t('tone.countedTones', { steps: choices.tone.steps }), two: $t('tone.two') }" />
   <CountInput :label="$t('tone.tones')" field="tone.steps" :model-value="choices.tone.steps" @update:model-value="store.decide((c) => (c.tone.steps = $event))" />
   <Check :model-value="choices.tone.paper" @update:model-value="store.decide((c) => (c.tone.paper = $event))">{{ $t('tone.theBarePaper') }}</Check>
-  <ToneBar v-if="tones.tones" :bar="tones.tones.bar" :here="tones.probed?.step" />
+  <ToneBar v-if="tones.tones" :bar="tones.tones.bar" :here="tones.probed?.step" :out="tones.tones.reach?.out" />
+  <div v-if="tones.tones?.reach" data-test="reach">
+    <p>{{ tones.tones.reach.says }} <template v-if="tones.tones.reach.advice">{{ tones.tones.reach.advice }}</template></p>
+    <button v-if="tones.tones.reach.out.length" type="button" class="button" @click="setEnd(tones.tones.reach.end)">{{ $t('tone.setTheBar') }}</button>
+    <button v-if="choices.tone.end !== null" type="button" class="button bare" @click="setEnd(null)">{{ $t('tone.asItWas') }}</button>
+  </div>
+  <p v-if="tones.tones?.background" data-test="background">{{ tones.tones.background }}</p>
   <template v-if="drawing.photo">
     <div class="two">
       <button type="button" class="button" :aria-pressed="probing" @click="probing ? tool.finish(null) : probe()">{{ probing ? $t('tone.layTheProbeDown') : $t('tone.probeAPlace') }}</button>
@@ -88,8 +98,10 @@ onUnmounted(() => tool.finish(null))
     <p v-for="one in tones.strokes.filter((stroke) => stroke.by_hand)" :key="one.says" data-test="stroke">{{ one.says }}</p>
     <button v-if="choices.strokes.length > 0" type="button" class="button bare" @click="store.decide((c) => c.strokes.splice(0))">{{ $t('tone.asThePhotoHasThem') }}</button>
   </Fold>
+  <Colours v-if="drawing.photo" :drawing="drawing" :workings="workings" />
+  <Areas v-if="choices.things.length > 0" :choices="choices" />
   <Fold v-if="choices.shots.length > 0" :name="$t('shots.layAShotOver')" :decided="String(choices.shots.length)"><ShotsKept :choices="choices" /></Fold>
-  <p class="soft">{{ $t('tone.putAHardBoardUnder') }}</p>
+  <p v-if="!choices.paper.setup.includes('hard')" class="soft" data-test="hard">{{ $t('tone.putAHardBoardUnder') }}</p>
   <p class="soft" data-test="guides-off">{{ workings.guides_off.says }}</p>
 </template>
 
