@@ -30,6 +30,8 @@ final readonly class Exposure
         public bool $upsideDown = false,
         /** Whether its light is reckoned as light, and the camera adds contrast of its own; what is told by lines alone does without. */
         public bool $linear = false,
+        /** Of the JPEG; phones write 95 or so (common practice), lines are told from less. */
+        public int $quality = 88,
     ) {
     }
 

@@ -212,7 +212,7 @@ final readonly class SimulatedCamera
         $exposure->linear ? self::lit($picture, $light) : $picture->compositeImage($light, Imagick::COMPOSITE_MULTIPLY, 0, 0);
         $picture->compositeImage($this->grain($chance, $wide, $high, $exposure->noise), Imagick::COMPOSITE_LINEARLIGHT, 0, 0);
         $picture->setImageFormat('jpeg');
-        $picture->setImageCompressionQuality(88);
+        $picture->setImageCompressionQuality($exposure->quality);
         $exposure->upsideDown && $picture->rotateImage('white', 180);
 
         return $picture->getImageBlob();

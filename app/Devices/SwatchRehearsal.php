@@ -36,7 +36,7 @@ final readonly class SwatchRehearsal
         $filled = array_map(self::pair(...), OwnPencil::inOrder());
         $path = (string) tempnam(sys_get_temp_dir(), 'inch');
         try {
-            file_put_contents($path, $this->camera->photograph(FilledSwatches::picture($page, $filled), $page->width, $page->height, new Exposure(side: self::SIDE, linear: true)));
+            file_put_contents($path, $this->camera->photograph(FilledSwatches::picture($page, $filled), $page->width, $page->height, new Exposure(side: self::SIDE, linear: true, quality: 95)));
 
             return $read($path);
         } finally {

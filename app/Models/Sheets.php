@@ -26,7 +26,7 @@ final readonly class Sheets
     /** @return list<Drawing> those that are not in the bin, the first that was begun first; the one alone where it is the only one */
     public function all(): array
     {
-        return $this->drawing->work === null ? [$this->drawing] : array_values(self::of($this->drawing->work)->orderBy('created_at')->orderBy('id')->get()->all());
+        return $this->drawing->work === null ? [$this->drawing] : array_values(self::of($this->drawing->work)->with('photo')->orderBy('created_at')->orderBy('id')->get()->all());
     }
 
     /**

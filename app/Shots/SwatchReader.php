@@ -55,11 +55,11 @@ final readonly class SwatchReader
         $shot = $this->file->pixels($path);
         [$page, $flat, $bits] = $this->laidFlat($shot) ?? throw SwatchesUnreadable::noPage();
         $number = SwatchPage::page($bits, $drawing, $names);
-        $wedge = Wedge::of(array_map(fn (int $step): Reflectance => $this->box($flat, $page->wedge($step)), array_keys(SwatchPage::WEDGE)));
+        $wedge = Wedge::of(array_map(fn (int $step): array => $this->box($flat, $page->wedge($step)), array_keys(SwatchPage::WEDGE)));
         $read = [];
         foreach (array_slice($names, $number * $page->holds(), $page->holds()) as $place => $name) {
             $read[$name] = array_map(function (bool $lightly) use ($flat, $page, $place, $wedge): ?Reflectance {
-                $seen = $wedge->read($this->box($flat, $page->box($place, $lightly)));
+                $seen = $wedge->read(...$this->box($flat, $page->box($place, $lightly)));
 
                 return $seen->lab()->lightness >= self::EMPTY[0] && $seen->lab()->chroma() <= self::EMPTY[1] ? null : $seen;
             }, [false, true]);
@@ -129,11 +129,12 @@ final readonly class SwatchReader
     }
 
     /**
-     * What is seen in a box, against the bare paper to its left and right.
+     * What is seen in a box, and of the bare paper to its left and right.
      *
      * @param  array{float, float}  $at
+     * @return array{Reflectance, Reflectance}
      */
-    private function box(Imagick $flat, array $at): Reflectance
+    private function box(Imagick $flat, array $at): array
     {
         [$wide, $high] = [self::INSIDE * SwatchPage::BOX_WIDE, self::INSIDE * SwatchPage::BOX_HIGH];
         $top = $at[1] + (SwatchPage::BOX_HIGH - $high) / 2;
@@ -142,7 +143,7 @@ final readonly class SwatchReader
         $left = $this->mean($flat, $at[0] - $aside - self::BARE, $top, self::BARE, $high);
         $right = $this->mean($flat, $at[0] + SwatchPage::BOX_WIDE + $aside, $top, self::BARE, $high);
 
-        return $seen->on(new Reflectance(($left->red + $right->red) / 2, ($left->green + $right->green) / 2, ($left->blue + $right->blue) / 2));
+        return [$seen, new Reflectance(($left->red + $right->red) / 2, ($left->green + $right->green) / 2, ($left->blue + $right->blue) / 2)];
     }
 
     /** The mean light of a part of the page, in mm of it: what an eye that does not see the strokes sees. */

@@ -47,7 +47,7 @@ final readonly class ColoursWriter
         return new ColourJson(
             round($x, 6), round($y, 6), $hex, ColourWording::told($wanted), ColourWording::numbers($wanted),
             Reflectance::ofLab(new Lab($wanted->lightness, Figures::STRONGER * $wanted->a, Figures::STRONGER * $wanted->b))->hex(),
-            Reflectance::ofLab($told->complement())->hex(), Say::it('colours.complement', ['hue' => ColourWording::told($told->complement())]),
+            Reflectance::ofLab($told->complement())->hex(), Say::it('colours.complement', ['hue' => Say::it('colours.hue.'.Described::of($told->complement())->hue->value)]),
             array_map(static fn (Laid $one): LaidJson => new LaidJson($one->seen->hex(), ColourWording::laid($one, $wanted)), array_values(array_filter([$nearest?->alone, $nearest?->two]))),
             array_map(static fn (Laid $one): LaidJson => new LaidJson($one->seen->hex(), ''), array_values(array_filter([$grey->plain, $grey->mixed]))),
             array_values(array_filter([

@@ -54,6 +54,7 @@ use InchLadder\Copying\Working;
 use InchLadder\Layout\Hand;
 use InchLadder\Layout\KeyPoint;
 use InchLadder\Layout\Placed;
+use InchLadder\Marks\GuideLines;
 use InchLadder\Measure\Length;
 use InchLadder\Measure\LengthReader;
 use InchLadder\Measure\Notation;
@@ -113,7 +114,7 @@ final readonly class CopyWriter
             GuardSheet::under($plan->layout->grid, $plan->layout->fitted->area, $hand, array_keys(array_filter($record->cells, static fn (Noted $noted): bool => $noted->state !== Noted::EMPTY && $noted->reached > 0)), $open),
             array_map(static fn (Working $way): StartJson => new StartJson($way->value, Say::it("copying.working.{$way->value}.name"), Say::it("copying.working.{$way->value}.why")), Working::cases()),
             array_map(static fn (Naming $naming): StartJson => new StartJson($naming->value, Say::it("copying.naming.{$naming->value}.name"), Say::it("copying.naming.{$naming->value}.why")), Naming::cases()),
-            array_map(static fn (Pass $one): PassJson => PassJson::of($one, $plan->choices->order() === Order::ToneAlong), Pass::cases()),
+            array_map(static fn (Pass $one): PassJson => PassJson::of($one, $plan->choices->order() === Order::ToneAlong, GuideLines::isGraphite($plan->choices->profile->surface) ? null : Say::it('pencils.pencil.'.GuideLines::on($plan->choices->profile->surface, $plan->choices->endUse())->pencil)), Pass::cases()),
             $drawing->photo === null ? null : $this->tones->query($drawing->photo, $plan),
             array_map(static fn (Start $start): StartJson => new StartJson($start->value, Say::it("copying.start.{$start->value}.name"), Say::it("copying.start.{$start->value}.why")), Start::cases()),
         );

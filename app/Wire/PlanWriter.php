@@ -281,7 +281,7 @@ final readonly class PlanWriter
     {
         [$off, $medium] = [$this->plan->choices->guidesOff(), $this->plan->choices->medium];
 
-        return new GuidesOffJson($off->value, FinishWording::guidesOff($off, $medium), $this->plan->choices->endUse()->value, array_map(static fn (GuidesOff $way): StartJson => new StartJson($way->value, FinishWording::guidesOffName($way, $medium), FinishWording::guidesOff($way, $medium)), GuidesOff::ways($medium)));
+        return new GuidesOffJson($off->value, FinishWording::guidesOff($off, $medium, $this->plan->choices->transfer), $this->plan->choices->endUse()->value, array_map(static fn (GuidesOff $way): StartJson => new StartJson($way->value, FinishWording::guidesOffName($way, $medium), FinishWording::guidesOff($way, $medium)), GuidesOff::ways($medium)));
     }
 
     /** @param  list<string>  $overlays */

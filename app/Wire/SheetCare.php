@@ -10,6 +10,7 @@ use App\Wording\Say;
 use App\Wording\Writing;
 use InchLadder\Finish\Caution;
 use InchLadder\Finish\Kit;
+use InchLadder\Marks\GuideLines;
 use InchLadder\Measure\Length;
 use InchLadder\Measure\Rational;
 use InchLadder\Measure\Unit;
@@ -27,11 +28,12 @@ final class SheetCare
         $more = $write->reading(Length::of(Rational::of(Figures::BOARD_BEYOND_MM), Unit::Millimetre));
 
         return new SheetCareJson(
+            $profile->surface->value,
             Say::it('paper.profile', ['tooth' => Say::it("paper.tooth.{$profile->tooth()}"), 'erasing' => Say::it("paper.erasing.{$profile->erasing()}"), 'wet' => Say::it($profile->takesWet() ? 'paper.wet' : 'paper.dry')]),
             $profile->isDrawnApart(),
             Say::it("paper.apart.{$profile->reason()}"),
             array_map(static fn (SetUp $one): StartJson => new StartJson($one->value, Say::it("paper.setup.{$one->value}.what", ['more' => $more]), Say::it("paper.setup.{$one->value}.why")), SetUp::for($plan->choices->stockName !== null)),
-            array_map(static fn (string $one): string => Say::it("kit.{$one}", ['sheet' => $write->size($plan->layout->sheet), 'ruler' => $plan->choices->notation->ruler->name]), Kit::for($plan->layout->sheet, $plan->choices->medium, ! in_array(SetUp::Unmoved, $plan->choices->setup, true), Caution::isOnWall($plan->layout->sheet))),
+            array_map(static fn (string $one): string => $one === 'guide-pencil' ? Say::it('kit.guide-pencil', ['pencil' => Say::it('pencils.pencil.'.GuideLines::on($profile->surface, $plan->choices->endUse())->pencil)]) : Say::it("kit.{$one}", ['sheet' => $write->size($plan->layout->sheet), 'ruler' => $plan->choices->notation->ruler->name]), Kit::for($plan->layout->sheet, $plan->choices->medium, ! in_array(SetUp::Unmoved, $plan->choices->setup, true), Caution::isOnWall($plan->layout->sheet))),
             $plan->choices->purpose === null ? null : Say::it("paper.purpose.{$plan->choices->purpose->value}"),
         );
     }

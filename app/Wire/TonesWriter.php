@@ -11,6 +11,7 @@ use App\Models\Drawing;
 use App\Models\OwnPencil;
 use App\Models\Photo;
 use App\Shots\ShotTones;
+use App\Wire\Json\BoxJson;
 use App\Wire\Json\NotesJson;
 use App\Wire\Json\ReachedJson;
 use App\Wire\Json\StartJson;
@@ -50,7 +51,7 @@ final readonly class TonesWriter
     {
         $bar = $plan->choices->tones->bar();
         if ($drawing->photo === null) {
-            return new TonesJson(null, null, array_map(static fn (Swatch $box): ToneBoxJson => self::box($box, ''), $bar->boxes), [], [Phrases::bar($bar)], self::reach($plan, $bar), ColoursWriter::background($plan), self::layers($drawing), ...self::order($plan));
+            return new TonesJson(null, null, null, array_map(static fn (Swatch $box): ToneBoxJson => self::box($box, ''), $bar->boxes), [], [Phrases::bar($bar)], self::reach($plan, $bar), ColoursWriter::background($plan), self::layers($drawing), ...self::order($plan));
         }
         $crop = $this->sight->crop($drawing->photo, $plan);
         $scale = ValueScale::over($crop, $plan->choices->tones->steps);
@@ -64,6 +65,7 @@ final readonly class TonesWriter
         return new TonesJson(
             $this->picture($drawing->photo, $plan, $bar, $scale->light, $scale->dark),
             $this->picture($drawing->photo, $plan, Bar::of(2, true, $plan->choices->tones->paper), 2 * $parting->threshold, 0),
+            TonesQuery::write($bar, $scale->light, $scale->dark, $plan->choices->tones->drop),
             array_map(static fn (Swatch $box): ToneBoxJson => self::box($box, $percent($shares[$box->number]), $laid === null ? null : $percent($laid->drawn[$box->number])), $bar->boxes),
             $this->spots($drawing->photo, $plan, $scale, Spots::of($crop)),
             array_values(array_filter([
@@ -133,7 +135,16 @@ final readonly class TonesWriter
         $step = $scale->step($lightness);
         [$column, $row] = $plan->layout->grid->cellAt($x, $y);
 
-        return new ToneSpotJson(round($x, 6), round($y, 6), $colour, $step, Say::it('tones.spot.'.($name === null ? 'plain' : 'named'), ['name' => $name ?? '', 'step' => $step, 'cell' => $plan->layout->addresses->of($column, $row)]), $compared);
+        return new ToneSpotJson(round($x, 6), round($y, 6), $colour, $step, Say::it('tones.spot.'.($name === null ? 'plain' : 'named'), ['name' => $name ?? '', 'step' => $step, 'cell' => $plan->layout->addresses->of($column, $row)]), $plan->layout->addresses->of($column, $row), self::cell($plan, $column, $row), $compared);
+    }
+
+    /** Where a cell lies in the crop. */
+    private static function cell(Plan $plan, int $column, int $row): BoxJson
+    {
+        $grid = $plan->layout->grid;
+        $at = static fn (Rational $share): float => round($share->toFloat(), 6);
+
+        return new BoxJson($at($grid->columns[$column]), $at($grid->rows[$row]), $at($grid->across->span($column)), $at($grid->down->span($row)));
     }
 
     /** A picture in the bar's own greys, so that the two can be held against each other; it is named by what it shows. */

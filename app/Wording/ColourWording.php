@@ -26,7 +26,7 @@ final class ColourWording
 
     public static function numbers(Lab $lab): string
     {
-        return Say::it('colours.numbers', ['l' => (string) round($lab->lightness), 'c' => (string) round($lab->chroma()), 'h' => Hue::of($lab) === Hue::Grey ? '–' : (string) round($lab->hueAngle())]);
+        return Say::it(Hue::of($lab) === Hue::Grey ? 'colours.numbers of grey' : 'colours.numbers', ['l' => (string) round($lab->lightness), 'c' => (string) round($lab->chroma()), 'h' => (string) round($lab->hueAngle())]);
     }
 
     public static function laid(Laid $laid, Lab $wanted): string

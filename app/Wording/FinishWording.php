@@ -27,8 +27,12 @@ final readonly class FinishWording
     }
 
     /** When the guides come off and why: the one sentence that every rung says of it. */
-    public static function guidesOff(GuidesOff $off, Medium $medium): string
+    public static function guidesOff(GuidesOff $off, Medium $medium, ?Transfer $transfer = null): string
     {
+        if ($transfer !== null) {
+            return Say::it('finish.stay behind');
+        }
+
         return $off === GuidesOff::BeforeMedium ? Say::it("finish.before.{$medium->value}") : Say::it("finish.off.{$off->value}.why");
     }
 
@@ -126,7 +130,7 @@ final readonly class FinishWording
         $against = $this->transfer?->against($this->medium);
 
         return array_values(array_filter([
-            Say::it('finish.lands', ['left' => $write->read($this->layout->left), 'top' => $write->read($this->layout->top), 'right' => $write->reading($this->layout->left->plus($this->layout->fitted->area->width)), 'bottom' => $write->reading($this->layout->top->plus($this->layout->fitted->area->height))]),
+            Say::it('finish.lands', ['left' => $write->reading($this->layout->left), 'top' => $write->reading($this->layout->top), 'right' => $write->reading($this->layout->left->plus($this->layout->fitted->area->width)), 'bottom' => $write->reading($this->layout->top->plus($this->layout->fitted->area->height))]),
             $this->transfer?->turnsRound() === true ? Say::it('finish.printed mirrored') : Say::it('finish.printed as it is'),
             $this->medium->swapsSides() ? Say::it('finish.onto the block') : null,
             $against === null ? null : Say::it("finish.against.{$against}"),

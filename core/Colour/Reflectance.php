@@ -82,14 +82,6 @@ final readonly class Reflectance
         return new self(sqrt($this->red), sqrt($this->green), sqrt($this->blue));
     }
 
-    /** What a thin layer lets through, from what is seen of it on a paper; at most all of it. */
-    public function on(self $paper): self
-    {
-        $share = static fn (float $seen, float $bare): float => max(self::BLACKEST, min(1.0, $seen / max(self::BLACKEST, $bare)));
-
-        return new self($share($this->red, $paper->red), $share($this->green, $paper->green), $share($this->blue, $paper->blue));
-    }
-
     /**
      * A mixture of opaque colours, by their single constant K/S, which add up by their shares (P. Kubelka and F. Munk, "Ein
      * Beitrag zur Optik der Farbanstriche", Zeitschrift für technische Physik 12, 1931; D. R. Duncan, 1940, for mixtures).

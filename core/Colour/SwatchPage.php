@@ -23,10 +23,10 @@ final readonly class SwatchPage
     /** Bare paper to either side of a box. */
     public const GAP = 4.0;
 
-    public const SQUARE = 4.0;
+    public const SQUARE = 3.5;
 
     /** From the page's edge. */
-    private const EDGE = 12.0;
+    private const EDGE = 15.0;
 
     private const HEAD = 24.0;
 
@@ -81,8 +81,7 @@ final readonly class SwatchPage
      */
     public function wedge(int $step): array
     {
-        $across = (int) floor(($this->wide - 2 * self::EDGE + self::GAP) / (self::BOX_WIDE + self::GAP));
-        $across = min($across, count(self::WEDGE));
+        $across = 2 * $this->columns;
 
         // What does not fit stands in the last row, where pencils would.
         return $step < $across

@@ -26,7 +26,7 @@ final readonly class Kit
             $wall ? 'wall' : 'board',
             $long ? 'long-ruler' : 'ruler',
             $ruled ? 'square' : null,
-            $ruled ? 'hard-pencil' : null,
+            $ruled ? 'guide-pencil' : null,
             match ($medium) {
                 Medium::Graphite => 'graphite',
                 Medium::Ink => 'ink',

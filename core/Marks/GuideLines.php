@@ -26,6 +26,12 @@ final readonly class GuideLines
         return new self(self::pencil($surface, $use), self::pressure($surface, $use), self::after($surface, $use), $surface === Surface::Print || ($surface === Surface::Watercolour && $use === EndUse::Wash));
     }
 
+    /** Whether graphite would shine, not show, or harm: then the whole drawing is begun with something else. */
+    public static function isGraphite(Surface $surface): bool
+    {
+        return in_array($surface, [Surface::Smooth, Surface::Toothed, Surface::Watercolour], true);
+    }
+
     private static function pencil(Surface $surface, EndUse $use): string
     {
         return match (true) {

@@ -11,6 +11,12 @@ final readonly class Profile
     {
     }
 
+    /** @param  Surface|null  $surface  null for what its colour makes likely: a sheet that is neither white nor cream is toned */
+    public static function of(?Surface $surface, Colour $colour, bool $delicate): self
+    {
+        return new self($surface ?? (in_array($colour, [Colour::White, Colour::Cream], true) ? Surface::Toothed : Surface::Toned), $delicate);
+    }
+
     /** 0 smooth, 1 some, 2 rough */
     public function tooth(): int
     {

@@ -176,7 +176,7 @@ final readonly class Choices
     public function endUse(): EndUse
     {
         return match (true) {
-            $this->guidesOff() === GuidesOff::Never => EndUse::Stays,
+            $this->transfer !== null, $this->guidesOff() === GuidesOff::Never => EndUse::Stays,
             $this->medium === Medium::Ink => EndUse::Ink,
             $this->medium === Medium::Wash => EndUse::Wash,
             $this->medium === Medium::Paint => EndUse::Opaque,

@@ -9,6 +9,7 @@ return [
     'lightness' => ['very light', 'light', 'of middle lightness', 'dark', 'very dark'],
     'strength' => ['', 'greyish', 'muted', 'clear', 'strong'],
     'told' => ['grey' => ':Hue, :lightness.', 'colour' => ':Hue, :lightness and :strength.'],
+    'numbers of grey' => 'L* :l, C* :c',
     'numbers' => 'L* :l, C* :c, h :h°',
     'likeness' => ['same' => 'an eye hardly tells them apart', 'near' => 'near', 'kin' => 'of that family still', 'other' => 'another colour'],
     'alone' => ':name, :how: :likeness (ΔE :off).',

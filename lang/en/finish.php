@@ -101,6 +101,7 @@ return [
         'graphite-under-pastel' => 'Graphite makes the sheet slippery, and pastel does not take on it: pounce suits it better.',
         'charcoal-under-graphite' => 'Charcoal under graphite smears and shines apart; brush it off well, or take another way.',
     ],
+    'stay behind' => 'The guides stay behind on the study: only lines are carried over to the good sheet.',
     'lands' => 'On the good sheet the drawing begins :left from its left edge and :top from its top, and ends at :right and :bottom: tick these four before anything is laid on it.',
     'printed mirrored' => 'The contour is printed mirrored, so that face down it comes out as the photo has it.',
     'printed as it is' => 'The contour is printed as the plan has it.',

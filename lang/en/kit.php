@@ -8,7 +8,7 @@ return [
     'ruler' => 'A ruler with marks of :ruler',
     'long-ruler' => 'A straightedge as long as the sheet, and a ruler with marks of :ruler',
     'square' => 'A set square',
-    'hard-pencil' => 'A hard pencil for the guides, sharpened',
+    'guide-pencil' => 'For the guides: :pencil',
     'graphite' => 'Pencils from hard to soft, and a sharpener',
     'ink' => 'Pens and ink, blotting paper, a jar that does not tip',
     'wash' => 'Brushes, two jars of water, a clean rag',

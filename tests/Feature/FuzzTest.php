@@ -2,6 +2,7 @@
 
 use App\Imaging\PhotoStore;
 use App\Models\Drawing;
+use App\Models\OwnPencil;
 use App\Models\PairedDevice;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Routing\Route as OneRoute;
@@ -69,6 +70,8 @@ function fullDrawing(): Drawing
         'shots' => [['id' => $photo->id, 'taken' => '2026-11-27T14:05:00Z', 'pass' => 'place', 'corners' => '0.1 0.1, 0.9 0.12, 0.88 0.9, 0.12 0.88', 'of' => 'area', 'found' => false, 'readings' => [['name' => 'eye', 'at' => '0.4 0.3']]]],
         'meant' => [['name' => 'nose', 'right_mm' => 2.5, 'down_mm' => -1]],
         ...Drawings::FIVE_BY_SEVEN, 'points' => [['name' => 'eye', 'x' => '1/3', 'y' => '1/4', 'cross' => true]], 'regions' => [['name' => 'r', 'use' => 'not needed', 'left' => '0.1', 'top' => '0.1', 'width' => '0.2', 'height' => '0.2']],
+        'shapes' => [['name' => 'o', 'kind' => 'oval', 'places' => '0.5 0.5, 0.7 0.5, 0.5 0.3']], 'things' => [['name' => 'jug', 'outline' => '0.2 0.2, 0.6 0.25, 0.5 0.7', 'boxed' => false, 'must' => true, 'ticked' => [], 'state' => 'sketched', 'layers' => [['how' => 'under', 'with' => 'ochre'], ['how' => 'burnish', 'with' => '']]]],
+        'finish' => ['medium' => 'ink', 'transfer' => 'traced'], 'tone' => ['end' => 30.5], 'paper' => ['surface' => 'watercolour paper', 'delicate' => true, 'purpose' => 'trial', 'setup' => ['face']],
         'spans' => [['name' => 's', 'x1' => '0.1', 'y1' => '0.1', 'x2' => '0.5', 'y2' => '0.5', 'drawn' => '1 in']], 'crops' => [['name' => 'c', 'fit' => ['way' => 'crop', 'left' => '0.1', 'size' => '0.5']]],
         'grid' => ['overlays' => ['thirds'], 'main_across' => ['1/4', '3/4'], 'own_across' => '1 in, 2 in', 'divided' => [['column' => 1, 'row' => 1, 'parts' => 2, 'hairlines' => 'in the cell']], 'part' => ['left' => '1/4', 'top' => '1/4', 'width' => '1/2', 'height' => '1/2']],
     ]);
@@ -93,7 +96,7 @@ function valid(Drawing $drawing): array
         'crop' => ['field' => 'width', 'typed' => '5 in'], 'inset' => ['side' => 'width', 'typed' => '5 in'], 'plan' => ['paper_cell' => '1 in', 'photo_cell' => '', 'columns' => 5, 'rows' => 7],
         'unit' => ['unit' => 'cm'], 'feature' => ['width' => 0.1, 'fineness' => 'fine'], 'whole' => ['left' => 0.1, 'top' => 0.1, 'width' => 0.05, 'height' => 0.05, 'by' => 'level'], 'ruled' => ['way' => 'across', 'ticks' => ['1' => '1 in', '2' => '2 in']],
         'carried' => ['left' => 0.1, 'top' => 0.1, 'width' => 0.5, 'height' => 0.7, 'columns' => 5, 'rows' => 7, 'labels' => 'numbers', 'corner' => 'top right'],
-        'pull' => ['by' => 'corner', 'width' => 0.5, 'height' => 0.6], 'thing' => ['places' => [[0.1, 0.1], [0.5, 0.2], [0.4, 0.7]], 'name' => 'jug'], 'edge' => ['column' => 0, 'row' => 0, 'what' => 'crossing', 'was' => null, 'now' => [[0.5, 0.0]]],
+        'pull' => ['by' => 'corner', 'width' => 0.5, 'height' => 0.6], 'thing' => ['places' => [[0.1, 0.1], [0.5, 0.2], [0.4, 0.7]], 'name' => 'jug'], 'shape' => ['kind' => 'oval', 'places' => [[0.1, 0.1], [0.5, 0.2], [0.4, 0.7]]], 'edge' => ['column' => 0, 'row' => 0, 'what' => 'crossing', 'was' => null, 'now' => [[0.5, 0.0]]],
     ];
     $act = array_rand($acts);
 
@@ -107,7 +110,10 @@ function valid(Drawing $drawing): array
         'POST adjust' => [[], [...$base, 'act' => $act, 'how' => $acts[$act]]],
         'POST square' => [[], [...$base, 'which' => 'drawing', 'falling' => '10 in', 'rising' => '10 1/16 in', 'top' => '8 in', 'bottom' => '8 in', 'left' => '10 in', 'right' => '10 in']],
         'POST measured' => [[], [...$base, 'way' => 'across', 'ticks' => ['1' => '1 in', '2' => '2 in', '3' => '3 1/16 in']]],
-        'POST keepsakes' => [[], [...$base, 'kind' => 'grid', 'name' => 'mine']], 'GET keepsakes' => [], 'DELETE keepsakes/{keepsake}' => [],
+        'POST keepsakes' => [[], [...$base, 'kind' => 'grid', 'name' => 'mine']], 'GET keepsakes' => [], 'DELETE keepsakes/{keepsake}' => [], 'PUT keepsakes/{keepsake}' => [[], ['count' => 3]],
+        'POST drawings/{drawing}/sheet' => [[], ['purpose' => 'trial']], 'DELETE drawings/{drawing}/sheet' => [], 'GET drawings/{drawing}/colours/at' => [['x' => '0.5', 'y' => '0.5']],
+        'GET pencils' => [], 'POST pencils' => [[], ['id' => null, 'name' => 'HB', 'kind' => 'graphite', 'firm' => '#404040', 'soft' => null]], 'DELETE pencils/{pencil}' => [],
+        'POST drawings/{drawing}/swatches' => [], 'POST drawings/{drawing}/rehearsed-swatches' => [],
         'GET catalogue' => [], 'GET drawings' => [['hand' => 'left', 'from' => 0]], 'POST drawings' => [[], ['width' => '5 in', 'height' => '7 in']], 'GET drawings/{drawing}' => [],
         'PUT drawings/{drawing}' => [[], [...$version, 'choices' => $base['choices']]], 'DELETE drawings/{drawing}' => [], 'POST drawings/{drawing}/restore' => [],
         'POST drawings/{drawing}/undo' => [[], $version], 'POST drawings/{drawing}/redo' => [[], $version], 'GET bin' => [], 'DELETE bin' => [],
@@ -145,8 +151,9 @@ function inAddress(string $name, Drawing $drawing): string
     }
     $some = match ($name) {
         'drawing' => [$drawing->id], 'photo' => [$drawing->photo->id], 'sitting' => ['1', '2'], 'column', 'row' => ['0', '1', '4', '59', '60', '999'], 'board' => ['paper', 'photo'], 'tick' => ['across-1', 'frame-1', 'down-2'],
+        'pencil' => [OwnPencil::query()->value('id') ?? OwnPencil::query()->create(['name' => 'HB', 'kind' => 'graphite', 'firm' => '#404040'])->id],
         'device' => [PairedDevice::query()->value('id') ?? PairedDevice::admit('Easel', false)[0]->id],
-        'kind' => ['plan', 'gridded', 'empty', 'overlay', 'strips', 'viewfinder', 'corners', 'folding', 'tones', 'calibration', 'tracing', 'corrections'], 'format' => ['pdf', 'svg', 'png', 'csv', 'json'], default => ['abc', $drawing->id],
+        'kind' => ['plan', 'gridded', 'empty', 'overlay', 'strips', 'viewfinder', 'corners', 'folding', 'tones', 'calibration', 'tracing', 'corrections', 'contour', 'study', 'swatches'], 'format' => ['pdf', 'svg', 'png', 'csv', 'json'], default => ['abc', $drawing->id],
     };
 
     return $some[mt_rand(0, count($some) - 1)];

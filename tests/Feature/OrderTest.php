@@ -138,7 +138,7 @@ it('rehearses any sheet, and refuses what the simulated printer cannot be', func
 
 it('lists every sheet with its name, its use, and what can be chosen about it', function () {
     $printed = $this->getJson('/api/catalogue')->assertOk()->json('printed');
-    expect(array_column($printed, 'key'))->toBe(['gridded', 'overlay', 'strips', 'viewfinder', 'corners', 'folding', 'tracing', 'corrections', 'tones', 'plan', 'calibration'])
+    expect(array_column($printed, 'key'))->toBe(['gridded', 'overlay', 'strips', 'viewfinder', 'corners', 'folding', 'tracing', 'contour', 'study', 'corrections', 'tones', 'swatches', 'plan', 'calibration'])
         ->and(array_unique(array_map(fn (array $kind) => str_ends_with($kind['what'], '.'), $printed)))->toBe([true])
         ->and(array_column($printed, 'takes', 'key')['plan'])->toBe(['mirrored']);
 });

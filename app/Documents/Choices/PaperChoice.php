@@ -32,7 +32,8 @@ final readonly class PaperChoice
         #[OA\Property(enum: ['tape', 'mat', 'trim'])] public string $margins_for,
         #[OA\Property(enum: Shape::class)] public string $shape,
         #[OA\Property(enum: Colour::class)] public string $colour,
-        #[OA\Property(enum: Surface::class)] public string $surface,
+        /** Null for what its colour makes likely. */
+        #[OA\Property(enum: Surface::class)] public ?string $surface,
         /** Whether it stands little erasing, whatever its kind. */
         #[OA\Property] public bool $delicate,
         /** What this sheet is for, of several in one drawing; null where there is one. */

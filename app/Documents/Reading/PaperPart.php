@@ -29,7 +29,7 @@ final readonly class PaperPart
     public const DEFAULTS = [
         'sheet' => 'letter', 'name' => null, 'width' => '8 1/2 in', 'height' => '11 in', 'turn' => 'advised', 'placement' => 'centred', 'offset' => ['left' => null, 'top' => null],
         'margins' => ['top' => '1/4 in', 'right' => '1/4 in', 'bottom' => '1/4 in', 'left' => '1/4 in'], 'margins_for' => 'tape', 'shape' => 'rectangle', 'colour' => 'white',
-        'surface' => 'drawing paper', 'delicate' => false, 'purpose' => null, 'setup' => [],
+        'surface' => null, 'delicate' => false, 'purpose' => null, 'setup' => [],
     ];
 
     private const OFFSETS = 'offsets';
@@ -56,7 +56,7 @@ final readonly class PaperPart
             margins_for: $fields->word('paper.margins_for', ['tape', 'mat', 'trim']),
             shape: $fields->one('paper.shape', Shape::class)->value,
             colour: $fields->one('paper.colour', Colour::class)->value,
-            surface: $fields->one('paper.surface', Surface::class)->value,
+            surface: $fields->at('paper.surface') === null ? null : $fields->one('paper.surface', Surface::class)->value,
             delicate: $fields->flag('paper.delicate'),
             purpose: $fields->at('paper.purpose') === null ? null : $fields->one('paper.purpose', Purpose::class)->value,
             setup: array_values(array_filter(array_column(SetUp::cases(), 'value'), static fn (string $tick): bool => in_array($tick, (array) $fields->at('paper.setup'), true))),
@@ -80,7 +80,7 @@ final readonly class PaperPart
 
     public function profile(): Profile
     {
-        return new Profile(Surface::from($this->json->surface), $this->json->delicate);
+        return Profile::of($this->json->surface === null ? null : Surface::from($this->json->surface), Colour::from($this->json->colour), $this->json->delicate);
     }
 
     public function placement(): Placement

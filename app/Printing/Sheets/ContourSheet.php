@@ -71,7 +71,7 @@ final readonly class ContourSheet implements PrintableSheet
     {
         $write = new Writing($plan->choices->notation);
 
-        return Say::it('printing.contour.lands', ['left' => $write->read($plan->layout->left), 'top' => $write->read($plan->layout->top)]);
+        return Say::it('printing.contour.lands', ['left' => $write->reading($plan->layout->left), 'top' => $write->reading($plan->layout->top)]);
     }
 
     /** @return list<Element> */

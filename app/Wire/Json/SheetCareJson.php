@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Wire\Json;
 
+use InchLadder\Paper\Surface;
 use OpenApi\Attributes as OA;
 
 /** What the sheet's surface stands, and what is seen to before it is marked. */
@@ -12,6 +13,8 @@ final readonly class SheetCareJson
 {
     /** @param  list<StartJson>  $setup */
     public function __construct(
+        /** As chosen, or as its colour makes likely. */
+        #[OA\Property(enum: Surface::class)] public string $surface,
         #[OA\Property] public string $says,
         /** Whether the drawing is better made apart and carried over. */
         #[OA\Property] public bool $apart,

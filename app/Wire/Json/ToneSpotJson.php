@@ -25,6 +25,10 @@ final readonly class ToneSpotJson
         /** Step of the tone bar. */
         #[OA\Property] public int $step,
         #[OA\Property] public string $words,
+        /** The cell it lies in. */
+        #[OA\Property] public string $address,
+        /** Where that cell lies, in shares of the crop. */
+        #[OA\Property] public BoxJson $cell,
         /** How it compares with the place it was asked from; null when it was asked alone. */
         #[OA\Property] public ?string $compared = null,
     ) {

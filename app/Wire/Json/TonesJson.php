@@ -22,6 +22,8 @@ final readonly class TonesJson
         #[OA\Property] public ?string $few,
         /** The same in two, parted where it parts best. */
         #[OA\Property] public ?string $two,
+        /** What a cut of the photo is asked for with, to be shown in these tones; null when there is no photo. */
+        #[OA\Property] public ?string $query,
         /** @var list<ToneBoxJson> */
         #[OA\Property(type: 'array', items: new OA\Items(ref: ToneBoxJson::class))] public array $bar,
         /** @var list<ToneSpotJson> the lightest place, then the darkest ones in their order. */

@@ -2360,6 +2360,8 @@ export interface components {
         };
         /** @description What the sheet's surface stands, and what is seen to before it is marked. */
         SheetCareJson: {
+            /** @enum {string} */
+            surface: "smooth paper" | "drawing paper" | "watercolour paper" | "toned or dark paper" | "primed canvas" | "panel or wall" | "a photo print";
             says: string;
             apart: boolean;
             advice: string;
@@ -2593,12 +2595,15 @@ export interface components {
             colour: string;
             step: number;
             words: string;
+            address: string;
+            cell: components["schemas"]["BoxJson"];
             compared: string | null;
         };
         /** @description The light and dark of what is drawn from. */
         TonesJson: {
             few: string | null;
             two: string | null;
+            query: string | null;
             bar: components["schemas"]["ToneBoxJson"][];
             spots: components["schemas"]["ToneSpotJson"][];
             sums: string[];
@@ -2961,8 +2966,8 @@ export interface components {
             shape: "rectangle" | "oval" | "circle" | "strip";
             /** @enum {string} */
             colour: "white" | "cream" | "grey" | "tan" | "blue grey" | "black";
-            /** @enum {string} */
-            surface: "smooth paper" | "drawing paper" | "watercolour paper" | "toned or dark paper" | "primed canvas" | "panel or wall" | "a photo print";
+            /** @enum {string|null} */
+            surface: "smooth paper" | "drawing paper" | "watercolour paper" | "toned or dark paper" | "primed canvas" | "panel or wall" | "a photo print" | null;
             delicate: boolean;
             /** @enum {string|null} */
             purpose: "trial" | "good" | null;

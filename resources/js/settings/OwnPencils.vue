@@ -16,6 +16,7 @@ const fault = ref('')
 const asks = ref<string | null>(null)
 /** What was read, until it is kept or let go. */
 const read = shallowRef<Swatch[] | null>(null)
+const rehearsed = ref(false)
 const progress = ref<number | null>(null)
 
 const load = async () => (pencils.value = await api.pencils().catch(() => pencils.value))
@@ -54,6 +55,7 @@ async function forget(one: Pencil) {
 async function take(photo: File | undefined) {
   if (!photo || !props.of) return
   progress.value = 0
+  rehearsed.value = false
   await tried(async () => (read.value = await readSwatches(props.of!, photo, (share) => (progress.value = share))))
   progress.value = null
 }
@@ -61,6 +63,7 @@ async function take(photo: File | undefined) {
 async function rehearse() {
   if (!props.of) return
   progress.value = 1
+  rehearsed.value = true
   await tried(async () => (read.value = await api.rehearseSwatches(props.of!)))
   progress.value = null
 }
@@ -107,6 +110,7 @@ const named = (name: string) => t('settings.colourOf', { name })
       </div>
       <el-progress v-if="progress !== null" :percentage="Math.round(progress * 100)" :indeterminate="progress >= 1" :show-text="false" :aria-label="$t('settings.readTheFilledPage')" />
       <Callout v-if="read" tone="calm" data-test="read">
+        <p v-if="rehearsed" class="soft">{{ $t('settings.inventedColours') }}</p>
         <ul class="pencils">
           <li v-for="one in read" :key="one.id"><span class="spot" :class="{ none: !one.firm }" :style="spot(one.firm)" /><span class="spot small" :class="{ none: !one.soft }" :style="spot(one.soft)" /><span class="name">{{ one.name }} <small class="soft">{{ one.says }}</small></span></li>
         </ul>

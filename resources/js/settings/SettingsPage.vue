@@ -144,10 +144,14 @@ h1 {
 }
 
 main {
-  display: grid;
-  grid-template-columns: repeat(auto-fit, minmax(min(100%, 420px), 1fr));
-  gap: 28px 40px;
+  columns: 420px 2;
+  column-gap: 40px;
   padding: 8px 24px;
+}
+
+main > :deep(section) {
+  break-inside: avoid;
+  margin-bottom: 28px;
 }
 
 .own {

@@ -8,7 +8,7 @@ import { useDrawing } from './drawing'
 export const useTones = defineStore('tones', () => {
   const store = useDrawing()
   const tones = shallowRef<Tones | null>(null)
-  const view = ref<'photo' | 'few' | 'two'>('photo')
+  const view = ref<'photo' | 'few' | 'two'>('few')
   const marked = ref(false)
   const probed = shallowRef<ToneSpot | null>(null)
   /** How strokes run, and whether that is shown. */
@@ -20,7 +20,7 @@ export const useTones = defineStore('tones', () => {
 
   async function load() {
     const id = store.drawing?.id
-    if (of !== id) [tones.value, probed.value, coloured.value, view.value] = [null, null, null, 'photo']
+    if (of !== id) [tones.value, probed.value, coloured.value, view.value] = [null, null, null, 'few']
     of = id
     if (!id) return
     const fresh = await api.tones(id)

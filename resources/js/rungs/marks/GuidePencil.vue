@@ -1,29 +1,29 @@
 <script setup lang="ts">
 import { computed, shallowRef, watch } from 'vue'
 import { api } from '@/api/client'
-import type { Choices, GuideLines, Workings } from '@/api/types'
+import type { GuideLines, Workings } from '@/api/types'
 import { choice, labels } from '@/lang'
 import { useDrawing } from '@/stores/drawing'
 import Choose from '@/ui/Choose.vue'
 import Fold from '@/ui/Fold.vue'
 
 /** Neither too dark to go nor too faint to find: which pencil, for this surface and what becomes of the lines. */
-const props = defineProps<{ choices: Choices; workings: Workings }>()
+const props = defineProps<{ workings: Workings }>()
 const store = useDrawing()
 const advice = shallowRef<GuideLines | null>(null)
 const use = computed(() => props.workings.guides_off.use)
 
 async function ask() {
-  advice.value = await api.pencil(props.choices.paper.surface, use.value).catch(() => advice.value)
+  advice.value = await api.pencil(props.workings.sheet_care.surface, use.value).catch(() => advice.value)
 }
-watch([() => props.choices.paper.surface, use], () => void ask())
+watch([() => props.workings.sheet_care.surface, use], () => void ask())
 
 const surfaces = labels('smooth paper', 'drawing paper', 'watercolour paper', 'toned or dark paper', 'primed canvas', 'panel or wall', 'a photo print')
 </script>
 
 <template>
   <Fold :name="$t('marks.howDarkALine')" @opened="ask">
-    <Choose :label="$t('marks.drawnOn')" :model-value="choices.paper.surface" :options="surfaces" @update:model-value="store.decide((c) => (c.paper.surface = $event))" />
+    <Choose :label="$t('marks.drawnOn')" :model-value="workings.sheet_care.surface" :options="surfaces" @update:model-value="store.decide((c) => (c.paper.surface = $event))" />
     <p data-test="use">{{ $t('marks.then') }}: {{ choice(use) }}. <span class="soft">{{ workings.guides_off.says }}</span></p>
     <div v-if="advice" data-test="pencil">
       <p><b>{{ advice.pencil }}</b></p>

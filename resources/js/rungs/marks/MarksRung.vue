@@ -73,7 +73,7 @@ function off(row: MarkRow) {
   </Fold>
   <MarkChecks :workings="workings" :way="way" />
   <SideShares :drawing="drawing" />
-  <GuidePencil :choices="choices" :workings="workings" />
+  <GuidePencil :workings="workings" />
 </template>
 
 <style scoped>

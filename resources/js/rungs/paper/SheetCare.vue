@@ -20,8 +20,8 @@ function tick(name: string) {
 </script>
 
 <template>
-  <Fold :name="$t('paper.whatItStands')" :decided="surfaces[choices.paper.surface]">
-    <Choose :label="$t('paper.itIs')" :model-value="choices.paper.surface" :options="surfaces" @update:model-value="store.decide((c) => (c.paper.surface = $event))" />
+  <Fold :name="$t('paper.whatItStands')" :decided="surfaces[workings.sheet_care.surface]">
+    <Choose :label="$t('paper.itIs')" :model-value="workings.sheet_care.surface" :options="surfaces" @update:model-value="store.decide((c) => (c.paper.surface = $event))" />
     <Check :model-value="choices.paper.delicate" @update:model-value="store.decide((c) => (c.paper.delicate = $event))">{{ $t('paper.itStandsLittle') }}</Check>
     <p data-test="profile">{{ workings.sheet_care.says }} {{ workings.sheet_care.advice }}</p>
     <Choose :label="$t('finish.theStudyIs')" :model-value="workings.carry.chosen" :options="Object.fromEntries(workings.carry.ways.map((one) => [one.name, one.label]))" data-test="carry" @update:model-value="store.decide((c) => (c.finish.transfer = $event === 'none' ? null : ($event as NonNullable<typeof c.finish.transfer>)))" />

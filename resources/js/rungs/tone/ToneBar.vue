@@ -38,7 +38,7 @@ li {
 .box {
   display: grid;
   align-items: end;
-  height: 96px;
+  height: 110px;
   border: 1px solid var(--tick);
   border-left-width: 0;
   color: #2b2926;

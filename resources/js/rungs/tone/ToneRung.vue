@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { onUnmounted, ref, watch } from 'vue'
+import { cutOf } from '@/api/pictures'
 import type { Choices, Drawing, Workings } from '@/api/types'
 import { t } from '@/lang'
 import { useDrawing } from '@/stores/drawing'
@@ -61,10 +62,10 @@ onUnmounted(() => tool.finish(null))
     <span><Num :text="$t('tone.checkFirst', { state: workings.check.decision })" /></span>
     <span class="two"><router-link class="button" :to="{ name: 'rung', params: { id: drawing.id, rung: 'check' } }">{{ $t('rung.check') }}</router-link><button type="button" class="button" @click="store.decide((c) => c.copy.waved.push('check before tone'))">{{ $t('copy.iKnow') }}</button></span>
   </Callout>
+  <ToneBar v-if="tones.tones" :bar="tones.tones.bar" :here="tones.probed?.step" :out="tones.tones.reach?.out" />
   <Pick v-if="drawing.photo" v-model="tones.view" :label="$t('tone.lookAt')" :options="{ photo: $t('tone.thePhoto'), few: $t('tone.countedTones', { steps: choices.tone.steps }), two: $t('tone.two') }" />
   <CountInput :label="$t('tone.tones')" field="tone.steps" :model-value="choices.tone.steps" @update:model-value="store.decide((c) => (c.tone.steps = $event))" />
   <Check :model-value="choices.tone.paper" @update:model-value="store.decide((c) => (c.tone.paper = $event))">{{ $t('tone.theBarePaper') }}</Check>
-  <ToneBar v-if="tones.tones" :bar="tones.tones.bar" :here="tones.probed?.step" :out="tones.tones.reach?.out" />
   <div v-if="tones.tones?.reach" data-test="reach">
     <p>{{ tones.tones.reach.says }} <template v-if="tones.tones.reach.advice">{{ tones.tones.reach.advice }}</template></p>
     <button v-if="tones.tones.reach.out.length" type="button" class="button" @click="setEnd(tones.tones.reach.end)">{{ $t('tone.setTheBar') }}</button>
@@ -77,6 +78,9 @@ onUnmounted(() => tool.finish(null))
       <button type="button" class="button" :aria-pressed="tones.marked" @click="tones.marked = !tones.marked">{{ tones.marked ? $t('tone.hideTheEnds') : $t('tone.showTheEnds') }}</button>
     </div>
     <div v-if="tones.probed" class="probed" data-test="probed" role="status"><span class="swatch" :style="{ background: tones.probed.colour }" /><span>{{ tones.probed.words }}<template v-if="tones.probed.compared">. {{ tones.probed.compared }}</template></span></div>
+    <div v-if="tones.probed && tones.tones" class="in-hand" data-test="cell-in-hand">
+      <figure v-for="greys in [null, tones.tones.query]" :key="greys ?? ''"><img :src="cutOf(drawing, workings, tones.probed.cell, greys)" :alt="greys ? $t('tone.cellInTones', { cell: tones.probed.address, steps: choices.tone.steps }) : $t('tone.cellAsItIs', { cell: tones.probed.address })" :style="{ aspectRatio: `${tones.probed.cell.width * workings.drawing.width.mm} / ${tones.probed.cell.height * workings.drawing.height.mm}` }" /></figure>
+    </div>
     <ul v-if="tones.marked && tones.tones" class="spots" data-test="spots">
       <li v-for="spot in tones.tones.spots" :key="spot.words"><span class="swatch" :style="{ background: spot.colour }" />{{ spot.words }}</li>
     </ul>
@@ -121,6 +125,21 @@ onUnmounted(() => tool.finish(null))
   display: flex;
   align-items: center;
   gap: 10px;
+}
+
+.in-hand {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 8px;
+}
+
+figure {
+  margin: 0;
+}
+
+figure img {
+  display: block;
+  width: 100%;
 }
 
 .spots {
