@@ -63,6 +63,11 @@ final readonly class FinishWording
     public function why(Task $task): string
     {
         return match (true) {
+            $task === Task::Over => Say::it(match (true) {
+                $this->transfer !== null => 'finish.over it.on the good sheet',
+                in_array($this->off, [GuidesOff::Never, GuidesOff::AtTheEnd], true) => 'finish.over it.guides and all',
+                default => 'finish.over it.guides off',
+            }),
             $task === Task::Before => implode(' ', $this->beforehand()),
             $task === Task::Carry => implode(' ', $this->lands()),
             $task === Task::Guides => self::guidesOff($this->off ?? GuidesOff::under($this->medium), $this->medium),
@@ -144,7 +149,7 @@ final readonly class FinishWording
 
         return array_values(array_filter([
             $wrong === [] ? Say::it('finish.nothing wrong') : Say::it('finish.wrong', ['names' => $this->named($wrong)]),
-            $this->transfer === null && $this->off !== GuidesOff::Never ? Say::it('finish.guides too') : null,
+            $this->transfer === null && ! in_array($this->off, [GuidesOff::Never, GuidesOff::AtTheEnd], true) ? Say::it('finish.guides too') : null,
             $this->left->ready === [] ? null : Say::it('finish.ready', ['names' => Say::listed($this->left->ready)]),
             Say::it('finish.cotton buds'),
         ]));

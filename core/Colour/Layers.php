@@ -34,8 +34,8 @@ final class Layers
                 default => null,
             };
             $trouble === null || $troubles[] = [$trouble, $i];
-            $burnished = $burnished || $layer === Layer::Burnish;
-            $blended = $blended || $layer === Layer::Blend;
+            $burnished = $burnished || ($layer === Layer::Burnish && $laid);
+            $blended = $blended || ($layer === Layer::Blend && $laid);
             $coloured = $coloured || $layer === Layer::Over;
             $laid = $laid || $lays;
             $count += $lays ? 1 : 0;

@@ -1,0 +1,85 @@
+<?php
+
+use InchLadder\Colour\Layer;
+use InchLadder\Colour\Layers;
+use InchLadder\Finish\Kit;
+use InchLadder\Finish\Medium;
+use InchLadder\Finish\Transfer;
+use InchLadder\Paper\Colour;
+use InchLadder\Paper\Profile;
+use InchLadder\Paper\Surface;
+use InchLadder\Tone\Bar;
+use InchLadder\Tone\Reach;
+use InchLadder\Tone\Tones;
+
+it('says what in the layers of an area will not do, and at which', function (array $layers, array $troubles) {
+    expect(Layers::troubles(array_map(Layer::from(...), $layers)))->toBe($troubles);
+})->with([
+    'none' => [[], []],
+    'in their order' => [['groove', 'under', 'over', 'over', 'lift', 'blend', 'burnish'], []],
+    'over what is burnished' => [['under', 'burnish', 'over'], [['after-burnish', 2]]],
+    'over what is blended' => [['under', 'blend', 'over'], [['after-blend', 2]]],
+    'a groove that comes late' => [['under', 'groove'], [['groove-late', 1]]],
+    'under what lies over it' => [['over', 'under'], [['under-late', 1]]],
+    'nothing there yet' => [['blend', 'lift', 'under'], [['nothing-yet', 0], ['nothing-yet', 1]]],
+    'lifted when burnished' => [['under', 'burnish', 'lift'], [['lift-late', 2]]],
+    'a tooth that is full' => [['under', 'over', 'over', 'over', 'over', 'over'], [['full', 5]]],
+]);
+
+it('offers each way to carry a study over once, the one that suits first, and none that speaks against itself first', function (Medium $medium, bool $light) {
+    $ways = Transfer::ways($medium, $light);
+    expect($ways)->toHaveCount($light ? 5 : 4)->and(array_unique(array_column($ways, 'value')))->toHaveCount(count($ways))
+        ->and($ways[0]->against($medium))->toBeNull()
+        ->and(in_array(Transfer::LightBox, $ways, true))->toBe($light);
+    foreach ($ways as $way) {
+        // The shot comes before anything is done to the study, and where it lands before it is taken off.
+        $at = array_flip($way->steps());
+        expect($at['shot'])->toBe(0)->and($at['place'])->toBeLessThan($at['take-off'])->and($at['hinge'])->toBe($at['place'] + 1);
+    }
+})->with(Medium::cases())->with([true, false]);
+
+it('draws apart where erasing would show', function (Surface $surface, bool $delicate, bool $apart) {
+    expect((new Profile($surface, $delicate))->isDrawnApart())->toBe($apart);
+})->with([
+    [Surface::Toothed, false, false], [Surface::Toothed, true, true], [Surface::Smooth, false, false], [Surface::Watercolour, false, true], [Surface::Toned, false, true], [Surface::Print, false, true], [Surface::Canvas, false, false],
+]);
+
+it('takes a sheet that is neither white nor cream for toned, unless that was said', function (Colour $colour) {
+    expect(Profile::of(null, $colour, false)->surface)->toBe($colour === Colour::White || $colour === Colour::Cream ? Surface::Toothed : Surface::Toned)
+        ->and(Profile::of(Surface::Smooth, $colour, false)->surface)->toBe(Surface::Smooth);
+})->with(Colour::cases());
+
+it('marks the steps beyond what pencils reach, and none once the bar is set to it', function (int $steps, bool $paper, float $sheet, array $laid) {
+    $bar = Bar::of($steps, $paper, $sheet);
+    $reach = Reach::of($bar, $laid);
+    $end = $bar->paperIsLight ? min($laid) : max($laid);
+    foreach ($bar->boxes as $box) {
+        $beyond = ! $box->isPaper && ($bar->paperIsLight ? $box->lightness < $end - 2 : $box->lightness > $end + 2);
+        expect(in_array($box->number, $reach->out, true))->toBe($beyond);
+    }
+    expect($laid[$reach->by])->toBe($end);
+    $set = Tones::of($steps, $paper, 1, $sheet, $end)->bar();
+    expect(Reach::of($set, $laid)->out)->toBe([])
+        // The order is kept, whatever the range.
+        ->and(array_column($set->boxes, 'lightness'))->toBe((function (array $all) { rsort($all);
+
+            return $all; })(array_column($set->boxes, 'lightness')));
+})->with([
+    'an H' => [5, true, 99.0, [52.0]], 'a box of three' => [9, false, 99.0, [40.0, 31.0, 60.0]], 'all that is wanted' => [5, true, 99.0, [12.0, 50.0]], 'on toned paper' => [7, true, 78.0, [33.0]],
+    'white on black' => [5, true, 14.0, [70.0, 61.0]], 'white on black, not counted' => [10, false, 14.0, [88.0]],
+]);
+
+it('leaves room between paper and the far end, however near one sets it', function (float $end) {
+    $boxes = Tones::of(10, true, 1, 99.0, $end)->bar()->boxes;
+    for ($i = 1; $i < count($boxes); $i++) {
+        expect($boxes[$i]->lightness)->toBeLessThan($boxes[$i - 1]->lightness);
+    }
+})->with([-50.0, 0.0, 40.0, 99.0, 5000.0]);
+
+it('lays ready what the sheet and the medium want', function (Medium $medium) {
+    $small = Kit::for(size('8.5x11in'), $medium, true, false);
+    $wall = Kit::for(size('90x120in'), $medium, false, true);
+    expect($small)->toContain('sheet', 'board', 'ruler', 'guide-pencil', 'clean')->not->toContain('wall', 'long-ruler')
+        ->and($wall)->toContain('wall', 'long-ruler')->not->toContain('guide-pencil', 'square')
+        ->and(array_unique($small))->toHaveCount(count($small));
+})->with(Medium::cases());
