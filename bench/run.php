@@ -243,6 +243,8 @@ $bench->say('next cell in Copy, key press to sharp picture', sprintf('%.0f ms (1
 
 (require __DIR__.'/large.php')($bench, $table);
 
+(require __DIR__.'/tones.php')($bench);
+
 // The front end's first load.
 $manifest = json_decode((string) file_get_contents(public_path('build/manifest.json')), true);
 $needed = function (string $entry) use ($manifest, &$needed): array {

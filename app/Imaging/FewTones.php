@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Imaging;
 
 use Imagick;
+use InchLadder\Pixels\Lab;
 use InchLadder\Tone\Tones;
 use InchLadder\Tone\ValueScale;
 
@@ -14,8 +15,8 @@ final readonly class FewTones
     /** Entries of the table from L* to grey: a tenth of L* each. */
     private const ENTRIES = 1001;
 
-    /** Pixels along a picture in which areas are told apart: half a millimetre on a sheet of A2. */
-    private const SIDE = 1000;
+    /** Pixels along a picture in which areas are told apart: a millimetre on a sheet of A2, less than the line round one takes. */
+    private const SIDE = 600;
 
     /** Of its pixels, over which borders are smoothed where it is enlarged. */
     private const SMOOTH = 1.0;
@@ -39,12 +40,15 @@ final readonly class FewTones
 
     public function of(Imagick $picture): Imagick
     {
+        if ($this->isSimplified()) {
+            return $this->simplified($picture);
+        }
         // The library's L*, from linear light (IEC 61966-2-1, CIE 15), is the first of three channels.
         $picture->transformImageColorspace(Imagick::COLORSPACE_LAB); // @phpstan-ignore classConstant.notFound (the analyser's own list of them is older)
         $picture->separateImageChannel(Imagick::CHANNEL_RED);
         $picture->setImageColorspace(Imagick::COLORSPACE_GRAY);
 
-        return $this->isSimplified() ? $this->simplified($picture) : $this->counted($picture);
+        return $this->counted($picture);
     }
 
     private function counted(Imagick $lightness): Imagick
@@ -58,13 +62,17 @@ final readonly class FewTones
         return $lightness;
     }
 
-    private function simplified(Imagick $lightness): Imagick
+    private function simplified(Imagick $picture): Imagick
     {
-        if (max($lightness->getImageWidth(), $lightness->getImageHeight()) > self::SIDE) {
-            $lightness->resizeImage(self::SIDE, self::SIDE, Imagick::FILTER_TRIANGLE, 1, true);
+        if (max($picture->getImageWidth(), $picture->getImageHeight()) > self::SIDE) {
+            $picture->resizeImage(self::SIDE, self::SIDE, Imagick::FILTER_TRIANGLE, 1, true);
         }
+        [$wide, $high] = [$picture->getImageWidth(), $picture->getImageHeight()];
+        /** @var list<int> $pixels */
+        $pixels = $picture->exportImagePixels(0, 0, $wide, $high, 'RGB', Imagick::PIXEL_CHAR);
+        $lightness = new Imagick;
+        $lightness->readImageBlob("P5 {$wide} {$high} 255\n".Lab::lightnessBytes($pixels), 'lightness.pgm');
         $lightness->blurImage(0, self::GRAIN);
-        [$wide, $high] = [$lightness->getImageWidth(), $lightness->getImageHeight()];
         $lightness->setImageDepth(8);
         $lightness->setImageFormat('gray');
         $bytes = implode('', array_map(chr(...), range(0, 255)));

@@ -7,6 +7,9 @@ namespace InchLadder\Pixels;
 /** A colour in CIELAB under D65: lightness L* in 0…100, and a*, b*. */
 final readonly class Lab
 {
+    /** Entries of the table from light to lightness: near black, where it is steepest, still less than a byte from one to the next. */
+    private const TABLE = 4096;
+
     public function __construct(public float $lightness, public float $a, public float $b)
     {
     }
@@ -85,6 +88,25 @@ final readonly class Lab
         $lightness = [];
         for ($i = 0, $count = count($bytes) - 2; $i < $count; $i += 3) {
             $lightness[] = 116 * self::root(0.2126 * $linear[$bytes[$i]] + 0.7152 * $linear[$bytes[$i + 1]] + 0.0722 * $linear[$bytes[$i + 2]]) - 16;
+        }
+
+        return $lightness;
+    }
+
+    /**
+     * The same as bytes, 255 for L* 100, by a table: right to a step of them.
+     *
+     * @param  list<int>  $bytes  red, green, blue of each pixel, 0…255
+     */
+    public static function lightnessBytes(array $bytes): string
+    {
+        $linear = self::linear();
+        $weighted = static fn (float $weight): array => array_map(static fn (float $light): float => self::TABLE * $weight * $light, $linear);
+        [$reds, $greens, $blues] = [$weighted(0.2126), $weighted(0.7152), $weighted(0.0722)];
+        $table = array_map(static fn (int $i): string => chr((int) round(2.55 * self::lightnessOfLight($i / self::TABLE))), range(0, self::TABLE + 1));
+        $lightness = '';
+        for ($i = 0, $count = count($bytes) - 2; $i < $count; $i += 3) {
+            $lightness .= $table[(int) ($reds[$bytes[$i]] + $greens[$bytes[$i + 1]] + $blues[$bytes[$i + 2]] + 0.5)];
         }
 
         return $lightness;

@@ -34,6 +34,9 @@ final class Figures
     /** Areas smaller than a square of this share of the picture's longer side are left out, for each step of the slider: from a fingertip on a sheet of letter size to a thumb (ours). */
     public const SMALL = [0.0, 0.006, 0.012, 0.02, 0.035];
 
+    /** Samples across which the edge of a thing falls, in a picture made smaller: no strip of it is a tone (ours). */
+    public const EDGE = 3.0;
+
     /** … and those thinner than this share of that square's side (ours). */
     public const THIN = 0.5;
 

@@ -45,7 +45,7 @@ final readonly class Tones
     {
         $side = Figures::SMALL[max(0, min(self::MOST_DROP, $drop))] * max($wide, strlen($tones) / max(1, $wide));
 
-        return $side <= 0 ? $tones : Areas::merged($tones, $wide, (int) ceil($side ** 2), Figures::THIN * $side);
+        return $side <= 0 ? $tones : Areas::merged($tones, $wide, (int) ceil($side ** 2), max(Figures::EDGE, Figures::THIN * $side));
     }
 
     public function bar(): Bar

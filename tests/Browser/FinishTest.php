@@ -5,19 +5,26 @@ use Tests\Photos;
 
 it('goes through the last list, for the medium at hand, and keeps it', function () {
     $made = json_decode(Table::lay()->artisan('inch:new '.Photos::make(900, 600).' --title=Finished --sheet=11x8in --margin=1/2 --photo=9x6in --columns=3'), true);
-    $table = Table::lay()->go("/drawing/{$made['drawing']}/finish")->see('[data-test=tasks]', 'lines of the grid')->see('nav', 'graphite');
-    expect($table->text('[data-test=tasks]'))->toContain('cells were not copied', 'Knife', 'metal edge')->not->toContain('Now that the guides are off');
+    $table = Table::lay()->go("/drawing/{$made['drawing']}/finish")->see('[data-test=tasks]', 'Guides off')->see('nav', 'graphite');
+    // A line each; the one in hand with what to do, and any other where it is opened.
+    expect($table->text('[data-test=tasks]'))->toContain('cells were not copied')->not->toContain('Knife', 'lines of the grid');
+    $table->click('[data-test=task-trim] .name')->see('[data-test=tasks]', 'Knife')->see('[data-test=tasks]', 'metal edge')->click('[data-test=task-guides] .name')->see('[data-test=tasks]', 'lines of the grid');
     $table->isAccessible('Finish');
-    $table->choose('What goes over the pencil', 'ink')->kept()->see('[data-test=tasks]', 'it does not hide what it does not cover');
-    $count = count($table->all('[data-test=tasks] li'));
+    $table->choose('What goes over the pencil', 'ink')->kept()->see('[data-test=tasks]', 'Before it is final')->see('[data-test=tasks]', 'it does not hide what it does not cover')->see('[data-test=tasks]', 'Ink');
+    // A kind of guides by itself, which does not tick the rest.
+    $table->press('the frame, unless it stays')->kept();
+    expect($table->all('[data-test="task-guides"].done'))->toBe([]);
+    $table->click('[data-test=undo]')->kept();
+    $count = count($table->all('[data-test=tasks] > li'));
     foreach (range(1, $count) as $done) {
-        $table->browser->executeScript('document.querySelector("[data-test=tasks] li:not(.done) input").click()');
+        $table->browser->executeScript('document.querySelector("[data-test=tasks] > li:not(.done) input").click()');
         $done < $count && $table->see('[data-test=left]', ($count - $done)." of {$count} to do");
     }
     $table->see('[data-test=left]', 'All of it is done.')->kept()->see('nav', "ink, {$count} ticked");
-    $table->write('One thing you would do otherwise', 'Look longer before the first line.')->kept()->isAccessible('Finish, done');
+    $table->click('[data-test=task-lesson] .name')->write('One thing you would do otherwise', 'Look longer before the first line.')->kept()->isAccessible('Finish, done');
     $table->browser->navigate()->refresh();
     $table->see('[data-test=left]', 'All of it is done.');
+    $table->click('[data-test=task-lesson] .name');
     expect($table->field('One thing you would do otherwise')->getAttribute('value'))->toBe('Look longer before the first line.');
     $table->click('[data-test=undo]')->kept()->click('[data-test=undo]')->kept();
     Table::until(fn () => str_contains($table->text('[data-test=left]'), ' to do'), 'a tick to be taken back');

@@ -60,7 +60,7 @@ it('says everything from the lists, and has room for a longer language', functio
         $here = $answer['workings']['choices'];
         $kept = json_decode((string) file_get_contents($table->address('/api/keepsakes')), true);
         // What the history calls a step was said when it was made; months and halves of the day are the browser's to say.
-        $known = ['AM', 'PM', ...array_map(fn (int $month): string => date('M', (int) mktime(0, 0, 0, $month, 1)), range(1, 12)), (string) $answer['undo'], ...array_column($table->shelf(), 'title'), ...array_column([...$here['points'], ...$here['spans'], ...$here['things']], 'name'), ...array_column($catalogue['sheets'], 'name'), ...array_column($kept, 'name')];
+        $known = ['AM', 'PM', ...array_map(fn (int $month): string => date('M', (int) mktime(0, 0, 0, $month, 1)), range(1, 12)), (string) $answer['undo'], ...array_column($table->shelf(), 'title'), ...array_column([...$here['points'], ...$here['spans'], ...$here['things']], 'name'), ...array_column($catalogue['sheets'], 'name'), ...array_column($kept, 'name'), ...array_column(json_decode((string) file_get_contents($table->address('/api/printers?unit=in')), true), 'name')];
         // What is laid out by the room there is may take a moment more on a busy machine; what has none stays without.
         for ($try = 0; $try < 20 && $table->browser->executeScript(CLIPPED) !== []; $try++) {
             usleep(250_000);
@@ -71,7 +71,7 @@ it('says everything from the lists, and has room for a longer language', functio
         $table->devtools('Emulation.setUserAgentOverride', ['userAgent' => $agent, 'acceptLanguage' => 'en-US,en']);
     }
 })->with([
-    ...array_map(fn (string $path): array => ['Potting bench, late morning', $path], ['/', ...array_map(fn (string $page): string => "/drawing/ID/{$page}", ['photo', 'paper', 'fit', 'grid', 'marks', 'copy', 'check', 'tone', 'finish', 'print', 'log', 'marks/paper', 'marks/photo', 'marks/folded']), '/nowhere']),
+    ...array_map(fn (string $path): array => ['Potting bench, late morning', $path], ['/', ...array_map(fn (string $page): string => "/drawing/ID/{$page}", ['photo', 'paper', 'fit', 'grid', 'marks', 'copy', 'check', 'tone', 'finish', 'print', 'log', 'marks/paper', 'marks/photo', 'marks/folded']), '/settings', '/nowhere']),
     // Another way to agree, another school, in inches.
     ...array_map(fn (string $page): array => ['Jug on the sill', "/drawing/ID/{$page}"], ['fit', 'grid', 'marks']),
 ]);

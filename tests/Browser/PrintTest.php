@@ -127,7 +127,9 @@ it('tells a short ruler where it is laid on, and how to fold without one', funct
 
 it('halves and thirds every side, and advises a pencil', function () {
     $table = atThe('marks')->see('[data-test=marks]', '1 1/2')->unfold('Halves, thirds, quarters')->see('[data-test=shares]', '3 3/4')->see('[data-test=shares]', '≈ 5/16');
-    $table->unfold('How dark a line')->see('[data-test=pencil]', 'H; on paper with tooth')->choose('Drawn on', 'watercolour paper')->choose('Then', 'washed or painted over, thinly')
+    $table->unfold('How dark a line')->see('[data-test=pencil]', 'H; on paper with tooth')->choose('Drawn on', 'watercolour paper')->kept()->see('[data-test=pencil]', 'on paper with tooth')->see('[data-test=use]', 'rubbed out under pencil');
+    // What becomes of the lines follows from what goes over them: it is chosen once.
+    $table->go(preg_replace('~/marks$~', '/finish', $table->path()))->choose('What goes over the pencil', 'watercolour')->kept()->go(preg_replace('~/finish$~', '/marks', $table->path()))->unfold('How dark a line')
         ->see('[data-test=pencil]', 'Ticks at the edges only')->isAccessible('Marks, with advice')->isQuiet();
 });
 

@@ -61,9 +61,11 @@ it('marks the steps beyond what pencils reach, and none once the bar is set to i
     $set = Tones::of($steps, $paper, 1, $sheet, $end)->bar();
     expect(Reach::of($set, $laid)->out)->toBe([])
         // The order is kept, whatever the range.
-        ->and(array_column($set->boxes, 'lightness'))->toBe((function (array $all) { rsort($all);
+        ->and(array_column($set->boxes, 'lightness'))->toBe((function (array $all) {
+            rsort($all);
 
-            return $all; })(array_column($set->boxes, 'lightness')));
+            return $all;
+        })(array_column($set->boxes, 'lightness')));
 })->with([
     'an H' => [5, true, 99.0, [52.0]], 'a box of three' => [9, false, 99.0, [40.0, 31.0, 60.0]], 'all that is wanted' => [5, true, 99.0, [12.0, 50.0]], 'on toned paper' => [7, true, 78.0, [33.0]],
     'white on black' => [5, true, 14.0, [70.0, 61.0]], 'white on black, not counted' => [10, false, 14.0, [88.0]],

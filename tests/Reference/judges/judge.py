@@ -13,6 +13,7 @@ import skimage
 from scipy.ndimage import gaussian_filter1d
 from scipy.optimize import minimize
 from scipy.stats import theilslopes
+from skimage.color import deltaE_ciede2000, lab2lch, rgb2lab
 from skimage.filters import threshold_otsu
 from skimage.transform import AffineTransform, ProjectiveTransform, SimilarityTransform
 
@@ -133,6 +134,16 @@ for kind, (right, down, turn, wide, high, lean) in kinds.items():
         scores = {numbers: left_over(here, there, numbers) / SPREAD ** 2 + numbers * math.log(2 * n) for numbers in (0, 2, 4, 6)}
         bic[f'{kind}, {n} places'] = {'from': here.tolist(), 'to': there.tolist(), 'numbers': min(scores, key=scores.get), 'scores': list(scores.values())}
 
+# Colours: sRGB bytes in CIE L*a*b* and L*C*h, and CIEDE2000 from each to the next.
+hues = random.Random(2931)
+bytes_of = [[hues.randrange(256) for _ in range(3)] for _ in range(80)] + [[0, 0, 0], [255, 255, 255], [128, 128, 128], [255, 0, 0], [0, 255, 0], [0, 0, 255], [1, 1, 2]]
+lab = rgb2lab(numpy.array([bytes_of], dtype=numpy.uint8))[0]
+lch = lab2lch(lab)
+colours = [{
+    'rgb': bytes_of[i], 'lab': lab[i].tolist(), 'chroma': float(lch[i][1]), 'hue': math.degrees(float(lch[i][2])),
+    'next': float(deltaE_ciede2000(lab[i], lab[(i + 1) % len(lab)])),
+} for i in range(len(lab))]
+
 with open(os.path.join(os.path.dirname(__file__), 'judge.json'), 'w') as file:
-    json.dump({'by': f'scikit-image {skimage.__version__}, scipy {scipy.__version__}', 'otsu': otsu, 'sen': sen, 'largest': largest, 'canny': canny, 'maps': maps, 'bic': bic}, file)
+    json.dump({'by': f'scikit-image {skimage.__version__}, scipy {scipy.__version__}', 'otsu': otsu, 'sen': sen, 'largest': largest, 'canny': canny, 'maps': maps, 'bic': bic, 'colours': colours}, file)
     file.write('\n')

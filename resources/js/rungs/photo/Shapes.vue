@@ -40,9 +40,13 @@ async function lay(kind: (typeof kinds)[number]) {
 
 <style scoped>
 .three {
-  display: grid;
-  grid-template-columns: repeat(3, 1fr);
+  display: flex;
+  flex-wrap: wrap;
   gap: 8px;
+}
+
+.three .button {
+  flex: 1 1 auto;
 }
 
 ul {
