@@ -35,7 +35,7 @@ final class Figures
     public const SMALL = [0.0, 0.006, 0.012, 0.02, 0.035];
 
     /** Samples across which the edge of a thing falls, in a picture made smaller: no strip of it is a tone (ours). */
-    public const EDGE = 3.0;
+    public const EDGE = 2.3;
 
     /** … and those thinner than this share of that square's side (ours). */
     public const THIN = 0.5;
