@@ -51,7 +51,7 @@ final readonly class TonesWriter
     {
         $bar = $plan->choices->tones->bar();
         if ($drawing->photo === null) {
-            return new TonesJson(null, null, null, array_map(static fn (Swatch $box): ToneBoxJson => self::box($box, ''), $bar->boxes), [], [Phrases::bar($bar)], self::reach($plan, $bar), ColoursWriter::background($plan), self::layers($drawing), ...self::order($plan));
+            return new TonesJson(null, null, null, array_map(static fn (Swatch $box): ToneBoxJson => self::box($box, ''), $bar->boxes), [], [Phrases::bar($bar)], self::reach($plan, $bar), ColoursWriter::background($plan), self::care($plan), self::layers($drawing), ...self::order($plan));
         }
         $crop = $this->sight->crop($drawing->photo, $plan);
         $scale = ValueScale::over($crop, $plan->choices->tones->steps);
@@ -75,7 +75,7 @@ final readonly class TonesWriter
                 Phrases::threshold($parting),
                 ...$laid === null ? [] : self::laid($laid),
             ])),
-            self::reach($plan, $bar), ColoursWriter::background($plan), self::layers($drawing), ...self::order($plan),
+            self::reach($plan, $bar), ColoursWriter::background($plan), self::care($plan), self::layers($drawing), ...self::order($plan),
         );
     }
 
@@ -161,6 +161,12 @@ final readonly class TonesWriter
         $scale = ValueScale::over($this->sight->crop($photo, $plan), $plan->choices->tones->steps);
 
         return TonesQuery::write($plan->choices->tones->bar(), $scale->light, $scale->dark, $plan->choices->tones->drop);
+    }
+
+    /** @return list<string> what smudges under this medium, and what keeps it from doing so */
+    private static function care(Plan $plan): array
+    {
+        return array_values(array_filter(array_map(strval(...), Say::all("tones.care.{$plan->choices->medium->value}"))));
     }
 
     /** @return list<NotesJson> */

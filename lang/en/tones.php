@@ -23,6 +23,16 @@ return [
         'line' => ['name' => 'line first', 'why' => 'The line stands alone until it is true: so where ink, paint, a wash or pastel follows, since nothing under them can be moved any more.'],
         'tone' => ['name' => 'tone along with it', 'why' => 'Shadow shapes go in with the line: in graphite they show a slip sooner than a line does, and cover it.'],
     ],
+    // What smudges, and what keeps it from doing so: common practice.
+    'care' => [
+        'graphite' => ['A guard sheet under the hand, and a tissue instead of a finger: skin oil stays, and graphite does not take on it.'],
+        'ink' => [],
+        'watercolour' => ['Keep fingers off the sheet: skin oil sheds the wash.'],
+        'pastel' => ['Glassine under the hand. Do not blow the dust off: tap it off outdoors, wipe what falls with a damp cloth, and wash your hands.', 'Each rework fills the tooth: settle the drawing before the first layer.'],
+        'coloured pencil' => ['A guard sheet under the hand; brush crumbs off before the next colour, or they streak.'],
+        'paint' => [],
+        'relief print' => [],
+    ],
     'strokes' => ['read' => 'In :cell what is seen :slope.', 'drawn' => 'In :cell, as you drew it: :slope.'],
     'spot' => ['named' => ':Name: step :step, in :cell', 'plain' => 'Step :step, in :cell'],
 ];

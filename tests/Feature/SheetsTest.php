@@ -25,7 +25,7 @@ use Tests\Sheets;
 beforeEach(fn () => OwnPencil::query()->create(['name' => 'HB', 'kind' => 'graphite']));
 
 /** Those that need no shot of the drawing. @return list<string> */
-function printed(): array
+function everySheetKind(): array
 {
     return array_values(array_diff(PrintableSheets::keys(), ['study']));
 }
@@ -68,7 +68,7 @@ it('keeps every mark inside the printer’s border, and says so where it cannot'
         }
         expect(Sheets::words($leaf))->toContain($kind === 'calibration' ? 'Print this page at 100 %' : 'print at 100 %');
     }
-})->with(printed())->with([
+})->with(everySheetKind())->with([
     'A4' => ['a4', '6 mm'],
     'letter with a wide border' => ['letter', '14 mm'],
     'A5' => ['a5', '4 mm'],
@@ -92,7 +92,7 @@ it('has one check bar of its true length on every page', function (string $kind,
         $low = Sheets::lines($leaf, fn (Line $l) => $l->width === 0.3 && $l->dash === Dash::None && $l->y1 === $l->y2 && abs($l->y1 - ($leaf->height - 5.5 - ($unit === 'in' ? 6.35 : 6))) < 0.01);
         expect($low)->toHaveCount(1)->and($low[0][2] - $low[0][0])->toEqualWithDelta($bar, 0.01);
     }
-})->with(array_filter(printed(), fn (string $kind) => $kind !== 'calibration'))->with([
+})->with(array_filter(everySheetKind(), fn (string $kind) => $kind !== 'calibration'))->with([
     ['in', 101.6],
     ['cm', 100.0],
 ]);
@@ -412,7 +412,7 @@ it('serves every sheet in every format, as many pages as it says', function (str
     } else {
         expect((string) file_get_contents($file, length: 300))->toContain($format === 'png' ? 'PNG' : '<svg');
     }
-})->with(printed())->with([
+})->with(everySheetKind())->with([
     ['pdf', 'application/pdf'],
     ['svg', 'image/svg+xml'],
     ['png', 'image/png'],

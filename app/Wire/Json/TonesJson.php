@@ -34,6 +34,8 @@ final readonly class TonesJson
         #[OA\Property] public ?ReachedJson $reach,
         /** That the background comes first, where it does. */
         #[OA\Property] public ?string $background,
+        /** @var list<string> what smudges, and what keeps it from doing so. */
+        #[OA\Property(type: 'array', items: new OA\Items(type: 'string'))] public array $care,
         /** @var list<NotesJson> what will not do in the layers of things, by their names. */
         #[OA\Property(type: 'array', items: new OA\Items(ref: NotesJson::class))] public array $layers,
         /** Line first, or tone along with it: what is chosen, or what the medium wants. */

@@ -2609,6 +2609,7 @@ export interface components {
             sums: string[];
             reach: components["schemas"]["ReachedJson"] | null;
             background: string | null;
+            care: string[];
             layers: components["schemas"]["NotesJson"][];
             /** @enum {string} */
             order: "line" | "tone";

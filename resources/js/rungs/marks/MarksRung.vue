@@ -6,6 +6,7 @@ import Num from '@/ui/Num.vue'
 import Pick from '@/ui/Pick.vue'
 import Sums from '@/ui/Sums.vue'
 import Cautions from '../Cautions.vue'
+import Kit from '../Kit.vue'
 import GuidePencil from './GuidePencil.vue'
 import MarkChecks from './MarkChecks.vue'
 import SideShares from './SideShares.vue'
@@ -74,6 +75,7 @@ function off(row: MarkRow) {
   <MarkChecks :workings="workings" :way="way" />
   <SideShares :drawing="drawing" />
   <GuidePencil :workings="workings" />
+  <Kit :workings="workings" :drawing="drawing.id" />
 </template>
 
 <style scoped>

@@ -13,6 +13,7 @@ import Pick from '@/ui/Pick.vue'
 import Sums from '@/ui/Sums.vue'
 import Warnings from '@/ui/Warnings.vue'
 import KeepUnder from '../KeepUnder.vue'
+import Kit from '../Kit.vue'
 import SheetsOf from '../SheetsOf.vue'
 import SheetCare from './SheetCare.vue'
 import { useAsked } from '../useAsked'
@@ -122,6 +123,7 @@ function takeRuler(ruler: Preset) {
       <p v-if="workings.sheet_care.purpose" class="soft" data-test="purpose">{{ workings.sheet_care.purpose }}</p>
       <SheetsOf :drawing="drawing" :purpose="choices.paper.purpose" />
     </Fold>
+    <Kit :workings="workings" :drawing="drawing.id" />
     <SheetCare :choices="choices" :workings="workings" />
     <Fold :name="$t('paper.otherSheetsForThisPicture')" @opened="others.ask">
       <p v-if="others.fault.value" class="fault">{{ others.fault.value }}</p>

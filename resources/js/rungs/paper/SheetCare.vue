@@ -34,17 +34,9 @@ function tick(name: string) {
       <p v-if="!ticked.has(one.name)" class="soft why">{{ one.reason }}</p>
     </div>
   </Fold>
-  <Fold :name="$t('paper.kit')">
-    <ul class="kit" data-test="kit"><li v-for="one in workings.sheet_care.kit" :key="one"><Num :text="one" /></li></ul>
-  </Fold>
 </template>
 
 <style scoped>
-.kit {
-  margin: 0;
-  padding-left: 20px;
-}
-
 .why {
   margin-left: 26px;
 }

@@ -1,7 +1,8 @@
 <script setup lang="ts">
-import { onUnmounted, ref, watch } from 'vue'
+import { computed, onUnmounted, ref, shallowRef, watch } from 'vue'
+import { api } from '@/api/client'
 import { cutOf } from '@/api/pictures'
-import type { Choices, Drawing, Workings } from '@/api/types'
+import type { Choices, Drawing, Pencil, Workings } from '@/api/types'
 import { t } from '@/lang'
 import { useDrawing } from '@/stores/drawing'
 import { useTones } from '@/stores/tones'
@@ -12,6 +13,7 @@ import Num from '@/ui/Num.vue'
 import Pick from '@/ui/Pick.vue'
 import Sums from '@/ui/Sums.vue'
 import Areas from './Areas.vue'
+import ByEye from './ByEye.vue'
 import Colours from './Colours.vue'
 import ToneBar from './ToneBar.vue'
 import Check from '@/ui/Check.vue'
@@ -51,6 +53,12 @@ async function strokes() {
   if (line) store.decide((choices) => choices.strokes.push({ x1: toShare(line.x1), y1: toShare(line.y1), x2: toShare(line.x2), y2: toShare(line.y2) }))
 }
 
+/** Pencils of which nobody knows how dark they go. */
+const pencils = shallowRef<Pencil[]>([])
+const unlooked = computed(() => pencils.value.filter((one) => one.kind === 'graphite' && one.firm === null))
+const loadPencils = async () => (pencils.value = await api.pencils().catch(() => pencils.value))
+void loadPencils()
+
 const setEnd = (end: number | null) => store.decide((choices) => (choices.tone.end = end))
 
 onUnmounted(() => tool.finish(null))
@@ -71,6 +79,10 @@ onUnmounted(() => tool.finish(null))
     <button v-if="tones.tones.reach.out.length" type="button" class="button" @click="setEnd(tones.tones.reach.end)">{{ $t('tone.setTheBar') }}</button>
     <button v-if="choices.tone.end !== null" type="button" class="button bare" @click="setEnd(null)">{{ $t('tone.asItWas') }}</button>
   </div>
+  <Fold v-if="unlooked.length && tones.tones" :name="$t('tone.whatYourPencilsReach')" :decided="$t('tone.notLookedAt', { count: unlooked.length })">
+    <p class="soft">{{ $t('tone.layEachByTheBar') }}</p>
+    <ByEye :pencils="unlooked" :bar="tones.tones.bar" @kept="loadPencils" />
+  </Fold>
   <p v-if="tones.tones?.background" data-test="background">{{ tones.tones.background }}</p>
   <template v-if="drawing.photo">
     <div class="two">
@@ -106,6 +118,7 @@ onUnmounted(() => tool.finish(null))
   <Areas v-if="choices.things.length > 0" :choices="choices" />
   <Fold v-if="choices.shots.length > 0" :name="$t('shots.layAShotOver')" :decided="String(choices.shots.length)"><ShotsKept :choices="choices" /></Fold>
   <p v-if="!choices.paper.setup.includes('hard')" class="soft" data-test="hard">{{ $t('tone.putAHardBoardUnder') }}</p>
+  <p v-for="line in tones.tones?.care ?? []" :key="line" class="soft" data-test="care">{{ line }}</p>
   <p class="soft" data-test="guides-off">{{ workings.guides_off.says }}</p>
 </template>
 
