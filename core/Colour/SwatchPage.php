@@ -46,8 +46,9 @@ final readonly class SwatchPage
     /** @return self|null null where the page is too small for it */
     public static function on(float $wide, float $high): ?self
     {
+        // The wedge takes a row above the pencils and one below.
         $columns = (int) floor(($wide - 2 * self::EDGE + self::GAP) / self::PAIR);
-        $rows = (int) floor(($high - self::EDGE - self::HEAD - self::FOOT - self::ROW) / self::ROW);
+        $rows = (int) floor(($high - self::EDGE - self::HEAD - self::FOOT - 2 * self::ROW) / self::ROW);
 
         return $columns < 1 || $rows < 2 || $wide - 2 * self::EDGE < self::BITS * self::SQUARE ? null : new self($wide, $high, $columns, $rows);
     }

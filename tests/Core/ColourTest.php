@@ -8,6 +8,8 @@ use InchLadder\Colour\Nearest;
 use InchLadder\Colour\Neutral;
 use InchLadder\Colour\Pencil;
 use InchLadder\Colour\Reflectance;
+use InchLadder\Colour\SwatchesUnreadable;
+use InchLadder\Colour\SwatchPage;
 use InchLadder\Pixels\Lab;
 
 function seen(string $hex): Reflectance
@@ -114,4 +116,44 @@ it('mixes grey from two across the circle, and from no others', function () {
     expect([$across->lightness, $across->chroma()])->toEqualWithDelta([$lab->lightness, $lab->chroma()], 1e-9)
         ->and(abs($across->hueAngle() - $lab->hueAngle()))->toEqualWithDelta(180, 1e-9)
         ->and(Neutral::areComplements($lab, $across))->toBeTrue();
+});
+
+it('lays swatches out so that nothing lies over anything, on any page that has room', function (float $wide, float $high) {
+    $page = SwatchPage::on($wide, $high);
+    $box = fn (array $at): array => [$at[0], $at[1], $at[0] + SwatchPage::BOX_WIDE, $at[1] + SwatchPage::BOX_HIGH];
+    $all = array_map(fn (int $step) => $box($page->wedge($step)), array_keys(SwatchPage::WEDGE));
+    foreach (range(0, $page->holds() - 1) as $place) {
+        array_push($all, $box($page->box($place, false)), $box($page->box($place, true)));
+    }
+    $half = SwatchPage::SQUARE / 2;
+    foreach (range(0, SwatchPage::BITS - 1) as $bit) {
+        [$x, $y] = $page->square($bit);
+        $all[] = [$x - $half, $y - $half, $x + $half, $y + $half];
+    }
+    foreach ($all as $i => [$left, $top, $right, $bottom]) {
+        expect(min($left, $top, $wide - $right, $high - $bottom))->toBeGreaterThan(10.0);
+        foreach (array_slice($all, $i + 1) as [$l, $t, $r, $b]) {
+            // Bare paper beside each box is what tells its light: a gap's breadth between boxes, none between squares.
+            expect($left < $r - 1e-6 && $l < $right - 1e-6 && $top < $b - 1e-6 && $t < $bottom - 1e-6)->toBeFalse();
+        }
+    }
+})->with(['letter' => [215.9, 279.4], 'a4' => [210.0, 297.0], 'a3' => [297.0, 420.0], 'a5' => [148.0, 210.0], 'sideways' => [279.4, 215.9], 'tabloid' => [279.4, 431.8]]);
+
+it('has no page of swatches where there is no room', function () {
+    expect(SwatchPage::on(100, 150))->toBeNull()->and(SwatchPage::on(148, 90))->toBeNull();
+});
+
+it('knows its own pages by their squares, and no others', function () {
+    $names = ['2B', 'HB', '黄土色'];
+    mt_srand(8);
+    foreach (range(0, 15) as $page) {
+        $bits = SwatchPage::code('01HZX', $names, $page);
+        expect(SwatchPage::isCode($bits))->toBeTrue()->and(SwatchPage::page($bits, '01HZX', $names))->toBe($page)
+            ->and(fn () => SwatchPage::page($bits, '01HZY', $names))->toThrow(SwatchesUnreadable::class)
+            ->and(fn () => SwatchPage::page($bits, '01HZX', ['2B', 'HB']))->toThrow(SwatchesUnreadable::class);
+        // One square misread is found out.
+        $one = mt_rand(0, 31);
+        $bits[$one] = ! $bits[$one];
+        expect(SwatchPage::isCode($bits))->toBeFalse();
+    }
 });

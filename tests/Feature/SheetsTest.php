@@ -22,7 +22,11 @@ use Tests\Sheets;
  * Every sheet that can be printed: in place to a tenth of a millimetre, whole, and inside what a printer reaches.
  */
 
-beforeEach(fn () => OwnPencil::query()->create(['name' => 'HB', 'kind' => 'graphite']));
+beforeEach(function () {
+    foreach (['HB', '黄土色', 'Охра светлая, с очень длинным названием на коробке'] as $name) {
+        OwnPencil::query()->create(['name' => $name, 'kind' => 'graphite']);
+    }
+});
 
 /** Those that need no shot of the drawing. @return list<string> */
 function everySheetKind(): array

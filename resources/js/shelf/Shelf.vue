@@ -202,8 +202,8 @@ async function putBack() {
             <p class="rungs" :title="$t('shelf.cellsDone', { done: entry.done, cells: entry.cells })"><span :style="{ width: `${(100 * (entry.done + entry.empty)) / entry.cells}%` }" /></p>
             <p>{{ entry.next }}</p>
           </router-link>
-          <div v-if="others.length && !entry.trouble" class="sheets" data-test="sheets">
-            <router-link v-for="sheet in [entry, ...others]" :key="sheet.id" class="sheet" :to="route(sheet.id, sheet.rung as RungKey)">
+          <div v-if="others.length" class="sheets" data-test="sheets">
+            <router-link v-for="sheet in [entry, ...others].filter((one) => !one.trouble)" :key="sheet.id" class="sheet" :to="route(sheet.id, sheet.rung as RungKey)">
               <div class="board"><SmallBoard :entry="sheet" /></div>
               <b>{{ sheet.purpose ? choice(sheet.purpose) : choice('a sheet') }}</b>
               <p class="soft"><Num :text="sheet.decision" /></p>

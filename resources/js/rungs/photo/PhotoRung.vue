@@ -81,7 +81,7 @@ async function border() {
   </template>
   <Warnings :lines="workings.rungs.photo.warnings" />
   <Callout v-if="drawing.photo?.remark" tone="calm" data-test="remark">{{ drawing.photo.remark }}</Callout>
-  <Callout v-if="workings.swapped" :tone="choices.photo.mirrored ? 'calm' : undefined" data-test="swapped">
+  <Callout v-if="workings.swapped && drawing.photo" :tone="choices.photo.mirrored ? 'calm' : undefined" data-test="swapped">
     <p>{{ workings.swapped }}</p>
     <button v-if="!choices.photo.mirrored" type="button" class="button" @click="store.adjust('turn', { way: 'mirror' })">{{ $t('photo.mirrorItNow') }}</button>
   </Callout>
