@@ -94,7 +94,7 @@ it('looks at the drawing: a shot is found, laid over, judged, and put right by h
     // The same shot, cell by cell in Copy; and where the last list asks for one.
     $table->go("/drawing/{$id}/copy/6-7")->see('[data-test=address]', 'F7')->key('p')->see('[data-test=cell-shot]', '')->key('l')->key('p');
     expect($table->all('[data-test=cell-shot]'))->toHaveCount(0);
-    $table->go("/drawing/{$id}/finish")->see('[data-test=tasks]', 'beside the 2 shots that are kept')->see('[data-test=tasks]', 'Photograph it once more');
+    $table->go("/drawing/{$id}/finish")->see('[data-test=tasks]', 'beside the 2 shots that are kept')->click('[data-test="task-last shot"] .name')->see('[data-test=tasks]', 'Photograph it once more');
     $table->click('[data-test=shot]')->see('[data-test=verdict]', 'spout')->isAccessible('Finish, a shot');
     $table->browser->navigate()->back();
     expect($table->all('[data-test=shot-board]'))->toHaveCount(0);

@@ -6,6 +6,8 @@ type Call = { what: 'workings' | 'decide'; cell: string; answer: () => void; ref
 let calls: Call[] = []
 /** Answers that come later, of the drawing as it is known by then. */
 let asked: Promise<Drawing>[] = []
+/** A step back, answered when the test says so. */
+let undone: (drawing: Drawing) => void = () => undefined
 
 vi.mock('@/api/client', () => {
   class Refused extends Error {
@@ -28,6 +30,7 @@ vi.mock('@/api/client', () => {
       drawing: () => (asked.length > 0 ? asked.shift()! : Promise.resolve(drawn('1 in'))),
       // A pull is answered with what it makes of the choices.
       workings: (_: unknown, choices: Choices, __: unknown, pull: { left: number } | null) => call('workings', choices, workings(choices.fit.cell ?? '', pull ? { left: `${pull.left}` } : {})),
+      undo: () => new Promise<Drawing>((resolve) => (undone = resolve)),
       decide: (_: string, __: number, choices: Choices) => call('decide', choices, drawn(choices.fit.cell ?? '')),
     },
   }
@@ -137,4 +140,24 @@ it('takes over what was done elsewhere, and passes over an answer that is older 
   told[0]!(2, '2 in')
   await first
   expect([store.drawing?.edits, store.draft?.fit.cell, store.drawing?.undo]).toEqual([4, '3 in', 'noted'])
+})
+
+it('keeps what is decided while a step back is on its way, on top of what it took back, and saves nothing before it', async () => {
+  const store = useDrawing()
+  asked = [Promise.resolve({ ...drawn('3 in'), undo: 'fit' } as Drawing)]
+  await store.open('one')
+  const step = store.step('undo')
+  await vi.advanceTimersByTimeAsync(1)
+  store.decide((choices) => (choices.fit.left = '0.25'))
+  await vi.advanceTimersByTimeAsync(1000)
+  expect(calls.some((one) => one.what === 'decide')).toBe(false)
+  undone(drawn('1 in'))
+  await step
+  await vi.advanceTimersByTimeAsync(1)
+  expect([store.draft?.fit.cell, store.draft?.fit.left]).toEqual(['1 in', '0.25'])
+  while (calls.some((one) => one.what === 'workings')) await answer('workings', calls.find((one) => one.what === 'workings')!.cell)
+  await vi.advanceTimersByTimeAsync(1000)
+  expect(calls.some((one) => one.what === 'decide')).toBe(true)
+  while (calls.some((one) => one.what === 'decide')) await answer('decide', '1 in')
+  expect(store.state).toBe('saved')
 })

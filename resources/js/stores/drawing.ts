@@ -186,6 +186,7 @@ export const useDrawing = defineStore('drawing', () => {
   async function save() {
     // What a pull makes of the choices is on its way.
     if (pulled.value) await asking
+    await stepped?.catch(() => undefined)
     if (!draft.value || !drawing.value) return
     state.value = 'saving'
     // What was noted is of the mesh that was.
@@ -223,6 +224,8 @@ export const useDrawing = defineStore('drawing', () => {
   }
 
   let stepping: Promise<void> = Promise.resolve()
+  /** A step that is on its way: what is saved meanwhile would be saved over what it takes back. */
+  let stepped: Promise<unknown> | null = null
 
   /** One step after another, however fast the key is pressed. */
   function step(way: 'undo' | 'redo'): Promise<void> {
@@ -234,10 +237,19 @@ export const useDrawing = defineStore('drawing', () => {
     if (state.value === 'unsaved' && Object.keys(errors.value).length === 0) await keep()
     await hand.settle()
     if (!drawing.value || (way === 'undo' ? drawing.value.undo : drawing.value.redo) === null) return
+    const [was, sent] = [edits, draft.value && plain(draft.value)]
     try {
-      show(await api[way](drawing.value.id, drawing.value.version, drawing.value.edits))
+      const fresh = await (stepped = api[way](drawing.value.id, drawing.value.version, drawing.value.edits))
+      // What was decided while this was on its way stands on top of it, and is kept next.
+      if (was === edits || !draft.value || !sent) return show(fresh)
+      drawing.value = withHand(fresh)
+      draft.value = rebase(draft.value, sent, fresh.workings.choices)
+      void preview(() => undefined)
+      void keepSoon()
     } catch (error) {
       complain(error)
+    } finally {
+      stepped = null
     }
   }
 

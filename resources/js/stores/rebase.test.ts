@@ -28,3 +28,12 @@ it('gives what can be copied and sent, whatever of it was watched', () => {
   expect(() => structuredClone(rebase(draft, sent, kept))).not.toThrow()
   expect(structuredClone(plain(draft))).toEqual(draft)
 })
+
+it.each([
+  ['adds a tick to what was taken back', ['a', 'b'], ['a'], [], ['b']],
+  ['takes one out of what grew elsewhere', [], ['a'], ['a', 'c'], ['c']],
+  ['keeps an order that was changed', ['b', 'a'], ['a', 'b'], ['a', 'b'], ['b', 'a']],
+  ['has nothing twice', ['a', 'b'], ['a'], ['b'], ['b']],
+])('%s', (_, mine, then, theirs, result) => {
+  expect(rebase({ done: mine }, { done: then }, { done: theirs })).toEqual({ done: result })
+})
