@@ -30,11 +30,12 @@ final class OwnPencil extends Model
 
     protected $fillable = ['name', 'kind', 'firm', 'soft'];
 
-    /** @return list<self> by name, as anybody counts: 2B before 10B */
+    /** @return list<self> graphite first; by name, as anybody counts: 2B before 10B */
     public static function inOrder(): array
     {
         $all = self::query()->get()->all();
-        usort($all, static fn (self $a, self $b): int => strnatcasecmp($a->name, $b->name) ?: strcmp($a->id, $b->id));
+        $kinds = array_flip(array_column(Kind::cases(), 'value'));
+        usort($all, static fn (self $a, self $b): int => ($kinds[$a->kind] ?? 9) <=> ($kinds[$b->kind] ?? 9) ?: strnatcasecmp($a->name, $b->name) ?: strcmp($a->id, $b->id));
 
         return $all;
     }

@@ -30,7 +30,7 @@ enum Hue: string
 
         return match (true) {
             $lab->chroma() < Figures::GREY => self::Grey,
-            $h < 15, $h >= 340 => $lab->lightness > Figures::PINK ? self::Pink : self::Red,
+            $h < 15, $h >= 340 => $lab->lightness > Figures::PINK ? self::Pink : ($h >= 340 && $h < 352 ? self::Purple : self::Red),
             $h < 48 => $lab->lightness > Figures::LIGHTNESS[1] ? self::Pink : ($lab->chroma() < Figures::STRONG && $dark ? self::Brown : self::Red),
             $h < 82 => $dark ? self::Brown : self::Orange,
             $h < 112 => $dark ? self::Olive : self::Yellow,
