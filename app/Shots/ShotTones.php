@@ -12,6 +12,7 @@ use InchLadder\Pixels\Lab;
 use InchLadder\Plan\Plan;
 use InchLadder\Tone\LaidTones;
 use InchLadder\Tone\PaperLight;
+use InchLadder\Tone\Whites;
 
 /** What tones a shot shows on the paper: white is told by the bare paper round the drawing, so that the light of the room counts for nothing. */
 final readonly class ShotTones
@@ -39,16 +40,43 @@ final readonly class ShotTones
      */
     public function last(Drawing $drawing, Plan $plan, array $photo): ?LaidTones
     {
+        $laid = $this->drawn($drawing, $plan);
+
+        return $laid === null ? null : LaidTones::of($laid, $plan->choices->tones->bar(), $photo);
+    }
+
+    /**
+     * Whites that are kept and on which the last shot shows something, by the cells they begin in.
+     *
+     * @return list<string>|null null without such a shot, or where none is kept
+     */
+    public function soiled(Drawing $drawing, Plan $plan): ?array
+    {
+        $whites = $plan->whites();
+        $laid = $whites === [] ? null : $this->drawn($drawing, $plan);
+        if ($laid === null) {
+            return null;
+        }
+        $cell = static function (int $i) use ($whites, $plan): string {
+            [$column, $row] = $plan->layout->grid->cellAt($whites[$i][0] + $whites[$i][2] / 2, $whites[$i][1] + $whites[$i][3] / 2);
+
+            return $plan->layout->addresses->of($column, $row);
+        };
+
+        return array_values(array_unique(array_map($cell, Whites::soiled($laid, $whites, $plan->choices->colour->lightness()))));
+    }
+
+    /** L* of what was drawn, from the shot that was taken last; null without one that can be laid flat. */
+    private function drawn(Drawing $drawing, Plan $plan): ?Field
+    {
         $shots = $drawing->read()->json->shots;
         usort($shots, static fn ($a, $b): int => $b->taken <=> $a->taken);
         foreach ($shots as $shot) {
             try {
-                $flat = new Imagick('jpeg:'.$this->kept->flat($drawing, $plan, $shot, $this->kept->picture($shot), false));
+                return $this->laid(new Imagick('jpeg:'.$this->kept->flat($drawing, $plan, $shot, $this->kept->picture($shot), false)), $plan);
             } catch (Impossible|\App\Exceptions\StorageFailed) {
                 continue;
             }
-
-            return LaidTones::of($this->laid($flat, $plan), $plan->choices->tones->bar(), $photo);
         }
 
         return null;

@@ -6,6 +6,7 @@ namespace App\Wire;
 
 use App\Imaging\CellPixels;
 use App\Models\Drawing;
+use App\Shots\ShotTones;
 use App\Wire\Json\StartJson;
 use App\Wire\Json\TaskJson;
 use App\Wording\CheckWording;
@@ -23,7 +24,7 @@ use InchLadder\Things\Thing;
 /** Writes what is left to do, from every rung before. */
 final readonly class FinishWriter
 {
-    public function __construct(private CellPixels $sight)
+    public function __construct(private CellPixels $sight, private ShotTones $shots)
     {
     }
 
@@ -71,6 +72,8 @@ final readonly class FinishWriter
             self::inState($plan, State::Open, State::Sketched),
             self::inState($plan, State::Final),
             count($plan->choices->shapes),
+            count($plan->whites()),
+            $this->shots->soiled($drawing, $plan),
         );
     }
 

@@ -9,6 +9,7 @@ use App\Models\HandWork;
 use App\Wire\Json\AdviceJson;
 use App\Wire\Json\AreaJson;
 use App\Wire\Json\AxesJson;
+use App\Wire\Json\BoxJson;
 use App\Wire\Json\CarryJson;
 use App\Wire\Json\CautionJson;
 use App\Wire\Json\CropJson;
@@ -159,6 +160,7 @@ final readonly class PlanWriter
             points: array_map(fn (Placed $placed): KeyPointJson => $this->keyPoint($placed, $sums), $plan->layout->points()),
             reaches: in_array($rung, [null, 'marks'], true) ? array_map(static fn (Reach $one): ReachJson => new ReachJson($one->point->point->name, $sums->points->fromNearestLines($one->point), $sums->points->arcs($one)), Reach::all($plan->layout)) : [],
             things: (new ThingsWriter($plan))->things(),
+            whites: array_map(static fn (array $box): BoxJson => new BoxJson(...array_map(static fn (float $share): float => round($share, 6), $box)), $plan->whites()),
             shapes: $this->shapes(),
             check: (new CheckWriter($plan))->check(in_array($rung, [null, 'check', 'grid'], true)),
             ruler: $this->ruler(),

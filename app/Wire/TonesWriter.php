@@ -19,6 +19,7 @@ use App\Wire\Json\ToneBoxJson;
 use App\Wire\Json\TonesJson;
 use App\Wire\Json\ToneSpotJson;
 use App\Wording\ColourWording;
+use App\Wording\FinishWording;
 use App\Wording\Phrases;
 use App\Wording\Say;
 use InchLadder\Colour\Kind;
@@ -74,6 +75,7 @@ final readonly class TonesWriter
                 $scarce === [] ? null : Say::it('tones.scarce', ['steps' => Say::listed(array_map(strval(...), $scarce))]),
                 Phrases::threshold($parting),
                 ...$laid === null ? [] : self::laid($laid),
+                $plan->whites() === [] ? null : Say::counted('finish.words.whites', count($plan->whites())).' '.FinishWording::whites($this->shots->soiled($drawing, $plan)),
             ])),
             self::reach($plan, $bar), ColoursWriter::background($plan), self::care($plan), self::layers($drawing), ...self::order($plan),
         );

@@ -51,6 +51,7 @@ final readonly class FinishWording
             Task::LightCells => Say::it('finish.words.light', ['cells' => $this->named($this->left->light)]),
             Task::Lengths => Say::it('finish.words.lengths', ['names' => implode(', ', $this->left->out)]),
             Task::Areas => Say::it('finish.words.areas', ['names' => Say::listed($this->left->unfilled)]),
+            Task::Whites => Say::counted('finish.words.whites', $this->left->whites),
             Task::Before => Say::it("finish.beforehand.{$this->medium->value}"),
             Task::Carry => Say::it("finish.carry.{$this->carried()}"),
             Task::Shot => Say::counted('finish.words.shot', $this->left->shots),
@@ -68,6 +69,7 @@ final readonly class FinishWording
                 in_array($this->off, [GuidesOff::Never, GuidesOff::AtTheEnd], true) => 'finish.over it.guides and all',
                 default => 'finish.over it.guides off',
             }),
+            $task === Task::Whites => self::whites($this->left->soiled),
             $task === Task::Before => implode(' ', $this->beforehand()),
             $task === Task::Carry => implode(' ', $this->lands()),
             $task === Task::Guides => self::guidesOff($this->off ?? GuidesOff::under($this->medium), $this->medium),
@@ -104,6 +106,16 @@ final readonly class FinishWording
             Task::Guides => $this->guides(),
             Task::Carry => $this->steps(),
             default => [],
+        };
+    }
+
+    /** @param  list<string>|null  $soiled  where the last shot shows something on a white; null without a shot */
+    public static function whites(?array $soiled): string
+    {
+        return match (true) {
+            $soiled === null => Say::it('finish.whites.no shot'),
+            $soiled === [] => Say::it('finish.whites.clean'),
+            default => Say::it('finish.whites.soiled', ['cells' => Say::listed($soiled)]),
         };
     }
 

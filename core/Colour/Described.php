@@ -32,9 +32,4 @@ final readonly class Described
     {
         return new Lab($this->lab->lightness, -$this->lab->a, -$this->lab->b);
     }
-
-    public function likeness(Lab $other): Likeness
-    {
-        return Likeness::of($this->lab->differenceTo($other));
-    }
 }

@@ -15,12 +15,6 @@ final readonly class Pencil
     {
     }
 
-    /** The darkest it lays, L*. */
-    public function darkest(): float
-    {
-        return $this->firm->lab()->lightness;
-    }
-
     /** What it leaves on white; lightly, where that was not looked at, half of it. */
     public function left(bool $lightly): Reflectance
     {

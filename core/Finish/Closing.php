@@ -18,6 +18,7 @@ final class Closing
             Task::Lengths => $left->out !== [],
             Task::Notes => $left->noted !== [],
             Task::Areas => $left->unfilled !== [],
+            Task::Whites => $left->whites > 0,
             Task::Carry => $transfer !== null,
             // What is carried over leaves its guides behind, on the study.
             Task::Edges => $transfer === null,

@@ -13,6 +13,8 @@ enum Task: string
     case Notes = 'notes';
     /** Things that are only sketched in. */
     case Areas = 'areas';
+    /** Whites that were to be kept. */
+    case Whites = 'whites';
     /** A photograph of the sheet, while the guides are on it. */
     case Shot = 'shot';
     /** The study, carried over to the good sheet; its guides stay behind on it. */

@@ -17,6 +17,16 @@ final readonly class Region
     {
     }
 
+    /** @return array{float, float, float, float}|null left, top, width and height in shares of the crop, as far as it lies in it; null where it does not */
+    public function inCrop(Crop $crop): ?array
+    {
+        $share = static fn (Rational $from, Rational $start, Rational $long): float => max(0.0, min(1.0, $from->minus($start)->dividedBy($long)->toFloat()));
+        [$left, $top] = [$share($this->left, $crop->left, $crop->width), $share($this->top, $crop->top, $crop->height)];
+        [$right, $bottom] = [$share($this->left->plus($this->width), $crop->left, $crop->width), $share($this->top->plus($this->height), $crop->top, $crop->height)];
+
+        return $right > $left && $bottom > $top ? [$left, $top, $right - $left, $bottom - $top] : null;
+    }
+
     /**
      * The cells that lie wholly inside.
      *

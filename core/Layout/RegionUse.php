@@ -10,10 +10,12 @@ enum RegionUse: string
     case NotNeeded = 'not needed';
     case HiddenLater = 'hidden later';
     case ForMeasuring = 'for measuring';
+    /** Paper that stays bare. */
+    case KeptWhite = 'kept white';
 
     /** Whether its cells are left out of those to copy. */
     public function spares(): bool
     {
-        return $this !== self::ForMeasuring;
+        return $this === self::NotNeeded || $this === self::HiddenLater;
     }
 }

@@ -31,6 +31,9 @@ final class Figures
     /** With more than this share between, it is muddy (ours). */
     public const MUDDY = 0.25;
 
+    /** By so much, L*, a white is darker than its paper before something is said to lie on it: what a smudge of graphite takes (ours). */
+    public const SOILED = 5.0;
+
     /** Areas smaller than a square of this share of the picture's longer side are left out, for each step of the slider: from a fingertip on a sheet of letter size to a thumb (ours). */
     public const SMALL = [0.0, 0.006, 0.012, 0.02, 0.035];
 

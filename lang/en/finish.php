@@ -14,6 +14,7 @@ return [
         'last shot' => 'Photograph it once more, before it is cut or carried over.',
         'light' => 'Take the lines off :cells first.',
         'areas' => 'Only begun as yet: :names.',
+        'whites' => '{1} Is the white you keep still bare?|[2,*] Are the :count whites you keep still bare?',
         'guides' => 'Lift off what guided you, a kind at a time.',
         'edges' => 'Lift off the ticks, letters and numbers at the edges, and what was written in the cells.',
         'restate' => 'Restate the lines that the eraser took.',
@@ -49,6 +50,11 @@ return [
         'beware' => 'Mind the knife: :near.',
     ],
     'more' => ':cells and :count more',
+    'whites' => [
+        'no shot' => 'Look at each; a shot of the drawing would count them for you.',
+        'clean' => 'On the last shot all of them are as bare as the paper.',
+        'soiled' => 'On the last shot something lies on it in :cells: lift it with a kneaded eraser. Opaque white is the last resort, and shows as one.',
+    ],
     // Kinds of guides, to be lifted off.
     'guides' => [
         'lines' => '{1} the one line of the grid|[2,*] the :count lines of the grid',
@@ -62,7 +68,7 @@ return [
     ],
     // What each is called on the list that is walked down.
     'title' => [
-        'open' => 'Cells not copied', 'doubtful' => 'Look again', 'lengths' => 'Lengths that are out', 'notes' => 'Your notes', 'areas' => 'Things only begun', 'shot' => 'A shot, guides and all',
+        'open' => 'Cells not copied', 'doubtful' => 'Look again', 'lengths' => 'Lengths that are out', 'notes' => 'Your notes', 'areas' => 'Things only begun', 'whites' => 'Whites to keep', 'shot' => 'A shot, guides and all',
         'carry' => 'Carry it over', 'before' => 'Before it is final', 'light' => 'Light cells first', 'guides' => 'Guides off', 'edges' => 'Ticks and letters off', 'restate' => 'Restate lines',
         'over' => ['ink' => 'Ink', 'watercolour' => 'First wash', 'pastel' => 'Background, then subject', 'coloured pencil' => 'Colour', 'paint' => 'Paint', 'relief print' => 'Cut and print'],
         'tidy' => 'Darks, lights, edges', 'last shot' => 'A last shot', 'trim' => 'Cut to size', 'nothing to cut' => 'Nothing to cut', 'protect' => 'Protect it', 'lesson' => 'One lesson',

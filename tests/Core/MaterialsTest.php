@@ -8,9 +8,11 @@ use InchLadder\Finish\Transfer;
 use InchLadder\Paper\Colour;
 use InchLadder\Paper\Profile;
 use InchLadder\Paper\Surface;
+use InchLadder\Pixels\Field;
 use InchLadder\Tone\Bar;
 use InchLadder\Tone\Reach;
 use InchLadder\Tone\Tones;
+use InchLadder\Tone\Whites;
 
 it('says what in the layers of an area will not do, and at which', function (array $layers, array $troubles) {
     expect(Layers::troubles(array_map(Layer::from(...), $layers)))->toBe($troubles);
@@ -85,3 +87,24 @@ it('lays ready what the sheet and the medium want', function (Medium $medium) {
         ->and($wall)->toContain('wall', 'long-ruler')->not->toContain('guide-pencil', 'square')
         ->and(array_unique($small))->toHaveCount(count($small));
 })->with(Medium::cases());
+
+it('finds the whites that something lies on, and no others', function (int $seed) {
+    mt_srand($seed);
+    [$wide, $high] = [120, 90];
+    $lightness = array_fill(0, $wide * $high, 98.0);
+    $whites = $expected = [];
+    foreach ([[0.05, 0.1], [0.4, 0.15], [0.7, 0.5], [0.1, 0.6]] as $i => [$left, $top]) {
+        $whites[] = [$left, $top, 0.2, 0.2];
+        $laid = [0.0, 2.0, 12.0, 40.0][mt_rand(0, 3)];
+        // A line round it, which is no white gone; and something over more than half of it, or not.
+        foreach (range(0, $high - 1) as $y) {
+            foreach (range(0, $wide - 1) as $x) {
+                [$u, $v] = [($x / $wide - $left) / 0.2, ($y / $high - $top) / 0.2];
+                $inside = $u >= 0 && $v >= 0 && $u < 1 && $v < 1;
+                $inside && $lightness[$y * $wide + $x] = min($u, $v, 1 - $u, 1 - $v) < 0.06 ? 40.0 : 98.0 - ($u < 0.75 ? $laid : 0.0) + mt_rand(-10, 10) / 10;
+            }
+        }
+        $laid > 5 && $expected[] = $i;
+    }
+    expect(Whites::soiled(new Field($wide, $high, $lightness), $whites, 98.0))->toBe($expected);
+})->with(range(1, 8));

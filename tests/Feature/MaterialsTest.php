@@ -13,6 +13,7 @@ use Illuminate\Foundation\Testing\RefreshDatabase;
 use InchLadder\Paper\Purpose;
 use Tests\Drawings;
 use Tests\Photos;
+use Tests\Shot;
 
 uses(RefreshDatabase::class);
 
@@ -183,4 +184,24 @@ it('reads a page of swatches through the door, and keeps nothing until it is tol
     $read = test()->postJson("/api/drawings/{$drawing->id}/rehearsed-swatches")->assertOk()->json();
     expect(array_column($read, 'name'))->toBe(['4B', 'B', 'Moss'])->and($read[0]['firm'])->toMatch('/^#[0-9a-f]{6}$/')->and(OwnPencil::query()->whereNotNull('firm')->count())->toBe(0);
     expect(test()->postJson("/api/drawings/{$drawing->id}/swatches", [])->assertUnprocessable()->json('message'))->toBeString();
+});
+
+it('shows whites that are kept in the crop, counts them on Tone and Finish, and looks at them on a shot', function () {
+    $drawing = Shot::drawing(['regions' => [
+        ['left' => '0.02', 'top' => '0.02', 'width' => '0.1', 'height' => '0.08', 'use' => 'kept white'],
+        ['left' => '0.5', 'top' => '0.5', 'width' => '0.1', 'height' => '0.1', 'use' => 'not needed'],
+    ]]);
+    $url = "/api/drawings/{$drawing->id}";
+    $shown = test()->getJson($url)->assertOk()->json('workings');
+    expect($shown['whites'])->toHaveCount(1)->and($shown['whites'][0]['left'])->toEqualWithDelta(0.02, 0.001);
+    $task = fn (): array => collect(test()->getJson("{$url}/finish")->json())->firstWhere('key', 'whites');
+    $sums = fn (): string => implode(' ', test()->getJson("{$url}/tones")->json('sums'));
+    expect($task()['words'])->toBe('Is the white you keep still bare?')->and($task()['why'])->toContain('a shot of the drawing would count')->and($sums())->toContain($task()['why']);
+    [$path] = Shot::take($drawing);
+    Shot::keep($drawing, $path);
+    // One word on it, on both rungs.
+    expect($task()['why'])->toBe('On the last shot all of them are as bare as the paper.')->and($sums())->toContain($task()['why']);
+    // Cropped away it is not asked for; turned, it is where it was.
+    decided($drawing->id, ['fit' => ['way' => 'crop', 'lock' => 'free', 'left' => '0.3', 'top' => '0.3', 'width' => '0.5', 'height' => '0.5']]);
+    expect(test()->getJson($url)->json('workings.whites'))->toBe([])->and(collect(test()->getJson("{$url}/finish")->json())->firstWhere('key', 'whites'))->toBeNull();
 });

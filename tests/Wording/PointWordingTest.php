@@ -114,6 +114,7 @@ it('counts the cells that need no copying', function (RegionUse $use, array $spa
     [RegionUse::NotNeeded, [0, 2], '2 cells lie in what is not to be drawn, and need no copying.'],
     [RegionUse::HiddenLater, [0, 2], '2 cells lie in what is not to be drawn, and need no copying.'],
     [RegionUse::ForMeasuring, [], null],
+    [RegionUse::KeptWhite, [], null],
 ]);
 
 it('writes what comes off each side, in the print’s unit and in per cent', function (Reference $reference, array $edges) {

@@ -49,7 +49,7 @@ it('has words for everything that can be chosen or found', function (string $und
     'sides' => ['copying.side', array_column(Side::cases(), 'value'), ['']],
     'what must be taken off before' => ['finish.before', array_column(array_filter(Medium::cases(), static fn (Medium $medium): bool => $medium->goesOver()), 'value'), ['']],
     'before what it is taken off' => ['finish.off.before medium', array_column(array_filter(Medium::cases(), static fn (Medium $medium): bool => $medium->goesOver()), 'value'), ['']],
-    'reasons of tasks' => ['finish.why', array_values(array_diff(array_column(Task::cases(), 'value'), ['guides', 'carry', 'before', 'over'])), ['']],
+    'reasons of tasks' => ['finish.why', array_values(array_diff(array_column(Task::cases(), 'value'), ['guides', 'carry', 'before', 'over', 'whites'])), ['']],
     'what tasks are called' => ['finish.title', array_values(array_diff(array_column(Task::cases(), 'value'), ['over'])), ['']],
     'ways to carry a study over' => ['finish.way', ['none', ...array_column(Transfer::cases(), 'value')], ['name', 'why']],
     'steps of them' => ['finish.step', array_values(array_unique(array_merge(...array_map(static fn (Transfer $way): array => $way->steps(), Transfer::cases())))), ['']],

@@ -25,6 +25,7 @@ final readonly class WorkingsJson
      * @param  list<ReachJson>  $reaches
      * @param  array<string, list<CautionJson>>  $cautions
      * @param  list<ThingJson>  $things
+     * @param  list<BoxJson>  $whites
      * @param  list<ShapeJson>  $shapes
      */
     public function __construct(
@@ -84,6 +85,8 @@ final readonly class WorkingsJson
         #[OA\Property(type: 'array', items: new OA\Items(ref: ReachJson::class))] public array $reaches,
         /** Named things, the one in front first. */
         #[OA\Property(type: 'array', items: new OA\Items(ref: ThingJson::class))] public array $things,
+        /** Paper that stays bare, as far as it lies in the crop; shares of it. */
+        #[OA\Property(type: 'array', items: new OA\Items(ref: BoxJson::class))] public array $whites,
         /** Ovals, boxes and triangles laid over, as they lie on the paper. */
         #[OA\Property(type: 'array', items: new OA\Items(ref: ShapeJson::class))] public array $shapes,
         #[OA\Property] public CheckJson $check,

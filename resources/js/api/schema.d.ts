@@ -2751,6 +2751,7 @@ export interface components {
             points: components["schemas"]["KeyPointJson"][];
             reaches: components["schemas"]["ReachJson"][];
             things: components["schemas"]["ThingJson"][];
+            whites: components["schemas"]["BoxJson"][];
             shapes: components["schemas"]["ShapeJson"][];
             check: components["schemas"]["CheckJson"];
             ruler: components["schemas"]["RulerJson"];
@@ -3032,7 +3033,7 @@ export interface components {
             width: string;
             height: string;
             /** @enum {string} */
-            use: "not needed" | "hidden later" | "for measuring";
+            use: "not needed" | "hidden later" | "for measuring" | "kept white";
         };
         /** @description An oval, a box or a triangle laid over the picture. */
         ShapeChoice: {

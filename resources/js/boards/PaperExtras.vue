@@ -7,6 +7,7 @@ import type { Stage } from './stage'
 import LightArrow from './LightArrow.vue'
 import ShapeLines from './ShapeLines.vue'
 import ThingLines from './ThingLines.vue'
+import WhiteLines from './WhiteLines.vue'
 import { useLook } from './useLook'
 import { useThings } from '@/stores/things'
 import type { Diagonal } from './usePhotoHand'
@@ -73,6 +74,7 @@ const oval = computed(() => (!props.round ? null : { cx: props.stage.area.x + pr
   </g>
   <ellipse v-if="circle" class="circle" :cx="stage.area.x + stage.area.w / 2" :cy="stage.area.y + stage.area.h / 2" :rx="circle * workings.stretch.circle" :ry="circle" data-test="oval" />
   <ThingLines v-if="look.things || look.gaps" :box="stage.area" :things="workings.things" names :gaps="look.gaps" :sizes="things.gaps" />
+  <WhiteLines v-if="workings.whites.length" :box="stage.area" :whites="workings.whites" />
   <ShapeLines v-if="look.shapes && workings.shapes.length" :box="stage.area" :shapes="workings.shapes" />
   <g v-for="point in points" :key="point.name">
     <path v-if="point.cross" class="focal" :d="`M${point.at.x} ${stage.area.y}v${stage.area.h}M${stage.area.x} ${point.at.y}h${stage.area.w}`" />

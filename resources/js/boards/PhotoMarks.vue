@@ -7,6 +7,7 @@ import { names } from './paths'
 import ShapeLines from './ShapeLines.vue'
 import SpanLines from './SpanLines.vue'
 import ThingLines from './ThingLines.vue'
+import WhiteLines from './WhiteLines.vue'
 import { useLook } from './useLook'
 import { useSuggested } from '@/stores/suggested'
 import { useThings } from '@/stores/things'
@@ -53,6 +54,7 @@ const tones = computed(() => props.spots.map((spot) => ({ ...spot, at: { x: prop
       <text class="step" :x="stage.crop.x + place.across * stage.crop.w" :y="stage.crop.y + place.down * stage.crop.h + 5">{{ i + 1 }}</text>
     </g>
     <ThingLines v-if="look.things || look.gaps" :box="stage.crop" :things="workings.things" names :gaps="look.gaps" :sizes="things.gaps" :taken="points.map((point) => point.label)" />
+    <WhiteLines v-if="workings.whites.length" :box="stage.crop" :whites="workings.whites" />
     <ShapeLines v-if="look.shapes && workings.shapes.length" :box="stage.crop" :shapes="workings.shapes" />
     <SpanLines :box="stage.crop" :spans />
     <g v-for="spot in tones" :key="spot.words" data-test="spot">
@@ -74,6 +76,11 @@ const tones = computed(() => props.spots.map((spot) => ({ ...spot, at: { x: prop
 .for-measuring {
   fill-opacity: 0;
   stroke: #2f9be0;
+}
+
+.kept-white {
+  fill-opacity: 0;
+  stroke-opacity: 0;
 }
 
 .ring {

@@ -5,6 +5,7 @@ import MassShapes from '@/boards/MassShapes.vue'
 import type { Box } from '@/boards/stage'
 import Theirs from '@/boards/Theirs.vue'
 import ThingLines from '@/boards/ThingLines.vue'
+import WhiteLines from '@/boards/WhiteLines.vue'
 import ShotMarks from '@/boards/ShotMarks.vue'
 import { useDrawing } from '@/stores/drawing'
 import { useShots } from '@/stores/shots'
@@ -64,6 +65,7 @@ const joints = computed(() => {
     </svg>
     <svg v-if="masses" class="over" :class="{ turned, mirrored }" :viewBox="`0 0 ${size.width} ${size.height}`" aria-hidden="true"><MassShapes :box="crop" /></svg>
     <svg v-if="things.length > 0" class="over" :class="{ turned, mirrored }" :viewBox="`0 0 ${size.width} ${size.height}`" aria-hidden="true"><ThingLines :box="crop" :things /></svg>
+    <svg v-if="store.workings?.whites.length" class="over" :class="{ turned, mirrored }" :viewBox="`0 0 ${size.width} ${size.height}`" aria-hidden="true"><WhiteLines :box="crop" :whites="store.workings.whites" /></svg>
     <svg v-if="together.theirs" class="over" :class="{ turned, mirrored }" :viewBox="`0 0 ${size.width} ${size.height}`" aria-hidden="true"><Theirs v-if="store.workings" :lines="store.workings.lines" :box="crop" /></svg>
     <svg v-if="strengths.length > 0" class="over" :class="{ turned, mirrored }" :viewBox="`0 0 ${size.width} ${size.height}`" aria-hidden="true"><EdgeLines :strengths :size /></svg>
     <CellPoints :points :turned words />

@@ -6,6 +6,7 @@ import MassShapes from '@/boards/MassShapes.vue'
 import type { Box } from '@/boards/stage'
 import Theirs from '@/boards/Theirs.vue'
 import ThingLines from '@/boards/ThingLines.vue'
+import WhiteLines from '@/boards/WhiteLines.vue'
 import { useDrawing } from '@/stores/drawing'
 import { useTogether } from '@/together/together'
 import CellPoints from './CellPoints.vue'
@@ -66,6 +67,7 @@ const stops = computed(() => Array.from({ length: STOPS }, (_, i) => trace.value
         </template>
       </svg>
       <svg v-if="things.length > 0" class="over" :viewBox="`0 0 ${size.width} ${size.height}`" aria-hidden="true"><ThingLines :box="crop" :things /></svg>
+      <svg v-if="store.workings?.whites.length && !lifted" class="over" :viewBox="`0 0 ${size.width} ${size.height}`" aria-hidden="true"><WhiteLines :box="crop" :whites="store.workings.whites" /></svg>
       <svg v-if="together.theirs" class="over" :viewBox="`0 0 ${size.width} ${size.height}`" aria-hidden="true"><Theirs v-if="store.workings" :lines="store.workings.lines" :box="crop" /></svg>
       <svg v-if="strengths.length > 0" class="over" :viewBox="`0 0 ${size.width} ${size.height}`" aria-hidden="true"><EdgeLines :strengths :size bright /></svg>
       <svg v-if="course" class="over" :viewBox="`0 0 ${size.width} ${size.height}`" aria-hidden="true" data-test="contour">

@@ -11,7 +11,7 @@ import { toShare } from '@/ui/shares'
 defineProps<{ choices: Choices; workings: Workings }>()
 const store = useDrawing()
 const tool = useTool()
-const uses = labels('not needed', 'hidden later', 'for measuring')
+const uses = labels('not needed', 'hidden later', 'for measuring', 'kept white')
 
 async function add() {
   const box = await tool.ask('box', t('photo.dragABoxOver'))
@@ -26,6 +26,7 @@ async function add() {
 <template>
   <Fold :name="$t('photo.notToBeDrawn')" :decided="choices.regions.length ? $t('photo.regionsAndSpared', { regions: choices.regions.length, spared: workings.lines.spared.length }) : $t('photo.allIsDrawn')">
     <button type="button" class="button" @click="add">{{ $t('photo.boxAPart') }}</button>
+    <p v-if="choices.regions.some((region) => region.use === 'kept white')" class="soft">{{ $t('photo.whitesFirst') }}</p>
     <p v-if="store.errors.regions" class="fault" role="alert">{{ store.errors.regions }}</p>
     <div v-for="(region, i) in choices.regions" :key="i" class="row">
       <Choose :label="$t('photo.partIIs', { i: i + 1 })" :model-value="region.use" :options="uses" @update:model-value="store.decide((c) => c.regions[i] && (c.regions[i].use = $event))" />
