@@ -60,6 +60,7 @@ use InchLadder\Measure\LengthReader;
 use InchLadder\Measure\Notation;
 use InchLadder\Measure\Rational;
 use InchLadder\Measure\Rounded;
+use InchLadder\Measure\Unit;
 use InchLadder\Plan\Comparison;
 use InchLadder\Plan\Plan;
 use InchLadder\Tone\Order;
@@ -114,7 +115,7 @@ final readonly class CopyWriter
             GuardSheet::under($plan->layout->grid, $plan->layout->fitted->area, $hand, array_keys(array_filter($record->cells, static fn (Noted $noted): bool => $noted->state !== Noted::EMPTY && $noted->reached > 0)), $open),
             array_map(static fn (Working $way): StartJson => new StartJson($way->value, Say::it("copying.working.{$way->value}.name"), Say::it("copying.working.{$way->value}.why")), Working::cases()),
             array_map(static fn (Naming $naming): StartJson => new StartJson($naming->value, Say::it("copying.naming.{$naming->value}.name"), Say::it("copying.naming.{$naming->value}.why")), Naming::cases()),
-            array_map(static fn (Pass $one): PassJson => PassJson::of($one, $plan->choices->order() === Order::ToneAlong, GuideLines::isGraphite($plan->choices->profile->surface) ? null : Say::it('pencils.pencil.'.GuideLines::on($plan->choices->profile->surface, $plan->choices->endUse())->pencil)), Pass::cases()),
+            array_map(static fn (Pass $one): PassJson => PassJson::of($one, $plan->choices->order() === Order::ToneAlong, GuideLines::isGraphite($plan->choices->profile->surface) ? null : Say::it('pencils.pencil.'.GuideLines::on($plan->choices->profile->surface, $plan->choices->endUse())->pencil), Say::it('copying.line width', ['tolerance' => $plan->choices->notation->plain($plan->choices->notation->ruler->round(Length::of(Rational::near(Comparison::tolerance($plan), 4), Unit::Millimetre))->reading)])), Pass::cases()),
             $drawing->photo === null ? null : $this->tones->query($drawing->photo, $plan),
             array_map(static fn (Start $start): StartJson => new StartJson($start->value, Say::it("copying.start.{$start->value}.name"), Say::it("copying.start.{$start->value}.why")), Start::cases()),
         );

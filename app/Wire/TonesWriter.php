@@ -52,7 +52,7 @@ final readonly class TonesWriter
     {
         $bar = $plan->choices->tones->bar();
         if ($drawing->photo === null) {
-            return new TonesJson(null, null, null, array_map(static fn (Swatch $box): ToneBoxJson => self::box($box, ''), $bar->boxes), [], [Phrases::bar($bar)], self::reach($plan, $bar), ColoursWriter::background($plan), self::care($plan), self::layers($drawing), ...self::order($plan));
+            return new TonesJson(null, null, null, array_map(static fn (Swatch $box): ToneBoxJson => self::box($box, ''), $bar->boxes), [], [Phrases::bar($bar)], self::reach($plan, $bar), ColoursWriter::background($plan), self::care($drawing, $plan), self::layers($drawing), ...self::order($plan));
         }
         $crop = $this->sight->crop($drawing->photo, $plan);
         $scale = ValueScale::over($crop, $plan->choices->tones->steps);
@@ -77,7 +77,7 @@ final readonly class TonesWriter
                 ...$laid === null ? [] : self::laid($laid),
                 $plan->whites() === [] ? null : Say::counted('finish.words.whites', count($plan->whites())).' '.FinishWording::whites($this->shots->soiled($drawing, $plan)),
             ])),
-            self::reach($plan, $bar), ColoursWriter::background($plan), self::care($plan), self::layers($drawing), ...self::order($plan),
+            self::reach($plan, $bar), ColoursWriter::background($plan), self::care($drawing, $plan), self::layers($drawing), ...self::order($plan),
         );
     }
 
@@ -166,9 +166,12 @@ final readonly class TonesWriter
     }
 
     /** @return list<string> what smudges under this medium, and what keeps it from doing so */
-    private static function care(Plan $plan): array
+    private static function care(Drawing $drawing, Plan $plan): array
     {
-        return array_values(array_filter(array_map(strval(...), Say::all("tones.care.{$plan->choices->medium->value}"))));
+        $care = array_values(array_filter(array_map(strval(...), Say::all("tones.care.{$plan->choices->medium->value}"))));
+        $over = array_sum(array_map(static fn (ThingChoice $thing): int => count(array_filter($thing->layers, static fn (LayerChoice $one): bool => $one->how === Layer::Over->value)), $drawing->read()->json->things));
+
+        return $over > 0 && in_array($plan->choices->medium, [Medium::Pastel, Medium::Crayon], true) ? [...$care, Say::counted('tones.reworks', $over)] : $care;
     }
 
     /** @return list<NotesJson> */

@@ -187,9 +187,15 @@ final readonly class Comparison
     public static function passes(Plan $plan, float $off): bool
     {
         $layout = $plan->layout;
-        $one = new Measured('', 0.0, 0.0, $off, 0.0, Tolerance::of($layout, $plan->choices->subject->departurePercent(), null), $layout->notation->ruler->step->toFloat() / 2 / CompareFigures::DOUBT);
+        $one = new Measured('', 0.0, 0.0, $off, 0.0, self::tolerance($plan), $layout->notation->ruler->step->toFloat() / 2 / CompareFigures::DOUBT);
 
         return $one->passes(abs($off));
+    }
+
+    /** By how much a place may depart that belongs to no named thing, in mm; a line broader than that hides it. */
+    public static function tolerance(Plan $plan): float
+    {
+        return Tolerance::of($plan->layout, $plan->choices->subject->departurePercent(), null);
     }
 
     /** How many times smaller the sheet is looked at. */

@@ -70,6 +70,7 @@ return [
         'refine' => ['name' => 'Refine', 'what' => 'The contours as they run, cell by cell, through the crossings; corners where they are.', 'pencil' => 'HB, lightly: a line that can still be moved (common practice).', 'not yet' => 'No dark lines, no tone, nothing inside a contour that is not true yet.'],
         'detail' => ['name' => 'Detail', 'what' => 'What is inside the contours: features, folds, textures, and the edges’ weight.', 'pencil' => 'HB to 2B with a fine point, as firm as the drawing wants (common practice).', 'not yet' => 'No tone over a line that is still in doubt; look at the whole from arm’s length first.'],
     ],
+    'line width' => 'A line broader than :tolerance hides what is to be checked: sharpen it first.',
     // Where tone goes along with the line.
     'tone along' => ['what' => 'Shadow shapes go in with them, in one light tone.', 'not yet' => 'No dark lines, no second tone, nothing inside a contour that is not true yet.'],
     'crossing' => ['right' => 'It came out where it belongs.', 'out' => 'It came out :off.'],

@@ -23,6 +23,7 @@ return [
         'line' => ['name' => 'line first', 'why' => 'The line stands alone until it is true: so where ink, paint, a wash or pastel follows, since nothing under them can be moved any more.'],
         'tone' => ['name' => 'tone along with it', 'why' => 'Shadow shapes go in with the line: in graphite they show a slip sooner than a line does, and cover it.'],
     ],
+    'reworks' => '{1} One layer over another is logged so far.|[2,*] :count layers over others are logged so far.',
     // What smudges, and what keeps it from doing so: common practice.
     'care' => [
         'graphite' => ['A guard sheet under the hand, and a tissue instead of a finger: skin oil stays, and graphite does not take on it.'],

@@ -26,13 +26,14 @@ final readonly class PassJson
     /**
      * @param  bool  $tone  whether tone goes along with the line
      * @param  string|null  $instead  what is drawn with where graphite would not do
+     * @param  string  $broadest  how broad a line may be
      */
-    public static function of(Pass $pass, bool $tone = false, ?string $instead = null): self
+    public static function of(Pass $pass, bool $tone = false, ?string $instead = null, string $broadest = ''): self
     {
         [$name, $what, $pencil, $notYet] = array_map(static fn (string $of): string => Say::it("copying.pass.{$pass->value}.{$of}"), ['name', 'what', 'pencil', 'not yet']);
 
         $along = $tone && $pass === Pass::Refine;
 
-        return new self($pass->value, $name, $along ? "{$what} ".Say::it('copying.tone along.what') : $what, $instead ?? $pencil, $along ? Say::it('copying.tone along.not yet') : $notYet);
+        return new self($pass->value, $name, $along ? "{$what} ".Say::it('copying.tone along.what') : $what, trim(($instead ?? $pencil).' '.$broadest), $along ? Say::it('copying.tone along.not yet') : $notYet);
     }
 }
