@@ -14,7 +14,7 @@ it('goes on at the easel while the server is away, over a reload, and every note
     $id = explode('/', $table->path())[2];
     $known = fn (): array => json_decode((string) file_get_contents($table->address("/api/drawings/{$id}")), true);
     // The browser keeps what ships, and the cells that come next.
-    Table::until(fn () => $table->browser->executeAsyncScript('const done = arguments[0]; navigator.serviceWorker.ready.then(async () => { const kept = (await (await caches.open("told")).keys()).map((one) => one.url); done(navigator.serviceWorker.controller !== null && kept.filter((one) => one.includes("cut.jpg")).length > 20 && kept.some((one) => one.includes("/copying"))) })'), 'the browser to keep it', 120);
+    Table::until(fn () => $table->browser->executeAsyncScript('const done = arguments[0]; navigator.serviceWorker.ready.then(async () => { const kept = (await (await caches.open("told")).keys()).map((one) => one.url); done(navigator.serviceWorker.controller !== null && kept.filter((one) => one.includes("cut.jpg")).length > 20 && kept.some((one) => one.includes("/copying"))) })'), 'the browser to keep it', 240);
     $table->key(' ')->see('[data-test=address]', 'B1');
     Table::until(fn () => count($known()['cells']) === 1, 'the first of them to be kept');
     $edits = $known()['edits'];
