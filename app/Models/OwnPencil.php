@@ -40,6 +40,12 @@ final class OwnPencil extends Model
         return $all;
     }
 
+    /** @return list<string> of all of them, in that order: what a page of swatches is printed and read by */
+    public static function names(): array
+    {
+        return array_map(static fn (self $one): string => $one->name, self::inOrder());
+    }
+
     /** @return list<Pencil> those of which it is known what they leave */
     public static function known(): array
     {

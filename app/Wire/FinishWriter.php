@@ -32,7 +32,7 @@ final readonly class FinishWriter
     public function tasks(Drawing $drawing, Plan $plan): array
     {
         $left = $this->leftovers($drawing, $plan);
-        $say = new FinishWording($plan->layout, $plan->choices->medium, $left, $plan->choices->guidesOff(), Trimmed::of($plan), $plan->choices->transfer);
+        $say = new FinishWording($plan->layout, $plan->choices->medium, $left, $plan->choices->guidesOff(), Trimmed::of($plan), $plan->choices->transfer, $plan->choices->profile->letsLightThrough());
 
         return array_map(fn (Task $task): TaskJson => $this->task($task, $say, $plan), Closing::tasks($plan->layout, $plan->choices->medium, $left, $plan->choices->guidesOff(), $plan->choices->transfer));
     }

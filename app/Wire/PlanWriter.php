@@ -257,7 +257,7 @@ final readonly class PlanWriter
     {
         $choices = $this->plan->choices;
         $ways = [null, ...Transfer::ways($choices->medium, $choices->profile->letsLightThrough())];
-        $against = $choices->transfer?->against($choices->medium);
+        $against = $choices->transfer?->against($choices->medium, $choices->profile->letsLightThrough());
 
         return new CarryJson(
             $choices->transfer->value ?? 'none',

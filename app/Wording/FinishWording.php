@@ -22,7 +22,7 @@ final readonly class FinishWording
     /** More addresses than this are counted, not named. */
     private const NAMED = 8;
 
-    public function __construct(private Layout $layout, private Medium $medium, private Leftovers $left, private ?GuidesOff $off = null, private ?Trimmed $trimmed = null, private ?Transfer $transfer = null)
+    public function __construct(private Layout $layout, private Medium $medium, private Leftovers $left, private ?GuidesOff $off = null, private ?Trimmed $trimmed = null, private ?Transfer $transfer = null, private bool $letsLightThrough = true)
     {
     }
 
@@ -144,7 +144,7 @@ final readonly class FinishWording
     private function lands(): array
     {
         $write = new Writing($this->layout->notation);
-        $against = $this->transfer?->against($this->medium);
+        $against = $this->transfer?->against($this->medium, $this->letsLightThrough);
 
         return array_values(array_filter([
             Say::it('finish.lands', ['left' => $write->reading($this->layout->left), 'top' => $write->reading($this->layout->top), 'right' => $write->reading($this->layout->left->plus($this->layout->fitted->area->width)), 'bottom' => $write->reading($this->layout->top->plus($this->layout->fitted->area->height))]),

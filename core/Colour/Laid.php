@@ -35,11 +35,11 @@ final readonly class Laid
         return new self($upper, $under, $lightly, $seen, $seen->lab()->differenceTo($wanted));
     }
 
-    /** Body colour over anything covers most of it; a thin layer over anything lets it through. */
+    /** Body colour that is pressed is worked into what lies under it; anything else lies on it as it would on paper. */
     public static function mixture(Pencil $upper, Pencil $under, Reflectance $paper, bool $lightly = false): Reflectance
     {
         $ground = $under->on($paper);
 
-        return $upper->kind === Kind::Body ? $ground->mixedWith($upper->firm, $lightly ? Figures::UPPER / 2 : Figures::UPPER) : $upper->left($lightly)->times($ground);
+        return $upper->kind === Kind::Body && ! $lightly ? $ground->mixedWith($upper->firm, Figures::UPPER) : $upper->on($ground, $lightly);
     }
 }

@@ -21,9 +21,22 @@ final readonly class Pencil
         return $lightly ? $this->soft ?? $this->firm->halved() : $this->firm;
     }
 
-    /** As it looks on a paper: body colour that is pressed covers it, anything else lets it through. */
-    public function on(Reflectance $paper, bool $lightly = false): Reflectance
+    /** As it looks on a ground: a thin layer lets it through; body colour that is pressed covers it, and laid lightly leaves some of it bare. */
+    public function on(Reflectance $ground, bool $lightly = false): Reflectance
     {
-        return $this->kind === Kind::Body && ! $lightly ? $this->firm : $this->left($lightly)->times($paper);
+        return match (true) {
+            $this->kind !== Kind::Body => $this->left($lightly)->times($ground),
+            $lightly => $this->firm->scattered($ground, $this->bare()),
+            default => $this->firm,
+        };
+    }
+
+    /** What share of its ground body colour leaves bare where it is laid lightly: as was seen on white; half, where that was not looked at. */
+    private function bare(): float
+    {
+        $white = Reflectance::grey(100);
+        [$seen, $all] = [($this->soft ?? $this->firm)->distanceTo($this->firm), $white->distanceTo($this->firm)];
+
+        return $this->soft === null || $all <= 0.0 ? 0.5 : min(1.0, $seen / $all);
     }
 }

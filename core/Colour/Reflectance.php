@@ -83,6 +83,25 @@ final readonly class Reflectance
     }
 
     /**
+     * Grains of this over a ground that shows between them, seen from so far that they run together: light adds up by what each
+     * covers (A. Murray and E. R. Davies, Journal of the Franklin Institute 221 (1936), for dots in print).
+     *
+     * @param  float  $bare  share of the ground that is left, 0…1
+     */
+    public function scattered(self $ground, float $bare): self
+    {
+        $light = static fn (float $own, float $under): float => (1 - $bare) * $own + $bare * $under;
+
+        return new self($light($this->red, $ground->red), $light($this->green, $ground->green), $light($this->blue, $ground->blue));
+    }
+
+    /** How far from another, in linear light. */
+    public function distanceTo(self $other): float
+    {
+        return sqrt(($this->red - $other->red) ** 2 + ($this->green - $other->green) ** 2 + ($this->blue - $other->blue) ** 2);
+    }
+
+    /**
      * A mixture of opaque colours, by their single constant K/S, which add up by their shares (P. Kubelka and F. Munk, "Ein
      * Beitrag zur Optik der Farbanstriche", Zeitschrift für technische Physik 12, 1931; D. R. Duncan, 1940, for mixtures).
      *

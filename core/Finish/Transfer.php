@@ -14,8 +14,7 @@ enum Transfer: string
     case Traced = 'traced';
 
     /**
-     * The ways there are under a medium, the one that suits it first (common practice): wax and graphite hold off water and
-     * paint; a light box needs paper that light goes through; pounce leaves dots that brush off.
+     * All of them, the one that suits first (common practice): nothing speaks against it, and what the least has to be bought for.
      *
      * @param  bool  $letsLightThrough  whether the good sheet does
      * @return non-empty-list<self>
@@ -24,13 +23,15 @@ enum Transfer: string
     {
         $first = match (true) {
             $medium === Medium::Pastel => self::Pounce,
-            $medium === Medium::Wash, $medium === Medium::Ink => $letsLightThrough ? self::LightBox : self::WaxFree,
-            $medium === Medium::Paint => self::WaxFree,
-            default => $letsLightThrough ? self::LightBox : self::DarkBack,
+            $medium === Medium::Relief => self::DarkBack,
+            $letsLightThrough && $medium !== Medium::Paint => self::LightBox,
+            $medium === Medium::Graphite => self::DarkBack,
+            default => self::WaxFree,
         };
-        $ways = array_values(array_filter(self::cases(), static fn (self $way): bool => $way !== $first && ($way !== self::LightBox || $letsLightThrough)));
+        $against = static fn (self $way): bool => $way->against($medium, $letsLightThrough) !== null;
+        $others = array_filter(self::cases(), static fn (self $way): bool => $way !== $first);
 
-        return [$first, ...$ways];
+        return [$first, ...array_filter($others, static fn (self $way): bool => ! $against($way)), ...array_filter($others, $against)];
     }
 
     /** Whether what is carried over comes out the other way round, so that the contour must be printed mirrored: drawn on the back, rubbed from the front. */
@@ -39,13 +40,17 @@ enum Transfer: string
         return $this === self::Traced;
     }
 
-    /** Why not under this medium, by its name in lang/en/finish; null where nothing speaks against it. */
-    public function against(Medium $medium): ?string
+    /** Why not under this medium or on this sheet, by its name in lang/en/finish; null where nothing speaks against it. */
+    public function against(Medium $medium, bool $letsLightThrough): ?string
     {
+        // Both leave graphite behind, one traced and one rubbed.
+        $graphite = $this === self::DarkBack || $this === self::Traced;
+
         return match (true) {
-            $this === self::DarkBack && in_array($medium, [Medium::Wash, Medium::Ink, Medium::Paint], true) => 'graphite-under-wet',
-            $this === self::DarkBack && $medium === Medium::Pastel => 'graphite-under-pastel',
-            $this === self::Traced && in_array($medium, [Medium::Wash, Medium::Ink], true) => 'graphite-under-wet',
+            $this === self::LightBox && ! $letsLightThrough => 'no-light',
+            $graphite && in_array($medium, [Medium::Wash, Medium::Ink, Medium::Paint], true) => 'graphite-under-wet',
+            $graphite && $medium === Medium::Pastel => 'graphite-under-pastel',
+            $graphite && $medium === Medium::Crayon => 'graphite-under-wax',
             $this === self::Pounce && $medium === Medium::Graphite => 'charcoal-under-graphite',
             default => null,
         };

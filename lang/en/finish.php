@@ -87,11 +87,11 @@ return [
     'cotton buds' => 'A cotton bud pushes graphite into the sheet; lift it with a kneaded eraser.',
     // Carrying a study over to the good sheet: ways, who likes them, why not, their steps.
     'carry' => [
-        'dark back' => 'Carry it over with a dark back: soft pencil on the back of the contour, traced from the front.',
+        'dark back' => 'Carry it over with its back coated: soft pencil, or chalk for dark paper, traced from the front.',
         'wax-free paper' => 'Carry it over with wax-free transfer paper between the contour and the good sheet.',
         'light box' => 'Draw it through on a light box, or a window by day.',
-        'pounce' => 'Prick the contour and dab charcoal through the holes.',
-        'traced' => 'Trace the mirrored contour with a soft pencil, turn it face down, and rub it off.',
+        'pounce' => 'Prick the contour and dab dust through the holes: charcoal, or chalk for dark paper.',
+        'traced' => 'Trace the mirrored contour with a soft pencil, or chalk for dark paper, turn it face down, and rub it off.',
     ],
     'way' => [
         'none' => ['name' => 'drawn on it', 'why' => 'Nothing is carried over: what you drew is the drawing.'],
@@ -104,6 +104,8 @@ return [
     'against' => [
         'graphite-under-wet' => 'Graphite that is carried over greys under water and ink and does not come off any more: wax-free paper suits them better.',
         'graphite-under-pastel' => 'Graphite makes the sheet slippery, and pastel does not take on it: pounce suits it better.',
+        'graphite-under-wax' => 'Wax seals graphite in, and it greys the light colours: wax-free paper or a light box suit it better.',
+        'no-light' => 'No light goes through this sheet: take another way.',
         'charcoal-under-graphite' => 'Charcoal under graphite smears and shines apart; brush it off well, or take another way.',
     ],
     'over it' => ['guides off' => 'Now that the guides are off.', 'guides and all' => 'The guides are still on, as you chose: mind where it will be thin.', 'on the good sheet' => 'On the good sheet, over the lines that were carried to it.'],
@@ -115,16 +117,16 @@ return [
     'step' => [
         'shot' => 'Photograph the study: what is traced loses its lines and its measures.',
         'print' => 'Print the contour at full size, and measure its check bar.',
-        'back' => 'Go over the contour’s back with a soft pencil, and wipe off what is loose.',
+        'back' => 'Go over the contour’s back with a soft pencil, or with white chalk for dark paper, and wipe off what is loose.',
         'place' => 'Lay it on the good sheet by its corner marks, on the four ticks.',
         'hinge' => 'Tape it along one edge only, at the hinge marks, so that it lifts like a page.',
         'slip-under' => 'Slip the transfer paper under it, its coated side down.',
         'trace' => 'Trace with a hard point or a pen that is empty, no harder than it takes.',
         'draw-through' => 'Draw what you see through it, large lines first, in the lines the drawing will have.',
         'prick' => 'Prick the contour every few millimetres, from the front, on felt or a folded cloth.',
-        'dab' => 'Dab with charcoal dust in a cloth bag; do not rub.',
+        'dab' => 'Dab with charcoal dust in a cloth bag, chalk for dark paper; do not rub.',
         'join-dots' => 'Join the dots in a pale line, then brush the dust off.',
-        'draw-back' => 'Draw the mirrored contour over with a soft pencil, on tracing paper.',
+        'draw-back' => 'Draw the mirrored contour over with a soft pencil or chalk, on tracing paper.',
         'rub' => 'Turn it face down on the ticks and rub its back with a spoon.',
         'lift-a-corner' => 'Lift a corner now and then: what did not come over is traced again before it is moved.',
         'take-off' => 'Take it off, and keep it: laid back on its marks it shows what has drifted.',

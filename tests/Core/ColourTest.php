@@ -157,3 +157,19 @@ it('knows its own pages by their squares, and no others', function () {
         expect(SwatchPage::isCode($bits))->toBeFalse();
     }
 });
+
+it('lays body colour lightly between its ground and itself, whichever is the darker', function (string $colour, string $ground, ?string $soft) {
+    [$own, $bare] = [seen($colour), seen($ground)];
+    $pencil = new Pencil('x', Kind::Body, $own, $soft === null ? null : seen($soft));
+    $laid = $pencil->on($bare, true);
+    foreach (['red', 'green', 'blue'] as $band) {
+        expect($laid->{$band})->toBeGreaterThanOrEqual(min($own->{$band}, $bare->{$band}) - 1e-9)->toBeLessThanOrEqual(max($own->{$band}, $bare->{$band}) + 1e-9);
+    }
+    // It shows: neither the ground alone nor the colour alone; and on white it is what was seen on white.
+    expect($laid->lab()->differenceTo($bare->lab()))->toBeGreaterThan(3.0)->and($laid->lab()->differenceTo($own->lab()))->toBeGreaterThan(3.0);
+    $soft === null || expect($pencil->on(seen('#ffffff'), true)->lab()->differenceTo(seen($soft)->lab()))->toBeLessThan(6.0);
+    // Over another layer as over paper of that colour.
+    expect(Laid::mixture($pencil, new Pencil('under', Kind::Body, $bare), seen('#808080'), true))->toEqual($laid);
+})->with([
+    'white on black' => ['#f6f4ee', '#26241f', null], 'black on white' => ['#1c1b1a', '#ffffff', '#8f8e8d'], 'blue on tan' => ['#4068a0', '#d6bf9b', '#b5c3d8'], 'straw on blue grey' => ['#d9b75a', '#707c88', null],
+]);

@@ -73,6 +73,9 @@ function agrees(array $said, array $choices): void
     $medium === Medium::Pastel && expect($tones['background'])->toContain('Background first')->and($tasks['over']['words'])->toContain('background first');
     // The way a study is carried over: none that is offered first is spoken against.
     expect($workings['carry']['ways'][0]['name'])->toBe('none')->and($workings['carry']['chosen'])->toBe($choices['finish']['transfer'] ?? 'none');
+    // The way that was chosen is among those that are offered, and what speaks against it is said wherever it is.
+    expect(array_column($workings['carry']['ways'], 'name'))->toContain($workings['carry']['chosen']);
+    $carried && $workings['carry']['against'] !== null && expect($tasks['carry']['why'])->toContain($workings['carry']['against']);
     $carried && expect($tasks['carry']['why'])->toContain($workings['carry']['mirrored'] ? 'printed mirrored' : 'as the plan has it');
     // Nothing is said twice, and no key is said for a sentence.
     foreach ($tasks as $task) {

@@ -45,18 +45,12 @@ final readonly class PencilController
     /** @return list<SwatchJson> */
     public function read(PhotoRequest $request, Drawing $drawing): array
     {
-        return Pencils::swatches($this->reader->read($request->photo(), $drawing->id, self::names()));
+        return Pencils::swatches($this->reader->read($request->photo(), $drawing->id, OwnPencil::names()));
     }
 
     /** @return list<SwatchJson> */
     public function rehearse(Drawing $drawing, SwatchRehearsal $camera): array
     {
-        return $camera->taken($drawing, fn (string $path): array => Pencils::swatches($this->reader->read($path, $drawing->id, self::names())));
-    }
-
-    /** @return list<string> */
-    private static function names(): array
-    {
-        return array_map(static fn (OwnPencil $one): string => $one->name, OwnPencil::inOrder());
+        return $camera->taken($drawing, fn (string $path): array => Pencils::swatches($this->reader->read($path, $drawing->id, OwnPencil::names())));
     }
 }

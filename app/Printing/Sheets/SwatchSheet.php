@@ -44,7 +44,7 @@ final readonly class SwatchSheet implements PrintableSheet
     {
         $printer = $options->paper();
         $page = SwatchPage::on($printer->paper->width->toFloat(), $printer->paper->height->toFloat()) ?? throw SheetImpossible::pageTooSmall();
-        $names = array_map(static fn (OwnPencil $one): string => $one->name, OwnPencil::inOrder());
+        $names = OwnPencil::names();
         $names === [] && throw SwatchesUnreadable::noPencils();
         count($names) <= $page->most() || throw SwatchesUnreadable::tooManyPencils($page->most());
         $title = Say::it('printing.swatches.title');
