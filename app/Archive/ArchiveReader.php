@@ -55,13 +55,22 @@ final readonly class ArchiveReader
      */
     public function read(string $path): Drawing
     {
-        return $this->one($path, null);
+        $new = [];
+        try {
+            return $this->one($path, null, $new);
+        } catch (\Throwable $e) {
+            // Nothing of an archive stays when the rest of it cannot.
+            array_map($this->photos->forget(...), $new);
+
+            throw $e;
+        }
     }
 
     /**
      * @param  array{string, string}|null  $outer  where the photo lies, and its hash, of the archive this one lies in; null where it lies in none
+     * @param  list<Photo>  $new  pictures that came with it
      */
-    private function one(string $path, ?array $outer): Drawing
+    private function one(string $path, ?array $outer, array &$new): Drawing
     {
         $zip = new ZipArchive;
         if ($zip->open($path, ZipArchive::RDONLY) !== true) {
@@ -80,11 +89,11 @@ final readonly class ArchiveReader
 
             $sheets = $outer === null && is_array($document['sheets'] ?? null) ? array_map(fn (mixed $entry): string => $this->sheet($zip, $entry, $written), array_values($document['sheets'])) : [];
 
-            return DB::transaction(function () use ($document, $photo, $beside, $shots, $cells, $marks, $sittings, $sheets): Drawing {
-                $drawing = $this->keep($document['choices'], $photo, array_values($beside), array_values($shots), $cells, $marks, $sittings);
+            return DB::transaction(function () use ($document, $photo, $beside, $shots, $cells, $marks, $sittings, $sheets, &$new): Drawing {
+                $drawing = $this->keep($document['choices'], $photo, array_values($beside), array_values($shots), $cells, $marks, $sittings, $new);
                 $hash = is_array($document['photo'] ?? null) && is_string($document['photo']['sha256'] ?? null) ? $document['photo']['sha256'] : '';
                 foreach ($sheets as $sheet) {
-                    Sheets::join($this->one($sheet, [$photo ?? '', $hash]), $drawing->id);
+                    Sheets::join($this->one($sheet, [$photo ?? '', $hash], $new), $drawing->id);
                     Sheets::join($drawing, $drawing->id);
                 }
 
@@ -271,8 +280,9 @@ final readonly class ArchiveReader
      * @param  list<array<string, mixed>>  $cells
      * @param  list<array{board: string, tick: string, place: string}>  $marks
      * @param  list<Sitting>  $sittings
+     * @param  list<Photo>  $new  pictures that came with it
      */
-    private function keep(array $choices, ?string $photo, array $beside, array $shots, array $cells, array $marks, array $sittings): Drawing
+    private function keep(array $choices, ?string $photo, array $beside, array $shots, array $cells, array $marks, array $sittings, array &$new): Drawing
     {
         // Everything is read and worked out before the first picture is kept.
         [, $wide, $high] = $photo === null ? [null, null, null] : $this->decoder->inspect($photo);
@@ -283,33 +293,25 @@ final readonly class ArchiveReader
         }
         $this->understood([...$choices, 'beside' => [], 'shots' => []], $wide, $high);
         $named = is_array($choices['beside'] ?? null) ? array_values($choices['beside']) : [];
-        $new = [];
-        try {
-            $take = function (string $path) use (&$new): Photo {
-                $taken = $this->photos->take($path);
-                $taken->wasRecentlyCreated && $new[] = $taken;
+        $take = function (string $path) use (&$new): Photo {
+            $taken = $this->photos->take($path);
+            $taken->wasRecentlyCreated && $new[] = $taken;
 
-                return $taken;
-            };
-            $choices['beside'] = array_map(static fn (string $path, int $i): array => ['id' => $take($path)->id, 'name' => is_string($named[$i]['name'] ?? null) ? $named[$i]['name'] : ''], $beside, array_keys($beside));
-            $choices['shots'] = array_map(static fn (string $path, int $i): array => [...is_array($told[$i]) ? $told[$i] : [], 'id' => $take($path)->id], $shots, array_keys($shots));
-            $taken = $photo === null ? null : $take($photo);
-            $read = $this->understood($choices, $wide, $high);
+            return $taken;
+        };
+        $choices['beside'] = array_map(static fn (string $path, int $i): array => ['id' => $take($path)->id, 'name' => is_string($named[$i]['name'] ?? null) ? $named[$i]['name'] : ''], $beside, array_keys($beside));
+        $choices['shots'] = array_map(static fn (string $path, int $i): array => [...is_array($told[$i]) ? $told[$i] : [], 'id' => $take($path)->id], $shots, array_keys($shots));
+        $taken = $photo === null ? null : $take($photo);
+        $read = $this->understood($choices, $wide, $high);
 
-            return DB::transaction(static function () use ($taken, $read, $cells, $marks, $sittings): Drawing {
-                $drawing = Drawing::begin($taken, $read->json);
-                $drawing->cellNotes()->createMany($cells);
-                $drawing->markTicks()->createMany($marks);
-                array_map(static fn (Sitting $sitting): bool => $drawing->sittings()->make()->hold($sitting)->save(), $sittings);
+        return DB::transaction(static function () use ($taken, $read, $cells, $marks, $sittings): Drawing {
+            $drawing = Drawing::begin($taken, $read->json);
+            $drawing->cellNotes()->createMany($cells);
+            $drawing->markTicks()->createMany($marks);
+            array_map(static fn (Sitting $sitting): bool => $drawing->sittings()->make()->hold($sitting)->save(), $sittings);
 
-                return $drawing;
-            });
-        } catch (\Throwable $e) {
-            // Nothing of an archive stays when the rest of it cannot.
-            array_map($this->photos->forget(...), $new);
-
-            throw $e;
-        }
+            return $drawing;
+        });
     }
 
     /** @param  array<array-key, mixed>  $choices */

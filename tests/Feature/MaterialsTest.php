@@ -7,6 +7,7 @@ use App\Imaging\PhotoStore;
 use App\Keeping\Bin;
 use App\Models\Drawing;
 use App\Models\OwnPencil;
+use App\Models\Photo;
 use App\Models\Preset;
 use App\Models\Sheets;
 use Illuminate\Foundation\Testing\RefreshDatabase;
@@ -204,4 +205,31 @@ it('shows whites that are kept in the crop, counts them on Tone and Finish, and 
     // Cropped away it is not asked for; turned, it is where it was.
     decided($drawing->id, ['fit' => ['way' => 'crop', 'lock' => 'free', 'left' => '0.3', 'top' => '0.3', 'width' => '0.5', 'height' => '0.5']]);
     expect(test()->getJson($url)->json('workings.whites'))->toBe([])->and(collect(test()->getJson("{$url}/finish")->json())->firstWhere('key', 'whites'))->toBeNull();
+});
+
+it('leaves no picture behind of an archive whose second sheet is broken', function () {
+    $drawing = portrayed();
+    (new Sheets($drawing))->another(Purpose::Good);
+    $path = (string) tempnam(sys_get_temp_dir(), 'inch');
+    app(ArchiveWriter::class)->write(Drawing::query()->findOrFail($drawing->id), $path);
+    // Its hash is right, and what is in it is not.
+    [$zip, $inner] = [new ZipArchive, new ZipArchive];
+    $zip->open($path);
+    file_put_contents("{$path}.inner", $zip->getFromName('sheet-2.zip'));
+    $inner->open("{$path}.inner");
+    $inner->addFromString('cells.csv', 'mesh');
+    $inner->close();
+    $document = json_decode((string) $zip->getFromName('drawing.json'), true);
+    $document['sheets'][0]['sha256'] = hash_file('sha256', "{$path}.inner");
+    $zip->addFile("{$path}.inner", 'sheet-2.zip');
+    $zip->addFromString('drawing.json', (string) json_encode($document));
+    $zip->close();
+    // Another machine: it knows nothing of the photo.
+    Drawing::query()->each(fn (Drawing $one) => $one->forceDelete());
+    Photo::query()->get()->each(app(PhotoStore::class)->forget(...));
+    $files = fn (): array => array_map(strval(...), iterator_to_array(new RegexIterator(new RecursiveIteratorIterator(new RecursiveDirectoryIterator((string) config('inch.data'), FilesystemIterator::SKIP_DOTS)), '~/photos/~'), false));
+    $before = $files();
+    expect(fn () => app(ArchiveReader::class)->read($path))->toThrow(App\Archive\ArchiveRefused::class)
+        ->and([Drawing::query()->count(), Photo::query()->count()])->toBe([0, 0])->and($files())->toEqualCanonicalizing($before);
+    array_map(unlink(...), [$path, "{$path}.inner"]);
 });
