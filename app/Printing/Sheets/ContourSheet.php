@@ -5,18 +5,13 @@ declare(strict_types=1);
 namespace App\Printing\Sheets;
 
 use App\Models\Drawing;
-use App\Printing\At;
 use App\Printing\ContourLines;
 use App\Printing\Element;
-use App\Printing\Hinges;
+use App\Printing\FullSize;
 use App\Printing\Line;
 use App\Printing\Pages;
 use App\Printing\PrintableSheet;
 use App\Printing\PrintOptions;
-use App\Printing\Ruling;
-use App\Printing\TiledLayout;
-use App\Wording\Say;
-use App\Wording\Writing;
 use InchLadder\Plan\Plan;
 use InchLadder\Things\ShapeOnPaper;
 use InchLadder\Things\ThingInCrop;
@@ -45,33 +40,9 @@ final readonly class ContourSheet implements PrintableSheet
 
     public function pages(Drawing $drawing, PrintOptions $options): Pages
     {
-        $plan = $drawing->plan();
-        $size = At::Drawing->size($plan);
-        [$width, $height] = [$size->width->toFloat(), $size->height->toFloat()];
-        $board = Ruling::of($drawing, $plan, false)->board($width, $height, false, null, [...ContourLines::of($drawing, $plan, $width, $height, self::LINE), ...$this->named($plan, $width, $height), ...Hinges::on($width, $height)], lines: $options->lines);
-        $mirrored = self::isMirrored($plan, $options);
+        $full = FullSize::carried($drawing, $options);
 
-        return (new TiledLayout(
-            $mirrored ? $board->mirrored() : $board,
-            $drawing->title(),
-            implode(', ', array_filter([Say::it('printing.contour.title', ['title' => mb_strimwidth($drawing->title(), 0, 24, '…')]), $mirrored ? Say::it('printing.trace.mirrored') : null])),
-            $options->unit->isMetric(),
-            [self::lands($plan), Say::it('printing.trace.hinge')],
-        ))->on($options->printer);
-    }
-
-    /** As it is wanted; and where the way it is carried over turns it round, whatever is wanted. */
-    public static function isMirrored(Plan $plan, PrintOptions $options): bool
-    {
-        return $options->mirrored || $plan->choices->transfer?->turnsRound() === true;
-    }
-
-    /** Where the corner marks go on the good sheet, from two of its edges. */
-    public static function lands(Plan $plan): string
-    {
-        $write = new Writing($plan->choices->notation);
-
-        return Say::it('printing.contour.lands', ['left' => $write->reading($plan->layout->left), 'top' => $write->reading($plan->layout->top)]);
+        return $full->pages('contour', [...ContourLines::of($drawing, $full->plan, $full->width, $full->height, self::LINE), ...$this->named($full->plan, $full->width, $full->height)], [$full->lands()]);
     }
 
     /** @return list<Element> */

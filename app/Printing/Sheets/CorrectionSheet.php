@@ -7,16 +7,13 @@ namespace App\Printing\Sheets;
 use App\Documents\Choices\ShotChoice;
 use App\Exceptions\StorageFailed;
 use App\Models\Drawing;
-use App\Printing\At;
 use App\Printing\ContourLines;
 use App\Printing\Element;
-use App\Printing\Hinges;
+use App\Printing\FullSize;
 use App\Printing\Line;
 use App\Printing\Pages;
 use App\Printing\PrintableSheet;
 use App\Printing\PrintOptions;
-use App\Printing\Ruling;
-use App\Printing\TiledLayout;
 use App\Printing\Type;
 use App\Shots\KeptShots;
 use App\Wording\CompareWording;
@@ -50,20 +47,10 @@ final readonly class CorrectionSheet implements PrintableSheet
 
     public function pages(Drawing $drawing, PrintOptions $options): Pages
     {
-        $plan = $drawing->plan();
-        $size = At::Drawing->size($plan);
-        [$width, $height] = [$size->width->toFloat(), $size->height->toFloat()];
-        [$arrows, $says] = $this->arrows($drawing, $plan);
-        $board = Ruling::of($drawing, $plan, false)->board($width, $height, false, null, [...ContourLines::of($drawing, $plan, $width, $height, '#6a655e'), ...Hinges::on($width, $height), ...$arrows], lines: $options->lines);
-        $title = $drawing->title();
+        $full = new FullSize($drawing, $options, $options->mirrored);
+        [$arrows, $says] = $this->arrows($drawing, $full->plan);
 
-        return (new TiledLayout(
-            $options->mirrored ? $board->mirrored() : $board,
-            $title,
-            implode(', ', array_filter([Say::it('printing.corrections.title', ['title' => mb_strimwidth($title, 0, 24, '…')]), $options->mirrored ? Say::it('printing.trace.mirrored') : null])),
-            $options->unit->isMetric(),
-            [$says, Say::it('printing.corrections.under'), Say::it('printing.trace.hinge')],
-        ))->on($options->printer);
+        return $full->pages('corrections', [...ContourLines::of($drawing, $full->plan, $full->width, $full->height, '#6a655e'), ...$arrows], [$says, Say::it('printing.corrections.under')]);
     }
 
     /** @return array{list<Element>, string} of the last shot that can be judged; and what it tells first */

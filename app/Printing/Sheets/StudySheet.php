@@ -6,18 +6,14 @@ namespace App\Printing\Sheets;
 
 use App\Exceptions\StorageFailed;
 use App\Models\Drawing;
-use App\Printing\At;
-use App\Printing\Hinges;
+use App\Printing\FullSize;
 use App\Printing\Pages;
 use App\Printing\Picture;
 use App\Printing\PrintableSheet;
 use App\Printing\PrintOptions;
 use App\Printing\Rectangle;
-use App\Printing\Ruling;
 use App\Printing\SheetImpossible;
-use App\Printing\TiledLayout;
 use App\Shots\KeptShots;
-use App\Wording\Say;
 use Imagick;
 use InchLadder\Impossible;
 use InchLadder\Plan\Plan;
@@ -44,20 +40,9 @@ final readonly class StudySheet implements PrintableSheet
 
     public function pages(Drawing $drawing, PrintOptions $options): Pages
     {
-        $plan = $drawing->plan();
-        $size = At::Drawing->size($plan);
-        [$width, $height] = [$size->width->toFloat(), $size->height->toFloat()];
-        $mirrored = ContourSheet::isMirrored($plan, $options);
-        $picture = new Picture(new Rectangle(0, 0, $width, $height), $this->drawn($drawing, $plan, $mirrored));
-        $board = Ruling::of($drawing, $plan, false)->board($width, $height, false, null, Hinges::on($width, $height), lines: $options->lines)->laidOn($picture);
+        $full = FullSize::carried($drawing, $options);
 
-        return (new TiledLayout(
-            $mirrored ? $board->mirrored() : $board,
-            $drawing->title(),
-            implode(', ', array_filter([Say::it('printing.study.title', ['title' => mb_strimwidth($drawing->title(), 0, 24, '…')]), $mirrored ? Say::it('printing.trace.mirrored') : null])),
-            $options->unit->isMetric(),
-            [ContourSheet::lands($plan), Say::it('printing.trace.hinge')],
-        ))->on($options->printer);
+        return $full->pages('study', [], [$full->lands()], new Picture(new Rectangle(0, 0, $full->width, $full->height), $this->drawn($drawing, $full->plan, $full->isMirrored())));
     }
 
     /**
