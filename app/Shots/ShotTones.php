@@ -10,9 +10,7 @@ use InchLadder\Impossible;
 use InchLadder\Pixels\Field;
 use InchLadder\Pixels\Lab;
 use InchLadder\Plan\Plan;
-use InchLadder\Tone\LaidTones;
 use InchLadder\Tone\PaperLight;
-use InchLadder\Tone\Whites;
 
 /** What tones a shot shows on the paper: white is told by the bare paper round the drawing, so that the light of the room counts for nothing. */
 final readonly class ShotTones
@@ -33,41 +31,8 @@ final readonly class ShotTones
     {
     }
 
-    /**
-     * Of the shot that was taken last; null without one that can be laid flat.
-     *
-     * @param  array<int, float>  $photo  by step, the share of the photo it takes
-     */
-    public function last(Drawing $drawing, Plan $plan, array $photo): ?LaidTones
-    {
-        $laid = $this->drawn($drawing, $plan);
-
-        return $laid === null ? null : LaidTones::of($laid, $plan->choices->tones->bar(), $photo);
-    }
-
-    /**
-     * Whites that are kept and on which the last shot shows something, by the cells they begin in.
-     *
-     * @return list<string>|null null without such a shot, or where none is kept
-     */
-    public function soiled(Drawing $drawing, Plan $plan): ?array
-    {
-        $whites = $plan->whites();
-        $laid = $whites === [] ? null : $this->drawn($drawing, $plan);
-        if ($laid === null) {
-            return null;
-        }
-        $cell = static function (int $i) use ($whites, $plan): string {
-            [$column, $row] = $plan->layout->grid->cellAt($whites[$i][0] + $whites[$i][2] / 2, $whites[$i][1] + $whites[$i][3] / 2);
-
-            return $plan->layout->addresses->of($column, $row);
-        };
-
-        return array_values(array_unique(array_map($cell, Whites::soiled($laid, $whites, $plan->choices->colour->lightness()))));
-    }
-
     /** L* of what was drawn, from the shot that was taken last; null without one that can be laid flat. */
-    private function drawn(Drawing $drawing, Plan $plan): ?Field
+    public function drawn(Drawing $drawing, Plan $plan): ?Field
     {
         $shots = $drawing->read()->json->shots;
         usort($shots, static fn ($a, $b): int => $b->taken <=> $a->taken);

@@ -16,6 +16,7 @@ use InchLadder\Copying\Place;
 use InchLadder\Finish\Closing;
 use InchLadder\Finish\Leftovers;
 use InchLadder\Finish\Task;
+use InchLadder\Plan\KeptWhites;
 use InchLadder\Plan\Plan;
 use InchLadder\Plan\Trimmed;
 use InchLadder\Things\State;
@@ -62,6 +63,10 @@ final readonly class FinishWriter
         /** @param  \Closure(Noted): bool  $which */
         $addresses = static fn (\Closure $which): array => array_map($address, array_keys(array_filter($record->cells, $which)));
 
+        $whites = KeptWhites::of($plan);
+        // A shot is laid flat only where there is something to look at.
+        $drawn = $whites->places === [] ? null : $this->shots->drawn($drawing, $plan);
+
         return new Leftovers(
             $cells->columns * $cells->rows - count($drawing->settled($plan)),
             $addresses(static fn (Noted $noted): bool => $noted->doubtful),
@@ -72,8 +77,8 @@ final readonly class FinishWriter
             self::inState($plan, State::Open, State::Sketched),
             self::inState($plan, State::Final),
             count($plan->choices->shapes),
-            count($plan->whites()),
-            $this->shots->soiled($drawing, $plan),
+            count($whites->places),
+            $drawn === null ? null : $whites->soiled($drawn),
         );
     }
 

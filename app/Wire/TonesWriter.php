@@ -29,6 +29,7 @@ use InchLadder\Colour\Reflectance;
 use InchLadder\Finish\Medium;
 use InchLadder\Measure\Fractions;
 use InchLadder\Measure\Rational;
+use InchLadder\Plan\KeptWhites;
 use InchLadder\Plan\Plan;
 use InchLadder\Tone\Bar;
 use InchLadder\Tone\Greys;
@@ -60,7 +61,9 @@ final readonly class TonesWriter
         $parting = Threshold::of($crop);
         $percent = static fn (float $share): string => ($share > 0 && $share < 0.005 ? 'under 1' : (string) round(100 * $share)).' %';
         $scarce = array_keys(array_filter($shares, static fn (float $share): bool => $share < 0.01));
-        $laid = $this->shots->last($drawing, $plan, $shares);
+        $drawn = $this->shots->drawn($drawing, $plan);
+        $laid = $drawn === null ? null : LaidTones::of($drawn, $bar, $shares);
+        $whites = KeptWhites::of($plan);
         $most = (int) array_search(max([0, ...$shares]), $shares, true);
 
         return new TonesJson(
@@ -75,7 +78,7 @@ final readonly class TonesWriter
                 $scarce === [] ? null : Say::it('tones.scarce', ['steps' => Say::listed(array_map(strval(...), $scarce))]),
                 Phrases::threshold($parting),
                 ...$laid === null ? [] : self::laid($laid),
-                $plan->whites() === [] ? null : Say::counted('finish.words.whites', count($plan->whites())).' '.FinishWording::whites($this->shots->soiled($drawing, $plan)),
+                $whites->places === [] ? null : Say::counted('finish.words.whites', count($whites->places)).' '.FinishWording::whites($drawn === null ? null : $whites->soiled($drawn)),
             ])),
             self::reach($plan, $bar), ColoursWriter::background($plan), self::care($drawing, $plan), self::layers($drawing), ...self::order($plan),
         );

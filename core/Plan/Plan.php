@@ -9,8 +9,6 @@ use InchLadder\Grid\Addresses;
 use InchLadder\Grid\Grid;
 use InchLadder\Layout\Layout;
 use InchLadder\Layout\Pinned;
-use InchLadder\Layout\Region;
-use InchLadder\Layout\RegionUse;
 use InchLadder\Marks\MarkLadder;
 use InchLadder\Paper\OrientationAdvice;
 use InchLadder\Paper\SheetSize;
@@ -74,14 +72,6 @@ final readonly class Plan
     public function things(): Things
     {
         return Things::in($this->layout, $this->choices->things);
-    }
-
-    /** @return list<array{float, float, float, float}> paper that stays bare, as far as it lies in the crop: left, top, width and height in shares of it */
-    public function whites(): array
-    {
-        $kept = array_filter($this->choices->regions, static fn (Region $region): bool => $region->use === RegionUse::KeptWhite);
-
-        return array_values(array_filter(array_map(fn (Region $region): ?array => $region->inCrop($this->layout->fitted->crop), $kept)));
     }
 
     private static function grid(Choices $choices, Reference $reference, Fitted $fitted): Grid
