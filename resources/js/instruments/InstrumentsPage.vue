@@ -8,6 +8,7 @@ import { useOwn } from '@/settings/useOwn'
 import { provideFaults } from '@/ui/faults'
 import Num from '@/ui/Num.vue'
 import Pick from '@/ui/Pick.vue'
+import SidePage from '@/ui/SidePage.vue'
 import TypedInput from '@/ui/TypedInput.vue'
 import PairOfDividers from './PairOfDividers.vue'
 import PaperFamily from './PaperFamily.vue'
@@ -71,88 +72,55 @@ const share = computed(() => {
 </script>
 
 <template>
-  <div class="table">
-    <header>
-      <router-link class="button bare" :to="{ name: 'shelf' }">{{ $t('shelf.shelf') }}</router-link>
-      <h1>{{ $t('instruments.instruments') }}</h1>
-      <Pick v-model="unit" :label="$t('instruments.unit')" :options="{ in: $t('instruments.inches'), cm: $t('instruments.centimetres') }" />
-    </header>
-    <main>
-      <section class="instrument" data-test="scale">
-        <h2>{{ $t('instruments.quickScale') }}</h2>
-        <svg v-if="scale" viewBox="0 0 400 86" role="img" :aria-label="scale.lines[1]">
-          <rect class="photo" x="0" y="4" :width="400 * share.photo" height="30" />
-          <rect class="paper" x="0" y="46" :width="400 * share.paper" height="30" />
-          <path class="ticks" :d="Array.from({ length: 21 }, (_, i) => `M${i * 20} 34v${i % 2 ? 5 : 9}`).join('')" />
-        </svg>
-        <p v-if="scale" class="factor"><Num :text="scale.factor" /></p>
-        <div class="fields">
-          <TypedInput v-model="typed.photo" :label="$t('instruments.onThePhoto')" field="photo" />
-          <TypedInput v-model="typed.paper" :label="$t('instruments.onThePaper')" field="paper" />
-          <TypedInput v-model="typed.length" :label="$t('instruments.anotherLength')" field="length" />
-          <TypedInput v-model="typed.part" :label="$t('instruments.partOfIt')" field="part" hint="1/3" />
-        </div>
-        <p v-for="line in scale?.lines ?? []" :key="line"><Num :text="line" /></p>
-      </section>
-      <section class="instrument" data-test="dividers">
-        <h2>{{ $t('instruments.dividers') }}</h2>
-        <PairOfDividers v-if="dividers" :share="dividers.pivot.mm / dividers.length.mm" :on-photo="dividers.on_photo" />
-        <div class="fields">
-          <TypedInput v-model="own.dividers" :label="$t('instruments.tipToTip')" field="arms" />
-          <TypedInput v-model="typed.ratio" :label="$t('instruments.paperToPhoto')" field="ratio" hint="3:2" />
-        </div>
-        <p v-for="line in dividers?.lines ?? []" :key="line"><Num :text="line" /></p>
-      </section>
-      <section class="instrument" data-test="square">
-        <h2>{{ $t('instruments.isItSquare') }}</h2>
-        <div class="fields">
-          <TypedInput v-model="typed.width" :label="$t('instruments.width')" field="width" />
-          <TypedInput v-model="typed.height" :label="$t('instruments.height')" field="height" />
-          <TypedInput v-model="typed.falling" :label="$t('instruments.falling')" field="falling" :hint="$t('instruments.notMeasured')" />
-          <TypedInput v-model="typed.rising" :label="$t('instruments.rising')" field="rising" :hint="$t('instruments.notMeasured')" />
-        </div>
-        <p v-for="line in square?.sentences ?? []" :key="line" :class="{ fault: !square?.good }"><Num :text="line" /></p>
-      </section>
-      <section class="instrument" data-test="papers">
-        <h2>{{ $t('instruments.paperSizes') }}</h2>
-        <div class="families" role="group" :aria-label="$t('instruments.paperSizes')">
-          <button v-for="one in papers" :key="one.name" type="button" class="button" :aria-pressed="one.name === family" @click="family = one.name">{{ one.name }}</button>
-        </div>
-        <PaperFamily v-if="shown" :family="shown" />
-      </section>
-      <WordsAndGrades />
-    </main>
-  </div>
+  <SidePage :title="$t('instruments.instruments')" :back="{ name: 'shelf' }" :back-to="$t('shelf.shelf')">
+    <template #head><Pick v-model="unit" :label="$t('instruments.unit')" :options="{ in: $t('instruments.inches'), cm: $t('instruments.centimetres') }" /></template>
+    <section class="instrument" data-test="scale">
+      <h2>{{ $t('instruments.quickScale') }}</h2>
+      <svg v-if="scale" viewBox="0 0 400 86" role="img" :aria-label="scale.lines[1]">
+        <rect class="photo" x="0" y="4" :width="400 * share.photo" height="30" />
+        <rect class="paper" x="0" y="46" :width="400 * share.paper" height="30" />
+        <path class="ticks" :d="Array.from({ length: 21 }, (_, i) => `M${i * 20} 34v${i % 2 ? 5 : 9}`).join('')" />
+      </svg>
+      <p v-if="scale" class="factor"><Num :text="scale.factor" /></p>
+      <div class="fields">
+        <TypedInput v-model="typed.photo" :label="$t('instruments.onThePhoto')" field="photo" />
+        <TypedInput v-model="typed.paper" :label="$t('instruments.onThePaper')" field="paper" />
+        <TypedInput v-model="typed.length" :label="$t('instruments.anotherLength')" field="length" />
+        <TypedInput v-model="typed.part" :label="$t('instruments.partOfIt')" field="part" hint="1/3" />
+      </div>
+      <p v-for="line in scale?.lines ?? []" :key="line"><Num :text="line" /></p>
+    </section>
+    <section class="instrument" data-test="dividers">
+      <h2>{{ $t('instruments.dividers') }}</h2>
+      <PairOfDividers v-if="dividers" :share="dividers.pivot.mm / dividers.length.mm" :on-photo="dividers.on_photo" />
+      <div class="fields">
+        <TypedInput v-model="own.dividers" :label="$t('instruments.tipToTip')" field="arms" />
+        <TypedInput v-model="typed.ratio" :label="$t('instruments.paperToPhoto')" field="ratio" hint="3:2" />
+      </div>
+      <p v-for="line in dividers?.lines ?? []" :key="line"><Num :text="line" /></p>
+    </section>
+    <section class="instrument" data-test="square">
+      <h2>{{ $t('instruments.isItSquare') }}</h2>
+      <div class="fields">
+        <TypedInput v-model="typed.width" :label="$t('instruments.width')" field="width" />
+        <TypedInput v-model="typed.height" :label="$t('instruments.height')" field="height" />
+        <TypedInput v-model="typed.falling" :label="$t('instruments.falling')" field="falling" :hint="$t('instruments.notMeasured')" />
+        <TypedInput v-model="typed.rising" :label="$t('instruments.rising')" field="rising" :hint="$t('instruments.notMeasured')" />
+      </div>
+      <p v-for="line in square?.sentences ?? []" :key="line" :class="{ fault: !square?.good }"><Num :text="line" /></p>
+    </section>
+    <section class="instrument" data-test="papers">
+      <h2>{{ $t('instruments.paperSizes') }}</h2>
+      <div class="families" role="group" :aria-label="$t('instruments.paperSizes')">
+        <button v-for="one in papers" :key="one.name" type="button" class="button" :aria-pressed="one.name === family" @click="family = one.name">{{ one.name }}</button>
+      </div>
+      <PaperFamily v-if="shown" :family="shown" />
+    </section>
+    <WordsAndGrades />
+  </SidePage>
 </template>
 
 <style scoped>
-.table {
-  display: grid;
-  gap: 12px;
-  padding: 0 0 32px;
-}
-
-header {
-  display: flex;
-  flex-wrap: wrap;
-  align-items: center;
-  gap: 12px;
-  padding: 8px 16px;
-  border-bottom: 1px solid var(--rule);
-}
-
-h1 {
-  margin-right: auto;
-  font-size: 20px;
-}
-
-main {
-  display: grid;
-  grid-template-columns: repeat(auto-fit, minmax(min(100%, 420px), 1fr));
-  gap: 24px 40px;
-  padding: 8px 24px;
-}
-
 .factor {
   font-size: 28px;
   font-weight: 700;

@@ -8,6 +8,7 @@ import { t } from '@/lang'
 import { useCatalogue } from '@/stores/catalogue'
 import Num from '@/ui/Num.vue'
 import Pick from '@/ui/Pick.vue'
+import SidePage from '@/ui/SidePage.vue'
 import { useHand } from '@/ui/useHand'
 import OwnPencils from './OwnPencils.vue'
 import { useOwn } from './useOwn'
@@ -62,58 +63,52 @@ const forgetPrinter = (one: Printer) =>
 </script>
 
 <template>
-  <div class="table">
-    <header>
-      <router-link class="button bare" :to="back">{{ of ? $t('settings.backToTheDrawing') : $t('shelf.shelf') }}</router-link>
-      <h1>{{ $t('settings.settings') }}</h1>
-    </header>
-    <main>
-      <section class="instrument" data-test="you">
-        <h2>{{ $t('settings.howYouWork') }}</h2>
-        <Pick v-model="hand" :label="$t('settings.theHandYouDrawWith')" :options="{ right: $t('settings.right'), left: $t('settings.left') }" />
-        <Pick v-model="own.unit" :label="$t('settings.newDrawingsAreIn')" :options="{ in: $t('paper.in'), cm: $t('paper.cm'), mm: $t('paper.mm') }" />
-        <div class="field">
-          <label for="dividers">{{ $t('settings.dividersTipToTip') }}</label>
-          <el-input id="dividers" v-model="own.dividers" autocomplete="off" />
-        </div>
-        <p class="soft">{{ $t('settings.keptOnThisDevice') }}</p>
-      </section>
-      <OwnPencils :of="of" />
-      <section class="instrument" data-test="papers">
-        <h2>{{ $t('settings.papers') }}</h2>
-        <p v-if="shelf.of('paper').length === 0" class="soft">{{ $t('settings.noPapers') }}</p>
-        <table v-else class="listed">
-          <thead><tr><th>{{ $t('settings.paper') }}</th><th>{{ $t('settings.sheetsLeft') }}</th><th /></tr></thead>
-          <tbody>
-            <tr v-for="paper in shelf.of('paper')" :key="paper.id">
-              <th scope="row">{{ paper.name }} <small class="soft"><Num :text="size(paper)" /></small></th>
-              <td>
-                <el-input class="count" :model-value="paper.left === null ? '' : String(paper.left)" inputmode="numeric" :aria-label="$t('settings.sheetsOf', { name: paper.name })" :placeholder="$t('settings.notCounted')" @change="(typed: string) => count(paper, typed)" />
-                <p v-if="faults[paper.id]" class="fault" role="alert">{{ faults[paper.id] }}</p>
-                <p v-else-if="paper.low" class="fault" data-test="low">{{ paper.low }}</p>
-              </td>
-              <td><button type="button" class="button bare" :aria-label="$t('table.forgetName', { name: paper.name })" @click="forget(paper.id, () => shelf.forgetPreset(paper.id))">{{ asks === paper.id ? $t('settings.yesForgetIt') : '✕' }}</button></td>
-            </tr>
-          </tbody>
-        </table>
-        <p class="soft">{{ $t('settings.papersAreKeptOnPaper') }}</p>
-      </section>
-      <section v-for="kind in ['ruler', 'grid'] as const" :key="kind" class="instrument" :data-test="`${kind}s`">
-        <h2>{{ kind === 'ruler' ? $t('settings.rulers') : $t('settings.grids') }}</h2>
-        <ul class="own">
-          <li v-for="one in shelf.of(kind)" :key="one.id">{{ one.name }} <small v-if="kind === 'ruler'" class="soft">{{ one.content.ruler }}</small> <button type="button" class="button bare" :aria-label="$t('table.forgetName', { name: one.name })" @click="forget(one.id, () => shelf.forgetPreset(one.id))">{{ asks === one.id ? $t('settings.yesForgetIt') : '✕' }}</button></li>
-        </ul>
-        <p class="soft">{{ kind === 'ruler' ? $t('settings.rulersAreKeptOnPaper') : $t('settings.gridsAreKeptOnGrid') }}</p>
-      </section>
-      <section class="instrument" data-test="printers">
-        <h2>{{ $t('settings.printers') }}</h2>
-        <ul class="own">
-          <li v-for="one in printers" :key="one.id"><span>{{ one.name }} <small class="soft"><Num :text="one.says" /></small></span> <button type="button" class="button bare" :aria-label="$t('table.forgetName', { name: one.name })" @click="forgetPrinter(one)">{{ asks === one.id ? $t('settings.yesForgetIt') : '✕' }}</button></li>
-        </ul>
-        <p class="soft">{{ $t('settings.printersAreKeptOnPrint') }}</p>
-      </section>
-    </main>
-  </div>
+  <SidePage :title="$t('settings.settings')" :back="back" :back-to="of ? $t('settings.backToTheDrawing') : $t('shelf.shelf')">
+    <section class="instrument" data-test="you">
+      <h2>{{ $t('settings.howYouWork') }}</h2>
+      <Pick v-model="hand" :label="$t('settings.theHandYouDrawWith')" :options="{ right: $t('settings.right'), left: $t('settings.left') }" />
+      <Pick v-model="own.unit" :label="$t('settings.newDrawingsAreIn')" :options="{ in: $t('paper.in'), cm: $t('paper.cm'), mm: $t('paper.mm') }" />
+      <div class="field">
+        <label for="dividers">{{ $t('settings.dividersTipToTip') }}</label>
+        <el-input id="dividers" v-model="own.dividers" autocomplete="off" />
+      </div>
+      <p class="soft">{{ $t('settings.keptOnThisDevice') }}</p>
+    </section>
+    <OwnPencils :of="of" />
+    <section class="instrument" data-test="papers">
+      <h2>{{ $t('settings.papers') }}</h2>
+      <p v-if="shelf.of('paper').length === 0" class="soft">{{ $t('settings.noPapers') }}</p>
+      <table v-else class="listed">
+        <thead><tr><th>{{ $t('settings.paper') }}</th><th>{{ $t('settings.sheetsLeft') }}</th><th /></tr></thead>
+        <tbody>
+          <tr v-for="paper in shelf.of('paper')" :key="paper.id">
+            <th scope="row">{{ paper.name }} <small class="soft"><Num :text="size(paper)" /></small></th>
+            <td>
+              <el-input class="count" :model-value="paper.left === null ? '' : String(paper.left)" inputmode="numeric" :aria-label="$t('settings.sheetsOf', { name: paper.name })" :placeholder="$t('settings.notCounted')" @change="(typed: string) => count(paper, typed)" />
+              <p v-if="faults[paper.id]" class="fault" role="alert">{{ faults[paper.id] }}</p>
+              <p v-else-if="paper.low" class="fault" data-test="low">{{ paper.low }}</p>
+            </td>
+            <td><button type="button" class="button bare" :aria-label="$t('table.forgetName', { name: paper.name })" @click="forget(paper.id, () => shelf.forgetPreset(paper.id))">{{ asks === paper.id ? $t('settings.yesForgetIt') : '✕' }}</button></td>
+          </tr>
+        </tbody>
+      </table>
+      <p class="soft">{{ $t('settings.papersAreKeptOnPaper') }}</p>
+    </section>
+    <section v-for="kind in ['ruler', 'grid'] as const" :key="kind" class="instrument" :data-test="`${kind}s`">
+      <h2>{{ kind === 'ruler' ? $t('settings.rulers') : $t('settings.grids') }}</h2>
+      <ul class="own">
+        <li v-for="one in shelf.of(kind)" :key="one.id">{{ one.name }} <small v-if="kind === 'ruler'" class="soft">{{ one.content.ruler }}</small> <button type="button" class="button bare" :aria-label="$t('table.forgetName', { name: one.name })" @click="forget(one.id, () => shelf.forgetPreset(one.id))">{{ asks === one.id ? $t('settings.yesForgetIt') : '✕' }}</button></li>
+      </ul>
+      <p class="soft">{{ kind === 'ruler' ? $t('settings.rulersAreKeptOnPaper') : $t('settings.gridsAreKeptOnGrid') }}</p>
+    </section>
+    <section class="instrument" data-test="printers">
+      <h2>{{ $t('settings.printers') }}</h2>
+      <ul class="own">
+        <li v-for="one in printers" :key="one.id"><span>{{ one.name }} <small class="soft"><Num :text="one.says" /></small></span> <button type="button" class="button bare" :aria-label="$t('table.forgetName', { name: one.name })" @click="forgetPrinter(one)">{{ asks === one.id ? $t('settings.yesForgetIt') : '✕' }}</button></li>
+      </ul>
+      <p class="soft">{{ $t('settings.printersAreKeptOnPrint') }}</p>
+    </section>
+  </SidePage>
 </template>
 
 <script lang="ts">
@@ -125,35 +120,6 @@ const size = (paper: Preset) => {
 </script>
 
 <style scoped>
-.table {
-  display: grid;
-  gap: 12px;
-  padding: 0 0 32px;
-}
-
-header {
-  display: flex;
-  align-items: center;
-  gap: 12px;
-  padding: 8px 16px;
-  border-bottom: 1px solid var(--rule);
-}
-
-h1 {
-  font-size: 20px;
-}
-
-main {
-  columns: 420px 2;
-  column-gap: 40px;
-  padding: 8px 24px;
-}
-
-main > :deep(section) {
-  break-inside: avoid;
-  margin-bottom: 28px;
-}
-
 .own {
   margin: 0;
   padding: 0;
