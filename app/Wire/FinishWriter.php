@@ -16,11 +16,11 @@ use InchLadder\Copying\Place;
 use InchLadder\Finish\Closing;
 use InchLadder\Finish\Leftovers;
 use InchLadder\Finish\Task;
-use InchLadder\Plan\KeptWhites;
 use InchLadder\Plan\Plan;
 use InchLadder\Plan\Trimmed;
 use InchLadder\Things\State;
 use InchLadder\Things\Thing;
+use InchLadder\Tone\KeptWhites;
 
 /** Writes what is left to do, from every rung before. */
 final readonly class FinishWriter
@@ -63,7 +63,7 @@ final readonly class FinishWriter
         /** @param  \Closure(Noted): bool  $which */
         $addresses = static fn (\Closure $which): array => array_map($address, array_keys(array_filter($record->cells, $which)));
 
-        $whites = KeptWhites::of($plan);
+        $whites = KeptWhites::in($plan->layout);
         // A shot is laid flat only where there is something to look at.
         $drawn = $whites->places === [] ? null : $this->shots->drawn($drawing, $plan);
 
@@ -78,7 +78,7 @@ final readonly class FinishWriter
             self::inState($plan, State::Final),
             count($plan->choices->shapes),
             count($whites->places),
-            $drawn === null ? null : $whites->soiled($drawn),
+            $drawn === null ? null : $whites->soiled($drawn, $plan->choices->colour->lightness()),
         );
     }
 

@@ -76,11 +76,11 @@ use InchLadder\Measure\Size;
 use InchLadder\Measure\Unit;
 use InchLadder\Paper\Colour;
 use InchLadder\Photo\PrintMismatch;
-use InchLadder\Plan\KeptWhites;
 use InchLadder\Plan\MarkRows;
 use InchLadder\Plan\Meets;
 use InchLadder\Plan\Plan;
 use InchLadder\Things\ShapeOnPaper;
+use InchLadder\Tone\KeptWhites;
 
 /** Writes a plan as JSON: the short form of the command line, and the full workings of the pages. */
 final readonly class PlanWriter
@@ -161,7 +161,7 @@ final readonly class PlanWriter
             points: array_map(fn (Placed $placed): KeyPointJson => $this->keyPoint($placed, $sums), $plan->layout->points()),
             reaches: in_array($rung, [null, 'marks'], true) ? array_map(static fn (Reach $one): ReachJson => new ReachJson($one->point->point->name, $sums->points->fromNearestLines($one->point), $sums->points->arcs($one)), Reach::all($plan->layout)) : [],
             things: (new ThingsWriter($plan))->things(),
-            whites: array_map(static fn (array $box): BoxJson => new BoxJson(...array_map(static fn (float $share): float => round($share, 6), $box)), KeptWhites::of($plan)->places),
+            whites: array_map(static fn (array $box): BoxJson => new BoxJson(...array_map(static fn (float $share): float => round($share, 6), $box)), KeptWhites::in($plan->layout)->places),
             shapes: $this->shapes(),
             check: (new CheckWriter($plan))->check(in_array($rung, [null, 'check', 'grid'], true)),
             ruler: $this->ruler(),

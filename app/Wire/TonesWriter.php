@@ -29,10 +29,10 @@ use InchLadder\Colour\Reflectance;
 use InchLadder\Finish\Medium;
 use InchLadder\Measure\Fractions;
 use InchLadder\Measure\Rational;
-use InchLadder\Plan\KeptWhites;
 use InchLadder\Plan\Plan;
 use InchLadder\Tone\Bar;
 use InchLadder\Tone\Greys;
+use InchLadder\Tone\KeptWhites;
 use InchLadder\Tone\LaidTones;
 use InchLadder\Tone\Order;
 use InchLadder\Tone\Reach;
@@ -63,7 +63,7 @@ final readonly class TonesWriter
         $scarce = array_keys(array_filter($shares, static fn (float $share): bool => $share < 0.01));
         $drawn = $this->shots->drawn($drawing, $plan);
         $laid = $drawn === null ? null : LaidTones::of($drawn, $bar, $shares);
-        $whites = KeptWhites::of($plan);
+        $whites = KeptWhites::in($plan->layout);
         $most = (int) array_search(max([0, ...$shares]), $shares, true);
 
         return new TonesJson(
@@ -78,7 +78,7 @@ final readonly class TonesWriter
                 $scarce === [] ? null : Say::it('tones.scarce', ['steps' => Say::listed(array_map(strval(...), $scarce))]),
                 Phrases::threshold($parting),
                 ...$laid === null ? [] : self::laid($laid),
-                $whites->places === [] ? null : Say::counted('finish.words.whites', count($whites->places)).' '.FinishWording::whites($drawn === null ? null : $whites->soiled($drawn)),
+                $whites->places === [] ? null : Say::counted('finish.words.whites', count($whites->places)).' '.FinishWording::whites($drawn === null ? null : $whites->soiled($drawn, $plan->choices->colour->lightness())),
             ])),
             self::reach($plan, $bar), ColoursWriter::background($plan), self::care($drawing, $plan), self::layers($drawing), ...self::order($plan),
         );
