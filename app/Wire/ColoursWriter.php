@@ -49,11 +49,11 @@ final readonly class ColoursWriter
             Reflectance::ofLab(new Lab($wanted->lightness, Figures::STRONGER * $wanted->a, Figures::STRONGER * $wanted->b))->hex(),
             Reflectance::ofLab($told->complement())->hex(), Say::it('colours.complement', ['hue' => Say::it('colours.hue.'.Described::of($told->complement())->hue->value)]),
             array_map(static fn (Laid $one): LaidJson => new LaidJson($one->seen->hex(), ColourWording::laid($one, $wanted)), array_values(array_filter([$nearest?->alone, $nearest?->two]))),
-            array_map(static fn (Laid $one): LaidJson => new LaidJson($one->seen->hex(), ''), array_values(array_filter([$grey->plain, $grey->mixed]))),
+            array_map(static fn (array $one): LaidJson => new LaidJson($one[0]->seen->hex(), $one[1]), ColourWording::greys($grey, $wanted->lightness)),
             array_values(array_filter([
                 $pencils === [] ? Say::it('colours.no pencils') : null,
                 $nearest !== null && $nearest->two === null && count($pencils) > 1 ? Say::it('colours.two no nearer') : null,
-                ...$pencils === [] ? [] : ColourWording::greys($grey),
+                $pencils === [] ? null : Say::it($grey->mixed === null ? 'colours.grey.none' : 'colours.grey.why'),
                 $plan->choices->colour === Colour::White ? null : Say::it('colours.ground'),
                 Say::it('colours.screen'),
             ])),

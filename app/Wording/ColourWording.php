@@ -39,14 +39,13 @@ final class ColourWording
         return abs($by) < 4 ? $said : $said.' '.Say::it($by > 0 ? 'colours.reaches.lighter' : 'colours.reaches.darker', ['by' => abs($by)]);
     }
 
-    /** @return list<string> plain grey, and grey of two */
-    public static function greys(Neutral $grey): array
+    /** @return list<array{Laid, string}> plain grey, and grey of two, each in words */
+    public static function greys(Neutral $grey, float $lightness): array
     {
-        return array_values(array_filter([
-            $grey->plain === null ? null : Say::it('colours.grey.plain', ['name' => $grey->plain->upper->name, 'how' => Say::it($grey->plain->lightly ? 'colours.how.lightly' : 'colours.how.firmly')]),
-            $grey->mixed === null || $grey->mixed->under === null ? Say::it('colours.grey.none') : Say::it('colours.grey.mixed', ['upper' => $grey->mixed->upper->name, 'under' => $grey->mixed->under->name, 'how' => $grey->mixed->lightly ? Say::it('colours.how.two lightly') : '']),
-            $grey->mixed === null ? null : Say::it('colours.grey.why'),
-        ]));
+        $wanted = new Lab($lightness, 0.0, 0.0);
+        $said = static fn (?Laid $laid, string $which): ?array => $laid === null ? null : [$laid, Say::it("colours.grey.{$which}", ['laid' => self::laid($laid, $wanted)])];
+
+        return array_values(array_filter([$said($grey->plain, 'plain'), $said($grey->mixed, 'mixed')]));
     }
 
     /**

@@ -82,7 +82,7 @@ final readonly class FinishWording
     /** @return list<Caution> what can hurt while it is done */
     public function cautions(Task $task): array
     {
-        return Caution::with($task, $this->medium, Cut::round($this->layout) !== null);
+        return Caution::with($task, $this->medium, Cut::round($this->layout) !== null, $this->transfer);
     }
 
     /** What a task is called on the list that is walked down. */

@@ -51,14 +51,14 @@ enum Caution: string
      * @param  bool  $cuts  whether there is anything to cut
      * @return list<self>
      */
-    public static function with(Task $task, Medium $medium, bool $cuts): array
+    public static function with(Task $task, Medium $medium, bool $cuts, ?Transfer $transfer = null): array
     {
         return match (true) {
             $task === Task::Trim && $cuts => [self::Knife],
             $task === Task::Over && $medium === Medium::Paint => [self::Solvent],
             $task === Task::Over && $medium === Medium::Pastel => [self::Dust],
             $task === Task::Over && $medium === Medium::Relief => [self::Gouge, self::Solvent],
-            $task === Task::Carry => [self::Points],
+            $task === Task::Carry && $transfer === Transfer::Pounce => [self::Points],
             $task === Task::Protect => match ($medium) {
                 Medium::Graphite, Medium::Crayon => [self::Fixative],
                 Medium::Pastel => [self::Dust, self::Fixative],

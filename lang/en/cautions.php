@@ -4,7 +4,7 @@
 return [
     'knife' => 'Knife: cut on a mat, along a metal edge, fingers back, away from the hand that holds; a fresh blade needs least force. Children have a grown-up cut.',
     'gouge' => 'Gouge: cut away from the hand that holds, with the block against a stop; keep it sharp. Children have a grown-up beside them.',
-    'points' => 'The points of dividers prick paper and fingers: lay them down closed, a cork over both ends.',
+    'points' => 'Points of dividers and needles prick paper and fingers: lay dividers down closed, points in a cork.',
     'fixative' => 'Fixative: spray outdoors or at an open window, never towards a face or a flame; read the can, and follow it and your local rules.',
     'dust' => 'Pastel dust: do not blow it; wipe it up damp, and wash your hands before you eat.',
     'solvent' => 'Solvents and varnish: air the room, keep them from flames and children, and follow the label and your local rules.',

@@ -20,8 +20,8 @@ return [
     'reaches' => ['lighter' => 'Yours is :by lighter than it should be.', 'darker' => 'Yours is :by darker than it should be.'],
     'complement' => 'Across from it: :hue.',
     'grey' => [
-        'plain' => 'Plain grey: :name, :how.',
-        'mixed' => 'Grey of two: :upper over :under:how.',
+        'plain' => 'Plain: :laid',
+        'mixed' => 'Of two: :laid',
         'why' => 'Some find plain grey flat beside colours; grey of two complements leans to one of them, and lives.',
         'none' => 'No two of yours lie across from each other far enough to make grey.',
     ],

@@ -77,6 +77,8 @@ function agrees(array $said, array $choices): void
     expect(array_column($workings['carry']['ways'], 'name'))->toContain($workings['carry']['chosen']);
     $carried && $workings['carry']['against'] !== null && expect($tasks['carry']['why'])->toContain($workings['carry']['against']);
     $carried && expect($tasks['carry']['why'])->toContain($workings['carry']['mirrored'] ? 'printed mirrored' : 'as the plan has it');
+    // A needle is warned of where there is one.
+    $carried && expect(array_column($tasks['carry']['cautions'], 'name'))->toBe($choices['finish']['transfer'] === 'pounce' ? ['caution points'] : []);
     // Nothing is said twice, and no key is said for a sentence.
     foreach ($tasks as $task) {
         foreach ([$task['title'], $task['words'], $task['why'], ...array_column($task['parts'], 'label')] as $words) {

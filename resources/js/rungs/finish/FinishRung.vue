@@ -126,8 +126,13 @@ function tick(key: string) {
   line-height: 1.35;
 }
 
-.words {
+.words,
+.parts .check {
   font-size: 16px;
+}
+
+.parts li {
+  padding: 4px 0;
 }
 
 .done .name {

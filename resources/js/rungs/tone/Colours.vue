@@ -48,7 +48,10 @@ onUnmounted(() => (look.value.strong = false))
       </template>
       <template v-if="tones.coloured.greys.length">
         <h3>{{ $t('tone.asDarkInGrey') }}</h3>
-        <div class="pair small" :style="{ background: tones.coloured.ground }"><span v-for="one in tones.coloured.greys" :key="one.colour" :style="{ background: one.colour }" /></div>
+        <template v-for="one in tones.coloured.greys" :key="one.words">
+          <div class="pair small" :style="{ background: tones.coloured.ground }"><span :style="{ background: one.colour }" /></div>
+          <p>{{ one.words }}</p>
+        </template>
       </template>
       <p v-for="note in tones.coloured.notes" :key="note" class="soft">{{ note }}</p>
     </div>
