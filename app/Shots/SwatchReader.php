@@ -94,7 +94,7 @@ final readonly class SwatchReader
                 }
                 $flat = $shot->flat($map, $wide, $high, self::FINENESS);
                 $bits = $this->bits($flat, $page);
-                if (SwatchPage::isCode($bits) && count(array_unique($bits)) === 2) {
+                if (SwatchPage::isCode($bits)) {
                     return [$page, $flat, $bits];
                 }
             }

@@ -35,7 +35,6 @@ use App\Wire\Json\RulerJson;
 use App\Wire\Json\RungJson;
 use App\Wire\Json\RungsJson;
 use App\Wire\Json\ScaleJson;
-use App\Wire\Json\ShapeJson;
 use App\Wire\Json\SidesJson;
 use App\Wire\Json\SizeJson;
 use App\Wire\Json\StartJson;
@@ -51,7 +50,6 @@ use App\Wording\PaperWorkings;
 use App\Wording\PhotoWorkings;
 use App\Wording\Phrases;
 use App\Wording\Say;
-use App\Wording\ShapeWording;
 use App\Wording\Workings;
 use App\Wording\Writing;
 use InchLadder\Finish\Caution;
@@ -79,7 +77,6 @@ use InchLadder\Photo\PrintMismatch;
 use InchLadder\Plan\MarkRows;
 use InchLadder\Plan\Meets;
 use InchLadder\Plan\Plan;
-use InchLadder\Things\ShapeOnPaper;
 use InchLadder\Tone\KeptWhites;
 
 /** Writes a plan as JSON: the short form of the command line, and the full workings of the pages. */
@@ -162,7 +159,7 @@ final readonly class PlanWriter
             reaches: in_array($rung, [null, 'marks'], true) ? array_map(static fn (Reach $one): ReachJson => new ReachJson($one->point->point->name, $sums->points->fromNearestLines($one->point), $sums->points->arcs($one)), Reach::all($plan->layout)) : [],
             things: (new ThingsWriter($plan))->things(),
             whites: array_map(static fn (array $box): BoxJson => new BoxJson(...array_map(static fn (float $share): float => round($share, 6), $box)), KeptWhites::in($plan->layout)->places),
-            shapes: $this->shapes(),
+            shapes: (new ThingsWriter($plan))->shapes(),
             check: (new CheckWriter($plan))->check(in_array($rung, [null, 'check', 'grid'], true)),
             ruler: $this->ruler(),
             rungs: new RungsJson(
@@ -266,18 +263,6 @@ final readonly class PlanWriter
             $choices->transfer?->turnsRound() ?? false,
             $against === null ? null : Say::it("finish.against.{$against}"),
         );
-    }
-
-    /** @return list<ShapeJson> */
-    private function shapes(): array
-    {
-        $say = new ShapeWording($this->plan->layout);
-
-        return array_map(static fn (ShapeOnPaper $one): ShapeJson => new ShapeJson(
-            $one->shape->name, $one->shape->kind->value, $one->isInside(),
-            array_map(static fn (array $at): array => [round($at[0], 5), round($at[1], 5)], $one->outline()),
-            $say->centre($one), $say->size($one), $say->tilt($one),
-        ), ShapeOnPaper::in($this->plan->layout, $this->plan->choices->shapes));
     }
 
     private function guidesOff(): GuidesOffJson

@@ -25,6 +25,8 @@ final class SheetCare
     {
         $profile = $plan->choices->profile;
         $write = new Writing($plan->choices->notation);
+        // What is marked and has not moved is ruled no more.
+        $ruled = ! in_array(SetUp::Unmoved, $plan->choices->setup, true);
         $more = $write->reading(Length::of(Rational::of(Figures::BOARD_BEYOND_MM), Unit::Millimetre));
 
         return new SheetCareJson(
@@ -33,7 +35,7 @@ final class SheetCare
             $profile->isDrawnApart(),
             Say::it("paper.apart.{$profile->reason()}"),
             array_map(static fn (SetUp $one): StartJson => new StartJson($one->value, Say::it("paper.setup.{$one->value}.what", ['more' => $more]), Say::it("paper.setup.{$one->value}.why")), SetUp::for($plan->choices->stockName !== null)),
-            array_map(static fn (string $one): string => $one === 'guide-pencil' ? Say::it('kit.guide-pencil', ['pencil' => Say::it('pencils.pencil.'.GuideLines::on($profile->surface, $plan->choices->endUse())->pencil)]) : Say::it("kit.{$one}", ['sheet' => $write->size($plan->layout->sheet), 'ruler' => $plan->choices->notation->ruler->name]), Kit::for($plan->layout->sheet, $plan->choices->medium, ! in_array(SetUp::Unmoved, $plan->choices->setup, true), Caution::isOnWall($plan->layout->sheet))),
+            array_map(static fn (string $one): string => $one === 'guide-pencil' ? Say::it('kit.guide-pencil', ['pencil' => Say::it('pencils.pencil.'.GuideLines::on($profile->surface, $plan->choices->endUse())->pencil)]) : Say::it("kit.{$one}", ['sheet' => $write->size($plan->layout->sheet), 'ruler' => $plan->choices->notation->ruler->name]), Kit::for($plan->layout->sheet, $plan->choices->medium, $ruled, Caution::isOnWall($plan->layout->sheet))),
             $plan->choices->purpose === null ? null : Say::it("paper.purpose.{$plan->choices->purpose->value}"),
         );
     }

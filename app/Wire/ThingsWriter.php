@@ -5,12 +5,15 @@ declare(strict_types=1);
 namespace App\Wire;
 
 use App\Wire\Json\GapJson;
+use App\Wire\Json\ShapeJson;
 use App\Wire\Json\ThingJson;
 use App\Wire\Json\ThingPieceJson;
+use App\Wording\ShapeWording;
 use App\Wording\ThingWording;
 use InchLadder\Copying\Side;
 use InchLadder\Plan\Plan;
 use InchLadder\Things\Gaps;
+use InchLadder\Things\ShapeOnPaper;
 use InchLadder\Things\ThingInCrop;
 
 /** Writes the named things of a plan, and what is left between them. */
@@ -45,6 +48,16 @@ final readonly class ThingsWriter
         return array_map(fn (array $gap): GapJson => new GapJson(
             round($gap['left'], 4), round($gap['top'], 4), round($gap['width'], 4), round($gap['height'], 4), $this->say->size($gap['width'], $gap['height']),
         ), Gaps::between($this->plan->things(), $this->plan->layout->fitted->area->ratio()->toFloat())->all);
+    }
+
+    /** @return list<ShapeJson> */
+    public function shapes(): array
+    {
+        $say = new ShapeWording($this->plan->layout);
+
+        return array_map(static fn (ShapeOnPaper $one): ShapeJson => new ShapeJson(
+            $one->shape->name, $one->shape->kind->value, $one->isInside(), array_map(self::place(...), $one->outline()), self::place($one->middle()), $say->centre($one), $say->size($one), $say->tilt($one),
+        ), ShapeOnPaper::in($this->plan->layout, $this->plan->choices->shapes));
     }
 
     /**

@@ -29,6 +29,7 @@ use InchLadder\Colour\Reflectance;
 use InchLadder\Finish\Medium;
 use InchLadder\Measure\Fractions;
 use InchLadder\Measure\Rational;
+use InchLadder\Pixels\Lab;
 use InchLadder\Plan\Plan;
 use InchLadder\Tone\Bar;
 use InchLadder\Tone\Greys;
@@ -53,7 +54,7 @@ final readonly class TonesWriter
     {
         $bar = $plan->choices->tones->bar();
         if ($drawing->photo === null) {
-            return new TonesJson(null, null, null, array_map(static fn (Swatch $box): ToneBoxJson => self::box($box, ''), $bar->boxes), [], [Phrases::bar($bar)], self::reach($plan, $bar), ColoursWriter::background($plan), self::care($drawing, $plan), self::layers($drawing), ...self::order($plan));
+            return new TonesJson(null, null, null, array_map(static fn (Swatch $box): ToneBoxJson => self::box($box, $plan->choices->tones->paper, ''), $bar->boxes), [], [Phrases::bar($bar)], self::reach($plan, $bar), ColoursWriter::background($plan), self::care($drawing, $plan), self::layers($drawing), ...self::order($plan));
         }
         $crop = $this->sight->crop($drawing->photo, $plan);
         $scale = ValueScale::over($crop, $plan->choices->tones->steps);
@@ -70,7 +71,7 @@ final readonly class TonesWriter
             $this->picture($drawing->photo, $plan, $bar, $scale->light, $scale->dark),
             $this->picture($drawing->photo, $plan, Bar::of(2, true, $plan->choices->tones->paper), 2 * $parting->threshold, 0),
             TonesQuery::write($bar, $scale->light, $scale->dark, $plan->choices->tones->drop),
-            array_map(static fn (Swatch $box): ToneBoxJson => self::box($box, $percent($shares[$box->number]), $laid === null ? null : $percent($laid->drawn[$box->number])), $bar->boxes),
+            array_map(static fn (Swatch $box): ToneBoxJson => self::box($box, $plan->choices->tones->paper, $percent($shares[$box->number]), $laid === null ? null : $percent($laid->drawn[$box->number])), $bar->boxes),
             $this->spots($drawing->photo, $plan, $scale, Spots::of($crop)),
             array_values(array_filter([
                 Phrases::bar($bar),
@@ -229,8 +230,9 @@ final readonly class TonesWriter
         ]));
     }
 
-    private static function box(Swatch $box, string $share, ?string $drawn = null): ToneBoxJson
+    /** @param  float  $paper  L* of the sheet */
+    private static function box(Swatch $box, float $paper, string $share, ?string $drawn = null): ToneBoxJson
     {
-        return new ToneBoxJson($box->number, Greys::hex($box->lightness), $box->isPaper, $share, $drawn);
+        return new ToneBoxJson($box->number, Greys::hex($box->lightness), Greys::hex(Lab::lightnessOfLight(min(1.0, Lab::light($box->lightness) / Lab::light($paper)))), $box->isPaper, $share, $drawn);
     }
 }

@@ -131,7 +131,8 @@ final readonly class SwatchPage
     {
         $said = implode('', array_map(static fn (bool $bit): string => $bit ? '1' : '0', $bits));
 
-        return strlen($said) === self::BITS && substr($said, 24) === sprintf('%08b', crc32('page '.substr($said, 0, 24)) & 0xFF);
+        // A page without any squares says nothing.
+        return strlen($said) === self::BITS && str_contains($said, '1') && substr($said, 24) === sprintf('%08b', crc32('page '.substr($said, 0, 24)) & 0xFF);
     }
 
     /**

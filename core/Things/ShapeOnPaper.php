@@ -60,6 +60,12 @@ final readonly class ShapeOnPaper
         return $degrees > 90 + 1e-9 ? $degrees - 180 : ($degrees <= -90 + 1e-9 ? $degrees + 180 : $degrees);
     }
 
+    /** @return array{float, float} its centre, in shares of the drawing area */
+    public function middle(): array
+    {
+        return [$this->x / $this->areaWide, $this->y / $this->areaHigh];
+    }
+
     /** Whether its middle lies in the drawing. */
     public function isInside(): bool
     {

@@ -30,10 +30,12 @@ final readonly class Tones
         return new self($steps, $paperCounts, max(0, min(self::MOST_DROP, $drop)), $paper, $end === null ? null : self::within($end, $paper));
     }
 
-    /** The far end leaves room for steps between it and the paper. */
-    private static function within(float $end, float $paper): float
+    /** Null where it leaves no room for steps between it and the paper: it was set on another sheet. */
+    private static function within(float $end, float $paper): ?float
     {
-        return $paper > Figures::DARK_PAPER ? max(0.0, min($paper - Figures::LEAST_RANGE, $end)) : min(100.0, max($paper + Figures::LEAST_RANGE, $end));
+        $range = $paper > Figures::DARK_PAPER ? $paper - $end : $end - $paper;
+
+        return $range < Figures::LEAST_RANGE || $end < 0.0 || $end > 100.0 ? null : $end;
     }
 
     /**

@@ -81,6 +81,10 @@ it('marks the steps beyond what pencils reach, and none once the bar is set to i
     'white on black' => [5, true, 14.0, [70.0, 61.0]], 'white on black, not counted' => [10, false, 14.0, [88.0]],
 ]);
 
+it('goes by no far end that was set for another sheet', function (float $end, float $paper) {
+    expect(Tones::of(5, true, 1, $paper, $end)->bar()->boxes)->toEqual(Tones::of(5, true, 1, $paper)->bar()->boxes);
+})->with(['of white, on black' => [24.0, 14.0], 'of black, on white' => [88.0, 99.0], 'nowhere' => [-3.0, 99.0]]);
+
 it('leaves room between paper and the far end, however near one sets it', function (float $end) {
     $boxes = Tones::of(10, true, 1, 99.0, $end)->bar()->boxes;
     for ($i = 1; $i < count($boxes); $i++) {

@@ -233,3 +233,11 @@ it('leaves no picture behind of an archive whose second sheet is broken', functi
         ->and([Drawing::query()->count(), Photo::query()->count()])->toBe([0, 0])->and($files())->toEqualCanonicalizing($before);
     array_map(unlink(...), [$path, "{$path}.inner"]);
 });
+
+it('takes a pencil that was held against the bar by eye to reach just that box, on whatever paper', function (string $paper) {
+    $drawing = portrayed(['paper' => ['colour' => $paper], 'tone' => ['steps' => 6]]);
+    $tones = fn (): array => test()->getJson("/api/drawings/{$drawing->id}/tones")->assertOk()->json();
+    $box = $tones()['bar'][3];
+    test()->postJson('/api/pencils', ['name' => '2B', 'kind' => 'graphite', 'firm' => $box['on_white']])->assertCreated();
+    expect($tones()['reach']['out'])->toBe([5, 6])->and($tones()['reach']['says'])->toContain('5 and 6', '2B');
+})->with(['white', 'cream', 'grey', 'tan', 'blue grey']);

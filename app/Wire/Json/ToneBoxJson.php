@@ -14,6 +14,8 @@ final readonly class ToneBoxJson
         #[OA\Property] public int $number,
         /** CSS colour to be laid in it. */
         #[OA\Property] public string $grey,
+        /** What a pencil that looks so on this paper leaves on white. */
+        #[OA\Property] public string $on_white,
         /** Left as bare paper. */
         #[OA\Property] public bool $paper,
         /** Share of the crop, in words; empty when there is no photo. */

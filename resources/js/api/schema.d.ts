@@ -2341,6 +2341,7 @@ export interface components {
             kind: "oval" | "box" | "triangle";
             inside: boolean;
             outline: number[][];
+            middle: number[];
             centre: string;
             size: string;
             tilt: string;
@@ -2582,6 +2583,7 @@ export interface components {
         ToneBoxJson: {
             number: number;
             grey: string;
+            on_white: string;
             paper: boolean;
             share: string;
             drawn: string | null;

@@ -8,9 +8,8 @@ const props = defineProps<{ box: Box; shapes: FittedShape[] }>()
 const at = ([x = 0, y = 0]: number[]) => [props.box.x + x * props.box.w, props.box.y + y * props.box.h] as const
 const shown = computed(() =>
   props.shapes.map((shape) => {
-    const places = shape.outline.map(at)
-    const middle = shape.kind === 'triangle' ? [0, 1].map((i) => (places[0]![i]! + (places[1]![i]! + places[2]![i]!) / 2) / 2) : [0, 1].map((i) => places.reduce((sum, place) => sum + place[i]!, 0) / places.length)
-    return { name: shape.name, x: middle[0]!, y: middle[1]!, d: `M${places.map((place) => place.map((n) => n.toFixed(1)).join(' ')).join('L')}Z` }
+    const [x, y] = at(shape.middle)
+    return { x, y, d: `M${shape.outline.map((place) => at(place).map((n) => n.toFixed(1)).join(' ')).join('L')}Z` }
   }),
 )
 </script>

@@ -8,7 +8,7 @@ import { useDrawing } from '@/stores/drawing'
 import Num from '@/ui/Num.vue'
 
 /** The sheets of this drawing: a trial, the good one, a second size; each with its own plan, marks and cells. */
-const props = defineProps<{ drawing: Drawing; purpose: string | null }>()
+const props = defineProps<{ drawing: Drawing }>()
 const store = useDrawing()
 const route = useRoute()
 const router = useRouter()
@@ -29,6 +29,8 @@ async function tried(act: () => Promise<void>) {
 
 const another = (purpose: 'trial' | 'good') =>
   tried(async () => {
+    // It starts from this one as it stands, with what was typed a moment ago.
+    await store.keep()
     await store.settleHand()
     const { id } = await api.anotherSheet(props.drawing.id, purpose)
     await router.push({ name: 'rung', params: { id, rung: 'paper' } })

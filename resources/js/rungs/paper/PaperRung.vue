@@ -121,7 +121,7 @@ function takeRuler(ruler: Preset) {
     <Fold :name="$t('paper.sheetsOfThisDrawing')" :decided="drawing.sheets.length ? String(drawing.sheets.length) : $t('paper.thisOne')">
       <Pick :label="$t('paper.thisSheetIs')" :model-value="choices.paper.purpose ?? 'a sheet'" :options="purposes" @update:model-value="store.decide((c) => (c.paper.purpose = $event === 'a sheet' ? null : $event))" />
       <p v-if="workings.sheet_care.purpose" class="soft" data-test="purpose">{{ workings.sheet_care.purpose }}</p>
-      <SheetsOf :drawing="drawing" :purpose="choices.paper.purpose" />
+      <SheetsOf :drawing="drawing" />
     </Fold>
     <Kit :workings="workings" :drawing="drawing.id" />
     <SheetCare :choices="choices" :workings="workings" />

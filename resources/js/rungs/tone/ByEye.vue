@@ -17,7 +17,7 @@ async function pick(pencil: Pencil, number: string) {
   const box = props.bar.find((one) => String(one.number) === number)
   if (!box) return
   try {
-    await api.keepPencil({ id: pencil.id, name: pencil.name, kind: pencil.kind, firm: box.grey, soft: pencil.soft })
+    await api.keepPencil({ id: pencil.id, name: pencil.name, kind: pencil.kind, firm: box.on_white, soft: pencil.soft })
     emit('kept')
     await tones.load()
   } catch (error) {
