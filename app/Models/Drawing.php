@@ -8,6 +8,7 @@ use App\Documents\BestPlan;
 use App\Documents\Choices\ChoicesJson;
 use App\Documents\ChoicesReader;
 use App\Documents\Followed;
+use App\Documents\FreshSheet;
 use App\Documents\PlacedThings;
 use App\Documents\Renamed;
 use App\Exceptions\CellUnknown;
@@ -159,8 +160,9 @@ final class Drawing extends Model
     {
         [$wide, $high] = [$this->photo?->width, $this->photo?->height];
         $after = BestPlan::read($choices, $wide, $high);
-        $renamed = Renamed::follow($this->document() ?? [], $after->document());
-        $after = $renamed === $after->document() ? $after : ChoicesReader::read($renamed, $wide, $high);
+        $was = $this->document() ?? [];
+        $follows = FreshSheet::follow($was, Renamed::follow($was, $after->document()));
+        $after = $follows === $after->document() ? $after : ChoicesReader::read($follows, $wide, $high);
         if (PlacedThings::standStill($this->document() ?? [], $after->document())) {
             return new Followed($after);
         }

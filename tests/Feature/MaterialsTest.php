@@ -241,3 +241,21 @@ it('takes a pencil that was held against the bar by eye to reach just that box, 
     test()->postJson('/api/pencils', ['name' => '2B', 'kind' => 'graphite', 'firm' => $box['on_white']])->assertCreated();
     expect($tones()['reach']['out'])->toBe([5, 6])->and($tones()['reach']['says'])->toContain('5 and 6', '2B');
 })->with(['white', 'cream', 'grey', 'tan', 'blue grey']);
+
+it('begins the set-up anew on another sheet, and takes none from its stock unasked', function (array $other, array $setup) {
+    $drawing = portrayed(['paper' => ['sheet' => null, 'name' => 'Rough 300', 'width' => '11 in', 'height' => '15 in', 'setup' => ['taken', 'face']]]);
+    $kept = test()->postJson('/api/keepsakes', ['kind' => 'paper', 'name' => 'Smooth 200', 'choices' => $drawing->document(), 'wide' => 600, 'high' => 800])->json('id');
+    test()->putJson("/api/keepsakes/{$kept}", ['count' => 2])->assertJsonPath('left', 2);
+    $shown = test()->getJson("/api/drawings/{$drawing->id}")->json();
+    $choices = $shown['workings']['choices'];
+    $choices['paper'] = [...$choices['paper'], ...$other];
+    $after = test()->putJson("/api/drawings/{$drawing->id}", ['version' => $shown['version'], 'choices' => $choices])->assertOk()->json();
+    expect($after['workings']['choices']['paper']['setup'])->toBe($setup)->and(test()->getJson('/api/keepsakes')->json('0.left'))->toBe($setup === ['taken'] ? 1 : 2);
+    test()->postJson("/api/drawings/{$drawing->id}/undo", ['version' => $after['version']])->assertOk()->assertJsonPath('workings.choices.paper.setup', ['taken', 'face']);
+})->with([
+    'another of the stock' => [['name' => 'Smooth 200'], []],
+    'one of the catalogue' => [['sheet' => 'a3', 'name' => null, 'width' => '297 mm', 'height' => '420 mm'], []],
+    'another, and taken at once' => [['name' => 'Smooth 200', 'setup' => ['taken']], ['taken']],
+    'the same, measured again' => [['width' => '10 3/4 in'], ['taken', 'face']],
+    'the same, turned' => [['turn' => 'sideways'], ['taken', 'face']],
+]);
