@@ -143,8 +143,9 @@ final readonly class PlanWriter
                 true => 'upright', false => 'sideways', null => null
             }, Phrases::orientation($plan->advice)),
             guides_off: $this->guidesOff(),
-            sheet_care: SheetCare::write($plan),
-            carry: $this->carry(),
+            // Lists that show on some rungs alone are not worked out while something is dragged on another.
+            sheet_care: SheetCare::write($plan, in_array($rung, [null, 'paper', 'marks'], true)),
+            carry: $this->carry(in_array($rung, [null, 'paper', 'finish'], true)),
             swapped: $plan->choices->medium->swapsSides() ? Say::it($plan->choices->framing->turning->mirrored ? 'photo.swapped.mirrored' : 'photo.swapped.not yet') : null,
             cautions: $this->cautions(),
             light: $plan->choices->light === null ? null : new LightJson(round($plan->choices->light->degrees, 1), Say::it('photo.light', ['from' => Say::it("photo.light from.{$plan->choices->light->from()}")])),
@@ -251,10 +252,11 @@ final readonly class PlanWriter
         return array_combine($rungs, array_map(static fn (string $rung): array => Cautions::write(Caution::on($rung, $plan->choices->medium, $plan->layout->sheet), $plan->choices->waved), $rungs));
     }
 
-    private function carry(): CarryJson
+    /** @param  bool  $offered  whether the ways there are, are */
+    private function carry(bool $offered): CarryJson
     {
         $choices = $this->plan->choices;
-        $ways = [null, ...Transfer::ways($choices->medium, $choices->profile->letsLightThrough())];
+        $ways = ! $offered ? [] : [null, ...Transfer::ways($choices->medium, $choices->profile->letsLightThrough())];
         $against = $choices->transfer?->against($choices->medium, $choices->profile->letsLightThrough());
 
         return new CarryJson(
