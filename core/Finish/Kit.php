@@ -37,7 +37,8 @@ final readonly class Kit
                 Medium::Relief => 'relief',
             },
             'kneaded',
-            'guard',
+            // Pastel has its own, that it does not stick to.
+            $medium === Medium::Pastel ? null : 'guard',
             $medium === Medium::Pastel ? 'damp-cloth' : 'brush',
             'clean',
         ]));

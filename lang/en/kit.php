@@ -12,7 +12,7 @@ return [
     'graphite' => 'Pencils from hard to soft, and a sharpener',
     'ink' => 'Pens and ink, blotting paper, a jar that does not tip',
     'wash' => 'Brushes, two jars of water, a clean rag',
-    'pastel' => 'Pastels in the order of their tones, glassine',
+    'pastel' => 'Pastels in the order of their tones, glassine under the hand',
     'crayon' => 'Coloured pencils, a blender, a sharpener',
     'paint' => 'Brushes, paint, rags; air the room',
     'relief' => 'Gouges, kept sharp, a stop for the block, ink and roller',

@@ -37,6 +37,10 @@ h1 {
   font-size: 20px;
 }
 
+header > :slotted(*) {
+  min-width: 160px;
+}
+
 /* Each part follows the one above it, however long its neighbour is. */
 main {
   columns: 420px 2;

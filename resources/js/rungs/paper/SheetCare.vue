@@ -37,6 +37,10 @@ function tick(name: string) {
 </template>
 
 <style scoped>
+.check {
+  font-size: 16px;
+}
+
 .why {
   margin-left: 26px;
 }
