@@ -177,7 +177,7 @@ it('answers what cannot be with one sentence', function (Closure $with, string $
 it('sets dividers for a ratio', function (string $ratio, string $pivot, string $end) {
     // 200 mm from tip to tip: 100, 66.7 and 50 mm from the short end for 1, 2 and 3 (the arms are as the spans: pivot = length ÷ (ratio + 1)).
     [$code, $said] = ran('inch:divider', ['--length' => '200mm', '--ratio' => $ratio, '--json' => true]);
-    expect($code)->toBe(0)->and(json_decode($said, true))->toMatchArray(['pivot_mm' => (float) $pivot, 'on_photo' => $end])->and(ran('inch:divider', ['--length' => '200mm', '--ratio' => $ratio])[1])->toContain('points of dividers prick');
+    expect($code)->toBe(0)->and(json_decode($said, true))->toMatchArray(['pivot_mm' => (float) $pivot, 'on_photo' => $end])->and(ran('inch:divider', ['--length' => '200mm', '--ratio' => $ratio])[1])->toContain((string) __('cautions.points'));
 })->with([['1', '100', 'either'], ['2', '66.667', 'short'], ['3:1', '50', 'short'], ['1:3', '50', 'long'], ['3:2', '80', 'short'], ['0.5', '66.667', 'long']]);
 
 it('names the nearest hole, both ways round', function () {
