@@ -1,4 +1,4 @@
-import { KEPT_IN, TOLD } from './told'
+import { KEPT_IN, TAKE_OVER, TOLD } from './told'
 
 /** Lets the browser keep the page and what was seen last, for when the server is out of reach. Where it cannot, all goes on as it is. */
 export function keepAtHand() {
@@ -9,6 +9,9 @@ export function keepAtHand() {
   // Named after what was built: another build is another worker, which fetches what is new in it.
   const build = new URL(import.meta.url).pathname.split('/').pop()
   workers.register(`/build/worker.js?${build}`, { type: 'module', scope: '/' }).catch(() => undefined)
+  void workers.ready.then(({ active }) => {
+    if (!workers.controller) active?.postMessage(TAKE_OVER)
+  })
 }
 
 function fetchAgain() {
@@ -28,6 +31,7 @@ function fetchAgain() {
 export async function keepAsKnown(path: string, answer: unknown) {
   if (!navigator.serviceWorker?.controller) return
   const kept = await caches.open(KEPT_IN)
-  await kept.delete(path, { ignoreVary: true })
-  await kept.put(path, new Response(JSON.stringify(answer), { headers: { 'Content-Type': 'application/json' } }))
+  // Put in its very place: at no moment is nothing there.
+  const [known = path] = await kept.keys(path, { ignoreVary: true })
+  await kept.put(known, new Response(JSON.stringify(answer), { headers: { 'Content-Type': 'application/json' } }))
 }

@@ -3,3 +3,6 @@ export const TOLD = /^\/api\/(catalogue|drawings|drawings\/\w{26}(\/copying|\/ce
 
 /** The name they are kept under. */
 export const KEPT_IN = 'told'
+
+/** What a page says to a worker that is there and does not serve it yet. */
+export const TAKE_OVER = 'take over'

@@ -3,7 +3,7 @@ import { clientsClaim } from 'workbox-core'
 import { ExpirationPlugin } from 'workbox-expiration'
 import { registerRoute } from 'workbox-routing'
 import { CacheFirst, NetworkFirst } from 'workbox-strategies'
-import { KEPT_IN, TOLD } from './told'
+import { KEPT_IN, TAKE_OVER, TOLD } from './told'
 
 /**
  * What the browser keeps, so that the page at the easel opens and turns its cells while the server is out of reach:
@@ -41,6 +41,10 @@ self.addEventListener('install', (event) => {
   )
 })
 clientsClaim()
+// A page that was being opened just then is not among those taken over, and asks for it itself.
+self.addEventListener('message', (event) => {
+  if (event.data === TAKE_OVER) event.waitUntil(self.clients.claim())
+})
 
 registerRoute(({ url }) => url.pathname.startsWith('/build/assets/') || url.pathname === '/icon.svg', new CacheFirst({ cacheName: SHIPPED, plugins: [new ExpirationPlugin({ maxEntries: 400 })] }))
 
