@@ -13,6 +13,8 @@ use Tests\TestCase;
 pest()->extend(TestCase::class)->use(RefreshDatabase::class)->in('Feature');
 // These serve, or copy, data of their own, always in SQLite.
 pest()->group('own data')->in('Feature/StartTest.php', 'Feature/TogetherTest.php', 'Feature/KeepingTest.php', 'Feature/BackupTest.php');
+// Of pixels and printed sheets, and long: what these keep is kept by others too, so that once, on PostgreSQL, is enough for a whole run.
+pest()->group('pictures')->in(...array_map(static fn (string $of): string => "Feature/{$of}Test.php", ['Eye', 'Masses', 'Photo', 'Press', 'PressGrid', 'Primitive', 'Printer', 'Sheets', 'Shots', 'Tones']));
 pest()->extend(TestCase::class)->in('Wording', 'Reference', 'Browser');
 pest()->beforeEach(fn () => Table::lay()->settle())->in('Browser');
 

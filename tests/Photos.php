@@ -11,8 +11,19 @@ final class Photos
     /** Top left, top right, bottom left, bottom right. */
     public const QUARTERS = ['#c03020', '#20a040', '#2040c0', '#d0c020'];
 
+    /** @var array<string, string> bytes of photos, by what was asked for */
+    private static array $made = [];
+
     /** @param  array<string, string>  $profiles name => bytes */
     public static function make(int $wide = 600, int $high = 400, string $format = 'jpeg', int $orientation = 1, array $profiles = []): string
+    {
+        $bytes = self::$made[serialize(func_get_args())] ??= self::quarters($wide, $high, $format, $profiles);
+
+        return self::file($orientation === 1 ? $bytes : self::oriented($bytes, $orientation), ".{$format}");
+    }
+
+    /** @param  array<string, string>  $profiles */
+    private static function quarters(int $wide, int $high, string $format, array $profiles): string
     {
         $image = new Imagick;
         $image->newImage($wide, $high, 'white');
@@ -28,10 +39,8 @@ final class Photos
         foreach ($profiles as $name => $bytes) {
             $image->profileImage($name, $bytes);
         }
-        $path = self::file('', ".{$format}");
-        file_put_contents($path, $orientation === 1 ? $image->getImageBlob() : self::oriented($image->getImageBlob(), $orientation));
 
-        return $path;
+        return $image->getImageBlob();
     }
 
     /** A photo that no compression makes small. */
