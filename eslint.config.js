@@ -15,7 +15,7 @@ export default defineConfigWithVueTs(
       '@intlify/vue-i18n/no-missing-keys': 'error',
       '@intlify/vue-i18n/no-unused-keys': ['error', { src: './resources/js', extensions: ['.vue', '.ts'], ignores: ['/^(choice|rung|next)\\b/', '/^\\w+\\.\\w+\\./'] }],
       // A getter that makes a new list each time fires whatever of it changed: sources are listed instead.
-      'no-restricted-syntax': ['error', { selector: "CallExpression[callee.name='watch'] > ArrowFunctionExpression:first-child > :matches(ArrayExpression, TSAsExpression[expression.type='ArrayExpression'], ObjectExpression).body", message: 'List the sources: watch([() => a, () => b], …).' }],
+      'no-restricted-syntax': ['error', { selector: "AssignmentExpression[left.property.name='value'] > AwaitExpression.right > CallExpression MemberExpression[object.name='api']", message: 'Asked twice, it may be answered in either order: useLatest() takes the last.' }, { selector: "CallExpression[callee.name='watch'] > ArrowFunctionExpression:first-child > :matches(ArrayExpression, TSAsExpression[expression.type='ArrayExpression'], ObjectExpression).body", message: 'List the sources: watch([() => a, () => b], …).' }],
       'vue/max-attributes-per-line': 'off',
       'vue/singleline-html-element-content-newline': 'off',
       'vue/html-self-closing': ['warn', { html: { void: 'always' } }],

@@ -2,6 +2,7 @@
 import { useIntervalFn } from '@vueuse/core'
 import { computed, ref, shallowRef, watch } from 'vue'
 import { api, Refused } from '@/api/client'
+import { useLatest } from '@/api/latest'
 import type { components } from '@/api/schema'
 import Callout from '@/ui/Callout.vue'
 import DeviceRow from './DeviceRow.vue'
@@ -26,7 +27,9 @@ async function attempt(act: () => Promise<void>) {
   }
 }
 
-const load = () => attempt(async () => void (house.value = await api.house()))
+const latest = useLatest()
+const show = (fresh: components['schemas']['HouseJson']) => (house.value = fresh)
+const load = () => attempt(() => latest(api.house(), show))
 void load()
 
 const counting = useIntervalFn(() => (left.value = Math.max(0, Math.ceil(((code.value?.until ?? 0) - Date.now()) / 1000))), 500, { immediate: false })
@@ -51,7 +54,7 @@ const end = () =>
     await api.endPairing()
   })
 
-const change = (device: string, name: string, mayPair: boolean) => attempt(async () => void (house.value = await api.changeDevice(device, name, mayPair)))
+const change = (device: string, name: string, mayPair: boolean) => attempt(() => latest(api.changeDevice(device, name, mayPair), show))
 const takeOff = (device: string) =>
   attempt(async () => {
     await api.takeOff(device)

@@ -2,6 +2,7 @@
 import { useDebounceFn, useLocalStorage, useTitle } from '@vueuse/core'
 import { computed, reactive, ref, shallowRef, watch } from 'vue'
 import { api, Refused } from '@/api/client'
+import { useLatest } from '@/api/latest'
 import type { components } from '@/api/schema'
 import { t } from '@/lang'
 import { useOwn } from '@/settings/useOwn'
@@ -26,23 +27,27 @@ useTitle(t('instruments.instruments'))
 const scale = shallowRef<Schemas['QuickScaleJson'] | null>(null)
 const dividers = shallowRef<Schemas['SetDividersJson'] | null>(null)
 const square = shallowRef<Schemas['VerdictJson'] | null>(null)
+const latest = useLatest()
 const papers = shallowRef<Schemas['PaperFamilyJson'][]>([])
 const family = ref<string>('')
 
+/** An answer to what was typed before is none. */
+let asked = 0
+
 /** Asks one instrument; what it cannot read stands beside the field it was typed in. */
 async function ask<T>(names: Record<string, string>, question: () => Promise<T>): Promise<T | null> {
+  const mine = asked
   for (const name of Object.values(names)) faults[name] = undefined
   try {
     return await question()
   } catch (error) {
     if (!(error instanceof Refused)) throw error
+    if (mine !== asked) return null
     for (const [name, sentences] of Object.entries(error.trouble.errors ?? {})) faults[names[name] ?? name] = sentences[0]
     return null
   }
 }
 
-/** An answer to what was typed before is none. */
-let asked = 0
 const read = useDebounceFn(async () => {
   const mine = ++asked
   const { photo, paper, length, part, ratio, width, height, falling, rising } = typed.value
@@ -57,7 +62,7 @@ watch([typed, unit, own], read, { deep: true, immediate: true })
 watch(
   unit,
   async () => {
-    papers.value = await api.papers(unit.value).catch(() => [])
+    await latest(api.papers(unit.value).catch(() => []), (fresh) => (papers.value = fresh))
     family.value ||= papers.value[0]?.name ?? ''
   },
   { immediate: true },

@@ -1,6 +1,7 @@
 import { useDebounceFn } from '@vueuse/core'
 import { ref, shallowRef, watch } from 'vue'
 import { Refused, type Pixels } from '@/api/client'
+import { useLatest } from '@/api/latest'
 import type { Choices } from '@/api/types'
 import { useDrawing } from '@/stores/drawing'
 
@@ -12,13 +13,13 @@ export function useAsked<T>(question: (photo: Pixels, choices: Choices) => Promi
   const answer = shallowRef<T | null>(null)
   const fault = ref('')
   const wanted = ref(false)
+  const latest = useLatest()
 
   async function ask() {
     if (!store.drawing || !store.draft) return
     wanted.value = true
     try {
-      answer.value = await question(store.drawing.photo, store.draft)
-      fault.value = ''
+      await latest(question(store.drawing.photo, store.draft), (come) => ([answer.value, fault.value] = [come, '']))
     } catch (error) {
       if (!(error instanceof Refused)) throw error
       fault.value = Object.values(error.trouble.errors ?? {})[0]?.[0] ?? error.message

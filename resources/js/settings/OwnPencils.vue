@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { reactive, ref, shallowRef } from 'vue'
 import { api, readSwatches, Refused } from '@/api/client'
+import { useLatest } from '@/api/latest'
 import type { Pencil, Swatch } from '@/api/types'
 import { labels, t } from '@/lang'
 import Callout from '@/ui/Callout.vue'
@@ -19,7 +20,8 @@ const read = shallowRef<Swatch[] | null>(null)
 const rehearsed = ref(false)
 const progress = ref<number | null>(null)
 
-const load = async () => (pencils.value = await api.pencils().catch(() => pencils.value))
+const [latest, latestRead] = [useLatest(), useLatest()]
+const load = () => latest(api.pencils(), (fresh) => (pencils.value = fresh)).catch(() => undefined)
 void load()
 
 /** What is refused stands under the list. */
@@ -64,7 +66,7 @@ async function rehearse() {
   if (!props.of) return
   progress.value = 1
   rehearsed.value = true
-  await tried(async () => (read.value = await api.rehearseSwatches(props.of!)))
+  await tried(() => latestRead(api.rehearseSwatches(props.of!), (fresh) => (read.value = fresh)))
   progress.value = null
 }
 

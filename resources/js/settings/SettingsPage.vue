@@ -3,6 +3,7 @@ import { useTitle } from '@vueuse/core'
 import { computed, ref, shallowRef, watch } from 'vue'
 import { useRoute } from 'vue-router'
 import { api, Refused } from '@/api/client'
+import { useLatest } from '@/api/latest'
 import type { Preset, Printer } from '@/api/types'
 import { t } from '@/lang'
 import { useCatalogue } from '@/stores/catalogue'
@@ -25,11 +26,9 @@ const of = computed(() => (typeof route.query.of === 'string' ? route.query.of :
 const back = computed(() => (of.value ? { name: 'rung', params: { id: of.value, rung: 'tone' } } : { name: 'shelf' }))
 
 const printers = shallowRef<Printer[]>([])
-watch(
-  () => own.value.unit,
-  async (unit) => (printers.value = await api.printers(unit).catch(() => printers.value)),
-  { immediate: true },
-)
+const latest = useLatest()
+const load = () => latest(api.printers(own.value.unit), (fresh) => (printers.value = fresh)).catch(() => undefined)
+watch(() => own.value.unit, load, { immediate: true })
 const faults = ref<Record<string, string>>({})
 /** What is forgotten asks first: it is for good. */
 const asks = ref<string | null>(null)
@@ -58,7 +57,7 @@ async function forget(id: string, really: () => Promise<unknown>) {
 const forgetPrinter = (one: Printer) =>
   forget(one.id, async () => {
     await api.forgetPrinter(one.id)
-    printers.value = await api.printers(own.value.unit)
+    await load()
   })
 </script>
 

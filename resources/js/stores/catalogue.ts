@@ -1,6 +1,7 @@
 import { defineStore } from 'pinia'
 import { computed, shallowRef, watch } from 'vue'
 import { api, type Pixels } from '@/api/client'
+import { useLatest } from '@/api/latest'
 import { away } from '@/offline/away'
 import type { Catalogue, Choices, Preset } from '@/api/types'
 
@@ -16,9 +17,8 @@ export const useCatalogue = defineStore('catalogue', () => {
   watch(away, (is) => is || catalogue.value.sheets.length > 0 || void fetchIt(), { immediate: true })
 
   const presets = shallowRef<Preset[]>([])
-  async function load() {
-    presets.value = await api.presets().catch(() => presets.value)
-  }
+  const latest = useLatest()
+  const load = () => latest(api.presets(), (fresh) => (presets.value = fresh)).catch(() => undefined)
   void load()
 
   async function keepPreset(kind: Preset['kind'], name: string, photo: Pixels, choices: Choices) {

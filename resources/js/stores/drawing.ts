@@ -259,9 +259,8 @@ export const useDrawing = defineStore('drawing', () => {
 
   async function putMineOnTop() {
     if (!drawing.value || !draft.value) return
-    const mine = draft.value
-    drawing.value = await api.drawing(drawing.value.id)
-    draft.value = mine
+    const theirs = await api.drawing(drawing.value.id)
+    drawing.value = theirs
     stale.value = null
     await keep()
   }

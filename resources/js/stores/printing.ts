@@ -2,6 +2,7 @@ import { useLocalStorage } from '@vueuse/core'
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef } from 'vue'
 import { api, Refused } from '@/api/client'
+import { useLatest } from '@/api/latest'
 import type { Printer } from '@/api/types'
 
 /** The printers in reach, and what is wanted of the next sheet; the last printer and paper are remembered on this device. */
@@ -18,9 +19,12 @@ export const usePrinting = defineStore('printing', () => {
   const printers = shallowRef<Printer[]>([])
   const kept = computed(() => printers.value.find((one) => one.name === printer.value))
 
+  const latest = useLatest()
   async function load(unit: string) {
-    printers.value = await api.printers(unit).catch(() => printers.value)
-    if (printer.value && !kept.value) printer.value = ''
+    await latest(api.printers(unit), (fresh) => {
+      printers.value = fresh
+      if (printer.value && !kept.value) printer.value = ''
+    }).catch(() => undefined)
   }
 
   /** Keeps a printer as it is typed; answers what is wrong with it, by field. */

@@ -1,6 +1,7 @@
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef, watch } from 'vue'
 import { api, bring, Refused } from '@/api/client'
+import { useLatest } from '@/api/latest'
 import type { Compared, Shot } from '@/api/types'
 import { t } from '@/lang'
 import { useDrawing } from './drawing'
@@ -40,24 +41,20 @@ export const useShots = defineStore('shots', () => {
   /** The last that was taken. */
   const latest = computed(() => shots.value.reduce<Shot | null>((last, one) => (last === null || one.taken >= last.taken ? one : last), null))
 
-  let asked = 0
+  const [judged, found] = [useLatest(), useLatest()]
   async function judge() {
     const [drawing, one] = [store.drawing, kept.value]
     if (!drawing || !one) return
-    const mine = ++asked
     judging.value = true
     try {
-      const answer = await api.compare(drawing.id, one.id)
-      if (mine === asked) [told.value, fault.value] = [answer, '']
+      await judged(api.compare(drawing.id, one.id), (answer) => ([told.value, fault.value, judging.value] = [answer, '', false]))
     } catch (error) {
-      if (mine === asked) [told.value, fault.value] = [null, sentence(error)]
-    } finally {
-      if (mine === asked) judging.value = false
+      ;[told.value, fault.value, judging.value] = [null, sentence(error), false]
     }
   }
 
   async function lookUpContours() {
-    if (store.drawing) lines.value = (await api.contours(store.drawing.id).catch(() => null))?.lines ?? []
+    if (store.drawing) await found(api.contours(store.drawing.id).catch(() => null), (fresh) => (lines.value = fresh?.lines ?? []))
   }
 
   // What is told follows the drawing: a point moved, a corner set, a crop changed.

@@ -1,6 +1,7 @@
 import { defineStore } from 'pinia'
 import { ref, shallowRef, watch } from 'vue'
 import { api } from '@/api/client'
+import { useLatest } from '@/api/latest'
 import type { SuggestedPoint } from '@/api/types'
 import { t } from '@/lang'
 import { useDrawing } from './drawing'
@@ -10,17 +11,21 @@ export const useSuggested = defineStore('suggested', () => {
   const store = useDrawing()
   const places = shallowRef<SuggestedPoint[] | null>(null)
   const asking = ref(false)
+  const latest = useLatest()
 
   watch(
     [() => store.drawing?.id, () => store.drawing?.version],
-    () => (places.value = null),
+    () => {
+      latest.forget()
+      ;[places.value, asking.value] = [null, false]
+    },
   )
 
   async function ask() {
     if (!store.drawing) return
     asking.value = true
-    places.value = await api.unguarded(store.drawing.id).catch((error: Error) => ((store.trouble = error.message), null))
-    asking.value = false
+    const asked = api.unguarded(store.drawing.id).catch((error: Error) => ((store.trouble = error.message), null))
+    await latest(asked, (fresh) => ([places.value, asking.value] = [fresh, false]))
   }
 
   function take(place: SuggestedPoint) {

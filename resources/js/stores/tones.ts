@@ -1,6 +1,7 @@
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef, watch } from 'vue'
 import { api } from '@/api/client'
+import { useLatest } from '@/api/latest'
 import type { Colour, Stroke, Tones, ToneSpot } from '@/api/types'
 import { useDrawing } from './drawing'
 
@@ -17,32 +18,34 @@ export const useTones = defineStore('tones', () => {
   /** The colour of the place that was asked for last. */
   const coloured = shallowRef<Colour | null>(null)
   let of: string | undefined
+  const [counted, ran, spotted, named] = [useLatest(), useLatest(), useLatest(), useLatest()]
 
   async function load() {
     const id = store.drawing?.id
-    if (of !== id) [tones.value, probed.value, coloured.value, view.value] = [null, null, null, 'few']
+    if (of !== id) {
+      ;[tones.value, probed.value, coloured.value, view.value] = [null, null, null, 'few']
+      for (const one of [counted, ran, spotted, named]) one.forget()
+    }
     of = id
     if (!id) return
-    const fresh = await api.tones(id)
-    if (store.drawing?.id === id) tones.value = fresh
+    await counted(api.tones(id), (fresh) => (tones.value = fresh))
     if (hatched.value) await hatch()
   }
 
   async function hatch() {
     const id = store.drawing?.id
     if (!id) return
-    const fresh = await api.strokes(id)
-    if (store.drawing?.id === id) strokes.value = fresh
+    await ran(api.strokes(id), (fresh) => (strokes.value = fresh))
   }
   watch(hatched, (wanted) => wanted && void hatch())
 
   /** Asks for one place of the crop, by shares of it, and how it compares with the one before. */
   async function probe(x: number, y: number) {
-    if (store.drawing) probed.value = await api.probe(store.drawing.id, x, y, probed.value ?? undefined)
+    if (store.drawing) await spotted(api.probe(store.drawing.id, x, y, probed.value ?? undefined), (spot) => (probed.value = spot))
   }
 
   async function colour(x: number, y: number) {
-    if (store.drawing) coloured.value = await api.colourAt(store.drawing.id, x, y)
+    if (store.drawing) await named(api.colourAt(store.drawing.id, x, y), (colour) => (coloured.value = colour))
   }
 
   /** What stands on the photo board in place of the photo. */

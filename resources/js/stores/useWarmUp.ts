@@ -1,5 +1,6 @@
 import { ref, shallowRef, watch } from 'vue'
 import { api } from '@/api/client'
+import { useLatest } from '@/api/latest'
 import type { WarmUp } from '@/api/types'
 import { useDrawing } from './drawing'
 
@@ -7,11 +8,12 @@ import { useDrawing } from './drawing'
 export function useWarmUp() {
   const store = useDrawing()
   const told = shallowRef<WarmUp | null>(null)
+  const latest = useLatest()
   const wanted = ref(false)
 
   async function look() {
     wanted.value = true
-    if (store.drawing) told.value = await api.warmUp(store.drawing.id).catch(() => null)
+    if (store.drawing) await latest(api.warmUp(store.drawing.id).catch(() => null), (fresh) => (told.value = fresh))
   }
 
   watch(

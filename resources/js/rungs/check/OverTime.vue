@@ -6,6 +6,7 @@ import { init, use, type ECharts } from 'echarts/core'
 import { SVGRenderer } from 'echarts/renderers'
 import { onBeforeUnmount, onMounted, shallowRef, useTemplateRef, watch } from 'vue'
 import { api } from '@/api/client'
+import { useLatest } from '@/api/latest'
 import type { Shots } from '@/api/types'
 import { t } from '@/lang'
 import { useDrawing } from '@/stores/drawing'
@@ -17,12 +18,13 @@ const store = useDrawing()
 const box = useTemplateRef<HTMLElement>('box')
 const { width } = useElementSize(box)
 const scheme = useScheme()
+const latest = useLatest()
 const shots = shallowRef<Shots | null>(null)
 use([LineChart, GridComponent, LegendComponent, TooltipComponent, SVGRenderer])
 let chart: ECharts | null = null
 
 async function load() {
-  if (store.drawing) shots.value = await api.shots(store.drawing.id).catch(() => null)
+  if (store.drawing) await latest(api.shots(store.drawing.id).catch(() => null), (fresh) => (shots.value = fresh))
 }
 
 function draw() {

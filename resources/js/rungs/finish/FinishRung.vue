@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, ref, shallowRef, watch } from 'vue'
 import { api } from '@/api/client'
+import { useLatest } from '@/api/latest'
 import type { Choices, Drawing, Task, Workings } from '@/api/types'
 import { labels } from '@/lang'
 import { useDrawing } from '@/stores/drawing'
@@ -19,12 +20,11 @@ const store = useDrawing()
 const media = labels('graphite', 'ink', 'watercolour', 'pastel', 'coloured pencil', 'paint', 'relief print')
 
 const tasks = shallowRef<Task[]>([])
+const latest = useLatest()
 watch(
   [() => props.drawing.id, () => props.drawing.version],
   () =>
-    api
-      .finish(props.drawing.id)
-      .then((fresh) => (tasks.value = fresh))
+    latest(api.finish(props.drawing.id), (fresh) => (tasks.value = fresh))
       .catch((error: Error) => (store.trouble = error.message)),
   { immediate: true },
 )

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, shallowRef, watch } from 'vue'
 import { api } from '@/api/client'
+import { useLatest } from '@/api/latest'
 import { previewOf } from '@/api/pictures'
 import type { Choices, Drawing, Workings } from '@/api/types'
 import { t } from '@/lang'
@@ -10,13 +11,14 @@ import Num from '@/ui/Num.vue'
 /** Crops side by side as small boards; any can be reopened. */
 const props = defineProps<{ choices: Choices; drawing: Drawing; workings: Workings }>()
 const store = useDrawing()
+const latest = useLatest()
 const boards = shallowRef<Workings[]>([])
 
 watch(
   () => JSON.stringify([props.choices.crops, props.choices.paper, props.choices.photo]),
   async () => {
     const asked = props.choices.crops.map((crop) => api.workings(props.drawing.photo, { ...props.choices, fit: crop.fit }).catch(() => null))
-    boards.value = (await Promise.all(asked)).filter((one): one is Workings => one !== null)
+    await latest(Promise.all(asked), (fresh) => (boards.value = fresh.filter((one): one is Workings => one !== null)))
   },
   { immediate: true },
 )

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { shallowRef } from 'vue'
 import { api } from '@/api/client'
+import { useLatest } from '@/api/latest'
 import type { Choices, Drawing, MainLine, Workings } from '@/api/types'
 import { t } from '@/lang'
 import { useDrawing } from '@/stores/drawing'
@@ -11,6 +12,7 @@ import { toNumber, toShare } from '@/ui/shares'
 const props = defineProps<{ choices: Choices; workings: Workings; drawing: Drawing }>()
 const store = useDrawing()
 const tool = useTool()
+const latest = useLatest()
 const found = shallowRef<MainLine[] | null>(null)
 
 async function add(way: 'across' | 'down') {
@@ -22,7 +24,7 @@ async function add(way: 'across' | 'down') {
 }
 
 async function look() {
-  found.value = await api.edges(props.drawing.id).catch(() => [])
+  await latest(api.edges(props.drawing.id).catch(() => []), (fresh) => (found.value = fresh))
 }
 
 function keep(line: MainLine) {

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { ref, watch } from 'vue'
 import { api } from '@/api/client'
+import { useLatest } from '@/api/latest'
 import type { Log } from '@/api/types'
 import { t } from '@/lang'
 import Lost from '@/shelf/Lost.vue'
@@ -20,10 +21,9 @@ const store = useOpenDrawing(
   () => t('log.log'),
 )
 const log = ref<Log | null>(null)
+const latest = useLatest()
 const load = () =>
-  told()
-    .then(() => api.log(props.id))
-    .then((fresh) => (log.value = fresh))
+  latest(told().then(() => api.log(props.id)), (fresh) => (log.value = fresh))
     .catch((error: Error) => (store.trouble = error.message))
 watch([() => props.id, () => store.drawing?.edits], load, { immediate: true })
 

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, shallowRef, watch } from 'vue'
 import { api } from '@/api/client'
+import { useLatest } from '@/api/latest'
 import type { GuideLines, Workings } from '@/api/types'
 import { choice, labels } from '@/lang'
 import { useDrawing } from '@/stores/drawing'
@@ -11,10 +12,11 @@ import Fold from '@/ui/Fold.vue'
 const props = defineProps<{ workings: Workings }>()
 const store = useDrawing()
 const advice = shallowRef<GuideLines | null>(null)
+const latest = useLatest()
 const use = computed(() => props.workings.guides_off.use)
 
 async function ask() {
-  advice.value = await api.pencil(props.workings.sheet_care.surface, use.value).catch(() => advice.value)
+  await latest(api.pencil(props.workings.sheet_care.surface, use.value), (fresh) => (advice.value = fresh)).catch(() => undefined)
 }
 watch([() => props.workings.sheet_care.surface, use], () => void ask())
 

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { ref, watch } from 'vue'
 import { api } from '@/api/client'
+import { useLatest } from '@/api/latest'
 import type { Drawing, Shares } from '@/api/types'
 import Fold from '@/ui/Fold.vue'
 import Num from '@/ui/Num.vue'
@@ -8,11 +9,12 @@ import Num from '@/ui/Num.vue'
 /** Halves, thirds and quarters of every side and cell, so that none is worked out in the head. */
 const props = defineProps<{ drawing: Drawing }>()
 const rows = ref<Shares[]>([])
+const latest = useLatest()
 const open = ref(false)
 
 async function ask() {
   open.value = true
-  rows.value = await api.shares(props.drawing.id).catch(() => rows.value)
+  await latest(api.shares(props.drawing.id), (fresh) => (rows.value = fresh)).catch(() => undefined)
 }
 
 watch(

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, onUnmounted, ref, shallowRef, watch } from 'vue'
 import { api } from '@/api/client'
+import { useLatest } from '@/api/latest'
 import { cutOf } from '@/api/pictures'
 import type { Choices, Drawing, Pencil, Workings } from '@/api/types'
 import { t } from '@/lang'
@@ -56,7 +57,8 @@ async function strokes() {
 /** Pencils of which nobody knows how dark they go. */
 const pencils = shallowRef<Pencil[]>([])
 const unlooked = computed(() => pencils.value.filter((one) => one.kind === 'graphite' && one.firm === null))
-const loadPencils = async () => (pencils.value = await api.pencils().catch(() => pencils.value))
+const latest = useLatest()
+const loadPencils = () => latest(api.pencils(), (fresh) => (pencils.value = fresh)).catch(() => undefined)
 void loadPencils()
 
 const setEnd = (end: number | null) => store.decide((choices) => (choices.tone.end = end))

@@ -3,6 +3,7 @@ import { useEventListener } from '@vueuse/core'
 import { computed, onMounted, ref, shallowRef, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import { api, Refused } from '@/api/client'
+import { useLatest } from '@/api/latest'
 import type { Folding, Marking, MarkingTick } from '@/api/types'
 import { labels, t } from '@/lang'
 import Num from '@/ui/Num.vue'
@@ -29,6 +30,7 @@ const caller = useCaller()
 
 const marking = shallowRef<Marking | null>(null)
 const folding = shallowRef<Folding | null>(null)
+const latest = useLatest()
 const fault = ref('')
 
 async function asked<T>(question: Promise<T>): Promise<T | null> {
@@ -45,8 +47,7 @@ async function asked<T>(question: Promise<T>): Promise<T | null> {
 
 async function load() {
   if (!store.drawing) return
-  if (props.board === 'folded') folding.value = await asked(api.folding(props.id))
-  else take(await asked(api.marking(props.id, props.board, hand.value)))
+  await asked(props.board === 'folded' ? latest(api.folding(props.id), (fresh) => (folding.value = fresh)) : latest(api.marking(props.id, props.board, hand.value), take))
 }
 
 /** Of which drawing, board and hand the marks are. */
