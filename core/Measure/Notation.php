@@ -29,15 +29,24 @@ final readonly class Notation
     /** As write, for a length that is rounded already. */
     public function writeRounded(Rounded $rounded): string
     {
-        $reading = $this->plain($rounded->reading);
+        return $this->withError($this->plain($rounded->reading), $rounded);
+    }
 
+    /** A reading as it is written, and how far it is off. */
+    public function withError(string $reading, Rounded $rounded): string
+    {
         return $rounded->isExact() ? $reading : "{$reading} ({$this->error($rounded)})";
     }
 
     /** Without any rounding: `1 4/7 in`, `16 2/3 cm`; for showing a sum. */
     public function plain(Length $length): string
     {
-        return $this->amount($length).' '.$this->unit->value;
+        return $this->withUnit($this->amount($length));
+    }
+
+    public function withUnit(string $amount): string
+    {
+        return "{$amount} {$this->unit->value}";
     }
 
     /** As it can be typed and read again without losing anything. */

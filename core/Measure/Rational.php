@@ -279,9 +279,15 @@ final readonly class Rational implements \Stringable
         if ($bottom === 0) {
             throw DivisionByZeroException::divisionByZero();
         }
+        if ($bottom === 1) {
+            return new self($top, 1);
+        }
         [$a, $b] = [$top, $bottom];
         while ($b !== 0) {
-            [$a, $b] = [$b, $a % $b];
+            // Not as a pair: an array made at every step takes longer than the division.
+            $rest = $a % $b;
+            $a = $b;
+            $b = $rest;
         }
         if ($a === -1 && ($top === PHP_INT_MIN || $bottom === PHP_INT_MIN)) {
             return new self(0, 1, BigRational::nd($top, $bottom));

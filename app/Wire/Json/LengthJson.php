@@ -25,12 +25,16 @@ final readonly class LengthJson
     /** The true length, with its reading for a text. */
     public static function of(Rounded $length, Notation $notation): self
     {
-        return new self(round($length->exact->toFloat(), 6), $length->exact->exact(), $notation->writeRounded($length), $notation->amount($length->reading));
+        $amount = $notation->amount($length->reading);
+
+        return new self(round($length->exact->toFloat(), 6), $length->exact->exact(), $notation->withError($notation->withUnit($amount), $length), $amount);
     }
 
     /** A length that lies on the ruler. */
     public static function onRuler(Length $reading, Notation $notation): self
     {
-        return self::of(new Rounded($reading, $reading), $notation);
+        $amount = $notation->amount($reading);
+
+        return new self(round($reading->toFloat(), 6), $reading->exact(), $notation->withUnit($amount), $amount);
     }
 }
