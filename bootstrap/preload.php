@@ -12,11 +12,8 @@ spl_autoload_register(static function (string $class): void {
     }
 });
 
-foreach ([__DIR__.'/../core', __DIR__.'/../app/Wire/Json', __DIR__.'/../app/Documents', __DIR__.'/../app/Wording'] as $folder) {
+foreach ([__DIR__.'/../core', __DIR__.'/../app/Wire', __DIR__.'/../app/Documents', __DIR__.'/../app/Wording'] as $folder) {
     foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator($folder, FilesystemIterator::SKIP_DOTS)) as $file) {
         require_once $file->getPathname();
     }
-}
-foreach (['FramingQuery', 'PlanWriter', 'CheckWriter', 'Said'] as $class) {
-    require_once __DIR__."/../app/Wire/{$class}.php";
 }
