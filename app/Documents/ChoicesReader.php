@@ -112,7 +112,7 @@ final class ChoicesReader
     {
         $fields = $this->fields = new Fields($document, self::DEFAULTS);
         $notation = $this->notation();
-        $reach = $fields->typedPositive('reach', Say::it('choices.ruler of nothing'), Length::of(MarkFigures::SHORTEST_RULER, Unit::Millimetre));
+        $reach = $fields->typedPositive('reach', static fn (): string => Say::it('choices.ruler of nothing'), Length::of(MarkFigures::SHORTEST_RULER, Unit::Millimetre));
         $photo = new PhotoPart($fields);
         $paper = new PaperPart($fields);
         $this->fit = new FitPart($fields);

@@ -116,6 +116,8 @@ final readonly class PlanWriter
         $margins = $plan->choices->margins;
         $sums = new Workings($plan);
         $decisions = new Decisions($plan);
+        // Lists that show on some rungs alone are not worked out while something is dragged on another.
+        $marks = in_array($rung, [null, 'marks'], true);
 
         return new WorkingsJson(
             choices: $choices,
@@ -143,7 +145,6 @@ final readonly class PlanWriter
                 true => 'upright', false => 'sideways', null => null
             }, Phrases::orientation($plan->advice)),
             guides_off: $this->guidesOff(),
-            // Lists that show on some rungs alone are not worked out while something is dragged on another.
             sheet_care: SheetCare::write($plan, in_array($rung, [null, 'paper', 'marks'], true)),
             carry: $this->carry(in_array($rung, [null, 'paper', 'finish'], true)),
             swapped: $plan->choices->medium->swapsSides() ? Say::it($plan->choices->framing->turning->mirrored ? 'photo.swapped.mirrored' : 'photo.swapped.not yet') : null,
@@ -151,13 +152,13 @@ final readonly class PlanWriter
             light: $plan->choices->light === null ? null : new LightJson(round($plan->choices->light->degrees, 1), Say::it('photo.light', ['from' => Say::it("photo.light from.{$plan->choices->light->from()}")])),
             mismatch: $mismatch === null ? null : $this->mismatch($mismatch),
             lines: $this->lines($choices->grid->overlays),
-            across: $this->ladder($plan->across),
-            down: $this->ladder($plan->down),
-            rows_across: $rung === null || $rung === 'marks' ? array_map($this->row(...), MarkRows::across($plan)) : [],
-            rows_down: $rung === null || $rung === 'marks' ? array_map($this->row(...), MarkRows::down($plan)) : [],
+            across: $marks ? $this->ladder($plan->across) : [],
+            down: $marks ? $this->ladder($plan->down) : [],
+            rows_across: $marks ? array_map($this->row(...), MarkRows::across($plan)) : [],
+            rows_down: $marks ? array_map($this->row(...), MarkRows::down($plan)) : [],
             divided: $this->divided(),
             points: array_map(fn (Placed $placed): KeyPointJson => $this->keyPoint($placed, $sums), $plan->layout->points()),
-            reaches: in_array($rung, [null, 'marks'], true) ? array_map(static fn (Reach $one): ReachJson => new ReachJson($one->point->point->name, $sums->points->fromNearestLines($one->point), $sums->points->arcs($one)), Reach::all($plan->layout)) : [],
+            reaches: $marks ? array_map(static fn (Reach $one): ReachJson => new ReachJson($one->point->point->name, $sums->points->fromNearestLines($one->point), $sums->points->arcs($one)), Reach::all($plan->layout)) : [],
             things: (new ThingsWriter($plan))->things(),
             whites: array_map(static fn (array $box): BoxJson => new BoxJson(...array_map(static fn (float $share): float => round($share, 6), $box)), KeptWhites::in($plan->layout)->places),
             shapes: (new ThingsWriter($plan))->shapes(),

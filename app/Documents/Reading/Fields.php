@@ -137,14 +137,15 @@ final class Fields
     /**
      * As typed, for a length that must be over 0.
      *
+     * @param  \Closure(): string  $sentence  said where it is not
      * @param  Length|null  $least  as long at least; null for however little
      */
-    public function typedPositive(string $field, string $sentence, ?Length $least = null): ?string
+    public function typedPositive(string $field, \Closure $sentence, ?Length $least = null): ?string
     {
         $typed = $this->typed($field);
         $length = $typed === null ? null : $this->read[$typed] ?? null;
         if ($length !== null && (! $length->isPositive() || ($least !== null && $least->isLongerThan($length)))) {
-            $this->wrong($field, $sentence);
+            $this->wrong($field, $sentence());
         }
 
         return $typed;

@@ -55,7 +55,7 @@ final readonly class GridPart implements SchoolMeasures
             fold_rows: $count('grid.fold_rows'),
             x: $fields->place('grid.x') ?? '1/2',
             y: $fields->place('grid.y') ?? '1/2',
-            tick: $fields->typedPositive('grid.tick', Say::it('choices.ticks of nothing')) ?? self::DEFAULTS['tick'],
+            tick: $fields->typedPositive('grid.tick', static fn (): string => Say::it('choices.ticks of nothing')) ?? self::DEFAULTS['tick'],
             main_across: $this->shares('grid.main_across'),
             main_down: $this->shares('grid.main_down'),
             own_across: $this->lengthsWritten('grid.own_across'),

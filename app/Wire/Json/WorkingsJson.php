@@ -73,6 +73,7 @@ final readonly class WorkingsJson
         /** Null where nobody said. */
         #[OA\Property] public ?LightJson $light,
         #[OA\Property] public LinesJson $lines,
+        /** @var list<ReadingsJson> Each line's readings; asked for on Marks alone. */
         #[OA\Property(type: 'array', items: new OA\Items(ref: ReadingsJson::class))] public array $across,
         #[OA\Property(type: 'array', items: new OA\Items(ref: ReadingsJson::class))] public array $down,
         /** @var list<MarkRowJson> All that is ticked along the top, edges and finer lines with it; asked for on Marks alone. */
