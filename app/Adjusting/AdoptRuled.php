@@ -38,8 +38,8 @@ final readonly class AdoptRuled implements Adjustment
         // Where the grid itself begins and ends: a part is trimmed to it.
         $span = static fn (Edge $edge): array => [$edge->fractions[0], $edge->fractions[$edge->parts()]->minus($edge->fractions[0])];
         [[$left, $width], [$top, $height]] = [$span($plan->layout->grid->across), $span($plan->layout->grid->down)];
-        $across = $this->lines($plan, $plan->across, $way === 'across' ? $measured : [], $plan->layout->left, $covered->width, $left, $width);
-        $down = $this->lines($plan, $plan->down, $way === 'down' ? $measured : [], $plan->layout->top, $covered->height, $top, $height);
+        $across = $this->lines($plan, $plan->across(), $way === 'across' ? $measured : [], $plan->layout->left, $covered->width, $left, $width);
+        $down = $this->lines($plan, $plan->down(), $way === 'down' ? $measured : [], $plan->layout->top, $covered->height, $top, $height);
         $part = $read->json->grid->part === null ? null : array_map(strval(...), ['left' => $left, 'top' => $top, 'width' => $width, 'height' => $height]);
 
         return new Adjusted(['grid' => ['school' => 'own', 'own_across' => implode(', ', $across), 'own_down' => implode(', ', $down), 'part' => $part], ...$trimmed ? $this->sameFrame($plan) : []], Say::it('adjusting.ruled.follow'));

@@ -110,7 +110,7 @@ final readonly class MarkChecks
      */
     public function measuredBack(string $way, array $typed): VerdictJson
     {
-        $ladder = $way === 'across' ? $this->plan->across : $this->plan->down;
+        $ladder = $way === 'across' ? $this->plan->across() : $this->plan->down();
         $ticks = [];
         foreach ($ladder->marks as $mark) {
             $text = $typed[$mark->line] ?? '';

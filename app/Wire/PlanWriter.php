@@ -101,7 +101,7 @@ final readonly class PlanWriter
             leftover: $this->size($plan->layout->leftover),
             scale: $this->scale(),
             grid: $this->grid(),
-            marks: new MarksJson($this->marks($plan->across), $this->marks($plan->down)),
+            marks: new MarksJson($this->marks($plan->across()), $this->marks($plan->down())),
         );
     }
 
@@ -152,8 +152,8 @@ final readonly class PlanWriter
             light: $plan->choices->light === null ? null : new LightJson(round($plan->choices->light->degrees, 1), Say::it('photo.light', ['from' => Say::it("photo.light from.{$plan->choices->light->from()}")])),
             mismatch: $mismatch === null ? null : $this->mismatch($mismatch),
             lines: $this->lines($choices->grid->overlays),
-            across: $marks ? $this->ladder($plan->across) : [],
-            down: $marks ? $this->ladder($plan->down) : [],
+            across: $marks ? $this->ladder($plan->across()) : [],
+            down: $marks ? $this->ladder($plan->down()) : [],
             rows_across: $marks ? array_map($this->row(...), MarkRows::across($plan)) : [],
             rows_down: $marks ? array_map($this->row(...), MarkRows::down($plan)) : [],
             divided: $this->divided(),

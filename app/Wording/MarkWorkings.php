@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Wording;
 
+use InchLadder\Marks\Mark;
 use InchLadder\Marks\MarkLadder;
 use InchLadder\Measure\Fractions;
 use InchLadder\Measure\Graduation;
@@ -26,19 +27,19 @@ final readonly class MarkWorkings
     public function lines(): array
     {
         $plan = $this->plan;
+        [$across, $down] = [$plan->across(), $plan->down()];
+        $isExact = $across->everyMarkIsExact() && $down->everyMarkIsExact();
 
         return array_values(array_filter([
             $this->cells(),
             Writing::stretched($this->plan),
-            ...$this->edge('across', $plan->across, $plan->layout->fitted->area->width),
-            ...$this->edge('down', $plan->down, $plan->layout->fitted->area->height),
-            $plan->across->everyMarkIsExact() && $plan->down->everyMarkIsExact()
-                ? Say::it('marks.exact')
-                : Say::it('marks.rounded'),
-            $this->easierUnit(),
+            ...$this->edge('across', $across, $plan->layout->fitted->area->width),
+            ...$this->edge('down', $down, $plan->layout->fitted->area->height),
+            $isExact ? Say::it('marks.exact') : Say::it('marks.rounded'),
+            $isExact ? null : $this->easierUnit([...$across->marks, ...$down->marks]),
             $this->carried(),
-            $this->layings('across', $plan->across),
-            $this->layings('down', $plan->down),
+            $this->layings('across', $across),
+            $this->layings('down', $down),
         ]));
     }
 
@@ -73,16 +74,16 @@ final readonly class MarkWorkings
         return $print === null ? null : Say::it('marks.cells', ['print' => $this->write->readSize($print), 'paper' => $this->write->readSize($this->plan->layout->cell())]);
     }
 
-    /** The other family of rulers, when every mark would fall on one of its graduations and not on this ruler's. */
-    private function easierUnit(): ?string
+    /**
+     * The other family of rulers, when every mark would fall on one of its graduations.
+     *
+     * @param  list<Mark>  $marks  that do not all fall on this ruler's
+     */
+    private function easierUnit(array $marks): ?string
     {
-        $plan = $this->plan;
-        if ($plan->across->everyMarkIsExact() && $plan->down->everyMarkIsExact()) {
-            return null;
-        }
         $metric = $this->write->notation->unit->isMetric();
         $other = Graduation::read($metric ? '1/16 in' : '1 mm');
-        foreach ([...$plan->across->marks, ...$plan->down->marks] as $mark) {
+        foreach ($marks as $mark) {
             if (! $other->carries($mark->at->sheet->exact)) {
                 return null;
             }

@@ -19,13 +19,13 @@ final class MarkRows
     /** @return list<MarkRow> from the left */
     public static function across(Plan $plan): array
     {
-        return self::along($plan, $plan->layout->grid->across, $plan->across, $plan->layout->readAcross(...), static fn (Division $division): int => $division->column);
+        return self::along($plan, $plan->layout->grid->across, $plan->across(), $plan->layout->readAcross(...), static fn (Division $division): int => $division->column);
     }
 
     /** @return list<MarkRow> from the top */
     public static function down(Plan $plan): array
     {
-        return self::along($plan, $plan->layout->grid->down, $plan->down, $plan->layout->readDown(...), static fn (Division $division): int => $division->row);
+        return self::along($plan, $plan->layout->grid->down, $plan->down(), $plan->layout->readDown(...), static fn (Division $division): int => $division->row);
     }
 
     /**

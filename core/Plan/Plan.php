@@ -22,8 +22,6 @@ final readonly class Plan
         public Choices $choices,
         public OrientationAdvice $advice,
         public Layout $layout,
-        public MarkLadder $across,
-        public MarkLadder $down,
         /** A point held at a place of the sheet, and what it takes; null when there is none. */
         public ?Pinned $pinned,
     ) {
@@ -58,14 +56,24 @@ final readonly class Plan
             $grid, new Addresses($choices->labels, $choices->corner, $grid->cells()),
             $choices->points, $choices->regions, $choices->divisions, $choices->spans,
         );
-        $rulers = [$layout->printRuler, $choices->notation->ruler];
 
-        return new self(
-            $choices, $advice, $layout,
-            MarkLadder::along($grid->across, $layout->print?->width, $fitted->area->width, $left, ...$rulers),
-            MarkLadder::along($grid->down, $layout->print?->height, $fitted->area->height, $top, ...$rulers),
-            $pinned,
-        );
+        return new self($choices, $advice, $layout, $pinned);
+    }
+
+    /** The ticks along the top. Worked out when they are asked for: while something is dragged few look at them. */
+    public function across(): MarkLadder
+    {
+        $at = $this->layout;
+
+        return MarkLadder::along($at->grid->across, $at->print?->width, $at->fitted->area->width, $at->left, $at->printRuler, $this->choices->notation->ruler);
+    }
+
+    /** The ticks down the side. */
+    public function down(): MarkLadder
+    {
+        $at = $this->layout;
+
+        return MarkLadder::along($at->grid->down, $at->print?->height, $at->fitted->area->height, $at->top, $at->printRuler, $this->choices->notation->ruler);
     }
 
     /** The named things, as they lie in the crop. */

@@ -146,7 +146,7 @@ it('works from a screen without a single length on the photo', function () {
         ->and($plan->layout->scale->x)->toBeNull()
         ->and($plan->layout->scale->area())->toBeNull()
         ->and($plan->layout->scale->stretch->isZero())->toBeTrue()
-        ->and($plan->across->marks[0]->at->print)->toBeNull();
+        ->and($plan->across()->marks[0]->at->print)->toBeNull();
 });
 
 it('mentions a print whose shape is not its photo’s', function (string $print, ?float $percent) {

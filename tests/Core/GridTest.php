@@ -198,10 +198,10 @@ it('lies over a part of the picture only, and its place is kept on every ruler',
     expect(fractions($plan->layout->grid->columns))->toBe(['1/4', '1/2', '3/4'])
         ->and(fractions($plan->layout->grid->rows))->toBe(['1/2', '5/8', '3/4'])
         ->and($plan->layout->cell())->toEqual(size('2x1.5in'))
-        ->and($plan->across->marks)->toHaveCount(3)
-        ->and($plan->across->marks[0]->line)->toBe(0)
-        ->and($plan->across->marks[0]->at->sheet->reading)->toBeLength('2 in')
-        ->and($plan->down->marks[2]->at->print?->reading)->toBeLength('4.5 in')
+        ->and($plan->across()->marks)->toHaveCount(3)
+        ->and($plan->across()->marks[0]->line)->toBe(0)
+        ->and($plan->across()->marks[0]->at->sheet->reading)->toBeLength('2 in')
+        ->and($plan->down()->marks[2]->at->print?->reading)->toBeLength('4.5 in')
         ->and($plan->layout->grid->cellAt(0.6, 0.6))->toBe([1, 0]);
 });
 

@@ -87,7 +87,7 @@ it('lays the same fractions on the print, the area and the sheet', function () {
         school: new SquaresByMeasure(length('1.1 in')),
         margins: new Margins(length('1 in'), length('1/2 in'), length('3/4 in'), length('1/4 in')),
     );
-    foreach ([[$plan->across, $plan->layout->grid->columns, $plan->layout->print->width, $plan->layout->fitted->area->width, $plan->layout->left], [$plan->down, $plan->layout->grid->rows, $plan->layout->print->height, $plan->layout->fitted->area->height, $plan->layout->top]] as [$ladder, $fractions, $print, $area, $offset]) {
+    foreach ([[$plan->across(), $plan->layout->grid->columns, $plan->layout->print->width, $plan->layout->fitted->area->width, $plan->layout->left], [$plan->down(), $plan->layout->grid->rows, $plan->layout->print->height, $plan->layout->fitted->area->height, $plan->layout->top]] as [$ladder, $fractions, $print, $area, $offset]) {
         expect($ladder->marks)->toHaveCount(count($fractions) - 1);
         foreach ($ladder->marks as $mark) {
             $share = $fractions[$mark->line];

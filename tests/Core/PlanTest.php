@@ -61,7 +61,7 @@ function holds(Plan $plan): void
         expect($plan->layout->scale->keepsProportion())->toBeTrue();
     }
     // Both ladders rise from the zero corner to the far edge, on the print as on the paper.
-    foreach ([[$plan->across, $area->width, $plan->layout->print?->width], [$plan->down, $area->height, $plan->layout->print?->height]] as [$ladder, $side, $print]) {
+    foreach ([[$plan->across(), $area->width, $plan->layout->print?->width], [$plan->down(), $area->height, $plan->layout->print?->height]] as [$ladder, $side, $print]) {
         $before = null;
         foreach ($ladder->marks as $mark) {
             expect($before === null || $mark->at->area->exact->isLongerThan($before))->toBeTrue();
