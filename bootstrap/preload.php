@@ -17,3 +17,5 @@ foreach ([__DIR__.'/../core', __DIR__.'/../app/Wire', __DIR__.'/../app/Documents
         require_once $file->getPathname();
     }
 }
+require_once __DIR__.'/../app/Models/HandWork.php';
+class_exists(Illuminate\Translation\MessageSelector::class);

@@ -116,8 +116,8 @@ final readonly class PlanWriter
         $margins = $plan->choices->margins;
         $sums = new Workings($plan);
         $decisions = new Decisions($plan);
-        // Lists that show on some rungs alone are not worked out while something is dragged on another.
-        $marks = in_array($rung, [null, 'marks'], true);
+        // What shows on some rungs alone is not worked out while something is dragged on another.
+        [$fit, $marks] = [in_array($rung, [null, 'fit'], true), in_array($rung, [null, 'marks'], true)];
 
         return new WorkingsJson(
             choices: $choices,
@@ -127,8 +127,8 @@ final readonly class PlanWriter
             crop_size: round($plan->layout->fitted->crop->sizeOn($plan->layout->reference)->toFloat(), 6),
             inset_size: round(min(1, $plan->layout->fitted->area->width->over($plan->layout->usable->largestInside($plan->layout->fitted->area->ratio())->width)->toFloat()), 6),
             typed: $this->typed(),
-            trimming: $sums->fit->trimming(),
-            left_over: $sums->fit->remains(),
+            trimming: $fit ? $sums->fit->trimming() : '',
+            left_over: $fit ? $sums->fit->remains() : '',
             shape: Fractions::places($plan->layout->fitted->area->ratio(), 3),
             drawing: $this->area($plan->layout->fitted->area, $plan->layout->left, $plan->layout->top),
             to_edges: new SidesJson(...array_map(fn (Length $length): string => $this->notation->plain($this->notation->ruler->round($length)->reading), [$plan->layout->left, $plan->layout->right(), $plan->layout->top, $plan->layout->bottom()])),

@@ -89,11 +89,10 @@ final readonly class Layout
     /** A name for the cells as they lie on the picture, 8 hexadecimal digits: another crop, turn or grid has another. */
     public function cellsName(): string
     {
-        $share = static fn (Rational $share): string => $share->toScale(6);
+        $floats = static fn (array $shares): array => array_map(static fn (Rational $share): float => $share->toFloat(), $shares);
+        $written = static fn (array $numbers): string => vsprintf(str_repeat(' %.6F', count($numbers)), $numbers);
 
-        return substr(sha1(implode(' ', [
-            ...array_map(static fn (float $number): string => sprintf('%.6F', $number), $this->map()->cropToFile()->floats()), ...array_map($share, $this->grid->columns), '/', ...array_map($share, $this->grid->rows),
-        ])), 0, 8);
+        return substr(sha1($written($this->map()->cropToFile()->floats()).' /'.$written($floats($this->grid->columns)).' /'.$written($floats($this->grid->rows))), 0, 8);
     }
 
     /** The first whole cell, on the paper. */

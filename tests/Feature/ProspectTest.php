@@ -475,3 +475,30 @@ it('says of a change what it touches of what was made by hand, beside the way ba
         ->and($save(['fit' => ['cell' => '1 3/4 in', 'size' => '1/2']]))->toBe('By this change one mark that was made now lies elsewhere; one cell that was done is no whole cell any more; wick is cropped away.')
         ->and($save(['paper' => ['colour' => 'cream']]))->toBe('');
 });
+
+it('works out for one rung what is shown on it, the same as for all', function (string $rung, array $left) {
+    $choices = ['points' => [['name' => 'chin', 'x' => '0.4', 'y' => '0.7']], 'spans' => [['name' => 'brow', 'x1' => '0.2', 'y1' => '0.3', 'x2' => '0.6', 'y2' => '0.3']]];
+    $all = $this->postJson('/api/workings', asked($choices))->assertOk()->json();
+    $some = $this->postJson('/api/workings', asked($choices, ['rung' => $rung]))->assertOk()->json();
+    foreach (array_diff_key($all, ['rungs' => 0]) as $part => $whole) {
+        if (! isset($left[$part])) {
+            expect($some[$part])->toEqual($whole, $part);
+
+            continue;
+        }
+        expect(array_filter((array) data_get($some, $left[$part])))->toBe([], $part)->and(array_filter((array) data_get($all, $left[$part])))->not->toBe([], $part);
+    }
+    foreach ($all['rungs'] as $name => $sums) {
+        expect($some['rungs'][$name]['decision'])->toBe($sums['decision']);
+        isset($some['rungs'][$rung]) && $name === $rung && expect($some['rungs'][$name])->toEqual($sums);
+    }
+})->with(function () {
+    $shown = [
+        'trimming' => ['trimming', ['fit']], 'left_over' => ['left_over', ['fit']], 'across' => ['across', ['marks']], 'down' => ['down', ['marks']],
+        'rows_across' => ['rows_across', ['marks']], 'rows_down' => ['rows_down', ['marks']], 'reaches' => ['reaches', ['marks']],
+        'sheet_care' => ['sheet_care.setup', ['paper', 'marks']], 'carry' => ['carry.ways', ['paper', 'finish']], 'check' => ['check.spans', ['check', 'grid']],
+    ];
+    foreach (['photo', 'paper', 'fit', 'grid', 'marks', 'copy', 'check', 'tone', 'finish'] as $rung) {
+        yield $rung => [$rung, array_map(static fn (array $one): string => $one[0], array_filter($shown, static fn (array $one): bool => ! in_array($rung, $one[1], true)))];
+    }
+});

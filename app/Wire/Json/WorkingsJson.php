@@ -39,7 +39,7 @@ final readonly class WorkingsJson
         #[OA\Property] public float $crop_size,
         #[OA\Property] public float $inset_size,
         #[OA\Property] public TypedJson $typed,
-        /** What is trimmed of the photo, and what is left of the paper, in words. */
+        /** What is trimmed of the photo, and what is left of the paper, in words; asked for on Fit alone. */
         #[OA\Property] public string $trimming,
         #[OA\Property] public string $left_over,
         /** Of the drawing, width ÷ height, to three places. */
