@@ -242,7 +242,7 @@ it('lets the guides follow lines that came out elsewhere', function () {
 
 it('puts every line where it was measured, leaves the others, and never moves the frame', function (array $choices) {
     $before = Plan::of(ChoicesReader::read(array_replace_recursive(['photo' => ['kind' => 'print', 'width' => '6 in', 'height' => '4 in'], 'paper' => ['sheet' => null, 'width' => '10 in', 'height' => '10 in', 'margins' => ['top' => '0', 'right' => '1/2', 'bottom' => '0', 'left' => '0']]], $choices), 1500, 1000)->choices);
-    foreach (['across' => [$before->across, $before->layout->left, $before->layout->fitted->area->width], 'down' => [$before->down, $before->layout->top, $before->layout->fitted->area->height]] as $way => [$ladder, $offset, $side]) {
+    foreach (['across' => [$before->across(), $before->layout->left, $before->layout->fitted->area->width], 'down' => [$before->down(), $before->layout->top, $before->layout->fitted->area->height]] as $way => [$ladder, $offset, $side]) {
         $ticks = $wanted = [];
         foreach ($ladder->marks as $i => $mark) {
             $inside = $mark->line > 0 && $i < count($ladder->marks) - 1;
@@ -253,7 +253,7 @@ it('puts every line where it was measured, leaves the others, and never moves th
         }
         $adjusted = adjusted('ruled', ['way' => $way, 'ticks' => $ticks], array_replace_recursive(['paper' => ['margins' => ['right' => '1/2']]], $choices));
         $after = planned($adjusted);
-        $ladderAfter = $way === 'across' ? $after->across : $after->down;
+        $ladderAfter = $way === 'across' ? $after->across() : $after->down();
         expect(array_map(fn ($mark) => $mark->at->area->exact->plus($way === 'across' ? $after->layout->left : $after->layout->top)->exact(), $ladderAfter->marks))->toBe($wanted)
             ->and([$after->layout->fitted->area->width->exact(), $after->layout->fitted->area->height->exact(), $after->layout->left->exact(), $after->layout->top->exact()])->toBe([$before->layout->fitted->area->width->exact(), $before->layout->fitted->area->height->exact(), $before->layout->left->exact(), $before->layout->top->exact()])
             ->and((string) $after->layout->fitted->crop->width)->toBe((string) $before->layout->fitted->crop->width)
