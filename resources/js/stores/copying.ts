@@ -2,7 +2,6 @@ import { useDebounceFn } from '@vueuse/core'
 import { defineStore } from 'pinia'
 import { computed, shallowRef, watch } from 'vue'
 import { api } from '@/api/client'
-import { useLatest } from '@/api/latest'
 import type { CellNote, CellToCopy, Copying } from '@/api/types'
 import { useHand } from '@/ui/useHand'
 import { useDrawing } from './drawing'
@@ -22,16 +21,14 @@ export const useCopying = defineStore('copying', () => {
   const way = shallowRef<Copying | null>(null)
   /** The drawing it is of: that of another is not shown for a moment. */
   let wayOf: string | undefined
-  const latest = useLatest()
 
   async function load() {
     const id = store.drawing?.id
     if (wayOf !== id) way.value = null
     wayOf = id
     if (!id) return
-    await latest(api.copying(id, hand.value), (fresh) => {
-      if (store.drawing?.id === id) way.value = fresh
-    })
+    const fresh = await api.copying(id, hand.value)
+    if (store.drawing?.id === id) way.value = fresh
   }
 
   // What is done changes the pace, and the way where most sides are known: asked again when the hand rests.

@@ -2,7 +2,6 @@ import { useSessionStorage } from '@vueuse/core'
 import { computed, shallowRef, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import type { CellToCopy, Choices } from '@/api/types'
-import { useLatest } from '@/api/latest'
 import { keyOf, useCopying, type Place } from '@/stores/copying'
 import { useDrawing } from '@/stores/drawing'
 
@@ -40,12 +39,13 @@ export function useCellInHand(props: { id: string; cell?: string }) {
 
   /** Null until it has come. */
   const card = shallowRef<CellToCopy | null>(null)
-  const latest = useLatest()
   watch(
     [() => keyOf(at.value), () => store.drawing?.id, () => store.drawing?.version],
     async () => {
       card.value = null
-      await latest(cells.card(at.value), (come) => (card.value = come))
+      const here = keyOf(at.value)
+      const come = await cells.card(at.value)
+      if (keyOf(at.value) === here) card.value = come
     },
   )
 
