@@ -111,8 +111,9 @@ it('goes from a photo to a printed grid and a copied cell, with the same numbers
     while ($table->find('[data-test=undo]')->isEnabled() && $steps < 60) {
         $before = $version();
         $table->click('[data-test=undo]');
-        Table::until(fn () => $version() > $before && $table->kept(), 'the undo');
-        $steps++;
+        // The server has a step a moment before the page shows it: after the last one the button can still look ready.
+        Table::until(fn () => $table->kept() && ($version() > $before || ! $table->find('[data-test=undo]')->isEnabled()), 'the undo');
+        $steps += $version() > $before ? 1 : 0;
     }
     expect($steps)->toBeGreaterThanOrEqual(3);
     $table->see('nav', $began);
@@ -123,7 +124,6 @@ it('goes from a photo to a printed grid and a copied cell, with the same numbers
         $table->click('[data-test=redo]');
         Table::until(fn () => $version() > $before && $table->kept(), 'the redo');
     }
-    // The server has it a moment before the page shows it.
     Table::until(fn () => ! $table->find('[data-test=redo]')->isEnabled(), 'nothing to be left to redo');
     $table->see('[data-test=figures]', '×1 1/2')->isQuiet();
 });
