@@ -4,13 +4,14 @@
  * Loads the rules and the classes that cross the wire once, when the server starts:
  * live dragging asks for some hundred small classes at every request.
  */
-spl_autoload_register(static function (string $class): void {
-    foreach (['InchLadder\\' => 'core', 'App\\' => 'app', 'Brick\\Math\\' => 'vendor/brick/math/src', 'Illuminate\\' => 'vendor/laravel/framework/src/Illuminate'] as $prefix => $folder) {
-        if (str_starts_with($class, $prefix)) {
-            require_once dirname(__DIR__)."/{$folder}/".str_replace('\\', '/', substr($class, strlen($prefix))).'.php';
-        }
-    }
-});
+require_once __DIR__.'/../vendor/composer/ClassLoader.php';
+// What these build on is found as Composer finds it; only its files of functions are left to each request.
+$loader = new Composer\Autoload\ClassLoader;
+foreach (require __DIR__.'/../vendor/composer/autoload_psr4.php' as $prefix => $folders) {
+    $loader->setPsr4($prefix, $folders);
+}
+$loader->addClassMap(require __DIR__.'/../vendor/composer/autoload_classmap.php');
+$loader->register();
 
 foreach ([__DIR__.'/../core', __DIR__.'/../app/Wire', __DIR__.'/../app/Documents', __DIR__.'/../app/Wording'] as $folder) {
     foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator($folder, FilesystemIterator::SKIP_DOTS)) as $file) {

@@ -117,16 +117,16 @@ final readonly class PlanWriter
         $sums = new Workings($plan);
         $decisions = new Decisions($plan);
         // What shows on some rungs alone is not worked out while something is dragged on another.
-        [$fit, $marks] = [in_array($rung, [null, 'fit'], true), in_array($rung, [null, 'marks'], true)];
+        [$paper, $fit, $marks] = array_map(static fn (string $one): bool => in_array($rung, [null, $one], true), ['paper', 'fit', 'marks']);
 
         return new WorkingsJson(
             choices: $choices,
             picture: $this->picture(),
             crop: $this->crop(),
-            trimmed: new SidesJson(...$sums->fit->edges()),
+            trimmed: new SidesJson(...$fit ? $sums->fit->edges() : ['', '', '', '']),
             crop_size: round($plan->layout->fitted->crop->sizeOn($plan->layout->reference)->toFloat(), 6),
             inset_size: round(min(1, $plan->layout->fitted->area->width->over($plan->layout->usable->largestInside($plan->layout->fitted->area->ratio())->width)->toFloat()), 6),
-            typed: $this->typed(),
+            typed: $this->typed($fit),
             trimming: $fit ? $sums->fit->trimming() : '',
             left_over: $fit ? $sums->fit->remains() : '',
             shape: Fractions::places($plan->layout->fitted->area->ratio(), 3),
@@ -143,10 +143,10 @@ final readonly class PlanWriter
             print: $this->sizeOrNull($plan->layout->reference->print),
             advice: new AdviceJson(match ($plan->advice->upright) {
                 true => 'upright', false => 'sideways', null => null
-            }, Phrases::orientation($plan->advice)),
-            guides_off: $this->guidesOff(),
-            sheet_care: SheetCare::write($plan, in_array($rung, [null, 'paper', 'marks'], true)),
-            carry: $this->carry(in_array($rung, [null, 'paper', 'finish'], true)),
+            }, $paper ? Phrases::orientation($plan->advice) : ''),
+            guides_off: $this->guidesOff(in_array($rung, [null, 'finish'], true)),
+            sheet_care: SheetCare::write($plan, $paper || $marks),
+            carry: $this->carry($paper || $rung === 'finish'),
             swapped: $plan->choices->medium->swapsSides() ? Say::it($plan->choices->framing->turning->mirrored ? 'photo.swapped.mirrored' : 'photo.swapped.not yet') : null,
             cautions: $this->cautions(),
             light: $plan->choices->light === null ? null : new LightJson(round($plan->choices->light->degrees, 1), Say::it('photo.light', ['from' => Say::it("photo.light from.{$plan->choices->light->from()}")])),
@@ -268,11 +268,13 @@ final readonly class PlanWriter
         );
     }
 
-    private function guidesOff(): GuidesOffJson
+    /** @param  bool  $offered  whether the times there are, are */
+    private function guidesOff(bool $offered): GuidesOffJson
     {
         [$off, $medium] = [$this->plan->choices->guidesOff(), $this->plan->choices->medium];
+        $ways = $offered ? GuidesOff::ways($medium) : [];
 
-        return new GuidesOffJson($off->value, FinishWording::guidesOff($off, $medium, $this->plan->choices->transfer), $this->plan->choices->endUse()->value, array_map(static fn (GuidesOff $way): StartJson => new StartJson($way->value, FinishWording::guidesOffName($way, $medium), FinishWording::guidesOff($way, $medium)), GuidesOff::ways($medium)));
+        return new GuidesOffJson($off->value, FinishWording::guidesOff($off, $medium, $this->plan->choices->transfer), $this->plan->choices->endUse()->value, array_map(static fn (GuidesOff $way): StartJson => new StartJson($way->value, FinishWording::guidesOffName($way, $medium), FinishWording::guidesOff($way, $medium)), $ways));
     }
 
     /** @param  list<string>  $overlays */
@@ -433,8 +435,12 @@ final readonly class PlanWriter
         );
     }
 
-    private function typed(): TypedJson
+    /** @param  bool  $shown  whether there are fields to type in */
+    private function typed(bool $shown): TypedJson
     {
+        if (! $shown) {
+            return new TypedJson('', '', '', '', '', '');
+        }
         [$crop, $print, $area, $reference] = [$this->plan->layout->fitted->crop, $this->plan->layout->print, $this->plan->layout->fitted->area, $this->plan->layout->reference];
         $on = fn (?Length $length, Rational $share): string => $length === null ? Writing::percent($share) : $this->reads($length);
 

@@ -21,8 +21,8 @@ use InchLadder\Plan\Plan;
 /** Writes what a sheet stands, and what is seen to before it is marked. */
 final class SheetCare
 {
-    /** @param  bool  $lists  whether what is seen to, and what is laid ready, are wanted */
-    public static function write(Plan $plan, bool $lists): SheetCareJson
+    /** @param  bool  $shown  whether it is shown what the sheet stands, what is seen to, and what is laid ready */
+    public static function write(Plan $plan, bool $shown): SheetCareJson
     {
         $profile = $plan->choices->profile;
         $write = new Writing($plan->choices->notation);
@@ -32,11 +32,11 @@ final class SheetCare
 
         return new SheetCareJson(
             $profile->surface->value,
-            Say::it('paper.profile', ['tooth' => Say::it("paper.tooth.{$profile->tooth()}"), 'erasing' => Say::it("paper.erasing.{$profile->erasing()}"), 'wet' => Say::it($profile->takesWet() ? 'paper.wet' : 'paper.dry')]),
+            ! $shown ? '' : Say::it('paper.profile', ['tooth' => Say::it("paper.tooth.{$profile->tooth()}"), 'erasing' => Say::it("paper.erasing.{$profile->erasing()}"), 'wet' => Say::it($profile->takesWet() ? 'paper.wet' : 'paper.dry')]),
             $profile->isDrawnApart(),
-            Say::it("paper.apart.{$profile->reason()}"),
-            array_map(static fn (SetUp $one): StartJson => new StartJson($one->value, Say::it("paper.setup.{$one->value}.what", ['more' => $more]), Say::it("paper.setup.{$one->value}.why")), $lists ? SetUp::for($plan->choices->stockName !== null) : []),
-            array_map(static fn (string $one): string => $one === 'guide-pencil' ? Say::it('kit.guide-pencil', ['pencil' => Say::it('pencils.pencil.'.GuideLines::on($profile->surface, $plan->choices->endUse())->pencil)]) : Say::it("kit.{$one}", ['sheet' => $write->size($plan->layout->sheet), 'ruler' => $plan->choices->notation->ruler->name]), $lists ? Kit::for($plan->layout->sheet, $plan->choices->medium, $ruled, Caution::isOnWall($plan->layout->sheet)) : []),
+            ! $shown ? '' : Say::it("paper.apart.{$profile->reason()}"),
+            array_map(static fn (SetUp $one): StartJson => new StartJson($one->value, Say::it("paper.setup.{$one->value}.what", ['more' => $more]), Say::it("paper.setup.{$one->value}.why")), $shown ? SetUp::for($plan->choices->stockName !== null) : []),
+            array_map(static fn (string $one): string => $one === 'guide-pencil' ? Say::it('kit.guide-pencil', ['pencil' => Say::it('pencils.pencil.'.GuideLines::on($profile->surface, $plan->choices->endUse())->pencil)]) : Say::it("kit.{$one}", ['sheet' => $write->size($plan->layout->sheet), 'ruler' => $plan->choices->notation->ruler->name]), $shown ? Kit::for($plan->layout->sheet, $plan->choices->medium, $ruled, Caution::isOnWall($plan->layout->sheet)) : []),
             $plan->choices->purpose === null ? null : Say::it("paper.purpose.{$plan->choices->purpose->value}"),
         );
     }

@@ -29,12 +29,14 @@ final readonly class GridWorkings
     /** @return list<string> */
     public function lines(): array
     {
+        $regular = $this->layout->grid->across->isRegular() && $this->layout->grid->down->isRegular();
+
         return array_values(array_filter([
             $this->counts(),
             Say::it('grid.along', ['across' => $this->edge($this->layout->grid->across), 'down' => $this->edge($this->layout->grid->down)]),
-            $this->cell(),
+            $this->cell($regular),
             Writing::stretched($this->plan),
-            $this->notSquare(),
+            $regular ? $this->notSquare() : null,
             $this->part(),
             ...$this->remainders(),
             $this->axes(),
@@ -61,10 +63,10 @@ final readonly class GridWorkings
         return Say::it('grid.edge', ['parts' => Say::counted('grid.parts', $edge->parts()), 'lines' => Say::counted('grid.lines', $edge->parts() - 1), 'all' => $edge->parts() + 1]);
     }
 
-    private function cell(): string
+    private function cell(bool $regular): string
     {
         $print = $this->layout->printCell();
-        $which = $this->layout->grid->across->isRegular() && $this->layout->grid->down->isRegular() ? 'cell' : 'first cell';
+        $which = $regular ? 'cell' : 'first cell';
 
         return Say::it("grid.{$which}.".($print === null ? 'paper' : 'both'), ['paper' => $this->write->size($this->layout->cell()), 'print' => $print === null ? '' : $this->write->size($print)]);
     }
@@ -72,7 +74,7 @@ final readonly class GridWorkings
     private function notSquare(): ?string
     {
         [$cell, $grid, $area] = [$this->layout->cell(), $this->layout->grid, $this->layout->fitted->area];
-        if ($cell->width->equals($cell->height) || ! $grid->across->isRegular() || ! $grid->down->isRegular()) {
+        if ($cell->width->equals($cell->height)) {
             return null;
         }
         $columns = $grid->across->parts();

@@ -5,12 +5,11 @@ declare(strict_types=1);
 namespace App\Wording;
 
 use Illuminate\Filesystem\Filesystem;
-use Illuminate\Translation\Translator;
 
 /** Sentences by their key in lang, in the language in force. Works without the application round it. */
 final class Say
 {
-    private static ?Translator $translator = null;
+    private static ?Sentences $translator = null;
 
     /** @param  array<string, string|int>  $with  what stands in for `:name` */
     public static function it(string $key, array $with = []): string
@@ -89,8 +88,8 @@ final class Say
         self::translator()->setLocale($language);
     }
 
-    private static function translator(): Translator
+    private static function translator(): Sentences
     {
-        return self::$translator ??= new Translator(new Languages(new Filesystem, dirname(__DIR__, 2).'/lang'), 'en');
+        return self::$translator ??= new Sentences(new Languages(new Filesystem, dirname(__DIR__, 2).'/lang'), 'en');
     }
 }

@@ -31,7 +31,7 @@ final readonly class Graduation
     /** @return list<string> those of COMMON that are marked in a unit's family */
     public static function commonIn(Unit $unit): array
     {
-        return array_values(array_filter(self::COMMON, static fn (string $name): bool => self::read($name)->unit->isMetric() === $unit->isMetric()));
+        return array_values(array_filter(self::COMMON, static fn (string $name): bool => Unit::from(explode(' ', $name)[1])->isMetric() === $unit->isMetric()));
     }
 
     /** The nearest graduation; a length exactly halfway goes up. */

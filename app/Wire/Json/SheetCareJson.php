@@ -11,7 +11,10 @@ use OpenApi\Attributes as OA;
 #[OA\Schema]
 final readonly class SheetCareJson
 {
-    /** @param  list<StartJson>  $setup */
+    /**
+     * @param  list<StartJson>  $setup
+     * @param  list<string>  $kit
+     */
     public function __construct(
         /** As chosen, or as its colour makes likely. */
         #[OA\Property(enum: Surface::class)] public string $surface,
@@ -19,9 +22,9 @@ final readonly class SheetCareJson
         /** Whether the drawing is better made apart and carried over. */
         #[OA\Property] public bool $apart,
         #[OA\Property] public string $advice,
-        /** By how much the board under it must exceed the sheet. */
+        /** What is seen to before it is marked. */
         #[OA\Property(type: 'array', items: new OA\Items(ref: StartJson::class))] public array $setup,
-        /** @var list<string> what is laid ready for a sitting. */
+        /** What is laid ready for a sitting. */
         #[OA\Property(type: 'array', items: new OA\Items(type: 'string'))] public array $kit,
         /** That a trial sheet is not the last one; null for others. */
         #[OA\Property] public ?string $purpose,

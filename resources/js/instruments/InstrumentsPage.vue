@@ -11,6 +11,7 @@ import Num from '@/ui/Num.vue'
 import Pick from '@/ui/Pick.vue'
 import SidePage from '@/ui/SidePage.vue'
 import TypedInput from '@/ui/TypedInput.vue'
+import Instrument from './Instrument.vue'
 import PairOfDividers from './PairOfDividers.vue'
 import PaperFamily from './PaperFamily.vue'
 import WordsAndGrades from './WordsAndGrades.vue'
@@ -79,8 +80,7 @@ const share = computed(() => {
 <template>
   <SidePage :title="$t('instruments.instruments')" :back="{ name: 'shelf' }" :back-to="$t('shelf.shelf')">
     <template #head><Pick v-model="unit" :label="$t('instruments.unit')" :options="{ in: $t('instruments.inches'), cm: $t('instruments.centimetres') }" /></template>
-    <section class="instrument" data-test="scale">
-      <h2>{{ $t('instruments.quickScale') }}</h2>
+    <Instrument name="scale" :title="$t('instruments.quickScale')" :lines="scale?.lines">
       <svg v-if="scale" viewBox="0 0 400 86" role="img" :aria-label="scale.lines[1]">
         <rect class="photo" x="0" y="4" :width="400 * share.photo" height="30" />
         <rect class="paper" x="0" y="46" :width="400 * share.paper" height="30" />
@@ -93,34 +93,28 @@ const share = computed(() => {
         <TypedInput v-model="typed.length" :label="$t('instruments.anotherLength')" field="length" />
         <TypedInput v-model="typed.part" :label="$t('instruments.partOfIt')" field="part" hint="1/3" />
       </div>
-      <p v-for="line in scale?.lines ?? []" :key="line"><Num :text="line" /></p>
-    </section>
-    <section class="instrument" data-test="dividers">
-      <h2>{{ $t('instruments.dividers') }}</h2>
+    </Instrument>
+    <Instrument name="dividers" :title="$t('instruments.dividers')" :lines="dividers?.lines">
       <PairOfDividers v-if="dividers" :share="dividers.pivot.mm / dividers.length.mm" :on-photo="dividers.on_photo" />
       <div class="fields">
         <TypedInput v-model="own.dividers" :label="$t('instruments.tipToTip')" field="arms" />
         <TypedInput v-model="typed.ratio" :label="$t('instruments.paperToPhoto')" field="ratio" hint="3:2" />
       </div>
-      <p v-for="line in dividers?.lines ?? []" :key="line"><Num :text="line" /></p>
-    </section>
-    <section class="instrument" data-test="square">
-      <h2>{{ $t('instruments.isItSquare') }}</h2>
+    </Instrument>
+    <Instrument name="square" :title="$t('instruments.isItSquare')" :lines="square?.sentences" :wrong="!square?.good">
       <div class="fields">
         <TypedInput v-model="typed.width" :label="$t('instruments.width')" field="width" />
         <TypedInput v-model="typed.height" :label="$t('instruments.height')" field="height" />
         <TypedInput v-model="typed.falling" :label="$t('instruments.falling')" field="falling" :hint="$t('instruments.notMeasured')" />
         <TypedInput v-model="typed.rising" :label="$t('instruments.rising')" field="rising" :hint="$t('instruments.notMeasured')" />
       </div>
-      <p v-for="line in square?.sentences ?? []" :key="line" :class="{ fault: !square?.good }"><Num :text="line" /></p>
-    </section>
-    <section class="instrument" data-test="papers">
-      <h2>{{ $t('instruments.paperSizes') }}</h2>
+    </Instrument>
+    <Instrument name="papers" :title="$t('instruments.paperSizes')">
       <div class="families" role="group" :aria-label="$t('instruments.paperSizes')">
         <button v-for="one in papers" :key="one.name" type="button" class="button" :aria-pressed="one.name === family" @click="family = one.name">{{ one.name }}</button>
       </div>
       <PaperFamily v-if="shown" :family="shown" />
-    </section>
+    </Instrument>
     <WordsAndGrades />
   </SidePage>
 </template>

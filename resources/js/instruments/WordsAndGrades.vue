@@ -2,10 +2,11 @@
 import { useDebounceFn, useLocalStorage } from '@vueuse/core'
 import { computed, ref, shallowRef, watch } from 'vue'
 import { api, Refused } from '@/api/client'
+import { useLatest } from '@/api/latest'
 import type { Basis, PaperWeight, Words } from '@/api/types'
 import { provideFaults } from '@/ui/faults'
-import Num from '@/ui/Num.vue'
 import TypedInput from '@/ui/TypedInput.vue'
+import Instrument from './Instrument.vue'
 import ToolPicture from './ToolPicture.vue'
 
 /** What is written on packets: grades from hard to soft, leads, weights of paper in both systems, tools and what will do instead. */
@@ -16,20 +17,18 @@ const fault = ref<string>()
 provideFaults(() => ({ weight: fault.value }))
 void api.words().then((told) => (words.value = told)).catch(() => null)
 
-let asked = 0
-const read = useDebounceFn(async () => {
-  const mine = ++asked
-  try {
-    const told = await api.paperWeight(typed.value)
-    // An answer to what was typed before is none.
-    if (mine !== asked) return
-    weight.value = told
-    fault.value = undefined
-  } catch (error) {
-    if (!(error instanceof Refused)) throw error
-    fault.value = error.trouble.errors?.weight?.[0] ?? error.message
-  }
-}, 150)
+const latest = useLatest()
+const read = useDebounceFn(
+  () =>
+    latest(api.paperWeight(typed.value), (told) => {
+      weight.value = told
+      fault.value = undefined
+    }).catch((error: unknown) => {
+      if (!(error instanceof Refused)) throw error
+      fault.value = error.trouble.errors?.weight?.[0] ?? error.message
+    }),
+  150,
+)
 watch(typed, read, { deep: true, immediate: true })
 
 /** From pale to black, as they draw: only an order, since makers differ. */
@@ -40,34 +39,26 @@ const swatches = computed(() => {
 </script>
 
 <template>
-  <section class="instrument" data-test="words">
-    <h2>{{ $t('instruments.wordsAndGrades') }}</h2>
+  <Instrument name="words" :title="$t('instruments.wordsAndGrades')" :lines="words?.leads">
     <ol class="swatches" :aria-label="$t('instruments.hardToSoft')">
       <li v-for="one in swatches" :key="one.name"><span :style="{ opacity: one.ink }" />{{ one.name }}</li>
     </ol>
     <dl v-if="words">
       <template v-for="grade in words.grades" :key="grade.kind"><dt>{{ grade.names[0] }}–{{ grade.names[grade.names.length - 1] }}</dt><dd>{{ grade.says }}</dd></template>
     </dl>
-    <p v-for="line in words?.leads ?? []" :key="line"><Num :text="line" /></p>
-  </section>
-  <section class="instrument" data-test="weight">
-    <h2>{{ $t('instruments.paperWeight') }}</h2>
+  </Instrument>
+  <Instrument name="weight" :title="$t('instruments.paperWeight')" :lines="weight?.lines">
     <div class="fields">
       <TypedInput v-model="typed.weight" :label="$t('instruments.asItSays')" field="weight" :hint="$t('instruments.weightHint')" />
       <label class="field"><span class="legend">{{ $t('instruments.poundsOf') }}</span><el-select v-model="typed.basis" :aria-label="$t('instruments.poundsOf')"><el-option v-for="(name, key) in words?.bases ?? {}" :key="key" :value="key" :label="name" /></el-select></label>
     </div>
-    <p v-for="line in weight?.lines ?? []" :key="line"><Num :text="line" /></p>
-  </section>
-  <section class="instrument" data-test="cautions">
-    <h2>{{ $t('instruments.whatCanHurt') }}</h2>
-    <p v-for="one in words?.cautions ?? []" :key="one.name">{{ one.says }}</p>
-  </section>
-  <section class="instrument" data-test="tools">
-    <h2>{{ $t('instruments.tools') }}</h2>
+  </Instrument>
+  <Instrument name="cautions" :title="$t('instruments.whatCanHurt')" :lines="words?.cautions.map((one) => one.says)" />
+  <Instrument name="tools" :title="$t('instruments.tools')">
     <ul v-if="words" class="tools">
       <li v-for="tool in words.tools" :key="tool.key"><ToolPicture :tool="tool.key" /><p><b>{{ tool.name }}</b>: {{ tool.is }}. <span class="soft">{{ $t('instruments.instead', { instead: tool.instead }) }}</span></p></li>
     </ul>
-  </section>
+  </Instrument>
 </template>
 
 <style scoped>
