@@ -22,7 +22,7 @@ ANNOUNCED=''     # what is said once it answers
 
 # serve PORT DATA
 serve() {
-    local port=$1 data=$2 run pids=() names=''
+    local port=$1 data=$2 run pid pids=() names=''
     run=$(mktemp -d "${TMPDIR:-/tmp}/inch-ladder-run.XXXXXX")   # short: a socket's path may have 107 bytes
     mkdir -p "$data/logs"
     find "$data" -name '*.part' -mmin +60 -exec rm -rf {} + 2>/dev/null || true
@@ -33,7 +33,12 @@ serve() {
     set -m
     [ -n "$ANSWERED_BY" ] || start_workers "$run" "$data" ''
     guarded supervise "$data" "$(command -v nginx || echo /usr/sbin/nginx)" -e "$data/logs/server.log" -p "$run" -c "$run/hub.conf" & pids+=($!)
-    for _ in $(seq 100); do { [ -n "$ANSWERED_BY" ] || [ -S "$run/light.sock" ] && [ -S "$run/heavy.sock" ]; } && [ -S "$run/hub.sock" ] && break; sleep 0.05; done
+    end_with "$run" "$data/hub.address" "${pids[@]}"
+    # Five failures at once, and what keeps a program up gives up: then nothing is said to be there.
+    until { [ -n "$ANSWERED_BY" ] || { [ -S "$run/light.sock" ] && [ -S "$run/heavy.sock" ]; }; } && [ -S "$run/hub.sock" ]; do
+        for pid in "${pids[@]}"; do kill -0 "$pid" 2>/dev/null || exit 1; done
+        sleep 0.05
+    done
     XDG_DATA_HOME=$([ -n "$HOUSE_PORT" ] && echo "$data/house" || echo "$run") XDG_CONFIG_HOME=$run guarded supervise "$data" caddy run --config "$run/Caddyfile" --adapter caddyfile & pids+=($!)
     [ -z "$BACKUP" ] || { guarded nightly "$data" "$BACKUP" & pids+=($!); }
     set +m

@@ -81,6 +81,18 @@ it('names what is wrong with how it was called, or the step that failed and the 
     [['--data=/proc/no/such'], 1, 'What helps: give yourself the right to write there'],
 ]);
 
+it('says that nothing answers where its workers do not begin, and not where they are', function () {
+    $data = getenv('INCH_DATA').'/dead';
+    mkdir("{$data}/bin", recursive: true);
+    file_put_contents("{$data}/bin/php-fpm8.2", "#!/bin/sh\necho 'no room for workers' >&2\nexit 78\n");
+    chmod("{$data}/bin/php-fpm8.2", 0755);
+    $process = new Process(['bash', base_path('bin/start'), "--data={$data}"], base_path(), ['DB_DATABASE' => false, 'INCH_DATA' => false, 'APP_ENV' => 'production', 'PATH' => "{$data}/bin:".getenv('PATH')], timeout: 60);
+    $process->run();
+    expect($process->getExitCode())->toBe(1)->and($process->getOutput())->not->toContain('Inch Ladder is at')
+        ->and($process->getErrorOutput())->toContain('php-fpm8.2 would not stay up', $log = "{$data}/logs/server.log")
+        ->and((string) file_get_contents($log))->toContain('no room for workers');
+});
+
 it('refuses an upload too large, whichever of the server’s doors it comes to', function () {
     [$process, $address] = Server::start('--data='.getenv('INCH_DATA').'/large');
     $path = getenv('INCH_DATA').'/large.jpg';
