@@ -26,11 +26,12 @@ step() {
 
 as_root() { if [ "$(id -u)" = 0 ]; then "$@"; else sudo -E "$@"; fi; }
 
+# missing PACKAGE…: those of them that are not installed, a line each.
+missing() { comm -23 <(printf '%s\n' "$@" | sort) <(dpkg-query -W -f='${Package} ${Status}\n' "$@" 2>/dev/null | sed -n 's/ install ok installed$//p' | sort); }
+
 packages() {
-    local missing=()
-    for package in "$@"; do
-        dpkg-query -W -f='${Status}' "$package" 2>/dev/null | grep -q 'ok installed' || missing+=("$package")
-    done
+    local missing
+    mapfile -t missing < <(missing "$@")
     [ ${#missing[@]} -eq 0 ] && return
     local cure='check that this machine reaches its Debian mirror, and that you are root or may use sudo.'
     step 'reading the list of Debian packages' "$cure" as_root apt-get update
@@ -39,10 +40,8 @@ packages() {
 
 # Packages that bring a service with them: the program is wanted, not the service on its usual port.
 without_services() {
-    local policy=/usr/sbin/policy-rc.d missing=() made=''
-    for package in "$@"; do
-        dpkg-query -W -f='${Status}' "$package" 2>/dev/null | grep -q 'ok installed' || missing+=("$package")
-    done
+    local policy=/usr/sbin/policy-rc.d missing made=''
+    mapfile -t missing < <(missing "$@")
     [ ${#missing[@]} -eq 0 ] && return
     if [ ! -e $policy ]; then
         made=yes

@@ -134,9 +134,7 @@ supervise() {
 remember_setup() {
     mkdir -p "$1/setup"
     export APP_CONFIG_CACHE=$1/setup/config.php APP_ROUTES_CACHE=$1/setup/routes.php APP_EVENTS_CACHE=$1/setup/events.php
-    DB_PERSISTENT=1 INCH_DATA=$2 php artisan config:cache >>"$2/logs/server.log" 2>&1 || unset APP_CONFIG_CACHE
-    INCH_DATA=$2 php artisan route:cache >>"$2/logs/server.log" 2>&1 || unset APP_ROUTES_CACHE
-    INCH_DATA=$2 php artisan event:cache >>"$2/logs/server.log" 2>&1 || unset APP_EVENTS_CACHE
+    DB_PERSISTENT=1 INCH_DATA=$2 php artisan optimize --except=views >>"$2/logs/server.log" 2>&1 || unset APP_CONFIG_CACHE APP_ROUTES_CACHE APP_EVENTS_CACHE
 }
 
 # nightly DATA FOLDER: copies what is kept once a night; looked at every quarter of an hour, as computers sleep.
