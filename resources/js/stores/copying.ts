@@ -34,11 +34,10 @@ export const useCopying = defineStore('copying', () => {
   // What is done changes the pace, and the way where most sides are known: asked again when the hand rests.
   const loadSoon = useDebounceFn(() => load().catch(() => undefined), 1500)
 
-  // Round with the last cell, what comes after is said at once.
-  watch(
-    () => store.drawing?.edits,
-    () => void (left.value === 0 ? load().catch(() => undefined) : loadSoon()),
-  )
+  // Round with the last cell, what comes after is said at once. A drawing that is opened is asked for by the page that opens it.
+  watch([() => store.drawing?.id, () => store.drawing?.edits], ([id], [before]) => {
+    if (id === before) void (left.value === 0 ? load().catch(() => undefined) : loadSoon())
+  })
 
   const note = (place: Place, noted: Parameters<typeof store.note>[1]) => store.note([place], noted)
 
