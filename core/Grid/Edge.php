@@ -13,14 +13,15 @@ final readonly class Edge
      * @param  non-empty-list<Rational>  $fractions
      * @param  list<int>  $partial  0-based
      * @param  Rational  $covered  share of the side that is divided; what is beyond is dropped, half at either end
+     * @param  bool  $even  known to be of equal parts by how it was made; asked of every grid that is dragged
      */
-    private function __construct(public array $fractions, public array $partial, public Rational $covered)
+    private function __construct(public array $fractions, public array $partial, public Rational $covered, private bool $even = false)
     {
     }
 
     public static function even(int $count): self
     {
-        return new self(array_map(static fn (int $i): Rational => Rational::nd($i, $count), range(0, $count)), [], Rational::one());
+        return new self(array_map(static fn (int $i): Rational => Rational::nd($i, $count), range(0, $count)), [], Rational::one(), even: true);
     }
 
     /**
@@ -68,7 +69,7 @@ final readonly class Edge
             throw CountOutOfRange::of($which, $whole);
         }
         if ($rest->isZero() || $remainder === Remainder::Drop) {
-            return new self(self::even($whole)->fractions, [], Rational::one()->minus($rest));
+            return new self(self::even($whole)->fractions, [], Rational::one()->minus($rest), even: true);
         }
         if ($remainder === Remainder::Absorb) {
             return self::even(max(1, $step->reciprocal()->round()));
@@ -98,7 +99,7 @@ final readonly class Edge
         $free = $length->times(Rational::one()->minus($this->covered))->dividedBy(2);
         $divided = $length->times($this->covered);
 
-        return new self(array_map(static fn (Rational $share): Rational => $start->plus($free)->plus($share->times($divided)), $this->fractions), $this->partial, Rational::one());
+        return new self(array_map(static fn (Rational $share): Rational => $start->plus($free)->plus($share->times($divided)), $this->fractions), $this->partial, Rational::one(), $this->even);
     }
 
     public function parts(): int
@@ -143,6 +144,9 @@ final readonly class Edge
     /** Whether all parts but the partial ones are as long as each other. */
     public function isRegular(): bool
     {
+        if ($this->even) {
+            return true;
+        }
         $step = $this->span($this->firstWhole());
         for ($part = 0; $part < $this->parts(); $part++) {
             if (! $this->isPartial($part) && ! $this->span($part)->isEqualTo($step)) {

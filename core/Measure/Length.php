@@ -31,7 +31,7 @@ final readonly class Length
 
     public static function of(Rational|int|string $amount, Unit $unit): self
     {
-        return self::mm(Rational::of($amount)->times($unit->millimetres()));
+        return new self(Rational::of($amount)->times($unit->millimetres()));
     }
 
     public static function zero(): self
@@ -51,23 +51,23 @@ final readonly class Length
 
     public function plus(self $other): self
     {
-        return self::mm($this->mm->plus($other->mm));
+        return new self($this->mm->plus($other->mm));
     }
 
     public function minus(self $other): self
     {
-        return self::mm($this->mm->minus($other->mm));
+        return new self($this->mm->minus($other->mm));
     }
 
     public function times(Rational|int|string $factor): self
     {
-        return self::mm($this->mm->times(Rational::of($factor)));
+        return new self($this->mm->times(Rational::of($factor)));
     }
 
     /** @throws \Brick\Math\Exception\DivisionByZeroException */
     public function dividedBy(Rational|int|string $divisor): self
     {
-        return self::mm($this->mm->dividedBy(Rational::of($divisor)));
+        return new self($this->mm->dividedBy(Rational::of($divisor)));
     }
 
     /**
@@ -87,7 +87,7 @@ final readonly class Length
 
     public function absolute(): self
     {
-        return self::mm($this->mm->abs());
+        return new self($this->mm->abs());
     }
 
     public function isLongerThan(self $other): bool

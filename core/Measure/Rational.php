@@ -88,7 +88,7 @@ final readonly class Rational implements \Stringable
 
     public function minus(self|int $that): self
     {
-        return $this->plus(self::of($that)->negated());
+        return $this->plus(($that instanceof self ? $that : new self($that, 1))->negated());
     }
 
     public function times(self|int $that): self
@@ -108,7 +108,7 @@ final readonly class Rational implements \Stringable
     /** @throws DivisionByZeroException */
     public function dividedBy(self|int $that): self
     {
-        return $this->times(self::of($that)->reciprocal());
+        return $this->times(($that instanceof self ? $that : new self($that, 1))->reciprocal());
     }
 
     /** @throws DivisionByZeroException */
