@@ -10,7 +10,7 @@ use Tests\Photos;
 /*
  * All crossings of 10 × 14 cells on a photo that is seen for the first time, its masses, and its pixels decoded once; as
  * seconds.
- * A process of its own, compiled as the server's workers are.
+ * A process of its own, cached as in the server's workers.
  */
 require __DIR__.'/../tests/bootstrap.php';
 $app = require __DIR__.'/../bootstrap/app.php';

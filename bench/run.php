@@ -201,7 +201,7 @@ $seen = [];
 foreach ([71, 72, 73] as $number) {
     $folder = getenv('INCH_DATA')."/crossings-{$number}";
     mkdir($folder);
-    $process = new Process(['php', '-d', 'memory_limit=1G', '-d', 'opcache.enable_cli=1', '-d', 'opcache.jit=tracing', '-d', 'opcache.jit_buffer_size=64M', __DIR__.'/crossings.php', Accuracy::shapes(6000, 4000, 60, $number)[0]->save(3, 92), $folder], timeout: 120);
+    $process = new Process(['php', '-d', 'memory_limit=1G', '-d', 'opcache.enable_cli=1', __DIR__.'/crossings.php', Accuracy::shapes(6000, 4000, 60, $number)[0]->save(3, 92), $folder], timeout: 120);
     $seen[] = json_decode($process->mustRun()->getOutput(), true);
 }
 [$all, $once] = [Bench::quantile(array_column($seen, 'all'), 0.5), Bench::quantile(array_column($seen, 'once'), 0.5)];

@@ -35,7 +35,7 @@ serve() {
     guarded supervise "$data" "$(command -v nginx || echo /usr/sbin/nginx)" -e "$data/logs/server.log" -p "$run" -c "$run/hub.conf" & pids+=($!)
     end_with "$run" "$data/hub.address" "${pids[@]}"
     # Five failures at once, and what keeps a program up gives up: then nothing is said to be there.
-    until { [ -n "$ANSWERED_BY" ] || { [ -S "$run/light.sock" ] && [ -S "$run/heavy.sock" ]; }; } && [ -S "$run/hub.sock" ]; do
+    until { [ -n "$ANSWERED_BY" ] || [ -S "$run/heavy.sock" ]; } && [ -S "$run/hub.sock" ]; do
         for pid in "${pids[@]}"; do kill -0 "$pid" 2>/dev/null || exit 1; done
         sleep 0.05
     done
@@ -72,14 +72,8 @@ answer() {
 # start_workers RUN DATA HOST:PORT: adds to the pids of whoever calls it.
 start_workers() {
     remember_setup "$1" "$2"
-    local fpm=("$(command -v php-fpm8.2 || echo /usr/sbin/php-fpm8.2)" --nodaemonize)
-    [ "$(id -u)" != 0 ] || fpm+=(--allow-to-run-as-root)
-    write_php "$1"
-    write_workers "$1" "$2" "${3:-}" 0 light:$LIGHT_WORKERS:30:0 >"$1/light.conf"
-    write_workers "$1" "$2" "${3:-}" 1 cells:$CELL_WORKERS:60:5 heavy:$HEAVY_WORKERS:150:10 >"$1/pixels.conf"
-    INCH_DATA=$2 guarded supervise "$2" "${fpm[@]}" --fpm-config "$1/light.conf" -d opcache.preload="$PWD/bootstrap/preload.php" -d opcache.preload_user="$(id -un)" & pids+=($!)
-    # Loops over pixels are compiled to machine code as they run hot; what answers at once would be slower for it, by a tenth (measured).
-    INCH_DATA=$2 guarded supervise "$2" "${fpm[@]}" --fpm-config "$1/pixels.conf" -d opcache.jit=tracing -d opcache.jit_buffer_size=64M & pids+=($!)
+    write_workers "$1" "$2" "$3"
+    INCH_DATA=$2 guarded supervise "$2" "$(command -v php-fpm8.2 || echo /usr/sbin/php-fpm8.2)" --nodaemonize --fpm-config "$1/workers.conf" $([ "$(id -u)" = 0 ] && echo --allow-to-run-as-root) & pids+=($!)
 }
 
 # end_with RUN FILE PIDS…: whatever ends this, ends them, and nothing is left behind.
@@ -145,17 +139,17 @@ nightly() {
     done
 }
 
-# write_workers RUN DATA HOST:PORT FIRST POOL…: on sockets of this machine, or, where HOST:PORT is said, on the FIRST port from it on.
+# write_workers RUN DATA [HOST:PORT]: on sockets of this machine, or on that port and the two after it.
 write_workers() {
-    local run=$1 data=$2 at=$3 nth=$4 pool listen name workers seconds nice
-    shift 4
-    printf '[global]\nerror_log = %s/logs/server.log\nlog_level = warning\nprocess_control_timeout = 5s\n' "$data"
-    for pool in "$@"; do
-        IFS=: read -r name workers seconds nice <<<"$pool"
-        listen=$run/$name.sock
-        [ -z "$at" ] || listen=${at%:*}:$((${at##*:} + nth))
-        nth=$((nth + 1))
-        cat <<CONF
+    local pool listen nth=0
+    {
+        printf '[global]\nerror_log = %s/logs/server.log\nlog_level = warning\nprocess_control_timeout = 5s\n' "$2"
+        for pool in light:$LIGHT_WORKERS:30:0 cells:$CELL_WORKERS:60:5 heavy:$HEAVY_WORKERS:150:10; do
+            IFS=: read -r name workers seconds nice <<<"$pool"
+            listen=$1/$name.sock
+            [ -z "${3:-}" ] || listen=${3%:*}:$((${3##*:} + nth))
+            nth=$((nth + 1))
+            cat <<CONF
 [$name]
 $([ "$(id -u)" = 0 ] && printf 'user = root\ngroup = root\n')
 listen = $listen
@@ -173,21 +167,23 @@ php_admin_value[memory_limit] = 512M
 php_admin_value[upload_max_filesize] = 65M
 php_admin_value[post_max_size] = 80M
 php_admin_value[max_execution_time] = $((seconds - 5))
-php_admin_value[upload_tmp_dir] = $run
+php_admin_value[upload_tmp_dir] = $1
 php_admin_flag[display_errors] = off
 php_admin_flag[expose_php] = off
 CONF
-    done
-}
-
-# write_php RUN: what holds for all workers alike, before any of them begins.
-write_php() {
+        done
+    } >"$1/workers.conf"
+    # What holds for all workers alike, before any of them begins. Nothing is compiled to machine code: what answers at once is a
+    # tenth slower for it, loops over pixels a tenth faster, and a server takes most of a second longer to begin (measured).
     mkdir -p "$1/php"
     cat >"$1/php/inch-ladder.ini" <<CONF
 opcache.enable = 1
 opcache.memory_consumption = 128
 opcache.max_accelerated_files = 20000
 opcache.revalidate_freq = 1
+opcache.jit = disable
+opcache.preload = $PWD/bootstrap/preload.php
+opcache.preload_user = $(id -un)
 expose_php = 0
 CONF
     export PHP_INI_SCAN_DIR=:$1/php

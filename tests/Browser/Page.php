@@ -102,14 +102,17 @@ abstract class Page
     /** Waits until an element says this. */
     public function see(string $css, string $words): static
     {
-        $seen = '';
+        $seen = null;
         try {
             self::until(function () use ($css, $words, &$seen) {
-                return $this->all($css) !== [] && str_contains($seen = $this->text($css), $words);
+                $seen = $this->all($css) === [] ? null : $this->text($css);
+
+                return $seen !== null && str_contains($seen, $words);
             }, '');
         } catch (\RuntimeException) {
             // Said below, with what was there instead.
         }
+        Assert::assertNotNull($seen, "There is no {$css} at {$this->path()}: {$this->text('main')}");
         Assert::assertStringContainsString($words, $seen, "in {$css} at {$this->path()}");
 
         return $this;
