@@ -22,7 +22,7 @@ const toggles = [
 ] as const
 
 useEventListener('keydown', (event: KeyboardEvent) => {
-  if (event.target instanceof HTMLElement && event.target.closest('input, textarea, select, [role=combobox]')) return
+  if (event.target instanceof HTMLElement && event.target.closest('input:not([readonly]), textarea, select')) return
   if (event.ctrlKey || event.metaKey || event.altKey) return
   const toggle = toggles.find((one) => one.key === event.key)
   if (toggle) look.value[toggle.of] = !look.value[toggle.of]

@@ -77,7 +77,7 @@ export function useZoom(stage: Ref<SVGSVGElement | null>) {
   }
 
   useEventListener('keydown', (event: KeyboardEvent) => {
-    if (event.target instanceof HTMLElement && event.target.closest('input, textarea, select, [role=combobox]')) return
+    if (event.target instanceof HTMLElement && event.target.closest('input:not([readonly]), textarea, select')) return
     if (event.ctrlKey || event.metaKey || event.altKey) return
     if (event.key === '+') zoomBy(1.25)
     if (event.key === '-') zoomBy(0.8)

@@ -4,14 +4,14 @@ import { overs, useShots } from '@/stores/shots'
 import Callout from '@/ui/Callout.vue'
 import Num from '@/ui/Num.vue'
 
-/** The verdict in a sentence over the boards, three more at most, and how the photo is laid over the shot. */
-/** Whether there is a photo to be laid over it. */
+/** The verdict in a sentence over the boards, three more at most, and how the photo, where there is one, is laid over the shot. */
 const props = defineProps<{ photo: boolean }>()
 const shots = useShots()
 
 const keys = { shot: '1', through: '2', blink: '3', wipe: '4', difference: '5' } as const
 useEventListener('keydown', (event: KeyboardEvent) => {
-  if (event.target instanceof HTMLElement && event.target.closest('input, textarea, select, [role=combobox], [role=slider]')) return
+  // Nothing is typed in a list that was picked from: from there they reach as well.
+  if (event.target instanceof HTMLElement && event.target.closest('input:not([readonly]), textarea, select, [role=slider]')) return
   if (event.ctrlKey || event.metaKey || event.altKey) return
   if (!props.photo) return
   const over = overs.find((one) => keys[one] === event.key)
