@@ -27,7 +27,7 @@ step() {
 as_root() { if [ "$(id -u)" = 0 ]; then "$@"; else sudo -E "$@"; fi; }
 
 # missing PACKAGE…: those of them that are not installed, a line each.
-missing() { comm -23 <(printf '%s\n' "$@" | sort) <(dpkg-query -W -f='${Package} ${Status}\n' "$@" 2>/dev/null | sed -n 's/ install ok installed$//p' | sort); }
+missing() { comm -23 <(printf '%s\n' "$@" | sort) <(dpkg-query -W -f='${Package} ${Status}\n' "$@" 2>/dev/null | sed -n 's/ [a-z]* ok installed$//p' | sort); }
 
 packages() {
     local missing
