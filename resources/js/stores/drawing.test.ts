@@ -2,7 +2,7 @@ import { createPinia, setActivePinia } from 'pinia'
 import { beforeEach, expect, it, vi } from 'vitest'
 import type { Choices, Drawing } from '@/api/types'
 
-type Call = { what: 'workings' | 'decide'; cell: string; answer: () => void; refuse: (status: number) => void }
+type Call = { what: 'workings' | 'decide'; cell: string; rung?: string | null; answer: () => void; refuse: (status: number) => void }
 let calls: Call[] = []
 /** Answers that come later, of the drawing as it is known by then. */
 let asked: Promise<Drawing>[] = []
@@ -19,17 +19,17 @@ vi.mock('@/api/client', () => {
     }
   }
   /** Waits for the test to answer it. */
-  const call = (what: Call['what'], choices: Choices, answer: object) =>
+  const call = (what: Call['what'], choices: Choices, answer: object, rung?: string | null) =>
     new Promise((resolve, reject) => {
       const cell = choices.fit.cell ?? ''
-      calls.push({ what, cell, answer: () => resolve(answer), refuse: (status) => reject(new Refused(status, { message: `${cell} is refused`, errors: { 'fit.cell': [`${cell} is refused`] } })) })
+      calls.push({ what, cell, rung, answer: () => resolve(answer), refuse: (status) => reject(new Refused(status, { message: `${cell} is refused`, errors: { 'fit.cell': [`${cell} is refused`] } })) })
     })
   return {
     Refused,
     api: {
       drawing: () => (asked.length > 0 ? asked.shift()! : Promise.resolve(drawn('1 in'))),
       // A pull is answered with what it makes of the choices.
-      workings: (_: unknown, choices: Choices, __: unknown, pull: { left: number } | null) => call('workings', choices, workings(choices.fit.cell ?? '', pull ? { left: `${pull.left}` } : {})),
+      workings: (_: unknown, choices: Choices, rung: string | null, pull: { left: number } | null) => call('workings', choices, workings(choices.fit.cell ?? '', pull ? { left: `${pull.left}` } : {}), rung),
       undo: () => new Promise<Drawing>((resolve) => (undone = resolve)),
       decide: (_: string, __: number, choices: Choices) => call('decide', choices, drawn(choices.fit.cell ?? '')),
     },
@@ -90,6 +90,22 @@ it('says what is refused where nothing newer waits, and keeps the next', async (
   await answer('workings', '2 in')
   await answer('decide', '2 in')
   expect([store.state, store.errors]).toEqual(['saved', {}])
+})
+
+it.each([
+  ['could not be kept', 500, ['fit']],
+  ['is kept', undefined, []],
+])('asks again for what another rung shows, where what was done on this one %s', async (_, status, again) => {
+  const store = useDrawing()
+  await store.open('one')
+  store.rung = 'grid'
+  await write(store, '2 in')
+  expect(calls.map(({ what, rung }) => [what, rung])).toEqual([['workings', 'grid'], ['decide', undefined]])
+  await answer('workings', '2 in')
+  await answer('decide', '2 in', status)
+  store.rung = 'fit'
+  await vi.advanceTimersByTimeAsync(1)
+  expect(calls.map(({ rung }) => rung)).toEqual(again)
 })
 
 it('keeps what a pull made of the choices, however soon it was let go, and the last of many', async () => {

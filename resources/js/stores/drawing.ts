@@ -158,6 +158,15 @@ export const useDrawing = defineStore('drawing', () => {
     trouble.value = null
   }
 
+  // What another rung shows was not asked for while this one was dragged on; where it is not kept yet, nobody tells it of itself.
+  watch(
+    rung,
+    () => {
+      if (state.value === 'unsaved') void preview(() => undefined)
+    },
+    { flush: 'sync' },
+  )
+
   let edits = 0
   let saving = false
   let saveAgain = false
