@@ -97,13 +97,15 @@ final readonly class Ruling
     /** @return list<array{float, float, float, float}> the oval or circle the drawing is made in; its frame alone for anything else */
     private function outline(Rectangle $on): array
     {
-        if (! $this->plan->choices->shape->isRound()) {
+        $outline = $this->plan->layout->outline();
+        if ($outline === null) {
             return [];
         }
-        $at = static function (int $i) use ($on): array {
+        [$across, $down] = [$outline->across->toFloat(), $outline->down->toFloat()];
+        $at = static function (int $i) use ($on, $across, $down): array {
             $angle = 2 * M_PI * $i / self::CHORDS;
 
-            return [$on->x + $on->width * (1 + cos($angle)) / 2, $on->y + $on->height * (1 + sin($angle)) / 2];
+            return [$on->x + $on->width * (0.5 + $across * cos($angle)), $on->y + $on->height * (0.5 + $down * sin($angle))];
         };
 
         return array_map(static fn (int $i): array => [...$at($i), ...$at($i + 1)], range(0, self::CHORDS - 1));

@@ -24,6 +24,7 @@ use App\Wire\Json\MarkJson;
 use App\Wire\Json\MarkRowJson;
 use App\Wire\Json\MarksJson;
 use App\Wire\Json\MismatchJson;
+use App\Wire\Json\OutlineJson;
 use App\Wire\Json\OverlayJson;
 use App\Wire\Json\PictureJson;
 use App\Wire\Json\PlanJson;
@@ -116,6 +117,7 @@ final readonly class PlanWriter
         $margins = $plan->choices->margins;
         $sums = new Workings($plan);
         $decisions = new Decisions($plan);
+        $outline = $plan->layout->outline();
         // What shows on some rungs alone is not worked out while something is dragged on another.
         [$paper, $fit, $marks] = array_map(static fn (string $one): bool => in_array($rung, [null, $one], true), ['paper', 'fit', 'marks']);
 
@@ -131,6 +133,7 @@ final readonly class PlanWriter
             left_over: $fit ? $sums->fit->remains() : '',
             shape: Fractions::places($plan->layout->fitted->area->ratio(), 3),
             drawing: $this->area($plan->layout->fitted->area, $plan->layout->left, $plan->layout->top),
+            outline: $outline === null ? null : new OutlineJson(round($outline->across->toFloat(), 6), round($outline->down->toFloat(), 6)),
             to_edges: new SidesJson(...array_map(fn (Length $length): string => $this->notation->plain($this->notation->ruler->round($length)->reading), [$plan->layout->left, $plan->layout->right(), $plan->layout->top, $plan->layout->bottom()])),
             leftover: $this->size($plan->layout->leftover),
             scale: $this->scale(),

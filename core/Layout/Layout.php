@@ -15,6 +15,7 @@ use InchLadder\Measure\Notation;
 use InchLadder\Measure\Rational;
 use InchLadder\Measure\Size;
 use InchLadder\Paper\Margins;
+use InchLadder\Paper\Outline;
 use InchLadder\Paper\Shape;
 use InchLadder\Photo\Framing;
 use InchLadder\Photo\Reference;
@@ -170,14 +171,20 @@ final readonly class Layout
         return array_values(array_unique($cells));
     }
 
+    /** What the drawing is clipped to; null where that is its box. */
+    public function outline(): ?Outline
+    {
+        return Outline::of($this->shape, $this->fitted->area);
+    }
+
     /** @return list<int> cells that lie wholly outside an oval or a circle */
     public function outside(): array
     {
         $cells = [];
-        [$columns, $rows] = [$this->grid->columns, $this->grid->rows];
-        for ($row = 0; $this->shape->isRound() && $row < $this->grid->down->parts(); $row++) {
+        [$columns, $rows, $outline] = [$this->grid->columns, $this->grid->rows, $this->outline()];
+        for ($row = 0; $outline !== null && $row < $this->grid->down->parts(); $row++) {
             for ($column = 0; $column < $this->grid->across->parts(); $column++) {
-                if ($this->shape->misses($columns[$column], $rows[$row], $columns[$column + 1], $rows[$row + 1])) {
+                if ($outline->misses($columns[$column], $rows[$row], $columns[$column + 1], $rows[$row + 1])) {
                     $cells[] = $row * $this->grid->across->parts() + $column;
                 }
             }

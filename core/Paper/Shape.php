@@ -7,7 +7,7 @@ namespace InchLadder\Paper;
 use InchLadder\Measure\Rational;
 use InchLadder\Measure\Size;
 
-/** The outline of the drawing. The grid is made on its box and clipped to an oval or a circle. */
+/** What a drawing is shaped like. The grid is made on its box and clipped to an oval or a circle, its Outline. */
 enum Shape: string
 {
     case Rectangle = 'rectangle';
@@ -19,24 +19,6 @@ enum Shape: string
     public function isRound(): bool
     {
         return $this === self::Oval || $this === self::Circle;
-    }
-
-    /**
-     * Whether a rectangle lies wholly outside the outline.
-     *
-     * @param  Rational  $left  shares of the drawing area's width and height; likewise the others
-     */
-    public function misses(Rational $left, Rational $top, Rational $right, Rational $bottom): bool
-    {
-        if (! $this->isRound()) {
-            return false;
-        }
-        // The point of the rectangle that is nearest to the middle, from there, in halves of the sides.
-        $half = Rational::nd(1, 2);
-        $near = static fn (Rational $from, Rational $to): Rational => Rational::smaller(Rational::larger($half, $from), $to)->minus($half)->times(2);
-        [$x, $y] = [$near($left, $right), $near($top, $bottom)];
-
-        return ! $x->times($x)->plus($y->times($y))->isLessThan(1);
     }
 
     /** The part of the usable paper a drawing of this outline can take. */

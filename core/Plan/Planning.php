@@ -6,6 +6,7 @@ namespace InchLadder\Plan;
 
 use InchLadder\Measure\Size;
 use InchLadder\Paper\OrientationAdvice;
+use InchLadder\Paper\Shape;
 use InchLadder\Paper\Turn;
 use InchLadder\Planner\Friendly;
 use InchLadder\Planner\Planner;
@@ -33,7 +34,7 @@ final readonly class Planning
         $other = $choices->turn === Turn::Advised && ! $sheet->width->equals($sheet->height) ? $sheet->turned() : null;
 
         return (new Planner(
-            $choices->reference(), $usable($sheet), Friendly::on($choices->rulerOnPrint()), Friendly::on($choices->notation->ruler), $other === null ? null : $usable($other),
+            $choices->reference(), $usable($sheet), Friendly::on($choices->rulerOnPrint()), Friendly::on($choices->notation->ruler), $other === null ? null : $usable($other), $choices->shape === Shape::Circle,
         ))->plans($wish);
     }
 

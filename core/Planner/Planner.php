@@ -30,10 +30,11 @@ final readonly class Planner
     /**
      * @param  Size  $usable  the paper inside its margins
      * @param  Size|null  $turned  the same with the sheet the other way round; null when one way was chosen
+     * @param  bool  $square  whether the drawing has as many columns as rows: a circle's box
      * @param  Friendly  $onPhoto  the ruler laid to the print
      * @param  Friendly  $onPaper  the ruler laid to the paper
      */
-    public function __construct(private Reference $reference, private Size $usable, private Friendly $onPhoto, private Friendly $onPaper, private ?Size $turned = null)
+    public function __construct(private Reference $reference, private Size $usable, private Friendly $onPhoto, private Friendly $onPaper, private ?Size $turned = null, private bool $square = false)
     {
         $this->paperWide = $onPaper->units($usable->width);
         $this->paperHigh = $onPaper->units($usable->height);
@@ -59,7 +60,7 @@ final readonly class Planner
     /** @return list<Candidate> of the sheet as it lies, and the other way round where that is open */
     private function bothWays(Wish $wish): array
     {
-        $other = $this->turned === null ? null : new self($this->reference, $this->turned, $this->onPhoto, $this->onPaper);
+        $other = $this->turned === null ? null : new self($this->reference, $this->turned, $this->onPhoto, $this->onPaper, square: $this->square);
 
         return [...$this->candidates($wish), ...array_map(static fn (Candidate $candidate): Candidate => $candidate->turned(), $other?->candidates($wish) ?? [])];
     }
@@ -75,23 +76,31 @@ final readonly class Planner
     {
         [$wide, $high] = [$this->onPhoto->units($print->width), $this->onPhoto->units($print->height)];
         $whole = $print->width->over($this->onPhoto->unit)->toFloat() * $print->height->over($this->onPhoto->unit)->toFloat();
+        $least = $this->leastKept($wish) * $whole;
         $paperCells = $this->paperCells();
         $found = [];
         for ($photoCell = 1, $most = min($wide, $high); $photoCell <= $most; $photoCell++) {
             $grade = $this->onPhoto->grade($photoCell);
             [$across, $down] = [min(Cells::MOST, intdiv($wide, $photoCell)), min(Cells::MOST, intdiv($high, $photoCell))];
-            if ($grade === null || $across * $down < $wish->fewestCells() || $across * $down * $photoCell ** 2 < $wish->leastKept() * $whole - 1e-6) {
+            if ($grade === null || $across * $down < $wish->fewestCells() || $across * $down * $photoCell ** 2 < $least - 1e-6) {
                 continue;
             }
             foreach ($paperCells as [$paperCell, $paperGrade, $columns, $rows]) {
                 [$n, $m] = [min($columns, $across), min($rows, $down)];
-                if ($n * $m * $photoCell ** 2 >= $wish->leastKept() * $whole - 1e-6 && $this->isWanted($n, $m, $paperCell, $wish)) {
+                [$n, $m] = $this->square ? [min($n, $m), min($n, $m)] : [$n, $m];
+                if ($n * $m * $photoCell ** 2 >= $least - 1e-6 && $this->isWanted($n, $m, $paperCell, $wish)) {
                     $found["{$photoCell} {$paperCell}"] = new Candidate($photoCell, $paperCell, $n, $m, $this->costs(-$n * $m * $photoCell ** 2, $paperCell, $n, $m, $grade + $paperGrade, $wish));
                 }
             }
         }
 
         return array_values($found);
+    }
+
+    /** Share of the picture that must be kept; of a square, of what a square can keep. */
+    private function leastKept(Wish $wish): float
+    {
+        return $wish->leastKept() * ($this->square && ! $wish->neverTrim ? self::keptOnScreen(1, 1, $this->reference->ratio())->toFloat() : 1);
     }
 
     /** @return list<Candidate> */
@@ -101,11 +110,11 @@ final readonly class Planner
         $found = [];
         for ($n = 1; $n <= min(Cells::MOST, $this->paperWide); $n++) {
             for ($m = 1; $m <= min(Cells::MOST, $this->paperHigh); $m++) {
-                if ($n * $m < $wish->fewestCells() || $n * $m > $wish->mostCells()) {
+                if ($n * $m < $wish->fewestCells() || $n * $m > $wish->mostCells() || ($this->square && $n !== $m)) {
                     continue;
                 }
                 $kept = self::keptOnScreen($n, $m, $ratio)->toFloat();
-                if ($kept < $wish->leastKept() - 1e-9) {
+                if ($kept < $this->leastKept($wish) - 1e-9) {
                     continue;
                 }
                 foreach ($this->longest(min(intdiv($this->paperWide, $n), intdiv($this->paperHigh, $m))) as $paperCell => $grade) {

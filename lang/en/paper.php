@@ -42,6 +42,7 @@ return [
         'trial' => 'A trial sheet: not the last one, and on cheap paper not to be kept, since it yellows.',
         'good' => 'The good sheet.',
     ],
+    'asked' => ['purpose' => 'Say what the sheet is for: trial or good.'],
     'sides' => ['left' => 'left', 'top' => 'top', 'right' => 'right', 'bottom' => 'bottom'],
     'and the' => ' and the ',
 ];

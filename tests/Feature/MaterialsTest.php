@@ -62,6 +62,12 @@ it('holds several sheets in one drawing, each with its own plan, cells and marks
     expect(test()->getJson('/api/drawings')->json())->toHaveCount(2);
 });
 
+it('adds no sheet of which nobody said what it is for', function (mixed $purpose) {
+    $drawing = Drawings::begin();
+    test()->postJson("/api/drawings/{$drawing->id}/sheet", ['purpose' => $purpose])->assertUnprocessable()->assertJsonPath('errors.purpose.0', 'Say what the sheet is for: trial or good.');
+    expect(test()->getJson('/api/drawings')->json())->toHaveCount(1);
+})->with([null, 'best', 7, [['trial']], '']);
+
 it('adds no sheet beyond what a drawing holds', function () {
     $drawing = Drawings::begin(['photo' => ['kind' => 'print', 'width' => '5 in', 'height' => '7 in']]);
     for ($i = 1; $i < Sheets::MOST; $i++) {

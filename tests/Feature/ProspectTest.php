@@ -500,3 +500,46 @@ it('works out for one rung what is shown on it, the same as for all', function (
         yield $rung => [$rung, array_keys(array_filter($shown, static fn (array $on): bool => ! in_array($rung, $on, true)))];
     }
 });
+
+/*
+ * However the picture is held and made to agree with the paper, what is round stays round: as far across as down on the paper itself.
+ * Which cells need no copying is judged by places all over each cell.
+ */
+it('clips to a true circle, or to an oval that touches all sides, and spares the cells outside', function (int $seed) {
+    $random = new Random\Randomizer(new Random\Engine\Mt19937(1900 + $seed));
+    $one = static fn (array $of): mixed => $of[$random->getInt(0, count($of) - 1)];
+    $shape = ['circle', 'oval', 'circle', 'rectangle'][$seed % 4];
+    [$wide, $high] = $one([[1000, 1400], [1400, 1000], [900, 900], [2333, 3517]]);
+    $answer = $this->postJson('/api/workings', ['choices' => [
+        ...$one([['unit' => 'in'], ['unit' => 'cm', 'ruler' => '1 mm']]),
+        'photo' => ['kind' => $print = $one(['print', 'screen'])] + ($print === 'print' ? ['width' => ($wide / 200).' in', 'height' => ($high / 200).' in'] : []) + ['quarters' => $random->getInt(0, 3), 'mirrored' => $one([true, false]), 'straighten' => $one([0, 2.5]), 'border' => ['left' => $one(['0', '3 %'])]],
+        'paper' => ['shape' => $shape, 'turn' => $one(['advised', 'upright', 'sideways']), 'margins' => ['top' => '1/4 in', 'right' => $one(['1/4 in', '2 in']), 'bottom' => '1 in', 'left' => '0']],
+        'fit' => ['way' => $way = $one(['crop', 'inset', 'cells', 'stretch']), 'lock' => $one(['paper', 'ratio']), 'ratio' => $one(['4:5', '2:1'])] + ($way === 'cells' ? [] : ['inset' => '0.8']),
+        'grid' => ['school' => 'proportional', 'columns' => $random->getInt(2, 7), 'rows' => $random->getInt(2, 7)],
+    ], 'wide' => $wide, 'high' => $high])->assertOk()->json();
+    [$outline, $drawing, $lines] = [$answer['outline'], $answer['drawing'], $answer['lines']];
+    if ($shape === 'rectangle') {
+        expect($outline)->toBeNull()->and($lines['spared'])->toBe([]);
+
+        return;
+    }
+    [$across, $down] = [$outline['across'] * $drawing['width']['mm'], $outline['down'] * $drawing['height']['mm']];
+    if ($shape === 'oval') {
+        expect([$outline['across'], $outline['down']])->toEqual([0.5, 0.5]);
+    } else {
+        expect($across)->toEqualWithDelta($down, 0.001)->and(max($outline['across'], $outline['down']))->toEqual(0.5);
+        // Whole cells that were planned for it fill its box.
+        $way === 'cells' && expect($answer['grid']['columns'])->toBe($answer['grid']['rows']);
+    }
+    $how = static fn (float $x, float $y): float => hypot(($x - 0.5) / $outline['across'], ($y - 0.5) / $outline['down']);
+    for ($i = 0, $columns = count($lines['across']) - 1; $i < $columns * (count($lines['down']) - 1); $i++) {
+        [$left, $right, $top, $bottom] = [$lines['across'][$i % $columns], $lines['across'][$i % $columns + 1], $lines['down'][intdiv($i, $columns)], $lines['down'][intdiv($i, $columns) + 1]];
+        $nearest = INF;
+        foreach (range(0, 40) as $n) {
+            foreach (range(0, 40) as $m) {
+                $nearest = min($nearest, $how($left + ($right - $left) * $n / 40, $top + ($bottom - $top) * $m / 40));
+            }
+        }
+        in_array($i, $lines['spared'], true) ? expect($nearest)->toBeGreaterThan(0.9999) : expect($nearest)->toBeLessThan(1.05);
+    }
+})->with(range(0, 39));

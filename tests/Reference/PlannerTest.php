@@ -42,13 +42,15 @@ function friendlyLengths(array $marks, Length $most): array
 }
 
 /** @return list<string> */
-function bruteFront(?Size $print, Rational $ratio, Size $paper, array $marks, Wish $wish): array
+function bruteFront(?Size $print, Rational $ratio, Size $paper, array $marks, Wish $wish, bool $square): array
 {
+    // A square can keep no more of a picture than its shorter side takes off its longer.
+    $most = $square && ! $wish->neverTrim ? Rational::smaller($ratio, $ratio->reciprocal())->toFloat() : 1.0;
     $plans = [];
     $wanted = $wish->subject->cellsWanted();
-    $add = function (?Length $a, Length $b, int $n, int $m, Rational $kept, int $grades) use (&$plans, $paper, $wish, $wanted): void {
+    $add = function (?Length $a, Length $b, int $n, int $m, Rational $kept, int $grades) use (&$plans, $paper, $wish, $wanted, $square, $most): void {
         $area = new Size($b->times($n), $b->times($m));
-        $fits = $n * $m >= $wish->fewestCells() && $n * $m <= $wish->mostCells() && $kept->toFloat() >= $wish->leastKept() - 1e-9
+        $fits = (! $square || $n === $m) && $n * $m >= $wish->fewestCells() && $n * $m <= $wish->mostCells() && $kept->toFloat() >= $wish->leastKept() * $most - 1e-9
             && ($wish->mostLines === null || $n + $m - 2 <= $wish->mostLines)
             && ($wish->leastCell === null || ! $wish->leastCell->isLongerThan($b))
             && (! $wish->wholeSheet || ($area->width->equals($paper->width) && $area->height->equals($paper->height)));
@@ -71,6 +73,7 @@ function bruteFront(?Size $print, Rational $ratio, Size $paper, array $marks, Wi
         }
         foreach (friendlyLengths($marks, Length::smaller($print->width, $print->height)) as [$a, $gradeA]) {
             [$n, $m] = [min($across, countedOff($a, $print->width)), min($down, countedOff($a, $print->height))];
+            [$n, $m] = $square ? [min($n, $m), min($n, $m)] : [$n, $m];
             if ($n * $m > 0) {
                 $add($a, $b, $n, $m, (new Size($a->times($n), $a->times($m)))->shareOf($print), $gradeA + $gradeB);
             }
@@ -98,18 +101,18 @@ function bruteFront(?Size $print, Rational $ratio, Size $paper, array $marks, Wi
     return array_values(array_unique($front));
 }
 
-it('finds the same front as a brute force over the same candidates', function (string $photo, string $sheet, string $ruler, array $marks, Closure $wish) {
+it('finds the same front as a brute force over the same candidates', function (string $photo, string $sheet, string $ruler, array $marks, Closure $wish, bool $square = false) {
     $print = str_contains($photo, 'px') ? null : size($photo);
     [$wide, $high] = $print === null ? array_map(intval(...), explode('x', $photo)) : [0, 0];
     $reference = $print === null ? Reference::onScreen($wide, $high) : Reference::printed($print);
     $friendly = Friendly::on(Graduation::read($ruler));
     try {
-        $found = array_map(fn (Proposal $plan) => ($plan->photoCell?->exact() ?? '–')." {$plan->paperCell->exact()} {$plan->columns}x{$plan->rows}", (new Planner($reference, size($sheet), $friendly, $friendly))->plans($wish()));
+        $found = array_map(fn (Proposal $plan) => ($plan->photoCell?->exact() ?? '–')." {$plan->paperCell->exact()} {$plan->columns}x{$plan->rows}", (new Planner($reference, size($sheet), $friendly, $friendly, square: $square))->plans($wish()));
     } catch (NoPlan) {
         $found = [];
     }
     sort($found);
-    expect($found)->toBe(bruteFront($print, $reference->ratio(), size($sheet), $marks, $wish()));
+    expect($found)->toBe(bruteFront($print, $reference->ratio(), size($sheet), $marks, $wish(), $square));
 })->with([
     'a print on letter' => ['5x7in', '8.5x11in', '1/8 in', ['1 in', '1/2 in', '1/4 in', '1/8 in'], fn () => new Wish(Subject::StillLife)],
     'a likeness' => ['4x6in', '8x10in', '1/8 in', ['1 in', '1/2 in', '1/4 in', '1/8 in'], fn () => new Wish(Subject::Likeness)],
@@ -121,5 +124,9 @@ it('finds the same front as a brute force over the same candidates', function (s
     'never trimmed' => ['5x7in', '8.5x11in', '1/8 in', ['1 in', '1/2 in', '1/4 in', '1/8 in'], fn () => new Wish(Subject::StillLife, neverTrim: true)],
     'the whole sheet' => ['4x6in', '8x10in', '1/4 in', ['1 in', '1/2 in', '1/4 in'], fn () => new Wish(Subject::StillLife, wholeSheet: true)],
     'few lines, large cells' => ['5x7in', '18x24in', '1/4 in', ['1 in', '1/2 in', '1/4 in'], fn () => new Wish(Subject::StillLife, mostLines: 9, leastCell: length('2 in'))],
+    'a circle of a print' => ['5x7in', '8x8in', '1/8 in', ['1 in', '1/2 in', '1/4 in', '1/8 in'], fn () => new Wish(Subject::StillLife), true],
+    'a circle of a screen, metric' => ['1237x811px', '105x105mm', '1 mm', ['1 cm', '5 mm', '2 mm', '1 mm'], fn () => new Wish(Subject::Landscape), true],
+    'a circle that may trim nothing' => ['4x6in', '8x8in', '1/4 in', ['1 in', '1/2 in', '1/4 in'], fn () => new Wish(Subject::StillLife, neverTrim: true), true],
+    'a circle of few lines, on an odd square' => ['6.3x4.1in', '7.7x7.7in', '1/4 in', ['1 in', '1/2 in', '1/4 in'], fn () => new Wish(Subject::Figure, mostLines: 12), true],
     'nothing to be had' => ['5x7in', '9x11in', '1/4 in', ['1 in', '1/2 in', '1/4 in'], fn () => new Wish(Subject::StillLife, neverTrim: true, wholeSheet: true)],
 ]);

@@ -45,6 +45,8 @@ final readonly class WorkingsJson
         /** Of the drawing, width ÷ height, to three places. */
         #[OA\Property] public string $shape,
         #[OA\Property] public AreaJson $drawing,
+        /** Null where the drawing fills its box. */
+        #[OA\Property] public ?OutlineJson $outline,
         /** From the drawing to each edge of the sheet. */
         #[OA\Property] public SidesJson $to_edges,
         #[OA\Property] public SizeJson $leftover,

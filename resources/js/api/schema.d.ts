@@ -2000,6 +2000,13 @@ export interface components {
             /** Format: float */
             wasted_percent: number;
         };
+        /** @description The oval or circle the drawing is clipped to: how far it reaches from the middle, as shares of the drawing's width and height. */
+        OutlineJson: {
+            /** Format: float */
+            across: number;
+            /** Format: float */
+            down: number;
+        };
         /** @description Lines laid over both boards to judge by; each stroke from x, y to x, y in shares of the crop, and of the drawing area. */
         OverlayJson: {
             name: string;
@@ -2393,7 +2400,6 @@ export interface components {
             decision: string;
             cells: number;
             done: number;
-            empty: number;
             rung: string;
             next: string;
             touched: string;
@@ -2724,6 +2730,7 @@ export interface components {
             left_over: string;
             shape: string;
             drawing: components["schemas"]["AreaJson"];
+            outline: components["schemas"]["OutlineJson"] | null;
             to_edges: components["schemas"]["SidesJson"];
             leftover: components["schemas"]["SizeJson"];
             scale: components["schemas"]["ScaleJson"];

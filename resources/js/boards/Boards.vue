@@ -66,7 +66,6 @@ const keys = useCropKeys(
 
 /** Lengths and slopes that were taken; slanted main lines are such. */
 const spans = computed(() => (props.rung === 'check' || (props.rung === 'grid' && choices.value.grid.school === 'main') ? props.workings.check.spans : []))
-const round = computed(() => choices.value.paper.shape === 'oval' || choices.value.paper.shape === 'circle')
 /** A circle on the photo, to see what a stretch makes of it. */
 const circle = computed(() => (props.workings.stretch.verdict === 'not' || props.rung !== 'fit' ? null : Math.min(stage.value.crop.w, stage.value.crop.h) * 0.3))
 
@@ -140,8 +139,8 @@ function lightNearest(event: PointerEvent) {
 <template>
   <div class="boards" :class="{ drawing: tool.kind || shots.placing }">
     <svg ref="svg" class="stage" role="group" :aria-label="$t('boards.photoBoardInchLadderAndPaper')" @pointerdown="down" @pointermove="move" @pointerup="hand.up" @pointerleave="point = null">
-      <PhotoBoard v-if="!stage.alone" :drawing :workings :stage :rung :way :can :lit :point :spans :spots :round :circle :whole-photo :grid :picture :rubber="hand.rubber.value" :outline="hand.outline.value" :roomy="width > ROOM_FOR_LOSSES" @nudge="keys.nudge" @pull="keys.pullCrop" />
-      <PaperBoard :drawing :workings :stage :rung :focus :way :lit :point :spans :round :circle="circle && circle * (stage.area.h / stage.crop.h)" :grid :on-shot :diagonal="can.inset ? hand.diagonal.value : null" @pull="keys.pullInset" />
+      <PhotoBoard v-if="!stage.alone" :drawing :workings :stage :rung :way :can :lit :point :spans :spots :circle :whole-photo :grid :picture :rubber="hand.rubber.value" :outline="hand.outline.value" :roomy="width > ROOM_FOR_LOSSES" @nudge="keys.nudge" @pull="keys.pullCrop" />
+      <PaperBoard :drawing :workings :stage :rung :focus :way :lit :point :spans :circle="circle && circle * (stage.area.h / stage.crop.h)" :grid :on-shot :diagonal="can.inset ? hand.diagonal.value : null" @pull="keys.pullInset" />
       <Ladder v-if="!stage.alone" :stage="stage" :workings="workings" :way :lit="lit" :pointed="(way === 'across' ? point?.x : point?.y) ?? null" @light="lit = $event" />
       <text v-if="workings.factor && !stage.alone" class="scale" :x="(stage.leftStile + stage.rightStile) / 2" :y="Math.min(stage.crop.y, stage.area.y) - 28" text-anchor="middle"><Num svg :text="workings.factor" /></text>
     </svg>

@@ -41,7 +41,7 @@ const lines = computed(() => props.workings.lines)
     <StrokeLines v-if="rung === 'tone' && tones.hatched && !onShot" :area="stage.area" :lines="lines" :scale="stage.paperScale" />
     <MassShapes v-if="look.masses && drawing.photo" :box="stage.area" />
     <SpanLines v-if="spans.length" :box="stage.area" :spans="spans" />
-    <PaperExtras v-if="!onShot" :stage="stage" :workings="workings" :drawing="drawing" :rung="rung" :diagonal="diagonal" :overlays="look.lifted ? '' : overlays(lines, stage.area, 'paper')" :round="round" :circle="circle" @pull="$emit('pull', $event)" />
+    <PaperExtras v-if="!onShot" :stage="stage" :workings="workings" :drawing="drawing" :rung="rung" :diagonal="diagonal" :overlays="look.lifted ? '' : overlays(lines, stage.area, 'paper')" :circle="circle" @pull="$emit('pull', $event)" />
     <path class="lit" :d="oneLine(lines, way, lit, stage.area)" />
     <path class="cross" :d="cross(point, stage.area)" />
     <Theirs :lines="lines" :box="stage.area" />

@@ -8,6 +8,7 @@ import LightArrow from './LightArrow.vue'
 import ShapeLines from './ShapeLines.vue'
 import ThingLines from './ThingLines.vue'
 import WhiteLines from './WhiteLines.vue'
+import { oval } from './paths'
 import { useLook } from './useLook'
 import { useThings } from '@/stores/things'
 import type { Diagonal } from './usePhotoHand'
@@ -20,7 +21,6 @@ const props = defineProps<{
   rung: string
   diagonal: Diagonal | null
   overlays: string
-  round: boolean
   /** Radius of a circle, down the paper. */
   circle: number | null
 }>()
@@ -52,12 +52,12 @@ const inCorner = computed(() => {
 })
 const address = computed(() => previewOf(props.drawing, props.workings))
 const points = computed(() => props.workings.points.filter((point) => point.inside).map((point) => ({ ...point, at: { x: props.stage.area.x + point.x * props.stage.area.w, y: props.stage.area.y + point.y * props.stage.area.h } })))
-const oval = computed(() => (!props.round ? null : { cx: props.stage.area.x + props.stage.area.w / 2, cy: props.stage.area.y + props.stage.area.h / 2, rx: props.stage.area.w / 2, ry: props.stage.area.h / 2 }))
+const clipped = computed(() => oval(props.stage.area, props.workings.outline))
 </script>
 
 <template>
   <LightArrow v-if="workings.light" :box="stage.area" v-bind="workings.light" />
-  <ellipse v-if="oval" class="oval" v-bind="oval" />
+  <ellipse v-if="clipped" class="oval" v-bind="clipped" />
   <path v-if="overlays && rung !== 'marks'" class="overlay" :d="overlays" />
   <g v-if="rung === 'paper'" data-test="distances">
     <g v-for="distance in distances" :key="distance.side">

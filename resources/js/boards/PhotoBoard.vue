@@ -9,7 +9,7 @@ import Num from '@/ui/Num.vue'
 import type { BoardProps } from './board'
 import MassShapes from './MassShapes.vue'
 import PhotoMarks from './PhotoMarks.vue'
-import { caption as place, cross, cuts, labels, losses, mask, oneLine, overlays, rules, weights } from './paths'
+import { caption as place, cross, cuts, labels, losses, mask, oneLine, oval, overlays, rules, weights } from './paths'
 import type { Box } from './stage'
 import Theirs from './Theirs.vue'
 import { useLook } from './useLook'
@@ -77,7 +77,7 @@ const caption = computed(() => {
       <image v-if="address" :href="address" :x="image.x" :y="image.y" :width="image.w" :height="image.h" preserveAspectRatio="none" clip-path="url(#photo-clip)" :style="{ filter }" />
       <rect v-else class="blank" :x="stage.photo.x" :y="stage.photo.y" :width="stage.photo.w" :height="stage.photo.h" />
       <g v-if="look.masses && address" clip-path="url(#photo-clip)"><MassShapes :box="stage.crop" flat /></g>
-      <path v-if="wholePhoto" class="mask" fill-rule="evenodd" :d="mask(stage, round)" :style="{ fill: maskColour, fillOpacity: look.strength / 100 }" />
+      <path v-if="wholePhoto" class="mask" fill-rule="evenodd" :d="mask(stage, workings.outline)" :style="{ fill: maskColour, fillOpacity: look.strength / 100 }" />
       <template v-if="ruled">
         <path class="rule" :d="rules(lines, stage.crop)" :stroke="drawing.line.casing" stroke-opacity="0.35" :stroke-width="(weights[choices.grid.weights.photo] ?? 1.2) + 1.2" />
         <path class="rule" :d="rules(lines, stage.crop)" :stroke="drawing.line.css" :stroke-width="weights[choices.grid.weights.photo]" />
@@ -92,7 +92,7 @@ const caption = computed(() => {
       <text v-for="label in labels(lines, choices.grid, stage.crop)" :key="`${label.x} ${label.y}`" class="label" :class="{ inside: choices.grid.labels === 'running' }" :x="label.x" :y="label.y" :text-anchor="label.anchor">{{ label.text }}</text>
     </template>
     <PhotoMarks v-if="!look.mirrored" :spans="spans" :spots="spots ?? []" :stage="stage" :workings="workings" :whole="wholePhoto ?? false" />
-    <ellipse v-if="round" class="outline" :cx="stage.crop.x + stage.crop.w / 2" :cy="stage.crop.y + stage.crop.h / 2" :rx="stage.crop.w / 2" :ry="stage.crop.h / 2" />
+    <ellipse v-if="workings.outline" class="outline" v-bind="oval(stage.crop, workings.outline)" />
     <circle v-if="circle" class="circle" :cx="stage.crop.x + stage.crop.w / 2" :cy="stage.crop.y + stage.crop.h / 2" :r="circle" />
     <rect
       v-if="wholePhoto && !look.mirrored"

@@ -15,8 +15,6 @@ export interface BoardProps {
   /** Where the pointer is, as shares of the crop. */
   point: { x: number; y: number } | null
   spans: Workings['check']['spans']
-  /** Whether the drawing is clipped to an oval or a circle. */
-  round: boolean
   /** Radius of a circle, to see what a stretch makes of it. */
   circle: number | null
   /** Whether the grid lies over it. */

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import type { Choices, Lines, Workings } from '@/api/types'
-import { caption, cross, cuts, labels, losses, mask, named, names, oneLine, overlays, rules } from './paths'
+import { caption, cross, cuts, labels, losses, mask, oval, named, names, oneLine, overlays, rules } from './paths'
 import type { Stage } from './stage'
 
 const box = { x: 100, y: 50, w: 200, h: 400 }
@@ -72,14 +72,18 @@ describe('labels', () => {
 describe('round the crop', () => {
   const stage = (x: number, w: number, leftStile: number) => ({ photo: box, crop: { x, y: 100, w, h: 200 }, leftStile }) as Stage
 
-  it('is a mask with a hole, which may be round', () => {
-    expect(mask(stage(150, 100, 500), false)).toBe('M100 50h200v400h-200zM150 100v200h100v-200z')
-    expect(mask(stage(150, 100, 500), true)).toContain('a50 100 0 1 0 100 0')
+  it('is a mask with a hole, which may be an oval, or a circle that the box is too long for', () => {
+    expect(mask(stage(150, 100, 500), null)).toBe('M100 50h200v400h-200zM150 100v200h100v-200z')
+    expect(mask(stage(150, 100, 500), { across: 0.5, down: 0.5 })).toContain('M150 200a50 100 0 1 0 100 0')
+    expect(mask(stage(150, 100, 500), { across: 0.5, down: 0.25 })).toContain('M150 200a50 50 0 1 0 100 0')
+    expect(oval({ x: 0, y: 0, w: 80, h: 40 }, { across: 0.25, down: 0.5 })).toEqual({ cx: 40, cy: 20, rx: 20, ry: 20 })
   })
 
   it('says what each side loses, beside it where there is room and inside where not; a side that loses nothing says nothing', () => {
     const trimmed = { left: '1 in', right: '2 in', top: '', bottom: '3 in' } as Workings['trimmed']
     expect(losses(stage(150, 100, 500), trimmed).map(({ side, x, anchor }) => [side, x, anchor])).toEqual([['left', 144, 'end'], ['right', 256, 'start'], ['bottom', 200, 'middle']])
+    // Little is left off below: it is said inside, as the caption stands under the photo.
+    expect(losses({ ...stage(150, 100, 500), crop: { x: 150, y: 60, w: 100, h: 380 } } as Stage, trimmed).find(({ side }) => side === 'bottom')?.y).toBe(432)
     expect(losses(stage(20, 100, 130), trimmed).map(({ x, anchor }) => [x, anchor]).slice(0, 2)).toEqual([[26, 'start'], [114, 'end']])
   })
 

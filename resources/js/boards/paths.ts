@@ -17,6 +17,8 @@ const NAME_HEIGHT = 17
 /** A name moves aside by so many pixels at a time. */
 const ASIDE = 5
 const LOSS_ROOM = 90
+/** How much must be left off below, so that what is said of it stands clear of the caption. */
+const LOSS_DEPTH = 14
 
 export const crisp = (px: number) => Math.round(px) + 0.5
 
@@ -77,9 +79,15 @@ export function cross(point: { x: number; y: number } | null, box: Box) {
   return point ? `M${across(box, point.x)} ${box.y}v${box.h}M${box.x} ${down(box, point.y)}h${box.w}` : ''
 }
 
-/** What of the photo lies round the crop, which may be an oval. */
-export function mask({ photo: p, crop: c }: Stage, round: boolean) {
-  const hole = round ? `M${c.x} ${c.y + c.h / 2}a${c.w / 2} ${c.h / 2} 0 1 0 ${c.w} 0a${c.w / 2} ${c.h / 2} 0 1 0 ${-c.w} 0z` : `M${c.x} ${c.y}v${c.h}h${c.w}v${-c.h}z`
+/** The oval or circle a drawing is clipped to, as it lies in a box; null where it fills it. */
+export function oval(box: Box, outline: Workings['outline']) {
+  return outline && { cx: box.x + box.w / 2, cy: box.y + box.h / 2, rx: box.w * outline.across, ry: box.h * outline.down }
+}
+
+/** What of the photo lies round the crop, or round the outline in it. */
+export function mask({ photo: p, crop: c }: Stage, outline: Workings['outline']) {
+  const o = oval(c, outline)
+  const hole = o ? `M${o.cx - o.rx} ${o.cy}a${o.rx} ${o.ry} 0 1 0 ${2 * o.rx} 0a${o.rx} ${o.ry} 0 1 0 ${-2 * o.rx} 0z` : `M${c.x} ${c.y}v${c.h}h${c.w}v${-c.h}z`
   return `M${p.x} ${p.y}h${p.w}v${p.h}h${-p.w}z${hole}`
 }
 
@@ -105,13 +113,15 @@ export function labels(lines: Lines, grid: Choices['grid'], box: Box, board: Box
 }
 
 /** What each side of the crop loses, written where it is lost: inside the crop where there is no room beside it. */
-export function losses({ crop: c, leftStile }: Stage, { left, right, top, bottom }: Workings['trimmed']) {
+export function losses({ photo, crop: c, leftStile }: Stage, { left, right, top, bottom }: Workings['trimmed']) {
   const middle = c.y + c.h / 2
+  // Below a photo stands its caption.
+  const below = photo.y + photo.h - c.y - c.h < LOSS_DEPTH ? -8 : 18
   return [
     c.x < LOSS_ROOM ? { side: 'left', text: left, x: c.x + 6, y: middle, anchor: 'start' } : { side: 'left', text: left, x: c.x - 6, y: middle, anchor: 'end' },
     leftStile - c.x - c.w < LOSS_ROOM ? { side: 'right', text: right, x: c.x + c.w - 6, y: middle, anchor: 'end' } : { side: 'right', text: right, x: c.x + c.w + 6, y: middle, anchor: 'start' },
     { side: 'top', text: top, x: c.x + c.w / 2, y: c.y - 8, anchor: 'middle' },
-    { side: 'bottom', text: bottom, x: c.x + c.w / 2, y: c.y + c.h + 18, anchor: 'middle' },
+    { side: 'bottom', text: bottom, x: c.x + c.w / 2, y: c.y + c.h + below, anchor: 'middle' },
   ].filter((loss) => loss.text)
 }
 
