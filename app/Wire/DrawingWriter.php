@@ -29,6 +29,7 @@ use Illuminate\Validation\ValidationException;
 use InchLadder\Copying\CellRecord;
 use InchLadder\Copying\Noted;
 use InchLadder\Copying\Place;
+use InchLadder\Copying\Tally;
 use InchLadder\Grid\LineColour;
 use InchLadder\Impossible;
 use InchLadder\Layout\Hand;
@@ -100,8 +101,7 @@ final readonly class DrawingWriter
         $writer = new PlanWriter($plan);
         $decisions = new Decisions($plan);
         $record = $drawing->record($plan);
-        $spared = $plan->layout->spared();
-        $count = $plan->layout->grid->cells()->columns * $plan->layout->grid->cells()->rows - count($spared);
+        $tally = Tally::of($record, $plan->layout->grid->cells(), $plan->layout->spared());
         [$rung, $next] = $this->next($drawing, $plan, $record, $hand);
 
         return new ShelfEntryJson(
@@ -114,9 +114,8 @@ final readonly class DrawingWriter
             $writer->lines(),
             LineColourJson::of(LineAdvice::for($drawing, $plan)->colour),
             "{$decisions->paper()} · {$decisions->fit()}",
-            $count,
-            $record->count('done'),
-            $record->count('empty'),
+            $tally->of,
+            $tally->done,
             $rung,
             $next,
             $drawing->updated_at->toIso8601String(),
@@ -143,7 +142,7 @@ final readonly class DrawingWriter
     {
         return new ShelfEntryJson(
             $drawing->id, $drawing->title(), null, '', 1, new CropJson(null, null, 0, 0, 1, 1, 0), new LinesJson([], [], [], [], [], [], [], [], false, null, []),
-            LineColourJson::of(LineColour::Graphite), '', 0, 0, 0, 'photo', '', $drawing->updated_at->toIso8601String(), $drawing->version, $drawing->work, null, $trouble, $drawing->steps()[0],
+            LineColourJson::of(LineColour::Graphite), '', 0, 0, 'photo', '', $drawing->updated_at->toIso8601String(), $drawing->version, $drawing->work, null, $trouble, $drawing->steps()[0],
         );
     }
 

@@ -108,11 +108,6 @@ final readonly class CellRecord
         return array_values(array_filter(array_diff(range(0, $cells->columns * $cells->rows - 1), $spared), fn (int $cell): bool => $this->at($cell)->state !== Noted::EMPTY));
     }
 
-    public function count(string $state): int
-    {
-        return count(array_filter($this->cells, static fn (Noted $noted): bool => $noted->state === $state));
-    }
-
     /** The cell that was settled last; null before the first. */
     public function last(?Pass $pass = null): ?int
     {

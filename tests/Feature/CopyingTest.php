@@ -139,7 +139,7 @@ it('flags a cell as doubtful, and keeps words with it, apart from what has becom
     expect($cells())->toBe([[1, 2, 'open', 0, true, '½ lower — “rim”']]);
     // It is still to be copied.
     $shelf = test()->getJson('/api/drawings')->json('0');
-    expect([$shelf['done'], $shelf['empty']])->toBe([0, 0]);
+    expect($shelf['done'])->toBe(0);
     noteCell($drawing, 1, 2, ['doubtful' => false, 'words' => '']);
     expect($cells())->toBe([]);
 });
@@ -263,3 +263,33 @@ it('points out a region that runs ahead, and warns of early detail until that is
     test()->putJson("/api/drawings/{$drawing->id}/cells", ['cells' => range(0, 8), 'reached' => 2])->assertOk();
     expect(copying($drawing)->json('ahead'))->toBe('A1, B1, C1, D1, E1, A2 and 4 more are more than a pass ahead of the rest: leave them until the others have come up.');
 });
+
+/*
+ * What is done, of what there is to draw in, is one count wherever it is said; cells that lie outside the outline, or in what is
+ * not to be drawn, and cells with nothing in them, are none of them.
+ */
+it('says through every door how many cells are done, of how many', function (int $seed) {
+    $random = new Random\Randomizer(new Random\Engine\Mt19937(4100 + $seed));
+    $drawing = Drawings::begin([
+        'paper' => ['shape' => ['rectangle', 'oval', 'circle'][$seed % 3]], 'grid' => ['school' => 'count', 'columns' => $random->getInt(4, 8)], 'fit' => ['way' => 'inset'],
+        'regions' => $seed % 2 === 0 ? [] : [['name' => '', 'use' => 'not needed', 'left' => '0', 'top' => '0', 'width' => '0.4', 'height' => '0.3']],
+    ]);
+    $url = "/api/drawings/{$drawing->id}";
+    $all = count($this->getJson($url)->json('workings.lines.addresses'));
+    foreach (['done', 'empty', 'done'] as $state) {
+        $this->putJson("{$url}/cells", ['cells' => array_values(array_unique(array_map(fn () => $random->getInt(0, $all - 1), range(1, 6)))), 'state' => $state])->assertOk();
+    }
+    $answer = $this->getJson($url)->json();
+    [$columns, $spared] = [$answer['workings']['grid']['columns'], array_flip($answer['workings']['lines']['spared'])];
+    $states = array_fill_keys(array_keys(array_diff_key(array_fill(0, $all, 0), $spared)), 'open');
+    foreach ($answer['cells'] as $cell) {
+        isset($states[$cell['row'] * $columns + $cell['column']]) && $states[$cell['row'] * $columns + $cell['column']] = $cell['state'];
+    }
+    [$done, $of] = [count(array_keys($states, 'done', true)), count($states) - count(array_keys($states, 'empty', true))];
+    $entry = collect($this->getJson('/api/drawings')->json())->firstWhere('id', $drawing->id);
+    expect([$entry['done'], $entry['cells']])->toBe([$done, $of]);
+    $plan = (string) $this->get("{$url}/sheets/plan.svg")->assertOk()->streamedContent();
+    expect(html_entity_decode(strip_tags($plan)))->toContain("{$done} of {$of} cells");
+    $tasks = json_encode($this->getJson("{$url}/finish")->json(), JSON_UNESCAPED_UNICODE);
+    expect($tasks)->toContain($of - $done === 1 ? 'One cell was not copied' : ($of - $done).' cells were not copied');
+})->with(range(0, 11));

@@ -21,6 +21,7 @@ use App\Wording\Decisions;
 use App\Wording\Say;
 use App\Wording\Writing;
 use InchLadder\Copying\Place;
+use InchLadder\Copying\Tally;
 use InchLadder\Fit\Dividers;
 use InchLadder\Marks\MarkRow;
 use InchLadder\Measure\Fractions;
@@ -105,15 +106,14 @@ final readonly class PlanPage implements PrintableSheet
         $write = new Writing($plan->choices->notation);
         $area = $plan->layout->fitted->area;
         $cell = $plan->layout->printCell();
-        $cells = $plan->layout->grid->cells();
-        $done = count($drawing->record($plan)->settled());
+        $tally = Tally::of($drawing->record($plan), $plan->layout->grid->cells(), $plan->layout->spared());
         $lines = [
             'photo' => $plan->layout->print === null ? $decisions->photo() : Say::it('printing.plan.print', ['photo' => $decisions->photo(), 'crop' => $write->readSize($plan->layout->print)]),
             'paper' => Say::it('printing.plan.sheet', ['paper' => $decisions->paper(), 'left' => $write->reading($plan->layout->left), 'top' => $write->reading($plan->layout->top)]),
             'drawing' => $write->readSize($area).(($scales = $decisions->scales()) === null ? '' : "; {$scales}"),
             'grid' => Say::it('printing.plan.'.($cell === null ? 'cell' : 'cells'), ['grid' => $decisions->grid(), 'print' => $cell === null ? '' : $write->readSize($cell), 'cell' => $write->readSize($plan->layout->cell())]),
             'dividers' => $this->dividers($plan),
-            'progress' => Say::it('printing.plan.done', ['done' => $done, 'cells' => $cells->columns * $cells->rows]),
+            'progress' => Say::it('printing.plan.done', ['done' => $tally->done, 'cells' => $tally->of]),
             'mirrored' => $mirrored ? Say::it('printing.plan.swapped') : null,
             'then' => Say::it('printing.plan.order'),
         ];

@@ -30,9 +30,9 @@ final readonly class ShelfEntryJson
         #[OA\Property] public LineColourJson $line,
         /** Sheet and scale in words. */
         #[OA\Property] public string $decision,
+        /** Cells there is something to draw in. */
         #[OA\Property] public int $cells,
         #[OA\Property] public int $done,
-        #[OA\Property] public int $empty,
         /** Where the work goes on. */
         #[OA\Property] public string $rung,
         /** What to do next, in words. */

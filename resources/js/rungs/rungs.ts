@@ -27,8 +27,8 @@ export const takesShot = (key: RungKey) => shotRungs.includes(key)
 
 export const boardRungs = rungs.filter((rung) => rung.boards !== null)
 
-export function decision(key: RungKey, workings: Workings, done: number): string {
-  if (key === 'copy') return t('table.doneOfCells', { done, cells: workings.grid.columns * workings.grid.rows })
+export function decision(key: RungKey, workings: Workings, progress: { done: number; of: number }): string {
+  if (key === 'copy') return t('table.doneOfCells', { done: progress.done, cells: progress.of })
   if (key === 'tone') return t('table.tones', { steps: workings.choices.tone.steps })
   if (key === 'check') return withShots(workings.check.decision, workings)
   if (key === 'finish') return workings.choices.finish.done.length === 0 ? choice(workings.choices.finish.medium) : t('table.mediumTicked', { medium: choice(workings.choices.finish.medium), ticked: workings.choices.finish.done.length })

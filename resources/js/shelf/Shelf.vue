@@ -199,7 +199,7 @@ async function putBack() {
             <div class="board"><SmallBoard :entry="entry" /></div>
             <h2>{{ entry.title }}</h2>
             <p class="soft"><Num :text="entry.decision" /></p>
-            <p class="rungs" :title="$t('shelf.cellsDone', { done: entry.done, cells: entry.cells })"><span :style="{ width: `${(100 * (entry.done + entry.empty)) / entry.cells}%` }" /></p>
+            <p class="rungs" :title="$t('shelf.cellsDone', { done: entry.done, cells: entry.cells })"><span :style="{ width: `${(100 * entry.done) / Math.max(1, entry.cells)}%` }" /></p>
             <p>{{ entry.next }}</p>
           </router-link>
           <div v-if="others.length" class="sheets" data-test="sheets">
@@ -207,7 +207,7 @@ async function putBack() {
               <div class="board"><SmallBoard :entry="sheet" /></div>
               <b>{{ sheet.purpose ? choice(sheet.purpose) : choice('a sheet') }}</b>
               <p class="soft"><Num :text="sheet.decision" /></p>
-              <p class="rungs" :title="$t('shelf.cellsDone', { done: sheet.done, cells: sheet.cells })"><span :style="{ width: `${(100 * (sheet.done + sheet.empty)) / Math.max(1, sheet.cells)}%` }" /></p>
+              <p class="rungs" :title="$t('shelf.cellsDone', { done: sheet.done, cells: sheet.cells })"><span :style="{ width: `${(100 * sheet.done) / Math.max(1, sheet.cells)}%` }" /></p>
             </router-link>
           </div>
           <span class="acts">

@@ -177,3 +177,11 @@ it('keeps what is decided while a step back is on its way, on top of what it too
   while (calls.some((one) => one.what === 'decide')) await answer('decide', '1 in')
   expect(store.state).toBe('saved')
 })
+
+it('counts what is done of what there is to draw in: neither what is spared, whatever was noted there, nor what has nothing in it', async () => {
+  const cells = [['done', 0, 0], ['done', 1, 0], ['empty', 2, 0], ['empty', 1, 1], ['open', 3, 3]].map(([state, column, row]) => ({ state, column, row }))
+  asked.push(Promise.resolve({ ...drawn('1 in'), cells, workings: { ...workings('1 in'), lines: { spared: [0, 5] } } } as unknown as Drawing))
+  const store = useDrawing()
+  await store.open('one')
+  expect(store.progress).toEqual({ done: 1, of: 13 })
+})

@@ -38,8 +38,13 @@ export const useDrawing = defineStore('drawing', () => {
   /** What was said of something done by hand that is not kept yet. */
   let adjusted = ''
 
-  /** Cells that need no copying any more. */
-  const settled = computed(() => (drawing.value?.cells ?? []).filter((cell) => cell.state !== 'open').length)
+  /** How many cells are done, of those there is something to draw in; counted here too, as what waits to be sent is not known elsewhere. */
+  const progress = computed(() => {
+    const { columns, rows } = workings.value?.grid ?? { columns: 0, rows: 0 }
+    const spared = new Set(workings.value?.lines.spared ?? [])
+    const noted = (drawing.value?.cells ?? []).filter((cell) => !spared.has(cell.row * columns + cell.column))
+    return { done: noted.filter((cell) => cell.state === 'done').length, of: columns * rows - spared.size - noted.filter((cell) => cell.state === 'empty').length }
+  })
 
   function show(fresh: Drawing) {
     trouble.value = null
@@ -322,5 +327,5 @@ export const useDrawing = defineStore('drawing', () => {
   /** Notes that are not kept yet, of this drawing. */
   const waiting = computed(() => hand.waiting.value.filter((note) => note.drawing === drawing.value?.id).length)
 
-  return { rung, said, touched, waiting, taken, adjust, settleHand: hand.settle, drawing, draft, workings, errors, trouble, stale, state, missing, settled, open, refresh, preview, pull, pulled, keep, decide, step, takeTheirs, putMineOnTop, note, heard }
+  return { rung, said, touched, waiting, taken, adjust, settleHand: hand.settle, drawing, draft, workings, errors, trouble, stale, state, missing, progress, open, refresh, preview, pull, pulled, keep, decide, step, takeTheirs, putMineOnTop, note, heard }
 })

@@ -42,7 +42,7 @@ async function learn(sitting: number, lesson: string) {
   <Lost v-if="store.missing" />
   <div v-else-if="store.drawing && store.workings && store.draft && log" class="page">
     <TopStrip />
-    <RungLadder :id="id" current="finish" :workings="store.workings" :done="store.settled" slim />
+    <RungLadder :id="id" current="finish" :workings="store.workings" :progress="store.progress" slim />
     <main class="log" data-test="log">
       <Troubles />
       <header>
