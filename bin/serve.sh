@@ -13,6 +13,7 @@ LIGHT_WORKERS=4
 CELL_WORKERS=3
 HEAVY_WORKERS=2
 ADDRESSES_LOOKED_AT_EVERY=10   # seconds
+ANSWERS_WITHIN=${INCH_ANSWERS_WITHIN:-60}   # seconds, on a machine however busy; then it is said that nothing answers
 
 # How it is served, where not to this machine alone by its own workers:
 HOUSE_PORT=''    # also to paired devices, on this port
@@ -44,7 +45,12 @@ serve() {
     [ -z "$BACKUP" ] || { guarded nightly "$data" "$BACKUP" & pids+=($!); }
     set +m
     end_with "$run" "$data/hub.address" "${pids[@]}"
-    for _ in $(seq 200); do { : >"/dev/tcp/127.0.0.1/$port"; } 2>/dev/null && break; sleep 0.05; done
+    local patience=$((SECONDS + ANSWERS_WITHIN))
+    until answers "$port"; do
+        for pid in "${pids[@]}"; do kill -0 "$pid" 2>/dev/null || exit 1; done
+        [ $SECONDS -lt $patience ] || { say "Inch Ladder does not answer on port $port; $data/logs/server.log says why." >&2; exit 1; }
+        sleep 0.05
+    done
     [ -z "$ANNOUNCED" ] || printf '%s\n' "$ANNOUNCED"
     while [ -n "$HOUSE_PORT" ]; do
         sleep $ADDRESSES_LOOKED_AT_EVERY & wait $! || true
@@ -55,6 +61,20 @@ serve() {
         caddy reload --config "$run/Caddyfile" --adapter caddyfile --address "unix/$run/admin.sock" >>"$data/logs/server.log" 2>&1 || true
     done
     wait
+}
+
+# answers PORT: whether what a page asks first is answered there; where other machines answer, whether somebody listens.
+answers() {
+    local door first=''
+    { exec {door}<>"/dev/tcp/127.0.0.1/$1"; } 2>/dev/null || return 1
+    if [ -n "$ANSWERED_BY" ]; then
+        first=' 200 '
+    else
+        printf 'GET /api/catalogue HTTP/1.0\r\nHost: 127.0.0.1:%s\r\n\r\n' "$1" >&"$door" 2>/dev/null || true
+        read -r -t 10 first <&"$door" || true
+    fi
+    exec {door}>&-
+    [[ $first == *' 200 '* ]]
 }
 
 # answer HOST:PORT DATA: the workers alone, for a front on another machine, on this port and the two after it; and what is read ahead.

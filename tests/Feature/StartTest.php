@@ -93,6 +93,22 @@ it('says that nothing answers where its workers do not begin, and not where they
         ->and((string) file_get_contents($log))->toContain('no room for workers');
 });
 
+it('says that nothing answers where its workers begin and never do', function () {
+    $data = getenv('INCH_DATA').'/mute';
+    mkdir("{$data}/bin", recursive: true);
+    // Its sockets are there, and whoever calls is hung up on.
+    file_put_contents("{$data}/bin/php-fpm8.2", <<<'SH'
+        #!/bin/sh
+        for given in "$@"; do case $given in */workers.conf) run=$(dirname "$given") ;; esac; done
+        exec php -n -r 'foreach (["light", "cells", "heavy"] as $name) { $doors[] = stream_socket_server("unix://$argv[1]/$name.sock"); } while (true) { $heard = $doors; $none = []; stream_select($heard, $none, $none, null); foreach ($heard as $door) { fclose(stream_socket_accept($door)); } }' "$run"
+        SH);
+    chmod("{$data}/bin/php-fpm8.2", 0755);
+    $process = new Process(['bash', base_path('bin/start'), "--data={$data}"], base_path(), ['DB_DATABASE' => false, 'INCH_DATA' => false, 'APP_ENV' => 'production', 'INCH_ANSWERS_WITHIN' => '3', 'PATH' => "{$data}/bin:".getenv('PATH')], timeout: 60);
+    $process->run();
+    expect($process->getExitCode())->toBe(1)->and($process->getOutput())->not->toContain('Inch Ladder is at')
+        ->and($process->getErrorOutput())->toContain('does not answer on port', "{$data}/logs/server.log says why");
+});
+
 it('refuses an upload too large, whichever of the server’s doors it comes to', function () {
     [$process, $address] = Server::start('--data='.getenv('INCH_DATA').'/large');
     $path = getenv('INCH_DATA').'/large.jpg';
