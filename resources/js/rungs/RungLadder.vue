@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { useEventListener } from '@vueuse/core'
 import { nextTick, onMounted, useTemplateRef, watch } from 'vue'
 
 import type { Workings } from '@/api/types'
@@ -6,7 +7,7 @@ import Num from '@/ui/Num.vue'
 import { decision, route, rungs, type RungKey } from './rungs'
 
 /** The nine rungs as a ladder to climb; slim keeps only the rungs themselves. */
-const props = defineProps<{ id: string; current: RungKey; workings: Workings; done: number; slim?: boolean }>()
+const props = defineProps<{ id: string; current: RungKey; workings: Workings; progress: { done: number; of: number }; slim?: boolean }>()
 const ladder = useTemplateRef('ladder')
 
 /** On a narrow screen the ladder lies on its side and runs out of sight: the rung one stands on is brought into it. */
@@ -17,6 +18,8 @@ async function standInSight(): Promise<void> {
   if (nav && rung) nav.scrollLeft += rung.getBoundingClientRect().left - nav.getBoundingClientRect().left - (nav.clientWidth - rung.clientWidth) / 2
 }
 onMounted(standInSight)
+// A phone that is turned.
+useEventListener('resize', standInSight)
 watch(() => props.current, standInSight)
 </script>
 
@@ -27,7 +30,7 @@ watch(() => props.current, standInSight)
         <router-link :to="route(id, rung.key)" class="rung" :class="{ current: rung.key === current }" :aria-current="rung.key === current ? 'step' : undefined" :aria-label="slim ? $t(`rung.${rung.key}`) : undefined" :title="slim ? $t(`rung.${rung.key}`) : undefined">
           <template v-if="!slim">
             <b>{{ $t(`rung.${rung.key}`) }}</b>
-            <small><Num :text="decision(rung.key, workings, done)" /></small>
+            <small><Num :text="decision(rung.key, workings, progress)" /></small>
           </template>
         </router-link>
       </li>

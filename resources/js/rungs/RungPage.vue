@@ -21,7 +21,7 @@ provideFaults(() => store.errors)
   <Lost v-if="store.missing" />
   <div v-else-if="store.drawing && store.workings && store.draft" :class="['page', { tall }]">
     <TopStrip />
-    <RungLadder :id="id" :current="rung" :workings="store.workings" :done="store.settled" />
+    <RungLadder :id="id" :current="rung" :workings="store.workings" :progress="store.progress" />
     <main class="middle" :aria-label="name"><slot :drawing="store.drawing" :workings="store.workings" :choices="store.draft" /></main>
     <aside class="workings" :aria-label="$t('table.workings')">
       <Troubles />

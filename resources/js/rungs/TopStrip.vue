@@ -1,7 +1,6 @@
 <script setup lang="ts">
 import { useEventListener } from '@vueuse/core'
-import { computed, ref, watch } from 'vue'
-import { t } from '@/lang'
+import { ref, watch } from 'vue'
 import { useDrawing } from '@/stores/drawing'
 import { useTogether } from '@/together/together'
 import { useScheme } from '@/ui/useScheme'
@@ -31,7 +30,7 @@ useEventListener('keydown', (event: KeyboardEvent) => {
   void store.step(key === 'y' || event.shiftKey ? 'redo' : 'undo')
 })
 
-const kept = computed(() => t(`table.kept.${store.state}`))
+const states = ['saved', 'saving', 'unsaved'] as const
 </script>
 
 <template>
@@ -47,8 +46,9 @@ const kept = computed(() => t(`table.kept.${store.state}`))
     <router-link v-if="store.drawing" class="unit soft" :to="{ name: 'log', params: { id: store.drawing.id } }">{{ $t('log.log') }}</router-link>
     <button type="button" class="button bare" data-test="undo" :disabled="!store.drawing?.undo" :title="store.drawing?.undo ? $t('table.takeBackUndoCtrl', { undo: store.drawing.undo }) : $t('table.nothingToTakeBack')" :aria-label="$t('table.undo')" @click="store.step('undo')">↶</button>
     <button type="button" class="button bare" data-test="redo" :disabled="!store.drawing?.redo" :title="store.drawing?.redo ? $t('table.bringBackRedoCtrl', { redo: store.drawing.redo }) : $t('table.nothingToBringBack')" :aria-label="$t('table.redo')" @click="store.step('redo')">↷</button>
-    <button v-if="together.open" type="button" class="button bare follow" data-test="follow-me" :aria-pressed="together.following" :title="$t('table.followWhy')" @click="together.follow(!together.following)">{{ $t('table.follow') }}</button>
-    <span class="kept soft" data-test="kept" role="status">{{ kept }}</span>
+    <!-- What comes and goes keeps its place: nothing else moves from under the hand. -->
+    <button type="button" class="button bare follow" data-test="follow-me" :disabled="!together.open" :aria-pressed="together.following" :title="$t('table.followWhy')" @click="together.follow(!together.following)">{{ $t('table.follow') }}</button>
+    <span class="kept soft" data-test="kept" role="status"><span v-for="state in states" :key="state" :class="{ other: state !== store.state }">{{ $t(`table.kept.${state}`) }}</span></span>
     <button type="button" class="button bare lamp" @click="scheme = scheme === 'dark' ? 'light' : 'dark'">{{ scheme === 'dark' ? $t('table.day') : $t('table.lamp') }}</button>
   </header>
 </template>
@@ -118,10 +118,20 @@ const kept = computed(() => t(`table.kept.${store.state}`))
   color: var(--on-chosen);
 }
 
+.strip .follow:disabled,
+.kept .other {
+  visibility: hidden;
+}
+
+/* As wide as the longest of what it may say. */
 .kept {
-  min-width: 66px;
+  display: grid;
   text-align: right;
   white-space: nowrap;
+}
+
+.kept > span {
+  grid-area: 1 / 1;
 }
 
 @media (max-width: 760px) {
@@ -129,8 +139,21 @@ const kept = computed(() => t(`table.kept.${store.state}`))
     display: none;
   }
 
+  .strip {
+    position: relative;
+  }
+
+  .title {
+    padding-bottom: 16px;
+  }
+
+  /* Under the name. */
   .kept {
-    min-width: 0;
+    position: absolute;
+    left: 60px;
+    bottom: 3px;
+    font-size: 12px;
+    text-align: left;
   }
 }
 </style>

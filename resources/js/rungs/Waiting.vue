@@ -1,13 +1,15 @@
 <script setup lang="ts">
 import { useDrawing } from '@/stores/drawing'
 
-/** What stands there until a drawing has come, or why it does not. */
+/** What stands there until a drawing has come, or why it does not, and a way to ask once more. */
 const store = useDrawing()
+const again = () => location.reload()
 </script>
 
 <template>
   <main class="waiting">
-    <h1 role="status">{{ store.trouble ?? $t('table.layingOutTheDrawing') }}</h1>
+    <h1><span role="status">{{ store.trouble ?? $t('table.layingOutTheDrawing') }}</span></h1>
+    <button v-if="store.trouble" type="button" class="button" @click="again">{{ $t('table.tryAgain') }}</button>
   </main>
 </template>
 

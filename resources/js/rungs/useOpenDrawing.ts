@@ -17,7 +17,8 @@ export function useOpenDrawing(id: () => string, page: () => string) {
     { immediate: true },
   )
   useEventListener('focus', () => void store.refresh())
-  watch(away, (is) => is || void store.refresh())
+  // What was asked for in vain is asked for again.
+  watch(away, (is) => is || void (store.drawing?.id === id() ? store.refresh() : store.open(id())))
   useTitle(computed(() => `${page()} · ${store.draft?.title ?? t('table.inchLadder')}`))
 
   return store

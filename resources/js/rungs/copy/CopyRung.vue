@@ -193,7 +193,7 @@ const state = computed(() => {
   <Lost v-if="store.missing" />
   <div v-else-if="store.drawing && store.workings && store.draft && cells.way" class="page">
     <TopStrip />
-    <RungLadder :id="id" current="copy" :workings="store.workings" :done="store.settled" slim />
+    <RungLadder :id="id" current="copy" :workings="store.workings" :progress="store.progress" slim />
     <main class="table">
       <div class="head">
         <h2 class="address" data-test="address" aria-live="polite">{{ cells.address(at) }}</h2>

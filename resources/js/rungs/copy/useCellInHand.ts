@@ -2,6 +2,7 @@ import { useSessionStorage } from '@vueuse/core'
 import { computed, shallowRef, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import type { CellToCopy, Choices } from '@/api/types'
+import { away } from '@/offline/away'
 import { keyOf, useCopying, type Place } from '@/stores/copying'
 import { useDrawing } from '@/stores/drawing'
 
@@ -22,8 +23,11 @@ export function useCellInHand(props: { id: string; cell?: string }) {
   const past = useSessionStorage<(Place & { noted?: boolean })[]>(() => `inch-ladder.left.${props.id}.${cells.columns}x${cells.rows}`, [])
 
   watch(
-    [() => store.drawing?.id, () => store.drawing?.version, () => cells.hand],
-    async ([, version]) => {
+    // And once the server is back: it was asked in vain, or by what the browser had kept.
+    [() => store.drawing?.id, () => store.drawing?.version, () => cells.hand, away],
+    async ([, version, , isAway], before) => {
+      // That it went asks for nothing that is known; whatever else changed may be in what the browser kept.
+      if (isAway && cells.way && before[3] === false) return
       await cells.load().catch((error: Error) => (store.trouble = error.message))
       const isChosen = chosen !== null && version !== undefined && version > chosen.at
       if (!cells.way || (props.cell && !isChosen)) return
@@ -40,8 +44,10 @@ export function useCellInHand(props: { id: string; cell?: string }) {
   /** Null until it has come. */
   const card = shallowRef<CellToCopy | null>(null)
   watch(
-    [() => keyOf(at.value), () => store.drawing?.id, () => store.drawing?.version],
-    async () => {
+    [() => keyOf(at.value), () => store.drawing?.id, () => store.drawing?.version, away],
+    async (now, before) => {
+      // That the server went or came back asks for nothing that is known.
+      if (card.value && now[3] !== before[3]) return
       card.value = null
       const here = keyOf(at.value)
       const come = await cells.card(at.value)
