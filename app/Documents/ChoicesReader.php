@@ -149,7 +149,7 @@ final class ChoicesReader
             self::FORMAT, $title === '' ? 'Untitled' : $title, $fields->unit->value, $notation->ruler->name, $reach,
             $photo->json, $paper->json, $this->fit->json, $this->grid->json, new CopyChoice($start->value, $working->value, $pass->value, $fields->flag('copy.ink'), $naming->value, $detail?->value, $straight, $waved, $corrections->json), $toned, $finish, $marked->points, $marked->regions, $things->json, $marked->spans, $marked->beside, $marked->crops, $this->pinned(), $shots->json, $shots->meant, $related, $marked->strokes, $shapes->json,
         );
-        $whole = $photo->whole($wide, $high);
+        $whole = $photo->whole($wide, $high, $notation);
         $school = $this->grid->school();
         $size = $paper->size();
         $framing = $whole === null ? null : $photo->framing($whole);

@@ -64,6 +64,12 @@ final readonly class Reference
         return $this->print?->ratio() ?? Rational::nd((int) $this->pixelsWide, (int) $this->pixelsHigh);
     }
 
+    /** What the other side of a print measures that shows the whole picture, as this one is shaped. */
+    public function otherSide(Length $known, bool $isWidth): Length
+    {
+        return $isWidth ? $known->dividedBy($this->ratio()) : $known->times($this->ratio());
+    }
+
     /** How long a share of the width is on the print; null on a screen. */
     public function across(Rational $share): ?Length
     {

@@ -14,6 +14,7 @@ return [
     'picture unknown' => 'This picture is not known; bring it over again.',
     'another picture' => 'another picture',
     'sheet unknown' => 'This sheet is not in the catalogue; choose another, or type its size.',
+    'side of the print by its shape' => 'Measure this side of the print; one that shows the whole photo is about :about.',
     'side of the print' => 'Measure this side of the print, like 7 in or 18 cm.',
     'side of the original' => 'Say how long this side of the original is, like 7 in or 18 cm.',
     'border on a screen' => 'On a screen a border is typed in per cent, like 3 %.',

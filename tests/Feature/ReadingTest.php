@@ -209,3 +209,23 @@ it('reads what it wrote, to the last field', function (array $document) {
         'grid' => ['school' => 'main', 'main_across' => ['1/3', 0.61], 'part' => ['left' => '0.1', 'top' => '0.2', 'width' => '0.5', 'height' => '0.5'], 'divided' => [['column' => 0, 'row' => 1, 'parts' => 3, 'hairlines' => 'run on']]],
     ]],
 ]);
+
+it('says what the other side of a print will be, as the photo is shaped and held', function (array $photo, array $more, string $field, string $says) {
+    try {
+        ChoicesReader::read(['photo' => ['kind' => 'print', ...$photo], ...$more], 2333, 3517);
+    } catch (ValidationException $refused) {
+        expect(array_keys($refused->errors()))->toContain($field)->and($refused->errors()[$field][0])->toContain($says);
+
+        return;
+    }
+    throw new RuntimeException('A print of one side was read.');
+})->with([
+    // 4.125 in × 3517 ÷ 2333 = 6.2185 in, which lies at 99.496 sixteenths.
+    'from its width' => [['width' => '4 1/8 in'], [], 'photo.height', 'the whole photo is about 6 3/16 in.'],
+    // 15 cm × 2333 ÷ 3517 = 9.950 cm, at a ruler of millimetres.
+    'from its height' => [['height' => '15 cm'], ['unit' => 'cm', 'ruler' => '1 mm'], 'photo.width', 'about 10 cm.'],
+    // Turned a quarter its width is the longer: 6 in × 2333 ÷ 3517 = 3.980 in.
+    'turned' => [['width' => '6 in', 'quarters' => 1], [], 'photo.height', 'about 4 in.'],
+    'with none known' => [[], [], 'photo.height', 'like 7 in or 18 cm'],
+    'with one that is no length' => [['width' => 'wide'], [], 'photo.height', 'like 7 in or 18 cm'],
+]);

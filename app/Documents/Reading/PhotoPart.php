@@ -10,6 +10,7 @@ use App\Documents\Choices\PhotoChoice;
 use App\Wording\Say;
 use InchLadder\Measure\Graduation;
 use InchLadder\Measure\Length;
+use InchLadder\Measure\Notation;
 use InchLadder\Measure\Rational;
 use InchLadder\Measure\RulerUnknown;
 use InchLadder\Photo\Border;
@@ -62,7 +63,7 @@ final readonly class PhotoPart
      *
      * @param  int|null  $wide  pixels of the file
      */
-    public function whole(?int $wide, ?int $high): ?Reference
+    public function whole(?int $wide, ?int $high, Notation $notation): ?Reference
     {
         $turning = Turning::of($this->json->quarters, false, 0, Keep::Shape);
         [$wide, $high] = $turning->quarterTurned($wide, $high);
@@ -71,7 +72,7 @@ final readonly class PhotoPart
         }
         foreach (['width' => $this->json->width, 'height' => $this->json->height] as $side => $typed) {
             if ($typed === null) {
-                $this->fields->wrong("photo.{$side}", $this->json->kind === 'print' ? Say::it('choices.side of the print') : Say::it('choices.side of the original'));
+                $this->fields->wrong("photo.{$side}", $this->json->kind === 'print' ? $this->toMeasure($side, $wide, $high, $notation) : Say::it('choices.side of the original'));
             }
         }
         $this->fields->refuseIfWrong();
@@ -81,6 +82,19 @@ final readonly class PhotoPart
             $this->json->kind === 'sizes' ? null : $wide,
             $this->json->kind === 'sizes' ? null : $high,
         ));
+    }
+
+    /** What to do about a side that was not measured yet; with the other known, what to expect. */
+    private function toMeasure(string $side, ?int $wide, ?int $high, Notation $notation): string
+    {
+        $typed = $side === 'height' ? $this->json->width : $this->json->height;
+        $other = $typed === null ? null : $this->fields->length($typed);
+        if ($other === null || ! $other->isPositive() || $wide === null || $high === null) {
+            return Say::it('choices.side of the print');
+        }
+        $about = Reference::onScreen(max(1, $wide), max(1, $high))->otherSide($other, $side === 'height');
+
+        return Say::it('choices.side of the print by its shape', ['about' => $notation->plain($notation->ruler->round($about)->reading)]);
     }
 
     public function framing(Reference $whole): ?Framing
