@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import Num from './Num.vue'
 import { ref, useId, watch } from 'vue'
 import { useFault } from './faults'
 
@@ -31,7 +32,7 @@ function tell(text: string) {
       <el-input :id="id" v-model="typed" inputmode="numeric" autocomplete="off" :aria-invalid="fault ? true : undefined" :aria-describedby="fault ? `${id}-fault` : undefined" @change="tell" />
       <button type="button" class="button" :aria-label="$t('ui.oneOfTheLabelMore', { label: label.toLowerCase() })" @click="tell(String(Number(typed) + 1))">+</button>
     </div>
-    <p v-if="fault" :id="`${id}-fault`" class="fault" role="alert">{{ fault }}</p>
+    <p v-if="fault" :id="`${id}-fault`" class="fault" role="alert"><Num :text="fault" /></p>
   </div>
 </template>
 

@@ -38,7 +38,7 @@ function tell() {
         @keydown.enter="tell"
       />
     </div>
-    <p v-if="fault" :id="`${id}-fault`" :class="asked ? 'soft' : 'fault'" role="alert">{{ fault }}</p>
+    <p v-if="fault" :id="`${id}-fault`" :class="asked ? 'soft' : 'fault'" role="alert"><Num :text="fault" /></p>
   </div>
 </template>
 
