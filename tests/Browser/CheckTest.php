@@ -1,11 +1,12 @@
 <?php
 
+use Facebook\WebDriver\WebDriverKeys;
 use Tests\Browser\Table;
 use Tests\Photos;
 
 it('takes lengths on the photo, compares them, and judges the drawing by its ruler', function () {
-    $made = json_decode(Table::lay()->artisan('inch:new '.Photos::make(900, 600).' --title=Compared --sheet=9x6in --photo=9x6in --columns=3'), true);
-    $table = Table::lay()->go("/drawing/{$made['drawing']}/check")->see('.workings', 'Compare')->see('nav', 'nothing compared yet');
+    $id = Table::lay()->begin(Photos::make(900, 600), '--title=Compared --sheet=9x6in --photo=9x6in --columns=3');
+    $table = Table::lay()->go("/drawing/{$id}/check")->see('.workings', 'Compare')->see('nav', 'nothing compared yet');
     $take = fn (array $from, array $to) => $table->press('take a length')->drawOn('[data-test=photo-board] image', $from, $to)->kept();
     $take([0.2, 0.5], [0.8, 0.5]);
     // The photo is as large as the paper: six tenths of 9 in, as near as a hand on a screen draws it.
@@ -20,8 +21,8 @@ it('takes lengths on the photo, compares them, and judges the drawing by its rul
     // Measured on the drawing: one passes, one is out, on both boards and in the rung's own words.
     $first = $table->texts('[data-test=span-row] .large')[0];
     $table->write('On the drawing', $first)->kept()->see('[data-test=misfit]', 'right to the graduation')->see('nav', '1 of 2 measured, right so far');
-    $table->browser->executeScript('document.querySelectorAll("[data-test=span-row] input")[3].focus()');
-    $table->browser->getKeyboard()->sendKeys("4 in\n");
+    $table->script('document.querySelectorAll("[data-test=span-row] input")[3].focus()');
+    $table->key("4 in\n");
     $table->kept()->see('nav', '1 of 2 out')->see('[data-test=sums]', 'Farthest out is length 2');
     expect($table->all('[data-test=span] .out'))->toHaveCount(2);
     $table->isAccessible('Check, with one out');
@@ -37,8 +38,8 @@ it('takes lengths on the photo, compares them, and judges the drawing by its rul
 });
 
 it('finds what lies under what among the key points', function () {
-    $made = json_decode(Table::lay()->artisan('inch:new '.Photos::make(900, 600).' --title=Plumb --sheet=9x6in --photo=9x6in --columns=3'), true);
-    $table = Table::lay()->go("/drawing/{$made['drawing']}/check")->see('.workings', 'Compare')->unfold('Key points');
+    $id = Table::lay()->begin(Photos::make(900, 600), '--title=Plumb --sheet=9x6in --photo=9x6in --columns=3');
+    $table = Table::lay()->go("/drawing/{$id}/check")->see('.workings', 'Compare')->unfold('Key points');
     foreach ([[0.3, 0.2], [0.3, 0.8]] as $at) {
         $table->press('add a point')->drawOn('[data-test=photo-board] image', $at, $at)->kept();
     }
@@ -63,7 +64,7 @@ it('looks at the drawing: a shot is found, laid over, judged, and put right by h
 
     // What was not found for sure is set by hand; what was meant is left out; both are taken back.
     $table->see('[data-test=shots]', 'was not found for sure');
-    $table->browser->executeScript('[...document.querySelectorAll("[data-test=judged]")].find((one) => one.textContent.includes("was not found for sure")).querySelectorAll("button")[1].click()');
+    $table->script('[...document.querySelectorAll("[data-test=judged]")].find((one) => one.textContent.includes("was not found for sure")).querySelectorAll("button")[1].click()');
     $table->see('[data-test=placing]', 'Tap where');
     // From near by: what is thought to be the place lies in the middle.
     $table->drawOn('.stage', [0.5, 0.5], [0.5, 0.5])->kept();
@@ -72,8 +73,8 @@ it('looks at the drawing: a shot is found, laid over, judged, and put right by h
 
     // The corners, by keys under the loupe; a reload and the way back know the shot.
     $table->click('[data-test=set-corners]')->see('.corners', 'Pull each grip');
-    $table->browser->executeScript('document.querySelector("[data-test=grip-0]").focus()');
-    $table->browser->getKeyboard()->sendKeys(Facebook\WebDriver\WebDriverKeys::ARROW_RIGHT);
+    $table->script('document.querySelector("[data-test=grip-0]").focus()');
+    $table->key(WebDriverKeys::ARROW_RIGHT);
     $table->see('[data-test=loupe]', '')->isAccessible('Check, corners')->click('[data-test=corners-done]')->kept()->see('[data-test=verdict]', 'spout');
     $table->browser->navigate()->refresh();
     $table->see('[data-test=verdict]', 'spout')->press('put the shot away');
@@ -82,9 +83,9 @@ it('looks at the drawing: a shot is found, laid over, judged, and put right by h
     $table->see('[data-test=verdict]', 'spout');
 
     // One thing by itself: it fills the boards, and the photo is laid over it alone.
-    $table->browser->executeScript('document.querySelector("[data-test=by-thing]").click()');
+    $table->script('document.querySelector("[data-test=by-thing]").click()');
     $table->see('.el-select-dropdown', 'plum');
-    $table->browser->executeScript('[...document.querySelectorAll(".el-select-dropdown__item")].find((one) => one.textContent === "jug").click()');
+    $table->script('[...document.querySelectorAll(".el-select-dropdown__item")].find((one) => one.textContent === "jug").click()');
     $table->see('[data-test=thing-over]', '')->key('2')->see('[data-test=photo-over]', '')->see('.zoom', 'whole boards')->see('[data-test=placement]', 'jug')->key('1')->key('0');
 
     // What goes behind what is ticked, and taken back.
@@ -120,10 +121,10 @@ it('lays instruments on the table without a drawing', function () {
 
 it('squares up a page that was taken askew, looks at it before the first line, and leaves the snapshot as it is', function () {
     $table = Table::lay();
-    $made = json_decode($table->artisan('inch:new '.database_path('demo/shots/jug-placed.jpg').' --title=Sketchbook'), true);
-    $table->go("/drawing/{$made['drawing']}/photo")->unfold('Taken askew?')->click('[data-test=square-up]')->see('.corners', 'Set the four corners');
+    $id = $table->begin(database_path('demo/shots/jug-placed.jpg'), '--title=Sketchbook');
+    $table->go("/drawing/{$id}/photo")->unfold('Taken askew?')->click('[data-test=square-up]')->see('.corners', 'Set the four corners');
     $table->isAccessible('Photo, corners of a page')->click('[data-test=corners-done]');
-    $table->arrive('/drawing/(?!'.$made['drawing'].')([0-9a-z]+)/photo');
+    $table->arrive('/drawing/(?!'.$id.')([0-9a-z]+)/photo');
     $table->see('.workings', 'What you copy from')->unfold('Warm up')->see('[data-test=warm-up]', 'times as high as it is wide')->isAccessible('Photo, warming up');
     $shelf = collect($table->shelf());
     expect($shelf->pluck('title'))->toContain('Sketchbook', 'Sketchbook, squared');

@@ -1,9 +1,12 @@
 <?php
 
 use Facebook\WebDriver\WebDriverKeys;
+use Tests\Browser\Hand;
 use Tests\Browser\Table;
+use Tests\Photos;
 
 it('opens where the last sitting stopped, keeps its place over a reload, and lets Back leave', function () {
+    Table::lay()->go('/')->see('.boards', '');
     $table = Table::copied();
     $table->see('[data-test=address]', 'A1')->key(' ')->see('[data-test=address]', 'B1')->key(WebDriverKeys::ARROW_DOWN)->see('[data-test=address]', 'B2');
     $table->browser->navigate()->refresh();
@@ -32,7 +35,7 @@ it('loses no cell while the server is away, or when keys come faster than answer
     $id = explode('/', $table->path())[2];
     $states = fn (): array => collect(json_decode((string) file_get_contents($table->address("/api/drawings/{$id}")), true)['cells'])->mapWithKeys(fn (array $cell): array => ["{$cell['column']}-{$cell['row']}" => $cell['state']])->sortKeys()->all();
     // Keys at once, with no look at what became of the one before.
-    $table->browser->executeAsyncScript('const done = arguments[0]; (async () => { for (const key of [" ", " ", "Backspace", "x", " ", "Backspace", "Backspace", " "]) { window.dispatchEvent(new KeyboardEvent("keydown", { key })); await new Promise((go) => setTimeout(go)) } done() })()');
+    $table->script('return (async () => { for (const key of [" ", " ", "Backspace", "x", " ", "Backspace", "Backspace", " "]) { window.dispatchEvent(new KeyboardEvent("keydown", { key })); await new Promise((go) => setTimeout(go)) } })()');
     $table->see('[data-test=progress]', '2 of');
     Table::until(fn () => array_keys(array_filter($states(), fn (string $state) => $state !== 'open')) === ['0-0', '1-0'] && array_unique(array_values(array_filter($states(), fn (string $state) => $state !== 'open'))) === ['done'], 'all of it to be kept');
     $stood = $states();
@@ -46,12 +49,29 @@ it('loses no cell while the server is away, or when keys come faster than answer
     expect(array_intersect_assoc(array_filter($stood, fn ($state) => $state === 'done'), $states()))->toBe(array_filter($stood, fn ($state) => $state === 'done'));
 });
 
+it('comes by itself once the server answers again what it was asked in vain', function (string $asked) {
+    $table = Table::lay();
+    $id = $table->begin(Photos::make(900, 600), '--title=Copied --sheet=9x6in --photo=9x6in --columns=3 --rows=2');
+    $table->devtools('Network.enable', []);
+    $table->devtools('Network.setBypassServiceWorker', ['bypass' => true]);
+    try {
+        $table->devtools('Network.setBlockedURLs', ['urls' => [$asked]]);
+        $table->go("/drawing/{$id}/copy")->see('.waiting', 'not answering')->see('.waiting button', 'Try again')->isAccessible('Copy, waited for in vain');
+        $table->devtools('Network.setBlockedURLs', ['urls' => []]);
+        $table->see('[data-test=address]', 'A1')->see('[data-test=twin]', 'from the left and');
+    } finally {
+        $table->devtools('Network.setBlockedURLs', ['urls' => []]);
+        $table->devtools('Network.setBypassServiceWorker', ['bypass' => false]);
+        $table->browser->manage()->getLog('browser');
+    }
+})->with(['how the cells go' => '*/copying*', 'the drawing' => '*/api/drawings/01*']);
+
 it('has a button for every key, and says what each of them does', function () {
     $table = Table::copied('2-1');
     $table->see('[data-test=courses]', 'upright')->key('?')->see('[data-test=help]', 'Arrows go');
     foreach ([1280, 1271, 1269, 1182, 1024] as $wide) {
         $table->size($wide, 800);
-        expect($table->browser->executeScript('const keys = document.querySelector(".keys"); return [keys.scrollWidth - keys.clientWidth, document.documentElement.scrollWidth - innerWidth]'))->toBe([0, 0], "at {$wide} px");
+        expect($table->script('const keys = document.querySelector(".keys"); return [keys.scrollWidth - keys.clientWidth, document.documentElement.scrollWidth - innerWidth]'))->toBe([0, 0], "at {$wide} px");
     }
     $table->size(1280, 800);
     $caps = $table->texts('[data-test=help] kbd');
@@ -60,7 +80,7 @@ it('has a button for every key, and says what each of them does', function () {
     $table->key('?');
     // Each look goes on and off again by its key, and its button says so.
     foreach (['c', 'e', 'q', 'h', '2', '3', 's', 'l', 'u', 'v', 't', 'g', 'k', 'w', 'z', 'r', 'b'] as $key) {
-        $pressed = fn (): string => (string) $table->browser->executeScript('return [...document.querySelectorAll(".looks button")].find((b) => b.querySelector("kbd").textContent === arguments[0]).ariaPressed', [strtoupper($key)]);
+        $pressed = fn (): string => (string) $table->script('return [...document.querySelectorAll(".looks button")].find((b) => b.querySelector("kbd").textContent === arguments[0]).ariaPressed', [strtoupper($key)]);
         $before = $pressed();
         $table->key($key);
         Table::until(fn () => $pressed() !== $before, "{$key} to go over");
@@ -84,7 +104,7 @@ it('hears a pedal as well as the keys', function () {
 
 it('marks the crossings at the same places on both cells, large enough to read from the board', function () {
     $table = Table::copied('2-1')->see('[data-test=courses]', 'upright');
-    [$photo, $paper, $size] = $table->browser->executeScript(<<<'JS'
+    [$photo, $paper, $size] = $table->script(<<<'JS'
         const places = (board) => {
             const c = document.querySelector(board).getBoundingClientRect()
             return [...document.querySelectorAll(board + ' [data-test=crossing]')].map((t) => { const r = t.getBoundingClientRect(); return Math.round(1000 * ((r.left + r.right) / 2 - c.left) / c.width) / 1000 })
@@ -96,7 +116,7 @@ it('marks the crossings at the same places on both cells, large enough to read f
         expect($paper[$i])->toEqualWithDelta($place, 0.005)->and($place)->toEqualWithDelta(0.5, 0.01);
     }
     // The cells are equal, and take more of the table than everything round them.
-    [$cells, $table] = $table->browser->executeScript('const a = (e) => { const r = e.getBoundingClientRect(); return r.width * r.height }; return [[...document.querySelectorAll(".cell")].map(a), a(document.querySelector(".cells"))]');
+    [$cells, $table] = $table->script('const a = (e) => { const r = e.getBoundingClientRect(); return r.width * r.height }; return [[...document.querySelectorAll(".cell")].map(a), a(document.querySelector(".cells"))]');
     expect($cells[0])->toEqualWithDelta($cells[1], 1)->and(array_sum($cells) / $table)->toBeGreaterThan(0.5);
 });
 
@@ -113,15 +133,15 @@ it('reaches doubts, notes, the way and the list of keys on a phone as well', fun
     $table = Table::copied('2-1');
     $table->size(390, 844);
     $table->see('[data-test=progress]', '0 of 6 done');
-    $tap = fn (string $label) => $table->browser->executeScript('[...document.querySelectorAll(".looks button")].find((b) => b.ariaLabel === arguments[0] && b.checkVisibility()).click()', [$label]);
+    $tap = fn (string $label) => $table->script('[...document.querySelectorAll(".looks button")].find((b) => b.ariaLabel === arguments[0] && b.checkVisibility()).click()', [$label]);
     $tap('doubtful');
     $table->see('[data-test=doubtful]', 'B1');
     $tap('All keys');
     $table->see('[data-test=help]', 'Arrows go')->see('[data-test=help] .way', 'away from the drawing hand')->isAccessible('Copy on a phone, its keys');
     $table->press('I draw with the left hand')->see('[data-test=help] .way', 'right hand')->press('Put away');
-    expect($table->browser->executeScript('return document.documentElement.scrollWidth'))->toBe(390);
+    expect($table->script('return document.documentElement.scrollWidth'))->toBe(390);
     $tap('note');
-    Table::until(fn () => $table->browser->executeScript('return document.activeElement.tagName') === 'INPUT', 'the field for a note');
+    Table::until(fn () => $table->script('return document.activeElement.tagName') === 'INPUT', 'the field for a note');
     $table->isQuiet();
 });
 
@@ -136,12 +156,12 @@ it('sets right what was seen: strikes a contour out, draws another, moves a cros
     // Another is drawn by three taps: in at the left, through the middle, out at the right.
     $table->key('d')->see('.head', 'Tap where it begins');
     foreach ([[0.0, 0.5], [0.5, 0.7], [1.0, 0.5]] as [$x, $y]) {
-        $table->browser->executeScript('const s = document.querySelector("[data-test=setting]"), b = s.querySelector("svg").getBoundingClientRect(); s.dispatchEvent(new MouseEvent("click", { bubbles: true, clientX: b.left + arguments[0] * b.width, clientY: b.top + arguments[1] * b.height }))', [$x, $y]);
+        $table->script('const s = document.querySelector("[data-test=setting]"), b = s.querySelector("svg").getBoundingClientRect(); s.dispatchEvent(new MouseEvent("click", { bubbles: true, clientX: b.left + arguments[0] * b.width, clientY: b.top + arguments[1] * b.height }))', [$x, $y]);
     }
     $table->see('[data-test=courses]', 'n at 1/2 of the right side, out at 1/2 of the left side; level, bulges down')->kept();
     // A crossing in the middle of nowhere is none, and that is said where one looks.
     $table->key('a');
-    $table->browser->executeScript('const s = document.querySelector("[data-test=setting]"), b = s.querySelector("svg").getBoundingClientRect(); s.dispatchEvent(new MouseEvent("click", { bubbles: true, clientX: b.left + b.width / 2, clientY: b.top + b.height / 2 }))');
+    $table->script('const s = document.querySelector("[data-test=setting]"), b = s.querySelector("svg").getBoundingClientRect(); s.dispatchEvent(new MouseEvent("click", { bubbles: true, clientX: b.left + b.width / 2, clientY: b.top + b.height / 2 }))');
     $table->see('.head [role=alert]', 'point nearer to one')->kept();
     // Its cell beyond has the crossing, and says that nothing leads to it there yet.
     $table->key(WebDriverKeys::ARROW_RIGHT)->see('[data-test=address]', 'C1');
@@ -153,7 +173,7 @@ it('sets right what was seen: strikes a contour out, draws another, moves a cros
     Table::until(fn () => str_contains($table->text('.head'), '1/2 of the left side') || ! $table->key('e'), 'the crossing to be pointed at');
     $table->key('m')->see('.head', 'Tap the place');
     foreach (range(1, 5) as $step) {
-        $table->browser->getKeyboard()->pressKey(WebDriverKeys::SHIFT)->sendKeys(WebDriverKeys::ARROW_DOWN)->releaseKey(WebDriverKeys::SHIFT);
+        $table->key(WebDriverKeys::ARROW_DOWN, Hand::SHIFT);
     }
     $table->key(WebDriverKeys::ENTER)->see('[data-test=unsaid]', '3/4 of the left side')->kept();
     $table->key(WebDriverKeys::ARROW_LEFT)->see('[data-test=courses]', 'n at 3/4 of the right side');
@@ -218,7 +238,7 @@ it('names what is on the picture once: boxed and traced, in front and behind, ti
     Table::until(fn () => count($table->all('.cells [data-test=things]')) === 2, 'the outlines in both cells');
     $table->press('Thing 2')->kept()->browser->navigate()->refresh();
     $table->see('[data-test=musts]', 'Thing 2');
-    expect($table->browser->executeScript('return document.querySelector("[data-test=musts] input").checked'))->toBeTrue();
+    expect($table->script('return document.querySelector("[data-test=musts] input").checked'))->toBeTrue();
     $table->key('g');
     Table::until(fn () => $table->all('.cells [data-test=things]') === [], 'the outlines to go');
     $table->isAccessible('Copy with things')->isQuiet();
@@ -227,7 +247,7 @@ it('names what is on the picture once: boxed and traced, in front and behind, ti
 it('names the cells it shows together, wherever they lie turned or mirrored', function () {
     $table = Table::copied('2-2', '--sheet=9x6in --photo=9x6in --columns=3 --rows=3')->key('3');
     // By their places on the screen, row after row.
-    $seen = fn (): array => $table->browser->executeScript('return [...document.querySelectorAll(".photo [data-test=cell-address]")].map((e) => [Math.round(e.getBoundingClientRect().top), Math.round(e.getBoundingClientRect().left), e.innerText]).sort((a, b) => a[0] - b[0] || a[1] - b[1]).map((e) => e[2])');
+    $seen = fn (): array => $table->script('return [...document.querySelectorAll(".photo [data-test=cell-address]")].map((e) => [Math.round(e.getBoundingClientRect().top), Math.round(e.getBoundingClientRect().left), e.innerText]).sort((a, b) => a[0] - b[0] || a[1] - b[1]).map((e) => e[2])');
     Table::until(fn () => $seen() === ['A1', 'B1', 'C1', 'A2', 'B2', 'C2', 'A3', 'B3', 'C3'], 'nine addresses');
     $table->key('u');
     Table::until(fn () => $seen() === ['C3', 'B3', 'A3', 'C2', 'B2', 'A2', 'C1', 'B1', 'A1'], 'them upside down');
@@ -254,6 +274,6 @@ it('goes through every crossing before a cell is done in ink, and runs the dot a
     $table->go(preg_replace('#/copy/.*#', '/copy/2-1', $table->path()))->see('[data-test=courses]', 'upright')->key('c')->see('.speed', '3.5 s');
     $table->find('.speed .el-slider__button-wrapper')->click();
     $table->key(WebDriverKeys::ARROW_LEFT)->see('.speed', '3 s');
-    expect($table->browser->executeScript('return document.querySelector("animateMotion").getAttribute("dur")'))->toBe('3s');
+    expect($table->script('return document.querySelector("animateMotion").getAttribute("dur")'))->toBe('3s');
     $table->isAccessible('Copy in ink')->isQuiet();
 });

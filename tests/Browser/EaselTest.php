@@ -2,6 +2,7 @@
 
 use Facebook\WebDriver\Interactions\WebDriverActions;
 use Facebook\WebDriver\WebDriverKeys;
+use Tests\Browser\Hand;
 use Tests\Browser\Table;
 
 /*
@@ -14,24 +15,24 @@ it('goes on at the easel while the server is away, over a reload, and every note
     $id = explode('/', $table->path())[2];
     $known = fn (): array => json_decode((string) file_get_contents($table->address("/api/drawings/{$id}")), true);
     // A page that came past the browser's worker, as one does that opens while the worker begins, is taken over all the same.
-    $table->browser->executeAsyncScript('const done = arguments[0]; navigator.serviceWorker.ready.then(() => done())');
+    $table->script('return navigator.serviceWorker.ready.then(() => true)');
     $table->devtools('Page.reload', ['ignoreCache' => true]);
     // The browser keeps what ships, and the cells that come next.
-    Table::until(fn () => $table->browser->executeAsyncScript('const done = arguments[0]; navigator.serviceWorker.ready.then(async () => { const kept = (await (await caches.open("told")).keys()).map((one) => one.url); done(navigator.serviceWorker.controller !== null && kept.filter((one) => one.includes("cut.jpg")).length > 20 && kept.some((one) => one.includes("/copying"))) })'), 'the browser to keep it', 240);
+    Table::until(fn () => $table->script('return navigator.serviceWorker.ready.then(async () => { const kept = (await (await caches.open("told")).keys()).map((one) => one.url); return navigator.serviceWorker.controller !== null && kept.filter((one) => one.includes("cut.jpg")).length > 20 && kept.some((one) => one.includes("/copying")) })'), 'the browser to keep it', 240);
     $table->key(' ')->see('[data-test=address]', 'B1');
     Table::until(fn () => count($known()['cells']) === 1, 'the first of them to be kept');
     $edits = $known()['edits'];
-    $kept = fn (): string => (string) $table->browser->executeAsyncScript('const [path, done] = arguments; caches.match(path, { ignoreVary: true }).then((one) => one.text()).then(done)', ["/api/drawings/{$id}"]);
+    $kept = fn (): string => (string) $table->script('return caches.match(arguments[0], { ignoreVary: true }).then((one) => one.text())', ["/api/drawings/{$id}"]);
     Table::until(fn () => count(json_decode($kept(), true)['cells']) === 1, 'the browser to know of it');
-    Table::until(fn () => $table->browser->executeScript('return Object.keys(localStorage).filter((key) => key.startsWith("inch-ladder.by-hand")).every((key) => localStorage.getItem(key) === "[]")'), 'the page to know that it was kept');
+    Table::until(fn () => $table->script('return Object.keys(localStorage).filter((key) => key.startsWith("inch-ladder.by-hand")).every((key) => localStorage.getItem(key) === "[]")'), 'the page to know that it was kept');
     $table->stopServing();
     $table->key(' ')->see('[data-test=trouble]', 'kept on this device')->key(' ')->see('[data-test=address]', 'D1');
     $table->browser->navigate()->refresh();
     // What the server took before it ended is done here as well.
     $table->see('[data-test=address]', 'D1')->see('[data-test=progress]', '3 of 210')->see('[data-test=trouble]', 'What you noted last, 2 times');
-    Table::until(fn () => $table->browser->executeScript('const i = document.querySelector("[data-test=cell-picture]"); return i && i.complete && i.naturalWidth > 0'), 'the cell’s picture, though nobody answers');
+    Table::until(fn () => $table->script('const i = document.querySelector("[data-test=cell-picture]"); return i && i.complete && i.naturalWidth > 0'), 'the cell’s picture, though nobody answers');
     // However little room the sentence leaves, a square cell is square, and lies still.
-    $sides = fn (): array => $table->browser->executeScript('return [...document.querySelectorAll(".cell")].flatMap((e) => [e.clientWidth, e.clientHeight])');
+    $sides = fn (): array => $table->script('return [...document.querySelectorAll(".cell")].flatMap((e) => [e.clientWidth, e.clientHeight])');
     foreach ([844, 740, 640, 560] as $high) {
         $table->size(390, $high);
         usleep(300_000);
@@ -41,7 +42,7 @@ it('goes on at the easel while the server is away, over a reload, and every note
     }
     $table->size(390, 844);
     // As fast as the keys go, and cells the browser knows nothing of.
-    $table->browser->executeAsyncScript('const done = arguments[0]; (async () => { for (let i = 0; i < 58; i++) { window.dispatchEvent(new KeyboardEvent("keydown", { key: i % 9 ? " " : "x" })); await new Promise((go) => setTimeout(go)) } done() })()');
+    $table->script('return (async () => { for (let i = 0; i < 58; i++) { window.dispatchEvent(new KeyboardEvent("keydown", { key: i % 9 ? " " : "x" })); await new Promise((go) => setTimeout(go)) } })()');
     $table->see('[data-test=trouble]', '60 times')->isAccessible('Copy without a server')->serve();
     Table::until(fn () => count($known()['cells']) === 61, 'all of them to be kept');
     $table->browser->manage()->getLog('browser');
@@ -51,30 +52,30 @@ it('goes on at the easel while the server is away, over a reload, and every note
     // What was done last is taken back first.
     $table->browser->navigate()->refresh();
     $table->see('[data-test=progress]', '7 left empty')->size(1280, 800);
-    (new WebDriverActions($table->browser))->keyDown(null, WebDriverKeys::CONTROL)->sendKeys(null, 'z')->keyUp(null, WebDriverKeys::CONTROL)->perform();
+    $table->key('z', Hand::CONTROL);
     Table::until(fn () => count($known()['cells']) === 60, 'the last to be taken back');
     $table->isQuiet();
 });
 
 it('shows masses before lines: in the place pass by themselves, as straight as is wished, on both boards; and a loupe over them all', function () {
     $table = Table::copied('2-1', '--sheet=9x6in --photo=9x6in --columns=3 --rows=2')->see('[data-test=courses]', 'upright');
-    $outlines = fn (string $where): string => (string) Table::until(fn () => $table->browser->executeScript('return [...document.querySelectorAll(arguments[0] + " [data-test=masses] .outline")].map((path) => path.getAttribute("d")).join("")', [$where]), "outlines in {$where}");
+    $outlines = fn (string $where): string => (string) Table::until(fn () => $table->script('return [...document.querySelectorAll(arguments[0] + " [data-test=masses] .outline")].map((path) => path.getAttribute("d")).join("")', [$where]), "outlines in {$where}");
     expect($table->all('[data-test=masses]'))->toBe([]);
     $table->press('or: round the whole in passes');
     // The quarters meet in the middle of this cell: one upright and one level line between four flat shapes.
     expect($outlines('.cell.photo'))->not->toBe('')->and($outlines('.cell.paper'))->toBe($outlines('.cell.photo'));
-    expect($table->browser->executeScript('return [...document.querySelectorAll(".cell.photo .mass")].map((path) => path.getAttribute("fill"))'))->toHaveCount(4);
+    expect($table->script('return [...document.querySelectorAll(".cell.photo .mass")].map((path) => path.getAttribute("fill"))'))->toHaveCount(4);
     $table->key('k');
     Table::until(fn () => $table->all('[data-test=masses]') === [], 'the photo again');
     $table->key('k')->isAccessible('Masses in a cell');
     // The pass that follows shows the photo.
     $table->key('z');
     $table->browser->action()->moveToElement($table->find('.cell.photo'), 10, 10)->perform();
-    expect(Table::until(fn () => $table->browser->executeScript('const lens = document.querySelector("[data-test=loupe] image"); return lens && lens.getAttribute("transform")'), 'the loupe'))->toContain('scale(3)');
+    expect(Table::until(fn () => $table->script('const lens = document.querySelector("[data-test=loupe] image"); return lens && lens.getAttribute("transform")'), 'the loupe'))->toContain('scale(3)');
     $table->key('z');
     $drawing = explode('/', $table->path())[2];
     $table->go("/drawing/{$drawing}/grid")->see('nav', '3 by 2');
-    $table->browser->executeScript('document.querySelector(".look > .button").click()');
+    $table->script('document.querySelector(".look > .button").click()');
     $table->key('b');
     $before = $outlines('[data-test=paper-board]');
     $table->see('.look', 'straightened')->isAccessible('Masses on the boards');
@@ -153,7 +154,7 @@ it('moves by whole cells under a finger, has an up mark, and takes as much of a 
     $table = Table::copied('2-1')->see('[data-test=courses]', 'upright');
     $table->devtools('Emulation.setTouchEmulationEnabled', ['enabled' => true, 'maxTouchPoints' => 2]);
     $swipe = function (int $dx, int $dy) use ($table): void {
-        [$x, $y] = $table->browser->executeScript('const r = document.querySelector(".cell.photo").getBoundingClientRect(); return [Math.round((r.left + r.right) / 2), Math.round((r.top + r.bottom) / 2)]');
+        [$x, $y] = $table->script('const r = document.querySelector(".cell.photo").getBoundingClientRect(); return [Math.round((r.left + r.right) / 2), Math.round((r.top + r.bottom) / 2)]');
         $table->devtools('Input.dispatchTouchEvent', ['type' => 'touchStart', 'touchPoints' => [['x' => $x, 'y' => $y]]]);
         foreach ([1, 2, 3] as $step) {
             $table->devtools('Input.dispatchTouchEvent', ['type' => 'touchMove', 'touchPoints' => [['x' => $x + $step * $dx, 'y' => $y + $step * $dy]]]);
@@ -164,7 +165,7 @@ it('moves by whole cells under a finger, has an up mark, and takes as much of a 
         $table->size($wide, $high);
         Table::until(fn () => ($table->all('.cells.stacked') !== []) === $stacked, "the two cells as they are larger at {$wide} × {$high}");
         // The cell or what is written round it ends at the table's edge: there is no room left both ways.
-        [$cell, $room] = $table->browser->executeScript('const r = (css) => { const b = document.querySelector(css).getBoundingClientRect(); return [b.width, b.height] }; return [r(".cell.photo"), r(".cells")]');
+        [$cell, $room] = $table->script('const r = (css) => { const b = document.querySelector(css).getBoundingClientRect(); return [b.width, b.height] }; return [r(".cell.photo"), r(".cells")]');
         expect(max(($stacked ? 1 : 2) * $cell[0] / $room[0], ($stacked ? 2 : 1) * $cell[1] / $room[1]))->toBeGreaterThan(0.6, "at {$wide} × {$high}");
     }
     $swipe(-30, 0);
@@ -177,7 +178,7 @@ it('moves by whole cells under a finger, has an up mark, and takes as much of a 
     $table->key('u');
     $swipe(-30, 0);
     $table->see('[data-test=address]', 'A2');
-    expect($table->find('[data-test=up-mark]')->isDisplayed())->toBeTrue()->and($table->browser->executeScript('return [scrollX, scrollY, visualViewport.scale]'))->toEqual([0, 0, 1]);
+    expect($table->find('[data-test=up-mark]')->isDisplayed())->toBeTrue()->and($table->script('return [scrollX, scrollY, visualViewport.scale]'))->toEqual([0, 0, 1]);
     $table->devtools('Emulation.setTouchEmulationEnabled', ['enabled' => false]);
     $table->isQuiet();
 });
@@ -185,17 +186,17 @@ it('moves by whole cells under a finger, has an up mark, and takes as much of a 
 it('opens a pass with its card by lamp light and on a phone, and the cells keep their room there', function () {
     $table = Table::copied()->press('or: round the whole in passes')->see('[data-test=pass-card]', 'hard pencil')->kept();
     // What is on looks on, by either light: the looks of the place pass, and the others.
-    $plates = fn (string $pressed): array => array_values(array_unique($table->browser->executeScript('return [...document.querySelectorAll(`.looks [aria-pressed=${arguments[0]}] kbd`)].map((e) => getComputedStyle(e).backgroundColor)', [$pressed])));
+    $plates = fn (string $pressed): array => array_values(array_unique($table->script('return [...document.querySelectorAll(`.looks [aria-pressed=${arguments[0]}] kbd`)].map((e) => getComputedStyle(e).backgroundColor)', [$pressed])));
     foreach (['day', 'lamp'] as $light) {
         $light === 'lamp' && $table->press('lamp');
         expect($plates('true'))->toHaveCount(1, $light)->and(array_intersect($plates('true'), $plates('false')))->toBe([], $light);
     }
     $table->isAccessible('A pass by lamp light');
     $table->size(390, 844);
-    $cell = fn (): float => (float) $table->browser->executeScript('return document.querySelector(".cell.photo").getBoundingClientRect().width');
+    $cell = fn (): float => (float) $table->script('return document.querySelector(".cell.photo").getBoundingClientRect().width');
     // The cell has found its room.
     $open = Table::until(fn () => $cell() > 150 ? $cell() : null, 'the cell on a phone');
     $table->isAccessible('A pass on a phone')->press('put away');
-    expect($cell())->toEqualWithDelta($open, 1)->and($table->browser->executeScript('return document.documentElement.scrollWidth'))->toBe(390);
+    expect($cell())->toEqualWithDelta($open, 1)->and($table->script('return document.documentElement.scrollWidth'))->toBe(390);
     $table->isQuiet();
 });

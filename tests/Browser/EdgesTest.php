@@ -18,9 +18,9 @@ function open(string $title, string $rung): Table
 function fresh(string $options, string $rung, int $wide = 900, int $high = 600): Table
 {
     $table = Table::lay();
-    $made = json_decode($table->artisan('inch:new '.Photos::make($wide, $high)." --title=Test {$options}"), true);
+    $id = $table->begin(Photos::make($wide, $high), "--title=Test {$options}");
 
-    return $table->go("/drawing/{$made['drawing']}/{$rung}");
+    return $table->go("/drawing/{$id}/{$rung}");
 }
 
 /** @return array{float, float, float, float} x, y, width and height of the crop's frame */
@@ -40,7 +40,7 @@ it('moves the crop by hand and by arrow keys, masks the rest, and keeps it', fun
     $table->kept()->see('[data-test=sums]', '33.3 % of the photo is trimmed: 3 in off the right.');
     expect(cropFrame($table)[0])->toBeLessThan($x - 20)->and(cropFrame($table)[1])->toEqualWithDelta($y, 0.5);
 
-    $table->browser->executeScript('document.querySelector("[data-test=crop]").focus()');
+    $table->script('document.querySelector("[data-test=crop]").focus()');
     foreach (range(1, 5) as $press) {
         $table->key(WebDriverKeys::ARROW_RIGHT);
     }
@@ -132,7 +132,7 @@ function rule(Table $table, int $columns): void
 
 it('shows in a second tab what the first has saved, as it happens, and goes on from there', function () {
     $table = fresh('--sheet=letter --photo=6x4in --columns=4', 'grid')->see('nav', '4 by');
-    $table->find('[data-test=follow-me]');
+    $table->find('[data-test=follow-me]:enabled');
     rule($table, 9);
     $table->see('nav', '9 by')->write('Columns', '7')->see('nav', '7 by')->kept();
     expect($table->all('[data-test=stale]'))->toBe([]);
@@ -183,7 +183,7 @@ it('points at one board and shows it on the other, with both measures', function
     $table = open('Potting bench, late morning', 'marks')->see('h2', 'Marks');
     $table->find('[data-test=photo-board] image');
     // The middle of the photo: half of 15 and of 20 cm, and half of 27 cm on the paper.
-    $middle = $table->browser->executeScript('const r = document.querySelector("[data-test=photo-board] image").getBoundingClientRect(); return [r.x + r.width / 2, r.y + r.height / 2]');
+    $middle = $table->script('const r = document.querySelector("[data-test=photo-board] image").getBoundingClientRect(); return [r.x + r.width / 2, r.y + r.height / 2]');
     $table->devtools('Input.dispatchMouseEvent', ['type' => 'mouseMoved', 'x' => $middle[0], 'y' => $middle[1]]);
     $table->see('[data-test=reading]', 'photo');
     expect($table->text('[data-test=reading]'))->toMatch('/[CD][45]/')->toMatch('/photo 7[.][456] cm across, (9[.]9|10|10[.]1) cm down/')->toMatch('/paper 13[.][456] cm across/');
@@ -192,7 +192,7 @@ it('points at one board and shows it on the other, with both measures', function
 
 it('lays gridlines on both boards at the same fractions, and the ladder between them', function () {
     $table = fresh('--sheet=9x12in --photo=9x6in --columns=5 --margin=1/2', 'grid')->see('nav', '5 by');
-    $places = $table->browser->executeScript(<<<'JS'
+    $places = $table->script(<<<'JS'
         const rules = (css) => document.querySelector(css).getAttribute('d').match(/M[\d.]+ [\d.]+v/g).map((m) => parseFloat(m.slice(1)))
         const shares = (xs) => xs.map((x) => (x - xs[0]) / (xs[xs.length - 1] - xs[0]))
         return [shares(rules('[data-test=photo-board] .rule')), shares(rules('[data-test=paper-board] .rule'))]
@@ -208,7 +208,7 @@ it('lays gridlines on both boards at the same fractions, and the ladder between 
 it('shows true relative size: the paper’s cell is drawn as many times larger as the scale says', function () {
     $table = open('Potting bench, late morning', 'grid')->see('nav', '6 by 8');
     $table->find('[data-test=paper-board] .rule');
-    $widths = $table->browser->executeScript('return ["photo", "paper"].map((b) => { const m = document.querySelector(`[data-test=${b}-board] .rule`).getAttribute("d").match(/M([\d.]+) [\d.]+v/g).map((s) => parseFloat(s.slice(1))); return m[m.length - 1] - m[0] })');
+    $widths = $table->script('return ["photo", "paper"].map((b) => { const m = document.querySelector(`[data-test=${b}-board] .rule`).getAttribute("d").match(/M([\d.]+) [\d.]+v/g).map((s) => parseFloat(s.slice(1))); return m[m.length - 1] - m[0] })');
     expect($widths[1] / $widths[0])->toEqualWithDelta(1.8, 0.02);
 });
 
@@ -246,32 +246,20 @@ it('is usable on a phone at the easel, and by lamp', function () {
     $table = Table::lay();
     $table->size(390, 844);
     fresh('--sheet=letter --photo=6x4in', 'copy')->see('[data-test=progress]', 'done');
-    [$photo, $paper] = $table->browser->executeScript('return [...document.querySelectorAll(".cell")].map((e) => { const r = e.getBoundingClientRect(); return [r.left, r.top, r.right, r.bottom] })');
+    [$photo, $paper] = $table->script('return [...document.querySelectorAll(".cell")].map((e) => { const r = e.getBoundingClientRect(); return [r.left, r.top, r.right, r.bottom] })');
     expect($photo[3])->toBeLessThan($paper[1])
         ->and(max($photo[2], $paper[2]))->toBeLessThanOrEqual(390)
         ->and($photo[2] - $photo[0])->toBeGreaterThan(180);
     $done = $table->find('[data-test=done]')->getSize();
     expect($done->getHeight())->toBeGreaterThanOrEqual(44)
-        ->and($table->browser->executeScript('return document.documentElement.scrollWidth'))->toBe(390);
+        ->and($table->script('return document.documentElement.scrollWidth'))->toBe(390);
     $table->isAccessible('Copy on a phone');
     $before = $table->text('[data-test=address]');
     $table->click('[data-test=done]');
     Table::until(fn () => $table->text('[data-test=address]') !== $before, 'the next cell');
-    foreach (['photo', 'paper', 'fit', 'grid', 'marks', 'check', 'tone', 'finish'] as $rung) {
-        open('Potting bench, late morning', $rung)->see('h2', '')->isAccessible("{$rung} on a phone");
-        expect($table->browser->executeScript('return document.documentElement.scrollWidth'))->toBe(390);
-        // Both boards are whole.
-        expect($table->browser->executeScript('return document.querySelector("[data-test=paper-board] .sheet").getBoundingClientRect().right'))->toBeLessThanOrEqual(390);
-        // The rung one stands on is in sight, though the ladder is longer than the screen.
-        [$left, $right] = $table->browser->executeScript('const r = document.querySelector(".ladder .current").getBoundingClientRect(); return [r.left, r.right]');
-        expect($left)->toBeGreaterThanOrEqual(0)->and($right)->toBeLessThanOrEqual(390);
-    }
     $table->size(1280, 800);
-    $table->press('lamp');
-    foreach (['photo', 'paper', 'fit', 'grid', 'marks', 'copy', 'check', 'tone', 'finish'] as $rung) {
-        open('Low water, evening', $rung)->see('h2', '')->isAccessible("{$rung} by lamp");
-    }
-    $table->go('/')->see('.boards', 'Next:')->isAccessible('The shelf by lamp')->press('day')->isQuiet();
+    $table->go('/')->press('lamp');
+    $table->see('.boards', 'Next:')->isAccessible('The shelf by lamp')->press('day')->isQuiet();
 });
 
 it('puts a drawing in the bin and back', function () {
@@ -282,59 +270,70 @@ it('puts a drawing in the bin and back', function () {
 
 it('says when the server is gone, and loses nothing typed', function () {
     $table = fresh('--sheet=letter --photo=6x4in --columns=4', 'grid')->see('nav', '4 by');
+    // Whatever the strip has to say, what is pressed twice in it does not move from under the hand.
+    $undo = fn (): array => array_map(function (int $width) use ($table): mixed {
+        $table->size($width, 800);
+
+        return $table->still('return document.querySelector("[data-test=undo]").getBoundingClientRect().left');
+    }, [390, 1280]);
+    $table->find('[data-test=follow-me]:enabled');
+    $place = $undo();
     $table->stopServing();
     $table->write('Columns', '6')->see('[data-test=trouble]', 'Inch Ladder is not answering');
     expect($table->field('Columns')->getAttribute('value'))->toBe('6');
     // Past the moment at which it tries to save by itself, so that only “Try again” is left.
     usleep(1_200_000);
-    $table->see('[data-test=kept]', 'not saved yet')->serve();
+    $table->see('[data-test=kept]', 'not saved yet');
+    expect($undo())->toBe($place)->and($table->all('[data-test=follow-me]:enabled'))->toBe([]);
+    $table->serve();
     $table->press('Try again')->kept()->see('nav', '6 by');
     // What the browser noted of the missing server is no fault of the pages.
     $table->browser->manage()->getLog('browser');
 });
 
-it('is accessible on every rung, in every width and by every light', function (string $rung, int $width, string $light) {
+it('is accessible on every rung, in every width and by every light, on a page that is turned and lit anew', function (string $rung) {
     $table = Table::lay();
-    $table->size($width, 800);
-    $table->go('/')->browser->executeScript('localStorage.setItem("inch-ladder-scheme", arguments[0])', [$light]);
-    open('Jug on the sill', $rung)->see('h2', '')->isAccessible("{$rung} at {$width} px, {$light}");
-    // Nothing is wider than the screen, and nothing that can be pressed is too small to hit (WCAG 2.2, 2.5.8).
-    expect($table->browser->executeScript('return document.documentElement.scrollWidth'))->toBeLessThanOrEqual($width);
-    $small = $table->browser->executeScript(<<<'JS'
-        return [...document.querySelectorAll('button, a.button, input:not([type=radio])')]
-            .filter((e) => e.checkVisibility() && !e.closest('.map'))
-            .map((e) => e.closest('label') ?? e)
-            .map((e) => [e.ariaLabel || e.innerText, ...['width', 'height'].map((side) => e.getBoundingClientRect()[side])])
-            .filter(([, w, h]) => w < 24 || h < 24)
-        JS);
-    expect($small)->toBe([]);
-})->with(['photo', 'paper', 'fit', 'grid', 'marks', 'copy', 'check', 'tone', 'finish', 'marks/paper/left', 'marks/folded', 'print/tracing', 'print/calibration'])->with([
+    open('Jug on the sill', $rung)->see('h2', '');
     // By lamp a phone differs from the wide page in nothing but its layout, which is the phone's by day.
-    'wide, by day' => [1024, 'light'],
-    'wide, by lamp' => [1024, 'dark'],
-    'a phone' => [390, 'light'],
-]);
+    foreach ([[1024, 'light'], [1024, 'dark'], [390, 'light']] as [$width, $light]) {
+        $table->size($width, 800);
+        $table->light($light)->isAccessible("{$rung} at {$width} px, {$light}");
+        // Nothing is wider than the screen, both boards are whole, the rung one stands on is in sight though the ladder may be longer
+        // than the screen, and nothing that can be pressed is too small to hit (WCAG 2.2, 2.5.8).
+        [$page, $edges, $small] = $table->still(<<<'JS'
+            const box = (e) => e.getBoundingClientRect()
+            const shown = (css) => [...document.querySelectorAll(css)].filter((e) => e.checkVisibility())
+            return [
+                document.documentElement.scrollWidth,
+                [...shown('.ladder .current, [data-test=paper-board] .sheet, [data-test=photo-board] image')].flatMap((e) => [box(e).left, box(e).right]),
+                shown('button, a.button, input:not([type=radio])').filter((e) => !e.closest('.map')).map((e) => e.closest('label') ?? e)
+                    .map((e) => [e.ariaLabel || e.innerText, box(e).width, box(e).height]).filter(([, w, h]) => w < 24 || h < 24),
+            ]
+            JS);
+        expect($page)->toBeLessThanOrEqual($width)->and($small)->toBe([])
+            ->and(array_filter($edges, static fn (float $at): bool => $at < 0 || $at > $width))->toBe([]);
+    }
+})->with(['photo', 'paper', 'fit', 'grid', 'marks', 'copy', 'check', 'tone', 'finish', 'marks/paper/left', 'marks/folded', 'print/tracing', 'print/calibration']);
 
-it('lets no two words of the boards stand on each other', function (string $title, string $rung, int $width, int $height) {
-    $table = Table::lay();
-    $table->size($width, $height);
-    open($title, $rung)->see('h2', '');
-    $touching = $table->browser->executeScript(<<<'JS'
-        const words = [...document.querySelectorAll('.stage .caption, .ladder .number, .stage .scale, .true span, .true button, .zoom button')]
-            .filter((e) => e.checkVisibility() && e.textContent.trim() !== '')
-            .map((e) => ({ words: e.textContent.trim(), box: e.getBoundingClientRect() }))
-        const touch = (a, b) => Math.min(a.right, b.right) - Math.max(a.left, b.left) > 1 && Math.min(a.bottom, b.bottom) - Math.max(a.top, b.top) > 5
-        return [words.length, words.flatMap((one, i) => words.slice(i + 1).filter((other) => touch(one.box, other.box)).map((other) => `${one.words} | ${other.words}`))]
-        JS);
-    expect($touching[0])->toBeGreaterThan(5)->and($touching[1])->toBe([]);
-})->with(['Jug on the sill', 'Potting bench, late morning', 'Low water, evening'])->with(['photo', 'fit', 'marks', 'tone'])->with([[1280, 800], [1440, 900], [390, 844]]);
+it('lets no two words of the boards stand on each other', function (string $title, string $rung) {
+    $table = open($title, $rung)->see('h2', '');
+    foreach ([[1280, 800], [1440, 900], [390, 844]] as $size) {
+        $table->size(...$size);
+        [$count, $touching] = $table->still(<<<'JS'
+            const words = [...document.querySelectorAll('.stage .caption, .stage .loss, .ladder .number, .stage .scale, .true span, .true button, .zoom button')]
+                .filter((e) => e.checkVisibility() && e.textContent.trim() !== '')
+                .map((e) => ({ words: e.textContent.trim(), box: e.getBoundingClientRect() }))
+            const touch = (a, b) => Math.min(a.right, b.right) - Math.max(a.left, b.left) > 1 && Math.min(a.bottom, b.bottom) - Math.max(a.top, b.top) > 5
+            return [words.length, words.flatMap((one, i) => words.slice(i + 1).filter((other) => touch(one.box, other.box)).map((other) => `${one.words} | ${other.words}`))]
+            JS);
+        expect($count)->toBeGreaterThan(5)->and($touching)->toBe([], implode(' × ', $size));
+    }
+})->with(['Jug on the sill', 'Potting bench, late morning', 'Low water, evening'])->with(['photo', 'fit', 'marks', 'tone']);
 
 it('shows what is chosen as the one that stands out, by every light', function (string $light) {
-    $table = Table::lay();
-    $table->go('/')->browser->executeScript('localStorage.setItem("inch-ladder-scheme", arguments[0])', [$light]);
-    open('Jug on the sill', 'fit')->see('h2', '');
+    $table = open('Jug on the sill', 'fit')->light($light)->see('h2', '');
     // Lightness of the panel, of a choice that is not taken, of the one that is, and of the button that leads on (relative luminance, WCAG 2.2).
-    [$panel, $other, $chosen, $main] = $table->browser->executeScript(<<<'JS'
+    [$panel, $other, $chosen, $main] = $table->script(<<<'JS'
         const light = (e) => getComputedStyle(e).backgroundColor.match(/[\d.]+/g).slice(0, 3).map((v) => v / 255).map((v) => (v <= 0.04045 ? v / 12.92 : ((v + 0.055) / 1.055) ** 2.4)).reduce((sum, v, i) => sum + v * [0.2126, 0.7152, 0.0722][i], 0)
         const at = (css) => light(document.querySelector(css))
         return [at('aside.workings'), at('.options label:not(.on)'), at('.options label.on'), at('.button.strong')]
@@ -345,27 +344,27 @@ it('shows what is chosen as the one that stands out, by every light', function (
 
 it('shows the true size of what is larger than the screen, and of what is smaller', function (float $dots) {
     $table = Table::lay();
-    $table->go('/')->browser->executeScript('localStorage.setItem("screen-dots-per-mm", arguments[0])', [$dots]);
+    $table->go('/')->script('localStorage.setItem("screen-dots-per-mm", arguments[0])', [$dots]);
     open('Jug on the sill', 'photo')->see('[data-test=true-size]', '%');
     $table->press('true size')->see('[data-test=true-size]', '100 %')->press('whole boards');
 })->with(['a screen as a wall of dots' => 12, 'dots as large as peas' => 0.8]);
 
 it('shows fractions as real ones that are still read and copied rightly', function () {
     $table = open('Jug on the sill', 'marks')->see('[data-test=marks]', '2 1/2');
-    $set = $table->browser->executeScript(<<<'JS'
+    $set = $table->script(<<<'JS'
         const cell = [...document.querySelectorAll('[data-test=marks] td')].find((e) => e.innerText === '2 1/2')
         const fraction = cell.querySelector('.frac')
         return [cell.innerText, getComputedStyle(fraction).fontFeatureSettings, fraction.getBoundingClientRect().width]
         JS);
     expect($set[0])->toBe('2 1/2')->and($set[1])->toContain('frac');
     // Set as a fraction it is narrower than its three characters side by side.
-    $plain = $table->browser->executeScript('const f = document.querySelector("[data-test=marks] .frac"); f.style.fontFeatureSettings = "normal"; f.style.fontVariantNumeric = "normal"; return f.getBoundingClientRect().width');
+    $plain = $table->script('const f = document.querySelector("[data-test=marks] .frac"); f.style.fontFeatureSettings = "normal"; f.style.fontVariantNumeric = "normal"; return f.getBoundingClientRect().width');
     expect($set[2])->toBeLessThan($plain);
 });
 
 it('asks nothing of any other machine', function () {
     $table = open('Potting bench, late morning', 'grid')->see('nav', '6 by 8');
-    $asked = $table->browser->executeScript('return performance.getEntriesByType("resource").map((e) => new URL(e.name).origin)');
+    $asked = $table->script('return performance.getEntriesByType("resource").map((e) => new URL(e.name).origin)');
     expect(array_values(array_unique($asked)))->toBe([$table->address()]);
 });
 
@@ -386,8 +385,8 @@ it('holds a point on the sheet through every other change, until it is let go', 
 
 it('offers what can be done about a line through a thing, and moves nothing before one way is chosen', function () {
     $table = fresh('--sheet=letter --photo=6x4in --columns=4', 'fit', 900, 600)->press('crop')->kept()->unfold('Place it');
-    $table->browser->executeScript('document.querySelector("[data-test=crop]").focus()');
-    $frame = fn () => $table->browser->executeScript('const r = document.querySelector("[data-test=crop]"); return ["x", "y", "width", "height"].map((a) => Math.round(Number(r.getAttribute(a))))');
+    $table->script('document.querySelector("[data-test=crop]").focus()');
+    $frame = fn () => $table->script('const r = document.querySelector("[data-test=crop]"); return ["x", "y", "width", "height"].map((a) => Math.round(Number(r.getAttribute(a))))');
     $before = $frame();
     $table->press('keep a thing clear of lines')->drawOn('[data-test=photo-board]', [0.42, 0.45], [0.55, 0.52])->see('[data-test=clearances]', 'the crop');
     expect($frame())->toBe($before);

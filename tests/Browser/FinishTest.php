@@ -1,11 +1,12 @@
 <?php
 
+use Facebook\WebDriver\WebDriverKeys;
 use Tests\Browser\Table;
 use Tests\Photos;
 
 it('goes through the last list, for the medium at hand, and keeps it', function () {
-    $made = json_decode(Table::lay()->artisan('inch:new '.Photos::make(900, 600).' --title=Finished --sheet=11x8in --margin=1/2 --photo=9x6in --columns=3'), true);
-    $table = Table::lay()->go("/drawing/{$made['drawing']}/finish")->see('[data-test=tasks]', 'Guides off')->see('nav', 'graphite');
+    $id = Table::lay()->begin(Photos::make(900, 600), '--title=Finished --sheet=11x8in --margin=1/2 --photo=9x6in --columns=3');
+    $table = Table::lay()->go("/drawing/{$id}/finish")->see('[data-test=tasks]', 'Guides off')->see('nav', 'graphite');
     // A line each; the one in hand with what to do, and any other where it is opened.
     expect($table->text('[data-test=tasks]'))->toContain('cells were not copied')->not->toContain('Knife', 'lines of the grid');
     $table->click('[data-test=task-trim] .name')->see('[data-test=tasks]', 'Knife')->see('[data-test=tasks]', 'metal edge')->click('[data-test=task-guides] .name')->see('[data-test=tasks]', 'lines of the grid');
@@ -17,7 +18,7 @@ it('goes through the last list, for the medium at hand, and keeps it', function 
     $table->click('[data-test=undo]')->kept();
     $count = count($table->all('[data-test=tasks] > li'));
     foreach (range(1, $count) as $done) {
-        $table->browser->executeScript('document.querySelector("[data-test=tasks] > li:not(.done) input").click()');
+        $table->script('document.querySelector("[data-test=tasks] > li:not(.done) input").click()');
         $done < $count && $table->see('[data-test=left]', ($count - $done)." of {$count} to do");
     }
     $table->see('[data-test=left]', 'All of it is done.')->kept()->see('nav', "ink, {$count} ticked");
@@ -32,17 +33,17 @@ it('goes through the last list, for the medium at hand, and keeps it', function 
 });
 
 it('keeps its own record: time by itself while one works, a page with the cells against time, and a lesson', function () {
-    $made = json_decode(Table::lay()->artisan('inch:new '.Photos::make(900, 600).' --title=Recorded --sheet=9x6in --photo=9x6in --columns=3 --rows=2'), true);
-    $table = Table::lay()->go("/drawing/{$made['drawing']}/copy")->see('[data-test=address]', 'A1')->key(' ')->see('[data-test=address]', 'B1')->key('f')->kept();
+    $id = Table::lay()->begin(Photos::make(900, 600), '--title=Recorded --sheet=9x6in --photo=9x6in --columns=3 --rows=2');
+    $table = Table::lay()->go("/drawing/{$id}/copy")->see('[data-test=address]', 'A1')->key(' ')->see('[data-test=address]', 'B1')->key('f')->kept();
     // Time is told when the page is left, by whichever way; it counts in steps of five seconds.
     sleep(6);
     $table->press('Log')->see('[data-test=sitting]', 'under a minute')->see('[data-test=left-open]', 'A doubt at B1')->see('[data-test=log]', 'Copy');
     Table::until(fn () => $table->all('[data-test=plot] svg path') !== [], 'the plot');
     $table->isAccessible('The log');
-    $table->find('[data-test=sitting] input')->sendKeys('Start with the rim'.Facebook\WebDriver\WebDriverKeys::ENTER);
-    Table::until(fn () => (json_decode((string) file_get_contents($table->address("/api/drawings/{$made['drawing']}/log")), true)['sittings'][0]['lesson'] ?? '') === 'Start with the rim', 'the lesson to be kept');
+    $table->find('[data-test=sitting] input')->sendKeys('Start with the rim'.WebDriverKeys::ENTER);
+    Table::until(fn () => (json_decode((string) file_get_contents($table->address("/api/drawings/{$id}/log")), true)['sittings'][0]['lesson'] ?? '') === 'Start with the rim', 'the lesson to be kept');
     $table->browser->navigate()->refresh();
     $table->find('[data-test=sitting] input');
-    expect($table->browser->executeScript('return document.querySelector("[data-test=sitting] input").value'))->toBe('Start with the rim');
+    expect($table->script('return document.querySelector("[data-test=sitting] input").value'))->toBe('Start with the rim');
     $table->isQuiet();
 });

@@ -1,7 +1,7 @@
 <?php
 
-use Facebook\WebDriver\Interactions\WebDriverActions;
 use Facebook\WebDriver\WebDriverKeys;
+use Tests\Browser\Hand;
 use Tests\Browser\Table;
 use Tests\Photos;
 
@@ -12,9 +12,9 @@ use Tests\Photos;
 /** Begins a drawing by the command line and opens it at a rung. */
 function begin(string $photo, string $options, string $rung): Table
 {
-    $made = json_decode(Table::lay()->artisan("inch:new {$photo} --title=Hands {$options}"), true);
+    $id = Table::lay()->begin($photo, "--title=Hands {$options}");
 
-    return Table::lay()->go("/drawing/{$made['drawing']}/{$rung}");
+    return Table::lay()->go("/drawing/{$id}/{$rung}");
 }
 
 it('reaches everything by keyboard alone', function () {
@@ -22,7 +22,7 @@ it('reaches everything by keyboard alone', function () {
     $reached = [];
     for ($i = 0; $i < 40; $i++) {
         $table->key(WebDriverKeys::TAB);
-        $focused = $table->browser->executeScript('const e = document.activeElement; return [e.tagName, (e.ariaLabel || e.innerText || e.value || "").trim().split("\n")[0], getComputedStyle(e).outlineStyle !== "none" || getComputedStyle(e.closest("label") ?? e.closest(".el-input__wrapper") ?? e).outlineStyle !== "none" || !!e.closest(".el-input__wrapper, .el-select__wrapper")]');
+        $focused = $table->script('const e = document.activeElement; return [e.tagName, (e.ariaLabel || e.innerText || e.value || "").trim().split("\n")[0], getComputedStyle(e).outlineStyle !== "none" || getComputedStyle(e.closest("label") ?? e.closest(".el-input__wrapper") ?? e).outlineStyle !== "none" || !!e.closest(".el-input__wrapper, .el-select__wrapper")]');
         if ($focused[0] === 'BODY') {
             break;
         }
@@ -31,14 +31,14 @@ it('reaches everything by keyboard alone', function () {
     }
     expect($reached)->toContain('Shelf', 'Photo', 'Paper', 'Marks', 'Copy', 'Closer', 'One of the columns more');
     // Radios turn by arrow keys, and the answer is kept.
-    $table->browser->executeScript('document.querySelector("fieldset input[value=letters]").focus()');
+    $table->script('document.querySelector("fieldset input[value=letters]").focus()');
     $table->key(WebDriverKeys::ARROW_RIGHT)->see('nav', '1–4')->kept();
 });
 
 it('looks closer and back again, both boards together', function () {
     $table = begin(Photos::make(900, 600), '--sheet=letter --photo=6x4in --columns=4', 'grid')->see('nav', '4 by');
     $table->find('[data-test=paper-board] .sheet');
-    $widths = fn (): array => $table->browser->executeScript('return ["[data-test=photo-board] image", "[data-test=paper-board] .sheet"].map((c) => parseFloat(document.querySelector(c).getAttribute("width")))');
+    $widths = fn (): array => $table->script('return ["[data-test=photo-board] image", "[data-test=paper-board] .sheet"].map((c) => parseFloat(document.querySelector(c).getAttribute("width")))');
     $before = $widths();
     $table->press('Closer')->press('Closer');
     expect($widths()[0])->toEqualWithDelta($before[0] * 1.5625, 0.5)
@@ -60,7 +60,7 @@ it('insets along the diagonal, and the scale follows', function () {
 
 it('copies by map, by button and by key, and lifts, turns and thins what is in the way', function () {
     $table = begin(Photos::make(900, 600), '--sheet=letter --photo=6x4in --columns=4', 'copy')->see('[data-test=address]', 'A1');
-    $table->browser->executeScript('document.querySelectorAll("[data-test=map] button")[5].click()');
+    $table->script('document.querySelectorAll("[data-test=map] button")[5].click()');
     $table->see('[data-test=address]', 'B2');
     $table->key('u');
     expect($table->all('.held.turned'))->toHaveCount(1);
@@ -89,7 +89,7 @@ it('copies by map, by button and by key, and lifts, turns and thins what is in t
 it('says of a last cell that it is a partial one, and gives it the quarters of its own sides', function () {
     $table = begin(Photos::make(900, 600), '--sheet=8x9in --photo=9x6in --columns=4', 'copy')->see('.head', 'column 1, row 1')->see('[data-test=twin]', '2 in square');
     expect($table->text('.head'))->not->toContain('partial')->and($table->texts('.paper .tick'))->toBe(['1/2', '1', '1 1/2', '1/2', '1', '1 1/2']);
-    $table->browser->executeScript('document.querySelector("[data-test=map] button:last-child").click()');
+    $table->script('document.querySelector("[data-test=map] button:last-child").click()');
     $table->see('.head', 'column 4, row 5 · a partial cell')->see('[data-test=twin]', '2 × 1 in, 6 in from the left and 8 in from the top of the sheet')->key('q');
     Table::until(fn () => $table->texts('.paper .tick') === ['1/4', '1/2', '3/4', '1/2', '1', '1 1/2'], 'the quarters of the partial cell');
 });
@@ -98,7 +98,7 @@ it('shows where the edges cross a cell, follows them, and looks at it in every w
     // Four coloured quarters, 4 × 4 in on 3 × 3 cells: the upright edge halves the top and the bottom of B1.
     $table = begin(Photos::make(800, 800), '--sheet=6x6in --photo=4x4in --columns=3', 'copy/2-1')->see('[data-test=address]', 'B1')->see('[data-test=courses]', 'upright, straight');
     expect($table->texts('.photo [data-test=crossing]'))->toBe(['1/2', '1/2'])->and($table->texts('.paper [data-test=crossing]'))->toBe(['1 in', '1 in']);
-    $spot = fn (string $board): array => $table->browser->executeScript('const t = document.querySelectorAll(arguments[0] + " [data-test=crossing]")[0].getBoundingClientRect(), c = document.querySelector(arguments[0]).getBoundingClientRect(); return [Math.round(100 * ((t.left + t.right) / 2 - c.left) / c.width), t.bottom <= c.top]', [$board]);
+    $spot = fn (string $board): array => $table->script('const t = document.querySelectorAll(arguments[0] + " [data-test=crossing]")[0].getBoundingClientRect(), c = document.querySelector(arguments[0]).getBoundingClientRect(); return [Math.round(100 * ((t.left + t.right) / 2 - c.left) / c.width), t.bottom <= c.top]', [$board]);
     expect($spot('.photo'))->toBe([50, true])->and($spot('.paper'))->toBe([50, true]);
     $table->key('e')->see('.head', 'At 1/2 of the top side, 1 in from the left on the paper. Exactly 50 %.')->isAccessible('Copy with crossings')->key('e')->key('e')->key('c');
     Table::until(fn () => $table->all('[data-test=contour]') !== [], 'the contour');
@@ -109,7 +109,7 @@ it('shows where the edges cross a cell, follows them, and looks at it in every w
     $table->key('u')->key('2');
     // Four cells at once, and no contour in hand; nine are the whole of the picture.
     Table::until(fn () => $table->all('[data-test=contour]') === [] && $table->all('.paper .hand') !== [], 'four cells');
-    $natural = fn () => $table->browser->executeScript('const i = document.querySelector("[data-test=cell-picture]"); return i && i.complete && !document.querySelector(".wait") && i.naturalWidth');
+    $natural = fn () => $table->script('const i = document.querySelector("[data-test=cell-picture]"); return i && i.complete && !document.querySelector(".wait") && i.naturalWidth');
     Table::until(fn () => $natural() === 533, 'the picture of two by two');
     $table->key('3');
     Table::until(fn () => $natural() === 800, 'the picture of all nine');
@@ -125,14 +125,14 @@ it('keeps a doubt, skips what is blank, and goes the way it is asked', function 
     // The edges run down column C, and along row 2: A1 and the other corners look blank.
     $table->key('f')->see('.head', 'doubtful')->see('[data-test=doubtful]', 'A1');
     $table->key('n');
-    Table::until(fn () => $table->browser->executeScript('return document.activeElement.tagName') === 'INPUT', 'the field');
+    Table::until(fn () => $table->script('return document.activeElement.tagName') === 'INPUT', 'the field');
     // What is typed is words, not keys.
-    $table->browser->getKeyboard()->sendKeys("x, and the hinge\n");
+    $table->key("x, and the hinge\n");
     $table->see('[data-test=noted]', 'A1')->see('[data-test=address]', 'A1');
     $table->press('I draw with the left hand')->see('.way', 'right hand');
     $table->click('[data-test=skip-blank]');
     Table::until(fn () => $table->all('[data-test=skip-blank]') === [], 'the blank ones to be skipped');
-    $skipped = (int) $table->browser->executeScript('return document.querySelectorAll("[data-test=map] .empty").length');
+    $skipped = (int) $table->script('return document.querySelectorAll("[data-test=map] .empty").length');
     expect($skipped)->toBeGreaterThan(0);
     // The way is begun at once: away from the blank cell, to one with most in it.
     $table->choose('Go by', 'the hardest cell')->see('.way', 'while the eye is fresh')->kept();
@@ -155,9 +155,9 @@ it('shows the same piece of the photo as the grid has there', function () {
     // Four coloured quarters, four cells: each cell is one colour.
     $table = begin(Photos::make(800, 800), '--sheet=8x8in --photo=8x8in --columns=2', 'copy')->see('[data-test=address]', 'A1');
     foreach ([[0, 'A1'], [1, 'B1'], [2, 'A2'], [3, 'B2']] as [$quarter, $address]) {
-        $table->browser->executeScript('document.querySelectorAll("[data-test=map] button")[arguments[0]].click()', [$quarter]);
+        $table->script('document.querySelectorAll("[data-test=map] button")[arguments[0]].click()', [$quarter]);
         $table->see('[data-test=address]', $address);
-        $colour = Table::until(fn () => $table->browser->executeScript(<<<'JS'
+        $colour = Table::until(fn () => $table->script(<<<'JS'
             const i = document.querySelector('[data-test=cell-picture]')
             if (!i || !i.complete || document.querySelector('.wait')) return null
             const c = document.createElement('canvas'); c.width = c.height = 1
@@ -172,7 +172,7 @@ it('takes a photo dropped anywhere on the shelf, with its progress in sight', fu
     $table = Table::lay()->go('/')->see('h1', 'Inch Ladder');
     $table->find('.boards li');
     $bytes = base64_encode((string) file_get_contents(Photos::make(640, 960)));
-    $table->browser->executeScript(<<<'JS'
+    $table->script(<<<'JS'
         const bytes = Uint8Array.from(atob(arguments[0]), (c) => c.charCodeAt(0))
         const data = new DataTransfer()
         const { items } = data
@@ -187,11 +187,11 @@ it('takes a photo dropped anywhere on the shelf, with its progress in sight', fu
 it('gives a drawing a new name, and takes it back by key', function () {
     $table = begin(Photos::make(900, 600), '--sheet=letter --photo=6x4in', 'photo');
     $name = $table->find('.title');
-    $table->browser->executeScript('document.querySelector(".title").select()');
+    $table->script('document.querySelector(".title").select()');
     $name->sendKeys('Allotment')->sendKeys(WebDriverKeys::ENTER);
     $table->kept();
     Table::until(fn () => str_contains($table->browser->getTitle(), 'Allotment'), 'the tab to take the name');
-    (new WebDriverActions($table->browser))->keyDown(null, WebDriverKeys::CONTROL)->sendKeys(null, 'z')->keyUp(null, WebDriverKeys::CONTROL)->perform();
+    $table->key('z', Hand::CONTROL);
     Table::until(fn () => $table->find('.title')->getAttribute('value') === 'Hands', 'the old name');
     expect($table->find('[data-test=redo]')->isEnabled())->toBeTrue();
 });
@@ -205,7 +205,7 @@ it('takes over what another tab saved when the artist comes back to this one', f
     $table->go($address)->see('nav', '4 by')->write('Columns', '8')->kept();
     $table->browser->close();
     $table->browser->switchTo()->window($here);
-    $table->browser->executeScript('window.dispatchEvent(new Event("focus"))');
+    $table->script('window.dispatchEvent(new Event("focus"))');
     $table->see('nav', '8 by');
     expect($there)->not->toBe($here);
 });
@@ -216,7 +216,7 @@ it('handles a very large photo and the finest grid', function () {
     expect(count($table->texts('[data-test=photo-board] .label')))->toBeLessThan(80);
     $table->click('nav li:nth-child(5) a')->see('[data-test=marks]', '60');
     $table->click('nav li:nth-child(6) a')->see('[data-test=address]', 'A1');
-    Table::until(fn () => $table->browser->executeScript('const i = document.querySelector("[data-test=cell-picture]"); return i && i.complete && i.naturalWidth > 100'), 'the first cell');
+    Table::until(fn () => $table->script('const i = document.querySelector("[data-test=cell-picture]"); return i && i.complete && i.naturalWidth > 100'), 'the first cell');
     $table->isQuiet();
 });
 
@@ -237,7 +237,7 @@ it('sizes the crop and the inset by keys alone', function (string $way, string $
     $table = begin(Photos::make(900, 600), '--sheet=letter --photo=6x4in', 'fit')->press($way)->kept();
     $size = fn (): int => (int) $table->find("[data-test={$grip}]")->getAttribute('aria-valuenow');
     $before = $size();
-    $table->browser->executeScript("document.querySelector('[data-test={$grip}]').focus()");
+    $table->script("document.querySelector('[data-test={$grip}]').focus()");
     foreach ([[WebDriverKeys::ARROW_LEFT, -1], [WebDriverKeys::ARROW_LEFT, -2], [WebDriverKeys::ARROW_DOWN, -1]] as [$key, $by]) {
         $table->key($key);
         Table::until(fn () => abs($size() - $before - $by) <= 1 && $size() < $before, "the {$slider} to follow the key");
@@ -252,9 +252,9 @@ it('sizes the crop and the inset by keys alone', function (string $way, string $
 
 it('goes closer with two fingers, and holds nothing else meanwhile', function () {
     $table = begin(Photos::make(900, 600), '--sheet=letter --photo=6x4in', 'fit')->press('crop')->kept();
-    $box = fn () => $table->browser->executeScript('const r = document.querySelector("[data-test=crop]"); return ["x", "width"].map((a) => Number(r.getAttribute(a)))');
+    $box = fn () => $table->script('const r = document.querySelector("[data-test=crop]"); return ["x", "width"].map((a) => Number(r.getAttribute(a)))');
     [$x, $wide] = $box();
-    $middle = $table->browser->executeScript('const r = document.querySelector("[data-test=crop]").getBoundingClientRect(); return [r.left + r.width / 2, r.top + r.height / 2]');
+    $middle = $table->script('const r = document.querySelector("[data-test=crop]").getBoundingClientRect(); return [r.left + r.width / 2, r.top + r.height / 2]');
     $touch = fn (string $type, float $apart) => $table->devtools('Input.dispatchTouchEvent', ['type' => $type, 'touchPoints' => $type === 'touchEnd' ? [] : [['x' => $middle[0] - $apart, 'y' => $middle[1], 'id' => 1], ['x' => $middle[0] + $apart, 'y' => $middle[1], 'id' => 2]]]);
     $touch('touchStart', 40);
     foreach ([60, 80, 100] as $apart) {
@@ -263,7 +263,7 @@ it('goes closer with two fingers, and holds nothing else meanwhile', function ()
     $touch('touchEnd', 0);
     Table::until(fn () => $box()[1] > 1.8 * $wide, 'the boards to come closer');
     // The crop itself was not dragged: it is where it was on the photo.
-    $share = fn () => $table->browser->executeScript('const c = document.querySelector("[data-test=crop]"); const p = document.querySelector("#photo-clip rect"); return (Number(c.getAttribute("x")) - Number(p.getAttribute("x"))) / Number(p.getAttribute("width"))');
+    $share = fn () => $table->script('const c = document.querySelector("[data-test=crop]"); const p = document.querySelector("#photo-clip rect"); return (Number(c.getAttribute("x")) - Number(p.getAttribute("x"))) / Number(p.getAttribute("width"))');
     $moved = $share();
     $table->press('whole boards');
     Table::until(fn () => abs($box()[1] - $wide) < 1, 'the whole boards');

@@ -1,5 +1,6 @@
 <?php
 
+use Facebook\WebDriver\WebDriverKeys;
 use Tests\Browser\Phone;
 use Tests\Browser\Table;
 use Tests\Photos;
@@ -42,7 +43,7 @@ it('lets in a phone by its code: from a photo to a plan to cells, with the serve
     expect($table->all('[data-test=digits]'))->toBe([]);
 
     // As Chromium itself judges it: it can be put on the home screen.
-    Table::until(fn () => $phone->browser->executeAsyncScript('const done = arguments[0]; navigator.serviceWorker.ready.then(() => done(navigator.serviceWorker.controller !== null))'), 'a worker to keep the page');
+    Table::until(fn () => $phone->script('return navigator.serviceWorker.ready.then(() => navigator.serviceWorker.controller !== null)'), 'a worker to keep the page');
     expect($phone->devtools('Page.getAppManifest', [])['errors'])->toBe([])->and($phone->devtools('Page.getInstallabilityErrors', [])['installabilityErrors'])->toBe([])
         ->and($phone->all('input[capture=environment]'))->toHaveCount(1);
 
@@ -57,16 +58,16 @@ it('lets in a phone by its code: from a photo to a plan to cells, with the serve
 
     // What is done on one is seen on the other, within a second.
     $done = fn (): int => count(array_filter($known()['cells'], fn (array $cell) => $cell['state'] === 'done'));
-    Table::until(fn () => $phone->browser->executeAsyncScript('const done = arguments[0]; navigator.serviceWorker.ready.then(async () => { const kept = (await (await caches.open("told")).keys()).map((one) => one.url); done(navigator.serviceWorker.controller !== null && kept.filter((one) => one.includes("cut.jpg")).length > 6 && kept.some((one) => one.includes("/copying"))) })'), 'the phone to keep it', 60);
+    Table::until(fn () => $phone->script('return navigator.serviceWorker.ready.then(async () => { const kept = (await (await caches.open("told")).keys()).map((one) => one.url); return navigator.serviceWorker.controller !== null && kept.filter((one) => one.includes("cut.jpg")).length > 6 && kept.some((one) => one.includes("/copying")) })'), 'the phone to keep it', 60);
     $table->browser->get("{$here}/drawing/{$id}/copy/2-2");
-    $table->see('[data-test=progress]', '0 of')->find('[data-test=follow-me]');
+    $table->see('[data-test=progress]', '0 of')->find('[data-test=follow-me]:enabled');
     $phone->key(' ');
     $began = microtime(true);
     $table->see('[data-test=progress]', '1 of');
     expect(microtime(true) - $began)->toBeLessThan(3.0)->and($done())->toBe(1);
 
     // A file that is fetched is no page to be kept for later.
-    $phone->browser->executeAsyncScript('const [path, done] = arguments; location.href = path; setTimeout(done, 1500)', ["/api/drawings/{$id}/drawing.zip"]);
+    $phone->script('location.href = arguments[0]; return new Promise((done) => setTimeout(done, 1500))', ["/api/drawings/{$id}/drawing.zip"]);
 
     // The server goes, the phone goes on; the computer knows when it is back.
     $port = parse_url($here, PHP_URL_PORT);
@@ -82,7 +83,7 @@ it('lets in a phone by its code: from a photo to a plan to cells, with the serve
     // Followed, one lights on the other what is pointed at.
     $table->browser->get("{$here}/drawing/{$id}/grid");
     $table->click('[data-test=follow-me]');
-    Table::until(fn () => $table->all('[data-test=theirs] rect') !== [] || ($phone->key('ArrowRight') && false), 'the phone’s cell to light on the computer');
+    Table::until(fn () => $table->all('[data-test=theirs] rect') !== [] || ($phone->key(WebDriverKeys::ARROW_RIGHT) && false), 'the phone’s cell to light on the computer');
 
     // Taken off, it is out at once, and nothing of the drawings is kept on it.
     $table->browser->get("{$here}/");

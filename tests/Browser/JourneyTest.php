@@ -1,8 +1,8 @@
 <?php
 
-use Facebook\WebDriver\Interactions\WebDriverActions;
 use Facebook\WebDriver\WebDriverKeys;
 use Smalot\PdfParser\Parser;
+use Tests\Browser\Hand;
 use Tests\Browser\Table;
 use Tests\Pdf;
 use Tests\Photos;
@@ -83,7 +83,7 @@ it('goes from a photo to a printed grid and a copied cell, with the same numbers
 
     // Copy
     $table->press('Marks')->press('Copy')->see('[data-test=address]', 'A1');
-    $cut = Table::until(fn () => $table->browser->executeScript('const i = document.querySelector("[data-test=cell-picture]"); return i && i.complete && [i.naturalWidth, i.naturalHeight]'), 'the cell’s picture');
+    $cut = Table::until(fn () => $table->script('const i = document.querySelector("[data-test=cell-picture]"); return i && i.complete && [i.naturalWidth, i.naturalHeight]'), 'the cell’s picture');
     expect($cut)->toBe([300, 300]);
     $table->isAccessible('Copy');
     $table->key(' ')->see('[data-test=address]', 'B1')->see('[data-test=progress]', '1 of 35 done');
@@ -117,7 +117,7 @@ it('goes from a photo to a printed grid and a copied cell, with the same numbers
     }
     expect($steps)->toBeGreaterThanOrEqual(3);
     $table->see('nav', $began);
-    (new WebDriverActions($table->browser))->keyDown(null, WebDriverKeys::CONTROL)->sendKeys(null, 'y')->keyUp(null, WebDriverKeys::CONTROL)->perform();
+    $table->key('y', Hand::CONTROL);
     Table::until(fn () => $table->find('[data-test=undo]')->isEnabled(), 'the redo by key');
     for ($i = 1; $i < $steps; $i++) {
         $before = $version();

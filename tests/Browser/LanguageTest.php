@@ -34,26 +34,18 @@ it('says everything from the lists, and has room for a longer language', functio
     $table = Table::lay();
     // Whatever pace the tests before left behind: a quick hand's has the longest words.
     (new PDO("sqlite:{$table->data}/inch-ladder.sqlite", options: [PDO::ATTR_TIMEOUT => 10]))->exec("update cell_notes set settled_at = datetime('2026-11-27 01:00:00', '+' || id || ' seconds') where state = 'done'");
-    $agent = (string) $table->browser->executeScript('return navigator.userAgent');
+    $agent = (string) $table->script('return navigator.userAgent');
     $table->devtools('Emulation.setUserAgentOverride', ['userAgent' => $agent, 'acceptLanguage' => Languages::PSEUDO]);
     // Nothing is asked for any more, its letters are there, and nothing new comes: a page that is half there clips nothing.
     $count = 'window.asked = 0; const ask = window.fetch; window.fetch = (...what) => (window.asked++, ask(...what).finally(() => window.asked--))';
     $counting = $table->devtools('Page.addScriptToEvaluateOnNewDocument', ['source' => $count]);
-    $still = function () use ($table): void {
-        $seen = '';
-        Table::until(function () use ($table, &$seen): bool {
-            [$was, $seen] = [$seen, (string) $table->browser->executeScript('return `${window.asked} ${document.fonts.status} ${document.body.innerText}`')];
-            usleep(250_000);
-
-            return $was === $seen && str_starts_with($seen, '0 loaded');
-        }, 'the page to stand still');
-    };
+    $still = fn () => Table::until(fn () => str_starts_with((string) $table->still('return `${window.asked} ${document.fonts.status} ${document.body.innerText}`', apart: 250), '0 loaded'), 'the page to ask for nothing more');
     try {
         $drawing = collect($table->shelf())->firstWhere('title', $title);
         $table->go(str_replace('ID', $drawing['id'], $path));
         $table->see('body', '⟦');
         $still();
-        $table->browser->executeScript('document.querySelectorAll("details:not([open]) > summary").forEach((e) => e.click())');
+        $table->script('document.querySelectorAll("details:not([open]) > summary").forEach((e) => e.click())');
         $still();
         $catalogue = json_decode((string) file_get_contents($table->address('/api/catalogue')), true);
         $answer = json_decode((string) file_get_contents($table->address("/api/drawings/{$drawing['id']}")), true);
@@ -62,10 +54,10 @@ it('says everything from the lists, and has room for a longer language', functio
         // What the history calls a step was said when it was made; months and halves of the day are the browser's to say.
         $known = ['AM', 'PM', ...array_map(fn (int $month): string => date('M', (int) mktime(0, 0, 0, $month, 1)), range(1, 12)), (string) $answer['undo'], ...array_column($table->shelf(), 'title'), ...array_column([...$here['points'], ...$here['spans'], ...$here['things']], 'name'), ...array_column($catalogue['sheets'], 'name'), ...array_column($kept, 'name'), ...array_column(json_decode((string) file_get_contents($table->address('/api/printers?unit=in')), true), 'name')];
         // What is laid out by the room there is may take a moment more on a busy machine; what has none stays without.
-        for ($try = 0; $try < 20 && $table->browser->executeScript(CLIPPED) !== []; $try++) {
+        for ($try = 0; $try < 20 && $table->script(CLIPPED) !== []; $try++) {
             usleep(250_000);
         }
-        expect(['bare' => $table->browser->executeScript(BARE, [$known]), 'clipped' => $table->browser->executeScript(CLIPPED)])->toBe(['bare' => [], 'clipped' => []]);
+        expect(['bare' => $table->script(BARE, [$known]), 'clipped' => $table->script(CLIPPED)])->toBe(['bare' => [], 'clipped' => []]);
     } finally {
         $table->devtools('Page.removeScriptToEvaluateOnNewDocument', $counting);
         $table->devtools('Emulation.setUserAgentOverride', ['userAgent' => $agent, 'acceptLanguage' => 'en-US,en']);

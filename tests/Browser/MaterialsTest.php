@@ -6,9 +6,9 @@ use Tests\Photos;
 /** A drawing from a photographic picture, at one of its rungs. */
 function material(string $rung, string $options = '--sheet=9x6in --photo=9x6in --columns=3'): Table
 {
-    $made = json_decode(Table::lay()->artisan('inch:new '.Photos::photographic(900, 600, 6)." --title=Materials {$options}"), true);
+    $id = Table::lay()->begin(Photos::photographic(900, 600, 6), "--title=Materials {$options}");
 
-    return Table::lay()->go("/drawing/{$made['drawing']}/{$rung}")->see('.workings', '');
+    return Table::lay()->go("/drawing/{$id}/{$rung}")->see('.workings', '');
 }
 
 it('has pencils named, their swatches read, and the bar set to what they reach', function () {

@@ -5,9 +5,9 @@ namespace Tests\Browser;
 use Facebook\WebDriver\Chrome\ChromeOptions;
 use Facebook\WebDriver\Exception\ElementClickInterceptedException;
 use Facebook\WebDriver\Exception\ElementNotInteractableException;
+use Facebook\WebDriver\Exception\JavascriptErrorException;
 use Facebook\WebDriver\Exception\NoSuchElementException;
 use Facebook\WebDriver\Exception\StaleElementReferenceException;
-use Facebook\WebDriver\Interactions\WebDriverActions;
 use Facebook\WebDriver\Remote\DesiredCapabilities;
 use Facebook\WebDriver\Remote\LocalFileDetector;
 use Facebook\WebDriver\Remote\RemoteWebDriver;
@@ -22,6 +22,8 @@ abstract class Page
     private const PATIENCE_SECONDS = 30;
 
     public RemoteWebDriver $browser;
+
+    private ?Hand $hand = null;
 
     /** Where a path of the app is found from this browser. */
     abstract public function address(string $path = ''): string;
@@ -53,6 +55,55 @@ abstract class Page
     public function devtools(string $command, array $parameters): mixed
     {
         return $this->browser->executeCustomCommand('/session/:sessionId/chromium/send_command_and_get_result', 'POST', ['cmd' => $command, 'params' => $parameters === [] ? new \stdClass : $parameters]);
+    }
+
+    public function hand(): Hand
+    {
+        return $this->hand ??= new Hand($this->devtools(...));
+    }
+
+    /**
+     * What a script gives back, waited for where it is a promise. Asked of the DevTools, as the hand's: WebDriver's own
+     * way takes twice the time.
+     *
+     * @param  list<mixed>  $arguments  found under this name in the script
+     */
+    public function script(string $script, array $arguments = []): mixed
+    {
+        $answer = $this->devtools('Runtime.evaluate', [
+            'expression' => "(function () { {$script}\n}).apply(null, ".json_encode($arguments, JSON_THROW_ON_ERROR).')', 'returnByValue' => true, 'awaitPromise' => true,
+        ]);
+        if (isset($answer['exceptionDetails'])) {
+            throw new JavascriptErrorException($answer['exceptionDetails']['exception']['description'] ?? $answer['exceptionDetails']['text'], null);
+        }
+
+        return $answer['result']['value'] ?? null;
+    }
+
+    /**
+     * What a script gives as soon as it gives the same twice: a page that was turned lays itself out anew.
+     *
+     * @param  int  $apart  milliseconds between the two, beside what every wait takes
+     */
+    public function still(string $script, mixed $argument = null, int $apart = 0): mixed
+    {
+        $seen = [];
+
+        return self::until(function () use ($script, $argument, $apart, &$seen): array {
+            $seen === [] || usleep(1000 * $apart);
+            [$was, $seen] = [$seen, [$this->script($script, [$argument])]];
+
+            return $was === $seen ? $seen : [];
+        }, 'the page to stand still')[0];
+    }
+
+    /** By day ('light') or by lamp ('dark'), as if it had been chosen in another tab. */
+    public function light(string $light): static
+    {
+        $this->script('const chosen = { key: "inch-ladder-scheme", newValue: arguments[0], storageArea: localStorage }; localStorage.setItem(chosen.key, chosen.newValue); dispatchEvent(new StorageEvent("storage", chosen))', [$light]);
+        self::until(fn () => $this->script('return document.documentElement.dataset.scheme') === ($light === 'dark' ? 'lamp' : 'day'), "{$light} to be shown");
+
+        return $this;
     }
 
     public function go(string $path): static
@@ -90,13 +141,13 @@ abstract class Page
     /** The text of an element as it is rendered, fractions as they are typed. */
     public function text(string $css): string
     {
-        return trim((string) $this->browser->executeScript('const e = document.querySelector(arguments[0]); return e ? (e.innerText ?? e.textContent) : ""', [$css]));
+        return trim((string) $this->script('const e = document.querySelector(arguments[0]); return e ? (e.innerText ?? e.textContent) : ""', [$css]));
     }
 
     /** @return list<string> the texts of all that match */
     public function texts(string $css): array
     {
-        return $this->browser->executeScript('return [...document.querySelectorAll(arguments[0])].map((e) => (e.innerText ?? e.textContent).trim())', [$css]);
+        return $this->script('return [...document.querySelectorAll(arguments[0])].map((e) => (e.innerText ?? e.textContent).trim())', [$css]);
     }
 
     /** Waits until an element says this. */
@@ -105,7 +156,7 @@ abstract class Page
         $seen = null;
         try {
             self::until(function () use ($css, $words, &$seen) {
-                $seen = $this->all($css) === [] ? null : $this->text($css);
+                $seen = $this->script('const e = document.querySelector(arguments[0]); return e && (e.innerText ?? e.textContent).trim()', [$css]);
 
                 return $seen !== null && str_contains($seen, $words);
             }, '');
@@ -120,11 +171,7 @@ abstract class Page
 
     public function click(string $css): static
     {
-        self::until(function () use ($css) {
-            $this->find($css)->click();
-
-            return true;
-        }, "“{$css}” to be clicked");
+        self::until(fn () => $this->hit('document.querySelector(name)', $css), "“{$css}” to be clicked");
 
         return $this;
     }
@@ -133,7 +180,7 @@ abstract class Page
     public function wholeShelf(): static
     {
         $this->go('/');
-        self::until(fn () => $this->browser->executeScript('const more = document.querySelector(".boards ~ .more, .more"); if (more) more.click(); return document.querySelector(".boards li") && !more'), 'the whole shelf');
+        self::until(fn () => $this->script('const more = document.querySelector(".boards ~ .more, .more"); if (more) more.click(); return document.querySelector(".boards li") && !more'), 'the whole shelf');
 
         return $this;
     }
@@ -141,15 +188,35 @@ abstract class Page
     /** Clicks the button, link or radio with this name. */
     public function press(string $words): static
     {
-        $name = json_encode($words);
-        self::until(function () use ($name) {
-            $element = $this->pick("[...document.querySelectorAll('button, a, fieldset label, label.check')].find((e) => (e.innerText.trim().replace(/\\s+/g, ' ') === {$name} || e.ariaLabel === {$name}) && e.checkVisibility() && !e.disabled)");
-            $element?->click();
-
-            return $element !== null;
-        }, "“{$words}” to be pressed");
+        $named = "[...document.querySelectorAll('button, a, fieldset label, label.check')].find((e) => (e.innerText.trim().replace(/\\s+/g, ' ') === name || e.ariaLabel === name) && e.checkVisibility() && !e.disabled)";
+        self::until(fn () => $this->hit($named, $words), "“{$words}” to be pressed");
 
         return $this;
+    }
+
+    /** Clicks in the middle of what this finds, once it may be pressed and is to be seen there, with nothing lying over it. */
+    private function hit(string $finds, string $argument): bool
+    {
+        // Where it still is a moment later: what a page lays out anew moves under the hand.
+        $place = $this->script(<<<JS
+            const [name] = arguments
+            const middle = () => {
+                const e = {$finds}
+                if (!e?.checkVisibility() || e.disabled) return null
+                e.scrollIntoView({ block: 'center' })
+                const r = e.getBoundingClientRect()
+                const within = (from, to, end) => (Math.max(from, 0) + Math.min(to, end)) / 2
+                const [x, y] = [within(r.left, r.right, innerWidth), within(r.top, r.bottom, innerHeight)]
+                return e.contains(document.elementFromPoint(x, y)) ? [x, y] : null
+            }
+            const was = middle()
+            return was && new Promise((tell) => setTimeout(() => { const now = middle(); tell(now?.every((at, i) => at === was[i]) ? now : null) }, 30))
+            JS, [$argument]);
+        if ($place !== null) {
+            $this->hand()->click(...$place);
+        }
+
+        return $place !== null;
     }
 
     /** Unfolds a part of the workings, unless it is open already. */
@@ -157,7 +224,7 @@ abstract class Page
     {
         $json = json_encode($name);
         self::until(function () use ($json) {
-            $open = $this->browser->executeScript("const d = [...document.querySelectorAll('details')].find((e) => e.querySelector('summary b').innerText.trim() === {$json}); if (d && !d.open) d.querySelector('summary').click(); return d?.open ?? false");
+            $open = $this->script("const d = [...document.querySelectorAll('details')].find((e) => e.querySelector('summary b').innerText.trim() === {$json}); if (d && !d.open) d.querySelector('summary').click(); return d?.open ?? false");
 
             return $open;
         }, "“{$name}” to unfold");
@@ -180,8 +247,8 @@ abstract class Page
             if (item) { item.click(); select.dataset.taken = option }
             return false
             JS;
-        self::until(fn () => $this->browser->executeScript($script, [$label, $option]), "“{$option}” to be taken under “{$label}”");
-        $this->browser->executeScript('document.querySelectorAll("[data-taken]").forEach((e) => delete e.dataset.taken)');
+        self::until(fn () => $this->script($script, [$label, $option]), "“{$option}” to be taken under “{$label}”");
+        $this->script('document.querySelectorAll("[data-taken]").forEach((e) => delete e.dataset.taken)');
 
         return $this;
     }
@@ -195,15 +262,11 @@ abstract class Page
     public function drawOn(string $css, array $from, array $to): static
     {
         $this->find($css);
-        [$left, $top, $width, $height] = $this->browser->executeScript('const r = document.querySelector(arguments[0]).getBoundingClientRect(); return [r.left, r.top, r.width, r.height]', [$css]);
-        $at = static fn (array $place): array => ['x' => $left + $place[0] * $width, 'y' => $top + $place[1] * $height];
-        $mouse = fn (string $type, array $place, int $buttons) => $this->devtools('Input.dispatchMouseEvent', ['type' => $type, ...$at($place), 'button' => 'left', 'buttons' => $buttons, 'clickCount' => 1]);
-        $mouse('mouseMoved', $from, 0);
-        $mouse('mousePressed', $from, 1);
-        foreach ([0.5, 1.0] as $part) {
-            $mouse('mouseMoved', [$from[0] + ($to[0] - $from[0]) * $part, $from[1] + ($to[1] - $from[1]) * $part], 1);
-        }
-        $mouse('mouseReleased', $to, 0);
+        [$left, $top, $width, $height] = $this->still('const r = document.querySelector(arguments[0]).getBoundingClientRect(); return [r.left, r.top, r.width, r.height]', $css);
+        $this->hand()->drag(array_map(
+            static fn (float $part): array => [$left + ($from[0] + ($to[0] - $from[0]) * $part) * $width, $top + ($from[1] + ($to[1] - $from[1]) * $part) * $height],
+            [0.0, 0.5, 1.0],
+        ));
 
         return $this;
     }
@@ -211,10 +274,18 @@ abstract class Page
     /** Types over what a labelled field holds, and leaves it. */
     public function write(string $label, string $words): static
     {
-        self::until(function () use ($label, $words): bool {
-            $field = $this->field($label);
-            $field->sendKeys([WebDriverKeys::CONTROL, 'a']);
-            $field->sendKeys($words === '' ? WebDriverKeys::DELETE : $words)->sendKeys(WebDriverKeys::TAB);
+        // Whatever was redrawn under the hand is written anew.
+        $here = 'const e = document.getElementById([...document.querySelectorAll("label")].find((e) => e.innerText.trim() === arguments[0])?.htmlFor);';
+        self::until(function () use ($label, $words, $here): bool {
+            if (! $this->script("{$here} if (!e?.checkVisibility() || e.disabled) return false; e.scrollIntoView({ block: 'center' }); e.focus(); return true", [$label])) {
+                return false;
+            }
+            $this->hand()->type('a', Hand::CONTROL);
+            $this->hand()->type($words === '' ? WebDriverKeys::DELETE : $words);
+            if (! $this->script("{$here} return e === document.activeElement && e.value === arguments[1]", [$label, $words])) {
+                return false;
+            }
+            $this->hand()->type(WebDriverKeys::TAB);
 
             return true;
         }, "“{$words}” to be written under “{$label}”");
@@ -232,7 +303,7 @@ abstract class Page
     /** The element a script finds, brought into view; null when there is none. */
     private function pick(string $script): ?RemoteWebElement
     {
-        $found = $this->browser->executeScript("document.querySelector('[data-picked]')?.removeAttribute('data-picked'); const e = {$script}; e?.setAttribute('data-picked', ''); e?.scrollIntoView({ block: 'center' }); return !!e");
+        $found = $this->script("document.querySelector('[data-picked]')?.removeAttribute('data-picked'); const e = {$script}; e?.setAttribute('data-picked', ''); e?.scrollIntoView({ block: 'center' }); return !!e");
 
         return $found ? $this->browser->findElement(WebDriverBy::cssSelector('[data-picked]')) : null;
     }
@@ -245,9 +316,10 @@ abstract class Page
         return self::until(fn () => $this->text("#{$id}-fault"), "a word beside “{$label}”");
     }
 
-    public function key(string $key): static
+    /** Keys at whatever has the focus: letters, or those of WebDriverKeys; with Hand::SHIFT or Hand::CONTROL held. */
+    public function key(string $keys, int $held = 0): static
     {
-        (new WebDriverActions($this->browser))->sendKeys(null, $key)->perform();
+        $this->hand()->type($keys, $held);
 
         return $this;
     }
@@ -257,7 +329,7 @@ abstract class Page
         try {
             self::until(fn () => $this->text('[data-test=kept]') === 'saved', 'the drawing to be saved');
         } catch (\RuntimeException $e) {
-            $says = $this->browser->executeScript('return [...document.querySelectorAll("[data-test=kept], [data-test=trouble], [data-test=stale], .fault")].map((e) => e.innerText).join(" | ")');
+            $says = $this->script('return [...document.querySelectorAll("[data-test=kept], [data-test=trouble], [data-test=stale], .fault")].map((e) => e.innerText).join(" | ")');
             throw new \RuntimeException("{$e->getMessage()} The page says: {$says}", 0, $e);
         }
 
@@ -274,11 +346,10 @@ abstract class Page
     /** Fails on anything WCAG 2.2 AA finds wrong with the screen, as axe sees it. */
     public function isAccessible(string $screen): static
     {
-        $this->browser->executeScript((string) file_get_contents(base_path('node_modules/axe-core/axe.min.js')));
-        $violations = $this->browser->executeAsyncScript(<<<'JS'
-            const done = arguments[arguments.length - 1]
-            axe.run({ runOnly: ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice'] })
-               .then((r) => done(r.violations.map((v) => `${v.id}: ${v.help} (${v.nodes.map((n) => n.target.join(' ')).slice(0, 3).join(', ')})`)))
+        $this->script('return typeof axe') === 'object' || $this->script((string) file_get_contents(base_path('node_modules/axe-core/axe.min.js')));
+        $violations = $this->script(<<<'JS'
+            return axe.run({ resultTypes: ['violations'], runOnly: ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice'] })
+                .then((r) => r.violations.map((v) => `${v.id}: ${v.help} (${v.nodes.map((n) => n.target.join(' ')).slice(0, 3).join(', ')})`))
             JS);
         Assert::assertSame([], $violations, "{$screen} is not accessible");
 

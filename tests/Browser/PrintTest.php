@@ -12,15 +12,15 @@ use Tests\Photos;
 /** A 5 × 7 in print in cells of 1½ in on letter, or by other options, opened at an address under the drawing's own. */
 function atThe(string $place, string $options = '--sheet=letter --photo=5x7in --fit=cells --cell=1.5in'): Table
 {
-    $made = json_decode(Table::lay()->artisan('inch:new '.Photos::make(1000, 1400)." --title=Printed {$options}"), true);
+    $id = Table::lay()->begin(Photos::make(1000, 1400), "--title=Printed {$options}");
 
-    return Table::lay()->go("/drawing/{$made['drawing']}/{$place}");
+    return Table::lay()->go("/drawing/{$id}/{$place}");
 }
 
 /** The sheet that is shown, once it is there; its address. */
 function sheetShown(Table $table, string $like): string
 {
-    return Table::until(fn () => $table->browser->executeScript('const i = document.querySelector("[data-test=sheet]"); return i && i.complete && i.naturalWidth > 0 && i.src.includes(arguments[0]) ? i.src : null', [$like]), "the sheet {$like}");
+    return Table::until(fn () => $table->script('const i = document.querySelector("[data-test=sheet]"); return i && i.complete && i.naturalWidth > 0 && i.src.includes(arguments[0]) ? i.src : null', [$like]), "the sheet {$like}");
 }
 
 it('shows every sheet before it is printed', function () {
@@ -137,7 +137,7 @@ it('lights a line on both boards, the ladder and the list, wherever it is pointe
     $table = atThe('marks')->see('[data-test=marks]', '1 1/2')->press($way)->see('h2', "Marks {$way}");
     $stage = $table->find('.stage');
     // The third line of the paper board, met from its own place on the screen.
-    [$left, $top] = $table->browser->executeScript('const r = document.querySelector("[data-test=paper-board] .rule").getBoundingClientRect(); return [r.left + r.width * arguments[0], r.top + r.height * arguments[1]]', [$x, $y]);
+    [$left, $top] = $table->script('const r = document.querySelector("[data-test=paper-board] .rule").getBoundingClientRect(); return [r.left + r.width * arguments[0], r.top + r.height * arguments[1]]', [$x, $y]);
     $table->browser->executeScript('arguments[0].dispatchEvent(new PointerEvent("pointermove", { clientX: arguments[1], clientY: arguments[2], bubbles: true }))', [$stage, $left, $top]);
     Table::until(fn () => $table->texts('[data-test=marks] tr.lit th') === ['3'], 'line 3 to light in the list');
     expect($table->all('[data-test=ladder] .rung.lit'))->toHaveCount(1)
@@ -151,7 +151,7 @@ it('shows true size once the screen was held against a ruler', function () {
     $table = atThe('marks')->see('[data-test=true-size]', '% of the print')->press('measure this screen')->press('it is 4 in');
     $table->press('true size')->see('[data-test=true-size]', '100 % of the print')->isAccessible('True size');
     // A print of 5 in is 5 in wide on a screen with 96 dots to the inch, as headless ones have.
-    expect($table->browser->executeScript('return document.querySelector("[data-test=photo-board] image").getBoundingClientRect().width'))->toEqualWithDelta(480, 2);
+    expect($table->script('return document.querySelector("[data-test=photo-board] image").getBoundingClientRect().width'))->toEqualWithDelta(480, 2);
 });
 
 it('lets the photo’s guides follow lines that came out elsewhere', function () {

@@ -12,15 +12,15 @@ use Tests\Photos;
 /** A drawing begun for the test, at a rung. */
 function begun(string $options, string $rung, int $wide = 1500, int $high = 1000): Table
 {
-    $made = json_decode(Table::lay()->artisan('inch:new '.Photos::make($wide, $high)." --title=Rungs {$options}"), true);
+    $id = Table::lay()->begin(Photos::make($wide, $high), "--title=Rungs {$options}");
 
-    return Table::lay()->go("/drawing/{$made['drawing']}/{$rung}");
+    return Table::lay()->go("/drawing/{$id}/{$rung}");
 }
 
 /** @return array{int, int} pixels of the picture on the photo board, as it was sent */
 function shownPixels(Table $table): array
 {
-    return Table::until(fn () => $table->browser->executeAsyncScript('const done = arguments[arguments.length - 1]; const i = new Image(); i.onload = () => done([i.naturalWidth, i.naturalHeight]); i.onerror = () => done(null); i.src = document.querySelector("[data-test=photo-board] image").href.baseVal'), 'the picture');
+    return Table::until(fn () => $table->script('const i = new Image(); i.src = document.querySelector("[data-test=photo-board] image").href.baseVal; return i.decode().then(() => [i.naturalWidth, i.naturalHeight], () => null)'), 'the picture');
 }
 
 it('turns, mirrors and straightens the photo, and takes it back', function () {
@@ -92,7 +92,7 @@ it('keeps another picture beside, not for measuring, and shows what is in a stri
         ->kept()
         ->unfold('What is in the strip')
         ->see('[data-test=strip]', 'at the right');
-    Table::until(fn () => $table->browser->executeScript('const i = document.querySelector("[data-test=strip] img"); return i.complete && i.naturalWidth > 0'), 'the strip');
+    Table::until(fn () => $table->script('const i = document.querySelector("[data-test=strip] img"); return i.complete && i.naturalWidth > 0'), 'the strip');
 });
 
 it('measures key points, and says how they miss the thirds', function () {
@@ -397,7 +397,7 @@ it('begins from sizes alone, and goes as far as the marks and an empty cell', fu
 it('looks at the photo another way, a key each, and the drawing stays as it is', function () {
     $table = begun('--sheet=9x6in --photo=6x4in --columns=3', 'grid')->see('nav', '3 by');
     $before = $table->text('[data-test=kept]');
-    $filter = fn () => $table->browser->executeScript('return document.querySelector("[data-test=photo-board] image").style.filter');
+    $filter = fn () => $table->script('return document.querySelector("[data-test=photo-board] image").style.filter');
     $table->key('g')->key('k');
     Table::until(fn () => str_contains($filter(), 'grayscale') && str_contains($filter(), 'contrast'), 'the grey');
     $table->key('s');
@@ -408,7 +408,7 @@ it('looks at the photo another way, a key each, and the drawing stays as it is',
     foreach (['g', 'k', 's', 'l', 'm'] as $key) {
         $table->key($key);
     }
-    Table::until(fn () => $table->browser->executeScript('return document.querySelector("[data-test=photo-board] > g").getAttribute("transform")') !== null, 'the mirrored view');
+    Table::until(fn () => $table->script('return document.querySelector("[data-test=photo-board] > g").getAttribute("transform")') !== null, 'the mirrored view');
     $table->key('m');
     expect($table->text('[data-test=kept]'))->toBe($before);
     $table->isQuiet();
@@ -512,6 +512,6 @@ it('takes a drawing out of the shelf as one file and brings it back', function (
 
 it('keeps the page still while the workings scroll', function (string $rung) {
     $table = begun('--sheet=letter --photo=6x4in', $rung)->see('nav', 'Letter');
-    $table->browser->executeScript('document.querySelector("aside.workings").lastElementChild.scrollIntoView()');
-    expect($table->browser->executeScript('return [document.documentElement.scrollTop, document.documentElement.scrollHeight <= innerHeight]'))->toBe([0, true]);
+    $table->script('document.querySelector("aside.workings").lastElementChild.scrollIntoView()');
+    expect($table->script('return [document.documentElement.scrollTop, document.documentElement.scrollHeight <= innerHeight]'))->toBe([0, true]);
 })->with(['photo', 'paper', 'fit', 'grid', 'marks']);

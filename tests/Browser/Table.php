@@ -2,6 +2,9 @@
 
 namespace Tests\Browser;
 
+use Illuminate\Support\Facades\Artisan;
+use Illuminate\Support\Facades\DB;
+use PHPUnit\Framework\Assert;
 use Symfony\Component\Process\Process;
 use Tests\Photos;
 
@@ -31,6 +34,7 @@ final class Table extends Page
         $this->data = getenv('INCH_DATA').'/table';
         mkdir($this->data);
         touch("{$this->data}/inch-ladder.sqlite");
+        $this->sit();
         $this->artisan('migrate --force');
         $this->artisan('db:seed --force');
         $this->port = self::freePort();
@@ -48,16 +52,30 @@ final class Table extends Page
     /** A drawing of four coloured quarters in Copy; 3 × 2 cells of 3 in. */
     public static function copied(string $cell = '', string $options = '--sheet=9x6in --photo=9x6in --columns=3 --rows=2'): self
     {
-        $made = json_decode(self::lay()->artisan('inch:new '.Photos::make(900, 600)." --title=Copied {$options}"), true);
-        // From the shelf, to which Back leads.
-        $table = self::lay()->go('/');
+        $id = self::lay()->begin(Photos::make(900, 600), "--title=Copied {$options}");
 
-        return $table->go("/drawing/{$made['drawing']}/copy".($cell === '' ? '' : "/{$cell}"))->see('[data-test=address]', '');
+        return self::lay()->go("/drawing/{$id}/copy".($cell === '' ? '' : "/{$cell}"))->see('[data-test=address]', '');
     }
 
+    /** Begins a drawing as the command does, and gives its id. */
+    public function begin(string $photo, string $options): string
+    {
+        return json_decode($this->artisan("inch:new {$photo} {$options}"), true)['drawing'];
+    }
+
+    /** What a command says, on the data of this table. */
     public function artisan(string $command): string
     {
-        return Process::fromShellCommandline("php artisan {$command}", base_path(), $this->environment())->mustRun()->getOutput();
+        Assert::assertSame(0, Artisan::call($command), $command);
+
+        return Artisan::output();
+    }
+
+    /** Each test has an application of its own, which is to work on the data of this table. */
+    private function sit(): void
+    {
+        config(['inch.data' => $this->data, 'filesystems.disks.local.root' => $this->data, 'cache.stores.shelf.path' => "{$this->data}/cache/shelf", 'database.connections.sqlite.database' => "{$this->data}/inch-ladder.sqlite"]);
+        DB::purge('sqlite');
     }
 
     public function serve(): self
@@ -89,13 +107,14 @@ final class Table extends Page
     /** As if nobody had sat here before: whoever did, and failed half-way, left a phone's screen, a lamp, a left hand, or no server. */
     public function settle(): void
     {
+        $this->sit();
         $this->size(1280, 800);
         $this->devtools('Emulation.setTouchEmulationEnabled', ['enabled' => false]);
         @fsockopen('127.0.0.1', $this->port) === false && $this->serve();
         // Nothing runs here, whatever the page that was left still asked for, of whichever server.
         $this->go('/icon.svg');
         // Nor is anything kept of what other tests were told.
-        $this->browser->executeAsyncScript('const done = arguments[0]; localStorage.clear(); sessionStorage.clear(); (self.caches ? caches.delete("told") : Promise.resolve()).then(done, done)');
+        $this->script('localStorage.clear(); sessionStorage.clear(); return self.caches?.delete("told").catch(() => false)');
         $this->forgetAbsence();
     }
 

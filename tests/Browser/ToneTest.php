@@ -6,9 +6,9 @@ use Tests\Photos;
 /** A drawing of four coloured quarters at its Tone rung. */
 function light(string $options = '--sheet=9x6in --photo=9x6in --columns=4'): Table
 {
-    $made = json_decode(Table::lay()->artisan('inch:new '.Photos::make(900, 600)." --title=Tone {$options}"), true);
+    $id = Table::lay()->begin(Photos::make(900, 600), "--title=Tone {$options}");
 
-    return Table::lay()->go("/drawing/{$made['drawing']}/tone")->see('[data-test=tone-bar]', '1');
+    return Table::lay()->go("/drawing/{$id}/tone")->see('[data-test=tone-bar]', '1');
 }
 
 it('counts tones, shows few of them, probes a place and prints the bar', function () {
@@ -22,7 +22,7 @@ it('counts tones, shows few of them, probes a place and prints the bar', functio
     Table::until(fn () => $boxes() === ['1', '2', '3', '4'], 'four boxes');
     expect($table->text('nav'))->toContain('4 tones');
     $table->press('4 tones');
-    $shown = fn (): string => (string) $table->browser->executeScript('return document.querySelector("[data-test=photo-board] image").getAttribute("href")');
+    $shown = fn (): string => (string) $table->script('return document.querySelector("[data-test=photo-board] image").getAttribute("href")');
     Table::until(fn () => str_contains($shown(), 'tones.png'), 'the picture in four tones');
     expect(substr_count((string) preg_replace('/&.*/', '', $shown()), '-'))->toBe(3);
     $table->press('the bare paper is one of them')->kept()->see('[data-test=sums]', 'the bare paper is not counted');
@@ -55,26 +55,26 @@ it('offers the check before tone goes over the lines, once, and undo offers it a
 });
 
 it('keeps where the light comes from, hatches the paper as the photo runs, and goes by one word on the guides', function () {
-    $made = json_decode(Table::lay()->artisan('inch:new '.Photos::photographic(900, 600, 4).' --title=Lit --sheet=9x6in --columns=3'), true);
-    $table = Table::lay()->go("/drawing/{$made['drawing']}/photo")->see('.workings', 'What you copy from');
+    $id = Table::lay()->begin(Photos::photographic(900, 600, 4), '--title=Lit --sheet=9x6in --columns=3');
+    $table = Table::lay()->go("/drawing/{$id}/photo")->see('.workings', 'What you copy from');
     $table->press('draw it')->drawOn('[data-test=photo-board] image', [0.1, 0.1], [0.5, 0.5])->kept()->see('[data-test=light-says]', 'The light comes from the upper left.');
     expect($table->all('.stage [data-test=light]'))->toHaveCount(2);
-    $table->go("/drawing/{$made['drawing']}/copy")->see('[data-test=light]', '')->isAccessible('Copy, lit');
+    $table->go("/drawing/{$id}/copy")->see('[data-test=light]', '')->isAccessible('Copy, lit');
 
     // Strokes are drawn in a cell, and forgotten by undo.
-    $table->go("/drawing/{$made['drawing']}/tone")->unfold('How the strokes run')->click('[data-test=draw-strokes]')->drawOn('[data-test=photo-board] image', [0.1, 0.6], [0.25, 0.9])->kept();
+    $table->go("/drawing/{$id}/tone")->unfold('How the strokes run')->click('[data-test=draw-strokes]')->drawOn('[data-test=photo-board] image', [0.1, 0.6], [0.25, 0.9])->kept();
     $table->see('[data-test=stroke]', 'as you drew it: falls')->see('[data-test=tone-order]', 'tone along with it')->isAccessible('Tone, hatched');
     expect($table->all('.strokes.hand'))->toHaveCount(1);
     $table->click('[data-test=undo]')->kept();
     Table::until(fn () => $table->all('.strokes.hand') === [], 'the stroke to be forgotten');
 
     // One word on the guides, on every rung.
-    $table->see('[data-test=guides-off]', 'before it is shaded')->go("/drawing/{$made['drawing']}/finish")->choose('What goes over the pencil', 'ink')->kept();
+    $table->see('[data-test=guides-off]', 'before it is shaded')->go("/drawing/{$id}/finish")->choose('What goes over the pencil', 'ink')->kept();
     foreach (['grid', 'tone'] as $rung) {
-        $table->go("/drawing/{$made['drawing']}/{$rung}")->see('[data-test=guides-off]', 'before ink');
+        $table->go("/drawing/{$id}/{$rung}")->see('[data-test=guides-off]', 'before ink');
     }
     $table->see('[data-test=tone-order-why]', 'The line stands alone');
-    $table->go("/drawing/{$made['drawing']}/paper")->see('[data-test=caution]', 'Strong magnets')->press('I know')->kept();
+    $table->go("/drawing/{$id}/paper")->see('[data-test=caution]', 'Strong magnets')->press('I know')->kept();
     expect($table->all('[data-test=caution]'))->toHaveCount(0);
     $table->isQuiet();
 });
