@@ -12,7 +12,7 @@
 LIGHT_WORKERS=4
 CELL_WORKERS=3
 HEAVY_WORKERS=2
-ADDRESSES_LOOKED_AT_EVERY=10   # seconds
+ADDRESSES_LOOKED_AT_EVERY=${INCH_ADDRESSES_LOOKED_AT_EVERY:-10}   # seconds
 ANSWERS_WITHIN=${INCH_ANSWERS_WITHIN:-60}   # seconds, on a machine however busy; then it is said that nothing answers
 
 # How it is served, where not to this machine alone by its own workers:
@@ -24,41 +24,40 @@ ANNOUNCED=''     # what is said once it answers
 
 # serve PORT DATA
 serve() {
-    local port=$1 data=$2 run pid pids=() names=''
+    local port=$1 data=$2 run pid pids=()
     run=$(mktemp -d "${TMPDIR:-/tmp}/inch-ladder-run.XXXXXX")   # short: a socket's path may have 107 bytes
     mkdir -p "$data/logs"
     find "$data" -name '*.part' -mmin +60 -exec rm -rf {} + 2>/dev/null || true
-    [ -z "$HOUSE_PORT" ] || { (umask 077; mkdir -p "$data/house"); chmod 700 "$data/house"; names=$(house_names "$HOUSE_PORT"); }
+    [ -z "$HOUSE_PORT" ] || { (umask 077; mkdir -p "$data/house"); chmod 700 "$data/house"; }
     write_hub "$run"
-    write_front "$run" "$data" "$port" "$names"
     if [ -n "$HUB_AT" ]; then printf 'http://%s' "$HUB_AT"; else printf '%s/tell.sock' "$run"; fi >"$data/hub.address"
     set -m
     [ -n "$ANSWERED_BY" ] || start_workers "$run" "$data" ''
     guarded supervise "$data" "$(command -v nginx || echo /usr/sbin/nginx)" -e "$data/logs/server.log" -p "$run" -c "$run/hub.conf" & pids+=($!)
-    end_with "$run" "$data/hub.address" "${pids[@]}"
+    end_with "$run" "$data" "${pids[@]}"
     # Five failures at once, and what keeps a program up gives up: then nothing is said to be there.
     until { [ -n "$ANSWERED_BY" ] || [ -S "$run/heavy.sock" ]; } && [ -S "$run/hub.sock" ]; do
         for pid in "${pids[@]}"; do kill -0 "$pid" 2>/dev/null || exit 1; done
         sleep 0.05
     done
+    take_names "$run" "$data"
+    write_front "$run" "$data" "$port"
     XDG_DATA_HOME=$([ -n "$HOUSE_PORT" ] && echo "$data/house" || echo "$run") XDG_CONFIG_HOME=$run guarded supervise "$data" caddy run --config "$run/Caddyfile" --adapter caddyfile & pids+=($!)
     [ -z "$BACKUP" ] || { guarded nightly "$data" "$BACKUP" & pids+=($!); }
     set +m
-    end_with "$run" "$data/hub.address" "${pids[@]}"
+    end_with "$run" "$data" "${pids[@]}"
     local patience=$((SECONDS + ANSWERS_WITHIN))
     until answers "$port"; do
         for pid in "${pids[@]}"; do kill -0 "$pid" 2>/dev/null || exit 1; done
         [ $SECONDS -lt $patience ] || { say "Inch Ladder does not answer on port $port; $data/logs/server.log says why." >&2; exit 1; }
         sleep 0.05
     done
-    [ -z "$ANNOUNCED" ] || printf '%s\n' "$ANNOUNCED"
+    # All at once, so that whoever reads it has it whole.
+    [ -z "$ANNOUNCED" ] || say "$ANNOUNCED$([ ! -s "$data/house.names" ] || printf '\nFor paired devices of the house: https://%s' $(<"$data/house.names"))"
     while [ -n "$HOUSE_PORT" ]; do
         sleep $ADDRESSES_LOOKED_AT_EVERY & wait $! || true
         # A computer that is carried about, or given another address, is found under its new one.
-        [ "$(house_names "$HOUSE_PORT")" = "$names" ] && continue
-        names=$(house_names "$HOUSE_PORT")
-        write_front "$run" "$data" "$port" "$names"
-        caddy reload --config "$run/Caddyfile" --adapter caddyfile --address "unix/$run/admin.sock" >>"$data/logs/server.log" 2>&1 || true
+        take_names "$run" "$data"
     done
     wait
 }
@@ -72,6 +71,7 @@ answers() {
     else
         printf 'GET /api/catalogue HTTP/1.0\r\nHost: 127.0.0.1:%s\r\n\r\n' "$1" >&"$door" 2>/dev/null || true
         read -r -t 10 first <&"$door" || true
+        cat <&"$door" >/dev/null   # hung up on, the front would log it
     fi
     exec {door}>&-
     [[ $first == *' 200 '* ]]
@@ -97,9 +97,9 @@ start_workers() {
     INCH_DATA=$2 guarded supervise "$2" "$(command -v php-fpm8.2 || echo /usr/sbin/php-fpm8.2)" --nodaemonize --fpm-config "$1/workers.conf" $([ "$(id -u)" = 0 ] && echo --allow-to-run-as-root) & pids+=($!)
 }
 
-# end_with RUN FILE PIDS…: whatever ends this, ends them, and nothing is left behind.
+# end_with RUN DATA PIDS…: whatever ends this, ends them, and nothing is left behind; in the data (where it is its own) no address.
 end_with() {
-    local gone="'$1' '$2'"
+    local gone="'$1'${2:+ '$2/hub.address' '$2/house.names'}"
     shift 2
     trap "set +e; kill \$(jobs -p) 2>/dev/null; for pid in $*; do kill -TERM -- -\$pid 2>/dev/null; done; sleep 0.3; for pid in $*; do kill -KILL -- -\$pid 2>/dev/null; done; rm -rf $gone" EXIT
     trap 'exit 0' INT TERM HUP
@@ -112,18 +112,35 @@ answering() {
     for one in ${ANSWERED_BY//,/ }; do printf '%s:%d ' "${one%:*}" $((${one##*:} + $1)); done
 }
 
+# take_names RUN DATA: the names it has now are written down where PHP reads them, and as files where the front looks
+# before it shows a certificate. So nothing that listens begins anew when they change, and nobody is hung up on.
+take_names() {
+    local names='' name bare=()
+    [ -z "$HOUSE_PORT" ] || names=$(house_names "$HOUSE_PORT")
+    [ "$names" != "$(cat "$2/house.names" 2>/dev/null)" ] || [ ! -d "$1/own" ] || return 0
+    mkdir -p "$1/own"
+    for name in $names; do
+        name=${name%:*} name=${name#[} name=${name%]}
+        : >"$1/own/$name"
+        bare+=("$name")
+    done
+    (cd "$1/own" && for name in *; do [[ " ${bare[*]} " == *" $name "* ]] || rm -f "$name"; done)
+    printf '%s' "$names" >"$2/house.names.new" && mv -f "$2/house.names.new" "$2/house.names"
+}
+
 # house_names PORT: how the machine is found from others, each with the port, the easiest to type first.
 house_names() {
-    local address names=()
+    local address names=() longer=()
     for address in $(hostname -I); do
         case $address in
             169.254.*) ;;
-            *:*) names+=("[$address]:$1") ;;
-            *) names=("$address:$1" "${names[@]}") ;;
+            *:*) longer+=("[$address]:$1") ;;
+            *) names+=("$address:$1") ;;
         esac
     done
     # Found by name only where something tells the others of it.
     [ ! -S /run/avahi-daemon/socket ] || names+=("$(hostname).local:$1")
+    names+=("${longer[@]}")
     echo "${names[*]}"
 }
 
@@ -241,7 +258,6 @@ $(for one in $(answering 0 unix: "$1/light.sock"); do echo "        server $one;
             fastcgi_param SCRIPT_NAME /index.php;
             fastcgi_param REQUEST_URI \$request_uri;
             fastcgi_param INCH_DOOR \$http_x_inch_door;
-            fastcgi_param INCH_HOUSE \$http_x_inch_house;
             fastcgi_pass light;
         }
         location ~ ^/hear/(\w+)/(\w+)$ {
@@ -265,13 +281,16 @@ $(for one in $(answering 0 unix: "$1/light.sock"); do echo "        server $one;
 CONF
 }
 
-# write_front RUN DATA PORT NAMES
+# write_front RUN DATA PORT
 write_front() {
     cat >"$1/Caddyfile" <<CONF
 {
     admin unix/$1/admin.sock
     auto_https disable_redirects
     skip_install_trust
+    on_demand_tls {
+        ask http://127.0.0.1:$3/own-name
+    }
     pki {
         ca local {
             name "Inch Ladder of $(hostname)"
@@ -297,7 +316,6 @@ $(for pool in light:0 cells:1 heavy:2; do cat <<POOL
         root $PWD/public
         try_files index.php
         env INCH_DOOR {args.0}
-        env INCH_HOUSE "$4"
         # A machine that does not answer is passed over. (None is marked for failing: whoever breaks off what he sends would mark it.)
         lb_try_duration 3s
         lb_try_interval 50ms
@@ -336,7 +354,6 @@ done)
         reverse_proxy unix/$1/hub.sock {
             flush_interval -1
             header_up X-Inch-Door {args.0}
-            header_up X-Inch-House "$4"
         }
     }
     @heavy {
@@ -365,14 +382,21 @@ done)
 }
 http://:$3 {
     bind 127.0.0.1
+    handle /own-name {
+        root * $1/own
+        @own file {query.domain}
+        respond @own 200
+        respond 403
+    }
     import app here
 }
 CONF
-    [ -z "$4" ] || cat >>"$1/Caddyfile" <<CONF
-# Under no other name than its own is there a certificate; whoever calls it by another all the same is told so.
-$(printf 'https://%s, ' $4)https://:${4##*:} {
-    bind $(printf '%s\n' $4 | sed 's/:[0-9]*$//; s/^\[//; s/\]$//; /\.local$/d' | tr '\n' ' ')
-    tls internal
+    [ -z "$HOUSE_PORT" ] || cat >>"$1/Caddyfile" <<CONF
+# Under no other name than its own is there a certificate.
+https://:$HOUSE_PORT {
+    tls internal {
+        on_demand
+    }
     # Whoever shows no key has nothing to send but a code.
     @stranger not header Cookie *__Host-inch-ladder-*
     request_body @stranger {

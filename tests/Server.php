@@ -18,7 +18,13 @@ final class Server
 
     public static function begin(string ...$options): Process
     {
-        $process = new Process(['bash', base_path('bin/start'), ...$options], sys_get_temp_dir(), ['DB_DATABASE' => false, 'APP_ENV' => 'production', 'INCH_DATA' => false], null, 60);
+        return self::beginWith([], ...$options);
+    }
+
+    /** @param  array<string, string>  $env  the environment, beside what is always so */
+    public static function beginWith(array $env, string ...$options): Process
+    {
+        $process = new Process(['bash', base_path('bin/start'), ...$options], sys_get_temp_dir(), $env + ['DB_DATABASE' => false, 'APP_ENV' => 'production', 'INCH_DATA' => false], null, 60);
         $process->start();
 
         return $process;

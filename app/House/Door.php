@@ -8,7 +8,7 @@ use Illuminate\Http\Request;
 
 /**
  * The door a request came in by: this machine's own, or the house's. Which it was is said by the front that took it
- * (bin/serve.sh), in words that no request can say.
+ * (bin/serve.sh), in a word that no request can say.
  */
 final readonly class Door
 {
@@ -22,9 +22,15 @@ final readonly class Door
 
     public static function of(Request $request): self
     {
-        $said = static fn (string $name): string => is_string($said = $request->server($name)) ? $said : '';
+        return new self($request->server('INCH_DOOR') === 'house', self::names(), strtolower((string) $request->headers->get('Host')));
+    }
 
-        return new self($said('INCH_DOOR') === 'house', array_values(array_filter(explode(' ', $said('INCH_HOUSE')))), strtolower((string) $request->headers->get('Host')));
+    /** @return list<string> as they are now: they change while it serves, with the networks the computer is on */
+    private static function names(): array
+    {
+        $file = config('inch.data').'/house.names';
+
+        return is_file($file) ? array_values(array_filter(explode(' ', (string) file_get_contents($file)))) : [];
     }
 
     /** Whether the request calls it by a name of its own: one that another site lets lead here is none (DNS rebinding). */

@@ -36,14 +36,53 @@ it('starts with the demo, keeps what was done, starts again within seconds, and 
 it('leaves nothing behind but the data folder when it ends', function () {
     [$data, $temporary] = [getenv('INCH_DATA').'/behind', getenv('INCH_DATA').'/behind-tmp'];
     mkdir($temporary);
-    $process = new Process(['bash', base_path('bin/start'), "--data={$data}", '--house'], base_path(), ['DB_DATABASE' => false, 'APP_ENV' => 'production', 'INCH_DATA' => false, 'TMPDIR' => $temporary], null, 60);
-    $process->start();
+    $process = Server::beginWith(['TMPDIR' => $temporary], "--data={$data}", '--house');
     Server::address($process);
     $run = glob("{$temporary}/inch-ladder-run.*");
     expect($run)->toHaveCount(1)->and(is_file("{$data}/hub.address"))->toBeTrue()->and(fileperms("{$data}/house") & 0o077)->toBe(0);
     $process->stop(5);
-    expect(glob("{$temporary}/inch-ladder-run.*"))->toBe([])->and(is_file("{$data}/hub.address"))->toBeFalse()
+    expect(glob("{$temporary}/inch-ladder-run.*"))->toBe([])->and(glob("{$data}/h*.{address,names,new}", GLOB_BRACE))->toBe([])
         ->and(trim((string) shell_exec('pgrep -f '.escapeshellarg($run[0]).' | grep -v $$')))->toBe('');
+});
+
+it('is found under each address it has, with no hand refused while they change, and under no other name', function () {
+    $data = getenv('INCH_DATA').'/names';
+    mkdir("{$data}/bin", recursive: true);
+    $has = function (string ...$addresses) use ($data): void {
+        file_put_contents("{$data}/has", implode(' ', $addresses));
+        rename("{$data}/has", "{$data}/addresses");
+    };
+    file_put_contents("{$data}/bin/hostname", "#!/bin/sh\n[ \"\$1\" = -I ] && exec cat {$data}/addresses\necho desk\n");
+    chmod("{$data}/bin/hostname", 0755);
+    $has('127.0.0.2');
+    $process = Server::beginWith(['PATH' => "{$data}/bin:".getenv('PATH'), 'INCH_ADDRESSES_LOOKED_AT_EVERY' => '0.2'], "--data={$data}", '--house');
+    $here = Server::address($process);
+    preg_match('#https://127\.0\.0\.2:(\d+)#', $process->getOutput(), $found);
+    $port = $found[1];
+    // As a phone does it, which says no name where it was given an address: what went wrong, if anything.
+    $shake = function (string $address, ?string $name = null) use ($port): string {
+        $way = stream_context_create(['ssl' => ['verify_peer' => false, 'verify_peer_name' => false, 'SNI_enabled' => $name !== null, 'peer_name' => $name]]);
+        $wire = @stream_socket_client("tcp://{$address}:{$port}", $_, $why, 3, context: $way);
+
+        return $wire === false ? $why : (@stream_socket_enable_crypto($wire, true, STREAM_CRYPTO_METHOD_TLS_CLIENT) === true ? '' : 'refused');
+    };
+    $meanwhile = function (int $milliseconds) use ($shake): void {
+        for ($end = hrtime(true) + 1e6 * $milliseconds, $hands = 0; hrtime(true) < $end; $hands++) {
+            expect($shake('127.0.0.2'))->toBe('', "after {$hands} hands");
+        }
+    };
+    foreach (range(0, 7) as $i) {
+        $has('127.0.0.2', ...($i % 2 === 0 ? ['127.0.0.3', '127.0.0.4'] : []));
+        $meanwhile(700);
+    }
+    // One that was gone before it was looked at (203.0.113.0/24 is nobody's, RFC 5737) does not keep the next from being found.
+    $has('127.0.0.2', '203.0.113.9', '127.0.0.5');
+    $meanwhile(700);
+    expect($shake('127.0.0.5'))->toBe('')
+        ->and(array_map(fn (string $name): string => $shake('127.0.0.2', $name), ['bank.example', '*', '127.0.0.?', '127.0.0.9']))->toBe(array_fill(0, 4, 'refused'))
+        ->and($shake('127.0.0.9'))->toBe('refused')
+        ->and(array_values((array) preg_grep('/\.local:/', json_decode((string) file_get_contents("{$here}/api/house"), true)['addresses'], PREG_GREP_INVERT)))->toBe(["https://127.0.0.2:{$port}", "https://203.0.113.9:{$port}", "https://127.0.0.5:{$port}"]);
+    $process->stop(3);
 });
 
 it('serves where it is told, and takes a relative folder from where it was called', function () {
@@ -86,8 +125,8 @@ it('says that nothing answers where its workers do not begin, and not where they
     mkdir("{$data}/bin", recursive: true);
     file_put_contents("{$data}/bin/php-fpm8.2", "#!/bin/sh\necho 'no room for workers' >&2\nexit 78\n");
     chmod("{$data}/bin/php-fpm8.2", 0755);
-    $process = new Process(['bash', base_path('bin/start'), "--data={$data}"], base_path(), ['DB_DATABASE' => false, 'INCH_DATA' => false, 'APP_ENV' => 'production', 'PATH' => "{$data}/bin:".getenv('PATH')], timeout: 60);
-    $process->run();
+    $process = Server::beginWith(['PATH' => "{$data}/bin:".getenv('PATH')], "--data={$data}");
+    $process->wait();
     expect($process->getExitCode())->toBe(1)->and($process->getOutput())->not->toContain('Inch Ladder is at')
         ->and($process->getErrorOutput())->toContain('php-fpm8.2 would not stay up', $log = "{$data}/logs/server.log")
         ->and((string) file_get_contents($log))->toContain('no room for workers');
@@ -103,8 +142,8 @@ it('says that nothing answers where its workers begin and never do', function ()
         exec php -n -r 'foreach (["light", "cells", "heavy"] as $name) { $doors[] = stream_socket_server("unix://$argv[1]/$name.sock"); } while (true) { $heard = $doors; $none = []; stream_select($heard, $none, $none, null); foreach ($heard as $door) { fclose(stream_socket_accept($door)); } }' "$run"
         SH);
     chmod("{$data}/bin/php-fpm8.2", 0755);
-    $process = new Process(['bash', base_path('bin/start'), "--data={$data}"], base_path(), ['DB_DATABASE' => false, 'INCH_DATA' => false, 'APP_ENV' => 'production', 'INCH_ANSWERS_WITHIN' => '3', 'PATH' => "{$data}/bin:".getenv('PATH')], timeout: 60);
-    $process->run();
+    $process = Server::beginWith(['INCH_ANSWERS_WITHIN' => '3', 'PATH' => "{$data}/bin:".getenv('PATH')], "--data={$data}");
+    $process->wait();
     expect($process->getExitCode())->toBe(1)->and($process->getOutput())->not->toContain('Inch Ladder is at')
         ->and($process->getErrorOutput())->toContain('does not answer on port', "{$data}/logs/server.log says why");
 });
