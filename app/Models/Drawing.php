@@ -324,7 +324,8 @@ final class Drawing extends Model
     }
 
     /**
-     * What undo would take back and redo bring back, in words; null at the beginning and at the end.
+     * What undo would take back and redo bring back: the parts of the document that changed, or as it was said when a hand
+     * made it; null at the beginning and at the end.
      *
      * @return array{string|null, string|null}
      */

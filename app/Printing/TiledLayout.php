@@ -19,12 +19,18 @@ final readonly class TiledLayout
 
     private const MOST_PAGES = 1200;
 
+    /** Words under a board that one page holds, where there is room for them; in mm. */
+    private const NOTE = 2.8;
+
+    /** What the foot leaves free above its words, in mm. */
+    private const ABOVE_FOOT = 6.5;
+
     /** Half a register cross, in mm. */
     private const CROSS = 4.0;
 
     /**
      * @param  string  $says  what the sheet is, at its foot
-     * @param  list<string>  $notes  read before joining the pages
+     * @param  list<string>  $notes  read before the sheet is used; the most needed first
      */
     public function __construct(private Artwork $board, private string $title, private string $says, private bool $metric, private array $notes = [])
     {
@@ -39,7 +45,9 @@ final readonly class TiledLayout
     {
         $board = $this->board;
         if ($printer === null) {
-            $leaf = PageBuilder::madeFor(max($board->width, 118), $board->height + PageBuilder::FOOT);
+            $wide = max($board->width, 118);
+            $lines = array_sum(array_map(static fn (string $note): int => count(Type::wrap($note, $wide, self::NOTE)), $this->notes));
+            $leaf = PageBuilder::madeFor($wide, $board->height + PageBuilder::FOOT + ($lines + 1) * 1.35 * self::NOTE);
 
             return Pages::one($this->alone($leaf, Say::it('printing.own page')));
         }
@@ -75,6 +83,11 @@ final readonly class TiledLayout
         $body = $leaf->body();
         $left = $body->x + ($body->width - $board->width) / 2;
         $leaf->add(...array_map(static fn (Element $mark): Element => $mark->movedBy($left, $body->y), $board->all()));
+        $y = $body->y + $board->height + 1.5 * self::NOTE;
+        foreach ($this->notes as $note) {
+            $end = $y + 1.35 * self::NOTE * count(Type::wrap($note, $body->width - 1, self::NOTE));
+            $y = $end <= $body->bottom() + self::ABOVE_FOOT ? $leaf->note($body->x + 0.5, $y, $body->width - 1, $note, self::NOTE) : $y;
+        }
         $leaf->foot($this->says.$more, $this->metric);
 
         return $leaf->page($this->title);

@@ -55,7 +55,7 @@ final readonly class DrawingWriter
         $line = LineAdvice::for($drawing, $plan);
         $record = $drawing->record($plan);
         $cells = $plan->layout->grid->cells();
-        [$undo, $redo] = $drawing->steps();
+        [$undo, $redo] = array_map(Phrases::step(...), $drawing->steps());
 
         return new DrawingJson(
             $drawing->id,
@@ -142,7 +142,7 @@ final readonly class DrawingWriter
     {
         return new ShelfEntryJson(
             $drawing->id, $drawing->title(), null, '', 1, new CropJson(null, null, 0, 0, 1, 1, 0), new LinesJson([], [], [], [], [], [], [], [], false, null, []),
-            LineColourJson::of(LineColour::Graphite), '', 0, 0, 'photo', '', $drawing->updated_at->toIso8601String(), $drawing->version, $drawing->work, null, $trouble, $drawing->steps()[0],
+            LineColourJson::of(LineColour::Graphite), '', 0, 0, 'photo', '', $drawing->updated_at->toIso8601String(), $drawing->version, $drawing->work, null, $trouble, Phrases::step($drawing->steps()[0]),
         );
     }
 

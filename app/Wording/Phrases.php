@@ -18,6 +18,18 @@ use InchLadder\Tone\Threshold;
 /** Single findings of the core in a few words each. */
 final class Phrases
 {
+    /**
+     * What a step was: kept as the parts of the document that changed, `fit, spans`, or as it was said when a hand made it.
+     *
+     * @return ($what is null ? null : string)
+     */
+    public static function step(?string $what): ?string
+    {
+        $parts = array_map(static fn (string $part): ?string => Say::ifAny("choices.part.{$part}"), explode(', ', (string) $what));
+
+        return in_array(null, $parts, true) ? $what : Say::listed(array_values(array_filter($parts)));
+    }
+
     public static function way(Way $way): string
     {
         return Say::it("phrases.way.{$way->value}");

@@ -26,4 +26,11 @@ return [
     'correction unreadable' => 'What was set right by hand cannot be read.',
     'shot between' => 'Corners of a part of the drawing lie a tenth of its side apart at least, the second below and to the right of the first.',
     'shot unreadable' => 'A shot has four corners and places in shares of it, like 0.25 0.5; this one’s cannot be read.',
+    /* What a step changed, as undo names it. */
+    'part' => [
+        'title' => 'the title', 'unit' => 'the unit', 'ruler' => 'the ruler', 'reach' => 'the ruler’s length', 'photo' => 'the photo', 'paper' => 'the paper', 'fit' => 'the fit', 'grid' => 'the grid',
+        'copy' => 'how it is copied', 'tone' => 'the tones', 'finish' => 'the last list', 'points' => 'the key points', 'regions' => 'the areas', 'things' => 'the things', 'spans' => 'the lengths',
+        'beside' => 'the picture beside', 'crops' => 'the kept crops', 'pinned' => 'the pinned notes', 'shots' => 'the shots', 'meant' => 'what is meant to differ', 'related' => 'what meets and goes behind',
+        'strokes' => 'how strokes run', 'shapes' => 'the shapes',
+    ],
 ];

@@ -27,8 +27,10 @@ return [
     ],
     'strips' => [
         'title' => ':title: strips with the marks',
-        'lay' => 'Cut a strip out, lay its ticked edge along the edge it is named for, the end before its 0 on the corner (top edge and bottom edge: at the left; left edge and right edge: at the top), tape it, and mark at each tick.',
+        'lay' => 'Cut a strip out, lay its ticked edge along the edge it is named for, the end its name begins at on the corner (top edge and bottom edge: at the left; left edge and right edge: at the top), tape it, and mark at each tick.',
         'one side' => 'One that was made for one side does not serve another.',
+        'mirrored' => 'The photo is seen mirrored, the print is not: along its top and bottom the lines run from the right, and line 1 there is line 1 on the paper.',
+        'leaning' => 'The photo was turned to be straight, the print was not: its lines lean, so join each mark to the one of its number on the edge across.',
     ],
     'frame' => [
         'title' => ':title: a frame to draw round',
@@ -39,6 +41,7 @@ return [
         'title' => ':title: grid for clear film, :size',
         'caution' => 'Print on film that the printer’s maker allows: film for ink smears in a laser printer or melts in its heat.',
         'photo' => 'the photo’s corner',
+        'swapped' => 'The photo is seen mirrored, the print is not: this grid is for the print as it lies.',
         'sheet' => 'the sheet’s corner',
     ],
     'contour' => ['title' => ':title: contour, full size', 'lands' => 'Its top left corner mark lies on the good sheet :left from the left edge and :top from the top.'],

@@ -52,7 +52,7 @@ it('says everything from the lists, and has room for a longer language', functio
         $here = $answer['workings']['choices'];
         $kept = json_decode((string) file_get_contents($table->address('/api/keepsakes')), true);
         // What the history calls a step was said when it was made; months and halves of the day are the browser's to say.
-        $known = ['AM', 'PM', ...array_map(fn (int $month): string => date('M', (int) mktime(0, 0, 0, $month, 1)), range(1, 12)), (string) $answer['undo'], ...array_column($table->shelf(), 'title'), ...array_column([...$here['points'], ...$here['spans'], ...$here['things']], 'name'), ...array_column($catalogue['sheets'], 'name'), ...array_column($kept, 'name'), ...array_column(json_decode((string) file_get_contents($table->address('/api/printers?unit=in')), true), 'name')];
+        $known = ['AM', 'PM', ...array_map(fn (int $month): string => date('M', (int) mktime(0, 0, 0, $month, 1)), range(1, 12)), (string) $answer['undo'], (string) $answer['redo'], ...array_column($table->shelf(), 'title'), ...array_column([...$here['points'], ...$here['spans'], ...$here['things']], 'name'), ...array_column($catalogue['sheets'], 'name'), ...array_column($kept, 'name'), ...array_column(json_decode((string) file_get_contents($table->address('/api/printers?unit=in')), true), 'name')];
         // What is laid out by the room there is may take a moment more on a busy machine; what has none stays without.
         for ($try = 0; $try < 20 && $table->script(CLIPPED) !== []; $try++) {
             usleep(250_000);

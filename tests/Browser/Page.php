@@ -164,7 +164,7 @@ abstract class Page
             // Said below, with what was there instead.
         }
         Assert::assertNotNull($seen, "There is no {$css} at {$this->path()}: {$this->text('main')}");
-        Assert::assertStringContainsString($words, $seen, "in {$css} at {$this->path()}");
+        Assert::assertTrue(str_contains($seen, $words), "No “{$words}” in {$css} at {$this->path()}: {$seen}");
 
         return $this;
     }

@@ -39,7 +39,7 @@ it('takes changes back and brings them again, over days and in any number', func
     foreach (['1 in', '2 in', '3 in'] as $i => $cell) {
         $last = decide($drawing, $i + 1, ['fit.cell' => $cell])->assertOk();
     }
-    expect($last->json('undo'))->toBe('fit')->and($last->json('redo'))->toBeNull();
+    expect($last->json('undo'))->toBe('the fit')->and($last->json('redo'))->toBeNull();
     $step = fn (string $way, int $version) => test()->postJson("/api/drawings/{$drawing->id}/{$way}", ['version' => $version])->assertOk();
     $seen = [];
     foreach ([['undo', 4], ['undo', 5], ['undo', 6], ['undo', 7], ['redo', 7], ['redo', 8]] as [$way, $version]) {
@@ -54,7 +54,7 @@ it('forgets what was taken back once something else is chosen', function () {
     test()->postJson("/api/drawings/{$drawing->id}/undo", ['version' => 2]);
     $answer = decide($drawing, 3, ['title' => 'Gate']);
     expect($answer->json('redo'))->toBeNull()
-        ->and($answer->json('undo'))->toBe('title')
+        ->and($answer->json('undo'))->toBe('the title')
         ->and(standing($drawing, 'fit.cell'))->toBe('1 1/2 in');
 });
 

@@ -79,7 +79,7 @@ it('does not stand in the way of another tab’s choices, and takes nothing back
     // Undo asked from before the cell was done would take back what that tab knows nothing of.
     $this->postJson("/api/drawings/{$drawing->id}/undo", ['version' => $shown['version'], 'edits' => $shown['edits']])->assertConflict();
     $this->putJson("/api/drawings/{$drawing->id}", ['version' => $shown['version'], 'choices' => [...$shown['workings']['choices'], 'title' => 'From the other tab']])->assertOk()
-        ->assertJsonPath('cells.0.state', 'done')->assertJsonPath('undo', 'title');
+        ->assertJsonPath('cells.0.state', 'done')->assertJsonPath('undo', 'the title');
 });
 
 it('keeps a bounded number of revisions, and can still go back through all of them', function () {

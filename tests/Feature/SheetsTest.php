@@ -167,6 +167,91 @@ it('ticks strips where the marks are, from the edge they lie along', function ()
         ->toContain([279.4, $marks($plan->layout->grid->rows, $plan->layout->top->toFloat(), 266.7)]);
 });
 
+/** A print or none, held in any way, with any grid, on any sheet. */
+function drawnAtRandom(int $seed): Drawing
+{
+    $random = new Random\Randomizer(new Random\Engine\Mt19937(5200 + $seed));
+    $one = static fn (array $of): mixed => $of[$random->getInt(0, count($of) - 1)];
+    $share = static fn (float $from, float $to): string => number_format($from + $random->getInt(0, 1000) / 1000 * ($to - $from), 3);
+
+    return Drawings::begin([
+        ...$one([['unit' => 'in', 'ruler' => '1/16 in'], ['unit' => 'cm', 'ruler' => '1 mm'], ['unit' => 'mm', 'ruler' => '0.5 mm']]),
+        'photo' => [
+            'kind' => 'print', 'width' => '5 in', 'height' => '7 in', 'quarters' => $quarters = $random->getInt(0, 3), 'mirrored' => $one([true, false]), 'straighten' => $one([0, 0, 3.2, -7.5]),
+            'border' => ['left' => $one(['0', '6 %']), 'top' => $one(['0', '3 %'])], ...$quarters % 2 === 1 ? ['width' => '7 in', 'height' => '5 in'] : [],
+        ],
+        'paper' => ['sheet' => $one(['letter', 'a3']), 'turn' => $one(['upright', 'sideways']), 'shape' => $one(['rectangle', 'oval']), 'margins' => ['left' => '1 in', 'top' => '1/2 in']],
+        'fit' => $one([['way' => 'crop', 'lock' => 'free', 'left' => $share(0, 0.3), 'top' => $share(0, 0.3), 'width' => $share(0.5, 0.7), 'height' => $share(0.5, 0.7)], ['way' => 'inset'], ['way' => 'stretch']]),
+        'grid' => ['school' => $one(['count', 'proportional', 'measure', 'main', 'axes']), 'columns' => $random->getInt(2, 6), 'rows' => $random->getInt(2, 6), 'cell' => '3/4 in', 'main_across' => ['0.31'], 'main_down' => ['0.77'],
+            'part' => $one([null, ['left' => '0.2', 'top' => '0.1', 'width' => '0.5', 'height' => '0.6']])],
+    ]);
+}
+
+it('ticks strips where the walk ticks the edges, however the photo is held', function (int $seed) {
+    $drawing = drawnAtRandom($seed);
+    $leaves = Sheets::leaves($drawing, 'strips', ['page' => '130x100cm']);
+    $strips = [];
+    foreach ($leaves as $page) {
+        foreach ($page->marks as $mark) {
+            if ($mark instanceof App\Printing\Text && preg_match('/^(Photo|Paper), (top|bottom|left|right) edge$/', $mark->words, $named)) {
+                $top = $mark->y - (in_array($named[2], ['top', 'right'], true) ? 3.4 : 17 - 1.6);
+                $ticks = Sheets::lines($page, fn (Line $l) => $l->x1 === $l->x2 && abs(abs($l->y2 - $l->y1) - 5.5) < 0.01 && min($l->y1, $l->y2) >= $top - 0.01 && max($l->y1, $l->y2) <= $top + 17.01);
+                $strips[strtolower($named[1])][$named[2]] = array_map(fn (array $t) => round($t[0] - ($mark->x - 1.5), 2), $ticks);
+            }
+        }
+    }
+    $layout = $drawing->plan()->layout;
+    foreach (['photo' => $layout->whole->print, 'paper' => $layout->sheet] as $board => $size) {
+        $walked = [];
+        foreach ($this->getJson("/api/drawings/{$drawing->id}/marking/{$board}")->assertOk()->json('steps') as $step) {
+            foreach ($step['ticks'] as $tick) {
+                if (preg_match('/^(top|bottom|left|right)-\d+$/', $tick['key']) === 1) {
+                    // The edge it stands on, which for a leaning line may be the one beside.
+                    $at = [$tick['at']['left'] * $size->width->toFloat(), $tick['at']['top'] * $size->height->toFloat()];
+                    $walked[$step['key']][] = round($at[in_array($step['key'], ['top', 'bottom'], true) ? 0 : 1], 2);
+                }
+            }
+        }
+        array_walk($walked, function (array &$places): void {
+            sort($places);
+        });
+        foreach (['top', 'bottom', 'left', 'right'] as $edge) {
+            expect($strips[$board][$edge] ?? [])->toEqualWithDelta($walked[$edge] ?? [], 0.011, "{$board} {$edge}");
+        }
+    }
+    // On the paper, as the page lists them.
+    $workings = $this->getJson("/api/drawings/{$drawing->id}")->json('workings');
+    foreach (['top' => ['across', 'left', 'width'], 'left' => ['down', 'top', 'height']] as $edge => [$way, $offset, $side]) {
+        expect($strips['paper'][$edge])->toEqualWithDelta(array_map(fn (float $at) => $workings['drawing'][$offset]['mm'] + $at * $workings['drawing'][$side]['mm'], $workings['lines'][$way]), 0.011);
+    }
+})->with(range(0, 23));
+
+it('lays a film’s lines on the print where the strips tick its edges, however the photo is held', function (int $seed) {
+    $drawing = drawnAtRandom($seed);
+    $layout = $drawing->plan()->layout;
+    $page = Sheets::leaves($drawing, 'overlay', ['at' => 'print', 'page' => '60x80cm', 'labels' => '0'])->page(0);
+    // The print’s edges are dashed, its top left corner strong: whoever lays the film lays that on it.
+    [$across, $down] = Sheets::lines($page, fn (Line $l) => $l->width === 0.8);
+    $unit = static fn (array $l): array => [($l[2] - $l[0]) / hypot($l[2] - $l[0], $l[3] - $l[1]), ($l[3] - $l[1]) / hypot($l[2] - $l[0], $l[3] - $l[1])];
+    [$u, $v] = [$unit($across), $unit($down)];
+    expect([$u[0] * $v[0] + $u[1] * $v[1], $u[0] * $v[1] - $u[1] * $v[0]])->toEqualWithDelta([0, 1], 1e-4);
+    // Where a place on the film lies on the print, in mm from its corner.
+    $on = static fn (float $x, float $y): array => [($x - $across[0]) * $u[0] + ($y - $across[1]) * $u[1], ($x - $across[0]) * $v[0] + ($y - $across[1]) * $v[1]];
+    $print = $layout->whole->print;
+    $edges = Sheets::lines($page, fn (Line $l) => $l->dash === Dash::Fold && $l->width === 0.1);
+    expect(array_map(fn (array $l) => [...$on($l[0], $l[1]), ...$on($l[2], $l[3])], $edges))->toEqualWithDelta([[0, 0, $w = $print->width->toFloat(), 0], [$w, 0, $w, $h = $print->height->toFloat()], [$w, $h, 0, $h], [0, $h, 0, 0]], 0.02);
+    // Each line, drawn on to the print’s edges, meets them where the strip has a tick.
+    $board = InchLadder\Marks\Out\Board::photo($layout);
+    $wanted = array_map(fn ($line) => [...array_map(fn (InchLadder\Measure\Length $l) => $l->toFloat(), [...$line->start, ...$line->end])], [...$board->upright, ...$board->level]);
+    $drawn = array_map(fn (array $l) => [...$on($l[0], $l[1]), ...$on($l[2], $l[3])], Sheets::lines($page, fn (Line $l) => $l->width === 0.25));
+    foreach ($wanted as $line) {
+        $nearest = min(array_map(fn (array $d) => min(hypot($d[0] - $line[0], $d[1] - $line[1]) + hypot($d[2] - $line[2], $d[3] - $line[3]), hypot($d[2] - $line[0], $d[3] - $line[1]) + hypot($d[0] - $line[2], $d[1] - $line[3])), $drawn));
+        expect($nearest)->toBeLessThan(0.05);
+    }
+    expect(Sheets::words($page))->toContain('the photo’s corner', 'film for ink smears in a laser printer')
+        ->and(str_contains(Sheets::words($page), 'the print is not'))->toBe($layout->framing->turning->mirrored);
+})->with(range(0, 23));
+
 it('carries long strips on in pieces that share a join mark', function () {
     $leaves = Sheets::leaves(wall(120, 90), 'strips', ['page' => 'a4']);
     $joins = [];

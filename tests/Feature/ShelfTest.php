@@ -33,7 +33,7 @@ it('shows a drawing that cannot be read as one board, with its undo and its expo
     expect($entries)->toHaveCount(2)
         ->and($entries[$sound->id]['trouble'])->toBeNull()
         ->and($entries[$drawing->id]['trouble'])->toBeString()->not->toBeEmpty()
-        ->and($entries[$drawing->id]['undo'])->toBe('title');
+        ->and($entries[$drawing->id]['undo'])->toBe('the title');
 
     $zip = new ZipArchive;
     $path = tempnam(sys_get_temp_dir(), 'inch');

@@ -149,6 +149,14 @@ it('has a label on the screens for every choice that is offered under its own na
     expect(array_values(array_diff(array_column($enum::cases(), 'value'), array_keys($labels))))->toBe([]);
 })->with([Medium::class, Shape::class, Colour::class, Subject::class, RegionUse::class, Remainder::class, Overlay::class, Corner::class, Surface::class, EndUse::class]);
 
+it('has a name for every part of a document, for a step that changed it', function () {
+    $parts = array_keys(Illuminate\Support\Arr::except(App\Documents\ChoicesReader::DEFAULTS, 'format'));
+    expect(array_keys(Say::all('choices.part')))->toEqualCanonicalizing($parts)
+        ->and(App\Wording\Phrases::step('fit, spans'))->toBe('the fit and the lengths')
+        ->and(App\Wording\Phrases::step('C2 copied'))->toBe('C2 copied')
+        ->and(App\Wording\Phrases::step(null))->toBeNull();
+});
+
 it('asks for a sentence that has forms for one and for many by the count', function () {
     $lists = [];
     foreach (glob(lang_path('en/*.php')) as $list) {

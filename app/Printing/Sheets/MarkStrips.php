@@ -17,9 +17,8 @@ use App\Printing\Rectangle;
 use App\Printing\TiledLayout;
 use App\Printing\Type;
 use App\Wording\Say;
-use App\Wording\Writing;
-use InchLadder\Measure\Length;
-use InchLadder\Measure\Rational;
+use InchLadder\Marks\Out\Board;
+use InchLadder\Measure\Notation;
 use InchLadder\Plan\Plan;
 
 /** A strip for each edge of photo and paper, its ticks where the marks go: taped along the edge, nothing is measured. */
@@ -47,11 +46,14 @@ final readonly class MarkStrips implements PrintableSheet
     {
         $plan = $drawing->plan();
         $title = $drawing->title();
+        $photo = Board::photo($plan->layout);
         $short = mb_strimwidth($title, 0, 40, '…');
         $metric = $options->unit->isMetric();
         $strips = Bands::leaves(self::bands($plan), $options->paper(), $title, Say::it('printing.strips.title', ['title' => $short]), [
             Say::it('printing.strips.lay'),
             Say::it('printing.strips.one side'),
+            ...$photo?->mirrored === true ? [Say::it('printing.strips.mirrored')] : [],
+            ...$photo?->leans() === true ? [Say::it('printing.strips.leaning')] : [],
         ], $metric);
         $frame = self::frame($plan);
         $pages = (new TiledLayout($frame, $title, Say::it('printing.frame.title', ['title' => $short]), $metric))->on($options->paper());
@@ -59,44 +61,36 @@ final readonly class MarkStrips implements PrintableSheet
         return count($pages) > self::MOST_FRAME_PAGES ? $strips : $strips->and($pages);
     }
 
-    /** @return list<Band> */
+    /** @return list<Band> of the print, border and all, as it lies under the hand, and of the sheet; on a screen nothing is taped */
     private static function bands(Plan $plan): array
     {
+        $boards = array_filter([Board::photo($plan->layout), Board::paper($plan->layout)]);
         $bands = [];
-        $crop = $plan->layout->fitted->crop;
-        foreach (['top' => true, 'bottom' => false] as $edge => $below) {
-            $whole = $plan->layout->reference->across(Rational::one());
-            $bands[] = self::band(Say::it("printing.strip.photo {$edge}"), $whole, $plan->layout->print?->width, $whole?->times($crop->left), $plan->layout->grid->columns, $below, $plan);
-            $bands[] = self::band(Say::it("printing.strip.paper {$edge}"), $plan->layout->sheet->width, $plan->layout->fitted->area->width, $plan->layout->left, $plan->layout->grid->columns, $below, $plan);
-        }
-        foreach (['left' => false, 'right' => true] as $edge => $below) {
-            $whole = $plan->layout->reference->down(Rational::one());
-            $bands[] = self::band(Say::it("printing.strip.photo {$edge}"), $whole, $plan->layout->print?->height, $whole?->times($crop->top), $plan->layout->grid->rows, $below, $plan);
-            $bands[] = self::band(Say::it("printing.strip.paper {$edge}"), $plan->layout->sheet->height, $plan->layout->fitted->area->height, $plan->layout->top, $plan->layout->grid->rows, $below, $plan);
+        foreach (['top' => true, 'bottom' => false, 'left' => false, 'right' => true] as $edge => $below) {
+            foreach ($boards as $board) {
+                $bands[] = self::band(Say::it("printing.strip.{$board->name} {$edge}"), $board, $edge, $below, $plan->choices->notation);
+            }
         }
 
-        return array_values(array_filter($bands));
+        return $bands;
     }
 
-    /**
-     * @param  Length|null  $whole  the edge; null on a screen, where nothing is taped
-     * @param  Length|null  $gridded  the part of it under the grid
-     * @param  Length|null  $before  from the edge's beginning to the grid
-     * @param  list<Rational>  $shares  of the gridlines
-     */
-    private static function band(string $name, ?Length $whole, ?Length $gridded, ?Length $before, array $shares, bool $below, Plan $plan): ?Band
+    /** The gridlines that end on this edge: on a mirrored print they run the other way, where it was straightened they lean. */
+    private static function band(string $name, Board $board, string $edge, bool $below, Notation $notation): Band
     {
-        if ($whole === null || $gridded === null || $before === null) {
-            return null;
+        $ticks = [];
+        foreach ([$board->upright, $board->level] as $lines) {
+            foreach ($lines as $number => $line) {
+                foreach ([$line->from, $line->to] as [$on, $at]) {
+                    if ($on === $edge) {
+                        $ticks[] = ['at' => $at->toFloat(), 'tall' => 5.5, 'label' => (string) $number, 'more' => $notation->amount($board->ruler->round($at)->reading), 'dash' => Dash::None];
+                    }
+                }
+            }
         }
-        $write = new Writing($plan->choices->notation);
-        $ticks = array_map(static function (Rational $share, int $line) use ($gridded, $before, $write): array {
-            $at = $before->plus($gridded->times($share));
+        usort($ticks, static fn (array $a, array $b): int => $a['at'] <=> $b['at']);
 
-            return ['at' => $at->toFloat(), 'tall' => 5.5, 'label' => (string) $line, 'more' => $write->read($at), 'dash' => Dash::None];
-        }, $shares, array_keys($shares));
-
-        return new Band($name, $whole->toFloat(), $ticks, $below);
+        return new Band($name, (in_array($edge, ['top', 'bottom'], true) ? $board->size->width : $board->size->height)->toFloat(), $ticks, $below);
     }
 
     private static function frame(Plan $plan): Artwork

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Wire\Json;
 
 use App\Models\Drawing;
+use App\Wording\Phrases;
 use OpenApi\Attributes as OA;
 
 /** What was done by hand is kept; how far it can be taken back. */
@@ -43,6 +44,6 @@ final readonly class NotedJson
 
     public static function of(Drawing $drawing): self
     {
-        return new self($drawing->version, $drawing->edits, ...$drawing->steps());
+        return new self($drawing->version, $drawing->edits, ...array_map(Phrases::step(...), $drawing->steps()));
     }
 }

@@ -23,7 +23,7 @@ final readonly class Board
     /** @var list<FinerLine> the lines of cells that are cut finer, a cell after another, upright ones first */
     public array $finer;
 
-    /** Where what is gridded begins and ends on the board: the box about it. */
+    /** Where the grid begins and ends on the board: the box about it. */
     public Length $left;
 
     public Length $top;
@@ -44,11 +44,13 @@ final readonly class Board
         /** Whether the picture ends before the board does. */
         public bool $bordered,
     ) {
-        $this->upright = array_map(static fn (Rational $share): Line => Line::on($size, $map, $share, true), $layout->grid->columns);
-        $this->level = array_map(static fn (Rational $share): Line => Line::on($size, $map, $share, false), $layout->grid->rows);
+        [$columns, $rows] = [$layout->grid->columns, $layout->grid->rows];
+        // A grid over a part is ruled from its own first line to its last.
+        [$left, $right, $top, $bottom] = [$columns[0], $columns[count($columns) - 1], $rows[0], $rows[count($rows) - 1]];
+        $this->upright = array_map(static fn (Rational $share): Line => Line::on($size, $map, $share, true, $top, $bottom), $columns);
+        $this->level = array_map(static fn (Rational $share): Line => Line::on($size, $map, $share, false, $left, $right), $rows);
         $this->finer = self::finer($layout, $size, $map);
-        [$zero, $one] = [Rational::zero(), Rational::one()];
-        $corners = array_map(static fn (array $corner): array => $map->apply(...$corner), [[$zero, $zero], [$one, $zero], [$one, $one], [$zero, $one]]);
+        $corners = array_map(static fn (array $corner): array => $map->apply(...$corner), [[$left, $top], [$right, $top], [$right, $bottom], [$left, $bottom]]);
         $least = static fn (int $axis): Rational => array_reduce(array_column($corners, $axis), Rational::smaller(...), $corners[0][$axis]);
         $most = static fn (int $axis): Rational => array_reduce(array_column($corners, $axis), Rational::larger(...), $corners[0][$axis]);
         $this->left = $size->width->times($least(0));
