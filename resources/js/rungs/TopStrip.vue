@@ -48,7 +48,7 @@ const states = ['saved', 'saving', 'unsaved'] as const
     <button type="button" class="button bare" data-test="redo" :disabled="!store.drawing?.redo" :title="store.drawing?.redo ? $t('table.bringBackRedoCtrl', { redo: store.drawing.redo }) : $t('table.nothingToBringBack')" :aria-label="$t('table.redo')" @click="store.step('redo')">↷</button>
     <!-- What comes and goes keeps its place: nothing else moves from under the hand. -->
     <button type="button" class="button bare follow" data-test="follow-me" :disabled="!together.open" :aria-pressed="together.following" :title="$t('table.followWhy')" @click="together.follow(!together.following)">{{ $t('table.follow') }}</button>
-    <span class="kept soft" data-test="kept" role="status"><span v-for="state in states" :key="state" :class="{ other: state !== store.state }">{{ $t(`table.kept.${state}`) }}</span></span>
+    <span class="kept soft" data-test="kept" role="status"><span v-for="state in states" :key="state" :class="{ other: state !== store.kept }">{{ $t(`table.kept.${state}`) }}</span></span>
     <button type="button" class="button bare lamp" @click="scheme = scheme === 'dark' ? 'light' : 'dark'">{{ scheme === 'dark' ? $t('table.day') : $t('table.lamp') }}</button>
   </header>
 </template>

@@ -205,11 +205,11 @@ export const useDrawing = defineStore('drawing', () => {
     state.value = 'saving'
     // What was noted is of the mesh that was.
     await hand.settle()
-    const kept = edits
+    const asked = edits
     const sent: Choices = plain(draft.value)
     const fresh = await api.decide(drawing.value.id, drawing.value.version, sent)
     // What was changed while this was on its way is still the artist's draft, and is kept next.
-    if (kept === edits) show(fresh)
+    if (asked === edits) show(fresh)
     else {
       drawing.value = withHand(fresh)
       draft.value = rebase(draft.value, sent, fresh.workings.choices)
@@ -238,12 +238,18 @@ export const useDrawing = defineStore('drawing', () => {
   }
 
   let stepping: Promise<void> = Promise.resolve()
+  /** Steps that are asked for and not taken yet. */
+  const ahead = ref(0)
   /** A step that is on its way: what is saved meanwhile would be saved over what it takes back. */
   let stepped: Promise<unknown> | null = null
 
   /** One step after another, however fast the key is pressed. */
   function step(way: 'undo' | 'redo'): Promise<void> {
-    return (stepping = stepping.catch(() => undefined).then(() => takeStep(way)))
+    ahead.value++
+    return (stepping = stepping
+      .catch(() => undefined)
+      .then(() => takeStep(way))
+      .finally(() => ahead.value--))
   }
 
   async function takeStep(way: 'undo' | 'redo') {
@@ -266,6 +272,9 @@ export const useDrawing = defineStore('drawing', () => {
       stepped = null
     }
   }
+
+  /** Whether all is as the server has it, for whoever looks. */
+  const kept = computed(() => (state.value === 'saved' && ahead.value > 0 ? 'saving' : state.value))
 
   async function takeTheirs() {
     if (drawing.value) show(await api.drawing(drawing.value.id))
@@ -327,5 +336,5 @@ export const useDrawing = defineStore('drawing', () => {
   /** Notes that are not kept yet, of this drawing. */
   const waiting = computed(() => hand.waiting.value.filter((note) => note.drawing === drawing.value?.id).length)
 
-  return { rung, said, touched, waiting, taken, adjust, settleHand: hand.settle, drawing, draft, workings, errors, trouble, stale, state, missing, progress, open, refresh, preview, pull, pulled, keep, decide, step, takeTheirs, putMineOnTop, note, heard }
+  return { rung, said, touched, waiting, taken, adjust, settleHand: hand.settle, drawing, draft, workings, errors, trouble, stale, state, missing, progress, open, refresh, preview, pull, pulled, kept, keep, decide, step, takeTheirs, putMineOnTop, note, heard }
 })
