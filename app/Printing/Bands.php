@@ -16,8 +16,11 @@ final readonly class Bands
 
     private const GAP = 5.0;
 
-    /** Room for the sheet's heading, in mm. */
+    /** Room for the sheet's heading, at the least; in mm. */
     private const HEAD = 24.0;
+
+    /** The heading's type, in mm. */
+    private const NOTE = 2.8;
 
     /**
      * @param  list<Band>  $bands
@@ -28,20 +31,22 @@ final readonly class Bands
         $laid = $printer->turned();
         $body = PageBuilder::on($laid)->body();
         $pieces = array_merge(...array_map(static fn (Band $band): array => self::pieces($band, $body->width), $bands));
-        $each = (int) floor(($body->height - self::HEAD) / (Band::HEIGHT + self::GAP));
+        $lines = array_sum(array_map(static fn (string $note): int => count(Type::wrap($note, $body->width, self::NOTE)), [...$notes, Say::it('cautions.knife')]));
+        $head = max(self::HEAD, 6 + 1.35 * self::NOTE * $lines);
+        $each = (int) floor(($body->height - $head) / (Band::HEIGHT + self::GAP));
         if ($each < 1 || $body->width < 4 * self::OVERLAP) {
             throw SheetImpossible::pageTooSmall();
         }
         $pages = array_chunk($pieces, $each);
 
-        return new Pages($title, max(1, count($pages)), static function (int $number) use ($pages, $laid, $body, $title, $says, $notes, $metric): Page {
+        return new Pages($title, max(1, count($pages)), static function (int $number) use ($pages, $laid, $body, $title, $says, $notes, $metric, $head): Page {
             $leaf = PageBuilder::on($laid);
             $y = $body->y + 4;
             foreach ($notes as $note) {
-                $y = $leaf->note($body->x, $y, $body->width, $note, 2.8);
+                $y = $leaf->note($body->x, $y, $body->width, $note, self::NOTE);
             }
             $leaf->caution($body->x, $y, $body->width);
-            $y = $body->y + self::HEAD;
+            $y = $body->y + $head;
             foreach ($pages[$number] as $piece) {
                 self::lay($leaf, $piece, $body->x, $y);
                 $y += Band::HEIGHT + self::GAP;

@@ -6,6 +6,7 @@ namespace App\Wording;
 
 use InchLadder\Marks\Mark;
 use InchLadder\Marks\MarkLadder;
+use InchLadder\Marks\Out\Board;
 use InchLadder\Measure\Fractions;
 use InchLadder\Measure\Graduation;
 use InchLadder\Measure\Length;
@@ -33,6 +34,7 @@ final readonly class MarkWorkings
         return array_values(array_filter([
             $this->cells(),
             Writing::stretched($this->plan),
+            ...$this->print(),
             ...$this->edge('across', $across, $plan->layout->fitted->area->width),
             ...$this->edge('down', $down, $plan->layout->fitted->area->height),
             $isExact ? Say::it('marks.exact') : Say::it('marks.rounded'),
@@ -72,6 +74,17 @@ final readonly class MarkWorkings
         $print = $this->plan->layout->printCell();
 
         return $print === null ? null : Say::it('marks.cells', ['print' => $this->write->readSize($print), 'paper' => $this->write->readSize($this->plan->layout->cell())]);
+    }
+
+    /** @return list<string> where the print does not lie as the photo is seen: its readings are the crop's, not the board's */
+    private function print(): array
+    {
+        $board = Board::photo($this->plan->layout);
+
+        return array_values(array_filter([
+            $board?->mirrored === true ? Say::it('marks.print.mirrored') : null,
+            $board?->leans() === true ? Say::it('marks.print.leaning') : null,
+        ]));
     }
 
     /**

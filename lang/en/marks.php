@@ -9,6 +9,10 @@ return [
         'caution' => 'Rule the first two lines in pencil and measure between them at both ends. A printed line, or one in ink or marker, cannot be undone.',
     ],
     'cells' => 'A cell: :print on the photo, :paper on the paper.',
+    'print' => [
+        'mirrored' => 'The photo is seen mirrored, the print is not: on the print the readings across are from the crop’s right edge.',
+        'leaning' => 'The photo was straightened, so on the print the crop leans: its readings lie along its own edges. Ticks for the print’s edges are in the walk, and on the strips.',
+    ],
     'exact' => 'Every mark falls on the ruler: nothing is rounded.',
     'rounded' => 'Each mark is rounded from its own true value, never more than half a graduation off.',
     'easier' => ['inches' => 'Easier: on a ruler in inches every mark falls on a graduation.', 'millimetres' => 'Easier: on a ruler in millimetres every mark falls on a graduation.'],

@@ -219,8 +219,12 @@ it('ticks strips where the walk ticks the edges, however the photo is held', fun
             expect($strips[$board][$edge] ?? [])->toEqualWithDelta($walked[$edge] ?? [], 0.011, "{$board} {$edge}");
         }
     }
-    // On the paper, as the page lists them.
+    // Each place says what it takes for granted of how the print lies.
     $workings = $this->getJson("/api/drawings/{$drawing->id}")->json('workings');
+    [$words, $sums] = [implode(' ', array_map(Sheets::words(...), iterator_to_array($leaves))), implode(' ', $workings['rungs']['marks']['sums'])];
+    expect([str_contains($words, 'the lines run from the right'), str_contains($sums, 'across are from the crop’s right edge')])->toBe(array_fill(0, 2, $layout->framing->turning->mirrored))
+        ->and([str_contains($words, 'its lines lean'), str_contains($sums, 'on the print the crop leans')])->toBe(array_fill(0, 2, $layout->framing->turning->degrees !== 0.0));
+    // On the paper, as the page lists them.
     foreach (['top' => ['across', 'left', 'width'], 'left' => ['down', 'top', 'height']] as $edge => [$way, $offset, $side]) {
         expect($strips['paper'][$edge])->toEqualWithDelta(array_map(fn (float $at) => $workings['drawing'][$offset]['mm'] + $at * $workings['drawing'][$side]['mm'], $workings['lines'][$way]), 0.011);
     }

@@ -79,18 +79,19 @@ final readonly class MarkStrips implements PrintableSheet
     private static function band(string $name, Board $board, string $edge, bool $below, Notation $notation): Band
     {
         $ticks = [];
-        foreach ([$board->upright, $board->level] as $lines) {
+        $own = in_array($edge, ['top', 'bottom'], true) ? 'upright' : 'level';
+        foreach (['upright' => $board->upright, 'level' => $board->level] as $way => $lines) {
             foreach ($lines as $number => $line) {
                 foreach ([$line->from, $line->to] as [$on, $at]) {
                     if ($on === $edge) {
-                        $ticks[] = ['at' => $at->toFloat(), 'tall' => 5.5, 'label' => (string) $number, 'more' => $notation->amount($board->ruler->round($at)->reading), 'dash' => Dash::None];
+                        $ticks[] = ['at' => $at->toFloat(), 'tall' => 5.5, 'label' => $way === $own ? (string) $number : Say::it("marking.line.{$way}", ['line' => $number]), 'more' => $notation->amount($board->ruler->round($at)->reading), 'dash' => Dash::None];
                     }
                 }
             }
         }
         usort($ticks, static fn (array $a, array $b): int => $a['at'] <=> $b['at']);
 
-        return new Band($name, (in_array($edge, ['top', 'bottom'], true) ? $board->size->width : $board->size->height)->toFloat(), $ticks, $below);
+        return new Band($name, ($own === 'upright' ? $board->size->width : $board->size->height)->toFloat(), $ticks, $below);
     }
 
     private static function frame(Plan $plan): Artwork

@@ -163,6 +163,7 @@ it('keeps what is decided while a step back is on its way, on top of what it too
   asked = [Promise.resolve({ ...drawn('3 in'), undo: 'fit' } as Drawing)]
   await store.open('one')
   const step = store.step('undo')
+  expect([store.state, store.kept]).toEqual(['saved', 'saving'])
   await vi.advanceTimersByTimeAsync(1)
   store.decide((choices) => (choices.fit.left = '0.25'))
   await vi.advanceTimersByTimeAsync(1000)
@@ -175,7 +176,7 @@ it('keeps what is decided while a step back is on its way, on top of what it too
   await vi.advanceTimersByTimeAsync(1000)
   expect(calls.some((one) => one.what === 'decide')).toBe(true)
   while (calls.some((one) => one.what === 'decide')) await answer('decide', '1 in')
-  expect(store.state).toBe('saved')
+  expect([store.state, store.kept]).toEqual(['saved', 'saved'])
 })
 
 it('counts what is done of what there is to draw in: neither what is spared, whatever was noted there, nor what has nothing in it', async () => {
