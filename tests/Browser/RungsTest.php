@@ -334,6 +334,7 @@ it('numbers every cell, counts from the right, cuts one finer, and shares what r
         ->press('box the part')
         ->drawOn('[data-test=photo-board] image', [0.25, 0.25], [0.75, 0.75])
         ->see('[data-test=sums]', 'The grid lies over a part only')
+        ->see('[data-test=area-frame]', '')
         ->kept()
         ->press('over all of it again')
         ->kept();

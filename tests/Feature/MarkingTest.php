@@ -45,6 +45,30 @@ it('says where all is measured from, which end is zero, and not to turn the rule
     'left-handed' => ['hand=left', 'right'],
 ]);
 
+it('rules each line where the boards show it, in pieces that the ruler reaches, whatever was chosen', function (int $seed) {
+    $drawing = Drawings::atRandom($seed, '5 in');
+    $workings = $this->getJson("/api/drawings/{$drawing->id}")->json('workings');
+    [$area, $sheet] = [$workings['drawing'], $drawing->plan()->layout->sheet];
+    $across = array_map(fn (float $at) => $area['left']['mm'] + $at * $area['width']['mm'], $workings['lines']['across']);
+    $down = array_map(fn (float $at) => $area['top']['mm'] + $at * $area['height']['mm'], $workings['lines']['down']);
+    [$left, $right, $top, $bottom] = [$across[0], end($across), $down[0], end($down)];
+    $boxes = array_map(fn (array $tick) => [$tick['at']['left'] * $sheet->width->toFloat(), $tick['at']['top'] * $sheet->height->toFloat(), $tick['at']['width'] * $sheet->width->toFloat(), $tick['at']['height'] * $sheet->height->toFloat()], stepOf($drawing, 'join')['ticks']);
+    expect($boxes)->toEqualWithDelta([...array_map(fn (float $x) => [$x, $top, 0, $bottom - $top], $across), ...array_map(fn (float $y) => [$left, $y, $right - $left, 0], $down)], 0.001);
+    // No piece of a line is longer than the ruler, but for half a graduation; on a print, for what its lines lean.
+    foreach (['paper' => $sheet, 'photo' => $drawing->plan()->layout->whole->print] as $board => $size) {
+        $walk = $this->getJson("/api/drawings/{$drawing->id}/marking/{$board}")->json();
+        $steps = array_column($walk['steps'], 'ticks', 'key');
+        foreach (['between' => ['top', 'height', 'height'], 'beside' => ['left', 'width', 'width']] as $step => [$from, $side, $of]) {
+            [$begin, $length] = [$walk['inner'][$from] * $size->{$of}->toFloat(), $walk['inner'][$side] * $size->{$of}->toFloat()];
+            $places = array_values(array_unique(array_map(fn (array $tick) => round($tick['at'][$from] * $size->{$of}->toFloat(), 2), $steps[$step] ?? [])));
+            sort($places);
+            $ends = [$begin, ...$places, $begin + $length];
+            expect(max(array_map(fn (float $a, float $b) => $b - $a, array_slice($ends, 0, -1), array_slice($ends, 1))))->toBeLessThan(127 + ($board === 'paper' ? 0.8 : 13), "{$board} {$step}")
+                ->and($places === [] || ($places[0] > $begin && end($places) < $begin + $length))->toBeTrue("{$board} {$step}");
+        }
+    }
+})->with(range(30, 53));
+
 it('asks before a print is marked, and has none to mark on a screen', function () {
     expect(implode(' ', stepOf(Drawings::begin(), 'corner', board: 'photo')['words']))->toContain('mark a copy of it');
     $screen = Drawings::begin([...Drawings::FIVE_BY_SEVEN, 'photo' => ['kind' => 'screen']], 501, 700);

@@ -167,28 +167,8 @@ it('ticks strips where the marks are, from the edge they lie along', function ()
         ->toContain([279.4, $marks($plan->layout->grid->rows, $plan->layout->top->toFloat(), 266.7)]);
 });
 
-/** A print or none, held in any way, with any grid, on any sheet. */
-function drawnAtRandom(int $seed): Drawing
-{
-    $random = new Random\Randomizer(new Random\Engine\Mt19937(5200 + $seed));
-    $one = static fn (array $of): mixed => $of[$random->getInt(0, count($of) - 1)];
-    $share = static fn (float $from, float $to): string => number_format($from + $random->getInt(0, 1000) / 1000 * ($to - $from), 3);
-
-    return Drawings::begin([
-        ...$one([['unit' => 'in', 'ruler' => '1/16 in'], ['unit' => 'cm', 'ruler' => '1 mm'], ['unit' => 'mm', 'ruler' => '0.5 mm']]),
-        'photo' => [
-            'kind' => 'print', 'width' => '5 in', 'height' => '7 in', 'quarters' => $quarters = $random->getInt(0, 3), 'mirrored' => $one([true, false]), 'straighten' => $one([0, 0, 3.2, -7.5]),
-            'border' => ['left' => $one(['0', '6 %']), 'top' => $one(['0', '3 %'])], ...$quarters % 2 === 1 ? ['width' => '7 in', 'height' => '5 in'] : [],
-        ],
-        'paper' => ['sheet' => $one(['letter', 'a3']), 'turn' => $one(['upright', 'sideways']), 'shape' => $one(['rectangle', 'oval']), 'margins' => ['left' => '1 in', 'top' => '1/2 in']],
-        'fit' => $one([['way' => 'crop', 'lock' => 'free', 'left' => $share(0, 0.3), 'top' => $share(0, 0.3), 'width' => $share(0.5, 0.7), 'height' => $share(0.5, 0.7)], ['way' => 'inset'], ['way' => 'stretch']]),
-        'grid' => ['school' => $one(['count', 'proportional', 'measure', 'main', 'axes']), 'columns' => $random->getInt(2, 6), 'rows' => $random->getInt(2, 6), 'cell' => '3/4 in', 'main_across' => ['0.31'], 'main_down' => ['0.77'],
-            'part' => $one([null, ['left' => '0.2', 'top' => '0.1', 'width' => '0.5', 'height' => '0.6']])],
-    ]);
-}
-
 it('ticks strips where the walk ticks the edges, however the photo is held', function (int $seed) {
-    $drawing = drawnAtRandom($seed);
+    $drawing = Drawings::atRandom($seed);
     $leaves = Sheets::leaves($drawing, 'strips', ['page' => '130x100cm']);
     $strips = [];
     foreach ($leaves as $page) {
@@ -231,7 +211,7 @@ it('ticks strips where the walk ticks the edges, however the photo is held', fun
 })->with(range(0, 23));
 
 it('lays a film’s lines on the print where the strips tick its edges, however the photo is held', function (int $seed) {
-    $drawing = drawnAtRandom($seed);
+    $drawing = Drawings::atRandom($seed);
     $layout = $drawing->plan()->layout;
     $page = Sheets::leaves($drawing, 'overlay', ['at' => 'print', 'page' => '60x80cm', 'labels' => '0'])->page(0);
     // The print’s edges are dashed, its top left corner strong: whoever lays the film lays that on it.

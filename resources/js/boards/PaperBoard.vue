@@ -25,6 +25,7 @@ const { look } = useLook()
 const tones = useTones()
 const choices = computed(() => props.workings.choices)
 const lines = computed(() => props.workings.lines)
+const ruled = computed(() => props.grid && !(props.onShot && look.value.lifted))
 </script>
 
 <template>
@@ -32,12 +33,12 @@ const lines = computed(() => props.workings.lines)
     <rect class="sheet" :style="{ fill: workings.paper_colour ?? undefined }" :x="stage.sheet.x" :y="stage.sheet.y" :width="stage.sheet.w" :height="stage.sheet.h" />
     <rect v-if="focus === 'paper' || rung === 'fit'" class="usable" :x="stage.usable.x" :y="stage.usable.y" :width="stage.usable.w" :height="stage.usable.h" />
     <ShotBoard v-if="onShot" :drawing="drawing" :workings="workings" :stage="stage" />
-    <template v-if="grid && !(onShot && look.lifted)">
+    <rect v-if="!ruled || choices.grid.part" class="area" :stroke-width="ruled ? 1 : 1.5" :x="stage.area.x" :y="stage.area.y" :width="stage.area.w" :height="stage.area.h" data-test="area-frame" />
+    <template v-if="ruled">
       <path class="rule guide" :d="rules(lines, stage.area)" :stroke-width="weights[choices.grid.weights.paper]" />
       <path class="rule guide" :d="cuts(workings.divided, stage.area)" stroke-width="0.7" />
       <text v-for="label in labels(lines, choices.grid, stage.area, stage.sheet)" :key="`${label.x} ${label.y}`" class="label guide" :x="label.x" :y="label.y" :text-anchor="label.anchor">{{ label.text }}</text>
     </template>
-    <rect v-else class="area" :x="stage.area.x" :y="stage.area.y" :width="stage.area.w" :height="stage.area.h" />
     <StrokeLines v-if="rung === 'tone' && tones.hatched && !onShot" :area="stage.area" :lines="lines" :scale="stage.paperScale" />
     <MassShapes v-if="look.masses && drawing.photo" :box="stage.area" />
     <SpanLines v-if="spans.length" :box="stage.area" :spans="spans" />
@@ -71,7 +72,6 @@ const lines = computed(() => props.workings.lines)
 .area {
   fill: none;
   stroke: var(--guide);
-  stroke-width: 1.5;
 }
 
 .label.guide {
