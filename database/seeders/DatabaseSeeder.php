@@ -17,6 +17,9 @@ use InchLadder\Measure\Unit;
 /** Three invented drawings, one half copied, one just begun, one finished; and a printer to rehearse with. */
 final class DatabaseSeeder extends Seeder
 {
+    /** Six minutes and a little. */
+    private const SECONDS_A_CELL = 380;
+
     public function run(PhotoStore $photos): void
     {
         $jug = $this->draw($photos, 'jug-on-the-sill', [
@@ -39,7 +42,7 @@ final class DatabaseSeeder extends Seeder
             'shots' => $this->shots($photos, ['jug-placed' => '2026-11-20T16:40:00Z', 'jug-refined' => '2026-11-22T11:05:00Z']),
             'grid' => ['school' => 'proportional', 'columns' => 8, 'rows' => 10],
         ]);
-        $this->copy($jug, 80, range(0, 8));
+        $this->copy($jug, [[3, 30, 'Look longer before the first line of a cell.'], [2, 28, ''], [1, 22, 'The spout first, then all that hangs on it.']], range(0, 8));
 
         $this->draw($photos, 'low-water', ['title' => 'Low water, evening', 'unit' => 'cm', 'ruler' => '1 mm', 'photo' => ['subject' => 'landscape'], 'paper' => ['sheet' => 'a4', 'width' => '21 cm', 'height' => '29.7 cm', 'margins' => array_fill_keys(['top', 'right', 'bottom', 'left'], '1 cm')], 'grid' => ['school' => 'count', 'columns' => 6]]);
 
@@ -57,7 +60,7 @@ final class DatabaseSeeder extends Seeder
             ],
             'points' => [['name' => 'spout', 'x' => '0.95', 'y' => '0.46', 'cross' => false], ['name' => 'rim of the can', 'x' => '0.45', 'y' => '0.5', 'cross' => false]],
         ]);
-        $this->copy($bench, 23, [0, 1, 2, 3]);
+        $this->copy($bench, [[0, 23, '']], [0, 1, 2, 3]);
 
         // What the simulated printer's two bars measure, at 97 and 98 of a hundred.
         (new Printers(Unit::Inch))->keep('Practice, simulated', 'letter', '1/4 in', '6.79 in', '8.82 in');
@@ -100,16 +103,25 @@ final class DatabaseSeeder extends Seeder
         return $drawing;
     }
 
-    /** @param  list<int>  $empty which of the first cells have nothing in them */
-    private function copy(Drawing $drawing, int $count, array $empty): void
+    /**
+     * In sittings, the last of them until a moment ago.
+     *
+     * @param  list<array{int, int, string}>  $sittings  how many days ago each was, how many cells it saw done, and what it taught
+     * @param  list<int>  $empty  which of the first cells have nothing in them
+     */
+    private function copy(Drawing $drawing, array $sittings, array $empty): void
     {
         $plan = $drawing->plan();
         $now = Carbon::now();
-        foreach (range(0, $count - 1) as $i) {
-            // Six minutes and a little a cell, until a moment ago.
-            Carbon::setTestNow($now->copy()->subSeconds(($count - $i) * 380));
-            $place = Place::at($i, $plan->layout->grid->cells());
-            $drawing->noteCell($plan, $plan->layout->addresses->of($place->column, $place->row).' copied', null, new CellChange($place, in_array($i, $empty, true) ? 'empty' : 'done'));
+        $i = 0;
+        foreach ($sittings as [$days, $count, $lesson]) {
+            foreach (range($count - 1, 0) as $left) {
+                Carbon::setTestNow($now->copy()->subDays($days)->subSeconds($left * self::SECONDS_A_CELL));
+                $place = Place::at($i, $plan->layout->grid->cells());
+                $drawing->noteCell($plan, $plan->layout->addresses->of($place->column, $place->row).' copied', null, new CellChange($place, in_array($i++, $empty, true) ? 'empty' : 'done'));
+                $drawing->sit('copy place', self::SECONDS_A_CELL, (float) Carbon::now()->getTimestamp());
+            }
+            $drawing->sittings()->orderByDesc('ended_at')->firstOrFail()->update(['lesson' => $lesson]);
         }
         Carbon::setTestNow($now);
         $drawing->touch();
