@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Printing;
 
+use App\Wording\Say;
+
 /** Marks of a full-size sheet: the drawing's four corners, and where to tape it so that it can be lifted. */
 final class Hinges
 {
@@ -22,7 +24,7 @@ final class Hinges
             foreach ([-1.5, 1.5] as $off) {
                 $marks[] = new Line($share * $width + $off, 0, $share * $width + $off, min(7, $height / 4), 0.35);
             }
-            $width > 60 ? array_push($marks, ...Type::line($share * $width + 3, 5, 'hinge', 2.6)) : null;
+            $width > 60 ? array_push($marks, ...Type::line($share * $width + 3, 5, Say::it('printing.hinge'), 2.6)) : null;
         }
 
         return $marks;

@@ -13,6 +13,7 @@ use App\Wire\Json\MarkingTickJson;
 use App\Wire\Json\NotedJson;
 use App\Wording\Say;
 use App\Wording\Spoken;
+use App\Wording\Writing;
 use InchLadder\Grid\Hairlines;
 use InchLadder\Marks\Out\MarkingOut;
 use InchLadder\Marks\Out\Rule;
@@ -145,7 +146,7 @@ final readonly class MarkingWriter
     private function tick(Step $step, Tick $tick): MarkingTickJson
     {
         $laid = $tick->laying === 1 ? '' : Say::it('marking.laid on.'.min(4, $tick->laying), ['zero' => $this->notation->plain($tick->zeroAt), 'reading' => $this->notation->plain($tick->onRuler)]);
-        $rounded = $tick->at->isExact() ? '' : Say::it('marking.off', ['error' => $this->notation->error($tick->at)]);
+        $rounded = $tick->at->isExact() ? '' : Say::it('marking.off', ['error' => (new Writing($this->notation))->error($tick->at)]);
 
         return new MarkingTickJson(
             $tick->key,

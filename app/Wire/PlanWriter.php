@@ -387,11 +387,8 @@ final readonly class PlanWriter
     private function reading(Rounded $rounded): ReadingJson
     {
         $reading = LengthJson::onRuler($rounded->reading, $this->notation);
-        if ($rounded->isExact()) {
-            return new ReadingJson($reading->text, $reading, 0, 'exact');
-        }
 
-        return new ReadingJson($this->notation->plain($rounded->exact), $reading, $this->millimetres($rounded->error()), $this->notation->error($rounded));
+        return new ReadingJson($rounded->isExact() ? $reading->text : $this->notation->plain($rounded->exact), $reading, $this->millimetres($rounded->error()), (new Writing($this->notation))->error($rounded));
     }
 
     private function millimetres(Length $length): float

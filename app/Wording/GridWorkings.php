@@ -90,10 +90,10 @@ final readonly class GridWorkings
         foreach (['right' => [$this->layout->grid->across, $this->layout->fitted->area->width], 'bottom' => [$this->layout->grid->down, $this->layout->fitted->area->height]] as $end => [$edge, $length]) {
             if ($edge->partial !== []) {
                 $strip = $length->times($edge->span($edge->parts() - 1));
-                $lines[] = Say::it((count($edge->partial) === 1 ? 'grid.kept.' : 'grid.shared.').$end, ['strip' => $this->write->notation->write($strip)]);
+                $lines[] = Say::it((count($edge->partial) === 1 ? 'grid.kept.' : 'grid.shared.').$end, ['strip' => $this->write->written($strip)]);
             }
             if (! $edge->covered->isEqualTo(1)) {
-                $lines[] = Say::it("grid.dropped.{$end}", ['strip' => $this->write->notation->write($length->dividedBy($edge->covered)->minus($length))]);
+                $lines[] = Say::it("grid.dropped.{$end}", ['strip' => $this->write->written($length->dividedBy($edge->covered)->minus($length))]);
             }
         }
 

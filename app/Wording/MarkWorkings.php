@@ -77,7 +77,7 @@ final readonly class MarkWorkings
     }
 
     /** @return list<string> where the print does not lie as the photo is seen: its readings are the crop's, not the board's */
-    private function print(): array
+    public function print(): array
     {
         $board = Board::photo($this->plan->layout);
 
@@ -131,7 +131,7 @@ final readonly class MarkWorkings
         $exact = $first->at->area->exact;
         $even = $exact->times($count)->equals($side);
         $sum = Say::it($even ? 'marks.sum.even' : 'marks.sum.uneven', ['side' => $this->write->amount($side), 'count' => $count, 'cell' => $this->write->plain($exact)]);
-        $lines = [Say::it(($first->at->area->isExact() ? 'marks.edge.exact ' : 'marks.edge.read ').$way, ['sum' => $sum, 'reading' => $this->write->amount($first->at->area->reading), 'error' => $this->write->notation->error($first->at->area)])];
+        $lines = [Say::it(($first->at->area->isExact() ? 'marks.edge.exact ' : 'marks.edge.read ').$way, ['sum' => $sum, 'reading' => $this->write->amount($first->at->area->reading), 'error' => $this->write->error($first->at->area)])];
         if (($worst = $ladder->worstStepped()) !== null) {
             $lines[] = Say::it("marks.stepping.{$way}", ['step' => $this->write->plain($first->at->area->reading), 'line' => $worst->line, 'off' => $this->write->off($worst->steppedError)]);
         }

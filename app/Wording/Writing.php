@@ -10,6 +10,7 @@ use InchLadder\Measure\Notation;
 use InchLadder\Measure\Rational;
 use InchLadder\Measure\Rounded;
 use InchLadder\Measure\Size;
+use InchLadder\Measure\Unit;
 use InchLadder\Plan\Plan;
 
 /** How lengths stand in a sum: without units inside it, with one at its end. */
@@ -73,11 +74,39 @@ final readonly class Writing
         return Fractions::places($share->times(100), $places).' %';
     }
 
+    /** As the ruler reads it, and how far that is off where it lies between two graduations: `1 9/16 in (0.009 in short)`. */
+    public function written(Length $length): string
+    {
+        $rounded = $this->notation->ruler->round($length);
+
+        return $this->withError($this->plain($rounded->reading), $rounded);
+    }
+
+    /** A reading as it is written, and how far it is off. */
+    public function withError(string $reading, Rounded $rounded): string
+    {
+        return $rounded->isExact() ? $reading : Say::it('phrases.off.reading', ['reading' => $reading, 'error' => $this->error($rounded)]);
+    }
+
+    /** How far a reading is off: `0.009 in short`, `0.3 mm over`, `exact`. */
+    public function error(Rounded $rounded): string
+    {
+        $error = $rounded->error();
+        if ($error->isZero()) {
+            return Say::it('phrases.off.exact');
+        }
+        [$unit, $places] = $this->notation->unit->isMetric() ? [Unit::Millimetre, 1] : [Unit::Inch, 3];
+        $parts = $error->absolute()->in($unit)->times(10 ** $places)->round();
+        $by = number_format(max($parts, 1) / 10 ** $places, $places, '.', '')." {$unit->value}";
+
+        return Say::it('phrases.off.'.($parts === 0 ? 'under ' : '').($error->isPositive() ? 'over' : 'short'), ['by' => $by]);
+    }
+
     /** How far a length is off: a fraction where the ruler has it, `1/16 in short`, else a decimal. */
     public function off(Length $error): string
     {
         return $this->notation->ruler->carries($error)
-            ? $this->plain($error->absolute()).($error->isPositive() ? ' over' : ' short')
-            : $this->notation->error(new Rounded(Length::zero(), $error));
+            ? Say::it('phrases.off.'.($error->isPositive() ? 'over' : 'short'), ['by' => $this->plain($error->absolute())])
+            : $this->error(new Rounded(Length::zero(), $error));
     }
 }

@@ -4,6 +4,8 @@
 return [
     'listed' => ':most and :last',
     'either' => ':most or :last',
+    // How far a reading is off.
+    'off' => ['exact' => 'exact', 'over' => ':by over', 'short' => ':by short', 'under over' => 'under :by over', 'under short' => 'under :by short', 'reading' => ':reading (:error)'],
     'corner' => ['top-left' => 'top left', 'top-right' => 'top right', 'bottom-left' => 'bottom left', 'bottom-right' => 'bottom right'],
     // How a stretch is called, by how much it pulls (common practice).
     'stretched' => [

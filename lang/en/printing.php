@@ -16,6 +16,7 @@ return [
     ],
     'corner' => ':title: corner :i of 2, to cut out and slide over the photo',
     'corners' => 'Lay the two corners on the photo, one turned round, and slide them until the picture is right. The long ticks are this drawing’s crop.',
+    'crop' => 'crop',
     'cut' => [
         'on a mat' => 'Cut on a mat, along a metal edge,',
         'away' => 'away from the hand that holds.',
@@ -53,7 +54,9 @@ return [
         'lightly' => 'lightly',
         'foot' => ':title: swatches, page :page. As true as the printer’s greys.',
     ],
+    'hinge' => 'hinge',
     'tone bar' => [
+        'paper' => 'paper',
         'use' => 'Fill the empty boxes with the pencils you will draw with, until each is as dark as the printed one beside it. Lay the strip along the drawing, and say of each place which box it is.',
         'foot' => ':title: a tone bar of :boxes, 1 the lightest',
         'title' => 'Tone bar',
@@ -98,7 +101,7 @@ return [
         'paper top' => 'Paper, top edge', 'paper bottom' => 'Paper, bottom edge', 'paper left' => 'Paper, left edge', 'paper right' => 'Paper, right edge',
     ],
     'plan' => [
-        'name' => ['photo' => 'Photo', 'paper' => 'Paper', 'drawing' => 'Drawing', 'grid' => 'Grid', 'dividers' => 'Dividers', 'progress' => 'Progress', 'mirrored' => 'Mirrored', 'then' => 'Then'],
+        'name' => ['photo' => 'Photo', 'print' => 'Print', 'paper' => 'Paper', 'drawing' => 'Drawing', 'grid' => 'Grid', 'dividers' => 'Dividers', 'progress' => 'Progress', 'mirrored' => 'Mirrored', 'then' => 'Then'],
         'print' => ':photo; the crop is :crop',
         'sheet' => ':paper; from its left edge :left, from its top :top',
         'cell' => ':grid; a cell is :cell on the paper',

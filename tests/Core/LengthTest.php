@@ -1,5 +1,6 @@
 <?php
 
+use App\Wording\Writing;
 use Brick\Math\BigRational;
 use Brick\Math\Exception\DivisionByZeroException;
 use Brick\Math\RoundingMode;
@@ -81,7 +82,7 @@ it('refuses what is no size', fn (string $written) => (new LengthReader(Unit::In
     ])->throws(LengthUnreadable::class);
 
 it('writes a length at the ruler’s graduation, and says how far off that is', function (string $length, Unit $unit, string $ruler, string $written) {
-    expect((new Notation($unit, Graduation::read($ruler)))->write(length($length)))->toBe($written);
+    expect((new Writing(new Notation($unit, Graduation::read($ruler))))->written(length($length)))->toBe($written);
 })->with([
     'on the ruler' => ['1.5 in', Unit::Inch, '1/16 in', '1 1/2 in'],
     'a whole number' => ['12 in', Unit::Inch, '1/16 in', '12 in'],
@@ -142,7 +143,7 @@ it('keeps thirds and sevenths exact through a sum and back', function () {
 });
 
 it('halves five and a half to two and three quarters', function () {
-    expect((new Notation(Unit::Inch, Graduation::read('1/16 in')))->write(length('5 1/2 in')->dividedBy(2)))->toBe('2 3/4 in');
+    expect((new Writing(new Notation(Unit::Inch, Graduation::read('1/16 in'))))->written(length('5 1/2 in')->dividedBy(2)))->toBe('2 3/4 in');
 });
 
 it('takes an inch as 25.4 mm exactly', function () {

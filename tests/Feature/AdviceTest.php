@@ -3,6 +3,7 @@
 use App\Documents\ChoicesReader;
 use App\Imaging\PhotoStore;
 use App\Models\Drawing;
+use App\Wording\Languages;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use InchLadder\Finish\GuidesOff;
 use InchLadder\Finish\Medium;
@@ -99,6 +100,37 @@ it('says nothing on one rung that another denies, whatever is chosen', function 
     ];
     agrees(advised($choices), $choices);
 })->with(range(1, 42));
+
+/** Whatever is told in the language that is asked for, however deep it stands; what is kept under a name of its own goes by that name. */
+it('says all there is to say in the language that is asked for', function (int $seed) {
+    $random = new Randomizer(new Mt19937(1700 + $seed));
+    $one = static fn (array $of): mixed => $of[$random->getInt(0, count($of) - 1)];
+    $medium = Medium::cases()[$seed % count(Medium::cases())];
+    $this->withHeader('Accept-Language', Languages::PSEUDO);
+    $said = advised([
+        ...$one([['unit' => 'in', 'ruler' => '1/16 in'], ['unit' => 'mm', 'ruler' => '0.5 mm'], ['ruler' => '1 mm']]), 'reach' => '6 in',
+        'finish' => ['medium' => $medium->value, 'guides' => $one([null, ...array_column(GuidesOff::ways($medium), 'value')]), 'transfer' => $one([null, ...array_column(Transfer::cases(), 'value')])],
+        'paper' => ['sheet' => $one(['a4', 'letter']), 'shape' => $one(['rectangle', 'oval', 'circle']), 'colour' => $one(array_column(Colour::cases(), 'value')), 'surface' => $one(array_column(Surface::cases(), 'value')), 'delicate' => true, 'purpose' => $one([null, 'trial', 'good'])],
+        'photo' => ['kind' => $kind = $one(['screen', 'print']), ...$kind === 'print' ? ['width' => '5 in', 'height' => '7 in'] : [], 'mirrored' => $one([true, false]), 'straighten' => $one([0, 3.2]), 'border' => ['left' => '4 %'], 'light' => '40'],
+        'fit' => $one([['way' => 'crop', 'lock' => 'free', 'left' => '0.1', 'top' => '0.1', 'width' => '0.6', 'height' => '0.7'], ['way' => 'stretch'], ['way' => 'inset'], ['way' => 'cells', 'cell' => '1 in']]),
+        'copy' => ['working' => $one(['passes', 'cells'])],
+        'grid' => ['school' => $one(['count', 'thirds', 'proportional', 'main', 'axes', 'folding', 'own', 'measure', 'cross', 'quarters']), 'columns' => 4, 'rows' => 5, 'part' => $one([null, ['left' => '0.2', 'top' => '0.1', 'width' => '0.5', 'height' => '0.6']]), 'divided' => [['column' => 1, 'row' => 1, 'parts' => 3, 'hairlines' => 'in the cell']]],
+        'points' => [['name' => 'NN', 'x' => '0.3', 'y' => '0.4', 'cross' => true]],
+        'spans' => [['name' => 'SS', 'x1' => '0.2', 'y1' => '0.3', 'x2' => '0.6', 'y2' => '0.35', 'drawn' => '3 in'], ['name' => 'TT', 'x1' => '0.2', 'y1' => '0.3', 'x2' => '0.3', 'y2' => '0.75', 'drawn' => '9 in']],
+    ]);
+    unset($said['workings']['choices']);
+    $known = array_keys(json_decode((string) file_get_contents(resource_path('js/lang/en.json')), true)['choice']);
+    $sheets = array_column(json_decode($this->getJson('/api/catalogue')->content(), true)['sheets'], 'name');
+    usort($sheets, fn (string $a, string $b): int => strlen($b) <=> strlen($a));
+    $bare = [];
+    array_walk_recursive($said, function (mixed $text, int|string $key) use (&$bare, $known, $sheets): void {
+        if (is_string($text) && str_contains($text, ' ') && ! in_array($text, $known, true) && ! in_array($key, ['name', 'chosen', 'key', 'use', 'surface', 'hairlines'], true)) {
+            preg_match_all('/[^\s⟦⟧]*\p{L}*[aeiou]\p{L}+|\p{L}+[aeiou]\p{L}*/iu', (string) preg_replace('/\b(?:in|cm|mm|px)\b/', ' ', str_replace($sheets, ' ', $text)), $found);
+            $found[0] === [] || $bare["{$key}: {$text}"] = true;
+        }
+    });
+    expect(array_keys($bare))->toBe([]);
+})->with(range(0, 23));
 
 it('can be followed from the photo to the frame', function (array $choices, array $keys, array $said) {
     $choices = array_replace_recursive(['photo' => ['kind' => 'screen'], 'finish' => ['guides' => null, 'transfer' => null], 'grid' => ['school' => 'count', 'columns' => 4]], $choices);

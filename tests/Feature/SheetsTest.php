@@ -11,6 +11,8 @@ use App\Printing\Picture;
 use App\Printing\PrintableSheets;
 use App\Printing\Rectangle;
 use App\Printing\SheetImpossible;
+use App\Wording\Languages;
+use App\Wording\Say;
 use InchLadder\Printing\Tiling;
 use Smalot\PdfParser\Parser;
 use Tests\Drawings;
@@ -100,6 +102,23 @@ it('has one check bar of its true length on every page', function (string $kind,
     ['in', 101.6],
     ['cm', 100.0],
 ]);
+
+it('says every word on a sheet from the lists', function (string $kind) {
+    $drawing = letterDrawing(['title' => 'TTT', 'photo' => ['mirrored' => true, 'straighten' => 3, 'border' => ['left' => '4 %']], 'points' => [['name' => 'NN', 'x' => '0.3', 'y' => '0.4', 'cross' => true]], 'fit' => ['way' => 'crop', 'cell' => null]]);
+    $known = [...OwnPencil::query()->pluck('name'), 'Letter', 'TTT', 'NN'];
+    Say::in(Languages::PSEUDO);
+    try {
+        foreach (['letter', 'a3'] as $page) {
+            foreach (Sheets::leaves($drawing, $kind, ['page' => $page, 'mirrored' => '1']) as $leaf) {
+                $words = str_replace($known, ' ', Sheets::words($leaf));
+                preg_match_all('/[^\s⟦⟧]*\p{L}*[aeiou]\p{L}+|\p{L}+[aeiou]\p{L}*/iu', (string) preg_replace('/\b(?:in|cm|mm|px)\b/', ' ', $words), $bare);
+                expect(array_values(array_unique($bare[0])))->toBe([], $words);
+            }
+        }
+    } finally {
+        Say::in('en');
+    }
+})->with(everySheetKind(...));
 
 it('leaves labels off, and shows the whole photo with the rest dimmed', function () {
     $drawing = letterDrawing(['fit' => ['way' => 'crop', 'left' => 1, 'top' => 1, 'size' => 0.5, 'cell' => null]]);
@@ -204,6 +223,8 @@ it('ticks strips where the walk ticks the edges, however the photo is held', fun
     [$words, $sums] = [implode(' ', array_map(Sheets::words(...), iterator_to_array($leaves))), implode(' ', $workings['rungs']['marks']['sums'])];
     expect([str_contains($words, 'the lines run from the right'), str_contains($sums, 'across are from the crop’s right edge')])->toBe(array_fill(0, 2, $layout->framing->turning->mirrored))
         ->and([str_contains($words, 'its lines lean'), str_contains($sums, 'on the print the crop leans')])->toBe(array_fill(0, 2, $layout->framing->turning->degrees !== 0.0));
+    $plan = Sheets::words(Sheets::leaves($drawing, 'plan', ['page' => 'a3'])->page(0));
+    expect([str_contains($plan, 'across are from the crop’s right edge'), str_contains($plan, 'on the print the crop leans')])->toBe([$layout->framing->turning->mirrored, $layout->framing->turning->degrees !== 0.0]);
     // On the paper, as the page lists them.
     foreach (['top' => ['across', 'left', 'width'], 'left' => ['down', 'top', 'height']] as $edge => [$way, $offset, $side]) {
         expect($strips['paper'][$edge])->toEqualWithDelta(array_map(fn (float $at) => $workings['drawing'][$offset]['mm'] + $at * $workings['drawing'][$side]['mm'], $workings['lines'][$way]), 0.011);

@@ -18,10 +18,9 @@ use App\Printing\TiledLayout;
 use App\Printing\Type;
 use App\Wording\Say;
 use InchLadder\Measure\Length;
-use InchLadder\Measure\Rational;
 use InchLadder\Plan\Plan;
 
-/** Two L-shaped masks as long as the photo's sides, to find a crop with on the print itself. */
+/** Two L-shaped masks as long as the print's sides, border and all, to find a crop with on the print itself. */
 final readonly class CropCorners implements PrintableSheet
 {
     /** How wide the card is, in mm. */
@@ -45,13 +44,10 @@ final readonly class CropCorners implements PrintableSheet
     public function pages(Drawing $drawing, PrintOptions $options): Pages
     {
         $plan = $drawing->plan();
-        [$width, $height] = [$plan->layout->reference->across(Rational::one()), $plan->layout->reference->down(Rational::one())];
-        if ($width === null || $height === null || $plan->layout->print === null) {
-            throw SheetImpossible::noPrintSize();
-        }
+        $print = $plan->layout->whole->print ?? throw SheetImpossible::noPrintSize();
         $title = $drawing->title();
         $leaves = array_map(fn (int $i): Pages => (new TiledLayout(
-            $this->mask($plan, $width, $height),
+            $this->mask($plan, $print->width, $print->height),
             $title,
             Say::it('printing.corner', ['title' => mb_strimwidth($title, 0, 24, '…'), 'i' => $i]),
             $options->unit->isMetric(),
@@ -98,7 +94,7 @@ final readonly class CropCorners implements PrintableSheet
             $tick($at->toFloat(), 5, 0.2, $side->minus($at)->toFloat() < 4 || ($crop !== null && abs($at->minus($crop)->toFloat()) < 6) ? '' : (string) $i);
         }
         if ($crop !== null && $crop->isLongerThan(Length::mm(12))) {
-            $tick($crop->toFloat() - ($crop->equals($side) ? 0.3 : 0), 12, 0.5, $crop->equals($side) ? '' : 'crop');
+            $tick($crop->toFloat() - ($crop->equals($side) ? 0.3 : 0), 12, 0.5, $crop->equals($side) ? '' : Say::it('printing.crop'));
         }
 
         return $marks;

@@ -18,6 +18,7 @@ use App\Printing\Rectangle;
 use App\Printing\Ruling;
 use App\Printing\Type;
 use App\Wording\Decisions;
+use App\Wording\MarkWorkings;
 use App\Wording\Say;
 use App\Wording\Writing;
 use InchLadder\Copying\Place;
@@ -34,6 +35,14 @@ final readonly class PlanPage implements PrintableSheet
 {
     /** Dividers are made in several lengths; these are common ones, tip to tip. */
     private const DIVIDERS = ['metric' => 200, 'inches' => 8];
+
+    /** The type of what is said, in mm, and the room beside it for what it is about. */
+    private const WORDS = 3.3;
+
+    private const NAMES = 20.0;
+
+    /** The share of the page that is kept for the lists of marks (ours: a letter page then holds two of thirty lines). */
+    private const LISTS = 0.25;
 
     public static function key(): string
     {
@@ -57,8 +66,16 @@ final readonly class PlanPage implements PrintableSheet
         $body = $leaf->body();
         $title = $drawing->title();
         $leaf->say($body->x, $body->y + 6, Type::shorten($title, $body->width, 6, true), 6, strong: true);
-        $y = $this->pictures($leaf, $drawing, $plan, $options->mirrored, new Rectangle($body->x, $body->y + 14, $body->width, 0.36 * $body->height));
-        $y = $this->words($leaf, $drawing, $plan, $options->mirrored, $body, $y + 5);
+        $words = $this->words($drawing, $plan, $options->mirrored);
+        $lines = array_sum(array_map(static fn (string $line): int => count(Type::wrap($line, $body->width - self::NAMES, self::WORDS)), $words));
+        // Where there is much to say the pictures give way to the lists of marks.
+        $free = $body->height - 21 - 1.35 * self::WORDS * $lines - 0.6 * count($words);
+        $y = $this->pictures($leaf, $drawing, $plan, $options->mirrored, new Rectangle($body->x, $body->y + 14, $body->width, max(0.15 * $body->height, min(0.36 * $body->height, $free - self::LISTS * $body->height))));
+        $y += 5;
+        foreach ($words as $name => $line) {
+            $leaf->say($body->x, $y, Say::it("printing.plan.name.{$name}"), self::WORDS, strong: true);
+            $y = $leaf->note($body->x + self::NAMES, $y, $body->width - self::NAMES, $line, self::WORDS) + 0.6;
+        }
         $this->lists($leaf, $plan, new Rectangle($body->x, $y + 2, $body->width, $body->bottom() - $y - 2));
         $leaf->foot(Say::it('printing.plan.foot', ['title' => $title]), $options->unit->isMetric());
 
@@ -100,15 +117,18 @@ final readonly class PlanPage implements PrintableSheet
         return max($photo->bottom(), $sheet->bottom());
     }
 
-    private function words(PageBuilder $leaf, Drawing $drawing, Plan $plan, bool $mirrored, Rectangle $body, float $y): float
+    /** @return array<string, string> a line each, by what it is about */
+    private function words(Drawing $drawing, Plan $plan, bool $mirrored): array
     {
         $decisions = new Decisions($plan);
         $write = new Writing($plan->choices->notation);
         $area = $plan->layout->fitted->area;
         $cell = $plan->layout->printCell();
         $tally = Tally::of($drawing->record($plan), $plan->layout->grid->cells(), $plan->layout->spared());
-        $lines = [
+
+        return array_filter([
             'photo' => $plan->layout->print === null ? $decisions->photo() : Say::it('printing.plan.print', ['photo' => $decisions->photo(), 'crop' => $write->readSize($plan->layout->print)]),
+            'print' => implode(' ', (new MarkWorkings($plan))->print()),
             'paper' => Say::it('printing.plan.sheet', ['paper' => $decisions->paper(), 'left' => $write->reading($plan->layout->left), 'top' => $write->reading($plan->layout->top)]),
             'drawing' => $write->readSize($area).(($scales = $decisions->scales()) === null ? '' : "; {$scales}"),
             'grid' => Say::it('printing.plan.'.($cell === null ? 'cell' : 'cells'), ['grid' => $decisions->grid(), 'print' => $cell === null ? '' : $write->readSize($cell), 'cell' => $write->readSize($plan->layout->cell())]),
@@ -116,13 +136,7 @@ final readonly class PlanPage implements PrintableSheet
             'progress' => Say::it('printing.plan.done', ['done' => $tally->done, 'cells' => $tally->of]),
             'mirrored' => $mirrored ? Say::it('printing.plan.swapped') : null,
             'then' => Say::it('printing.plan.order'),
-        ];
-        foreach (array_filter($lines) as $name => $line) {
-            $leaf->say($body->x, $y, Say::it("printing.plan.name.{$name}"), 3.3, strong: true);
-            $y = $leaf->note($body->x + 20, $y, $body->width - 20, $line, 3.3) + 0.6;
-        }
-
-        return $y;
+        ]);
     }
 
     private function dividers(Plan $plan): ?string
@@ -163,8 +177,10 @@ final readonly class PlanPage implements PrintableSheet
     {
         foreach ($rows as $i => $words) {
             $y += 1.45 * $size;
-            foreach ([2.6, 6.6, 11, 15.8] as $j => $at) {
-                $leaf->say($x + $at * $size, $y, $words[$j], $i === 0 ? 0.72 * $size : $size, Anchor::End, $i > 0 && $j === 3);
+            foreach ([[0, 2.6], [2.6, 6.6], [6.6, 11], [11, 15.8]] as $j => [$from, $to]) {
+                // A name that is longer than its column is set smaller.
+                $type = $i === 0 ? min(0.72, ($to - $from - 0.2) / Type::width($words[$j], 1)) * $size : $size;
+                $leaf->say($x + $to * $size, $y, $words[$j], $type, Anchor::End, $i > 0 && $j === 3);
             }
             $i === 0 && $leaf->line($x, $y + 0.4 * $size, $x + 15.8 * $size, $y + 0.4 * $size, 0.15);
         }

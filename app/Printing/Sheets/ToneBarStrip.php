@@ -62,7 +62,7 @@ final readonly class ToneBarStrip implements PrintableSheet
             $leaf->frame($printed, 0.15);
             $leaf->frame($empty, 0.15);
             if ($box->isPaper) {
-                $leaf->say($empty->x + $wide / 2, $empty->y + self::HIGH / 2 + 1, 'paper', min(3.2, $wide / 4), Anchor::Middle);
+                $leaf->say($empty->x + $wide / 2, $empty->y + self::HIGH / 2 + 1, Say::it('printing.tone bar.paper'), min(3.2, $wide / 4), Anchor::Middle);
             }
             $leaf->say($empty->x + $wide / 2, $empty->bottom() + 5, (string) $box->number, 4.5, Anchor::Middle, true);
         }

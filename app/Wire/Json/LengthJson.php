@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Wire\Json;
 
+use App\Wording\Writing;
 use InchLadder\Measure\Length;
 use InchLadder\Measure\Notation;
 use InchLadder\Measure\Rounded;
@@ -27,7 +28,7 @@ final readonly class LengthJson
     {
         $amount = $notation->amount($length->reading);
 
-        return new self(round($length->exact->toFloat(), 6), $length->exact->exact(), $notation->withError($notation->withUnit($amount), $length), $amount);
+        return new self(round($length->exact->toFloat(), 6), $length->exact->exact(), (new Writing($notation))->withError($notation->withUnit($amount), $length), $amount);
     }
 
     /** A length that lies on the ruler. */
