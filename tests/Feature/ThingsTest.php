@@ -48,7 +48,7 @@ it('keeps a thing where it was drawn, however the picture is held, cropped and r
         // What is stored is of the file, and no holding of it moves that.
         expect(thingsOf($drawing, 'choices.things'))->toBe($stored);
     }
-    while (Drawings::step($drawing, 'undo')['undo'] !== 'things') {
+    while (Drawings::step($drawing, 'undo')['undo'] !== 'the things') {
         expect(thingsOf($drawing))->toHaveCount(2);
     }
     expect(thingsOf($drawing))->toEqual($before);
