@@ -10,6 +10,7 @@ use App\Wire\Json\PaperSizeJson;
 use App\Wire\Json\QuickScaleJson;
 use App\Wire\Json\SetDividersJson;
 use App\Wire\Json\VerdictJson;
+use App\Wording\Phrases;
 use App\Wording\Say;
 use Illuminate\Validation\ValidationException;
 use InchLadder\Fit\QuickScale;
@@ -85,7 +86,7 @@ final readonly class Instruments
         $families = [];
         foreach (Catalogue::sheets() as $sheet) {
             // ISO and JIS sheets go by a letter, each a series of its own.
-            $families[preg_match('/^([A-Z])[0-9]+$/', strtoupper($sheet->name), $found) === 1 ? Say::it('instruments.family', ['source' => $sheet->source, 'letter' => $found[1]]) : $sheet->source][] = $sheet;
+            $families[preg_match('/^([A-Z])[0-9]+$/', strtoupper($sheet->name), $found) === 1 ? Say::it('instruments.family', ['source' => Phrases::source($sheet), 'letter' => $found[1]]) : Phrases::source($sheet)][] = $sheet;
         }
 
         return array_map(static function (string $name, array $sheets): PaperFamilyJson {

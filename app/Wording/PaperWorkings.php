@@ -45,7 +45,7 @@ final readonly class PaperWorkings
         $warnings = [];
         $standard = $plan->choices->standard;
         if ($standard !== null && Measured::against($standard, $plan->choices->sheet)->isWithinTolerance === false) {
-            $warnings[] = Say::it('paper.other sheet', ['name' => $standard->name, 'source' => $standard->source]);
+            $warnings[] = Say::it('paper.other sheet', ['name' => $standard->name, 'source' => Phrases::source($standard)]);
         }
         $margins = $plan->choices->margins;
         $over = array_keys(array_filter([

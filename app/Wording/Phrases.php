@@ -12,6 +12,7 @@ use InchLadder\Layout\Pinned;
 use InchLadder\Measure\Rational;
 use InchLadder\Measure\Slope;
 use InchLadder\Paper\OrientationAdvice;
+use InchLadder\Paper\Sheet;
 use InchLadder\Tone\Bar;
 use InchLadder\Tone\Threshold;
 
@@ -28,6 +29,12 @@ final class Phrases
         $parts = array_map(static fn (string $part): ?string => Say::ifAny("choices.part.{$part}"), explode(', ', (string) $what));
 
         return in_array(null, $parts, true) ? $what : Say::listed(array_values(array_filter($parts)));
+    }
+
+    /** Where a sheet's size is laid down: a standard, by its own name, or practice. */
+    public static function source(Sheet $sheet): string
+    {
+        return Say::all('paper.source')[$sheet->source] ?? $sheet->source;
     }
 
     public static function way(Way $way): string

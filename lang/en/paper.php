@@ -2,6 +2,7 @@
 
 /* The sheet, what its margins cost, and where the drawing lies on it. */
 return [
+    'source' => ['common practice' => 'common practice', 'common practice, office' => 'common practice; letter and tabloid are also ASME Y14.1 A and B'],
     'sheet' => 'Sheet :size.',
     'other sheet' => 'This is further from :name than :source allows; it may be another sheet. The measured size counts.',
     'over the margin' => 'The drawing lies over the margin at the :sides.',

@@ -11,6 +11,7 @@ use App\Wire\Json\LineColourJson;
 use App\Wire\Json\NamedJson;
 use App\Wire\Json\PrintableSheetJson;
 use App\Wire\Json\SheetJson;
+use App\Wording\Phrases;
 use App\Wording\Say;
 use Illuminate\Http\JsonResponse;
 use InchLadder\Grid\LineColour;
@@ -35,6 +36,6 @@ final class CatalogueController
     {
         $notation = new Notation($sheet->unit, $sheet->unit->commonRuler());
 
-        return new SheetJson($sheet->key, $sheet->name, $notation->plain($sheet->size->width), $notation->plain($sheet->size->height), $sheet->unit->value, $sheet->source);
+        return new SheetJson($sheet->key, $sheet->name, $notation->plain($sheet->size->width), $notation->plain($sheet->size->height), $sheet->unit->value, Phrases::source($sheet));
     }
 }

@@ -13,7 +13,7 @@ final class OfficeSheets implements Standard
 {
     public function sheets(): array
     {
-        return Sheet::table(Unit::Inch, 'common practice; letter and tabloid are also ASME Y14.1 A and B', [
+        return Sheet::table(Unit::Inch, 'common practice, office', [
             'letter' => ['Letter', '8.5', '11'],
             'legal' => ['Legal', '8.5', '14'],
             'tabloid' => ['Tabloid', '11', '17'],
