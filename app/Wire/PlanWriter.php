@@ -85,9 +85,16 @@ final readonly class PlanWriter
 {
     private Notation $notation;
 
+    private Writing $write;
+
+    /** @var \WeakMap<Rounded, ReadingJson> the same stand in the ladder and in the list */
+    private \WeakMap $readings;
+
     public function __construct(private Plan $plan)
     {
         $this->notation = $plan->choices->notation;
+        $this->write = new Writing($this->notation);
+        $this->readings = new \WeakMap;
     }
 
     public function plan(): PlanJson
@@ -375,7 +382,7 @@ final readonly class PlanWriter
 
         return new MarkRowJson(
             $row->name, $row->line, $row->at->print === null ? null : $this->reading($row->at->print), $this->reading($row->at->area), $this->reading($row->at->sheet),
-            $harm ? (new Writing($this->notation))->off($row->steppedError) : null,
+            $harm ? $this->write->off($row->steppedError) : null,
         );
     }
 
@@ -386,9 +393,9 @@ final readonly class PlanWriter
 
     private function reading(Rounded $rounded): ReadingJson
     {
-        $reading = LengthJson::onRuler($rounded->reading, $this->notation);
-
-        return new ReadingJson($rounded->isExact() ? $reading->text : $this->notation->plain($rounded->exact), $reading, $this->millimetres($rounded->error()), (new Writing($this->notation))->error($rounded));
+        return $this->readings[$rounded] ??= new ReadingJson(
+            $this->notation->plain($rounded->exact), LengthJson::onRuler($rounded->reading, $this->notation), $this->millimetres($rounded->error()), $this->write->error($rounded),
+        );
     }
 
     private function millimetres(Length $length): float

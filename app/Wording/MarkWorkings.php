@@ -6,7 +6,6 @@ namespace App\Wording;
 
 use InchLadder\Marks\Mark;
 use InchLadder\Marks\MarkLadder;
-use InchLadder\Marks\Out\Board;
 use InchLadder\Measure\Fractions;
 use InchLadder\Measure\Graduation;
 use InchLadder\Measure\Length;
@@ -79,11 +78,11 @@ final readonly class MarkWorkings
     /** @return list<string> where the print does not lie as the photo is seen: its readings are the crop's, not the board's */
     public function print(): array
     {
-        $board = Board::photo($this->plan->layout);
+        $turning = $this->plan->layout->framing->turning;
 
-        return array_values(array_filter([
-            $board?->mirrored === true ? Say::it('marks.print.mirrored') : null,
-            $board?->leans() === true ? Say::it('marks.print.leaning') : null,
+        return $this->plan->layout->whole->print === null ? [] : array_values(array_filter([
+            $turning->mirrored ? Say::it('marks.print.mirrored') : null,
+            $turning->degrees === 0.0 ? null : Say::it('marks.print.leaning'),
         ]));
     }
 

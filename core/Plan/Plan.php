@@ -18,6 +18,9 @@ use InchLadder\Things\Things;
 /** Everything that follows from the choices: the one room that knows all the others. */
 final readonly class Plan
 {
+    /** @var \ArrayObject<string, MarkLadder> by their edge, once they were asked for: while something is dragged few look at them */
+    private \ArrayObject $ladders;
+
     private function __construct(
         public Choices $choices,
         public OrientationAdvice $advice,
@@ -25,6 +28,9 @@ final readonly class Plan
         /** A point held at a place of the sheet, and what it takes; null when there is none. */
         public ?Pinned $pinned,
     ) {
+        /** @var \ArrayObject<string, MarkLadder> $none */
+        $none = new \ArrayObject;
+        $this->ladders = $none;
     }
 
     /**
@@ -60,12 +66,12 @@ final readonly class Plan
         return new self($choices, $advice, $layout, $pinned);
     }
 
-    /** The ticks along the top. Worked out when they are asked for: while something is dragged few look at them. */
+    /** The ticks along the top. */
     public function across(): MarkLadder
     {
         $at = $this->layout;
 
-        return MarkLadder::along($at->grid->across, $at->print?->width, $at->fitted->area->width, $at->left, $at->printRuler, $this->choices->notation->ruler);
+        return $this->ladders['across'] ??= MarkLadder::along($at->grid->across, $at->print?->width, $at->fitted->area->width, $at->left, $at->printRuler, $this->choices->notation->ruler);
     }
 
     /** The ticks down the side. */
@@ -73,7 +79,7 @@ final readonly class Plan
     {
         $at = $this->layout;
 
-        return MarkLadder::along($at->grid->down, $at->print?->height, $at->fitted->area->height, $at->top, $at->printRuler, $this->choices->notation->ruler);
+        return $this->ladders['down'] ??= MarkLadder::along($at->grid->down, $at->print?->height, $at->fitted->area->height, $at->top, $at->printRuler, $this->choices->notation->ruler);
     }
 
     /** The named things, as they lie in the crop. */
