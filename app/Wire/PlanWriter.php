@@ -393,9 +393,12 @@ final readonly class PlanWriter
 
     private function reading(Rounded $rounded): ReadingJson
     {
-        return $this->readings[$rounded] ??= new ReadingJson(
-            $this->notation->plain($rounded->exact), LengthJson::onRuler($rounded->reading, $this->notation), $this->millimetres($rounded->error()), $this->write->error($rounded),
-        );
+        if (! isset($this->readings[$rounded])) {
+            $reading = LengthJson::onRuler($rounded->reading, $this->notation);
+            $this->readings[$rounded] = new ReadingJson($rounded->isExact() ? $reading->text : $this->notation->plain($rounded->exact), $reading, $this->millimetres($rounded->error()), $this->write->error($rounded));
+        }
+
+        return $this->readings[$rounded];
     }
 
     private function millimetres(Length $length): float
