@@ -10,6 +10,8 @@ use InchLadder\Layout\Placed;
 use InchLadder\Measure\Fractions;
 use InchLadder\Measure\Length;
 use InchLadder\Measure\Rational;
+use InchLadder\Measure\Size;
+use InchLadder\Paper\Shape;
 use InchLadder\Plan\Plan;
 
 /** How picture and paper are made to agree, and what it costs on either side. */
@@ -34,6 +36,7 @@ final readonly class FitWorkings
             $this->trimming(),
             $this->wholeCells(),
             $this->leftover(),
+            $this->round(),
             $this->limit(),
             $this->scale(),
             $this->straightEdge(),
@@ -50,6 +53,18 @@ final readonly class FitWorkings
         $names = implode(', ', array_map(static fn (Placed $placed): string => $placed->point->name, $away));
 
         return array_values(array_filter([$this->stretched(), $away === [] ? null : Say::it('fit.cropped away', ['names' => $names]), $this->plan->pinned === null || (new PointWording($this->plan))->missed($this->plan->pinned) === [] ? null : $this->pinned()]));
+    }
+
+    /** A circle is as wide as its box takes; where that is the whole photo's, the paper would take a larger one. */
+    private function round(): ?string
+    {
+        if ($this->plan->choices->shape !== Shape::Circle) {
+            return null;
+        }
+        $across = static fn (Size $box): Length => Length::smaller($box->width, $box->height);
+        [$is, $could] = [$across($this->plan->layout->fitted->area), $across($this->plan->layout->usable)];
+
+        return Say::it($could->isLongerThan($is) ? 'fit.round.smaller' : 'fit.round.full', ['is' => $this->write->reading($is), 'could' => $this->write->reading($could)]);
     }
 
     private function stretched(): ?string

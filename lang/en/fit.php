@@ -34,6 +34,7 @@ return [
         'some' => ':share of the photo is trimmed: :sides.',
         'left' => ':off off the left', 'right' => ':off off the right', 'top' => ':off off the top', 'bottom' => ':off off the bottom',
     ],
+    'round' => ['full' => 'The circle is :is across.', 'smaller' => 'The circle is :is across; cropped to the paper it could be :could.'],
     'left' => ['nothing' => 'The drawing fills the paper inside its margins.', 'some' => 'Left over: :across across, :down down.', 'none' => 'nothing'],
     'whole cells' => ':columns × :cell = :width across, :rows × :high = :height down.',
     'limit' => ['width' => 'The width stops it first; all the slack is above and below.', 'height' => 'The height stops it first; all the slack is at the sides.'],

@@ -528,6 +528,11 @@ it('clips to a true circle, or to an oval that touches all sides, and spares the
         expect([$outline['across'], $outline['down']])->toEqual([0.5, 0.5]);
     } else {
         expect($across)->toEqualWithDelta($down, 0.001)->and(max($outline['across'], $outline['down']))->toEqual(0.5);
+        // Said in words too, and what the paper would take where that is more.
+        $says = implode(' ', $answer['rungs']['fit']['sums']);
+        $could = min($answer['usable']['width']['mm'], $answer['usable']['height']['mm']);
+        expect($says)->toContain('The circle is '.$answer['drawing'][$drawing['width']['mm'] < $drawing['height']['mm'] ? 'width' : 'height']['amount'].' ')
+            ->and(str_contains($says, 'it could be'))->toBe($could - 2 * $across > 0.001);
         // Whole cells that were planned for it fill its box.
         $way === 'cells' && expect($answer['grid']['columns'])->toBe($answer['grid']['rows']);
     }
