@@ -238,18 +238,19 @@ export const useDrawing = defineStore('drawing', () => {
   }
 
   let stepping: Promise<void> = Promise.resolve()
-  /** Steps that are asked for and not taken yet. */
+  /** What is asked for and will change the drawing, when it is answered. */
   const ahead = ref(0)
+
+  function during<T>(work: Promise<T>): Promise<T> {
+    ahead.value++
+    return work.finally(() => ahead.value--)
+  }
   /** A step that is on its way: what is saved meanwhile would be saved over what it takes back. */
   let stepped: Promise<unknown> | null = null
 
   /** One step after another, however fast the key is pressed. */
   function step(way: 'undo' | 'redo'): Promise<void> {
-    ahead.value++
-    return (stepping = stepping
-      .catch(() => undefined)
-      .then(() => takeStep(way))
-      .finally(() => ahead.value--))
+    return (stepping = during(stepping.catch(() => undefined).then(() => takeStep(way))))
   }
 
   async function takeStep(way: 'undo' | 'redo') {
@@ -336,5 +337,5 @@ export const useDrawing = defineStore('drawing', () => {
   /** Notes that are not kept yet, of this drawing. */
   const waiting = computed(() => hand.waiting.value.filter((note) => note.drawing === drawing.value?.id).length)
 
-  return { rung, said, touched, waiting, taken, adjust, settleHand: hand.settle, drawing, draft, workings, errors, trouble, stale, state, missing, progress, open, refresh, preview, pull, pulled, kept, keep, decide, step, takeTheirs, putMineOnTop, note, heard }
+  return { rung, said, touched, waiting, taken, adjust, settleHand: hand.settle, drawing, draft, workings, errors, trouble, stale, state, missing, progress, open, refresh, preview, pull, pulled, kept, during, keep, decide, step, takeTheirs, putMineOnTop, note, heard }
 })

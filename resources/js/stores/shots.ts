@@ -110,9 +110,9 @@ export const useShots = defineStore('shots', () => {
     fault.value = ''
   }
 
-  function change(what: (one: Shot) => void) {
+  function change(what: (one: Shot) => void, id = chosen.value) {
     store.decide((choices) => {
-      const one = choices.shots.find((other) => other.id === chosen.value)
+      const one = choices.shots.find((other) => other.id === id)
       if (one) what(one)
     })
   }
@@ -124,15 +124,21 @@ export const useShots = defineStore('shots', () => {
   }
 
   /** Keeps where a place is seen on the shot. */
-  function read(name: string, at: string) {
-    change((one) => (one.readings = [...one.readings.filter((reading) => reading.name !== name), { name, at }]))
+  function read(name: string, at: string, id = chosen.value) {
+    change((one) => (one.readings = [...one.readings.filter((reading) => reading.name !== name), { name, at }]), id)
   }
 
   /** A place was tapped on the drawing area, in shares of it. */
   async function place(name: string, x: number, y: number) {
     if (!store.drawing || !kept.value) return
-    const seen = await api.placeOnShot(store.drawing.id, kept.value.id, name, x, y).catch(() => null)
-    if (seen) read(name, seen.at)
+    // Kept with the shot it was tapped on, though another be looked at when the answer comes.
+    const { id } = kept.value
+    try {
+      read(name, (await store.during(api.placeOnShot(store.drawing.id, id, name, x, y))).at, id)
+      fault.value = ''
+    } catch (error) {
+      fault.value = sentence(error)
+    }
   }
 
   /** Keeps a place as moved on purpose, by as much as it is; or as not. */

@@ -19,7 +19,10 @@ export function useCellInHand(props: { id: string; cell?: string }) {
     const known = column !== undefined && row !== undefined && column >= 1 && row >= 1 && column <= cells.columns && row <= cells.rows
     return known ? { column: column - 1, row: row - 1 } : cells.placeAt(cells.way?.at ?? 0)
   })
-  /** Cells that were left, in this sitting, and whether that changed what was noted of them; a reload does not forget them, another grid does. */
+  /**
+   * Cells that were left, in this sitting, and whether that changed what was noted of them; a reload does not forget them,
+   * another grid does. Never changed in place: it begins as the list it falls back to.
+   */
   const past = useSessionStorage<(Place & { noted?: boolean })[]>(() => `inch-ladder.left.${props.id}.${cells.columns}x${cells.rows}`, [])
 
   watch(
@@ -44,15 +47,16 @@ export function useCellInHand(props: { id: string; cell?: string }) {
   /** Null until it has come. */
   const card = shallowRef<CellToCopy | null>(null)
   watch(
-    [() => keyOf(at.value), () => store.drawing?.id, () => store.drawing?.version, away],
+    [() => keyOf(at.value), () => store.drawing?.id, () => store.drawing?.version, away, () => cells.way !== null],
     async (now, before) => {
-      // That the server went or came back asks for nothing that is known.
-      if (card.value && now[3] !== before[3]) return
+      // That the server went or came back asks for nothing that is known; which cell it is may not be, before the way is.
+      if ((card.value && now[3] !== before[3]) || (!props.cell && !cells.way)) return
       card.value = null
       const here = keyOf(at.value)
       const come = await cells.card(at.value)
       if (keyOf(at.value) === here) card.value = come
     },
+    { immediate: true },
   )
 
   function go(place: Place) {
@@ -72,14 +76,15 @@ export function useCellInHand(props: { id: string; cell?: string }) {
     // One that is through already, or further on, is only gone past.
     const noted = cells.stateOf(here) !== state && !(state === 'done' && cells.stateOf(here) === 'open' && cells.isSettled(here))
     if (noted) void (state === 'done' ? cells.finish(here) : cells.note(here, { state }))
-    past.value.push({ ...here, noted })
+    past.value = [...past.value, { ...here, noted }]
     go(cells.nextOpen(here))
   }
 
   /** Back to the cell last left, open again; opened afresh, to the one that was settled last. */
   function back() {
-    const last = past.value.pop() ?? (typeof cells.way?.last === 'number' ? { ...cells.placeAt(cells.way.last), noted: true } : null)
+    const last = past.value.at(-1) ?? (typeof cells.way?.last === 'number' ? { ...cells.placeAt(cells.way.last), noted: true } : null)
     if (!last) return
+    past.value = past.value.slice(0, -1)
     if (last.noted && cells.isSettled(last)) void cells.reopen(last)
     go(last)
   }
