@@ -516,3 +516,29 @@ it('keeps the page still while the workings scroll', function (string $rung) {
     $table->script('document.querySelector("aside.workings").lastElementChild.scrollIntoView()');
     expect($table->script('return [document.documentElement.scrollTop, document.documentElement.scrollHeight <= innerHeight]'))->toBe([0, true]);
 })->with(['photo', 'paper', 'fit', 'grid', 'marks']);
+
+it('shows the same of a rung, however it is come to', function (string $from) {
+    $table = Table::lay();
+    $id = $table->begin(Photos::make(900, 1200), '--title=Climbed --sheet=letter --photo=3x4in --columns=3');
+    $shown = fn (): string => $table->still('return window.asked > 0 ? `${Math.random()}` : document.querySelector("#app").innerText', apart: 250);
+    $count = 'window.asked = 0; const ask = window.fetch; window.fetch = (...what) => (window.asked++, ask(...what).finally(() => window.asked--))';
+    $counting = $table->devtools('Page.addScriptToEvaluateOnNewDocument', ['source' => $count])['identifier'];
+    try {
+        // The kit is unfolded where it is seen first in a sitting.
+        $table->go("/drawing/{$id}/paper")->see('.ladder', '');
+        $shown();
+        foreach (['photo', 'paper', 'fit', 'grid', 'marks', 'copy', 'check', 'tone', 'finish'] as $rung) {
+            if ($rung !== $from) {
+                $table->go("/drawing/{$id}/{$rung}")->see('.ladder', '');
+                $addressed = $shown();
+                $table->go("/drawing/{$id}/{$from}")->see('.ladder', '');
+                $shown();
+                $table->script('document.querySelector(`.ladder a[href*="/'.$rung.'"]`).click()');
+                $table->arrive("/drawing/{$id}/{$rung}.*");
+                expect($shown())->toBe($addressed, "{$rung}, from {$from}");
+            }
+        }
+    } finally {
+        $table->devtools('Page.removeScriptToEvaluateOnNewDocument', ['identifier' => $counting]);
+    }
+})->with(['marks', 'tone']);
