@@ -30,6 +30,7 @@ vi.mock('@/api/client', () => {
       drawing: () => (asked.length > 0 ? asked.shift()! : Promise.resolve(drawn('1 in'))),
       // A pull is answered with what it makes of the choices.
       workings: (_: unknown, choices: Choices, rung: string | null, pull: { left: number } | null) => call('workings', choices, workings(choices.fit.cell ?? '', pull ? { left: `${pull.left}` } : {}), rung),
+      notes: () => Promise.resolve({ version: 1, edits: 5, undo: 'D2 open again', redo: null }),
       undo: () => new Promise<Drawing>((resolve) => (undone = resolve)),
       decide: (_: string, __: number, choices: Choices) => call('decide', choices, drawn(choices.fit.cell ?? '')),
     },
@@ -177,6 +178,22 @@ it('keeps what is decided while a step back is on its way, on top of what it too
   expect(calls.some((one) => one.what === 'decide')).toBe(true)
   while (calls.some((one) => one.what === 'decide')) await answer('decide', '1 in')
   expect([store.state, store.kept]).toEqual(['saved', 'saved'])
+})
+
+it('knows of a note that was kept while it was opened, whichever answer comes first', async () => {
+  localStorage.setItem('inch-ladder.by-hand.left', JSON.stringify([{ key: 'k', at: Date.now(), drawing: 'one', mesh: [4, 4], grid: '4x4', cells: [5], noted: { state: 'open' } }]))
+  let late: (drawing: Drawing) => void = () => undefined
+  const done = { ...drawn('1 in'), edits: 4, undo: 'B2 copied', cells: [{ column: 1, row: 1, state: 'done' }] } as unknown as Drawing
+  const again = { ...drawn('1 in'), edits: 5, undo: 'D2 open again' } as unknown as Drawing
+  asked = [new Promise((resolve) => (late = resolve)), Promise.resolve(again)]
+  const store = useDrawing()
+  const opening = store.open('one')
+  await vi.advanceTimersByTimeAsync(1)
+  expect(store.waiting).toBe(0)
+  late(done)
+  await opening
+  await vi.advanceTimersByTimeAsync(1)
+  expect([store.drawing?.edits, store.drawing?.undo, store.drawing?.cells]).toEqual([5, 'D2 open again', []])
 })
 
 it('counts what is done of what there is to draw in: neither what is spared, whatever was noted there, nor what has nothing in it', async () => {

@@ -46,9 +46,18 @@ export const useDrawing = defineStore('drawing', () => {
     return { done: noted.filter((cell) => cell.state === 'done').length, of: columns * rows - spared.size - noted.filter((cell) => cell.state === 'empty').length }
   })
 
+  /** The last that was said to be kept of what was done by hand. */
+  let handKept = { drawing: '', edits: 0 }
+
+  /** What is known now; an answer that was on its way while a note was kept may not know of that, and the note waits no more. */
+  function know(fresh: Drawing) {
+    drawing.value = withHand(fresh)
+    if (handKept.drawing === fresh.id && handKept.edits > fresh.edits) void lookAgain()
+  }
+
   function show(fresh: Drawing) {
     trouble.value = null
-    drawing.value = withHand(fresh)
+    know(fresh)
     workings.value = fresh.workings
     draft.value = plain(fresh.workings.choices)
     errors.value = {}
@@ -211,7 +220,7 @@ export const useDrawing = defineStore('drawing', () => {
     // What was changed while this was on its way is still the artist's draft, and is kept next.
     if (asked === edits) show(fresh)
     else {
-      drawing.value = withHand(fresh)
+      know(fresh)
       draft.value = rebase(draft.value, sent, fresh.workings.choices)
     }
     said.value = [adjusted, fresh.said].filter(Boolean).join(' ')
@@ -263,7 +272,7 @@ export const useDrawing = defineStore('drawing', () => {
       const fresh = await (stepped = api[way](drawing.value.id, drawing.value.version, drawing.value.edits))
       // What was decided while this was on its way stands on top of it, and is kept next.
       if (was === edits || !draft.value || !sent) return show(fresh)
-      drawing.value = withHand(fresh)
+      know(fresh)
       draft.value = rebase(draft.value, sent, fresh.workings.choices)
       void preview(() => undefined)
       void keepSoon()
@@ -284,7 +293,7 @@ export const useDrawing = defineStore('drawing', () => {
   async function putMineOnTop() {
     if (!drawing.value || !draft.value) return
     const theirs = await api.drawing(drawing.value.id)
-    drawing.value = theirs
+    know(theirs)
     stale.value = null
     await keep()
   }
@@ -298,6 +307,7 @@ export const useDrawing = defineStore('drawing', () => {
   const hand = useHandWork(
     (noted, last) => {
       taken.value++
+      handKept = { drawing: last.drawing, edits: noted.edits }
       if (drawing.value?.id !== last.drawing) return
       heard(noted)
       // Where it lies now is the server's to say.
@@ -311,7 +321,7 @@ export const useDrawing = defineStore('drawing', () => {
   /** Cells as they are, where what was noted cannot be. */
   async function lookAgain() {
     const fresh = await api.drawing(drawing.value?.id ?? '').catch(() => null)
-    if (fresh && drawing.value?.id === fresh.id) drawing.value = withHand({ ...drawing.value, cells: fresh.cells })
+    if (fresh && drawing.value?.id === fresh.id && fresh.edits >= drawing.value.edits) drawing.value = withHand({ ...drawing.value, cells: fresh.cells, edits: fresh.edits, undo: fresh.undo, redo: fresh.redo })
   }
 
   /** Notes the same of some cells at once, as one change. */
