@@ -31,8 +31,7 @@ final readonly class Bands
         $laid = $printer->turned();
         $body = PageBuilder::on($laid)->body();
         $pieces = array_merge(...array_map(static fn (Band $band): array => self::pieces($band, $body->width), $bands));
-        $lines = array_sum(array_map(static fn (string $note): int => count(Type::wrap($note, $body->width, self::NOTE)), [...$notes, Say::it('cautions.knife')]));
-        $head = max(self::HEAD, 6 + 1.35 * self::NOTE * $lines);
+        $head = max(self::HEAD, 6 + array_sum(array_map(static fn (string $note): float => PageBuilder::noteHeight($note, $body->width, self::NOTE), [...$notes, Say::it('cautions.knife')])));
         $each = (int) floor(($body->height - $head) / (Band::HEIGHT + self::GAP));
         if ($each < 1 || $body->width < 4 * self::OVERLAP) {
             throw SheetImpossible::pageTooSmall();

@@ -16,6 +16,9 @@ final class PageBuilder
     /** Room below for the check bar and two lines of words. */
     public const FOOT = 18.0;
 
+    /** From one line of words to the next, of their size. */
+    private const LEADING = 1.35;
+
     /** Left free round a page that is made for what is on it, in mm. */
     private const EDGE = 6.0;
 
@@ -71,10 +74,16 @@ final class PageBuilder
     {
         foreach (Type::wrap($words, $width, $size) as $line) {
             $this->say($x, $y, $line, $size);
-            $y += 1.35 * $size;
+            $y += self::LEADING * $size;
         }
 
         return $y;
+    }
+
+    /** How far a note will reach down, in as many lines as it needs; in mm. */
+    public static function noteHeight(string $words, float $width, float $size): float
+    {
+        return self::LEADING * $size * count(Type::wrap($words, $width, $size));
     }
 
     /** Where a knife is called for. */

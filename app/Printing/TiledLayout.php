@@ -46,8 +46,8 @@ final readonly class TiledLayout
         $board = $this->board;
         if ($printer === null) {
             $wide = max($board->width, 118);
-            $lines = array_sum(array_map(static fn (string $note): int => count(Type::wrap($note, $wide, self::NOTE)), $this->notes));
-            $leaf = PageBuilder::madeFor($wide, $board->height + PageBuilder::FOOT + ($lines + 1) * 1.35 * self::NOTE);
+            $said = array_sum(array_map(static fn (string $note): float => PageBuilder::noteHeight($note, $wide - 1, self::NOTE), $this->notes));
+            $leaf = PageBuilder::madeFor($wide, $board->height + PageBuilder::FOOT + $said);
 
             return Pages::one($this->alone($leaf, Say::it('printing.own page')));
         }
@@ -85,7 +85,7 @@ final readonly class TiledLayout
         $leaf->add(...array_map(static fn (Element $mark): Element => $mark->movedBy($left, $body->y), $board->all()));
         $y = $body->y + $board->height + 1.5 * self::NOTE;
         foreach ($this->notes as $note) {
-            $end = $y + 1.35 * self::NOTE * count(Type::wrap($note, $body->width - 1, self::NOTE));
+            $end = $y + PageBuilder::noteHeight($note, $body->width - 1, self::NOTE);
             $y = $end <= $body->bottom() + self::ABOVE_FOOT ? $leaf->note($body->x + 0.5, $y, $body->width - 1, $note, self::NOTE) : $y;
         }
         $leaf->foot($this->says.$more, $this->metric);

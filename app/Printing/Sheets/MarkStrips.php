@@ -49,7 +49,7 @@ final readonly class MarkStrips implements PrintableSheet
         $photo = Board::photo($plan->layout);
         $short = mb_strimwidth($title, 0, 40, '…');
         $metric = $options->unit->isMetric();
-        $strips = Bands::leaves(self::bands($plan), $options->paper(), $title, Say::it('printing.strips.title', ['title' => $short]), [
+        $strips = Bands::leaves(self::bands($plan, ...array_filter([$photo, Board::paper($plan->layout)])), $options->paper(), $title, Say::it('printing.strips.title', ['title' => $short]), [
             Say::it('printing.strips.lay'),
             Say::it('printing.strips.one side'),
             ...$photo?->mirrored === true ? [Say::it('printing.strips.mirrored')] : [],
@@ -62,9 +62,8 @@ final readonly class MarkStrips implements PrintableSheet
     }
 
     /** @return list<Band> of the print, border and all, as it lies under the hand, and of the sheet; on a screen nothing is taped */
-    private static function bands(Plan $plan): array
+    private static function bands(Plan $plan, Board ...$boards): array
     {
-        $boards = array_filter([Board::photo($plan->layout), Board::paper($plan->layout)]);
         $bands = [];
         foreach (['top' => true, 'bottom' => false, 'left' => false, 'right' => true] as $edge => $below) {
             foreach ($boards as $board) {

@@ -67,9 +67,9 @@ final readonly class PlanPage implements PrintableSheet
         $title = $drawing->title();
         $leaf->say($body->x, $body->y + 6, Type::shorten($title, $body->width, 6, true), 6, strong: true);
         $words = $this->words($drawing, $plan, $options->mirrored);
-        $lines = array_sum(array_map(static fn (string $line): int => count(Type::wrap($line, $body->width - self::NAMES, self::WORDS)), $words));
+        $said = array_sum(array_map(static fn (string $line): float => PageBuilder::noteHeight($line, $body->width - self::NAMES, self::WORDS), $words));
         // Where there is much to say the pictures give way to the lists of marks.
-        $free = $body->height - 21 - 1.35 * self::WORDS * $lines - 0.6 * count($words);
+        $free = $body->height - 21 - $said - 0.6 * count($words);
         $y = $this->pictures($leaf, $drawing, $plan, $options->mirrored, new Rectangle($body->x, $body->y + 14, $body->width, max(0.15 * $body->height, min(0.36 * $body->height, $free - self::LISTS * $body->height))));
         $y += 5;
         foreach ($words as $name => $line) {
