@@ -73,33 +73,21 @@ final readonly class OverlayGrid implements PrintableSheet
     private static function printed(Plan $plan, float $width, float $height): array
     {
         $map = $plan->layout->map()->cropToPrint()->inverse();
+        [$zero, $one] = [Rational::zero(), Rational::one()];
 
         return array_map(static function (array $corner) use ($map, $width, $height): array {
             [$x, $y] = $map->apply(...$corner);
 
             return [$width * $x->toFloat(), $height * $y->toFloat()];
-        }, self::corners(Rational::zero(), Rational::zero(), Rational::one(), Rational::one()));
+        }, [[$zero, $zero], [$one, $zero], [$one, $one], [$zero, $one]]);
     }
 
     /** @return list<array{float, float}> those of the sheet that is drawn on, likewise */
     private static function sheet(Plan $plan): array
     {
         [$left, $top] = [-$plan->layout->left->toFloat(), -$plan->layout->top->toFloat()];
+        [$right, $bottom] = [$left + $plan->layout->sheet->width->toFloat(), $top + $plan->layout->sheet->height->toFloat()];
 
-        return self::corners($left, $top, $left + $plan->layout->sheet->width->toFloat(), $top + $plan->layout->sheet->height->toFloat());
-    }
-
-    /**
-     * @template N
-     *
-     * @param  N  $left
-     * @param  N  $top
-     * @param  N  $right
-     * @param  N  $bottom
-     * @return list<array{N, N}>
-     */
-    private static function corners(mixed $left, mixed $top, mixed $right, mixed $bottom): array
-    {
         return [[$left, $top], [$right, $top], [$right, $bottom], [$left, $bottom]];
     }
 
