@@ -91,17 +91,31 @@ prepare_front_end() {
 
 source bin/serve.sh
 
-# take_port FIRST LAST: leaves in PORT the first port from FIRST to LAST that nobody listens on, and keeps it
-# for this shell and what it starts: between looking and listening another could choose the same, and the
-# front listens so (SO_REUSEPORT) that both would be let, each answering half of the other's requests.
-take_port() {
+# hold FILE: locks it for this shell, and for nothing that it starts; waits a moment for one that is just ending.
+hold() {
     local held
-    for ((PORT = $1; PORT <= $2; PORT++)); do
-        { exec {held}>>"${TMPDIR:-/tmp}/inch-ladder-$(id -u)-port-$PORT.lock"; } 2>/dev/null || continue
-        if flock --nonblock "$held" && php -r 'exit(@stream_socket_server("tcp://0.0.0.0:$argv[1]") ? 0 : 1);' "$PORT"; then
-            return 0
-        fi
-        exec {held}>&-
-    done
+    { exec {held}>>"$1"; } 2>/dev/null || return 1
+    if flock --wait 3 "$held"; then HELD+=("$held"); return 0; fi
+    exec {held}>&-
     return 1
+}
+
+# take_port FIRST LAST: leaves in PORT the first port from FIRST to LAST that nobody listens on, and keeps it
+# for this shell: between looking and listening another could choose the same, and the front listens so
+# (SO_REUSEPORT) that both would be let, each answering half of the other's requests. Where one port is asked
+# for by its number, one that is just ending is waited for.
+take_port() {
+    local held patience=$((SECONDS + ($1 == $2 ? 4 : 0)))
+    while :; do
+        for ((PORT = $1; PORT <= $2; PORT++)); do
+            { exec {held}>>"${TMPDIR:-/tmp}/inch-ladder-$(id -u)-port-$PORT.lock"; } 2>/dev/null || continue
+            if flock --nonblock "$held" && php -r 'exit(@stream_socket_server("tcp://0.0.0.0:$argv[1]") ? 0 : 1);' "$PORT"; then
+                HELD+=("$held")
+                return 0
+            fi
+            exec {held}>&-
+        done
+        [ $SECONDS -lt $patience ] || return 1
+        sleep 0.2
+    done
 }

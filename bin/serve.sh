@@ -12,6 +12,7 @@
 LIGHT_WORKERS=4
 CELL_WORKERS=3
 HEAVY_WORKERS=2
+MOST_CERTIFICATES=30   # new ones a minute; a computer has a few addresses
 ADDRESSES_LOOKED_AT_EVERY=${INCH_ADDRESSES_LOOKED_AT_EVERY:-10}   # seconds
 ANSWERS_WITHIN=${INCH_ANSWERS_WITHIN:-60}   # seconds, on a machine however busy; then it is said that nothing answers
 
@@ -26,6 +27,7 @@ ANNOUNCED=''     # what is said once it answers
 serve() {
     local port=$1 data=$2 run pid pids=()
     run=$(mktemp -d "${TMPDIR:-/tmp}/inch-ladder-run.XXXXXX")   # short: a socket's path may have 107 bytes
+    watched_over "$run" "$data"
     mkdir -p "$data/logs"
     find "$data" -name '*.part' -mmin +60 -exec rm -rf {} + 2>/dev/null || true
     [ -z "$HOUSE_PORT" ] || { (umask 077; mkdir -p "$data/house"); chmod 700 "$data/house"; }
@@ -33,8 +35,7 @@ serve() {
     if [ -n "$HUB_AT" ]; then printf 'http://%s' "$HUB_AT"; else printf '%s/tell.sock' "$run"; fi >"$data/hub.address"
     set -m
     [ -n "$ANSWERED_BY" ] || start_workers "$run" "$data" ''
-    guarded supervise "$data" "$(command -v nginx || echo /usr/sbin/nginx)" -e "$data/logs/server.log" -p "$run" -c "$run/hub.conf" & pids+=($!)
-    end_with "$run" "$data" "${pids[@]}"
+    guarded supervise "$data" "$(command -v nginx || echo /usr/sbin/nginx)" -e "$data/logs/server.log" -p "$run" -c "$run/hub.conf" & started $!
     # Five failures at once, and what keeps a program up gives up: then nothing is said to be there.
     until { [ -n "$ANSWERED_BY" ] || [ -S "$run/heavy.sock" ]; } && [ -S "$run/hub.sock" ]; do
         for pid in "${pids[@]}"; do kill -0 "$pid" 2>/dev/null || exit 1; done
@@ -42,10 +43,9 @@ serve() {
     done
     take_names "$run" "$data"
     write_front "$run" "$data" "$port"
-    XDG_DATA_HOME=$([ -n "$HOUSE_PORT" ] && echo "$data/house" || echo "$run") XDG_CONFIG_HOME=$run guarded supervise "$data" caddy run --config "$run/Caddyfile" --adapter caddyfile & pids+=($!)
-    [ -z "$BACKUP" ] || { guarded nightly "$data" "$BACKUP" & pids+=($!); }
+    XDG_DATA_HOME=$([ -n "$HOUSE_PORT" ] && echo "$data/house" || echo "$run") XDG_CONFIG_HOME=$run guarded supervise "$data" caddy run --config "$run/Caddyfile" --adapter caddyfile & started $!
+    [ -z "$BACKUP" ] || { guarded nightly "$data" "$BACKUP" & started $!; }
     set +m
-    end_with "$run" "$data" "${pids[@]}"
     local patience=$((SECONDS + ANSWERS_WITHIN))
     until answers "$port"; do
         for pid in "${pids[@]}"; do kill -0 "$pid" 2>/dev/null || exit 1; done
@@ -54,12 +54,13 @@ serve() {
     done
     # All at once, so that whoever reads it has it whole.
     [ -z "$ANNOUNCED" ] || say "$ANNOUNCED$([ ! -s "$data/house.names" ] || printf '\nFor paired devices of the house: https://%s' $(<"$data/house.names"))"
-    while [ -n "$HOUSE_PORT" ]; do
-        sleep $ADDRESSES_LOOKED_AT_EVERY & wait $! || true
+    [ "${DB_CONNECTION:-sqlite}" != sqlite ] || { set -m; guarded check_wholly "$data" & echo $! >&"$ALIVE"; set +m; }
+    while :; do
+        without_held setpriv --pdeathsig KILL sleep $ADDRESSES_LOOKED_AT_EVERY & wait -n $! "${pids[@]}" || true
+        assert_all_run "${pids[@]}"
         # A computer that is carried about, or given another address, is found under its new one.
-        take_names "$run" "$data"
+        [ -z "$HOUSE_PORT" ] || take_names "$run" "$data"
     done
-    wait
 }
 
 # answers PORT: whether what a page asks first is answered there; where other machines answer, whether somebody listens.
@@ -81,28 +82,55 @@ answers() {
 answer() {
     local data=$2 run pids=()
     run=$(mktemp -d "${TMPDIR:-/tmp}/inch-ladder-run.XXXXXX")
+    watched_over "$run" ''
     mkdir -p "$data/logs"
     set -m
     start_workers "$run" "$data" "$1"
-    INCH_DATA=$data guarded supervise "$data" php artisan queue:work --sleep=1 --tries=2 --max-time=3600 --quiet & pids+=($!)
+    INCH_DATA=$data guarded supervise "$data" php artisan queue:work --sleep=1 --tries=2 --max-time=3600 --quiet & started $!
     set +m
-    end_with "$run" '' "${pids[@]}"
-    wait
+    wait -n "${pids[@]}" || true
+    assert_all_run "${pids[@]}"
 }
 
-# start_workers RUN DATA HOST:PORT: adds to the pids of whoever calls it.
+# start_workers RUN DATA HOST:PORT
 start_workers() {
     remember_setup "$1" "$2"
     write_workers "$1" "$2" "$3"
-    INCH_DATA=$2 guarded supervise "$2" "$(command -v php-fpm8.2 || echo /usr/sbin/php-fpm8.2)" --nodaemonize --fpm-config "$1/workers.conf" $([ "$(id -u)" = 0 ] && echo --allow-to-run-as-root) & pids+=($!)
+    INCH_DATA=$2 guarded supervise "$2" "$(command -v php-fpm8.2 || echo /usr/sbin/php-fpm8.2)" --nodaemonize --fpm-config "$1/workers.conf" $([ "$(id -u)" = 0 ] && echo --allow-to-run-as-root) & started $!
 }
 
-# end_with RUN DATA PIDS…: whatever ends this, ends them, and nothing is left behind; in the data (where it is its own) no address.
-end_with() {
-    local gone="'$1'${2:+ '$2/hub.address' '$2/house.names'}"
-    shift 2
-    trap "set +e; kill \$(jobs -p) 2>/dev/null; for pid in $*; do kill -TERM -- -\$pid 2>/dev/null; done; sleep 0.3; for pid in $*; do kill -KILL -- -\$pid 2>/dev/null; done; rm -rf $gone" EXIT
+# watched_over RUN DATA: whatever ends this shell, even a kill that cannot be caught, ends what it started, and removes the
+# run folder and (where DATA is given) the address files. A process of another session waits for the end of a pipe that
+# this shell alone holds; each job's number is written into that pipe.
+watched_over() {
+    exec {ALIVE}> >(without_held setsid bash -c '
+        run=$1 data=$2 jobs=()
+        while read -r job; do jobs+=("$job"); done
+        # Some of what they keep up makes a group of its own.
+        while read -r job; do jobs+=("$job"); done < <(cat "$run/parts" 2>/dev/null)
+        for job in "${jobs[@]}"; do kill -TERM -- "-$job" 2>/dev/null; done
+        for _ in 1 2 3 4 5 6; do
+            left=
+            for job in "${jobs[@]}"; do ! kill -0 -- "-$job" 2>/dev/null || left=yes; done
+            [ -n "$left" ] || break
+            sleep 0.1
+        done
+        for job in "${jobs[@]}"; do kill -KILL -- "-$job" 2>/dev/null; done
+        rm -rf "$run" ${data:+"$data/hub.address" "$data/house.names" "$data/serving.at"}' watch "$1" "$2")
+    WATCH=$!
+    export INCH_PARTS=$1/parts
+    HELD+=("$ALIVE")
+    trap 'exec {ALIVE}>&-; wait $WATCH' EXIT
     trap 'exit 0' INT TERM HUP
+}
+
+# started PID: a job that ends with this shell.
+started() { pids+=("$1"); echo "$1" >&"$ALIVE"; }
+
+# assert_all_run PIDS…: a part that ended for good ends the whole, so that nothing serves by halves.
+assert_all_run() {
+    local pid
+    for pid in "$@"; do kill -0 "$pid" 2>/dev/null || { say "A part of Inch Ladder ended. Start it again; $data/logs/server.log says why." >&2; exit 1; }; done
 }
 
 # answering NTH PREFIX SOCKET: where the NTH pool listens; its socket here, or that port of each machine that answers.
@@ -144,18 +172,34 @@ house_names() {
     echo "${names[*]}"
 }
 
+# What this shell alone holds (locks, the pipe by which it is known to live): nothing that it starts keeps them.
+HELD=()
+
+# without_held COMMAND…: runs it with none of that.
+without_held() {
+    local one
+    for one in "${HELD[@]}"; do exec {one}>&-; done
+    exec "$@"
+}
+
 # guarded FUNCTION …: runs it in a shell of its own, which ends when this one does, whatever ended it.
-guarded() { export -f "$1"; exec setpriv --pdeathsig TERM bash -c '"$@"' guarded "$@"; }
+guarded() { export -f "$1"; without_held setpriv --pdeathsig TERM bash -c '"$@"' guarded "$@"; }
 
 # supervise DATA COMMAND…: starts it again whenever it ends; its log turns over at a megabyte.
 supervise() {
     local log=$1/logs/server.log
     shift
-    local began failed=0
+    local began child failed=0
     while [ $failed -lt 5 ]; do
         [ "$(stat -c %s "$log" 2>/dev/null || echo 0)" -gt 1048576 ] && mv -f "$log" "$log.1"
         began=$SECONDS
-        setpriv --pdeathsig TERM "$@" >>"$log" 2>&1 || true
+        setpriv --pdeathsig TERM "$@" >>"$log" 2>&1 & child=$!
+        echo $child >>"$INCH_PARTS"
+        wait $child || true
+        # Workers outlive a master that was killed: all of this job but this shell ends.
+        trap '' TERM
+        kill -TERM -- -$$ -$child 2>/dev/null || true
+        trap - TERM
         [ $((SECONDS - began)) -gt 2 ] && failed=0 || failed=$((failed + 1))
         sleep 0.3
     done
@@ -169,10 +213,13 @@ remember_setup() {
     DB_PERSISTENT=1 INCH_DATA=$2 php artisan optimize --except=views >>"$2/logs/server.log" 2>&1 || unset APP_CONFIG_CACHE APP_ROUTES_CACHE APP_EVENTS_CACHE
 }
 
+# check_wholly DATA: every index and row of the database, once, while it serves already; the first page says what was found.
+check_wholly() { INCH_DATA=$1 nice php artisan inch:care --wholly >>"$1/logs/server.log" 2>&1 || true; }
+
 # nightly DATA FOLDER: copies what is kept once a night; looked at every quarter of an hour, as computers sleep.
 nightly() {
     while :; do
-        php artisan inch:backup "$2" --nightly >>"$1/logs/server.log" 2>&1 || true
+        INCH_DATA=$1 php artisan inch:backup "$2" --nightly >>"$1/logs/server.log" 2>&1 || true
         sleep 900
     done
 }
@@ -181,7 +228,7 @@ nightly() {
 write_workers() {
     local pool listen nth=0
     {
-        printf '[global]\nerror_log = %s/logs/server.log\nlog_level = warning\nprocess_control_timeout = 5s\n' "$2"
+        printf '[global]\nerror_log = "%s/logs/server.log"\nlog_level = warning\nprocess_control_timeout = 5s\n' "$2"
         for pool in light:$LIGHT_WORKERS:30:0 cells:$CELL_WORKERS:60:1 heavy:$HEAVY_WORKERS:150:10; do
             IFS=: read -r name workers seconds nice <<<"$pool"
             listen=$1/$name.sock
@@ -220,7 +267,7 @@ opcache.memory_consumption = 128
 opcache.max_accelerated_files = 20000
 opcache.revalidate_freq = 1
 opcache.jit = disable
-opcache.preload = $PWD/bootstrap/preload.php
+opcache.preload = "$PWD/bootstrap/preload.php"
 opcache.preload_user = $(id -un)
 expose_php = 0
 CONF
@@ -254,7 +301,7 @@ $(for one in $(answering 0 unix: "$1/light.sock"); do echo "        server $one;
             fastcgi_param REQUEST_METHOD \$request_method;
             fastcgi_param QUERY_STRING \$query_string;
             fastcgi_param SERVER_PROTOCOL \$server_protocol;
-            fastcgi_param SCRIPT_FILENAME $PWD/public/index.php;
+            fastcgi_param SCRIPT_FILENAME "$PWD/public/index.php";
             fastcgi_param SCRIPT_NAME /index.php;
             fastcgi_param REQUEST_URI \$request_uri;
             fastcgi_param INCH_DOOR \$http_x_inch_door;
@@ -290,6 +337,8 @@ write_front() {
     skip_install_trust
     on_demand_tls {
         ask http://127.0.0.1:$3/own-name
+        interval 1m
+        burst $MOST_CERTIFICATES
     }
     pki {
         ca local {
@@ -313,9 +362,11 @@ $(for pool in light:0 cells:1 heavy:2; do cat <<POOL
 # DOOR
 (${pool%:*}) {
     php_fastcgi $(answering ${pool#*:} unix/ "$1/${pool%:*}.sock") {
-        root $PWD/public
+        root "$PWD/public"
         try_files index.php
         env INCH_DOOR {args.0}
+        # A body that comes slowly, or never, holds no worker: the front has all of it first.
+        $([ "${pool%:*}" = heavy ] || printf 'buffer_requests\n        max_buffer_size 16MB')
         # A machine that does not answer is passed over. (None is marked for failing: whoever breaks off what he sends would mark it.)
         lb_try_duration 3s
         lb_try_interval 50ms
@@ -325,7 +376,7 @@ POOL
 done)
 # DOOR
 (app) {
-    root * $PWD/public
+    root * "$PWD/public"
     # What is told as it happens waits for nothing.
     @whole not path /api/*/events /api/drawings/*/events
     encode @whole gzip
@@ -339,11 +390,10 @@ done)
         Cross-Origin-Resource-Policy same-origin
         Referrer-Policy same-origin
     }
-    @shipped {
-        path /build/* /icon* /manifest.webmanifest
-        file
-    }
+    @shipped path /build/* /icon* /manifest.webmanifest /favicon.ico
     handle @shipped {
+        # The icon under the address that browsers ask unasked.
+        rewrite /favicon.ico /icon-192.png
         header /build/worker.js Service-Worker-Allowed /
         header /build/worker.js Cache-Control no-cache
         header /build/assets/* Cache-Control "public, max-age=31536000, immutable"
@@ -357,7 +407,7 @@ done)
         }
     }
     @heavy {
-        path /api/photos* /api/archives /api/made/* /api/drawings/*/sheets/* /api/drawings/*/rehearsal/* /api/drawings/*/tones* /api/drawings/*/edges /api/drawings/*/masses /api/drawings/*/shots* /api/drawings/*/contours /api/drawings/*/rehearsed-shot /api/drawings/*/drawing.zip
+        path /api/photos* /api/archives /api/made/* /api/drawings/*/sheets/* /api/drawings/*/rehearsal/* /api/drawings/*/tones* /api/drawings/*/edges /api/drawings/*/masses /api/drawings/*/shots* /api/drawings/*/contours /api/drawings/*/rehearsed-shot /api/drawings/*/drawing.zip /api/drawings/*/swatches /api/drawings/*/rehearsed-swatches /api/drawings/*/squared /api/drawings/*/page /api/drawings/*/strokes
     }
     @cells {
         method GET
@@ -383,8 +433,12 @@ done)
 http://:$3 {
     bind 127.0.0.1
     handle /own-name {
-        root * $1/own
-        @own file {query.domain}
+        root * "$1/own"
+        # Exactly a name: what leads to one by a way round is none.
+        @own {
+            file {query.domain}
+            expression {query.domain}.matches("^[0-9A-Za-z.:-]+$")
+        }
         respond @own 200
         respond 403
     }
@@ -397,18 +451,38 @@ https://:$HOUSE_PORT {
     tls internal {
         on_demand
     }
-    # Whoever shows no key has nothing to send but a code.
-    @stranger not header Cookie *__Host-inch-ladder-*
-    request_body @stranger {
-        max_size 4KB
+    # A stranger has nothing to send but a code. What else comes with a body comes from a paired device, which is asked
+    # first, without the body: an invented key changes nothing.
+    route {
+        @code path /pair
+        request_body @code {
+            max_size 4KB
+        }
+        @sent {
+            not method GET HEAD
+            not path /pair
+        }
+        reverse_proxy @sent $(answering 0 unix/ "$1/light.sock") {
+            method GET
+            transport fastcgi {
+                root "$PWD/public"
+                env SCRIPT_FILENAME "$PWD/public/index.php"
+                env INCH_DOOR house
+                env INCH_ASKS paired
+            }
+            @paired status 204
+            handle_response @paired {
+                vars paired yes
+            }
+        }
+        handle /pair/certificate.crt {
+            root * "$2/house/caddy/pki/authorities/local"
+            rewrite * /root.crt
+            header Content-Type application/x-x509-ca-cert
+            file_server
+        }
+        import app house
     }
-    handle /pair/certificate.crt {
-        root * $2/house/caddy/pki/authorities/local
-        rewrite * /root.crt
-        header Content-Type application/x-x509-ca-cert
-        file_server
-    }
-    import app house
 }
 CONF
 }

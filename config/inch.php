@@ -4,6 +4,9 @@ return [
     /** Where the database, the photos and the throw-away pictures live; `./bin/start --data=DIR` sets it. */
     'data' => env('INCH_DATA', storage_path('data')),
 
+    /** Where a copy is made every night; null where none was asked for. `./bin/start --backup=DIR` sets it. */
+    'backup' => env('INCH_BACKUP'),
+
     /** Type on sheets written as PNG: of the same widths as the PDF's Helvetica; Debian's fonts-liberation. */
     'sheet_font' => '/usr/share/fonts/truetype/liberation/LiberationSans-Regular.ttf',
     'sheet_font_strong' => '/usr/share/fonts/truetype/liberation/LiberationSans-Bold.ttf',

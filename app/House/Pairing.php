@@ -40,6 +40,12 @@ final class Pairing
         });
     }
 
+    /** Opens it again though too many wrong codes came: whoever sits at the computer itself may. */
+    public static function reopen(): void
+    {
+        self::write(['wrong' => 0, 'closed_until' => null]);
+    }
+
     /** Ends the code that is open. */
     public static function end(): void
     {
@@ -100,7 +106,8 @@ final class Pairing
     {
         $until = $row['closed_until'] === null ? null : Carbon::parse((string) $row['closed_until']);
 
-        return $until?->isFuture() === true ? $until : null;
+        // Later than it can have been closed for, it was closed by a clock that was wrong.
+        return $until?->isFuture() === true && $until <= now()->addMinutes(self::CLOSED_MINUTES) ? $until : null;
     }
 
     /** @return array<string, mixed> */

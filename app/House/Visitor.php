@@ -29,6 +29,11 @@ final readonly class Visitor
         $request->attributes->set(self::class, $device);
     }
 
+    public function isAtComputer(): bool
+    {
+        return $this->device === null;
+    }
+
     public function id(): string
     {
         return $this->device->id ?? self::HERE;

@@ -32,7 +32,7 @@ final class ExceptionRenderer
 
         $exceptions->render(fn (Impossible $e): JsonResponse => self::say(422, Refusal::of($e), ['errors' => [$e->choice() => [Refusal::of($e)]]]));
         $exceptions->render(fn (StaleSave $e): JsonResponse => self::say(409, $e->changed === [] ? Say::it('refused.changed elsewhere.it') : Say::it('refused.changed elsewhere.rungs', ['rungs' => Say::listed($e->changed)]), ['changed' => $e->changed, 'version' => $e->version]));
-        $exceptions->render(fn (StorageFailed $e): JsonResponse => self::say(507, Refusal::of($e)));
+        $exceptions->render(fn (StorageFailed $e): JsonResponse => self::say($e->isFull ? 507 : 503, Refusal::of($e)));
         $exceptions->render(fn (MalformedUrlException $e): JsonResponse => self::say(400, Say::it('http.address unreadable')));
         $exceptions->render(fn (PostTooLargeException $e): JsonResponse => self::say(413, Refusal::of(PhotoRefused::tooHeavy())));
         $exceptions->render(fn (NotFoundHttpException $e, Request $request): ?JsonResponse => $e->getPrevious() instanceof ModelNotFoundException && $request->is('api/*')

@@ -79,6 +79,14 @@ final class ShotPixels
         return SheetFinder::from(array_map(static fn (array $at): array => [$x * $at[0], $y * $at[1]], $corners), $fine, $this->wide, $this->high, 0.012);
     }
 
+    /** How light the shot is at a place, 0 to 255; beyond its edge, as at the edge. */
+    public function greyAt(float $x, float $y): float
+    {
+        $fine = $this->grey(self::FINE);
+
+        return $fine->between($x * $fine->wide / $this->wide, $y * $fine->high / $this->high);
+    }
+
     /** The shot in greys, so many pixels along its longer side at most. */
     private function grey(int $side): Grey
     {
@@ -90,8 +98,10 @@ final class ShotPixels
     {
         if (! isset($this->smaller[$side])) {
             $small = clone ($side === self::COARSE ? $this->small(self::FINE) : $this->shot);
-            if (max($small->getImageWidth(), $small->getImageHeight()) > $side) {
-                $small->resizeImage($side, $side, Imagick::FILTER_BOX, 1, true);
+            $smaller = $side / max($small->getImageWidth(), $small->getImageHeight());
+            if ($smaller < 1) {
+                // However long and narrow, it keeps pixels each way.
+                $small->resizeImage(max(3, (int) round($smaller * $small->getImageWidth())), max(3, (int) round($smaller * $small->getImageHeight())), Imagick::FILTER_BOX, 1);
             }
             $small->transformImageColorspace(Imagick::COLORSPACE_GRAY);
             $this->smaller[$side] = $small;

@@ -7,14 +7,13 @@ namespace App\Keeping;
 use App\Exceptions\StorageFailed;
 use Illuminate\Filesystem\Filesystem;
 use Illuminate\Support\Carbon;
-use PDO;
 use PDOException;
-use SQLite3;
 
 /**
- * Copies of the data folder, elsewhere: of each night a database, and beside them the photos they all stand on, once
- * each, under the SHA-256 of their bytes. Made while the app is in use, by SQLite's own online backup
- * (https://sqlite.org/backup.html); nothing counts as copied before it was read again and found whole.
+ * Copies of the data folder, elsewhere: of each night a database, and beside them the photos they all need, once
+ * each, under the SHA-256 of their bytes. Made while the app is in use. A copy gets its name last, once its photos are
+ * there and all of it was read again: what breaks off on the way is no copy. Which copy is the newest is counted in
+ * the copies themselves, as a clock may be set.
  */
 final readonly class Backup
 {
@@ -28,8 +27,11 @@ final readonly class Backup
     /** A night begins, and with it the next copy. */
     private const NIGHT_BEGINS_HOUR = 3;
 
+    private SqliteFile $live;
+
     public function __construct(private string $data, private string $folder, private Filesystem $files = new Filesystem)
     {
+        $this->live = new SqliteFile("{$data}/inch-ladder.sqlite");
     }
 
     /**
@@ -38,153 +40,173 @@ final readonly class Backup
      */
     public function make(Carbon $now): BackedUp
     {
-        is_file($this->database()) || throw BackupImpossible::noData($this->data);
+        is_file($this->live->path) || throw BackupImpossible::noData($this->data);
         $this->folderOf("{$this->folder}/photos");
-        $name = self::PREFIX.$now->format(self::DATE).'.sqlite';
-        $this->copyDatabase("{$this->folder}/{$name}");
-        $lost = array_values(array_filter($this->photosOf("{$this->folder}/{$name}"), fn (string $photo): bool => ! $this->copyPhoto($photo)));
-        // Who was paired stays paired: the devices trust the house's own certificate.
-        $this->files->isDirectory("{$this->data}/house") && $this->files->copyDirectory("{$this->data}/house", $this->folderOf("{$this->folder}/house"));
+        $name = $this->unusedName($now);
+        $nth = $this->nth($this->all()[0] ?? null) + 1;
+        $made = null;
+        $this->live->copyTo("{$this->folder}/{$name}", function (SqliteFile $copy) use (&$made, $name, $nth): void {
+            $copy->open()->exec("PRAGMA user_version = {$nth}");
+            $photos = self::photosOf($copy);
+            $lost = array_values(array_filter($photos, fn (string $photo): bool => ! $this->copyPhoto($photo)));
+            // Who was paired stays paired: the devices trust the house's own certificate.
+            if ($this->files->isDirectory("{$this->data}/house")) {
+                $this->files->copyDirectory("{$this->data}/house", $this->folderOf("{$this->folder}/house"));
+            }
+            $made = new BackedUp($name, self::drawingsOf($copy), count($photos) - count($lost), $lost);
+        });
+        $made instanceof BackedUp || throw StorageFailed::writing("{$this->folder}/{$name}");
         $this->letGo();
 
-        return new BackedUp($name, $this->drawingsOf("{$this->folder}/{$name}"), count($this->photosOf("{$this->folder}/{$name}")) - count($lost), $lost);
+        return $made;
     }
 
-    /** Whether there is one of this night already. */
+    /** Whether there is one of this night already. One that is dated ahead was made by a clock that was wrong, and does not count. */
     public function isMadeOfNight(Carbon $now): bool
     {
         $night = $now->copy()->subHours(self::NIGHT_BEGINS_HOUR)->startOfDay()->addHours(self::NIGHT_BEGINS_HOUR);
         $last = $this->all()[0] ?? null;
+        $made = $last === null ? '' : substr($last, strlen(self::PREFIX), 17);
 
-        return $last !== null && substr($last, strlen(self::PREFIX), 17) >= $night->format(self::DATE);
+        return $made >= $night->format(self::DATE) && $made <= $now->format(self::DATE);
     }
 
     /**
-     * Puts a copy into a data folder that holds nothing yet.
+     * Puts a copy into a data folder that holds nothing yet: no drawing, and nothing of an artist's own settings.
      *
      * @param  string|null  $name  of the database's copy; null takes the newest
+     * @param  bool  $anyway  though photos are missing from the copy
      *
      * @throws BackupImpossible
      * @throws StorageFailed
      */
-    public function restore(?string $name): BackedUp
+    public function restore(?string $name, bool $anyway = false): BackedUp
     {
         $name ??= $this->all()[0] ?? throw BackupImpossible::nothingThere($this->folder);
-        $copy = "{$this->folder}/".basename($name);
-        is_file($copy) || throw BackupImpossible::unknown($name, $this->all());
+        $copy = new SqliteFile("{$this->folder}/".basename($name));
+        is_file($copy->path) || throw BackupImpossible::unknown($name, $this->all());
         self::isWhole($copy) || throw BackupImpossible::damaged($name);
-        is_file($this->database()) && $this->drawingsOf($this->database()) > 0 && throw BackupImpossible::notEmpty($this->data);
-        $lost = [];
-        foreach ($this->photosOf($copy) as $photo) {
-            $there = $this->kept($photo);
-            $isWhole = is_file($there) && hash_file('sha256', $there) === $photo;
-            $isWhole ? $this->copy($there, $this->original($photo), fn (string $to): bool => hash_file('sha256', $to) === $photo) : $lost[] = $photo;
+        $this->refuseUnlessEmpty();
+        $photos = self::photosOf($copy);
+        $lost = array_values(array_filter($photos, fn (string $photo): bool => ! self::isPhoto($this->kept($photo), $photo)));
+        $lost === [] || $anyway || throw BackupImpossible::photosLost($name, $lost, count($photos));
+        foreach (array_diff($photos, $lost) as $photo) {
+            $this->copy($this->kept($photo), $this->original($photo), static fn (string $to): bool => self::isPhoto($to, $photo));
         }
-        $this->files->isDirectory("{$this->folder}/house") && $this->files->copyDirectory("{$this->folder}/house", $this->folderOf("{$this->data}/house"));
-        array_map(fn (string $part): bool => $this->files->delete($this->database().$part), ['-wal', '-shm']);
+        if ($this->files->isDirectory("{$this->folder}/house") && ! $this->files->isDirectory("{$this->data}/house")) {
+            $this->files->copyDirectory("{$this->folder}/house", $this->folderOf("{$this->data}/house"));
+        }
+        $this->files->delete(["{$this->live->path}-wal", "{$this->live->path}-shm"]);
         // The database last: without it, nothing was restored.
-        $this->copy($copy, $this->database(), self::isWhole(...));
+        $this->copy($copy->path, $this->live->path, static fn (string $to): bool => self::isWhole(new SqliteFile($to)));
 
-        return new BackedUp($name, $this->drawingsOf($copy), count($this->photosOf($copy)) - count($lost), $lost);
+        return new BackedUp($name, self::drawingsOf($copy), count($photos) - count($lost), $lost);
     }
 
     /** @return list<string> names of what was copied, the newest first */
     public function all(): array
     {
-        $all = array_map('basename', glob("{$this->folder}/".self::PREFIX.'*.sqlite') ?: []);
-        rsort($all);
+        $all = array_map(basename(...), glob("{$this->folder}/".self::PREFIX.'*.sqlite') ?: []);
+        usort($all, fn (string $a, string $b): int => [$this->nth($b), $b] <=> [$this->nth($a), $a]);
 
         return $all;
     }
 
-    private function copyDatabase(string $to): void
+    /** How many copies were made before it; 0 for none, for one that cannot be read, and for one made before copies were counted. */
+    private function nth(?string $name): int
     {
-        $part = "{$to}.part";
-        $this->files->delete($part);
         try {
-            $live = new SQLite3($this->database(), SQLITE3_OPEN_READONLY);
-            $live->enableExceptions(true);
-            $live->busyTimeout(10_000);
-            $copy = new SQLite3($part);
-            $live->backup($copy);
-            // One file, whatever it is copied to next: no journal beside it.
-            $copy->exec('PRAGMA journal_mode = DELETE');
-            $copy->close();
-            $live->close();
-        } catch (\Exception) {
-            $this->files->delete($part);
-            throw StorageFailed::writing($to);
+            return $name === null ? 0 : (int) ((new SqliteFile("{$this->folder}/{$name}"))->column('PRAGMA user_version')[0] ?? 0);
+        } catch (PDOException) {
+            return 0;
         }
-        self::isWhole($part) && rename($part, $to) || throw StorageFailed::writing($to);
+    }
+
+    private function unusedName(Carbon $now): string
+    {
+        for ($at = $now->copy(); is_file($path = "{$this->folder}/".self::PREFIX.$at->format(self::DATE).'.sqlite'); $at->addSecond());
+
+        return basename($path);
+    }
+
+    /** One that cannot be read may hold anything, and is not taken for empty. */
+    private function refuseUnlessEmpty(): void
+    {
+        if (! is_file($this->live->path) || filesize($this->live->path) === 0) {
+            return;
+        }
+        try {
+            foreach (array_diff($this->live->tables(), ['migrations']) as $table) {
+                $this->live->column("select exists(select 1 from \"{$table}\")")[0] === 0 || throw BackupImpossible::notEmpty($this->data);
+            }
+        } catch (PDOException) {
+            throw BackupImpossible::unreadable($this->data);
+        }
     }
 
     /** @return bool whether it is there now; a copy made before stays, though the original was lost since */
     private function copyPhoto(string $photo): bool
     {
-        $isThere = is_file($this->kept($photo)) && hash_file('sha256', $this->kept($photo)) === $photo;
-        $original = $this->original($photo);
-        if (! $isThere && is_file($original) && hash_file('sha256', $original) === $photo) {
-            $this->copy($original, $this->kept($photo), fn (string $to): bool => hash_file('sha256', $to) === $photo);
-            $isThere = true;
+        if (self::isPhoto($this->kept($photo), $photo)) {
+            return true;
         }
+        if (! self::isPhoto($this->original($photo), $photo)) {
+            return false;
+        }
+        $this->copy($this->original($photo), $this->kept($photo), static fn (string $to): bool => self::isPhoto($to, $photo));
 
-        return $isThere;
+        return true;
+    }
+
+    private static function isPhoto(string $path, string $photo): bool
+    {
+        return is_file($path) && hash_file('sha256', $path) === $photo;
     }
 
     /** @param  \Closure(string): bool  $isWhole */
     private function copy(string $from, string $to, \Closure $isWhole): void
     {
         $this->folderOf(dirname($to));
-        @copy($from, "{$to}.part") && $isWhole("{$to}.part") && rename("{$to}.part", $to) || throw StorageFailed::writing($to);
+        if (! (@copy($from, "{$to}.part") && $isWhole("{$to}.part") && rename("{$to}.part", $to))) {
+            @unlink("{$to}.part");
+            throw StorageFailed::writing($to);
+        }
     }
 
-    /** The oldest copies go, and with them the photos that none stands on any more. */
+    /** The oldest copies go, and with them the photos that no copy needs any more. */
     private function letGo(): void
     {
         $this->files->delete(array_map(fn (string $name): string => "{$this->folder}/{$name}", array_slice($this->all(), self::KEPT)));
-        $needed = array_merge(...array_map(fn (string $name): array => $this->photosOf("{$this->folder}/{$name}"), $this->all()));
+        try {
+            $needed = array_merge(...array_map(fn (string $name): array => self::photosOf(new SqliteFile("{$this->folder}/{$name}")), $this->all()));
+        } catch (PDOException) {
+            // A copy that cannot be read may need any of them.
+            return;
+        }
         foreach (glob("{$this->folder}/photos/*") ?: [] as $photo) {
             in_array(basename($photo), $needed, true) || $this->files->delete($photo);
         }
     }
 
     /** @return list<string> SHA-256 of each photo a database knows */
-    private function photosOf(string $database): array
+    private static function photosOf(SqliteFile $database): array
     {
-        return array_map(strval(...), self::column($database, 'select sha256 from photos order by sha256'));
+        return in_array('photos', $database->tables(), true) ? array_map(strval(...), $database->column('select sha256 from photos order by sha256')) : [];
     }
 
-    private function drawingsOf(string $database): int
+    /** One that has no tables yet holds nothing. */
+    private static function drawingsOf(SqliteFile $database): int
     {
-        try {
-            return (int) (self::column($database, 'select count(*) from drawings')[0] ?? 0);
-        } catch (PDOException) {
-            // One that has no tables yet holds nothing.
-            return 0;
-        }
+        return in_array('drawings', $database->tables(), true) ? (int) $database->column('select count(*) from drawings')[0] : 0;
     }
 
-    /** Every page, every index, every row (https://sqlite.org/pragma.html#pragma_integrity_check). */
-    private static function isWhole(string $database): bool
+    private static function isWhole(SqliteFile $database): bool
     {
         try {
-            return self::column($database, 'pragma integrity_check') === ['ok'];
+            return $database->isWhole();
         } catch (PDOException) {
             return false;
         }
-    }
-
-    /** @return list<string|int> */
-    private static function column(string $database, string $query): array
-    {
-        $answer = (new PDO("sqlite:{$database}", options: [PDO::ATTR_ERRMODE => PDO::ERRMODE_EXCEPTION]))->query($query);
-
-        return $answer === false ? [] : array_values($answer->fetchAll(PDO::FETCH_COLUMN));
-    }
-
-    private function database(): string
-    {
-        return "{$this->data}/inch-ladder.sqlite";
     }
 
     private function kept(string $photo): string

@@ -35,6 +35,18 @@ final class BackupImpossible extends Impossible
         return new self('not empty', ['data' => $data]);
     }
 
+    /** The database there cannot be read, so nobody knows whether it is empty. */
+    public static function unreadable(string $data): self
+    {
+        return new self('unreadable', ['data' => $data]);
+    }
+
+    /** @param  list<string>  $lost  SHA-256 of each */
+    public static function photosLost(string $name, array $lost, int $of): self
+    {
+        return new self('photos lost', ['name' => $name, 'count' => count($lost), 'of' => $of]);
+    }
+
     public function choice(): string
     {
         return 'backup';

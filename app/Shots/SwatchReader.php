@@ -35,6 +35,9 @@ final readonly class SwatchReader
     /** Light under which a square of the code is black, of the paper's. */
     private const BLACK = 0.35;
 
+    /** Where a square of the code is looked at, as shares of its side. */
+    private const ACROSS_A_SQUARE = [0.1, 0.3, 0.5, 0.7, 0.9];
+
     /** L* from which on, and C* up to which, a box was left empty. */
     private const EMPTY = [96.5, 3.5];
 
@@ -92,10 +95,9 @@ final readonly class SwatchReader
                 } catch (CornersUnusable) {
                     continue;
                 }
-                $flat = $shot->flat($map, $wide, $high, self::FINENESS);
-                $bits = $this->bits($flat, $page);
+                $bits = $this->bits($shot, $map, $page);
                 if (SwatchPage::isCode($bits)) {
-                    return [$page, $flat, $bits];
+                    return [$page, $shot->flat($map, $wide, $high, self::FINENESS), $bits];
                 }
             }
         }
@@ -115,16 +117,32 @@ final readonly class SwatchReader
         return array_values($by);
     }
 
-    /** @return list<bool> */
-    private function bits(Imagick $flat, SwatchPage $page): array
+    /**
+     * The row of squares, looked at on the shot itself: laying the page flat for each paper and way up takes long.
+     *
+     * @return list<bool>
+     */
+    private function bits(ShotPixels $shot, Flattening $map, SwatchPage $page): array
     {
-        return array_map(function (int $bit) use ($flat, $page): bool {
+        $light = static function (float $x, float $y, float $wide, float $high) use ($shot, $map): float {
+            $patch = [];
+            foreach (self::ACROSS_A_SQUARE as $u) {
+                foreach (self::ACROSS_A_SQUARE as $v) {
+                    $seen = (int) round($shot->greyAt(...$map->toShot($x + $u * $wide, $y + $v * $high)));
+                    array_push($patch, $seen, $seen, $seen);
+                }
+            }
+
+            /** @var list<int<0, 255>> $patch */
+            return Reflectance::mean($patch)->green;
+        };
+
+        return array_map(static function (int $bit) use ($light, $page): bool {
             [$x, $y] = $page->square($bit);
             $half = 0.25 * SwatchPage::SQUARE;
-            $seen = $this->mean($flat, $x - $half, $y - $half, 2 * $half, 2 * $half);
-            $paper = $this->mean($flat, $x - $half, $y + 0.5 * SwatchPage::SQUARE + 0.6, 2 * $half, 1.2);
+            $paper = $light($x - $half, $y + 0.5 * SwatchPage::SQUARE + 0.6, 2 * $half, 1.2);
 
-            return $seen->green < self::BLACK * $paper->green;
+            return $light($x - $half, $y - $half, 2 * $half, 2 * $half) < self::BLACK * $paper;
         }, range(0, SwatchPage::BITS - 1));
     }
 

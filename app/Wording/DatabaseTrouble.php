@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Wording;
 
+use App\Exceptions\DiskRoom;
 use Illuminate\Database\SQLiteDatabaseDoesNotExistException;
 
 /** What a failing database means for the artist. */
@@ -13,7 +14,8 @@ final class DatabaseTrouble
     private const SAYS = [
         'busy' => ['database is locked'],
         'readonly' => ['readonly database'],
-        'full' => ['database or disk is full', 'disk I/O error'],
+        'full' => ['database or disk is full'],
+        'disk' => ['disk I/O error'],
         'damaged' => ['malformed', 'not a database', 'file is encrypted'],
         'missing' => ['does not exist', 'unable to open', 'no such table'],
     ];
@@ -28,11 +30,19 @@ final class DatabaseTrouble
         foreach (self::SAYS as $key => $words) {
             foreach ($words as $word) {
                 if (str_contains($e->getMessage(), $word)) {
-                    return new self(Say::it("database.{$key}"), $key === 'full');
+                    return self::named($key);
                 }
             }
         }
 
         return null;
+    }
+
+    private static function named(string $key): self
+    {
+        // A journal that finds no room is told as an I/O error, or as a file that cannot be opened.
+        $isFull = $key === 'full' || (in_array($key, ['disk', 'missing'], true) && DiskRoom::isGoneForData());
+
+        return new self(Say::it('database.'.($isFull ? 'full' : $key)), $isFull);
     }
 }

@@ -33,6 +33,56 @@ it('starts with the demo, keeps what was done, starts again within seconds, and 
     $third->stop(3);
 });
 
+/** @return list<int> processes of a server: those in the groups of its parts */
+function partsOf(string $run): array
+{
+    $groups = implode(',', array_filter(explode("\n", (string) shell_exec('pgrep -f '.escapeshellarg("guarded supervise.*{$run}"))."\n".@file_get_contents("{$run}/parts"))));
+
+    return $groups === '' ? [] : array_map(intval(...), array_filter(explode("\n", (string) shell_exec("pgrep -g {$groups}"))));
+}
+
+/** Waits until something is so, 10 s at most. */
+function until(Closure $isSo): bool
+{
+    for ($end = microtime(true) + 10; ! $isSo() && microtime(true) < $end; usleep(50_000));
+
+    return $isSo();
+}
+
+it('is ended whole by whatever ends it, and starts again on the same port at once; a part that is killed comes back, with nothing left of it', function () {
+    $data = getenv('INCH_DATA').'/killed in part';
+    [$process, $address] = Server::start("--data={$data}");
+    $port = (int) substr((string) strrchr($address, ':'), 1);
+    $run = fn (): string => dirname((string) file_get_contents("{$data}/hub.address"));
+    // For its owner alone.
+    foreach ([$data, "{$data}/inch-ladder.sqlite", "{$data}/photos", "{$data}/logs"] as $place) {
+        expect(fileperms($place) & 0o077)->toBe(0, $place);
+    }
+    $refused = Server::begin("--data={$data}");
+    $refused->wait();
+    expect($refused->getExitCode())->toBe(1)->and($refused->getErrorOutput())->toContain("uses {$data} already, at {$address}");
+
+    $is = fn (int $pid): bool => is_dir("/proc/{$pid}") && ! str_contains((string) @file_get_contents("/proc/{$pid}/stat"), ') Z');
+    $named = fn (string $says): array => array_values(array_filter(partsOf($run()), fn (int $pid): bool => str_contains((string) @file_get_contents("/proc/{$pid}/cmdline"), $says)));
+    $workers = $named('php-fpm: pool');
+    expect($workers)->toHaveCount(9);
+    posix_kill($named('php-fpm: master')[0], SIGKILL);
+    expect(until(fn () => array_filter($workers, $is) === [] && count($named('php-fpm: pool')) === 9))->toBeTrue()
+        ->and(Server::shelf($address))->toHaveCount(3);
+
+    // The start itself, then one that keeps a part up.
+    foreach (['bin/start', 'guarded supervise.*caddy'] as $victim) {
+        $parts = partsOf($run());
+        $pid = (int) shell_exec('pgrep -f '.escapeshellarg($victim === 'bin/start' ? "bin/start.*{$data}" : "{$victim}.*{$run()}").' | head -1');
+        posix_kill($pid, SIGKILL);
+        [$process, $again] = Server::start("--data={$data}", "--port={$port}");
+        expect($again)->toBe($address)->and(Server::shelf($again))->toHaveCount(3)->and(array_values(array_filter($parts, $is)))->toBe([], $victim);
+    }
+    $parts = partsOf($run());
+    $process->stop(5);
+    expect(until(fn () => array_filter($parts, $is) === []))->toBeTrue();
+});
+
 it('leaves nothing behind but the data folder when it ends', function () {
     [$data, $temporary] = [getenv('INCH_DATA').'/behind', getenv('INCH_DATA').'/behind-tmp'];
     mkdir($temporary);

@@ -4,7 +4,11 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
+use App\Exceptions\StorageFailed;
 use App\Keeping\Backup;
+use App\Keeping\BackupImpossible;
+use App\Keeping\KeepingRecord;
+use App\Wording\Refusal;
 
 final class BackupCommand extends Planning
 {
@@ -16,10 +20,19 @@ final class BackupCommand extends Planning
 
     protected function answer(): void
     {
-        $backup = new Backup((string) config('inch.data'), rtrim((string) $this->argument('folder'), '/'));
+        $data = (string) config('inch.data');
+        $backup = new Backup($data, rtrim((string) $this->argument('folder'), '/'));
         if ($this->option('nightly') === true && $backup->isMadeOfNight(now())) {
             return;
         }
-        $this->line($backup->make(now())->says());
+        $record = new KeepingRecord($data);
+        try {
+            $made = $backup->make(now());
+        } catch (BackupImpossible|StorageFailed $e) {
+            $record->copyFailed(Refusal::of($e));
+            throw $e;
+        }
+        $record->copied(now());
+        $this->line($made->says());
     }
 }

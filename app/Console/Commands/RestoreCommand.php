@@ -12,7 +12,8 @@ final class RestoreCommand extends Planning
 {
     protected $signature = 'inch:restore
         {folder : Where the copies lie}
-        {--of= : The copy to be put back, by its name; else the newest}';
+        {--of= : The copy to be put back, by its name; else the newest}
+        {--anyway : Though photos are missing from the copy}';
 
     protected $description = 'Put a copy that inch:backup made into an empty data folder';
 
@@ -20,7 +21,7 @@ final class RestoreCommand extends Planning
     {
         $of = $this->option('of');
         DB::purge();
-        $restored = (new Backup((string) config('inch.data'), rtrim((string) $this->argument('folder'), '/')))->restore(is_string($of) ? $of : null);
+        $restored = (new Backup((string) config('inch.data'), rtrim((string) $this->argument('folder'), '/')))->restore(is_string($of) ? $of : null, $this->option('anyway') === true);
         // One made by an older version gets what has come since.
         Artisan::call('migrate', ['--force' => true]);
         $this->line($restored->says());

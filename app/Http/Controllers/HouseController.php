@@ -31,6 +31,8 @@ final readonly class HouseController
     public function code(Request $request): JsonResponse
     {
         self::assertMayPair($request);
+        // At the computer itself, a stranger in the network cannot keep pairing shut.
+        Visitor::of($request)->isAtComputer() && Pairing::reopen();
 
         return new JsonResponse($this->writer->code($request, Pairing::begin($request->boolean('may_pair'))), 201);
     }

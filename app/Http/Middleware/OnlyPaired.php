@@ -20,6 +20,12 @@ final class OnlyPaired
 {
     public const PAGE = 'pair';
 
+    /** A device that was disconnected keeps nothing of the drawings (W3C Clear Site Data, 3.1). */
+    private const CLEARED = ['Clear-Site-Data' => '"cache", "storage"'];
+
+    /** Said by the front, which asks who sends something before it takes any of it (bin/serve.sh). */
+    private const ASKS = 'INCH_ASKS';
+
     public function handle(Request $request, Closure $next): Response
     {
         if (! Door::of($request)->isHouse) {
@@ -28,10 +34,13 @@ final class OnlyPaired
         $key = DeviceKeys::shown($request);
         $device = $key === '' ? null : PairedDevice::showing($key);
         if ($device === null) {
-            return $request->is(self::PAGE) ? $next($request) : $this->turnAway($request, $key !== '');
+            return $request->is(self::PAGE) && $request->server(self::ASKS) === null ? $next($request) : $this->turnAway($request, $key !== '');
         }
-        if (! DeviceKeys::isOwnPage($request, $device)) {
+        if ($request->server(self::ASKS) === null && ! DeviceKeys::isOwnPage($request, $device)) {
             throw new HttpException(403, Say::it('http.other site'));
+        }
+        if ($request->server(self::ASKS) === 'paired') {
+            return new Response(status: 204);
         }
         Visitor::mark($request, $device);
         $nextKey = $device->nextKey($key);
@@ -43,11 +52,14 @@ final class OnlyPaired
 
     private function turnAway(Request $request, bool $hadKey): Response
     {
-        if ($request->is('api/*') || ! $request->isMethodSafe()) {
-            throw new HttpException(401, Say::it('house.not paired'));
+        if ($request->is('api/*') || ! $request->isMethodSafe() || $request->server(self::ASKS) !== null) {
+            throw new HttpException(401, Say::it('house.not paired'), headers: $hadKey ? self::CLEARED : []);
         }
         $response = new RedirectResponse('/'.self::PAGE, 303);
-        $hadKey && DeviceKeys::takeBack($request, $response);
+        if ($hadKey) {
+            $response->headers->add(self::CLEARED);
+            DeviceKeys::takeBack($request, $response);
+        }
 
         return $response;
     }

@@ -420,6 +420,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/keeping": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["keeping"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/keeping/{name}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["takeOver"];
+        delete: operations["decline"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/drawings/{drawing}/log": {
         parameters: {
             query?: never;
@@ -1748,6 +1780,12 @@ export interface components {
             wide?: number | null;
             high?: number | null;
         };
+        /** @description What is to be said of the data folder. */
+        KeepingJson: {
+            waiting: components["schemas"]["WaitingJson"][];
+            warnings: string[];
+            said: string;
+        };
         /** @description A key point as it lies in the crop and on the paper. */
         KeyPointJson: {
             name: string;
@@ -2652,6 +2690,11 @@ export interface components {
         VerdictJson: {
             good: boolean;
             sentences: string[];
+        };
+        /** @description A damaged database that was put aside, and that nothing was taken over from yet. */
+        WaitingJson: {
+            name: string;
+            says: string;
         };
         /** @description What governs a picture, to be looked at before a line is drawn. */
         WarmUpJson: {
@@ -3927,6 +3970,70 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["HouseJson"];
+                };
+            };
+        };
+    };
+    keeping: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description What is to be said of the data folder. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KeepingJson"];
+                };
+            };
+        };
+    };
+    takeOver: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                name: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description What could be read of it was taken over. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KeepingJson"];
+                };
+            };
+        };
+    };
+    decline: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                name: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description It is offered no more. Its folder stays. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KeepingJson"];
                 };
             };
         };

@@ -19,6 +19,22 @@ const PAGE = '/'
 const MOST_ANSWERS = 800
 const OLDEST_S = 14 * 86400
 
+/** Where a device that is not connected, or not any more, is sent. */
+const PAIRING = '/pair'
+
+/** What was kept of the drawings goes as soon as the server says that this device is connected no more. */
+async function forgetWhereRefused(response: Response) {
+  if (response.status === 401 || new URL(response.url).pathname === PAIRING) await caches.delete(KEPT_IN)
+  return response
+}
+
+/** A page in place of a script, as a server of another version may answer, is not kept. */
+const MEANT: Record<string, RegExp> = { js: /javascript/, css: /css/, woff2: /font|octet/, svg: /svg/ }
+function isWhatItIs(response: Response) {
+  const kind = MEANT[new URL(response.url).pathname.split('.').pop() ?? '']
+  return response.ok && (!kind || kind.test(response.headers.get('Content-Type') ?? ''))
+}
+
 /** Said of an answer that is not the server's but what it said last. */
 const KEPT = 'X-Kept'
 
@@ -33,10 +49,19 @@ self.addEventListener('install', (event) => {
       const manifest = (await (await fetch('/build/manifest.json')).json()) as Manifest
       const files = new Set(Object.values(manifest).flatMap(({ file, css = [] }) => [file, ...css]))
       const cache = await caches.open(SHIPPED)
+      // What an earlier version kept under a script's name and is none goes.
+      await Promise.all((await cache.keys()).map(async (request) => isWhatItIs((await cache.match(request)) ?? Response.error()) || cache.delete(request)))
       // Who is paired no more is sent elsewhere: that is not the page to be kept.
       await (await caches.open(PAGES)).add(new Request(PAGE, { redirect: 'error' }))
       const known = new Set((await cache.keys()).map((request) => new URL(request.url).pathname))
-      await cache.addAll([...files].map((file) => `/build/${file}`).filter((path) => path.includes('/assets/') && !known.has(path)))
+      const wanted = [...files].map((file) => `/build/${file}`).filter((path) => path.includes('/assets/') && !known.has(path))
+      await Promise.all(
+        wanted.map(async (path) => {
+          const response = await fetch(path)
+          if (!isWhatItIs(response)) throw new Error(`${path} is not what it is named after.`)
+          await cache.put(path, response)
+        }),
+      )
     })(),
   )
 })
@@ -46,11 +71,11 @@ self.addEventListener('message', (event) => {
   if (event.data === TAKE_OVER) event.waitUntil(self.clients.claim())
 })
 
-registerRoute(({ url }) => url.pathname.startsWith('/build/assets/') || url.pathname === '/icon.svg', new CacheFirst({ cacheName: SHIPPED, plugins: [new ExpirationPlugin({ maxEntries: 400 })] }))
+registerRoute(({ url }) => url.pathname.startsWith('/build/assets/') || url.pathname === '/icon.svg', new CacheFirst({ cacheName: SHIPPED, plugins: [new ExpirationPlugin({ maxEntries: 400 }), { cacheWillUpdate: async ({ response }) => (isWhatItIs(response) ? response : null) }] }))
 
 registerRoute(
-  ({ request, url }) => request.mode === 'navigate' && !url.pathname.startsWith('/pair') && !url.pathname.startsWith('/api/'),
-  new NetworkFirst({ cacheName: PAGES, plugins: [{ cacheKeyWillBeUsed: async () => PAGE, cacheWillUpdate: async ({ response }) => (response.ok && !response.redirected ? response : null) }] }),
+  ({ request, url }) => request.mode === 'navigate' && !url.pathname.startsWith(PAIRING) && !url.pathname.startsWith('/api/'),
+  new NetworkFirst({ cacheName: PAGES, plugins: [{ fetchDidSucceed: ({ response }) => forgetWhereRefused(response), cacheKeyWillBeUsed: async () => PAGE, cacheWillUpdate: async ({ response }) => (response.ok && !response.redirected ? response : null) }] }),
 )
 
 registerRoute(
@@ -60,6 +85,7 @@ registerRoute(
     plugins: [
       new ExpirationPlugin({ maxEntries: MOST_ANSWERS, maxAgeSeconds: OLDEST_S }),
       {
+        fetchDidSucceed: ({ response }) => forgetWhereRefused(response),
         cachedResponseWillBeUsed: async ({ cachedResponse }) => {
           if (!cachedResponse) return null
           const headers = new Headers(cachedResponse.headers)

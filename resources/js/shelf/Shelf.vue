@@ -14,6 +14,7 @@ import { useScheme } from '@/ui/useScheme'
 import { useStream } from '@/together/useStream'
 import { useOwn } from '@/settings/useOwn'
 import { useCatalogue } from '@/stores/catalogue'
+import KeepingNotices from './KeepingNotices.vue'
 import SmallBoard from './SmallBoard.vue'
 import FilePick from '@/ui/FilePick.vue'
 
@@ -182,6 +183,7 @@ async function putBack() {
           <el-progress :percentage="Math.round(progress * 100)" :indeterminate="progress >= 1" :show-text="false" :aria-label="$t('shelf.bringingThePhotoOver')" />
         </div>
       </div>
+      <KeepingNotices @taken-over="load()" />
       <Callout v-if="trouble" data-test="trouble">{{ trouble }}</Callout>
       <Callout v-if="binned" tone="calm" class="binned"><span>{{ $t('shelf.titleIsInThe', { title: binned.title }) }}</span><button type="button" class="button" @click="putBack">{{ $t('shelf.putItBack') }}</button></Callout>
       <p v-for="paper in shelf.of('paper').filter((one) => one.low)" :key="paper.id" class="fault" data-test="low-stock">{{ paper.low }}</p>

@@ -1,5 +1,6 @@
 import { useDocumentVisibility, useEventSource } from '@vueuse/core'
 import { computed, watch } from 'vue'
+import { api } from '@/api/client'
 
 /** Until a stream that broke is asked for again. */
 const ASK_AGAIN_MS = 4000
@@ -23,6 +24,8 @@ export function useStream<T>(path: () => string | null, heard: (message: T) => v
   watch(url, (is) => is === undefined && close())
   let wasOpen = false
   watch(status, (is) => {
+    // Ended by the server, it may be that this device is connected no more; asked anything, the server says so.
+    if (is === 'CLOSED' && wasOpen && url.value) void api.catalogue().catch(() => undefined)
     if (is !== 'OPEN') return
     if (wasOpen || atOnce) back()
     wasOpen = true
