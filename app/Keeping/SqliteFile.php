@@ -86,7 +86,6 @@ final readonly class SqliteFile
      * then renamed. One file, with no journal beside it.
      *
      * @param  \Closure(self): void|null  $before  what is done with the whole copy before it gets its name
-     *
      * @return bool false where it could not be copied; then nothing is left behind
      */
     public function copyTo(string $to, ?\Closure $before = null): bool

@@ -111,7 +111,7 @@ it('takes over every table of one that was put aside, once, and offers it at eve
     $old = folderWithOne();
     $put = new PDO("sqlite:{$old}/inch-ladder.sqlite");
     $put->exec("PRAGMA foreign_keys = OFF; update drawings set id = '01zzzzzzzzzzzzzzzzzzzzzzzz'; update revisions set drawing_id = '01zzzzzzzzzzzzzzzzzzzzzzzz'; insert into heard_notes (drawing_id, key, heard_at) values ('01zzzzzzzzzzzzzzzzzzzzzzzz', 'k', '2026-01-01'), ('gone', 'k', '2026-01-01'); insert into pencils (id, name, kind) values (1, 'soft', 'graphite')");
-    $put->query("PRAGMA wal_checkpoint(TRUNCATE)");
+    $put->query('PRAGMA wal_checkpoint(TRUNCATE)');
     copy("{$old}/inch-ladder.sqlite", $aside->database());
     foreach ([1, 2] as $start) {
         expect(inFolder($data, 'php artisan inch:care')->getOutput())->toBe(offer($aside->folder), "start {$start}");
