@@ -70,14 +70,27 @@ it('says the same of itself on every answer, refusals too', function (string $pa
     expect($answer->baseResponse->headers->has('X-Powered-By'))->toBeFalse();
 })->with([['/api/drawings', []], ['/api/drawings/nosuch', []], ['/api/drawings', ['Host' => 'evil.example']], ['/api/drawings?hand[]=x', []], ['/no/such/page', []]]);
 
+it('shows its pages under their own addresses, and anything else as not found', function (string $path, int $status, string $kind) {
+    $answer = knock('GET', $path);
+    expect($answer->getStatusCode())->toBe($status)->and((string) $answer->headers->get('Content-Type'))->toStartWith($kind);
+})->with([
+    ['/', 200, 'text/html'], ['/settings', 200, 'text/html'], ['/drawing/x', 200, 'text/html'], ['/drawing/x/copy/C4', 200, 'text/html'], ['/drawing/x/marks/paper/2', 200, 'text/html'],
+    ['/no/such/page', 404, 'text/html'], ['/drawing/x/marks/paper/2/3', 404, 'text/html'], ['/api/nothing', 404, 'application/json'],
+]);
+
+it('shows none of its pages in place of a file that is missing', function (string $path) {
+    expect((string) knock('GET', $path)->assertNotFound()->getContent())->not->toContain('id="app"');
+})->with(['/build/assets/main-0.js', '/robots.txt', '/favicon.ico', '/drawing/style.css']);
+
 it('ships no route that only measures', fn () => expect(knock('POST', '/api/nothing')->getStatusCode())->toBeIn([404, 405]));
 
-it('asks for a word where a list was sent, and for text where bytes were', function (string $method, string $path, array $body) {
-    $answer = knock($method, $path, [], $body);
+it('asks for a word where a list was sent, and for text where bytes were', function (string $method, string $path, array|Closure $body) {
+    $answer = knock($method, $path, [], is_array($body) ? $body : $body());
     expect($answer->getStatusCode())->toBeGreaterThanOrEqual(400)->toBeLessThan(500);
     knock('GET', '/api/printers')->assertOk();
 })->with([
     ['GET', '/api/drawings?hand[]=x', []], ['GET', '/api/pencil?surface[]=x', []], ['GET', '/api/pencil?surface=%ff', []],
-    ['POST', '/api/printers', ['name' => "\xff", 'paper' => 'a4', 'border' => '5 mm']], ['POST', '/api/printers', ['name' => ['a'], 'paper' => 'a4', 'border' => '5 mm']],
+    // Made in the test's own time: the name of a case is text.
+    ['POST', '/api/printers', fn () => ['name' => "\xff", 'paper' => 'a4', 'border' => '5 mm']], ['POST', '/api/printers', ['name' => ['a'], 'paper' => 'a4', 'border' => '5 mm']],
     ['POST', '/api/drawings', ['width' => ['a'], 'height' => '7 in']], ['GET', '/api/drawings/x/cells/99999999999999999999/0', []],
 ]);
