@@ -4,6 +4,9 @@ return [
     /** Where the database, the photos and the throw-away pictures live; `./bin/start --data=DIR` sets it. */
     'data' => env('INCH_DATA', storage_path('data')),
 
+    /** Names the front end that is served, so that a page of another version knows it. */
+    'build' => is_file(public_path('build/manifest.json')) ? substr((string) hash_file('sha256', public_path('build/manifest.json')), 0, 12) : '',
+
     /** Where a copy is made every night; null where none was asked for. `./bin/start --backup=DIR` sets it. */
     'backup' => env('INCH_BACKUP'),
 

@@ -44,7 +44,7 @@ final readonly class TypeCrop implements Adjustment
 
     private function share(ChoicesReader $read, Plan $plan, string $typed, string $side): Rational
     {
-        if (preg_match('/^(\d{1,3}(?:[.,]\d{1,4})?)\s*%$/', $typed, $found)) {
+        if (preg_match('/^(\d{1,3}(?:[.,]\d{1,4})?)\s*%$/D', $typed, $found)) {
             return Rational::of(str_replace(',', '.', $found[1]))->dividedBy(100);
         }
         $print = $plan->layout->reference->print;

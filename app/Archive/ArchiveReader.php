@@ -36,9 +36,6 @@ final readonly class ArchiveReader
 
     private const MOST_ENTRIES = 55;
 
-    /** Bytes of the archive of another sheet, its shots and all. */
-    private const MOST_SHEET = 400_000_000;
-
     private const MOST_MARKS = 2000;
 
     private const MOST_SITTING_LINES = 5000;
@@ -57,7 +54,7 @@ final readonly class ArchiveReader
     {
         $new = [];
         try {
-            return $this->one($path, null, $new);
+            return $this->one($path, null, $new, new Unpacked($path));
         } catch (\Throwable $e) {
             // Nothing of an archive stays when the rest of it cannot.
             array_map($this->photos->forget(...), $new);
@@ -70,7 +67,7 @@ final readonly class ArchiveReader
      * @param  array{string, string}|null  $outer  where the photo lies, and its hash, of the archive this one lies in; null where it lies in none
      * @param  list<Photo>  $new  pictures that came with it
      */
-    private function one(string $path, ?array $outer, array &$new): Drawing
+    private function one(string $path, ?array $outer, array &$new, Unpacked $unpacked): Drawing
     {
         $zip = new ZipArchive;
         if ($zip->open($path, ZipArchive::RDONLY) !== true) {
@@ -79,21 +76,22 @@ final readonly class ArchiveReader
         $written = [];
         try {
             $this->checkNames($zip);
+            $unpacked->assertRoomFor($zip);
             $document = $this->document($zip);
             $cells = $this->cells($this->checked($zip, 'cells.csv', $document['cells_sha256'] ?? null));
             $marks = isset($document['marks_sha256']) ? $this->marks($this->checked($zip, 'marks.csv', $document['marks_sha256'])) : [];
             $sittings = isset($document['sittings_sha256']) ? $this->sittings($this->checked($zip, 'sittings.csv', $document['sittings_sha256'])) : [];
-            $photo = $outer === null ? $this->picture($zip, $document['photo'] ?? null, 'photo', $written) : self::same($document['photo'] ?? null, $outer);
-            $beside = array_map(fn (mixed $entry): string => $this->picture($zip, $entry, 'beside', $written) ?? throw ArchiveRefused::damaged('drawing.json'), (array) ($document['beside'] ?? []));
-            $shots = array_map(fn (mixed $entry): string => $this->picture($zip, $entry, 'shot', $written) ?? throw ArchiveRefused::damaged('drawing.json'), (array) ($document['shots'] ?? []));
+            $photo = $outer === null ? $this->picture($zip, $document['photo'] ?? null, 'photo', $written, $unpacked) : self::same($document['photo'] ?? null, $outer);
+            $beside = array_map(fn (mixed $entry): string => $this->picture($zip, $entry, 'beside', $written, $unpacked) ?? throw ArchiveRefused::damaged('drawing.json'), (array) ($document['beside'] ?? []));
+            $shots = array_map(fn (mixed $entry): string => $this->picture($zip, $entry, 'shot', $written, $unpacked) ?? throw ArchiveRefused::damaged('drawing.json'), (array) ($document['shots'] ?? []));
 
-            $sheets = $outer === null && is_array($document['sheets'] ?? null) ? array_map(fn (mixed $entry): string => $this->sheet($zip, $entry, $written), array_values($document['sheets'])) : [];
+            $sheets = $outer === null && is_array($document['sheets'] ?? null) ? array_map(fn (mixed $entry): string => $this->sheet($zip, $entry, $written, $unpacked), array_values($document['sheets'])) : [];
 
-            return DB::transaction(function () use ($document, $photo, $beside, $shots, $cells, $marks, $sittings, $sheets, &$new): Drawing {
+            return DB::transaction(function () use ($document, $photo, $beside, $shots, $cells, $marks, $sittings, $sheets, $unpacked, &$new): Drawing {
                 $drawing = $this->keep($document['choices'], $photo, array_values($beside), array_values($shots), $cells, $marks, $sittings, $new);
                 $hash = is_array($document['photo'] ?? null) && is_string($document['photo']['sha256'] ?? null) ? $document['photo']['sha256'] : '';
                 foreach ($sheets as $sheet) {
-                    Sheets::join($this->one($sheet, [$photo ?? '', $hash], $new), $drawing->id);
+                    Sheets::join($this->one($sheet, [$photo ?? '', $hash], $new, $unpacked), $drawing->id);
                     Sheets::join($drawing, $drawing->id);
                 }
 
@@ -157,7 +155,7 @@ final readonly class ArchiveReader
      * @param  list<string>  $written  files to be taken away at the end
      * @return string|null where a picture lies now, for the photo store to take
      */
-    private function picture(ZipArchive $zip, mixed $entry, string $part, array &$written): ?string
+    private function picture(ZipArchive $zip, mixed $entry, string $part, array &$written, Unpacked $unpacked): ?string
     {
         if ($entry === null) {
             return null;
@@ -166,8 +164,10 @@ final readonly class ArchiveReader
         if (! is_string($file) || preg_match(self::NAMES, $file) !== 1 || ! str_starts_with($file, $part)) {
             throw ArchiveRefused::damaged('drawing.json');
         }
-        $written[] = $path = (string) tempnam(sys_get_temp_dir(), 'inch');
-        file_put_contents($path, $this->checked($zip, $file, $entry['sha256'] ?? null));
+        $written[] = $path = $unpacked->place();
+        $bytes = $this->checked($zip, $file, $entry['sha256'] ?? null);
+        $unpacked->take(strlen($bytes));
+        file_put_contents($path, $bytes);
 
         return $path;
     }
@@ -191,21 +191,20 @@ final readonly class ArchiveReader
      *
      * @param  list<string>  $written
      */
-    private function sheet(ZipArchive $zip, mixed $entry, array &$written): string
+    private function sheet(ZipArchive $zip, mixed $entry, array &$written, Unpacked $unpacked): string
     {
         $file = is_array($entry) ? ($entry['file'] ?? null) : null;
         if (! is_string($file) || preg_match(self::NAMES, $file) !== 1 || ! str_starts_with($file, 'sheet-')) {
             throw ArchiveRefused::damaged('drawing.json');
         }
-        $written[] = $path = (string) tempnam(sys_get_temp_dir(), 'inch');
+        $written[] = $path = $unpacked->place();
         $from = $zip->getStream($file) ?: throw ArchiveRefused::damaged($file);
         $to = fopen($path, 'wb') ?: throw ArchiveRefused::tooLarge();
-        $copied = @stream_copy_to_stream($from, $to, self::MOST_SHEET + 1);
+        $copied = @stream_copy_to_stream($from, $to, $unpacked->left() + 1);
         fclose($from);
         fclose($to);
-        if ($copied === false || $copied > self::MOST_SHEET) {
-            throw $copied === false ? ArchiveRefused::damaged($file) : ArchiveRefused::tooLarge();
-        }
+        $copied === false && throw ArchiveRefused::damaged($file);
+        $unpacked->take($copied);
 
         return is_string($entry['sha256'] ?? null) && hash_equals((string) hash_file('sha256', $path), $entry['sha256']) ? $path : throw ArchiveRefused::damaged($file);
     }

@@ -38,7 +38,7 @@ final readonly class Door
     {
         return $this->isHouse
             ? in_array($this->host, $this->names, true)
-            : in_array((string) preg_replace('/:\d{1,5}$/', '', $this->host), self::LOOPBACK, true);
+            : in_array((string) preg_replace('/:\d{1,5}$/D', '', $this->host), self::LOOPBACK, true);
     }
 
     /** The origin of its own pages (RFC 6454), under the name it was called by. */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http;
 
+use App\Exceptions\DrawingUnworkable;
 use App\Exceptions\StaleSave;
 use App\Exceptions\StorageFailed;
 use App\Imaging\PhotoRefused;
@@ -28,10 +29,11 @@ final class ExceptionRenderer
     {
         // By the path as it came: one that is no text is no match for a pattern.
         $exceptions->shouldRenderJsonWhen(fn (Request $request): bool => str_starts_with($request->getPathInfo(), '/api/'));
-        $exceptions->dontReport([Impossible::class, StorageFailed::class, StaleSave::class]);
+        $exceptions->dontReport([Impossible::class, StorageFailed::class, StaleSave::class, DrawingUnworkable::class]);
 
         $exceptions->render(fn (Impossible $e): JsonResponse => self::say(422, Refusal::of($e), ['errors' => [$e->choice() => [Refusal::of($e)]]]));
         $exceptions->render(fn (StaleSave $e): JsonResponse => self::say(409, $e->changed === [] ? Say::it('refused.changed elsewhere.it') : Say::it('refused.changed elsewhere.rungs', ['rungs' => Say::listed($e->changed)]), ['changed' => $e->changed, 'version' => $e->version]));
+        $exceptions->render(fn (DrawingUnworkable $e): JsonResponse => self::say(422, $e->getMessage(), ['version' => $e->version, 'undo' => $e->undo]));
         $exceptions->render(fn (StorageFailed $e): JsonResponse => self::say($e->isFull ? 507 : 503, Refusal::of($e)));
         $exceptions->render(fn (MalformedUrlException $e): JsonResponse => self::say(400, Say::it('http.address unreadable')));
         $exceptions->render(fn (PostTooLargeException $e): JsonResponse => self::say(413, Refusal::of(PhotoRefused::tooHeavy())));

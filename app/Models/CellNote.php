@@ -20,6 +20,7 @@ use InchLadder\Copying\Quad;
  * @property string $state done, empty or open
  * @property bool $doubtful to be looked at again
  * @property string $words the artist's own, for later
+ * @property string|null $said_at  when what of it was noted, as SaidAt writes it
  * @property int $reached how many passes it has been through
  * @property Carbon|null $settled_at when it became done or empty, or was through a pass; a doubt or a note afterwards does not change it
  */
@@ -30,13 +31,13 @@ final class CellNote extends Model
     public const STATES = ['done', 'empty', 'open'];
 
     /** All that is to be said of one, as a revision keeps it. */
-    public const KEPT = ['mesh', 'column', 'row', 'place', 'spot', 'state', 'doubtful', 'words', 'settled_at', 'reached'];
+    public const KEPT = ['mesh', 'column', 'row', 'place', 'spot', 'state', 'doubtful', 'words', 'settled_at', 'reached', 'said_at'];
 
     protected $fillable = self::KEPT;
 
     protected $casts = ['column' => 'integer', 'row' => 'integer', 'doubtful' => 'boolean', 'reached' => 'integer', 'settled_at' => 'datetime'];
 
-    protected $attributes = ['state' => Noted::OPEN, 'doubtful' => false, 'words' => '', 'place' => null, 'settled_at' => null, 'reached' => 0];
+    protected $attributes = ['state' => Noted::OPEN, 'doubtful' => false, 'words' => '', 'place' => null, 'settled_at' => null, 'reached' => 0, 'said_at' => null];
 
     public function noted(): Noted
     {

@@ -275,30 +275,49 @@ final class Drawing extends Model
      * Notes what has become of cells, all of them as one change.
      *
      * @param  string|null  $key  of the note: one that was heard before is not heard again, though it is sent anew because the answer was lost
+     * @return list<CellChange> what of it is older than what is known, and was not noted
+     *
+     * @throws NoteKeyReused
      */
-    public function noteCell(Plan $plan, string $what, ?string $key, CellChange ...$cells): void
+    public function noteCell(Plan $plan, string $what, ?string $key, CellChange ...$cells): array
     {
-        $this->byHand($what, fn (HandWork $hand): array => $this->hears($key) ? $hand->note($plan, $cells) : []);
+        $overtaken = [];
+        $this->byHand($what, function (HandWork $hand) use ($plan, $key, $cells, &$overtaken): array {
+            return $this->hears($key, $cells) ? $hand->note($plan, $cells, $overtaken) : [];
+        });
+
+        return $overtaken;
     }
 
     /**
      * What is done in it is all kept, or none of it.
      *
-     * @param  \Closure(): mixed  $work
+     * @template T
+     *
+     * @param  \Closure(): T  $work
+     * @return T
      */
-    public function allOrNone(\Closure $work): void
+    public function allOrNone(\Closure $work): mixed
     {
-        DB::transaction(static fn (): mixed => $work());
+        return DB::transaction(static fn (): mixed => $work());
     }
 
-    private function hears(?string $key): bool
+    /** @param  array<array-key, CellChange>  $cells */
+    private function hears(?string $key, array $cells): bool
     {
         if ($key === null) {
             return true;
         }
         DB::delete('delete from heard_notes where heard_at < ?', [now()->subDays(self::DAYS_HEARD)]);
+        // Sent again it is longer ago, and says the same.
+        $content = sha1(serialize(array_map(static fn (CellChange $one): array => [$one->place, $one->state, $one->doubtful, $one->words, $one->reached], array_values($cells))));
+        if (DB::table('heard_notes')->insertOrIgnore(['drawing_id' => $this->id, 'key' => $key, 'heard_at' => now(), 'content' => $content]) > 0) {
+            return true;
+        }
+        $heard = DB::table('heard_notes')->where(['drawing_id' => $this->id, 'key' => $key])->value('content');
+        $heard === null || $heard === $content || throw NoteKeyReused::under($key);
 
-        return DB::table('heard_notes')->insertOrIgnore(['drawing_id' => $this->id, 'key' => $key, 'heard_at' => now()]) > 0;
+        return false;
     }
 
     /**

@@ -39,9 +39,10 @@ final readonly class HandWork
 
     /**
      * @param  array<array-key, CellChange>  $changes
+     * @param  list<CellChange>  $overtaken  what of them is older than what is known, and was not noted
      * @return array<string, mixed> what changed
      */
-    public function note(Plan $plan, array $changes): array
+    public function note(Plan $plan, array $changes, array &$overtaken = []): array
     {
         $cells = $plan->layout->grid->cells();
         $this->drawing->load('cellNotes');
@@ -51,7 +52,14 @@ final readonly class HandWork
         foreach ($changes as $change) {
             $cell = $change->place->index($cells);
             $was = $record->at($cell);
-            $now = $was->with($change->state, $change->reached, $change->doubtful, $change->words, (float) (Carbon::now()->getTimestamp() - $change->ago));
+            $at = Carbon::now()->getTimestamp() - $change->ago;
+            $saidAt = array_reduce($record->own[$cell] ?? [], static fn (SaidAt $last, int $i): SaidAt => $last->joinedBy(SaidAt::read($notes[$i]->said_at)), SaidAt::never());
+            $wanted = self::with($was, $change, $at);
+            $newer = $saidAt->newerOf($change, $at);
+            $now = self::with($was, $newer, $at);
+            if ($wanted != $now) {
+                $overtaken[] = $change;
+            }
             if ($now == $was) {
                 continue;
             }
@@ -62,7 +70,7 @@ final readonly class HandWork
             // One noted open under another that covers it says so.
             $changed[$quad->name()] = $now->says() || isset($record->covered[$cell]) ? [
                 'mesh' => self::mesh($cells), 'column' => $change->place->column, 'row' => $change->place->row, 'place' => $quad->write(), 'spot' => $quad->name(),
-                'state' => $now->state, 'doubtful' => $now->doubtful, 'words' => $now->words, 'reached' => $now->reached,
+                'state' => $now->state, 'doubtful' => $now->doubtful, 'words' => $now->words, 'reached' => $now->reached, 'said_at' => $saidAt->after($newer, $at)->write(),
                 'settled_at' => $now->isBegun() && $now->settled !== null ? Carbon::createFromTimestampUTC($now->settled)->format('Y-m-d H:i:s') : null,
             ] : null;
         }
@@ -79,6 +87,11 @@ final readonly class HandWork
         $this->put(['cells' => $hand], 'after');
 
         return $hand === [] ? [] : ['cells' => $hand];
+    }
+
+    private static function with(Noted $was, CellChange $change, int $at): Noted
+    {
+        return $was->with($change->state, $change->reached, $change->doubtful, $change->words, (float) $at);
     }
 
     /**

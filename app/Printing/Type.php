@@ -44,7 +44,7 @@ final class Type
         foreach (preg_split('~((?<![\d/.,])\d{1,3}/\d{1,3}(?![\d/]))~', $words, -1, PREG_SPLIT_DELIM_CAPTURE) ?: [] as $i => $part) {
             if ($i % 2 === 0) {
                 // The space between a whole number and its fraction is a thin one.
-                $thin = preg_match('/\d $/', $part) === 1;
+                $thin = preg_match('/\d $/D', $part) === 1;
                 $set($thin ? substr($part, 0, -1) : $part, $size);
                 $at += $thin ? 0.14 * $size : 0;
 

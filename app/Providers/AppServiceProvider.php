@@ -7,11 +7,13 @@ namespace App\Providers;
 use App\House\Hub;
 use App\House\Telling;
 use App\Models\PairedDevice;
+use Illuminate\Contracts\Translation\Translator;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Events\TransactionBeginning;
 use Illuminate\Http\Resources\Json\JsonResource;
 use Illuminate\Support\Facades\Event;
 use Illuminate\Support\ServiceProvider;
+use Illuminate\Validation\Factory;
 
 final class AppServiceProvider extends ServiceProvider
 {
@@ -19,6 +21,9 @@ final class AppServiceProvider extends ServiceProvider
     {
         JsonResource::withoutWrapping();
         Model::shouldBeStrict(! $this->app->isProduction());
+        $this->app->resolving('validator', static fn (Factory $validators) => $validators->resolver(
+            static fn (Translator $translator, array $data, array $rules, array $messages, array $attributes): StrictValidator => new StrictValidator($translator, $data, $rules, $messages, $attributes),
+        ));
         $telling = new Telling;
         Event::listen($telling->note(...));
         $this->app->terminating($telling->tell(...));

@@ -6,9 +6,9 @@ namespace App\Wire;
 
 use App\Documents\ChoicesReader;
 use App\Exceptions\ChoicesUnreadable;
+use App\Exceptions\DrawingUnworkable;
 use App\Exceptions\StorageFailed;
 use App\Imaging\LineAdvice;
-use App\Imaging\PhotoRefused;
 use App\Imaging\PhotoStore;
 use App\Models\Drawing;
 use App\Models\Photo;
@@ -79,19 +79,40 @@ final readonly class DrawingWriter
         );
     }
 
+    /**
+     * The same for a page that opens it.
+     *
+     * @throws DrawingUnworkable where it cannot be worked out, whatever the reason
+     */
+    public function opened(Drawing $drawing): DrawingJson
+    {
+        try {
+            return $this->drawing($drawing);
+        } catch (\Throwable $e) {
+            throw new DrawingUnworkable($this->why($e), $drawing->version, Phrases::step($drawing->steps()[0]), $e);
+        }
+    }
+
+    private function why(\Throwable $e): string
+    {
+        if ($e instanceof ValidationException) {
+            return (string) collect($e->errors())->flatten()->first();
+        }
+        if ($e instanceof Impossible || $e instanceof StorageFailed) {
+            return Refusal::of($e);
+        }
+        report($e);
+
+        return Refusal::of(ChoicesUnreadable::document());
+    }
+
     /** One row that cannot be read is one board that says so, never the end of the shelf. */
     public function shelf(Drawing $drawing, Hand $hand): ShelfEntryJson
     {
         try {
             return $this->board($drawing, $hand);
-        } catch (ValidationException $e) {
-            return $this->unreadable($drawing, (string) collect($e->errors())->flatten()->first());
-        } catch (Impossible|PhotoRefused|StorageFailed $e) {
-            return $this->unreadable($drawing, Refusal::of($e));
-        } catch (\Exception|\TypeError $e) {
-            report($e);
-
-            return $this->unreadable($drawing, Refusal::of(ChoicesUnreadable::document()));
+        } catch (\Throwable $e) {
+            return $this->unreadable($drawing, $this->why($e));
         }
     }
 

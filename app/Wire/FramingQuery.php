@@ -38,7 +38,7 @@ final class FramingQuery
         if (! $request->has('quarters')) {
             return Framing::plain();
         }
-        $shares = preg_match('/^(?:0\.\d{1,6} ?|0 ?){4}$/', Said::text($request, 'border')) === 1
+        $shares = preg_match('/^(?:0\.\d{1,6} ?|0 ?){4}$/D', Said::text($request, 'border')) === 1
             ? array_map(Rational::of(...), explode(' ', Said::text($request, 'border')))
             : array_fill(0, 4, Rational::zero());
         try {

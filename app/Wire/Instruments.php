@@ -86,7 +86,7 @@ final readonly class Instruments
         $families = [];
         foreach (Catalogue::sheets() as $sheet) {
             // ISO and JIS sheets go by a letter, each a series of its own.
-            $families[preg_match('/^([A-Z])[0-9]+$/', strtoupper($sheet->name), $found) === 1 ? Say::it('instruments.family', ['source' => Phrases::source($sheet), 'letter' => $found[1]]) : Phrases::source($sheet)][] = $sheet;
+            $families[preg_match('/^([A-Z])[0-9]+$/D', strtoupper($sheet->name), $found) === 1 ? Say::it('instruments.family', ['source' => Phrases::source($sheet), 'letter' => $found[1]]) : Phrases::source($sheet)][] = $sheet;
         }
 
         return array_map(static function (string $name, array $sheets): PaperFamilyJson {

@@ -5,6 +5,7 @@ return [
     'thing' => 'Thing :n',
     'shape' => ['oval' => 'oval :n', 'box' => 'box :n', 'triangle' => 'triangle :n', 'unreadable' => 'Where “:name” lies could not be read; draw it again.'],
     'outline unreadable' => 'The outline of “:name” could not be read; draw it again.',
+    'drawn of nothing' => 'A length on your drawing is more than 0. Measure it again, or leave the field empty.',
     'ruler of nothing' => 'A ruler is 1 in (2.5 cm) long or more; type its length, like 12 in or 30 cm.',
     'count' => 'A count is a whole number from 1 to :most.',
     'straight' => 'Outlines are straightened by 0 to :most steps.',

@@ -2,6 +2,7 @@
 
 /* A cell and what crosses it, and the ways through the cells. None of the ways is right; each has its reason. */
 return [
+    'overtaken' => 'A newer note is saved for this cell. “:what” was not used.',
     'ends' => ['top' => 'the left', 'bottom' => 'the left', 'left' => 'the top', 'right' => 'the top'],
     'far ends' => ['top' => 'the right', 'bottom' => 'the right', 'left' => 'the bottom', 'right' => 'the bottom'],
     'side' => ['top' => 'top', 'right' => 'right', 'bottom' => 'bottom', 'left' => 'left'],

@@ -154,6 +154,9 @@ return [
         'unreadable' => 'The database in :data cannot be read. It may hold drawings, so nothing was restored over it. Choose an empty folder with INCH_DATA=DIR.',
         'photos lost' => ':count of :of photos are missing from the copy “:name” or damaged. Nothing was restored. Choose another copy with --of=NAME, or restore the rest with --anyway.',
     ],
+    'NoteKeyReused' => [
+        'reused' => 'Another note was sent under this key. This one was not saved. Note it again.',
+    ],
     'PutAsideUnknown' => [
         'none' => 'No damaged database waits to be taken over, so there is no “:name”.',
         'unknown' => 'No damaged database called “:name” waits. There are :waiting.',

@@ -8,7 +8,9 @@ import { createApp } from 'vue'
 import App from './App.vue'
 import { i18n } from './lang'
 import { keepAtHand } from './offline/keepAtHand'
+import { pieceMissing } from './offline/newer'
 import { router } from './router'
 
+window.addEventListener('vite:preloadError', () => pieceMissing())
 createApp(App).use(createPinia()).use(router).use(i18n).mount('#app')
 keepAtHand()

@@ -59,6 +59,10 @@ final class CareCommand extends Planning
             $this->line(Say::it('keeping.upgrade copied', ['copy' => $copy]));
         }
         ShelfMemory::forget();
+        // Of an archive that was being unpacked when all ended.
+        foreach (glob("{$data}/incoming/*") ?: [] as $left) {
+            filemtime($left) < time() - 3600 && @unlink($left);
+        }
         (new CacheCare($data))->tidy();
     }
 

@@ -117,7 +117,7 @@ abstract class Planning extends Command
         if (Catalogue::has($photo)) {
             return Catalogue::find($photo)->size;
         }
-        if (preg_match('/^\s*([0-9]{1,6})\s*[x×]\s*([0-9]{1,6})\s*$/iu', $photo, $found)) {
+        if (preg_match('/^\s*([0-9]{1,6})\s*[x×]\s*([0-9]{1,6})\s*$/iuD', $photo, $found)) {
             [$wide, $high] = [(int) $found[1], (int) $found[2]];
 
             return $wide > 0 && $high > 0 ? Reference::onScreen($wide, $high) : throw LengthUnreadable::text($photo);

@@ -47,7 +47,7 @@ final class ShootCommand extends Planning
             (int) $this->number('side', 64, 12000), upsideDown: (bool) $this->option('upside-down'),
         );
         [$shot, $truth] = app(SimulatedCamera::class)->shoot($drawing, $mistakes, $exposure);
-        $beside = preg_replace('/\.jpe?g$/i', '', $out).'.json';
+        $beside = preg_replace('/\.jpe?g$/iD', '', $out).'.json';
         if ($out === '' || @file_put_contents($out, $shot) !== strlen($shot) || @file_put_contents($beside, json_encode($truth, JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE)) === false) {
             throw StorageFailed::writing($out);
         }
@@ -66,7 +66,7 @@ final class ShootCommand extends Planning
     {
         $moves = [];
         foreach ((array) $this->option('move') as $typed) {
-            preg_match('/^(.+):([^:]+)$/u', (string) $typed, $found) === 1 || throw CameraMisset::option('move', (string) $typed, 'NAME:right,down, as in “eye:0,4mm”');
+            preg_match('/^(.+):([^:]+)$/uD', (string) $typed, $found) === 1 || throw CameraMisset::option('move', (string) $typed, 'NAME:right,down, as in “eye:0,4mm”');
             $moves[trim($found[1])] = $this->pair('move', $found[2]);
         }
 

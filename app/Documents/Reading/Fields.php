@@ -131,7 +131,7 @@ final class Fields
         }
         $text = (string) preg_replace('/(?<=\d),(?=\d)/', '.', $text);
 
-        return (string) preg_replace('/(?<=[a-z]|[a-z]\.|["\'”″′’])\s+(?:in|cm|mm)$/iu', '', $text);
+        return (string) preg_replace('/(?<=[a-z]|[a-z]\.|["\'”″′’])\s+(?:in|cm|mm)$/iuD', '', $text);
     }
 
     /**
@@ -198,7 +198,7 @@ final class Fields
         return match (true) {
             is_int($value), is_float($value) => is_finite((float) $value) ? Rational::near((float) $value, self::SHARE_DIGITS) : null,
             is_string($value) && preg_match('~^-?\d{1,9}(/[1-9]\d{0,8})?$~', $value) === 1 => Rational::of($value),
-            is_string($value) && preg_match('/^-?\d{0,6}\.?\d{1,12}(e-\d{1,2})?$/i', $value) === 1 => Rational::near((float) $value, self::SHARE_DIGITS),
+            is_string($value) && preg_match('/^-?\d{0,6}\.?\d{1,12}(e-\d{1,2})?$/iD', $value) === 1 => Rational::near((float) $value, self::SHARE_DIGITS),
             default => null,
         };
     }

@@ -65,7 +65,7 @@ final readonly class MarkedPart
         ), $fields->entries('regions', Region::MOST));
         $this->strokes = array_map(static fn (int $i): StrokeChoice => new StrokeChoice($share("strokes.{$i}.x1"), $share("strokes.{$i}.y1"), $share("strokes.{$i}.x2"), $share("strokes.{$i}.y2")), $fields->entries('strokes', self::MOST_STROKES));
         $this->spans = array_map(static fn (int $i): SpanChoice => new SpanChoice(
-            $fields->words("spans.{$i}.name", 40) ?: Say::it('choices.span', ['n' => $i + 1]), $share("spans.{$i}.x1"), $share("spans.{$i}.y1"), $share("spans.{$i}.x2"), $share("spans.{$i}.y2"), $fields->typed("spans.{$i}.drawn"),
+            $fields->words("spans.{$i}.name", 40) ?: Say::it('choices.span', ['n' => $i + 1]), $share("spans.{$i}.x1"), $share("spans.{$i}.y1"), $share("spans.{$i}.x2"), $share("spans.{$i}.y2"), $fields->typedPositive("spans.{$i}.drawn", static fn (): string => Say::it('choices.drawn of nothing')),
         ), $fields->entries('spans', Span::MOST));
         $this->beside = array_map(static function (int $i) use ($fields): BesideChoice {
             $id = $fields->words("beside.{$i}.id", 40);

@@ -30,7 +30,7 @@ final readonly class PhotoPart
         'border' => ['top' => '0', 'right' => '0', 'bottom' => '0', 'left' => '0'], 'least_cell' => null, 'light' => null,
     ];
 
-    private const PER_CENT = '/^(\d{1,2}(?:[.,]\d{1,4})?)\s*%$/';
+    private const PER_CENT = '/^(\d{1,2}(?:[.,]\d{1,4})?)\s*%$/D';
 
     public PhotoChoice $json;
 
@@ -150,7 +150,7 @@ final readonly class PhotoPart
         $typed = $this->fields->words($field, 40);
 
         return match (true) {
-            preg_match('/^0*(?:[.,]0*)?$/', $typed) === 1 => '0',
+            preg_match('/^0*(?:[.,]0*)?$/D', $typed) === 1 => '0',
             preg_match(self::PER_CENT, $typed, $found) === 1 => str_replace(',', '.', $found[1]).' %',
             default => $this->fields->canonical($field, $typed),
         };

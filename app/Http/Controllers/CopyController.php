@@ -8,9 +8,12 @@ use App\Exceptions\CellUnknown;
 use App\Http\Requests\CellNoteRequest;
 use App\Http\Requests\NotesRequest;
 use App\Http\Requests\SaidOfCells;
+use App\Models\CellChange;
 use App\Models\Drawing;
+use App\Models\HandWork;
 use App\Wire\CopyWriter;
 use App\Wire\Json\NotedJson;
+use App\Wire\Json\OvertakenJson;
 use App\Wire\MassesWriter;
 use App\Wire\Said;
 use App\Wire\StrengthsWriter;
@@ -73,37 +76,51 @@ final readonly class CopyController
     {
         $said = $request->said();
         $plan = $drawing->planOf($said->mesh);
-        $drawing->noteCell($plan, $said->what($plan->layout->addresses->of($column, $row)), $said->key, $said->change($this->place($plan, $column, $row)));
+        $what = $said->what($plan->layout->addresses->of($column, $row));
+        $overtaken = $drawing->noteCell($plan, $what, $said->key, $said->change($this->place($plan, $column, $row)));
 
-        return new JsonResponse(NotedJson::of($drawing));
+        return new JsonResponse(NotedJson::of($drawing, self::overtaken($overtaken, $plan, $what)));
     }
 
     public function several(CellNoteRequest $request, Drawing $drawing): JsonResponse
     {
         $said = $request->said();
-        $this->note($drawing, $drawing->planOf($said->mesh), $said);
 
-        return new JsonResponse(NotedJson::of($drawing));
+        return new JsonResponse(NotedJson::of($drawing, $this->note($drawing, $drawing->planOf($said->mesh), $said)));
     }
 
     public function notes(NotesRequest $request, Drawing $drawing): JsonResponse
     {
         $plans = [];
-        $drawing->allOrNone(function () use ($drawing, $request, &$plans): void {
-            foreach ($request->notes() as $said) {
-                $this->note($drawing, $plans[$said->mesh ?? ''] ??= $drawing->planOf($said->mesh), $said);
-            }
-        });
+        $overtaken = $drawing->allOrNone(fn (): array => array_merge(...array_map(function (SaidOfCells $said) use ($drawing, &$plans): array {
+            return $this->note($drawing, $plans[$said->mesh ?? ''] ??= $drawing->planOf($said->mesh), $said);
+        }, $request->notes())));
 
-        return new JsonResponse(NotedJson::of($drawing));
+        return new JsonResponse(NotedJson::of($drawing, $overtaken));
     }
 
-    private function note(Drawing $drawing, Plan $plan, SaidOfCells $said): void
+    /** @return list<OvertakenJson> */
+    private function note(Drawing $drawing, Plan $plan, SaidOfCells $said): array
     {
         $columns = $plan->layout->grid->cells()->columns;
         $places = array_map(fn (int $cell): Place => $this->place($plan, $cell % $columns, intdiv($cell, $columns)), $said->cells);
         $one = count($places) === 1 ? $plan->layout->addresses->of($places[0]->column, $places[0]->row) : null;
-        $drawing->noteCell($plan, $said->what($one), $said->key, ...array_map($said->change(...), $places));
+        $overtaken = $drawing->noteCell($plan, $said->what($one), $said->key, ...array_map($said->change(...), $places));
+
+        return self::overtaken($overtaken, $plan, $said->what($one));
+    }
+
+    /**
+     * @param  list<CellChange>  $changes  of one note
+     * @return list<OvertakenJson>
+     */
+    private static function overtaken(array $changes, Plan $plan, string $what): array
+    {
+        $columns = $plan->layout->grid->cells()->columns;
+        $cells = array_map(static fn (CellChange $one): int => $one->place->row * $columns + $one->place->column, $changes);
+        $first = $changes[0] ?? null;
+
+        return $first === null ? [] : [new OvertakenJson(HandWork::name($plan), $cells, $first->state, $first->reached, $first->doubtful, $first->words, Say::it('copying.overtaken', ['what' => $what]))];
     }
 
     /** @throws CellUnknown */

@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Archive\MarkList;
 use App\Documents\BestPlan;
+use App\Exceptions\DrawingUnworkable;
 use App\Http\Requests\AnotherSheetRequest;
 use App\Http\Requests\ChoicesInput;
 use App\Http\Requests\PhotoRequest;
@@ -67,9 +68,10 @@ final readonly class DrawingController
         return new JsonResponse($this->writer->drawing(Drawing::begin($photo, $choices->json)), 201);
     }
 
+    /** @throws DrawingUnworkable */
     public function show(Drawing $drawing): JsonResponse
     {
-        return new JsonResponse($this->writer->drawing($drawing));
+        return new JsonResponse($this->writer->opened($drawing));
     }
 
     /** @return list<MainLineJson> the strongest level and upright edges of the crop */
@@ -92,9 +94,13 @@ final readonly class DrawingController
         $followed = $drawing->followed($request->choices());
         $plan = Plan::of($followed->read->choices);
         $touched = Touched::by($followed->read, $plan, $drawing);
-        $drawing->decide($followed->read->json, $request->version());
 
-        return new JsonResponse($this->writer->drawing($drawing, $followed->read, $plan, trim("{$followed->said} {$touched}")));
+        // What cannot be answered is not kept either.
+        return $drawing->allOrNone(function () use ($drawing, $followed, $request, $plan, $touched): JsonResponse {
+            $drawing->decide($followed->read->json, $request->version());
+
+            return new JsonResponse($this->writer->drawing($drawing, $followed->read, $plan, trim("{$followed->said} {$touched}")));
+        });
     }
 
     public function undo(Request $request, Drawing $drawing): JsonResponse
@@ -150,6 +156,6 @@ final readonly class DrawingController
     {
         $drawing->step($by, $request->integer('version'), $request->has('edits') ? $request->integer('edits') : null);
 
-        return new JsonResponse($this->writer->drawing($drawing));
+        return $this->show($drawing);
     }
 }

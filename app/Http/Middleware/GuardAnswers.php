@@ -28,6 +28,7 @@ final class GuardAnswers
         foreach (self::HEADERS as $name => $value) {
             $response->headers->set($name, $value);
         }
+        $response->headers->set('X-Inch-Build', (string) config('inch.build'));
         header_remove('X-Powered-By');
 
         return $response;

@@ -14,7 +14,7 @@ final class LessonRequest extends FormRequest
     /** @return array<string, list<string>> */
     public function rules(): array
     {
-        return ['lesson' => ['present', 'nullable', 'string', 'max:'.SittingRow::MOST_LESSON, 'regex:/^\P{Cc}*$/u']];
+        return ['lesson' => ['present', 'nullable', 'string', 'max:'.SittingRow::MOST_LESSON, 'regex:/^\P{Cc}*$/uD']];
     }
 
     /** @return array<string, string> */

@@ -46,7 +46,7 @@ final readonly class SaidOfCells
             "{$at}state" => ['filled', 'in:'.implode(',', CellNote::STATES), "missing_with:{$at}reached"],
             "{$at}reached" => ['integer', 'between:0,'.Pass::all()],
             "{$at}doubtful" => ['filled', 'boolean'],
-            "{$at}words" => ['string', 'max:'.CellNote::MOST_WORDS, 'regex:/^\P{Cc}*$/u'],
+            "{$at}words" => ['string', 'max:'.CellNote::MOST_WORDS, 'regex:/^\P{Cc}*$/uD'],
             "{$at}mesh" => ['string', 'regex:/^\d{1,3}x\d{1,3}(-[0-9a-f]{8})?$/D'],
             "{$at}ago" => ['integer', 'between:0,'.self::LONGEST_AGO],
             "{$at}key" => ['string', 'regex:/^[\w-]{1,64}$/D'],

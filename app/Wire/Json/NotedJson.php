@@ -33,17 +33,23 @@ use OpenApi\Attributes as OA;
 #[OA\Schema]
 final readonly class NotedJson
 {
+    /** @param  list<OvertakenJson>  $overtaken */
     public function __construct(
         #[OA\Property] public int $version,
         /** Grows with every change, by hand too. */
         #[OA\Property] public int $edits,
         #[OA\Property] public ?string $undo,
         #[OA\Property] public ?string $redo,
+        /** Notes that are older than what is known, and were not taken. */
+        #[OA\Property(items: new OA\Items(ref: OvertakenJson::class))] public array $overtaken,
     ) {
     }
 
-    public static function of(Drawing $drawing): self
+    /** @param  list<OvertakenJson>  $overtaken */
+    public static function of(Drawing $drawing, array $overtaken = []): self
     {
-        return new self($drawing->version, $drawing->edits, ...array_map(Phrases::step(...), $drawing->steps()));
+        [$undo, $redo] = array_map(Phrases::step(...), $drawing->steps());
+
+        return new self($drawing->version, $drawing->edits, $undo, $redo, $overtaken);
     }
 }

@@ -17,6 +17,8 @@ final readonly class Trouble
         /** @var list<string>|null Parts that differ, on a stale save. */
         #[OA\Property(type: 'array', nullable: true, items: new OA\Items(type: 'string'))] public ?array $changed,
         #[OA\Property] public ?int $version,
+        /** The step that undo takes back, of a drawing that cannot be opened as it is. */
+        #[OA\Property] public ?string $undo,
     ) {
     }
 }

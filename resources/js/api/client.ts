@@ -1,6 +1,7 @@
 import createClient from 'openapi-fetch'
 import { t } from '@/lang'
 import { answered } from '@/offline/away'
+import { heardBuild } from '@/offline/newer'
 import { KEPT_IN } from '@/offline/told'
 import type { components, paths } from './schema'
 import type { Act, Basis, Choices, Drawing, PencilTyped, Preset, Pull, PrinterTyped, Swatch, Trouble } from './types'
@@ -66,6 +67,7 @@ async function told<T>(asked: Promise<{ data?: T; error?: unknown; response: Res
   const trouble = typeof error === 'object' && error !== null && 'message' in error ? (error as Trouble) : null
   // Some answers the browser keeps, and gives when there is no other; what has no sentence is from who stands before the server.
   answered((response.ok || trouble !== null) && !response.headers.has('X-Kept'), api.catalogue)
+  if (!response.headers.has('X-Kept')) heardBuild(response.headers.get('X-Inch-Build'))
   if (response.ok) return data as T
   if (response.status === 401) void leave()
   throw new Refused(response.status, trouble ?? { message: unreachable })

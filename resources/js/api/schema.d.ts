@@ -2009,6 +2009,7 @@ export interface components {
             edits: number;
             undo: string | null;
             redo: string | null;
+            overtaken: components["schemas"]["OvertakenJson"][];
         };
         /** @description What is to be said of something that has a name. */
         NotesJson: {
@@ -2050,6 +2051,17 @@ export interface components {
             name: string;
             photo: number[][];
             paper: number[][];
+        };
+        /** @description A note that came late: something newer is known of its cells. It can be noted again as it was. */
+        OvertakenJson: {
+            mesh: string;
+            cells: number[];
+            /** @enum {string|null} */
+            state: "done" | "empty" | "open" | null;
+            reached: number | null;
+            doubtful: boolean | null;
+            words: string | null;
+            says: string;
         };
         /** @description Sheets of one standard, the largest first. */
         PaperFamilyJson: {
@@ -2676,6 +2688,7 @@ export interface components {
             } | null;
             changed: string[] | null;
             version: number | null;
+            undo: string | null;
         };
         /** @description Crop and drawing as the artist would type them: lengths on a print, shares on a screen. */
         TypedJson: {

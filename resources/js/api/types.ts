@@ -64,6 +64,7 @@ export type Task = Schemas['TaskJson']
 export type Tones = Schemas['TonesJson']
 export type ToneSpot = Schemas['ToneSpotJson']
 export type Overlay = Choices['grid']['overlays'][number]
+export type Overtaken = Schemas['OvertakenJson']
 export type Noted = Schemas['NotedJson']
 export type Trouble = Schemas['Trouble']
 

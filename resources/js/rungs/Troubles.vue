@@ -24,6 +24,20 @@ const trouble = computed(() => (store.trouble === unreachable ? null : store.tro
     <p><Num :text="store.said" /></p>
     <button v-if="store.touched && store.drawing?.undo" type="button" class="button" @click="store.step('undo')">{{ $t('table.asItWasBefore') }}</button>
   </Callout>
+  <Callout v-if="store.setAside" data-test="set-aside">
+    <p>{{ $t('table.notesNotSaved', { why: store.setAside.why }, store.setAside.count) }}</p>
+    <p>
+      <button type="button" class="button" @click="store.sendAgain()">{{ $t('table.tryAgain') }}</button>
+      <button type="button" class="button bare" @click="store.deleteSetAside(store.drawing?.id ?? '')">{{ $t('table.deleteNotes', store.setAside.count) }}</button>
+    </p>
+  </Callout>
+  <Callout v-for="(one, i) in store.late" :key="i" tone="calm" data-test="late">
+    <p>{{ one.says }}</p>
+    <p>
+      <button type="button" class="button" @click="store.useLate(one)">{{ $t('table.useMine') }}</button>
+      <button type="button" class="button bare" @click="store.dismissLate(one)">{{ $t('table.dismiss') }}</button>
+    </p>
+  </Callout>
   <Callout v-if="away || trouble" data-test="trouble">
     <p>{{ away ? unreachable : trouble }}<template v-if="away && store.waiting > 0">&nbsp;{{ $t('table.keptHereMeanwhile', store.waiting) }}</template></p>
     <button v-if="store.state === 'unsaved'" type="button" class="button" @click="store.keep()">{{ $t('table.tryAgain') }}</button>

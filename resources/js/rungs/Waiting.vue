@@ -9,7 +9,11 @@ const again = () => location.reload()
 <template>
   <main class="waiting">
     <h1><span role="status">{{ store.trouble ?? $t('table.layingOutTheDrawing') }}</span></h1>
-    <button v-if="store.trouble" type="button" class="button" @click="again">{{ $t('table.tryAgain') }}</button>
+    <p v-if="store.unopened" class="soft" data-test="unopened">
+      <button v-if="store.unopened.undo" type="button" class="button strong" @click="store.undoUnopened()">{{ $t('table.undoStep', { step: store.unopened.undo }) }}</button>
+      <a class="button" :href="`/api/drawings/${store.unopened.id}/drawing.zip`">{{ $t('table.exportDrawing') }}</a>
+    </p>
+    <button v-else-if="store.trouble" type="button" class="button" @click="again">{{ $t('table.tryAgain') }}</button>
   </main>
 </template>
 

@@ -30,7 +30,7 @@ vi.mock('@/api/client', () => {
       drawing: () => (asked.length > 0 ? asked.shift()! : Promise.resolve(drawn('1 in'))),
       // A pull is answered with what it makes of the choices.
       workings: (_: unknown, choices: Choices, rung: string | null, pull: { left: number } | null) => call('workings', choices, workings(choices.fit.cell ?? '', pull ? { left: `${pull.left}` } : {}), rung),
-      notes: () => Promise.resolve({ version: 1, edits: 5, undo: 'D2 open again', redo: null }),
+      notes: () => Promise.resolve({ version: 1, edits: 5, undo: 'D2 open again', redo: null, overtaken: [] }),
       undo: () => new Promise<Drawing>((resolve) => (undone = resolve)),
       decide: (_: string, __: number, choices: Choices) => call('decide', choices, drawn(choices.fit.cell ?? '')),
     },
@@ -153,7 +153,7 @@ it('takes over what was done elsewhere, and passes over an answer that is older 
   told[1]!(3, '3 in')
   await second
   expect([store.drawing?.edits, store.draft?.fit.cell]).toEqual([3, '3 in'])
-  store.heard({ version: 1, edits: 4, undo: 'noted', redo: null })
+  store.heard({ version: 1, edits: 4, undo: 'noted', redo: null, overtaken: [] })
   told[0]!(2, '2 in')
   await first
   expect([store.drawing?.edits, store.draft?.fit.cell, store.drawing?.undo]).toEqual([4, '3 in', 'noted'])

@@ -2,7 +2,7 @@ import { useDebounceFn, useLocalStorage } from '@vueuse/core'
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef, watch } from 'vue'
 import { api, Refused } from '@/api/client'
-import type { Act, Choices, Drawing, Noted, Pull, Workings } from '@/api/types'
+import type { Act, Choices, Drawing, Noted, Overtaken, Pull, Workings } from '@/api/types'
 import { keepAsKnown } from '@/offline/keepAtHand'
 import { useHandWork, type HandNote } from './handWork'
 import { plain, rebase } from './rebase'
@@ -27,6 +27,10 @@ export const useDrawing = defineStore('drawing', () => {
   const stale = ref<{ message: string; changed: string[] } | null>(null)
   const state = ref<'saved' | 'saving' | 'unsaved'>('saved')
   const missing = ref(false)
+  /** A drawing that cannot be opened as it is: its version, and the step that undo takes back. */
+  const unopened = shallowRef<{ id: string; version: number; undo: string | null } | null>(null)
+  /** Notes of this device that came too late: something newer is known. They are offered again. */
+  const overtaken = ref<(Overtaken & { drawing: string })[]>([])
   /** Where the crop or the inset was pulled to by hand, until it is kept: the next key goes on from there, not from what was answered last. */
   const pulled = shallowRef<Pull | null>(null)
   /** Choices that could not be kept, over a reload. */
@@ -87,6 +91,7 @@ export const useDrawing = defineStore('drawing', () => {
 
   async function open(id: string) {
     missing.value = false
+    unopened.value = null
     drawing.value = null
     try {
       show(await api.drawing(id))
@@ -96,8 +101,17 @@ export const useDrawing = defineStore('drawing', () => {
       if (left?.id === id && left.version === drawing.value!.version) decide((choices) => Object.assign(choices, left.choices))
     } catch (error) {
       missing.value = error instanceof Refused && error.status === 404
+      if (error instanceof Refused && error.trouble.version !== undefined) unopened.value = { id, version: error.trouble.version ?? 0, undo: error.trouble.undo ?? null }
       complain(error)
     }
+  }
+
+  /** Undoes the last change of a drawing that cannot be opened as it is, and opens it as it was. */
+  async function undoUnopened() {
+    const was = unopened.value
+    if (!was) return
+    await api.undo(was.id, was.version).catch((error: unknown) => complain(error))
+    await open(was.id)
   }
 
   /** Takes over what was done elsewhere meanwhile, unless there is something of one's own to keep. */
@@ -284,7 +298,10 @@ export const useDrawing = defineStore('drawing', () => {
   }
 
   /** Whether all is as the server has it, for whoever looks. */
-  const kept = computed(() => (state.value === 'saved' && ahead.value > 0 ? 'saving' : state.value))
+  const kept = computed(() => {
+    if (setAside.value) return 'unsaved'
+    return state.value === 'saved' && (ahead.value > 0 || waiting.value > 0) ? 'saving' : state.value
+  })
 
   async function takeTheirs() {
     if (drawing.value) show(await api.drawing(drawing.value.id))
@@ -307,6 +324,7 @@ export const useDrawing = defineStore('drawing', () => {
   const hand = useHandWork(
     (noted, last) => {
       taken.value++
+      overtaken.value.push(...noted.overtaken.map((one) => ({ ...one, drawing: last.drawing })))
       handKept = { drawing: last.drawing, edits: noted.edits }
       if (drawing.value?.id !== last.drawing) return
       heard(noted)
@@ -346,6 +364,28 @@ export const useDrawing = defineStore('drawing', () => {
 
   /** Notes that are not kept yet, of this drawing. */
   const waiting = computed(() => hand.waiting.value.filter((note) => note.drawing === drawing.value?.id).length)
+  /** Those of them that the server refused, with the reason of the first. */
+  const setAside = computed(() => {
+    const refused = hand.waiting.value.filter((note) => note.why && note.drawing === drawing.value?.id)
+    return refused.length === 0 ? null : { count: refused.length, why: refused[0]?.why ?? '' }
+  })
 
-  return { rung, said, touched, waiting, taken, adjust, settleHand: hand.settle, drawing, draft, workings, errors, trouble, stale, state, missing, progress, open, refresh, preview, pull, pulled, kept, during, keep, decide, step, takeTheirs, putMineOnTop, note, heard }
+  /** Notes of this drawing that were overtaken, to be used all the same or not. */
+  const late = computed(() => overtaken.value.filter((one) => one.drawing === drawing.value?.id))
+
+  function dismissLate(one: Overtaken) {
+    overtaken.value = overtaken.value.filter((other) => other !== one)
+  }
+
+  async function useLate(one: Overtaken & { drawing: string }) {
+    dismissLate(one)
+    const [columns = 1, rows = 1] = one.mesh.split('-')[0]!.split('x').map(Number)
+    const { state, reached, doubtful, words } = one
+    const noted = Object.fromEntries(Object.entries({ state, reached: state === null ? reached : null, doubtful, words }).filter(([, value]) => value !== null)) as HandNote['noted']
+    const keeping = hand.note({ drawing: one.drawing, mesh: [columns, rows], grid: one.mesh, cells: one.cells, noted })
+    if (drawing.value) drawing.value = withHand(drawing.value)
+    await keeping
+  }
+
+  return { rung, said, touched, waiting, setAside, late, useLate, dismissLate, sendAgain: hand.tryAgain, deleteSetAside: hand.deleteSetAside, unopened, undoUnopened, taken, adjust, settleHand: hand.settle, drawing, draft, workings, errors, trouble, stale, state, missing, progress, open, refresh, preview, pull, pulled, kept, during, keep, decide, step, takeTheirs, putMineOnTop, note, heard }
 })

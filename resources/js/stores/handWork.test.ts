@@ -35,11 +35,11 @@ const done = { state: 'done' } as const
 const cell = (column: number, row: number, state: CellNote['state'] = 'open') => ({ column, row, state, reached: state === 'done' ? 3 : 0, doubtful: false, words: '' })
 
 function work() {
-  const heard = { kept: 0, said: [] as (string | null)[], dropped: 0 }
+  const heard = { kept: 0, said: [] as (string | null)[], setAside: 0 }
   const hand = useHandWork(
     () => heard.kept++,
     (trouble) => heard.said.push(trouble),
-    () => heard.dropped++,
+    () => heard.setAside++,
   )
   return { ...hand, heard }
 }
@@ -75,17 +75,30 @@ it.each([0, 500, 502, 503, 504, 507])('waits through a %d, and is sent again by 
   expect(hand.over('a', '5x7-a', [])).toEqual([])
 })
 
-it('lets go of what cannot be, however often it is tried, and says so', async () => {
+it('sets aside what cannot be, with the reason, until it is sent again or deleted by hand', async () => {
   answers = [new Refused(422, { message: 'there is no such cell' })]
   const hand = work()
   await hand.note({ drawing: 'a', mesh: [5, 7], grid: '5x7-a', cells: [0], noted: done })
   await hand.note({ drawing: 'a', mesh: [5, 7], grid: '5x7-a', cells: [1], noted: done })
   expect(asked).toHaveLength(2)
-  expect(hand.heard.dropped).toBe(1)
-  expect(hand.heard.said[0]).toBe('there is no such cell')
+  expect(hand.heard.setAside).toBe(1)
+  expect(hand.waiting.value.map(({ cells, why }) => [cells, why])).toEqual([[[0], 'there is no such cell']])
+  // Not shown as if it were kept, and there after a reload.
+  expect(hand.over('a', '5x7-a', [])).toEqual([])
+  answers = [new Refused(422, { message: 'still none' })]
+  await hand.tryAgain()
+  expect([asked.length, hand.waiting.value.map(({ why }) => why)]).toEqual([3, ['still none']])
+  await hand.tryAgain()
+  expect([asked.length, hand.waiting.value]).toEqual([4, []])
+  answers = [new Refused(422, { message: 'none' })]
+  await hand.note({ drawing: 'a', mesh: [5, 7], grid: '5x7-a', cells: [2], noted: done })
+  hand.deleteSetAside('b')
+  expect(hand.waiting.value).toHaveLength(1)
+  hand.deleteSetAside('a')
+  expect(hand.waiting.value).toEqual([])
 })
 
-it('bears a fault of the server’s own a few times, then lets the others pass', async () => {
+it('bears a fault of the server’s own a few times, then sets that note aside and lets the others pass', async () => {
   const fault = () => new Refused(500, { message: 'a fault' })
   answers = [new Refused(0, { message: 'away' }), ...Array.from({ length: 10 }, fault)]
   const hand = work()
@@ -94,7 +107,7 @@ it('bears a fault of the server’s own a few times, then lets the others pass',
   const [one, other] = [0, 1].map((cell) => `5x7-a ${cell} {"state":"done"}`)
   // Both, then the one alone: five times over; after that the other.
   expect(asked).toEqual([`a | ${one}`, ...Array.from({ length: 5 }, () => [`a | ${one} | ${other}`, `a | ${one}`]).flat(), `a | ${other}`])
-  expect([hand.heard.dropped, hand.waiting.value]).toEqual([1, []])
+  expect([hand.heard.setAside, hand.waiting.value.map(({ cells, why }) => [cells, why])]).toEqual([1, [[[0], 'a fault']]])
 })
 
 it('finds the one of many that cannot be, and keeps the others, in order', async () => {
@@ -105,8 +118,8 @@ it('finds the one of many that cannot be, and keeps the others, in order', async
   await vi.advanceTimersByTimeAsync(60_000)
   const sent = (cell: number) => `5x7-a ${cell} {"state":"done"}`
   expect(asked).toEqual([`a | ${sent(0)}`, `a | ${sent(0)} | ${sent(99)} | ${sent(1)}`, `a | ${sent(0)}`, `a | ${sent(99)}`, `a | ${sent(1)}`, 'b | 3x3-b 4 {"state":"done"}'])
-  expect(hand.waiting.value).toEqual([])
-  expect(hand.heard.dropped).toBe(1)
+  expect(hand.waiting.value.map(({ cells }) => cells)).toEqual([[99]])
+  expect(hand.heard.setAside).toBe(1)
 })
 
 it('is shown over what the server knew before it came, and stands over a reload', async () => {

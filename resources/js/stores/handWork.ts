@@ -16,6 +16,8 @@ export interface HandNote {
   /** By their places, row after row. */
   cells: number[]
   noted: Partial<Pick<CellNote, 'state' | 'doubtful' | 'words' | 'reached'>>
+  /** Why it could not be kept. It waits until the artist sends it again or deletes it. */
+  why?: string
 }
 
 /** Through every pass: as much as done. */
@@ -35,14 +37,14 @@ const LONGEST_AGO = 7 * 86400
 /** No answer, a server that is away or busy, a disk that is full (RFC 9110, 15.6; RFC 4918, 11.5): all of which pass. */
 const PASSING = [0, 502, 503, 504, 507]
 
-/** A fault of the server's own may pass as well; a note that meets it this often, alone, is what brings it about, and the others wait no longer for it. */
+/** A fault of the server's own may pass as well; a note that meets it this often, alone, is what brings it about: it is set aside, and the others wait no longer for it. */
 const FAULTS_BORNE = 5
 
 /**
  * What was noted by hand and is not kept yet: sent one after another, in the order it was done, and shown over
  * whatever the server knew before it came. Neither a reload nor closing the page forgets it; the page that is opened next sends it.
  */
-export function useHandWork(kept: (noted: Noted, last: HandNote) => void, said: (trouble: string | null) => void, dropped: () => void, taken: () => void = () => undefined) {
+export function useHandWork(kept: (noted: Noted, last: HandNote) => void, said: (trouble: string | null) => void, setAside: () => void, taken: () => void = () => undefined) {
   let sending: Promise<void> | null = null
   let again = 0
   const faults = new Map<string, number>()
@@ -53,7 +55,7 @@ export function useHandWork(kept: (noted: Noted, last: HandNote) => void, said: 
     const now = new Map(cells.map((cell) => [`${cell.column} ${cell.row}`, cell]))
     for (const note of waiting.value) {
       // Of other cells than those in force: they come with the server's answer, where they lie then.
-      if (note.drawing !== drawing || note.grid !== grid) continue
+      if (note.drawing !== drawing || note.grid !== grid || note.why) continue
       for (const cell of note.cells) {
         const place = { column: cell % note.mesh[0], row: Math.floor(cell / note.mesh[0]) }
         const key = `${place.column} ${place.row}`
@@ -76,7 +78,8 @@ export function useHandWork(kept: (noted: Noted, last: HandNote) => void, said: 
   }
 
   /** What may be sent at once: of one drawing, in the order it was done. */
-  function together(notes: HandNote[]) {
+  function together(all: HandNote[]) {
+    const notes = all.filter((note) => !note.why)
     const end = notes.findIndex((note) => note.drawing !== notes[0]?.drawing)
     return notes.slice(0, Math.min(MOST_AT_ONCE, end < 0 ? Infinity : end))
   }
@@ -108,11 +111,11 @@ export function useHandWork(kept: (noted: Noted, last: HandNote) => void, said: 
           said(error.message)
           return
         }
-        // One of them cannot be, however often it is tried; which, shows when each goes alone.
+        // One of them cannot be, however often it is tried; which, shows when each goes alone. What was not acknowledged is never dropped.
         if (notes.length === 1) {
-          letGo(...notes)
-          said(error.message)
-          dropped()
+          const [key, why] = [notes[0]?.key, error.message]
+          waiting.value = waiting.value.map((one) => (one.key === key ? { ...one, why } : one))
+          setAside()
         }
         most = 1
       }
@@ -129,11 +132,23 @@ export function useHandWork(kept: (noted: Noted, last: HandNote) => void, said: 
     return settle()
   }
 
+  /** Sends what was set aside once more. */
+  function tryAgain() {
+    faults.clear()
+    waiting.value = waiting.value.map((note) => ({ ...note, why: undefined }))
+    return settle()
+  }
+
+  /** Deletes what was set aside: the artist said so. */
+  function deleteSetAside(drawing: string) {
+    letGo(...waiting.value.filter((note) => note.why && note.drawing === drawing))
+  }
+
   // A page that is left waits for nothing: it goes out at once; what is on its way already is known by its key, and not noted twice.
-  useEventListener(window, 'pagehide', () => waiting.value.length > 0 && void send(together(waiting.value)).catch(() => undefined))
+  useEventListener(window, 'pagehide', () => together(waiting.value).length > 0 && void send(together(waiting.value)).catch(() => undefined))
 
   // What waited is sent as soon as there is a way again.
   useEventListener(window, 'online', () => void settle())
 
-  return { note, over, settle, waiting }
+  return { note, over, settle, waiting, tryAgain, deleteSetAside }
 }
