@@ -206,14 +206,14 @@ it('says what is wrong with the database, and loses nothing', function (Closure 
     $drawing = Drawings::begin();
     DB::purge('broken');
     $break($path);
-    test()->putJson("/api/drawings/{$drawing->id}", ['version' => 1, 'choices' => [...Drawings::FIVE_BY_SEVEN, 'title' => 'New']])
-        ->assertStatus(503)->assertJsonPath('message', fn (string $message) => str_contains($message, $says));
+    $answer = test()->putJson("/api/drawings/{$drawing->id}", ['version' => 1, 'choices' => [...Drawings::FIVE_BY_SEVEN, 'title' => 'New']]);
     config(['database.default' => 'sqlite']);
+    $answer->assertStatus(503)->assertJsonPath('message', fn (string $message) => str_contains($message, $says));
 })->with([
     'missing' => [function (string $path) {
         array_map(unlink(...), glob("{$path}*") ?: []);
     }, 'The database file is missing'],
     'read-only' => [function (string $path) {
         config(['database.connections.broken.options' => [PDO::SQLITE_ATTR_OPEN_FLAGS => PDO::SQLITE_OPEN_READONLY], 'database.connections.broken.journal_mode' => null]);
-    }, 'may only be read'],
+    }, 'is read-only'],
 ]);
