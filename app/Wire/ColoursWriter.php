@@ -12,14 +12,12 @@ use App\Wire\Json\LaidJson;
 use App\Wording\ColourWording;
 use App\Wording\Say;
 use InchLadder\Colour\Described;
-use InchLadder\Colour\Figures;
 use InchLadder\Colour\Laid;
 use InchLadder\Colour\Nearest;
 use InchLadder\Colour\Neutral;
 use InchLadder\Colour\Reflectance;
 use InchLadder\Finish\Medium;
 use InchLadder\Paper\Colour;
-use InchLadder\Pixels\Lab;
 use InchLadder\Plan\Plan;
 
 /** Writes the colour of a place, and which of one's own pencils come near to it on this paper. */
@@ -46,7 +44,7 @@ final readonly class ColoursWriter
 
         return new ColourJson(
             round($x, 6), round($y, 6), $hex, ColourWording::told($wanted), ColourWording::numbers($wanted),
-            Reflectance::ofLab(new Lab($wanted->lightness, Figures::STRONGER * $wanted->a, Figures::STRONGER * $wanted->b))->hex(),
+            Reflectance::ofLab($told->stronger())->hex(),
             Reflectance::ofLab($told->complement())->hex(), Say::it('colours.complement', ['hue' => Say::it('colours.hue.'.Described::of($told->complement())->hue->value)]),
             array_map(static fn (Laid $one): LaidJson => new LaidJson($one->seen->hex(), ColourWording::laid($one, $wanted)), array_values(array_filter([$nearest?->alone, $nearest?->two]))),
             array_map(static fn (array $one): LaidJson => new LaidJson($one[0]->seen->hex(), $one[1]), ColourWording::greys($grey, $wanted->lightness)),

@@ -21,19 +21,19 @@ final class ColourWording
         $told = Described::of($lab);
         $with = ['hue' => Say::it("colours.hue.{$told->hue->value}"), 'lightness' => Say::it("colours.lightness.{$told->lightness}"), 'strength' => Say::it("colours.strength.{$told->strength}")];
 
-        return Say::it($told->hue === Hue::Grey ? 'colours.told.grey' : 'colours.told.colour', $with);
+        return Say::it('colours.told.'.match (true) { $told->hue === Hue::Grey => 'grey', $told->hue->isNeutral() => 'plain', default => 'colour' }, $with);
     }
 
     public static function numbers(Lab $lab): string
     {
-        return Say::it(Hue::of($lab) === Hue::Grey ? 'colours.numbers of grey' : 'colours.numbers', ['l' => (string) round($lab->lightness), 'c' => (string) round($lab->chroma()), 'h' => (string) round($lab->hueAngle())]);
+        return Say::it(Hue::of($lab)->isNeutral() ? 'colours.numbers of grey' : 'colours.numbers', ['l' => (string) round($lab->lightness), 'c' => (string) round($lab->chroma()), 'h' => (string) round($lab->hueAngle())]);
     }
 
     public static function laid(Laid $laid, Lab $wanted): string
     {
         $said = $laid->under === null
             ? Say::it('colours.alone', ['name' => $laid->upper->name, 'how' => Say::it($laid->lightly ? 'colours.how.lightly' : 'colours.how.firmly'), ...self::off($laid)])
-            : Say::it('colours.two', ['upper' => $laid->upper->name, 'under' => $laid->under->name, 'how' => $laid->lightly ? Say::it('colours.how.two lightly') : '', ...self::off($laid)]);
+            : Say::it('colours.two', ['upper' => $laid->upper->name, 'under' => $laid->under->name, 'how' => match (true) { $laid->lightly && $laid->underLightly => Say::it('colours.how.both lightly'), $laid->lightly => Say::it('colours.how.two lightly'), $laid->underLightly => Say::it('colours.how.under lightly'), default => '' }, ...self::off($laid)]);
         $by = (int) round($laid->seen->lab()->lightness - $wanted->lightness);
 
         return abs($by) < 4 ? $said : $said.' '.Say::it($by > 0 ? 'colours.reaches.lighter' : 'colours.reaches.darker', ['by' => abs($by)]);

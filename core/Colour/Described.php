@@ -27,6 +27,26 @@ final readonly class Described
         return new self(Hue::of($lab), $under($lab->lightness, Figures::LIGHTNESS), $over($lab->chroma(), [Figures::GREY, Figures::MUTED, Figures::CLEAR, Figures::STRONG]), $lab);
     }
 
+    /** The same hue stronger, as far as a screen can show it: beyond that a band would be cut off, and the hue with it. */
+    public function stronger(): Lab
+    {
+        $times = fn (float $times): Lab => new Lab($this->lab->lightness, $times * $this->lab->a, $times * $this->lab->b);
+        [$shown, $beyond] = [1.0, Figures::STRONGER];
+        if ($times($beyond)->isShown()) {
+            return $times($beyond);
+        }
+        for ($halving = 0; $halving < 20; $halving++) {
+            $middle = ($shown + $beyond) / 2;
+            if ($times($middle)->isShown()) {
+                $shown = $middle;
+            } else {
+                $beyond = $middle;
+            }
+        }
+
+        return $times($shown);
+    }
+
     /** The complement: as light and as strong, of the hue across. */
     public function complement(): Lab
     {

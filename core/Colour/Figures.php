@@ -38,6 +38,15 @@ final class Figures
     /** Orange and yellow that are darker than this are called brown and olive (ours), as CSS Color 4 has brown, olive, gold and orange. */
     public const BROWN = 60.0;
 
+    /** C* from which on a dark orange is still called orange (ours): an orange pencil, pressed firmly, has C* 75 and L* 55. */
+    public const VIVID = 66.0;
+
+    /** L* from which on a grey is called white, and under which it is called black (ours): paper white is 95, soft graphite 20. */
+    public const WHITE = 93.0;
+
+    /** As above. */
+    public const BLACK = 15.0;
+
     /** Bluish red that is lighter than this is called pink (ours), as CSS Color 4 likewise. */
     public const PINK = 52.0;
 

@@ -15,6 +15,8 @@ final readonly class Laid
         public ?Pencil $under,
         /** Whether the upper one is pressed lightly. */
         public bool $lightly,
+        /** Whether the one under it is pressed lightly. */
+        public bool $underLightly,
         public Reflectance $seen,
         /** CIEDE2000 from what is wanted. */
         public float $off,
@@ -25,20 +27,46 @@ final readonly class Laid
     {
         $seen = $pencil->on($paper, $lightly);
 
-        return new self($pencil, null, $lightly, $seen, $seen->lab()->differenceTo($wanted));
+        return new self($pencil, null, $lightly, false, $seen, $seen->lab()->differenceTo($wanted));
     }
 
-    public static function over(Pencil $upper, Pencil $under, Reflectance $paper, Lab $wanted, bool $lightly = false): self
+    public static function over(Pencil $upper, Pencil $under, Reflectance $paper, Lab $wanted, bool $lightly = false, bool $underLightly = false): self
     {
-        $seen = self::mixture($upper, $under, $paper, $lightly);
+        $seen = self::mixture($upper, $under, $paper, $lightly, $underLightly);
 
-        return new self($upper, $under, $lightly, $seen, $seen->lab()->differenceTo($wanted));
+        return new self($upper, $under, $lightly, $underLightly, $seen, $seen->lab()->differenceTo($wanted));
+    }
+
+    /**
+     * One over another, each pressed firmly and lightly, in both orders. Of two thin layers it is the same which is over which.
+     *
+     * @return list<self>
+     */
+    public static function bothWays(Pencil $one, Pencil $other, Reflectance $paper, Lab $wanted): array
+    {
+        $laid = [];
+        foreach ([false, true] as $lightly) {
+            foreach ([false, true] as $underLightly) {
+                $laid[] = self::over($one, $other, $paper, $wanted, $lightly, $underLightly);
+                if ($one->kind === Kind::Body || $other->kind === Kind::Body) {
+                    $laid[] = self::over($other, $one, $paper, $wanted, $lightly, $underLightly);
+                }
+            }
+        }
+
+        return $laid;
+    }
+
+    /** The one that comes nearest; null of none. */
+    public static function nearest(self ...$laid): ?self
+    {
+        return array_reduce($laid, static fn (?self $best, self $one): self => $best === null || $one->off < $best->off ? $one : $best);
     }
 
     /** Body colour that is pressed is worked into what lies under it; anything else lies on it as it would on paper. */
-    public static function mixture(Pencil $upper, Pencil $under, Reflectance $paper, bool $lightly = false): Reflectance
+    public static function mixture(Pencil $upper, Pencil $under, Reflectance $paper, bool $lightly = false, bool $underLightly = false): Reflectance
     {
-        $ground = $under->on($paper);
+        $ground = $under->on($paper, $underLightly);
 
         return $upper->kind === Kind::Body && ! $lightly ? $ground->mixedWith($upper->firm, Figures::UPPER) : $upper->on($ground, $lightly);
     }

@@ -17,20 +17,10 @@ final readonly class Nearest
     public static function to(Lab $wanted, array $pencils, Reflectance $paper): ?self
     {
         $alone = $two = null;
-        foreach ($pencils as $pencil) {
-            foreach ([false, true] as $lightly) {
-                $laid = Laid::alone($pencil, $lightly, $paper, $wanted);
-                $alone = $alone === null || $laid->off < $alone->off ? $laid : $alone;
-            }
-        }
-        foreach ($pencils as $i => $upper) {
-            foreach ($pencils as $j => $under) {
-                // Of two thin layers it is the same which lies over which.
-                if ($i === $j || ($j < $i && $upper->kind !== Kind::Body && $under->kind !== Kind::Body)) {
-                    continue;
-                }
-                $laid = Laid::over($upper, $under, $paper, $wanted);
-                $two = $two === null || $laid->off < $two->off ? $laid : $two;
+        foreach ($pencils as $i => $one) {
+            $alone = Laid::nearest(...array_filter([$alone, Laid::alone($one, false, $paper, $wanted), Laid::alone($one, true, $paper, $wanted)]));
+            foreach (array_slice($pencils, $i + 1) as $other) {
+                $two = Laid::nearest(...array_filter([$two, ...Laid::bothWays($one, $other, $paper, $wanted)]));
             }
         }
 

@@ -21,23 +21,13 @@ final readonly class Neutral
     {
         $wanted = new Lab($lightness, 0.0, 0.0);
         $plain = $mixed = null;
-        foreach ($pencils as $i => $upper) {
-            if (Hue::of($upper->firm->lab()) === Hue::Grey) {
-                foreach ([false, true] as $lightly) {
-                    $laid = Laid::alone($upper, $lightly, $paper, $wanted);
-                    $plain = $plain === null || $laid->off < $plain->off ? $laid : $plain;
-                }
-
-                continue;
+        foreach ($pencils as $i => $one) {
+            if (Hue::of($one->firm->lab())->isNeutral()) {
+                $plain = Laid::nearest(...array_filter([$plain, Laid::alone($one, false, $paper, $wanted), Laid::alone($one, true, $paper, $wanted)]));
             }
-            foreach ($pencils as $j => $under) {
-                if ($i === $j || ! self::areComplements($upper->firm->lab(), $under->firm->lab())) {
-                    continue;
-                }
-                foreach ([false, true] as $lightly) {
-                    $laid = Laid::over($upper, $under, $paper, $wanted, $lightly);
-                    $isGrey = $laid->seen->lab()->chroma() < Figures::NEUTRAL + $paper->lab()->chroma();
-                    $mixed = $isGrey && ($mixed === null || $laid->off < $mixed->off) ? $laid : $mixed;
+            foreach (array_slice($pencils, $i + 1) as $other) {
+                if (self::areComplements($one->firm->lab(), $other->firm->lab())) {
+                    $mixed = Laid::nearest(...array_filter([$mixed, ...array_filter(Laid::bothWays($one, $other, $paper, $wanted), static fn (Laid $laid): bool => $laid->seen->lab()->chroma() < Figures::NEUTRAL + $paper->lab()->chroma())]));
                 }
             }
         }

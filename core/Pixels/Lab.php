@@ -51,17 +51,32 @@ final readonly class Lab
     }
 
     /**
-     * Linear light, as sRGB can show it: what lies outside is cut off. CIE 15 and IEC 61966-2-1 turned round.
+     * Linear light, as sRGB can show it: what is outside is cut off.
      *
      * @return array{float, float, float} 0…1
      */
     public function toLight(): array
     {
+        return array_map(static fn (float $light): float => max(0.0, min(1.0, $light)), $this->bands());
+    }
+
+    /** Whether sRGB can show it: no band of it is cut off. */
+    public function isShown(): bool
+    {
+        return array_filter($this->bands(), static fn (float $light): bool => $light < -1e-6 || $light > 1 + 1e-6) === [];
+    }
+
+    /**
+     * Linear light of its three bands, wherever it is: CIE 15 and IEC 61966-2-1 turned round.
+     *
+     * @return array{float, float, float}
+     */
+    private function bands(): array
+    {
         $y = ($this->lightness + 16) / 116;
         [$x, $y, $z] = [0.95047 * self::cube($y + $this->a / 500), self::cube($y), 1.08883 * self::cube($y - $this->b / 200)];
-        $cut = static fn (float $light): float => max(0.0, min(1.0, $light));
 
-        return [$cut(3.2406255 * $x - 1.5372080 * $y - 0.4986286 * $z), $cut(-0.9689307 * $x + 1.8757561 * $y + 0.0415175 * $z), $cut(0.0557101 * $x - 0.2040211 * $y + 1.0569959 * $z)];
+        return [3.2406255 * $x - 1.5372080 * $y - 0.4986286 * $z, -0.9689307 * $x + 1.8757561 * $y + 0.0415175 * $z, 0.0557101 * $x - 0.2040211 * $y + 1.0569959 * $z];
     }
 
     /** Chroma C*: how strong the colour is, 0 for greys. */

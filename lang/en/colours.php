@@ -3,18 +3,18 @@
 /* Colours by their names, how they are laid, and what will not do. What pencils do is common practice. */
 return [
     'hue' => [
-        'grey' => 'grey', 'pink' => 'pink', 'red' => 'red', 'orange' => 'orange', 'brown' => 'brown', 'yellow' => 'yellow', 'olive' => 'olive', 'yellow green' => 'yellow green',
+        'white' => 'white', 'black' => 'black', 'grey' => 'grey', 'pink' => 'pink', 'red' => 'red', 'orange' => 'orange', 'brown' => 'brown', 'yellow' => 'yellow', 'olive' => 'olive', 'yellow green' => 'yellow green',
         'green' => 'green', 'blue green' => 'blue green', 'blue' => 'blue', 'violet' => 'violet', 'purple' => 'purple',
     ],
     'lightness' => ['very light', 'light', 'of middle lightness', 'dark', 'very dark'],
     'strength' => ['', 'greyish', 'muted', 'clear', 'strong'],
-    'told' => ['grey' => ':Hue, :lightness.', 'colour' => ':Hue, :lightness and :strength.'],
+    'told' => ['plain' => ':Hue.', 'grey' => ':Hue, :lightness.', 'colour' => ':Hue, :lightness and :strength.'],
     'numbers of grey' => 'L* :l, C* :c',
     'numbers' => 'L* :l, C* :c, h :h°',
     'likeness' => ['same' => 'an eye hardly tells them apart', 'near' => 'near', 'kin' => 'of that family still', 'other' => 'another colour'],
     'alone' => ':name, :how: :likeness (ΔE :off).',
     'two' => ':upper over :under:how: :likeness (ΔE :off).',
-    'how' => ['firmly' => 'pressed firmly', 'lightly' => 'laid lightly', 'two lightly' => ', the upper one lightly'],
+    'how' => ['firmly' => 'pressed firmly', 'lightly' => 'laid lightly', 'two lightly' => ', the upper one lightly', 'under lightly' => ', the lower one lightly', 'both lightly' => ', both lightly'],
     'two no nearer' => 'No two of yours over each other come nearer.',
     'no pencils' => 'Name your pencils under Settings, and have their swatches read or pick their colours: then the nearest of them are told here.',
     'reaches' => ['lighter' => 'Yours is :by lighter than it should be.', 'darker' => 'Yours is :by darker than it should be.'],

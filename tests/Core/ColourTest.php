@@ -19,9 +19,9 @@ function seen(string $hex): Reflectance
 
 /** W3C, CSS Color Module Level 4, §6.1: named colours, by what they are called there. */
 const CSS_NAMED = [
-    'red' => ['#ff0000', '#dc143c', '#b22222', '#8b0000', '#ff4500'],
+    'red' => ['#ff0000', '#dc143c', '#b22222', '#8b0000'],
     'pink' => ['#ffc0cb', '#ffb6c1', '#ff69b4', '#ff1493'],
-    'orange' => ['#ffa500', '#ff8c00'],
+    'orange' => ['#ffa500', '#ff8c00', '#ff4500'],
     'brown' => ['#a52a2a', '#8b4513'],
     'yellow' => ['#ffff00', '#ffffe0', '#fafad2'],
     'olive' => ['#808000'],
@@ -31,7 +31,7 @@ const CSS_NAMED = [
     'blue' => ['#0000ff', '#000080', '#191970', '#4169e1', '#4682b4', '#add8e6', '#87ceeb', '#00008b', '#0000cd', '#1e90ff', '#6495ed'],
     'violet' => ['#8a2be2', '#9400d3', '#4b0082'],
     'purple' => ['#800080', '#ff00ff', '#da70d6', '#8b008b'],
-    'grey' => ['#808080', '#696969', '#a9a9a9', '#d3d3d3', '#ffffff', '#000000', '#f5f5f5', '#dcdcdc'],
+    'white' => ['#ffffff', '#f5f5f5', '#fffafa'], 'black' => ['#000000'], 'grey' => ['#808080', '#696969', '#a9a9a9', '#d3d3d3', '#dcdcdc'],
 ];
 
 it('calls colours what they are called', function (string $name, string $hex) {
@@ -90,7 +90,9 @@ it('finds the nearest by trying all there are', function (int $seed) {
         $alone[] = $upper->on($paper)->lab()->differenceTo($wanted);
         $alone[] = $upper->on($paper, true)->lab()->differenceTo($wanted);
         foreach ($pencils as $under) {
-            $two[] = $upper === $under ? INF : Laid::mixture($upper, $under, $paper)->lab()->differenceTo($wanted);
+            foreach ([[false, false], [false, true], [true, false], [true, true]] as [$lightly, $underLightly]) {
+                $two[] = $upper === $under ? INF : Laid::mixture($upper, $under, $paper, $lightly, $underLightly)->lab()->differenceTo($wanted);
+            }
         }
     }
     expect($found->alone->off)->toEqualWithDelta(min($alone), 1e-9)->and($found->two?->off ?? min($two))->toEqualWithDelta(min($two), 1e-9)
@@ -173,3 +175,32 @@ it('lays body colour lightly between its ground and itself, whichever is the dar
 })->with([
     'white on black' => ['#f6f4ee', '#26241f', null], 'black on white' => ['#1c1b1a', '#ffffff', '#8f8e8d'], 'blue on tan' => ['#4068a0', '#d6bf9b', '#b5c3d8'], 'straw on blue grey' => ['#d9b75a', '#707c88', null],
 ]);
+
+it('calls an orange pencil orange, however firmly it is pressed', fn (string $hex) => expect(Hue::of(seen($hex)->lab()))->toBe(Hue::Orange))->with(['#f28c38', '#e8641b', '#e5701f', '#ff5a1f', '#f7a35c']);
+
+it('strengthens a colour and keeps its hue', function (string $hex) {
+    $lab = seen($hex)->lab();
+    $stronger = Described::of($lab)->stronger();
+    expect($stronger->isShown())->toBeTrue()->and($stronger->chroma())->toBeGreaterThanOrEqual($lab->chroma() - 1e-6)->toBeLessThanOrEqual(2.5 * $lab->chroma() + 1e-6)
+        ->and($stronger->hueAngle())->toEqualWithDelta($lab->hueAngle(), 0.01)->and($stronger->lightness)->toBe($lab->lightness)
+        // As it is shown, by bytes, it is of that hue still.
+        ->and(abs(Lab::fromSrgb(...array_map(hexdec(...), str_split(substr(Reflectance::ofLab($stronger)->hex(), 1), 2)))->hueAngle() - $lab->hueAngle()))->toBeLessThan(1.5);
+})->with(['#f28c38', '#c07a4e', '#8fa7b8', '#9c5d3b', '#d8c9b0']);
+
+it('comes nearer by laying one of two lightly, either of them', function (string $wanted, float $most) {
+    $twelve = array_map(fn (string $hex): Pencil => new Pencil($hex, Kind::Thin, seen($hex)), ['#d6402e', '#e8641b', '#f3c22b', '#7fae3a', '#2e7d4f', '#2d8fa3', '#2f5fa8', '#5b4a9c', '#8e3f80', '#8a5a35', '#5a4030', '#3a3836']);
+    $found = Nearest::to(seen($wanted)->lab(), $twelve, seen('#ffffff'));
+    $firm = INF;
+    foreach ($twelve as $i => $upper) {
+        foreach (array_slice($twelve, $i + 1) as $under) {
+            $firm = min($firm, Laid::over($upper, $under, seen('#ffffff'), seen($wanted)->lab())->off);
+        }
+    }
+    expect(min($found->alone->off, $found->two->off ?? INF))->toBeLessThan(min($most, $firm));
+})->with([['#966c51', 9.0], ['#9c5d3b', 6.0], ['#708070', 9.0]]);
+
+it('mixes grey of the lightness that is asked for, where one of two can be laid lightly', function (float $lightness) {
+    $pencil = fn (string $hex): Pencil => new Pencil($hex, Kind::Thin, seen($hex));
+    $mixed = Neutral::of($lightness, [$pencil('#d05040'), $pencil('#4fa0a8'), $pencil('#8e3f80'), $pencil('#3f8e50')], seen('#ffffff'))->mixed;
+    expect(abs($mixed->seen->lab()->lightness - $lightness))->toBeLessThan(12.0);
+})->with([35.0, 45.0, 56.0]);

@@ -208,3 +208,64 @@ it('exports and imports on the command line, sizes alone too', function () {
         ->and($output->fetch())->toContain('could not be written');
     unlink($path);
 });
+
+/** What is said of a drawing, whatever its ids and its times are. */
+function saidOf(Drawing $drawing): array
+{
+    $said = workingsOf($drawing->id);
+    data_forget($said, 'workings.choices.shots.*.id');
+
+    return [$said, $drawing->sittings()->get()->map->sitting()->map(fn ($sitting) => [$sitting->seconds, $sitting->lesson])->all()];
+}
+
+it('takes in again whatever it accepted', function (string $method, string $path, array $body) {
+    $drawing = drawn(Photos::make());
+    $this->putJson("/api/drawings/{$drawing->id}/sitting", ['rung' => 'copy', 'pass' => 'place', 'seconds' => 60])->assertOk();
+    $answer = $this->json($method, "/api/drawings/{$drawing->id}/{$path}", $body);
+    expect($answer->getStatusCode())->toBeIn([200, 204, 422]);
+    $again = Drawing::query()->findOrFail(bringIn(exported($drawing->refresh()))->assertCreated()->json('id'));
+    expect(saidOf($again))->toEqual(saidOf($drawing));
+})->with([
+    'a pass of blanks' => ['PUT', 'sitting', ['rung' => 'copy', 'pass' => ' ', 'seconds' => 5]], 'an empty pass' => ['PUT', 'sitting', ['rung' => 'copy', 'pass' => '', 'seconds' => 5]],
+    'words of blanks' => ['PUT', 'cells/0/1', ['words' => '   ']], 'words that end in a line feed' => ['PUT', 'cells/0/1', ['words' => "rim\n"]], 'a state of blanks' => ['PUT', 'cells/0/1', ['state' => ' ']],
+    'a lesson of blanks' => ['PUT', 'sittings/1', ['lesson' => "\t "]], 'a lesson that ends in a line feed' => ['PUT', 'sittings/1', ['lesson' => "slower\n"]],
+    'passes of blanks' => ['PUT', 'cells', ['cells' => [1, 2], 'reached' => ' ']], 'a flag of blanks' => ['PUT', 'cells/0/1', ['doubtful' => ' ']], 'cells that are blanks' => ['PUT', 'cells', ['cells' => [' ', '1'], 'state' => 'done']],
+]);
+
+it('unpacks no more than an archive can honestly hold, on the disk of the data, and leaves nothing', function (Closure $make) {
+    $path = $make();
+    expect(filesize($path))->toBeLessThan(3_000_000);
+    bringIn($path)->assertUnprocessable()->assertJsonPath('message', fn (string $says) => str_contains($says, 'large'));
+    expect(glob(config('inch.data').'/incoming/*'))->toBe([])->and(Drawing::query()->count())->toBe(0);
+})->with([
+    'a picture of nothing' => [function () {
+        $path = tempnam(sys_get_temp_dir(), 'bomb');
+        $zip = new ZipArchive;
+        $zip->open($path, ZipArchive::OVERWRITE);
+        $zip->addFromString('photo.png', str_repeat("\0", 66_000_000));
+        $zip->addFromString('drawing.json', '{}');
+        $zip->close();
+
+        return $path;
+    }],
+    'archives within, each of nothing' => [function () {
+        $inner = tempnam(sys_get_temp_dir(), 'bomb');
+        $zip = new ZipArchive;
+        $zip->open($inner, ZipArchive::OVERWRITE);
+        foreach (range(1, 8) as $i) {
+            $zip->addFromString("shot-{$i}.jpg", str_repeat("\0", 9_000_000));
+        }
+        $zip->close();
+        $drawing = drawn(Photos::make());
+        $path = tampered(exported($drawing), function (ZipArchive $zip) use ($inner) {
+            $document = json_decode((string) $zip->getFromName('drawing.json'), true);
+            $document['sheets'] = array_map(fn (int $i): array => ['file' => "sheet-{$i}.zip", 'sha256' => hash_file('sha256', $inner)], [2, 3]);
+            $zip->addFromString('drawing.json', (string) json_encode($document));
+            $zip->addFile($inner, 'sheet-2.zip');
+            $zip->addFile($inner, 'sheet-3.zip');
+        });
+        $drawing->forceDelete();
+
+        return $path;
+    }],
+]);

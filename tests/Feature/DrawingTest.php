@@ -217,3 +217,38 @@ it('says what is wrong with the database, and loses nothing', function (Closure 
         config(['database.connections.broken.options' => [PDO::SQLITE_ATTR_OPEN_FLAGS => PDO::SQLITE_OPEN_READONLY], 'database.connections.broken.journal_mode' => null]);
     }, 'is read-only'],
 ]);
+
+it('opens a drawing that cannot be worked out with its undo and its export, beside all others', function (Closure $spoil) {
+    $drawing = Drawings::begin(Drawings::FIVE_BY_SEVEN);
+    $other = Drawings::begin();
+    $url = "/api/drawings/{$drawing->id}";
+    $this->putJson($url, ['version' => 1, 'choices' => [...$drawing->choices, 'title' => 'Second']])->assertOk();
+    $spoil($drawing->refresh());
+    $shelf = collect($this->getJson('/api/drawings')->assertOk()->json())->keyBy('id');
+    expect([$shelf[$other->id]['trouble'], $shelf[$drawing->id]['trouble'] === null])->toBe([null, false]);
+    $trouble = $this->getJson($url)->assertUnprocessable()->assertJsonPath('version', 2);
+    expect($trouble->json('undo'))->toBeString()->and($trouble->json('message'))->toBeString()->not->toBe('');
+    $this->get("{$url}/drawing.zip")->assertOk();
+    $this->postJson("{$url}/undo", ['version' => 2])->assertOk()->assertJsonPath('workings.choices.title', 'Untitled');
+})->with([
+    'a length of nothing that was kept once' => [fn (Drawing $drawing) => $drawing->forceFill(['choices' => [...$drawing->choices, 'spans' => [['name' => 'arm', 'x1' => '0', 'y1' => '0', 'x2' => '1', 'y2' => '1', 'drawn' => '0 in']]]])->save()],
+    'no document' => [fn (Drawing $drawing) => DB::table('drawings')->where('id', $drawing->id)->update(['choices' => '"x"'])],
+]);
+
+it('refuses a measured length of nothing beside its field', function (string $typed) {
+    $drawing = Drawings::begin();
+    $this->putJson("/api/drawings/{$drawing->id}", ['version' => 1, 'choices' => [...$drawing->choices, 'spans' => [['name' => 'arm', 'x1' => '0', 'y1' => '0', 'x2' => '1', 'y2' => '1', 'drawn' => $typed]]]])
+        ->assertUnprocessable()->assertJsonValidationErrors('spans.0.drawn');
+    expect($drawing->refresh()->version)->toBe(1);
+})->with(['0 in', '0', '0/1 in', '-1 in']);
+
+it('keeps no change that it cannot answer', function () {
+    $drawing = Drawings::begin();
+    $choices = $drawing->choices;
+    // What is shown with the answer can be made from the photo alone, and it is gone.
+    (new Illuminate\Filesystem\Filesystem)->cleanDirectory(config('inch.data').'/photos');
+    (new Illuminate\Filesystem\Filesystem)->cleanDirectory(config('inch.data').'/cache');
+    $answer = $this->putJson("/api/drawings/{$drawing->id}", ['version' => 1, 'choices' => [...$choices, 'title' => 'New', 'photo' => [...$choices['photo'], 'quarters' => 1]]]);
+    expect($answer->getStatusCode())->toBeGreaterThanOrEqual(400)->and($answer->json('message'))->toBeString()
+        ->and($drawing->refresh()->version)->toBe(1)->and($drawing->revisions()->count())->toBe(1);
+});

@@ -174,3 +174,34 @@ it('puts what was noted before a change, and comes after it, where it would be h
     'cropped elsewhere, the same mesh' => [[['fit' => ['way' => 'crop', 'size' => '0.8', 'left' => '0.1', 'top' => '0.1'], 'grid' => ['school' => 'count', 'columns' => 5]]]],
     'several changes' => [[['title' => 'Another'], ['photo' => ['straighten' => 2]], ['photo' => ['straighten' => 0, 'quarters' => 1]], ['fit' => ['way' => 'crop'], 'grid' => ['school' => 'count', 'columns' => 7]]]],
 ]);
+
+it('lets the later in time count, of the state, the flag and the words each by itself, and offers what came too late', function () {
+    $drawing = Drawings::begin(Drawings::FIVE_BY_SEVEN);
+    $url = "/api/drawings/{$drawing->id}";
+    $this->putJson("{$url}/cells/0/0", ['state' => 'done', 'words' => 'rim'])->assertOk()->assertJsonPath('overtaken', []);
+    $send = fn (string $key, array $note) => $this->putJson("{$url}/notes", ['notes' => [['key' => $key, 'mesh' => '5x7', 'cells' => [0, 1], ...$note]]])->assertOk();
+    // Of the cell that nothing newer is known of it is noted, of the other it is offered.
+    $late = $send('a', ['state' => 'empty', 'ago' => 600])->assertJsonPath('overtaken.0.cells', [0])->assertJsonPath('overtaken.0.state', 'empty')->json('overtaken.0');
+    expect($late['says'])->toContain('newer note');
+    $send('b', ['words' => 'older', 'doubtful' => true, 'ago' => 600])->assertJsonPath('overtaken.0.words', 'older');
+    $cells = fn (): array => array_map(fn (array $cell): array => [$cell['column'], $cell['state'], $cell['doubtful'], $cell['words']], $this->getJson($url)->json('cells'));
+    expect($cells())->toBe([[0, 'done', true, 'rim'], [1, 'empty', true, 'older']]);
+    // What two clocks may make of one moment is no lateness.
+    $send('c', ['words' => 'lid', 'ago' => 2])->assertJsonPath('overtaken', []);
+    // Used all the same, it is the newest.
+    $this->putJson("{$url}/cells", ['cells' => $late['cells'], 'mesh' => $late['mesh'], 'state' => $late['state']])->assertOk()->assertJsonPath('overtaken', []);
+    expect($cells()[0])->toBe([0, 'empty', true, 'lid']);
+    $this->postJson("{$url}/undo", ['version' => 1])->assertOk();
+    expect($cells()[0])->toBe([0, 'done', true, 'lid']);
+});
+
+it('refuses a note under the key of another, and all that came with it', function () {
+    $drawing = Drawings::begin(Drawings::FIVE_BY_SEVEN);
+    $send = fn (array ...$notes) => $this->putJson("/api/drawings/{$drawing->id}/notes", ['notes' => $notes]);
+    $note = ['key' => 'k', 'cells' => [3], 'state' => 'done', 'ago' => 5];
+    $send($note)->assertOk();
+    $send([...$note, 'ago' => 90])->assertOk();
+    $send(['key' => 'new', 'cells' => [9], 'state' => 'done'], [...$note, 'state' => 'empty'])->assertUnprocessable()->assertJsonPath('errors.key.0', fn (string $says) => str_contains($says, 'under this key'));
+    $send([...$note, 'cells' => [4]])->assertUnprocessable();
+    expect($drawing->cellNotes()->pluck('state')->all())->toBe(['done']);
+});
