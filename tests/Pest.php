@@ -13,10 +13,26 @@ use Tests\TestCase;
 pest()->extend(TestCase::class)->use(RefreshDatabase::class)->in('Feature');
 // These serve, or copy, data of their own, always in SQLite.
 pest()->group('own data')->in('Feature/StartTest.php', 'Feature/TogetherTest.php', 'Feature/KeepingTest.php', 'Feature/BackupTest.php');
-// Of pixels and printed sheets, and long: what these keep is kept by others too, so that once, on PostgreSQL, is enough for a whole run.
-pest()->group('pictures')->in(...array_map(static fn (string $of): string => "Feature/{$of}Test.php", ['Eye', 'Masses', 'Photo', 'Press', 'PressGrid', 'Primitive', 'Printer', 'Sheets', 'Shots', 'Tones']));
+// These ask the database something: locks, order, uniqueness, JSON, cascades, transactions, undo, import. They run on PostgreSQL as well.
+pest()->group('sql')->in(...array_map(static fn (string $of): string => "Feature/{$of}Test.php", ['Archive', 'Drawing', 'HandWork', 'House', 'Log', 'PlacedThings', 'Renamed', 'Shelf', 'Things']));
 pest()->extend(TestCase::class)->in('Wording', 'Reference', 'Browser');
 pest()->beforeEach(fn () => Table::lay()->settle())->in('Browser');
+
+/** Whether more is asked than in the run that every change waits for: ./bin/test --long. */
+function isLong(): bool
+{
+    return getenv('INCH_LONG') === '1';
+}
+
+/**
+ * Seeds of cases that are drawn: a few, and more in a long run.
+ *
+ * @return list<int>
+ */
+function seeds(int $few, int $many): array
+{
+    return range(1, isLong() ? $many : $few);
+}
 
 /** A length as a person writes it. */
 function length(string $text): Length

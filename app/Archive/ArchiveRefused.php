@@ -9,9 +9,10 @@ use InchLadder\Impossible;
 /** A file that is no drawing to be taken in. */
 final class ArchiveRefused extends Impossible
 {
-    public static function missing(): self
+    /** @param  string  $path  as it was given; empty where none was */
+    public static function missing(string $path = ''): self
     {
-        return new self('missing');
+        return $path === '' ? new self('missing') : new self('no such file', ['path' => $path]);
     }
 
     public static function notAnArchive(): self

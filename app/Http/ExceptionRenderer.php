@@ -20,6 +20,7 @@ use Illuminate\Http\Exceptions\PostTooLargeException;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use InchLadder\Impossible;
+use InchLadder\Measure\Unit;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 
 /** Turns what went wrong into one plain sentence and the right status. */
@@ -31,7 +32,11 @@ final class ExceptionRenderer
         $exceptions->shouldRenderJsonWhen(fn (Request $request): bool => str_starts_with($request->getPathInfo(), '/api/'));
         $exceptions->dontReport([Impossible::class, StorageFailed::class, StaleSave::class, DrawingUnworkable::class]);
 
-        $exceptions->render(fn (Impossible $e): JsonResponse => self::say(422, Refusal::of($e), ['errors' => [$e->choice() => [Refusal::of($e)]]]));
+        $exceptions->render(function (Impossible $e, Request $request): JsonResponse {
+            $said = Refusal::of($e, self::unit($request));
+
+            return self::say(422, $said, ['errors' => [$e->choice() => [$said]]]);
+        });
         $exceptions->render(fn (StaleSave $e): JsonResponse => self::say(409, $e->changed === [] ? Say::it('refused.changed elsewhere.it') : Say::it('refused.changed elsewhere.rungs', ['rungs' => Say::listed($e->changed)]), ['changed' => $e->changed, 'version' => $e->version]));
         $exceptions->render(fn (DrawingUnworkable $e): JsonResponse => self::say(422, $e->getMessage(), ['version' => $e->version, 'undo' => $e->undo]));
         $exceptions->render(fn (StorageFailed $e): JsonResponse => self::say($e->isFull ? 507 : 503, Refusal::of($e)));
@@ -42,6 +47,14 @@ final class ExceptionRenderer
             : null);
         // A commit that fails is no QueryException: the driver's own comes through.
         $exceptions->render(fn (SQLiteDatabaseDoesNotExistException|\PDOException $e): ?JsonResponse => ($trouble = DatabaseTrouble::of($e)) === null ? null : self::say($trouble->isFull ? 507 : 503, $trouble->sentence));
+    }
+
+    /** The unit that is worked in, as far as the request says it. */
+    private static function unit(Request $request): ?Unit
+    {
+        $unit = $request->input('choices.unit') ?? $request->input('unit');
+
+        return is_string($unit) ? Unit::tryFrom($unit) : null;
     }
 
     /** @param  array<string, mixed>  $more */

@@ -186,7 +186,7 @@ final readonly class Alternatives
         $plan = Plan::of($this->choices);
         $print = $plan->layout->print ?? throw ValidationException::withMessages(['dividers' => Say::it('alternatives.dividers.screen')]);
 
-        return array_map(fn (DividerSetting $one): DividerJson => new DividerJson('×'.Fractions::mixed($one->setting), $this->write->readSize($one->drawing), round($one->empty->toFloat() * 100, 1), $one->fits, Say::it("alternatives.dividers.{$one->makes}")), Dividers::onto($print, $plan->layout->usable));
+        return array_map(fn (DividerSetting $one): DividerJson => new DividerJson('×'.$this->write->notation->factor($one->setting), $this->write->readSize($one->drawing), round($one->empty->toFloat() * 100, 1), $one->fits, Say::it("alternatives.dividers.{$one->makes}")), Dividers::onto($print, $plan->layout->usable));
     }
 
     /** A size thought of for the picture: `25x20 cm`. */
@@ -201,7 +201,7 @@ final readonly class Alternatives
         $found = Enlargement::of($picture, $wanted);
         $ratio = static fn (Size $size): string => Fractions::places($size->ratio(), 3);
         if ($found->isTrue()) {
-            return new VerdictJson(true, [Say::it('alternatives.enlargement.true', ['picture' => $this->write->size($picture), 'wanted' => $this->write->size($wanted), 'factor' => Fractions::mixed($found->scale->x ?? Rational::one())])]);
+            return new VerdictJson(true, [Say::it('alternatives.enlargement.true', ['picture' => $this->write->size($picture), 'wanted' => $this->write->size($wanted), 'factor' => $this->write->notation->factor($found->scale->x ?? Rational::one())])]);
         }
         $added = $wanted->width->minus($picture->width);
 

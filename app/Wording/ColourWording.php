@@ -21,7 +21,9 @@ final class ColourWording
         $told = Described::of($lab);
         $with = ['hue' => Say::it("colours.hue.{$told->hue->value}"), 'lightness' => Say::it("colours.lightness.{$told->lightness}"), 'strength' => Say::it("colours.strength.{$told->strength}")];
 
-        return Say::it('colours.told.'.match (true) { $told->hue === Hue::Grey => 'grey', $told->hue->isNeutral() => 'plain', default => 'colour' }, $with);
+        return Say::it('colours.told.'.match (true) {
+            $told->hue === Hue::Grey => 'grey', $told->hue->isNeutral() => 'plain', default => 'colour'
+        }, $with);
     }
 
     public static function numbers(Lab $lab): string
@@ -33,7 +35,9 @@ final class ColourWording
     {
         $said = $laid->under === null
             ? Say::it('colours.alone', ['name' => $laid->upper->name, 'how' => Say::it($laid->lightly ? 'colours.how.lightly' : 'colours.how.firmly'), ...self::off($laid)])
-            : Say::it('colours.two', ['upper' => $laid->upper->name, 'under' => $laid->under->name, 'how' => match (true) { $laid->lightly && $laid->underLightly => Say::it('colours.how.both lightly'), $laid->lightly => Say::it('colours.how.two lightly'), $laid->underLightly => Say::it('colours.how.under lightly'), default => '' }, ...self::off($laid)]);
+            : Say::it('colours.two', ['upper' => $laid->upper->name, 'under' => $laid->under->name, 'how' => match (true) {
+                $laid->lightly && $laid->underLightly => Say::it('colours.how.both lightly'), $laid->lightly => Say::it('colours.how.two lightly'), $laid->underLightly => Say::it('colours.how.under lightly'), default => ''
+            }, ...self::off($laid)]);
         $by = (int) round($laid->seen->lab()->lightness - $wanted->lightness);
 
         return abs($by) < 4 ? $said : $said.' '.Say::it($by > 0 ? 'colours.reaches.lighter' : 'colours.reaches.darker', ['by' => abs($by)]);

@@ -42,7 +42,7 @@ final readonly class Decisions
     {
         $scale = $this->plan->layout->scale;
 
-        return $scale->x === null || ! $scale->keepsProportion() ? null : '×'.Fractions::mixed($scale->x);
+        return $scale->x === null || ! $scale->keepsProportion() ? null : '×'.$this->plan->choices->notation->factor($scale->x);
     }
 
     /** The factor, or both of them where the axes differ: `×1 1/8 by ×1 1/10`; null on a screen. */
@@ -50,7 +50,7 @@ final readonly class Decisions
     {
         [$x, $y] = [$this->plan->layout->scale->x, $this->plan->layout->scale->y];
 
-        return $this->factor() ?? ($x === null || $y === null ? null : Say::it('decisions.both scales', ['x' => Fractions::mixed($x), 'y' => Fractions::mixed($y)]));
+        return $this->factor() ?? ($x === null || $y === null ? null : Say::it('decisions.both scales', ['x' => $this->plan->choices->notation->factor($x), 'y' => $this->plan->choices->notation->factor($y)]));
     }
 
     public function fit(): string

@@ -95,8 +95,8 @@ final readonly class FitWorkings
 
             return match (true) {
                 $share->isZero() => '',
-                $length === null => Writing::percent($share),
-                default => $this->write->reading($length),
+                $length === null => Writing::percent($share, 2),
+                default => $this->write->readingOfSome($length),
             };
         }, [[$crop->left, true], [$one->minus($crop->right()), true], [$crop->top, false], [$one->minus($crop->bottom()), false]]);
     }
@@ -195,7 +195,7 @@ final readonly class FitWorkings
             }
         }
 
-        return Say::it('fit.trimmed.some', ['share' => Writing::percent($crop->trimmed()), 'sides' => implode(', ', $sides)]);
+        return Say::it('fit.trimmed.some', ['share' => Writing::percent($crop->trimmed(), $this->plan->layout->print === null ? 2 : 1), 'sides' => implode(', ', $sides)]);
     }
 
     public function leftover(): string
@@ -263,8 +263,8 @@ final readonly class FitWorkings
         };
 
         return Say::it("fit.scale.{$key}", [
-            'area' => $this->write->amount($area->width), 'print' => $this->write->plain($print->width), 'factor' => Fractions::mixed($scale->x), 'ratio' => $ratio ?? '', 'percent' => Writing::percent($scale->x),
-            'high' => $this->write->amount($area->height), 'tall' => $this->write->plain($print->height), 'other' => $scale->y === null ? '' : Fractions::mixed($scale->y), 'growth' => Fractions::mixed($growth),
+            'area' => $this->write->amount($area->width), 'print' => $this->write->plain($print->width), 'factor' => $this->write->notation->factor($scale->x), 'ratio' => $ratio ?? '', 'percent' => Writing::percent($scale->x),
+            'high' => $this->write->amount($area->height), 'tall' => $this->write->plain($print->height), 'other' => $scale->y === null ? '' : $this->write->notation->factor($scale->y), 'growth' => $this->write->notation->factor($growth),
         ]);
     }
 

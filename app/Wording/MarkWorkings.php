@@ -36,7 +36,11 @@ final readonly class MarkWorkings
             ...$this->print(),
             ...$this->edge('across', $across, $plan->layout->fitted->area->width),
             ...$this->edge('down', $down, $plan->layout->fitted->area->height),
-            $isExact ? Say::it('marks.exact') : Say::it('marks.rounded'),
+            Say::it('marks.'.match (true) {
+                ! $isExact => 'rounded',
+                $across->everyMarkIsExactOnPrint() && $down->everyMarkIsExactOnPrint() => 'exact',
+                default => 'exact on paper',
+            }),
             $isExact ? null : $this->easierUnit([...$across->marks, ...$down->marks]),
             $this->carried(),
             $this->layings('across', $across),

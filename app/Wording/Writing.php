@@ -38,6 +38,14 @@ final readonly class Writing
         return $this->notation->plain($this->notation->ruler->round($length)->reading);
     }
 
+    /** The same of what is more than nothing: where the ruler reads 0, that it is less than a division. */
+    public function readingOfSome(Length $length): string
+    {
+        $read = $this->notation->ruler->round($length);
+
+        return $read->reading->isZero() && ! $length->isZero() ? Say::it('phrases.under', ['length' => $this->plain($this->notation->ruler->step)]) : $this->notation->plain($read->reading);
+    }
+
     /** As the ruler reads it, without a unit. */
     public function read(Length $length): string
     {
@@ -65,13 +73,18 @@ final readonly class Writing
 
         return $scale->x === null || $scale->y === null
             ? Say::it('grid.stretched.screen', ['by' => $by])
-            : Say::it('grid.stretched.print', ['by' => $by, 'x' => Fractions::mixed($scale->x), 'y' => Fractions::mixed($scale->y)]);
+            : Say::it('grid.stretched.print', ['by' => $by, 'x' => $plan->choices->notation->factor($scale->x), 'y' => $plan->choices->notation->factor($scale->y)]);
     }
 
-    /** `13.7 %` */
+    /** `13.7 %`; what is more than nothing is never written as 0. */
     public static function percent(Rational $share, int $places = 1): string
     {
-        return Fractions::places($share->times(100), $places).' %';
+        $percent = $share->times(100);
+        $least = Rational::nd(1, 10 ** $places);
+
+        return $percent->isPositive() && $percent->times(2)->isLessThan($least)
+            ? Say::it('phrases.under percent', ['percent' => Fractions::places($least, $places)])
+            : Fractions::places($percent, $places).' %';
     }
 
     /** As the ruler reads it, and how far that is off where it lies between two graduations: `1 9/16 in (0.009 in short)`. */

@@ -73,6 +73,12 @@ final readonly class MarkLadder
 
     public function everyMarkIsExact(): bool
     {
-        return array_reduce($this->marks, static fn (bool $all, Mark $mark): bool => $all && $mark->at->sheet->isExact(), true);
+        return array_filter($this->marks, static fn (Mark $mark): bool => ! $mark->at->sheet->isExact()) === [];
+    }
+
+    /** The same of the print; true where there is none. */
+    public function everyMarkIsExactOnPrint(): bool
+    {
+        return array_filter($this->marks, static fn (Mark $mark): bool => $mark->at->print?->isExact() === false) === [];
     }
 }

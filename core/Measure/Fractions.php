@@ -30,12 +30,10 @@ final class Fractions
         };
     }
 
-    /** A finite decimal up to three places as such (`21.05`); thirds and the like as a mixed fraction (`16 2/3`). */
+    /** A finite decimal up to three places as such (`21.05`); thirds and the like to three places (`16.667`): who measures in centimetres reads no fractions. */
     public static function decimal(Rational $number): string
     {
-        $thousandths = $number->times(1000);
-
-        return $thousandths->isWhole() ? self::places($number, 3) : self::mixed($number);
+        return self::places($number, 3);
     }
 
     /** A decimal rounded to so many places, without trailing zeros. */

@@ -20,7 +20,7 @@ final readonly class Notation
         }
     }
 
-    /** Without any rounding: `1 4/7 in`, `16 2/3 cm`; for showing a sum. */
+    /** As true as it is written in this unit: `1 4/7 in`, `16.667 cm`; for showing a sum. */
     public function plain(Length $length): string
     {
         return $this->withUnit($this->amount($length));
@@ -35,6 +35,12 @@ final readonly class Notation
     public function exactly(Length $length): string
     {
         return TypedLength::write($length, $this->unit);
+    }
+
+    /** How many times as large: `1 4/5` beside inches, `1.8` beside centimetres. */
+    public function factor(Rational $factor): string
+    {
+        return $this->unit->isMetric() ? Fractions::decimal($factor) : Fractions::mixed($factor);
     }
 
     /** As plain, without the unit. */

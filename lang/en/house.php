@@ -2,6 +2,7 @@
 
 /* Letting in the other devices of the house. */
 return [
+    'no device' => 'No device is connected.',
     'not paired' => 'This device is not paired with Inch Ladder, or was taken off; pair it with a code from the computer.',
     'may not pair' => 'This device may not let in others; that is done at the computer, or on a device that was given the right to.',
     'kind' => ['phone' => 'Phone', 'tablet' => 'Tablet', 'computer' => 'Other computer'],

@@ -88,8 +88,8 @@ return [
         'no sheet' => 'A side of :side_cm cm cannot be drawn on; a sheet has sides from 1 cm (3/8 in) to 20 m (65 ft).',
     ],
     'OffTheSheet' => [
-        'from the left' => 'There the drawing would run off the sheet; from the left edge it may lie 0 to :most in.',
-        'from the top' => 'There the drawing would run off the sheet; from the top edge it may lie 0 to :most in.',
+        'from the left' => 'There the drawing would run off the sheet; from the left edge it may lie 0 to :most.',
+        'from the top' => 'There the drawing would run off the sheet; from the top edge it may lie 0 to :most.',
     ],
     'SheetUnknown' => [
         'unknown' => 'No sheet is called “:name”; give a name like letter or a3, or a size like 30x42cm.',
@@ -174,6 +174,7 @@ return [
         'nameless' => 'Give the device a name of up to 60 letters, to know it by.',
     ],
     'PhotoRefused' => [
+        'no such file' => 'There is no file “:path”. Check its name and its folder.',
         'missing' => 'No photo came with this; choose a JPEG, PNG, WebP or HEIC file.',
         'empty' => 'This file is empty (0 bytes); choose the photo again, or copy it anew from where it came.',
         'too heavy' => 'This file is larger than 64 MB; save the photo as a JPEG of good quality, and it will fit.',
@@ -184,6 +185,7 @@ return [
         'too long' => 'This picture is :wide × :high pixels; the limit is 30,000 on the longer side, so crop or shrink it first.',
     ],
     'ArchiveRefused' => [
+        'no such file' => 'There is no file “:path”. Check its name and its folder.',
         'missing' => 'No file came with this; choose a drawing that was exported, a .zip.',
         'not an archive' => 'This file is not a drawing that was exported: it is no zip, or a damaged one. Export it again, and bring that.',
         'too large' => 'This archive unfolds to more than a drawing can hold; nothing of it was taken in.',

@@ -14,6 +14,7 @@ return [
         'leaning' => 'The photo was straightened, so on the print the crop leans: its readings lie along its own edges. Ticks for the print’s edges are in the walk, and on the strips.',
     ],
     'exact' => 'Every mark falls on the ruler: nothing is rounded.',
+    'exact on paper' => 'On the paper every mark falls on the ruler. On the photo marks are rounded, each from its own true value.',
     'rounded' => 'Each mark is rounded from its own true value, never more than half a graduation off.',
     'easier' => ['inches' => 'Easier: on a ruler in inches every mark falls on a graduation.', 'millimetres' => 'Easier: on a ruler in millimetres every mark falls on a graduation.'],
     'carried' => 'Read half a graduation off on the photo, :half, and it is :becomes on the paper; at the far corner, off both ways, :corner.',

@@ -2,6 +2,8 @@
 
 /* What single findings are called. */
 return [
+    'under' => 'under :length',
+    'under percent' => 'under :percent %',
     'listed' => ':most and :last',
     'either' => ':most or :last',
     // How far a reading is off.

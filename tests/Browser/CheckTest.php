@@ -16,7 +16,7 @@ it('takes lengths on the photo, compares them, and judges the drawing by its rul
     $take([0.2, 0.5], [0.5, 0.5]);
     $table->see('[data-test=span-row]:nth-of-type(2)', '1/2 of length 1');
     expect($table->all('[data-test=span]'))->toHaveCount(4);
-    $table->isAccessible('Check');
+    $table->isAccessibleThen('Check');
 
     // Measured on the drawing: one passes, one is out, on both boards and in the rung's own words.
     $first = $table->texts('[data-test=span-row] .large')[0];
@@ -25,7 +25,7 @@ it('takes lengths on the photo, compares them, and judges the drawing by its rul
     $table->key("4 in\n");
     $table->kept()->see('nav', '1 of 2 out')->see('[data-test=sums]', 'Farthest out is length 2');
     expect($table->all('[data-test=span] .out'))->toHaveCount(2);
-    $table->isAccessible('Check, with one out');
+    $table->isAccessibleThen('Check, with one out');
 
     // A name, an undo, nonsense, and all of it again after a reload.
     $table->write('Name of length 1', 'table’s edge')->kept()->see('[data-test=span-row]:nth-of-type(2)', 'of table’s edge');
@@ -43,7 +43,7 @@ it('finds what lies under what among the key points', function () {
     foreach ([[0.3, 0.2], [0.3, 0.8]] as $at) {
         $table->press('add a point')->drawOn('[data-test=photo-board] image', $at, $at)->kept();
     }
-    $table->see('[data-test=alignments]', 'point 2 is plumb under point 1')->isAccessible('Check, aligned')->isQuiet();
+    $table->see('[data-test=alignments]', 'point 2 is plumb under point 1')->isAccessibleThen('Check, aligned')->isQuiet();
 });
 
 it('looks at the drawing: a shot is found, laid over, judged, and put right by hand', function () {
@@ -53,7 +53,7 @@ it('looks at the drawing: a shot is found, laid over, judged, and put right by h
     expect($table->all('[data-test=shot]'))->toHaveCount(2);
     $table->click('[data-test=shot]')->see('[data-test=verdict]', '“spout” is')->see('[data-test=verdict]', 'mend that first');
     expect($table->all('[data-test=judged-out]'))->toHaveCount(1)->and(count($table->all('[data-test=judged-within]')))->toBeGreaterThan(4);
-    $table->isAccessible('Check, a shot');
+    $table->isAccessibleThen('Check, a shot');
 
     // The photo over it, five ways and its contours; a key each.
     foreach (['2', '5'] as $key) {
@@ -90,13 +90,13 @@ it('looks at the drawing: a shot is found, laid over, judged, and put right by h
 
     // What goes behind what is ticked, and taken back.
     $table->unfold('What meets, touches, goes behind')->see('.workings', '0 of ')->see('.workings', '“pear” goes behind “lying pear”')->click('[data-test=relation]')->kept()->see('.workings', '1 of ')->click('[data-test=undo]')->kept()->see('.workings', '0 of ');
-    $table->isAccessible('Check, one thing');
+    $table->isAccessibleThen('Check, one thing');
 
     // The same shot, cell by cell in Copy; and where the last list asks for one.
     $table->go("/drawing/{$id}/copy/6-7")->see('[data-test=address]', 'F7')->key('p')->see('[data-test=cell-shot]', '')->key('l')->key('p');
     expect($table->all('[data-test=cell-shot]'))->toHaveCount(0);
     $table->go("/drawing/{$id}/finish")->see('[data-test=tasks]', 'beside the 2 shots that are kept')->click('[data-test="task-last shot"] .name')->see('[data-test=tasks]', 'Photograph it once more');
-    $table->click('[data-test=shot]')->see('[data-test=verdict]', 'spout')->isAccessible('Finish, a shot');
+    $table->click('[data-test=shot]')->see('[data-test=verdict]', 'spout')->isAccessibleThen('Finish, a shot');
     $table->browser->navigate()->back();
     expect($table->all('[data-test=shot-board]'))->toHaveCount(0);
     $table->go("/drawing/{$id}/check")->click('[data-test=shot]')->see('[data-test=verdict]', 'spout');
@@ -114,7 +114,7 @@ it('lays instruments on the table without a drawing', function () {
     $table->write('A part of it', 'a bit')->see('.fault', 'is no part')->write('A part of it', '2/5')->see('[data-test=scale]', '2/5 of it');
     $table->write('From tip to tip', '200 mm')->write('Paper to photo', '2')->see('[data-test=dividers]', '2 5/8 in from the short end');
     $table->write('Diagonal falling to the right', '15 in')->write('Diagonal rising to the right', '15 1/4 in')->see('[data-test=square]', 'Not square');
-    $table->press('ISO 216, A')->see('[data-test=papers]', '21 × 29.7 cm')->isAccessible('Instruments');
+    $table->press('ISO 216, A')->see('[data-test=papers]', '21 × 29.7 cm')->isAccessibleThen('Instruments');
     $table->browser->navigate()->refresh();
     $table->see('[data-test=scale]', '2/5 of it')->press('Shelf')->see('h1', 'Inch Ladder')->isQuiet();
 });
@@ -123,9 +123,9 @@ it('squares up a page that was taken askew, looks at it before the first line, a
     $table = Table::lay();
     $id = $table->begin(database_path('demo/shots/jug-placed.jpg'), '--title=Sketchbook');
     $table->go("/drawing/{$id}/photo")->unfold('Taken askew?')->click('[data-test=square-up]')->see('.corners', 'Set the four corners');
-    $table->isAccessible('Photo, corners of a page')->click('[data-test=corners-done]');
+    $table->isAccessibleThen('Photo, corners of a page')->click('[data-test=corners-done]');
     $table->arrive('/drawing/(?!'.$id.')([0-9a-z]+)/photo');
-    $table->see('.workings', 'What you copy from')->unfold('Warm up')->see('[data-test=warm-up]', 'times as high as it is wide')->isAccessible('Photo, warming up');
+    $table->see('.workings', 'What you copy from')->unfold('Warm up')->see('[data-test=warm-up]', 'times as high as it is wide')->isAccessibleThen('Photo, warming up');
     $shelf = collect($table->shelf());
     expect($shelf->pluck('title'))->toContain('Sketchbook', 'Sketchbook, squared');
     $table->browser->navigate()->back();

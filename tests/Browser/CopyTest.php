@@ -47,7 +47,7 @@ it('loses no cell while the server is away, or when keys come faster than answer
     // That the server was away is no fault of the pages that come after.
     $table->browser->manage()->getLog('browser');
     expect(array_intersect_assoc(array_filter($stood, fn ($state) => $state === 'done'), $states()))->toBe(array_filter($stood, fn ($state) => $state === 'done'));
-});
+})->group('long');
 
 it('comes by itself once the server answers again what it was asked in vain', function (string $asked) {
     $table = Table::lay();
@@ -56,7 +56,7 @@ it('comes by itself once the server answers again what it was asked in vain', fu
     $table->devtools('Network.setBypassServiceWorker', ['bypass' => true]);
     try {
         $table->devtools('Network.setBlockedURLs', ['urls' => [$asked]]);
-        $table->go("/drawing/{$id}/copy")->see('.waiting', 'not answering')->see('.waiting button', 'Try again')->isAccessible('Copy, waited for in vain');
+        $table->go("/drawing/{$id}/copy")->see('.waiting', 'not answering')->see('.waiting button', 'Try again')->isAccessibleThen('Copy, waited for in vain');
         $table->devtools('Network.setBlockedURLs', ['urls' => []]);
         $table->see('[data-test=address]', 'A1')->see('[data-test=twin]', 'from the left and');
     } finally {
@@ -64,7 +64,7 @@ it('comes by itself once the server answers again what it was asked in vain', fu
         $table->devtools('Network.setBypassServiceWorker', ['bypass' => false]);
         $table->browser->manage()->getLog('browser');
     }
-})->with(['how the cells go' => '*/copying*', 'the drawing' => '*/api/drawings/01*']);
+})->group('long')->with(['how the cells go' => '*/copying*', 'the drawing' => '*/api/drawings/01*']);
 
 it('has a button for every key, and says what each of them does', function () {
     $table = Table::copied('2-1');
@@ -84,13 +84,13 @@ it('has a button for every key, and says what each of them does', function () {
         $before = $pressed();
         $table->key($key);
         Table::until(fn () => $pressed() !== $before, "{$key} to go over");
-        foreach (range(1, 4) as $again) {
-            if ($pressed() === $before) {
-                break;
+        Table::until(function () use ($table, $pressed, $before, $key): bool {
+            if ($pressed() !== $before) {
+                $table->key($key);
             }
-            $table->key($key);
-            usleep(200_000);
-        }
+
+            return $pressed() === $before;
+        }, "{$key} to go back", 5);
         expect($pressed())->toBe($before, "{$key} goes back");
     }
     $table->isQuiet();
@@ -126,7 +126,7 @@ it('works at sizes alone: the empty twin, its quarters, and no picture to wait f
     $table->go("/drawing/{$id}/copy")->see('[data-test=address]', 'A1')->see('[data-test=twin]', 'from the left and');
     Table::until(fn () => count($table->all('.paper .tick')) === 6, 'the quarters');
     expect($table->all('[data-test=cell-picture]'))->toBe([])->and($table->all('.wait'))->toBe([]);
-    $table->key(' ')->see('[data-test=address]', 'B1')->isAccessible('Copy without a photo')->isQuiet();
+    $table->key(' ')->see('[data-test=address]', 'B1')->isAccessibleThen('Copy without a photo')->isQuiet();
 });
 
 it('reaches doubts, notes, the way and the list of keys on a phone as well', function () {
@@ -137,7 +137,7 @@ it('reaches doubts, notes, the way and the list of keys on a phone as well', fun
     $tap('doubtful');
     $table->see('[data-test=doubtful]', 'B1');
     $tap('All keys');
-    $table->see('[data-test=help]', 'Arrows go')->see('[data-test=help] .way', 'away from the drawing hand')->isAccessible('Copy on a phone, its keys');
+    $table->see('[data-test=help]', 'Arrows go')->see('[data-test=help] .way', 'away from the drawing hand')->isAccessibleThen('Copy on a phone, its keys');
     $table->press('I draw with the left hand')->see('[data-test=help] .way', 'right hand')->press('Put away');
     expect($table->script('return document.documentElement.scrollWidth'))->toBe(390);
     $tap('note');
@@ -185,7 +185,7 @@ it('sets right what was seen: strikes a contour out, draws another, moves a cros
     }
     $table->see('[data-test=courses]', 'upright');
     Table::until(fn () => $crossings() === $before, 'the crossings as they were');
-    $table->isAccessible('Copy with what sets it right')->isQuiet();
+    $table->isAccessibleThen('Copy with what sets it right')->isQuiet();
 });
 
 it('goes round in passes: each opens with its card, a cell is next again in the next, and Back is of the pass that is on', function () {
@@ -195,7 +195,7 @@ it('goes round in passes: each opens with its card, a cell is next again in the 
     foreach (range(1, 6) as $nth) {
         $table->key(' ')->see('[data-test=progress]', "{$nth} of 6 through this pass");
     }
-    $table->see('[data-test=round]', 'Everything is placed')->isAccessible('Copy at the end of a pass');
+    $table->see('[data-test=round]', 'Everything is placed')->isAccessibleThen('Copy at the end of a pass');
     // One step back is one cell back, in this pass.
     $table->key(WebDriverKeys::BACKSPACE)->see('[data-test=progress]', '5 of 6 through this pass')->key(' ')->see('[data-test=progress]', '6 of 6 through this pass');
     $table->press('On to: Refine')->see('[data-test=pass-card]', 'HB')->see('[data-test=progress]', '0 of 6 through this pass')->see('[data-test=progress]', '6 begun')->kept();
@@ -232,7 +232,7 @@ it('names what is on the picture once: boxed and traced, in front and behind, ti
     Table::until(fn () => str_contains($table->texts('[data-test=thing]')[1] ?? '', '40 %'), 'the box to be second');
     $table->press('fill the gaps flat, to see them as shapes')->see('[data-test=gap-list]', '100 % of the width, 100 % of the height');
     expect($table->all('[data-test=gaps]'))->toHaveCount(2);
-    $table->press('must not be forgotten')->kept()->isAccessible('Photo with things');
+    $table->press('must not be forgotten')->kept()->isAccessibleThen('Photo with things');
     // In the place pass it is asked for, and its outline lies over the cell, on the photo and on the paper.
     $table->go((string) preg_replace('#/photo.*#', '/copy/2-2', $table->path()))->press('or: round the whole in passes')->see('[data-test=musts]', 'Thing 2');
     Table::until(fn () => count($table->all('.cells [data-test=things]')) === 2, 'the outlines in both cells');
@@ -241,7 +241,7 @@ it('names what is on the picture once: boxed and traced, in front and behind, ti
     expect($table->script('return document.querySelector("[data-test=musts] input").checked'))->toBeTrue();
     $table->key('g');
     Table::until(fn () => $table->all('.cells [data-test=things]') === [], 'the outlines to go');
-    $table->isAccessible('Copy with things')->isQuiet();
+    $table->isAccessibleThen('Copy with things')->isQuiet();
 });
 
 it('names the cells it shows together, wherever they lie turned or mirrored', function () {
@@ -275,5 +275,5 @@ it('goes through every crossing before a cell is done in ink, and runs the dot a
     $table->find('.speed .el-slider__button-wrapper')->click();
     $table->key(WebDriverKeys::ARROW_LEFT)->see('.speed', '3 s');
     expect($table->script('return document.querySelector("animateMotion").getAttribute("dur")'))->toBe('3s');
-    $table->isAccessible('Copy in ink')->isQuiet();
+    $table->isAccessibleThen('Copy in ink')->isQuiet();
 });

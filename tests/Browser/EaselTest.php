@@ -32,18 +32,15 @@ it('goes on at the easel while the server is away, over a reload, and every note
     $table->see('[data-test=address]', 'D1')->see('[data-test=progress]', '3 of 210')->see('[data-test=trouble]', 'What you noted last, 2 times');
     Table::until(fn () => $table->script('const i = document.querySelector("[data-test=cell-picture]"); return i && i.complete && i.naturalWidth > 0'), 'the cell’s picture, though nobody answers');
     // However little room the sentence leaves, a square cell is square, and lies still.
-    $sides = fn (): array => $table->script('return [...document.querySelectorAll(".cell")].flatMap((e) => [e.clientWidth, e.clientHeight])');
     foreach ([844, 740, 640, 560] as $high) {
         $table->size(390, $high);
-        usleep(300_000);
-        $seen = $sides();
-        usleep(300_000);
-        expect($sides())->toBe($seen, "at 390 × {$high}")->and(max($seen) - min($seen))->toBeLessThanOrEqual(1, "at 390 × {$high}")->and(min($seen))->toBeGreaterThan($high > 700 ? 60 : 40, "at 390 × {$high}");
+        $seen = $table->still('return [...document.querySelectorAll(".cell")].flatMap((e) => [e.clientWidth, e.clientHeight])', apart: 200);
+        expect(max($seen) - min($seen))->toBeLessThanOrEqual(1, "at 390 × {$high}")->and(min($seen))->toBeGreaterThan($high > 700 ? 60 : 40, "at 390 × {$high}");
     }
     $table->size(390, 844);
     // As fast as the keys go, and cells the browser knows nothing of.
     $table->script('return (async () => { for (let i = 0; i < 58; i++) { window.dispatchEvent(new KeyboardEvent("keydown", { key: i % 9 ? " " : "x" })); await new Promise((go) => setTimeout(go)) } })()');
-    $table->see('[data-test=trouble]', '60 times')->isAccessible('Copy without a server')->serve();
+    $table->see('[data-test=trouble]', '60 times')->isAccessibleThen('Copy without a server')->serve();
     Table::until(fn () => count($known()['cells']) === 61, 'all of them to be kept');
     $table->browser->manage()->getLog('browser');
     Table::until(fn () => $table->all('[data-test=trouble]') === [], 'the sentence to go');
@@ -67,7 +64,7 @@ it('shows masses before lines: in the place pass by themselves, as straight as i
     expect($table->script('return [...document.querySelectorAll(".cell.photo .mass")].map((path) => path.getAttribute("fill"))'))->toHaveCount(4);
     $table->key('k');
     Table::until(fn () => $table->all('[data-test=masses]') === [], 'the photo again');
-    $table->key('k')->isAccessible('Masses in a cell');
+    $table->key('k')->isAccessibleThen('Masses in a cell');
     // The pass that follows shows the photo.
     $table->key('z');
     $table->browser->action()->moveToElement($table->find('.cell.photo'), 10, 10)->perform();
@@ -78,7 +75,7 @@ it('shows masses before lines: in the place pass by themselves, as straight as i
     $table->script('document.querySelector(".look > .button").click()');
     $table->key('b');
     $before = $outlines('[data-test=paper-board]');
-    $table->see('.look', 'straightened')->isAccessible('Masses on the boards');
+    $table->see('.look', 'straightened')->isAccessibleThen('Masses on the boards');
     (new WebDriverActions($table->browser))->click($table->find('.look [role=slider][aria-valuemax="5"]'))->sendKeys(null, str_repeat(WebDriverKeys::ARROW_RIGHT, 3))->perform();
     $table->kept();
     Table::until(fn () => json_decode((string) file_get_contents($table->address("/api/drawings/{$drawing}")), true)['workings']['choices']['copy']['straight'] === 5, 'the wish to be kept');
@@ -102,7 +99,7 @@ it('calls out a cell, a sentence for each key, points at what it says, and goes 
         $table->key($press % 2 === 0 ? WebDriverKeys::PAGE_DOWN : ' ');
     }
     Table::until(fn () => $table->all('[data-test=contour]') !== [], 'the first contour');
-    $table->isAccessible('A cell called out');
+    $table->isAccessibleThen('A cell called out');
     for ($presses = 0; $table->text('[data-test=address]') === 'B1' && $presses < 12; $presses++) {
         $table->key(' ');
     }
@@ -121,7 +118,7 @@ it('brings up a note where it is pinned to, tells shapes without their names, an
     Table::until(fn () => $kept()['pinned'] === [['at' => 'tone', 'words' => 'darks before lights']], 'the note to be kept');
     $table->key('w')->see('[data-test=courses]', 'Hard all along');
     expect($table->all('.cell.photo [data-test=strengths] .edge.hard'))->not->toBe([])->and($table->all('.cell.paper [data-test=strengths] .edge.hard'))->not->toBe([]);
-    $table->isAccessible('Edges of a cell')->click('[data-test=naming]');
+    $table->isAccessibleThen('Edges of a cell')->click('[data-test=naming]');
     Table::until(fn () => $kept()['copy']['naming'] === 'shapes' && $table->all('.held.turned') !== [], 'shapes, turned over');
     $table->go("/drawing/{$drawing}/tone")->see('[data-test=pinned-note]', 'darks before lights')->press('Taken care of');
     Table::until(fn () => $kept()['pinned'] === [], 'the note to go');
@@ -143,7 +140,7 @@ it('suggests key points where long lines have none, tells how many measures each
     $table->kept()->press('suggest points where long lines have none')->see('[data-test=suggested]', 'Take it');
     expect(array_column($listed(), 1))->not->toContain($first);
     $table->press('Take it');
-    $table->see('[data-test=points-table]', 'point 2')->isAccessible('Key points with their table');
+    $table->see('[data-test=points-table]', 'point 2')->isAccessibleThen('Key points with their table');
     expect($table->all('[data-test=photo-board] .dot.moves'))->toHaveCount(2);
     $table->press('firm');
     Table::until(fn () => count($table->all('[data-test=photo-board] .dot.moves')) === 1, 'a firm one');
@@ -191,12 +188,12 @@ it('opens a pass with its card by lamp light and on a phone, and the cells keep 
         $light === 'lamp' && $table->press('lamp');
         expect($plates('true'))->toHaveCount(1, $light)->and(array_intersect($plates('true'), $plates('false')))->toBe([], $light);
     }
-    $table->isAccessible('A pass by lamp light');
+    $table->isAccessibleThen('A pass by lamp light');
     $table->size(390, 844);
     $cell = fn (): float => (float) $table->script('return document.querySelector(".cell.photo").getBoundingClientRect().width');
     // The cell has found its room.
     $open = Table::until(fn () => $cell() > 150 ? $cell() : null, 'the cell on a phone');
-    $table->isAccessible('A pass on a phone')->press('put away');
+    $table->isAccessibleThen('A pass on a phone')->press('put away');
     expect($cell())->toEqualWithDelta($open, 1)->and($table->script('return document.documentElement.scrollWidth'))->toBe(390);
     $table->isQuiet();
 });

@@ -83,7 +83,7 @@ it('copies by map, by button and by key, and lifts, turns and thins what is in t
         $table->key(' ');
         Table::until(fn () => $table->text('[data-test=progress]') !== $before, 'the cell to be noted');
     }
-    $table->see('.band', 'Every cell has been round.')->isAccessible('Copy at its end');
+    $table->see('.band', 'Every cell has been round.')->isAccessibleThen('Copy at its end');
 });
 
 it('says of a last cell that it is a partial one, and gives it the quarters of its own sides', function () {
@@ -100,10 +100,10 @@ it('shows where the edges cross a cell, follows them, and looks at it in every w
     expect($table->texts('.photo [data-test=crossing]'))->toBe(['1/2', '1/2'])->and($table->texts('.paper [data-test=crossing]'))->toBe(['1 in', '1 in']);
     $spot = fn (string $board): array => $table->script('const t = document.querySelectorAll(arguments[0] + " [data-test=crossing]")[0].getBoundingClientRect(), c = document.querySelector(arguments[0]).getBoundingClientRect(); return [Math.round(100 * ((t.left + t.right) / 2 - c.left) / c.width), t.bottom <= c.top]', [$board]);
     expect($spot('.photo'))->toBe([50, true])->and($spot('.paper'))->toBe([50, true]);
-    $table->key('e')->see('.head', 'At 1/2 of the top side, 1 in from the left on the paper. Exactly 50 %.')->isAccessible('Copy with crossings')->key('e')->key('e')->key('c');
+    $table->key('e')->see('.head', 'At 1/2 of the top side, 1 in from the left on the paper. Exactly 50 %.')->isAccessibleThen('Copy with crossings')->key('e')->key('e')->key('c');
     Table::until(fn () => $table->all('[data-test=contour]') !== [], 'the contour');
     expect($table->texts('.courses [aria-pressed=true]'))->toHaveCount(1)->and($table->all('.paper .tick.lit'))->toHaveCount(2);
-    $table->isAccessible('Copy with a contour')->key('u')->see('.head', 'sheet turned too');
+    $table->isAccessibleThen('Copy with a contour')->key('u')->see('.head', 'sheet turned too');
     // Upside down, the crossing of the top stands below.
     expect($spot('.paper')[1])->toBeFalse();
     $table->key('u')->key('2');
@@ -115,7 +115,7 @@ it('shows where the edges cross a cell, follows them, and looks at it in every w
     Table::until(fn () => $natural() === 800, 'the picture of all nine');
     $table->key('s');
     Table::until(fn () => $natural() === 533, 'the cell with half a cell round it');
-    $table->isAccessible('Copy, around')->key('s')->key('t');
+    $table->isAccessibleThen('Copy, around')->key('s')->key('t');
     Table::until(fn () => str_contains((string) $table->find('[data-test=cell-picture]')->getAttribute('src'), 'greys='), 'the cell in the greys of the tone bar');
     $table->isQuiet();
 });
@@ -208,7 +208,7 @@ it('takes over what another tab saved when the artist comes back to this one', f
     $table->script('window.dispatchEvent(new Event("focus"))');
     $table->see('nav', '8 by');
     expect($there)->not->toBe($here);
-});
+})->group('long');
 
 it('handles a very large photo and the finest grid', function () {
     $table = begin(Photos::make(7000, 4600), '--sheet=22x30in --turn=advised --columns=60 --rows=60', 'grid')
@@ -227,7 +227,7 @@ it('has something to say where there is nothing to show', function () {
         file_get_contents($table->address("/api/drawings/{$entry['id']}"), false, stream_context_create(['http' => ['method' => 'DELETE']]));
         $binned[] = $entry['id'];
     }
-    $table->go('/')->see('main', 'The shelf is empty. A first photo can be any snapshot')->isAccessible('An empty shelf');
+    $table->go('/')->see('main', 'The shelf is empty. A first photo can be any snapshot')->isAccessibleThen('An empty shelf');
     foreach ($binned as $id) {
         file_get_contents($table->address("/api/drawings/{$id}/restore"), false, stream_context_create(['http' => ['method' => 'POST', 'content' => '']]));
     }

@@ -12,7 +12,7 @@ use Tests\Photos;
  */
 it('goes from a photo to a printed grid and a copied cell, with the same numbers everywhere', function () {
     $table = Table::lay()->wholeShelf()->see('h1', 'Inch Ladder');
-    $table->see('.boards', 'Next: copy cell F4.')->isAccessible('The shelf');
+    $table->see('.boards', 'Next: copy cell F4.')->isAccessibleThen('The shelf');
     expect($table->texts('.boards h2'))->toContain('Potting bench, late morning', 'Low water, evening', 'Jug on the sill');
 
     // Photo
@@ -21,7 +21,7 @@ it('goes from a photo to a printed grid and a copied cell, with the same numbers
     $table->see('[data-test=sums]', '1500 × 2100 pixels')->see('[data-test=sums]', 'The taller side is the longer');
     $began = $table->text('nav');
     $table->press('a print')->write('Width, measured', '5 in')->write('Height, measured', '7"')->kept();
-    $table->see('[data-test=sums]', 'Print 5 × 7 in.')->isAccessible('Photo');
+    $table->see('[data-test=sums]', 'Print 5 × 7 in.')->isAccessibleThen('Photo');
 
     // Paper
     $table
@@ -30,7 +30,7 @@ it('goes from a photo to a printed grid and a copied cell, with the same numbers
     foreach (['top', 'left', 'right', 'bottom'] as $side) {
         $table->write($side, '0');
     }
-    $table->kept()->see('nav', 'Letter, 8 1/2 × 11 in, upright')->isAccessible('Paper');
+    $table->kept()->see('nav', 'Letter, 8 1/2 × 11 in, upright')->isAccessibleThen('Paper');
 
     // Fit
     $table->press('Fit')->press('whole cells')->write('Cell on the paper', '1½')->kept();
@@ -38,14 +38,14 @@ it('goes from a photo to a printed grid and a copied cell, with the same numbers
         ->see('[data-test=figures]', '×1 1/2')
         ->see('[data-test=sums]', 'Nothing is trimmed from the photo.')
         ->see('[data-test=sums]', 'Left over: 1 in across, 1/2 in down.');
-    $table->isAccessible('Fit');
+    $table->isAccessibleThen('Fit');
 
     // Grid
     $table->press('Grid')->see('nav', '5 by 7, A–E');
     foreach (['photo-board', 'paper-board'] as $board) {
         expect($table->texts("[data-test={$board}] .label"))->toBe(['A', 'B', 'C', 'D', 'E', '1', '2', '3', '4', '5', '6', '7']);
     }
-    $table->unfold('Lines')->see('[data-test=line-reason]', 'shows best')->isAccessible('Grid');
+    $table->unfold('Lines')->see('[data-test=line-reason]', 'shows best')->isAccessibleThen('Grid');
 
     // Marks: the table, the ladder and the command line say the same.
     $table->press('Marks')->see('h2', 'Marks down the side');
@@ -67,7 +67,7 @@ it('goes from a photo to a printed grid and a copied cell, with the same numbers
         ->press('Line 3')
         ->see('[data-test=exact]', 'area')
         ->see('[data-test=exact]', '4 1/2 in, on the ruler')
-        ->isAccessible('Marks');
+        ->isAccessibleThen('Marks');
 
     // Print: the PDF's lines are the marks.
     $table
@@ -85,7 +85,7 @@ it('goes from a photo to a printed grid and a copied cell, with the same numbers
     $table->press('Marks')->press('Copy')->see('[data-test=address]', 'A1');
     $cut = Table::until(fn () => $table->script('const i = document.querySelector("[data-test=cell-picture]"); return i && i.complete && [i.naturalWidth, i.naturalHeight]'), 'the cell’s picture');
     expect($cut)->toBe([300, 300]);
-    $table->isAccessible('Copy');
+    $table->isAccessibleThen('Copy');
     $table->key(' ')->see('[data-test=address]', 'B1')->see('[data-test=progress]', '1 of 35 done');
     $table->key('x')->see('[data-test=address]', 'C1')->see('[data-test=progress]', '1 left empty');
     $table->key(WebDriverKeys::ARROW_DOWN)->key(WebDriverKeys::ARROW_RIGHT)->see('[data-test=address]', 'D2');

@@ -18,7 +18,7 @@ it('has pencils named, their swatches read, and the bar set to what they reach',
     $add('Stub 1')->see('[data-test=pencil-fault]', 'called “Stub 1”');
     $add('Stub 2');
     Table::until(fn () => count($table->all('[data-test=pencil]')) === 2, 'two pencils');
-    $table->isAccessible('Settings');
+    $table->isAccessibleThen('Settings');
     // The simulated camera fills in and photographs the page; nothing is kept before it is told to.
     $table->click('[data-test=rehearse-swatches]')->see('[data-test=read]', 'Stub 1');
     expect(count($table->all('[data-test=pencil] .spot.none')))->toBe(4);
@@ -29,7 +29,7 @@ it('has pencils named, their swatches read, and the bar set to what they reach',
     Table::until(fn () => count($table->all('[data-test=pencil]')) === 1, 'one pencil');
     $table->press('back to the drawing')->see('[data-test=reach]', 'Stub 1')->press('set the bar to what I reach')->kept()->see('[data-test=reach]', 'The bar is set');
     $table->click('[data-test=undo]')->kept()->see('[data-test=reach]', 'beyond what your pencils reach');
-    $table->unfold('What colour is it')->click('[data-test=ask-colour]')->drawOn('[data-test=photo-board] image', [0.4, 0.4], [0.4, 0.4])->see('[data-test=colour]', 'L*')->see('[data-test=near]', 'Stub 1')->isAccessible('Tone, coloured');
+    $table->unfold('What colour is it')->click('[data-test=ask-colour]')->drawOn('[data-test=photo-board] image', [0.4, 0.4], [0.4, 0.4])->see('[data-test=colour]', 'L*')->see('[data-test=near]', 'Stub 1')->isAccessibleThen('Tone, coloured');
     $table->press('lay it down')->go('/settings')->press('Forget Stub 1')->press('Forget Stub 1');
     Table::until(fn () => $table->all('[data-test=pencil]') === [], 'no pencil');
     $table->isQuiet();
@@ -40,10 +40,10 @@ it('takes a second sheet of a drawing, shows both on the shelf, and takes one aw
     $first = $table->path();
     $table->click('[data-test=another-good]');
     Table::until(fn () => $table->path() !== $first, 'the new sheet to lie there');
-    $table->unfold('Sheets of this drawing')->see('[data-test=purpose]', 'The good sheet')->see('[data-test=sheets-of]', 'good sheet')->isAccessible('Paper, two sheets');
+    $table->unfold('Sheets of this drawing')->see('[data-test=purpose]', 'The good sheet')->see('[data-test=sheets-of]', 'good sheet')->isAccessibleThen('Paper, two sheets');
     expect($table->all('[data-test=sheets-of] .sheet'))->toHaveCount(2);
     $table->unfold('Set-up')->press('Square to the board')->kept()->unfold('What it stands')->choose('It is', 'watercolour paper')->kept()->see('[data-test=profile]', 'carry the lines over');
-    $table->go('/')->see('[data-test=sheets]', 'good sheet')->isAccessible('The shelf, two sheets');
+    $table->go('/')->see('[data-test=sheets]', 'good sheet')->isAccessibleThen('The shelf, two sheets');
     expect($table->all('[data-test=sheets] .sheet'))->toHaveCount(2);
     $table->browser->navigate()->back();
     $table->unfold('Sheets of this drawing')->click('[data-test=take-sheet-away]')->see('[data-test=take-sheet-away]', 'yes, into the bin')->click('[data-test=take-sheet-away]');
@@ -55,7 +55,7 @@ it('takes a second sheet of a drawing, shows both on the shelf, and takes one aw
 
 it('lays an oval over the picture, on both boards, and on the list of what comes off', function () {
     $table = material('photo')->unfold('Ovals, boxes, triangles')->click('[data-test=lay-oval]')->drawOn('[data-test=photo-board] image', [0.3, 0.5], [0.6, 0.5]);
-    $table->drawOn('[data-test=photo-board] image', [0.45, 0.35], [0.45, 0.35])->see('[data-test=shape]', 'level')->kept()->isAccessible('Photo, with a shape');
+    $table->drawOn('[data-test=photo-board] image', [0.45, 0.35], [0.45, 0.35])->see('[data-test=shape]', 'level')->kept()->isAccessibleThen('Photo, with a shape');
     expect($table->all('.stage [data-test=shapes]'))->toHaveCount(2);
     $path = $table->path();
     $table->key('v');
@@ -63,7 +63,7 @@ it('lays an oval over the picture, on both boards, and on the list of what comes
     $table->key('v');
     $table->go(preg_replace('~/photo$~', '/finish', $path))->click('[data-test=task-guides] .name')->see('[data-test=tasks]', 'the shape you laid over');
     // A study that is carried over leaves its guides behind.
-    $table->choose('The study is', 'pounce')->kept()->see('[data-test=tasks]', 'Carry it over')->click('[data-test=task-carry] .name')->see('[data-test=tasks]', 'Prick the contour')->isAccessible('Finish, carried over');
+    $table->choose('The study is', 'pounce')->kept()->see('[data-test=tasks]', 'Carry it over')->click('[data-test=task-carry] .name')->see('[data-test=tasks]', 'Prick the contour')->isAccessibleThen('Finish, carried over');
     expect($table->text('[data-test=tasks]'))->not->toContain('Guides off');
     $table->press('print the contour')->see('h2', 'Print');
     $table->go($path)->click('[data-test=undo]')->kept()->click('[data-test=undo]')->kept();
@@ -73,6 +73,6 @@ it('lays an oval over the picture, on both boards, and on the list of what comes
 
 it('says in time that a relief print comes out left for right, and mirrors the plan', function () {
     $table = material('finish')->choose('What goes over the pencil', 'relief print')->kept();
-    $table->go(preg_replace('~/finish$~', '/photo', $table->path()))->see('[data-test=swapped]', 'left for right')->press('mirror it now')->kept()->see('[data-test=swapped]', 'as it must stand on the block')->isAccessible('Photo, mirrored for a print');
+    $table->go(preg_replace('~/finish$~', '/photo', $table->path()))->see('[data-test=swapped]', 'left for right')->press('mirror it now')->kept()->see('[data-test=swapped]', 'as it must stand on the block')->isAccessibleThen('Photo, mirrored for a print');
     $table->click('[data-test=undo]')->kept()->see('[data-test=swapped]', 'Mirror the photo now')->isQuiet();
 });

@@ -90,7 +90,9 @@ abstract class Page
         $seen = [];
 
         return self::until(function () use ($script, $argument, $apart, &$seen): array {
-            $seen === [] || usleep(1000 * $apart);
+            if ($seen !== []) {
+                usleep(1000 * $apart);
+            }
             [$was, $seen] = [$seen, [$this->script($script, [$argument])]];
 
             return $was === $seen ? $seen : [];
@@ -354,6 +356,12 @@ abstract class Page
         Assert::assertSame([], $violations, "{$screen} is not accessible");
 
         return $this;
+    }
+
+    /** The same of a state that a page does not open with. What opens with a page is asked in PagesTest; these are asked in a long run, as each takes a second. */
+    public function isAccessibleThen(string $screen): static
+    {
+        return isLong() ? $this->isAccessible($screen) : $this;
     }
 
     /** Fails on any error the browser's console noted since it was last asked. */

@@ -29,7 +29,7 @@ it('shows every sheet before it is printed', function () {
         $table->press($name)->arrive("/drawing/\\w+/print/({$kind})");
         sheetShown($table, "/{$kind}.svg");
     }
-    $table->isAccessible('Print')->isQuiet();
+    $table->isAccessibleThen('Print')->isQuiet();
 });
 
 it('prints what was chosen: look, labels, whole, mirrored, another paper', function () {
@@ -73,7 +73,7 @@ it('makes a printer true: kept, its page measured, every later sheet corrected',
     expect($table->find('[data-test=calibration]')->getAttribute('href'))->toContain('printer=Studio');
     $table->write('3. Across, 7 in, is', '3 in')->write('Down, 9 in, is', '8 7/8 in')->press('correct this printer')->see('.workings', 'The bar across is 177.8 mm long');
     $table->write('3. Across, 7 in, is', '6 13/16 in')->press('correct this printer')
-        ->see('[data-test=printer-says]', 'It prints 2.68 % short across and 1.39 % short down')->isAccessible('Calibration');
+        ->see('[data-test=printer-says]', 'It prints 2.68 % short across and 1.39 % short down')->isAccessibleThen('Calibration');
     // It is remembered, and goes with the next sheet.
     $table->browser->navigate()->refresh();
     $table->see('h2', 'Print it instead')->press('Strips with the marks');
@@ -84,7 +84,7 @@ it('makes a printer true: kept, its page measured, every later sheet corrected',
 });
 
 it('walks through marking out, ticks off by key and by touch, and keeps it over a reload', function () {
-    $table = atThe('marks')->press('Walk me through')->see('[data-test=step]', '1. The zero corner')->isAccessible('Marking out');
+    $table = atThe('marks')->press('Walk me through')->see('[data-test=step]', '1. The zero corner')->isAccessibleThen('Marking out');
     $table->click('ol.steps li:nth-child(2) a')->see('[data-test=step]', '2. The top edge')->see('[data-test=tick-top-1]', '2');
     $done = fn (): array => $table->texts('.ticks label.done .line');
     $table->key(' ');
@@ -121,7 +121,7 @@ it('tells a short ruler where it is laid on, and how to fold without one', funct
     $table->unfold('Ruler and unit')->write('Its length', '6 in')->kept();
     $table->go(preg_replace('~/paper$~', '/marks/paper/left', $table->path()))->see('[data-test=tick-left-5]', 'laid on again: its 0 at 6 in, read 1 3/4 in')
         ->see('ol.steps', 'In between, for the short ruler');
-    $table->press('by folding')->see('[data-test=folding]', 'not 5 by 7')->see('.says h1', '1. In half, side to side')->isAccessible('Folding');
+    $table->press('by folding')->see('[data-test=folding]', 'not 5 by 7')->see('.says h1', '1. In half, side to side')->isAccessibleThen('Folding');
     $table->click('.says h1')->key(WebDriverKeys::ARROW_RIGHT)->see('.says h1', '2. In quarters, side to side')->isQuiet();
 });
 
@@ -130,7 +130,7 @@ it('halves and thirds every side, and advises a pencil', function () {
     $table->unfold('How dark a line')->see('[data-test=pencil]', 'H; on paper with tooth')->choose('Drawn on', 'watercolour paper')->kept()->see('[data-test=pencil]', 'on paper with tooth')->see('[data-test=use]', 'rubbed out under pencil');
     // What becomes of the lines follows from what goes over them: it is chosen once.
     $table->go(preg_replace('~/marks$~', '/finish', $table->path()))->choose('What goes over the pencil', 'watercolour')->kept()->go(preg_replace('~/finish$~', '/marks', $table->path()))->unfold('How dark a line')
-        ->see('[data-test=pencil]', 'Ticks at the edges only')->isAccessible('Marks, with advice')->isQuiet();
+        ->see('[data-test=pencil]', 'Ticks at the edges only')->isAccessibleThen('Marks, with advice')->isQuiet();
 });
 
 it('lights a line on both boards, the ladder and the list, wherever it is pointed at', function (string $way, float $x, float $y) {
@@ -149,7 +149,7 @@ it('lights a line on both boards, the ladder and the list, wherever it is pointe
 
 it('shows true size once the screen was held against a ruler', function () {
     $table = atThe('marks')->see('[data-test=true-size]', '% of the print')->press('measure this screen')->press('it is 4 in');
-    $table->press('true size')->see('[data-test=true-size]', '100 % of the print')->isAccessible('True size');
+    $table->press('true size')->see('[data-test=true-size]', '100 % of the print')->isAccessibleThen('True size');
     // A print of 5 in is 5 in wide on a screen with 96 dots to the inch, as headless ones have.
     expect($table->script('return document.querySelector("[data-test=photo-board] image").getBoundingClientRect().width'))->toEqualWithDelta(480, 2);
 });

@@ -56,7 +56,7 @@ it('turns, mirrors and straightens the photo, and takes it back', function () {
     $table->write('Straightened, degrees', '20');
     Table::until(fn () => str_contains($table->fault('Straightened, degrees'), 'turn the photo by a quarter first'), 'the limit of straightening to be said');
     $table->write('Straightened, degrees', '0')->kept()->see('[data-test=sums]', '1500 × 1000 pixels');
-    $table->click('[data-test=undo]')->see('[data-test=sums]', 'straightened 2.29°')->isAccessible('Photo, straightened');
+    $table->click('[data-test=undo]')->see('[data-test=sums]', 'straightened 2.29°')->isAccessibleThen('Photo, straightened');
 });
 
 it('leaves a border off, by hand and by number, and marks what is not to be drawn', function () {
@@ -76,7 +76,7 @@ it('leaves a border off, by hand and by number, and marks what is not to be draw
         ->press('box a part')
         ->drawOn('[data-test=photo-board] image', [0.0, 0.0], [1.0, 0.6])
         ->kept();
-    $table->see('.workings', 'cells spared')->isAccessible('Photo, with everything unfolded');
+    $table->see('.workings', 'cells spared')->isAccessibleThen('Photo, with everything unfolded');
     expect((int) preg_replace('/.*, (\d+) cells spared.*/s', '$1', $table->text('.workings')))->toBeGreaterThan(3);
     $table->click('nav li:nth-child(6) a')->see('[data-test=progress]', 'of');
     expect($table->text('[data-test=address]'))->not->toBe('A1');
@@ -85,7 +85,7 @@ it('leaves a border off, by hand and by number, and marks what is not to be draw
 it('keeps another picture beside, not for measuring, and shows what is in a strip', function () {
     $table = begun('--sheet=letter --photo=6x4in --turn=advised', 'photo')->unfold('Other pictures');
     $table->find('[data-test=beside-file]')->setFileDetector(new LocalFileDetector)->sendKeys(Photos::make(400, 300));
-    $table->see('[data-test=beside]', 'not for measuring')->kept()->isAccessible('Photo, another picture');
+    $table->see('[data-test=beside]', 'not for measuring')->kept()->isAccessibleThen('Photo, another picture');
     $table->click('nav li:nth-child(4) a')
         ->choose('School', 'squares by measure')
         ->write('Side of a square', '3 in')
@@ -132,7 +132,7 @@ it('places the drawing on the sheet, with all four distances', function () {
         ->kept();
     expect($table->all('[data-test=paper-board] .oval'))->toHaveCount(1)
         ->and($table->all('[data-test=tones] span'))->toHaveCount(5);
-    $table->isAccessible('Paper, unfolded');
+    $table->isAccessibleThen('Paper, unfolded');
 });
 
 it('points out a sheet that is not what it is called, keeps it as own stock, and knows a short ruler', function () {
@@ -154,7 +154,7 @@ it('points out a sheet that is not what it is called, keeps it as own stock, and
     $table->unfold('Ruler and unit')->write('Its length', '0');
     expect($table->fault('Its length'))->toContain('A ruler is 1 in (2.5 cm) long or more');
     $table->write('Its length', '15 cm')->kept()->see('[data-test=sums]', 'a ruler of 15 cm is laid 2 times');
-    $table->unfold('Other sheets for this picture')->see('[data-test=others]', 'mine')->isAccessible('Paper, with other sheets');
+    $table->unfold('Other sheets for this picture')->see('[data-test=others]', 'mine')->isAccessibleThen('Paper, with other sheets');
 });
 
 it('shows what all four ways cost, and switches without losing the crop', function () {
@@ -169,7 +169,7 @@ it('shows what all four ways cost, and switches without losing the crop', functi
     expect($rx / $ry)->toEqualWithDelta(2 / 3, 0.01);
     $table->press('inset')->kept()->press('crop')->kept();
     expect((float) $table->find('[data-test=crop]')->getAttribute('x'))->toEqualWithDelta((float) $place, 0.5);
-    $table->isAccessible('Fit, side by side');
+    $table->isAccessibleThen('Fit, side by side');
 });
 
 it('locks the crop to a shape, frees it, and takes its place typed', function () {
@@ -218,7 +218,7 @@ it('puts a point in the centre as far as the photo allows, and keeps crops side 
     $moved = $table->find('[data-test=crop]')->getAttribute('x');
     $table->press('Reopen crop 1')->kept();
     Table::until(fn () => abs((float) $table->find('[data-test=crop]')->getAttribute('x') - (float) $moved) > 5, 'the first crop');
-    $table->unfold('Judge it')->press('thirds')->kept()->isAccessible('Fit, with its helps');
+    $table->unfold('Judge it')->press('thirds')->kept()->isAccessibleThen('Fit, with its helps');
     expect($table->all('[data-test=photo-board] .overlay'))->toHaveCount(2);
 });
 
@@ -244,7 +244,7 @@ it('sizes an inset along the diagonal, by hand and by number, and knows a false 
         ->write('A size you think of', '10 x 8 in')
         ->see('[data-test=enlargement]', '4 in added to both sides is no enlargement.')
         ->see('[data-test=enlargement]', 'In proportion it is 10 × 6 2/3 in, or 12 × 8 in.');
-    $table->unfold('Settings of the dividers')->see('[data-test=dividers]', '×2')->isAccessible('Fit, an inset');
+    $table->unfold('Settings of the dividers')->see('[data-test=dividers]', '×2')->isAccessibleThen('Fit, an inset');
 });
 
 it('finds cells easy on both rulers, takes one up, and takes it back', function () {
@@ -256,7 +256,7 @@ it('finds cells easy on both rulers, takes one up, and takes it back', function 
     $table->press($rest);
     Table::until(fn () => count($table->all('[data-test=plan]')) === 6 + (int) substr($rest, 10), 'the rest');
     $table
-        ->isAccessible('The planner')->click('[data-test=plan] button')
+        ->isAccessibleThen('The planner')->click('[data-test=plan] button')
         ->see('nav', 'whole cells, ×1 1/2')
         ->kept()
         ->see('nav', '5 by 7');
@@ -272,7 +272,7 @@ it('lays every school, compares them, and moves a main line', function () {
         ->see('[data-test=school]', '3 lines');
     expect($table->all('[data-test=school]'))->toHaveCount(10);
     $table->unfold('How fine?')->see('[data-test=meshes]', '3 × 2');
-    $table->isAccessible('The schools')->press('quarters and diagonals')->kept()->see('nav', '4 lines to rule');
+    $table->isAccessibleThen('The schools')->press('quarters and diagonals')->kept()->see('nav', '4 lines to rule');
     $table
         ->choose('School', 'folding')
         ->press('8')
@@ -292,7 +292,7 @@ it('lays every school, compares them, and moves a main line', function () {
         ->kept()
         ->see('[data-test=sums]', 'A level line at 50 %: exactly 1/2.');
     $table->drawOn('[data-test=photo-board] image', [0.3, 0.5], [0.3, 0.62])->kept()->see('[data-test=sums]', 'nearly 5/8');
-    $table->press('look for strong lines')->see('.workings', 'strong')->isAccessible('Main lines');
+    $table->press('look for strong lines')->see('.workings', 'strong')->isAccessibleThen('Main lines');
 });
 
 it('numbers every cell, counts from the right, cuts one finer, and shares what remains', function () {
@@ -322,7 +322,7 @@ it('numbers every cell, counts from the right, cuts one finer, and shares what r
         ->kept();
     $table
         ->see('[data-test=divided]', 'B1 in 4, from the sheet’s edges: 1 3/4, 2 1/2, 3 1/4 across')
-        ->isAccessible('Grid, finer');
+        ->isAccessibleThen('Grid, finer');
     $table
         ->press('exact')
         ->press('box it')
@@ -366,11 +366,11 @@ it('checks the frame and the ticks before anything is drawn on them', function (
     $table
         ->press('check them')
         ->see('[data-test=measured]', 'All of them lie 1/4 in too far down')
-        ->isAccessible('Marks, checked')->isQuiet();
+        ->isAccessibleThen('Marks, checked')->isQuiet();
 });
 
 it('begins from sizes alone, and goes as far as the marks and an empty cell', function () {
-    $table = Table::lay()->go('/')->see('h1', 'Inch Ladder')->isAccessible('The shelf');
+    $table = Table::lay()->go('/')->see('h1', 'Inch Ladder')->isAccessibleThen('The shelf');
     $type = function (string $width, string $height) use ($table): void {
         foreach (['Original’s width' => $width, 'Original’s height' => $height] as $label => $words) {
             $field = $table->find("input[aria-label='{$label}']");
@@ -383,7 +383,7 @@ it('begins from sizes alone, and goes as far as the marks and an empty cell', fu
     $table->see('[data-test=trouble]', 'is not a length');
     $type('5 in', '7 in');
     $id = $table->arrive('/drawing/(\w+)/photo');
-    $table->see('nav', '5 × 7 in, no photo')->isAccessible('Photo, sizes only');
+    $table->see('nav', '5 × 7 in, no photo')->isAccessibleThen('Photo, sizes only');
     $table->click('nav li:nth-child(3) a')
         ->press('whole cells')
         ->kept()->click('nav li:nth-child(5) a')
@@ -405,7 +405,7 @@ it('looks at the photo another way, a key each, and the drawing stays as it is',
     Table::until(fn () => str_contains($filter(), '#simple-2'), 'the big masses');
     $table->key('l');
     Table::until(fn () => $table->all('[data-test=photo-board] .rule') === [], 'the lifted grid');
-    $table->press('look')->isAccessible('Grid, looked at another way');
+    $table->press('look')->isAccessibleThen('Grid, looked at another way');
     foreach (['g', 'k', 's', 'l', 'm'] as $key) {
         $table->key($key);
     }
@@ -462,7 +462,7 @@ it('copies a cell that is cut finer, skips what is not to be drawn, and brighten
     foreach (range(1, 5) as $cell) {
         $table->key(' ')->see('[data-test=progress]', "{$cell} of 5 done");
     }
-    $table->see('.band', 'Every cell has been round.')->isAccessible('Copy, done')->isQuiet();
+    $table->see('.band', 'Every cell has been round.')->isAccessibleThen('Copy, done')->isQuiet();
 });
 
 it('takes the ruler it is given: its marks, its length, and another for the print', function () {

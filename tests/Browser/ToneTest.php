@@ -15,7 +15,7 @@ it('counts tones, shows few of them, probes a place and prints the bar', functio
     $table = light();
     $boxes = fn (): array => $table->texts('[data-test=tone-bar] b');
     expect($boxes())->toBe(['1', '2', '3', '4', '5'])->and($table->text('[data-test=tone-bar]'))->toContain('paper', '25 %');
-    $table->see('[data-test=sums]', '5 boxes, numbered 1 to 5')->isAccessible('Tone');
+    $table->see('[data-test=sums]', '5 boxes, numbered 1 to 5')->isAccessibleThen('Tone');
 
     // Fewer tones: the bar, the rung and the picture follow, and undo takes it back.
     $table->press('One of the tones less')->kept();
@@ -34,7 +34,7 @@ it('counts tones, shows few of them, probes a place and prints the bar', functio
     $here = $table->text('[data-test=tone-bar] .here b');
     expect($table->text('[data-test=probed]'))->toBe("Step {$here}, in A1")->and($table->texts('[data-test=spot] text'))->toBe([$here]);
     $table->press('lay the probe down')->press('show the ends')->see('[data-test=spots]', 'The lightest');
-    $table->isAccessible('Tone, probed');
+    $table->isAccessibleThen('Tone, probed');
 
     // What cannot be counted is said beside it.
     $table->write('Tones', '40')->see('.fault', 'choose 2 to 10')->write('Tones', '3')->kept();
@@ -59,11 +59,11 @@ it('keeps where the light comes from, hatches the paper as the photo runs, and g
     $table = Table::lay()->go("/drawing/{$id}/photo")->see('.workings', 'What you copy from');
     $table->press('draw it')->drawOn('[data-test=photo-board] image', [0.1, 0.1], [0.5, 0.5])->kept()->see('[data-test=light-says]', 'The light comes from the upper left.');
     expect($table->all('.stage [data-test=light]'))->toHaveCount(2);
-    $table->go("/drawing/{$id}/copy")->see('[data-test=light]', '')->isAccessible('Copy, lit');
+    $table->go("/drawing/{$id}/copy")->see('[data-test=light]', '')->isAccessibleThen('Copy, lit');
 
     // Strokes are drawn in a cell, and forgotten by undo.
     $table->go("/drawing/{$id}/tone")->unfold('How the strokes run')->click('[data-test=draw-strokes]')->drawOn('[data-test=photo-board] image', [0.1, 0.6], [0.25, 0.9])->kept();
-    $table->see('[data-test=stroke]', 'as you drew it: falls')->see('[data-test=tone-order]', 'tone along with it')->isAccessible('Tone, hatched');
+    $table->see('[data-test=stroke]', 'as you drew it: falls')->see('[data-test=tone-order]', 'tone along with it')->isAccessibleThen('Tone, hatched');
     expect($table->all('.strokes.hand'))->toHaveCount(1);
     $table->click('[data-test=undo]')->kept();
     Table::until(fn () => $table->all('.strokes.hand') === [], 'the stroke to be forgotten');

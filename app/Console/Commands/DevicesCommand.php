@@ -7,6 +7,7 @@ namespace App\Console\Commands;
 use App\Exceptions\DeviceUnknown;
 use App\Models\PairedDevice;
 use App\Wording\HouseWording;
+use App\Wording\Say;
 
 /** The devices of the house that were let in, and the way out for one of them. */
 final class DevicesCommand extends Planning
@@ -28,6 +29,11 @@ final class DevicesCommand extends Planning
             $this->line((string) json_encode(array_map(static fn (PairedDevice $device): array => [
                 'id' => $device->id, 'name' => $device->name, 'seen' => $device->seen_at->toIso8601String(), 'may_pair' => $device->may_pair,
             ], $devices), JSON_UNESCAPED_UNICODE));
+
+            return;
+        }
+        if ($devices === []) {
+            $this->line(Say::it('house.no device'));
 
             return;
         }

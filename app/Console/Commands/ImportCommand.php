@@ -17,7 +17,7 @@ final class ImportCommand extends Planning
     {
         $path = (string) $this->argument('file');
         if (! is_file($path)) {
-            throw ArchiveRefused::missing();
+            throw ArchiveRefused::missing($path);
         }
         $this->line((string) json_encode(['drawing' => app(ArchiveReader::class)->read($path)->id]));
     }

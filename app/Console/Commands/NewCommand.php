@@ -24,7 +24,7 @@ final class NewCommand extends Planning
     {
         $path = (string) $this->argument('file');
         if (! is_file($path)) {
-            throw PhotoRefused::missing();
+            throw PhotoRefused::missing($path);
         }
         $print = $this->text('photo') === null ? null : $this->read($this->text('photo'));
         $photo = app(PhotoStore::class)->take($path);

@@ -47,7 +47,7 @@ abstract class Planning extends Command
         } catch (ValidationException $e) {
             $sentence = (string) collect($e->errors())->flatten()->first();
         } catch (Impossible|StorageFailed $e) {
-            $sentence = Refusal::of($e);
+            $sentence = Refusal::of($e, $this->spokenUnit());
         } catch (QueryException $e) {
             $sentence = DatabaseTrouble::of($e)->sentence ?? throw $e;
         }
@@ -138,7 +138,17 @@ abstract class Planning extends Command
         return new LengthReader($this->unit());
     }
 
-    /** The unit asked for, or the one the ruler or the sheet speaks in. */
+    /** The unit that the command was given, as far as it takes one. */
+    private function spokenUnit(): ?Unit
+    {
+        try {
+            return $this->hasOption('unit') ? $this->unit() : null;
+        } catch (\Throwable) {
+            return null;
+        }
+    }
+
+    /** The unit asked for, or the first one that was typed: with the ruler, the sheet's size, the photo's size. Else the named sheet's. */
     private function unit(): Unit
     {
         $asked = $this->text('unit');
@@ -148,13 +158,17 @@ abstract class Planning extends Command
         $sheet = (string) $this->text('sheet');
         $named = Catalogue::has($sheet) ? Catalogue::find($sheet) : null;
         $lengths = new LengthReader(Unit::Inch);
-        try {
-            $said = ($ruler = $this->text('ruler')) !== null ? $lengths->typed($ruler)->said : $named->unit ?? $lengths->typedSize($sheet)[1]->said;
-        } catch (LengthUnreadable) {
-            return Unit::Inch;
-        }
+        $said = static function (?string $typed, bool $isSize) use ($lengths): ?Unit {
+            try {
+                return $typed === null || Catalogue::has($typed) ? null : ($isSize ? $lengths->typedSize($typed)[1]->said : $lengths->typed($typed)->said);
+            } catch (LengthUnreadable) {
+                return null;
+            }
+        };
+        $photo = $this->hasOption('photo') ? $this->text('photo') : null;
+        $named = $named?->unit === Unit::Millimetre ? Unit::Centimetre : $named?->unit;
 
-        return $named !== null && $said === Unit::Millimetre ? Unit::Centimetre : $said ?? Unit::Inch;
+        return $said($this->text('ruler'), false) ?? $said($sheet, true) ?? $said($photo, true) ?? $named ?? Unit::Inch;
     }
 
     private function school(): string

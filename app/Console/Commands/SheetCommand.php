@@ -8,14 +8,15 @@ use App\Exceptions\DrawingUnknown;
 use App\Models\Drawing;
 use App\Printing\Format;
 use App\Printing\PrintableSheets;
+use App\Wording\Say;
 use App\Printing\PrintOptions;
 use App\Printing\SheetMaker;
 
 final class SheetCommand extends Planning
 {
-    protected $signature = 'inch:sheet
+    private const SIGNATURE = 'inch:sheet
         {drawing : The drawing’s id}
-        {kind : gridded, overlay, strips, viewfinder, corners, folding, tracing, corrections, tones, plan or calibration}
+        {kind : KINDS}
         {--out= : Where to write it; the ending says the format: .pdf, .png or .svg}
         {--at= : print, page or drawing}
         {--page= : The printer’s paper, like a4, letter or 210x297mm; own makes one page as large as it takes}
@@ -28,6 +29,13 @@ final class SheetCommand extends Planning
         {--lines : The grid over a picture to trace}';
 
     protected $description = 'Print a drawing’s sheet to a file, true to size';
+
+    public function __construct()
+    {
+        // What it can print is told by the one list of it.
+        $this->signature = str_replace('KINDS', Say::either(PrintableSheets::keys()), self::SIGNATURE);
+        parent::__construct();
+    }
 
     protected function answer(): void
     {

@@ -278,7 +278,7 @@ final class Fields
         try {
             return $read();
         } catch (Impossible $e) {
-            $this->wrong($field ?? $e->choice(), Refusal::of($e));
+            $this->wrong($field ?? $e->choice(), Refusal::of($e, $this->unit));
 
             return null;
         }
