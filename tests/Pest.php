@@ -29,9 +29,22 @@ function isLong(): bool
  *
  * @return list<int>
  */
-function seeds(int $few, int $many): array
+function seeds(int $few, int $many, int $from = 1): array
 {
-    return range(1, isLong() ? $many : $few);
+    return range($from, $from + (isLong() ? $many : $few) - 1);
+}
+
+/**
+ * The first few of some cases, and all of them in a long run.
+ *
+ * @template T
+ *
+ * @param  array<T>  $cases
+ * @return array<T>
+ */
+function few(int $few, array $cases): array
+{
+    return isLong() ? $cases : array_slice($cases, 0, $few, true);
 }
 
 /** A length as a person writes it. */

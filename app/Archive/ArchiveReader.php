@@ -53,13 +53,16 @@ final readonly class ArchiveReader
     public function read(string $path): Drawing
     {
         $new = [];
+        $unpacked = new Unpacked($path);
         try {
-            return $this->one($path, null, $new, new Unpacked($path));
+            return $this->one($path, null, $new, $unpacked);
         } catch (\Throwable $e) {
             // Nothing of an archive stays when the rest of it cannot.
             array_map($this->photos->forget(...), $new);
 
             throw $e;
+        } finally {
+            $unpacked->clear();
         }
     }
 
@@ -73,7 +76,6 @@ final readonly class ArchiveReader
         if ($zip->open($path, ZipArchive::RDONLY) !== true) {
             throw ArchiveRefused::notAnArchive();
         }
-        $written = [];
         try {
             $this->checkNames($zip);
             $unpacked->assertRoomFor($zip);
@@ -81,11 +83,11 @@ final readonly class ArchiveReader
             $cells = $this->cells($this->checked($zip, 'cells.csv', $document['cells_sha256'] ?? null));
             $marks = isset($document['marks_sha256']) ? $this->marks($this->checked($zip, 'marks.csv', $document['marks_sha256'])) : [];
             $sittings = isset($document['sittings_sha256']) ? $this->sittings($this->checked($zip, 'sittings.csv', $document['sittings_sha256'])) : [];
-            $photo = $outer === null ? $this->picture($zip, $document['photo'] ?? null, 'photo', $written, $unpacked) : self::same($document['photo'] ?? null, $outer);
-            $beside = array_map(fn (mixed $entry): string => $this->picture($zip, $entry, 'beside', $written, $unpacked) ?? throw ArchiveRefused::damaged('drawing.json'), (array) ($document['beside'] ?? []));
-            $shots = array_map(fn (mixed $entry): string => $this->picture($zip, $entry, 'shot', $written, $unpacked) ?? throw ArchiveRefused::damaged('drawing.json'), (array) ($document['shots'] ?? []));
+            $photo = $outer === null ? $this->picture($zip, $document['photo'] ?? null, 'photo', $unpacked) : self::same($document['photo'] ?? null, $outer);
+            $beside = array_map(fn (mixed $entry): string => $this->picture($zip, $entry, 'beside', $unpacked) ?? throw ArchiveRefused::damaged('drawing.json'), (array) ($document['beside'] ?? []));
+            $shots = array_map(fn (mixed $entry): string => $this->picture($zip, $entry, 'shot', $unpacked) ?? throw ArchiveRefused::damaged('drawing.json'), (array) ($document['shots'] ?? []));
 
-            $sheets = $outer === null && is_array($document['sheets'] ?? null) ? array_map(fn (mixed $entry): string => $this->sheet($zip, $entry, $written, $unpacked), array_values($document['sheets'])) : [];
+            $sheets = $outer === null && is_array($document['sheets'] ?? null) ? array_map(fn (mixed $entry): string => $this->sheet($zip, $entry, $unpacked), array_values($document['sheets'])) : [];
 
             return DB::transaction(function () use ($document, $photo, $beside, $shots, $cells, $marks, $sittings, $sheets, $unpacked, &$new): Drawing {
                 $drawing = $this->keep($document['choices'], $photo, array_values($beside), array_values($shots), $cells, $marks, $sittings, $new);
@@ -99,7 +101,6 @@ final readonly class ArchiveReader
             });
         } finally {
             $zip->close();
-            array_map(unlink(...), $written);
         }
     }
 
@@ -152,10 +153,9 @@ final readonly class ArchiveReader
     }
 
     /**
-     * @param  list<string>  $written  files to be taken away at the end
      * @return string|null where a picture lies now, for the photo store to take
      */
-    private function picture(ZipArchive $zip, mixed $entry, string $part, array &$written, Unpacked $unpacked): ?string
+    private function picture(ZipArchive $zip, mixed $entry, string $part, Unpacked $unpacked): ?string
     {
         if ($entry === null) {
             return null;
@@ -164,7 +164,7 @@ final readonly class ArchiveReader
         if (! is_string($file) || preg_match(self::NAMES, $file) !== 1 || ! str_starts_with($file, $part)) {
             throw ArchiveRefused::damaged('drawing.json');
         }
-        $written[] = $path = $unpacked->place();
+        $path = $unpacked->place();
         $bytes = $this->checked($zip, $file, $entry['sha256'] ?? null);
         $unpacked->take(strlen($bytes));
         file_put_contents($path, $bytes);
@@ -188,16 +188,14 @@ final readonly class ArchiveReader
 
     /**
      * Another sheet's archive, on the disk.
-     *
-     * @param  list<string>  $written
      */
-    private function sheet(ZipArchive $zip, mixed $entry, array &$written, Unpacked $unpacked): string
+    private function sheet(ZipArchive $zip, mixed $entry, Unpacked $unpacked): string
     {
         $file = is_array($entry) ? ($entry['file'] ?? null) : null;
         if (! is_string($file) || preg_match(self::NAMES, $file) !== 1 || ! str_starts_with($file, 'sheet-')) {
             throw ArchiveRefused::damaged('drawing.json');
         }
-        $written[] = $path = $unpacked->place();
+        $path = $unpacked->place();
         $from = $zip->getStream($file) ?: throw ArchiveRefused::damaged($file);
         $to = fopen($path, 'wb') ?: throw ArchiveRefused::tooLarge();
         $copied = @stream_copy_to_stream($from, $to, $unpacked->left() + 1);

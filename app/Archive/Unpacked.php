@@ -21,6 +21,9 @@ final class Unpacked
 
     private int $left;
 
+    /** @var list<string> */
+    private array $places = [];
+
     public function __construct(string $archive)
     {
         $this->left = self::TIMES * (int) filesize($archive) + self::MORE;
@@ -55,6 +58,13 @@ final class Unpacked
         is_dir($folder) || @mkdir($folder, 0o700, true);
         $path = is_dir($folder) ? tempnam($folder, 'inch') : false;
 
-        return $path === false ? throw StorageFailed::writing("{$folder}/x") : $path;
+        return $this->places[] = $path === false ? throw StorageFailed::writing("{$folder}/x") : $path;
+    }
+
+    /** Deletes what was unpacked. */
+    public function clear(): void
+    {
+        array_map(static fn (string $path): bool => @unlink($path), $this->places);
+        $this->places = [];
     }
 }

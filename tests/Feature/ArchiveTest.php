@@ -203,7 +203,7 @@ it('exports and imports on the command line, sizes alone too', function () {
     $back = json_decode($output->fetch(), true)['drawing'];
     expect(workingsOf($back))->toEqual(workingsOf($id))
         ->and(Artisan::call('inch:import /nowhere.zip', [], $output))->toBe(1)
-        ->and($output->fetch())->toContain('No file came with this')
+        ->and($output->fetch())->toContain('There is no file “/nowhere.zip”')
         ->and(Artisan::call("inch:export {$id} --out=/nowhere/x.zip", [], $output))->toBe(1)
         ->and($output->fetch())->toContain('could not be written');
     unlink($path);
@@ -220,7 +220,7 @@ function saidOf(Drawing $drawing): array
 
 it('takes in again whatever it accepted', function (string $method, string $path, array $body) {
     $drawing = drawn(Photos::make());
-    $this->putJson("/api/drawings/{$drawing->id}/sitting", ['rung' => 'copy', 'pass' => 'place', 'seconds' => 60])->assertOk();
+    $this->putJson("/api/drawings/{$drawing->id}/sitting", ['rung' => 'copy', 'pass' => 'place', 'seconds' => 60])->assertSuccessful();
     $answer = $this->json($method, "/api/drawings/{$drawing->id}/{$path}", $body);
     expect($answer->getStatusCode())->toBeIn([200, 204, 422]);
     $again = Drawing::query()->findOrFail(bringIn(exported($drawing->refresh()))->assertCreated()->json('id'));
@@ -235,7 +235,7 @@ it('takes in again whatever it accepted', function (string $method, string $path
 it('unpacks no more than an archive can honestly hold, on the disk of the data, and leaves nothing', function (Closure $make) {
     $path = $make();
     expect(filesize($path))->toBeLessThan(3_000_000);
-    bringIn($path)->assertUnprocessable()->assertJsonPath('message', fn (string $says) => str_contains($says, 'large'));
+    bringIn($path)->assertUnprocessable()->assertJsonPath('message', fn (string $says) => str_contains($says, 'more than a drawing can hold'));
     expect(glob(config('inch.data').'/incoming/*'))->toBe([])->and(Drawing::query()->count())->toBe(0);
 })->with([
     'a picture of nothing' => [function () {

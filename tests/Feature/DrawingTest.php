@@ -229,7 +229,7 @@ it('opens a drawing that cannot be worked out with its undo and its export, besi
     $trouble = $this->getJson($url)->assertUnprocessable()->assertJsonPath('version', 2);
     expect($trouble->json('undo'))->toBeString()->and($trouble->json('message'))->toBeString()->not->toBe('');
     $this->get("{$url}/drawing.zip")->assertOk();
-    $this->postJson("{$url}/undo", ['version' => 2])->assertOk()->assertJsonPath('workings.choices.title', 'Untitled');
+    $this->postJson("{$url}/undo", ['version' => 2])->assertOk()->assertJsonPath('workings.choices.title', 'Garden gate');
 })->with([
     'a length of nothing that was kept once' => [fn (Drawing $drawing) => $drawing->forceFill(['choices' => [...$drawing->choices, 'spans' => [['name' => 'arm', 'x1' => '0', 'y1' => '0', 'x2' => '1', 'y2' => '1', 'drawn' => '0 in']]]])->save()],
     'no document' => [fn (Drawing $drawing) => DB::table('drawings')->where('id', $drawing->id)->update(['choices' => '"x"'])],

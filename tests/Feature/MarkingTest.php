@@ -67,7 +67,7 @@ it('rules each line where the boards show it, in pieces that the ruler reaches, 
                 ->and($places === [] || ($places[0] > $begin && end($places) < $begin + $length))->toBeTrue("{$board} {$step}");
         }
     }
-})->with(range(30, 53));
+})->with(seeds(10, 24, 30));
 
 it('asks before a print is marked, and has none to mark on a screen', function () {
     expect(implode(' ', stepOf(Drawings::begin(), 'corner', board: 'photo')['words']))->toContain('mark a copy of it');

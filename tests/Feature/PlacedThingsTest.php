@@ -113,7 +113,7 @@ it('keeps everything placed on its place on the picture, through random changes'
                 ->and($after[$name][1])->toEqualWithDelta($y, 2e-5 * ($i + 2), "{$name} after {$what}, down");
         }
     }
-})->with(range(1, 60));
+})->with(seeds(24, 60));
 
 it('brings everything back exactly when turns and mirrorings are taken back', function (int $seed) {
     $random = new Randomizer(new Mt19937(1000 + $seed));
@@ -124,7 +124,7 @@ it('brings everything back exactly when turns and mirrorings are taken back', fu
         $read = turned($read, $way);
     }
     expect(documentOf($read))->toEqual(documentOf($first), implode(', ', $ways));
-})->with(range(1, 30));
+})->with(seeds(12, 30));
 
 it('maps the picture as its pixels are really held', function (array $photo) {
     // A dot painted into the file is looked for in the picture the app makes of it.

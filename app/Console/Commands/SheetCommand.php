@@ -8,9 +8,9 @@ use App\Exceptions\DrawingUnknown;
 use App\Models\Drawing;
 use App\Printing\Format;
 use App\Printing\PrintableSheets;
-use App\Wording\Say;
 use App\Printing\PrintOptions;
 use App\Printing\SheetMaker;
+use App\Wording\Say;
 
 final class SheetCommand extends Planning
 {
