@@ -48,6 +48,7 @@ use InchLadder\Paper\Sheet;
 use InchLadder\Paper\Standards\PhotoPrints;
 use InchLadder\Plan\Choices;
 use InchLadder\Plan\Plan;
+use InchLadder\Plan\Planning;
 
 /** What a drawing could be instead: other ways, sheets, schools, sizes; each by the same plan as the one in force. */
 final readonly class Alternatives
@@ -70,7 +71,7 @@ final readonly class Alternatives
     {
         return array_map(function (Way $way): WayJson {
             try {
-                $plan = Plan::of($this->read->fitted($way));
+                $plan = Plan::of($this->under($way));
             } catch (Impossible $e) {
                 return new WayJson($way->value, Phrases::way($way), Refusal::of($e), '', '', '', '', '', Stretched::Not->value);
             }
@@ -86,6 +87,14 @@ final readonly class Alternatives
                 $plan->layout->scale->verdict()->value,
             );
         }, Way::cases());
+    }
+
+    /** The choices under another way; whole squares as they suit this sheet, as no cell was chosen for it. */
+    private function under(Way $way): Choices
+    {
+        return $way === Way::Cells && $this->choices->fit->way() !== Way::Cells
+            ? $this->choices->fitted((new Planning($this->choices))->wholeCells())
+            : $this->read->fitted($way);
     }
 
     /** @return list<OtherSheetJson> the artist's own first, then the catalogue's of about this size, each kind by how little it wastes */

@@ -8,6 +8,8 @@ use App\Wire\Json\CreaseJson;
 use App\Wire\Json\FoldingJson;
 use App\Wire\Json\FoldJson;
 use App\Wording\Say;
+use InchLadder\Grid\Edge;
+use InchLadder\Marks\Foldable;
 use InchLadder\Marks\Folding;
 use InchLadder\Plan\Plan;
 
@@ -24,7 +26,7 @@ final readonly class FoldingWriter
     public function json(): FoldingJson
     {
         $cells = $this->plan->layout->grid->cells();
-        [$across, $down] = [$this->times($cells->columns, $this->plan->layout->grid->across->isRegular()), $this->times($cells->rows, $this->plan->layout->grid->down->isRegular())];
+        [$across, $down] = array_map($this->times(...), [$this->plan->layout->grid->across, $this->plan->layout->grid->down]);
         $fits = $across !== null && $down !== null;
         [$across, $down] = $fits ? [$across, $down] : [self::OTHERWISE, self::OTHERWISE];
 
@@ -33,15 +35,34 @@ final readonly class FoldingWriter
             $fits
                 ? Say::it('folding.fits', ['across' => self::rounds($across), 'down' => self::rounds($down), 'columns' => $cells->columns, 'rows' => $cells->rows])
                 : Say::it('folding.otherwise', ['columns' => $cells->columns, 'rows' => $cells->rows]),
+            $this->what(),
             $this->plan->layout->fitted->area->ratio()->toFloat(),
             [...$this->folds('across', $across, 0), ...$this->folds('down', $down, $across)],
         );
     }
 
-    /** @return int<0, 4>|null */
-    private function times(int $parts, bool $even): ?int
+    /** @return list<string> what is folded, on the paper and on the photo */
+    private function what(): array
     {
-        return $parts === 1 ? 0 : ($even ? Folding::timesFor($parts) : null);
+        $foldable = Foldable::of($this->plan->layout);
+
+        return array_values(array_filter([
+            Say::it($foldable->sheet ? 'folding.what.sheet' : 'folding.what.strips'),
+            $foldable->print === null ? null : Say::it($foldable->print ? 'folding.what.print' : 'folding.what.cropped print'),
+        ]));
+    }
+
+    /** @return int<0, 4>|null */
+    private function times(Edge $lines): ?int
+    {
+        // A grid over a part has its own first and last line, which no crease of the whole makes.
+        $isWhole = $lines->fractions[0]->isZero() && $lines->fractions[count($lines->fractions) - 1]->isEqualTo(1);
+
+        return match (true) {
+            ! $isWhole => null,
+            $lines->parts() === 1 => 0,
+            default => $lines->isRegular() ? Folding::timesFor($lines->parts()) : null,
+        };
     }
 
     /** @param  int<0, 4>  $times */

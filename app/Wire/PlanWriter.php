@@ -437,7 +437,8 @@ final readonly class PlanWriter
 
         return new MismatchJson(
             round($mismatch->percent, 2),
-            Say::it('photo.mismatch', ['percent' => $percent]),
+            $mismatch->isSwapped() ? Say::it('photo.swapped') : Say::it('photo.mismatch', ['percent' => $percent]),
+            $mismatch->isSwapped(),
             $height,
             $width,
             $this->reads($mismatch->heightForWidth()),

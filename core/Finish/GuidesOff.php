@@ -16,10 +16,13 @@ enum GuidesOff: string
     case AtTheEnd = 'at the end';
     case Never = 'never';
 
-    /** What is common under a medium: graphite is lifted cell by cell, since it holds down what it lies over; everything else must find them gone (common practice). */
+    /**
+     * What is common under a medium: all at once, after the contour, since graphite holds down what it lies over and a
+     * cell's sides are its neighbours' too; where something goes over the pencil, before that (common practice).
+     */
     public static function under(Medium $medium): self
     {
-        return $medium->goesOver() ? self::BeforeMedium : self::InPart;
+        return $medium->goesOver() ? self::BeforeMedium : self::BeforeTone;
     }
 
     /** @return list<self> the ways there are: nothing goes over graphite alone */

@@ -16,6 +16,12 @@ final readonly class PrintMismatch
     {
     }
 
+    /** Whether the two sides were typed the wrong way round: swapped, they agree. */
+    public function isSwapped(): bool
+    {
+        return abs($this->print->ratio()->times($this->pixels)->toFloat() - 1) * 100 <= Figures::LARGEST_MISMATCH_PERCENT;
+    }
+
     /** The height that goes with the typed width. */
     public function heightForWidth(): Length
     {

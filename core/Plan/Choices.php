@@ -184,11 +184,11 @@ final readonly class Choices
         };
     }
 
-    /** Whether the line comes first: where paint, ink, washes or pastel follow it must stand alone; in graphite and crayon tone forgives it (common practice). */
+    /** Whether the line comes first: where paint, ink, washes, pastel or coloured pencil follow it must stand alone, and wax seals graphite in; in graphite tone forgives it (common practice). */
     public function order(): Order
     {
         return $this->order ?? match ($this->medium) {
-            Medium::Graphite, Medium::Crayon => Order::ToneAlong,
+            Medium::Graphite => Order::ToneAlong,
             default => Order::LineFirst,
         };
     }

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace InchLadder\Plan;
 
+use InchLadder\Fit\Frame;
+use InchLadder\Fit\Ways\WholeCells;
+use InchLadder\Measure\Rational;
 use InchLadder\Measure\Size;
 use InchLadder\Paper\OrientationAdvice;
 use InchLadder\Paper\Shape;
@@ -46,6 +49,19 @@ final readonly class Planning
     public function best(): Proposal
     {
         return $this->plans(new Wish($this->choices->subject))[0];
+    }
+
+    /**
+     * Whole squares as the best plan has them, on the sheet as it lies.
+     *
+     * @throws \InchLadder\Planner\NoPlan
+     */
+    public function wholeCells(): WholeCells
+    {
+        $plans = $this->plans(new Wish($this->choices->subject));
+        $best = array_values(array_filter($plans, static fn (Proposal $one): bool => ! $one->isTurned))[0] ?? $plans[0];
+
+        return new WholeCells($best->paperCell, new Frame(null, null, Rational::one()), $best->columns, $best->rows, $best->photoCell);
     }
 
     /** Which way round the sheet lies for a plan: as it does, unless it is turned for it. */

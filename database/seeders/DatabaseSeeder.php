@@ -98,6 +98,7 @@ final class DatabaseSeeder extends Seeder
         Carbon::setTestNow(Carbon::now()->addSecond());
         $photo = $photos->take(database_path("demo/{$picture}.jpg"));
         $drawing = Drawing::begin($photo, ChoicesReader::read(['title' => $choices['title']], $photo->width, $photo->height)->json);
+        $drawing->forceFill(['is_demo' => true])->save();
         $drawing->decide(ChoicesReader::read($choices, $photo->width, $photo->height)->json, $drawing->version);
 
         return $drawing;

@@ -133,7 +133,7 @@ return [
     ],
     // When the guides come off, and why.
     'off' => [
-        'in part' => ['name' => 'cell by cell, before it is shaded', 'why' => 'Take each cell’s lines off with a kneaded eraser before it is shaded: graphite laid over a guide holds it down, and it shows in every light place.'],
+        'in part' => ['name' => 'cell by cell, before it is shaded', 'why' => 'Take each cell’s lines off with a kneaded eraser before you shade it. The price: a cell’s sides belong to its neighbours too, which lose them.'],
         'before tone' => ['name' => 'all at once, before the first tone', 'why' => 'Take all of them off before the first tone, once the lines stand without them: graphite laid over a guide holds it down.'],
         'before medium' => ['ink' => 'before ink', 'watercolour' => 'before the first wash', 'pastel' => 'before pastel', 'coloured pencil' => 'before colour', 'paint' => 'before paint', 'relief print' => 'before it is cut'],
         'at the end' => ['name' => 'at the end', 'why' => 'They stay until the drawing is done, to go by: what lies under tone will not come off any more, so draw them as faint as you can see them.'],

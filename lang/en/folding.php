@@ -3,7 +3,13 @@
 /* The folded way: halves of halves, and no numbers. */
 return [
     'rounds' => ['not at all', 'in half', 'in quarters', 'in eighths', 'in sixteenths'],
-    'fits' => 'Folded :across across and :down down, the creases are the grid’s own lines: :columns by :rows.',
+    'fits' => 'Folded :across across and :down down, the creases are the grid’s lines: :columns by :rows.',
+    'what' => [
+        'sheet' => 'Paper: fold the sheet itself. The drawing fills it.',
+        'strips' => 'Paper: do not fold the sheet, as the drawing does not fill it. Cut strips as long as the frame’s sides. Fold those and mark at their creases.',
+        'print' => 'Photo: fold a copy of the print.',
+        'cropped print' => 'Photo: trim a copy of the print to the crop, or fold its edges back to the crop. Then fold that.',
+    ],
     'otherwise' => 'Folding in half makes 2, 4, 8 or 16 parts, not :columns by :rows. These creases make eighths, to draw by instead; or choose the folding school on the Grid rung.',
     'fold' => ['across' => ':Rounds, side to side', 'down' => ':Rounds, top to bottom'],
     'first' => [

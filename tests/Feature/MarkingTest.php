@@ -187,3 +187,38 @@ it('walks through the finer lines of a cut cell too: their readings are those of
 it('has no such step where no cell is cut', function () {
     expect(array_column($this->getJson('/api/drawings/'.Drawings::begin()->id.'/marking/paper')->json('steps'), 'key'))->not->toContain('finer');
 });
+
+it('says to fold the sheet, or the print, only where its creases are the grid’s lines', function (int $seed) {
+    mt_srand($seed);
+    $pick = fn (array $of): mixed => $of[mt_rand(0, count($of) - 1)];
+    $drawing = Drawings::begin([
+        'unit' => 'cm', 'ruler' => '1 mm',
+        'photo' => ['kind' => 'print', 'width' => '12 cm', 'height' => '18 cm', 'border' => $pick([null, ['top' => '0.05', 'right' => '0', 'bottom' => '0.1', 'left' => '0']]), 'straighten' => $pick([0, 0, 2.5]), 'mirrored' => $pick([false, true])],
+        'paper' => ['width' => '20 cm', 'height' => $pick(['30 cm', '28 cm']), 'margins' => array_fill_keys(['top', 'right', 'bottom', 'left'], $pick(['0 cm', '0 cm', '1 cm']))],
+        'fit' => ['way' => $pick(['crop', 'inset'])],
+        'grid' => ['school' => 'proportional', 'columns' => $pick([2, 4, 8, 16]), 'rows' => $pick([2, 4, 8]), 'part' => $pick([null, null, ['left' => '1/4', 'top' => '1/4', 'width' => '1/2', 'height' => '1/2']])],
+    ]);
+    $folding = $this->getJson("/api/drawings/{$drawing->id}/folding")->assertOk()->json();
+    $layout = $drawing->plan()->layout;
+    // Where creases come, if what is meant is folded whole, against where the grid's lines are.
+    $matches = function (float $side, float $before, float $frame, array $shares) {
+        foreach ($shares as $i => $share) {
+            if (abs($before + $frame * $share - $side * $i / (count($shares) - 1)) > 1e-6) {
+                return false;
+            }
+        }
+
+        return true;
+    };
+    $shares = fn ($division): array => array_map(fn ($share) => $share->toFloat(), $division->fractions);
+    [$across, $down] = [$shares($layout->grid->across), $shares($layout->grid->down)];
+    $sheet = $matches($layout->sheet->width->toFloat(), $layout->left->toFloat(), $layout->fitted->area->width->toFloat(), $across)
+        && $matches($layout->sheet->height->toFloat(), $layout->top->toFloat(), $layout->fitted->area->height->toFloat(), $down);
+    // Of the print as it is in the hand: its border, and how it was straightened, are on it.
+    $print = $layout->framing->turning->degrees === 0.0 && $layout->framing->border->isNone()
+        && $matches(1, $layout->fitted->crop->left->toFloat(), $layout->fitted->crop->width->toFloat(), $across) && $matches(1, $layout->fitted->crop->top->toFloat(), $layout->fitted->crop->height->toFloat(), $down);
+    expect($folding['fits'])->toBe($across[0] === 0.0 && $down[0] === 0.0);
+    if ($folding['fits']) {
+        expect(str_contains($folding['what'][0], 'do not fold the sheet'))->toBe(! $sheet)->and(str_contains($folding['what'][1], 'trim'))->toBe(! $print);
+    }
+})->with(seeds(14, 60));

@@ -20,6 +20,8 @@ final readonly class FoldingJson
         /** Whether the creases are the grid's own lines. */
         #[OA\Property] public bool $fits,
         #[OA\Property] public string $says,
+        /** @var list<string> What is folded: the sheet or strips, the print as it is or trimmed to the crop. */
+        #[OA\Property(type: 'array', items: new OA\Items(type: 'string'))] public array $what,
         /** Width ÷ height of what is folded. */
         #[OA\Property] public float $ratio,
         /** @var list<FoldJson> */

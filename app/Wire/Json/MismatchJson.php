@@ -13,6 +13,8 @@ final readonly class MismatchJson
     public function __construct(
         #[OA\Property] public float $percent,
         #[OA\Property] public string $sentence,
+        /** Whether the two sides agree once they are swapped. */
+        #[OA\Property] public bool $swapped,
         #[OA\Property] public LengthJson $height_for_width,
         #[OA\Property] public LengthJson $width_for_height,
         /** The same as they are typed. */

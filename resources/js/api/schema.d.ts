@@ -1679,6 +1679,7 @@ export interface components {
         FoldingJson: {
             fits: boolean;
             says: string;
+            what: string[];
             /** Format: float */
             ratio: number;
             folds: components["schemas"]["FoldJson"][];
@@ -1967,6 +1968,7 @@ export interface components {
             /** Format: float */
             percent: number;
             sentence: string;
+            swapped: boolean;
             height_for_width: components["schemas"]["LengthJson"];
             width_for_height: components["schemas"]["LengthJson"];
             height: string;

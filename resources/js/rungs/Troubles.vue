@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed } from 'vue'
+import { computed, nextTick, ref, watch } from 'vue'
 import { unreachable } from '@/api/client'
 import { away } from '@/offline/away'
 import { useDrawing } from '@/stores/drawing'
@@ -9,6 +9,18 @@ import Num from '@/ui/Num.vue'
 /** What the server had to say that belongs beside no single field. */
 const store = useDrawing()
 defineProps<{ saidElsewhere?: boolean }>()
+/** Sentences that belong beside a field which is not in sight: no refusal stays unseen. */
+const unseen = ref<string[]>([])
+watch(
+  () => store.errors,
+  async (errors) => {
+    await nextTick()
+    const plain = (text: string) => text.replace(/\s+/g, ' ').trim()
+    const seen = [...document.querySelectorAll<HTMLElement>('[role=alert]')].filter((one) => one.checkVisibility()).map((one) => plain(one.textContent ?? ''))
+    unseen.value = [...new Set(Object.values(errors))].filter((sentence) => !seen.some((text) => text.includes(plain(sentence))))
+  },
+  { flush: 'post' },
+)
 /** That it is away is said only while it is. */
 const trouble = computed(() => (store.trouble === unreachable ? null : store.trouble))
 </script>
@@ -38,6 +50,7 @@ const trouble = computed(() => (store.trouble === unreachable ? null : store.tro
       <button type="button" class="button bare" @click="store.dismissLate(one)">{{ $t('table.dismiss') }}</button>
     </p>
   </Callout>
+  <Callout v-for="sentence in unseen" :key="sentence" data-test="unseen">{{ sentence }}</Callout>
   <Callout v-if="away || trouble" data-test="trouble">
     <p>{{ away ? unreachable : trouble }}<template v-if="away && store.waiting > 0">&nbsp;{{ $t('table.keptHereMeanwhile', store.waiting) }}</template></p>
     <button v-if="store.state === 'unsaved'" type="button" class="button" @click="store.keep()">{{ $t('table.tryAgain') }}</button>

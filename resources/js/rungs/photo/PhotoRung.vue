@@ -73,6 +73,7 @@ async function border() {
     </div>
     <Callout v-if="workings.mismatch && !choices.photo.agreed" data-test="mismatch">
       <p>{{ workings.mismatch.sentence }}</p>
+      <button v-if="workings.mismatch.swapped" type="button" class="button strong" @click="store.decide((c) => ([c.photo.width, c.photo.height] = [c.photo.height, c.photo.width]))">{{ $t('photo.swapSides') }}</button>
       <button type="button" class="button" @click="side('height', workings.mismatch.height)"><span><Num :text="$t('photo.makeTheHeight', { height: workings.mismatch.height })" /></span></button>
       <button type="button" class="button" @click="side('width', workings.mismatch.width)"><span><Num :text="$t('photo.makeTheWidth', { width: workings.mismatch.width })" /></span></button>
       <button type="button" class="button" @click="store.decide((c) => (c.photo.agreed = true))">{{ $t('photo.keepMySize') }}</button>

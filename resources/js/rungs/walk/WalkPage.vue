@@ -163,6 +163,7 @@ const board = computed({ get: () => props.board, set: (wanted) => void router.re
       <Pick v-model="board" :label="$t('walk.whatIsMarked')" :options="boards" />
       <Pick v-if="board !== 'folded'" v-model="hand" :label="$t('walk.theHandThatDraws')" :options="labels('right', 'left')" />
       <p v-if="board === 'folded' && folding" data-test="folding"><Num :text="folding.says" /></p>
+      <p v-for="one in board === 'folded' ? (folding?.what ?? []) : []" :key="one" data-test="fold-what">{{ one }}</p>
       <p v-if="board !== 'folded' && marking?.moved" class="callout" role="alert" data-test="moved">{{ marking.moved }}</p>
       <ol class="places steps">
         <li v-for="(one, i) in steps" :key="one.key">
