@@ -47,7 +47,7 @@ it('says on every rung alike when the guides come off', function (string $medium
     ['ink', null, 'before medium', 'before ink'],
     ['watercolour', 'at the end', 'at the end', 'until the drawing is done'],
     // Chosen for a medium that goes over the pencil, and left behind with it.
-    ['graphite', 'before medium', 'in part', 'before it is shaded'],
+    ['graphite', 'before medium', 'before tone', 'before the first tone'],
     ['paint', 'never', 'never', 'may show'],
 ]);
 
