@@ -20,7 +20,7 @@ final class CompareCommand extends Planning
         {drawing : The drawing’s id}
         {--shot= : A photograph of the drawing}
         {--corners= : The drawing area’s corners in pixels of the shot, "x,y x,y x,y x,y", clockwise from the top left as drawn; without it the sheet is found}
-        {--points= : A JSON file of places, each with its name, its place in the crop and its place on the shot (docs/commands.md); without it they are proposed}
+        {--points= : A JSON file of places, each with its name, its place in the crop and its place on the photo of the drawing (README); without it they are proposed}
         {--json : As JSON}';
 
     protected $description = 'Hold a photograph of the drawing against its photo: what is out, by how much, what to mend first';
