@@ -52,7 +52,7 @@ register_shutdown_function(static fn () => (new Illuminate\Filesystem\Filesystem
 $counts = [];
 $stale = 0;
 $running = [];
-/** @param array{Process, array{string, string, string, string}} $one */
+/** @param  array{Process, array{string, string, string, string}}  $one */
 $end = static function (array $one) use (&$counts): void {
     [$process, [$room, $file, $was, $is]] = $one;
     $caught = $process->getExitCode() !== 0;

@@ -2,6 +2,7 @@
 
 namespace Tests;
 
+use Illuminate\Filesystem\Filesystem;
 use PHPUnit\Framework\Assert;
 use Symfony\Component\Process\Process;
 
@@ -14,6 +15,27 @@ final class Server
         $process = self::begin(...$options);
 
         return [$process, self::address($process)];
+    }
+
+    /** A data folder with the demo in it, as a first start leaves it; made once a run, as most servers need no first start of their own. */
+    public static function demo(string $data): string
+    {
+        static $made = null;
+        $made ??= getenv('INCH_DEMO') ?: self::makeDemo(getenv('INCH_DATA').'/demo');
+        (new Filesystem)->copyDirectory($made, $data);
+
+        return $data;
+    }
+
+    private static function makeDemo(string $data): string
+    {
+        mkdir($data);
+        touch("{$data}/inch-ladder.sqlite");
+        foreach (['migrate', 'db:seed'] as $command) {
+            (new Process(['php', 'artisan', $command, '--force'], base_path(), ['INCH_DATA' => $data, 'DB_DATABASE' => false, 'APP_ENV' => 'production']))->mustRun();
+        }
+
+        return $data;
     }
 
     public static function begin(string ...$options): Process

@@ -78,7 +78,7 @@ final readonly class FitWorkings
         $seen = $scale->verdict() === Stretched::Visible || $scale->stretch->toFloat() * 100 > $subject->stretchUnseenPercent();
 
         return trim(Say::it("fit.stretched.{$way}", [
-            'percent' => Writing::percent($scale->stretch, 2), 'verdict' => Phrases::stretched($scale->verdict()), 'by' => Writing::percent($by->minus(1)), 'slope' => (string) round($scale->slope(20), 1),
+            'percent' => Writing::percent($scale->stretch, 2), 'verdict' => Phrases::stretched($scale->verdict()), 'by' => Writing::percent($by->minus(1)), 'slope' => (string) round($scale->slope(35), 1),
         ]).' '.($seen ? Say::it('fit.stretched.seen', ['subject' => $subject->value]) : ''));
     }
 

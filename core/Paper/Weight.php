@@ -33,7 +33,7 @@ final readonly class Weight
     }
 
     /**
-     * Reads `300 g`, `300 gsm`, `140 lb`, `140#`; a bare number is grams.
+     * Reads `240 g`, `240 gsm`, `90 lb`, `90#`; a bare number is grams.
      *
      * @throws WeightUnreadable
      */

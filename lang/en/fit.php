@@ -4,8 +4,8 @@
 return [
     'cropped away' => 'Cropped away: :names.',
     'stretched' => [
-        'wider' => 'Stretched :percent: :verdict. A circle becomes an oval :by wider than high; a slope of 20° becomes :slope°.',
-        'higher' => 'Stretched :percent: :verdict. A circle becomes an oval :by higher than wide; a slope of 20° becomes :slope°.',
+        'wider' => 'Stretched :percent: :verdict. A circle becomes an oval :by wider than high; a slope of 35° becomes :slope°.',
+        'higher' => 'Stretched :percent: :verdict. A circle becomes an oval :by higher than wide; a slope of 35° becomes :slope°.',
         'seen' => 'On a subject like this (:subject) it will be seen.',
     ],
     'clears' => [

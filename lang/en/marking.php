@@ -5,7 +5,7 @@ return [
     'step' => [
         'corner' => 'The zero corner',
         'top' => 'The top edge',
-        'straight' => 'Pull the ruler straight down',
+        'straight' => 'Carry the ruler to the far edge',
         'bottom' => 'The bottom edge',
         'left' => 'The left edge',
         'right' => 'The right edge',
@@ -34,8 +34,8 @@ return [
         'again' => 'Make a small tick at each reading, and do not step from tick to tick. Where the ruler ends, :reach, make a faint tick, put its 0 there, and go on.',
     ],
     'slide' => [
-        'paper' => 'Slide the ruler straight down the sheet to its bottom edge. Do not turn it: 0 stays at the :zero.',
-        'photo' => 'Slide the ruler straight down the print to its bottom edge. Do not turn it: 0 stays at the :zero.',
+        'paper' => 'Move the ruler along the sheet to its bottom edge, kept level. Do not turn it: 0 stays at the :zero.',
+        'photo' => 'Move the ruler along the print to its bottom edge, kept level. Do not turn it: 0 stays at the :zero.',
         'why' => 'Turned round, it would measure from the other side, and every line would slant by what the sheet is longer or shorter than you think.',
     ],
     'along the bottom' => [

@@ -2,7 +2,7 @@
 
 /* The schools of grid: what each is called, what artists say for it and against it. */
 return [
-    'count' => ['name' => 'squares by count', 'for' => 'Quick to set up; a four by five grid is only seven lines.', 'against' => 'Coarse squares leave more to the eye.'],
+    'count' => ['name' => 'squares by count', 'for' => 'Quick to set up; a grid of 3 by 4 has only five lines inside.', 'against' => 'Coarse squares leave more to the eye.'],
     'measure' => ['name' => 'squares by measure', 'for' => 'Every mark falls on the ruler; no arithmetic.', 'against' => 'Leaves a strip over at two edges.'],
     'proportional' => ['name' => 'equal parts', 'for' => 'Works on any two sides that agree in shape, and leaves nothing over.', 'against' => 'Cells that are not square tempt one to stretch.'],
     'thirds' => ['name' => 'thirds', 'for' => 'Four lines, and their crossings show where a focal point sits well.', 'against' => 'Few lines to measure from.'],

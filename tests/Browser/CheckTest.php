@@ -117,7 +117,7 @@ it('lays instruments on the table without a drawing', function () {
     $table->press('ISO 216, A')->see('[data-test=papers]', '21 × 29.7 cm')->isAccessibleThen('Instruments');
     $table->browser->navigate()->refresh();
     $table->see('[data-test=scale]', '2/5 of it')->press('Shelf')->see('h1', 'Inch Ladder')->isQuiet();
-});
+})->group('long');
 
 it('squares up a page that was taken askew, looks at it before the first line, and leaves the snapshot as it is', function () {
     $table = Table::lay();

@@ -94,7 +94,7 @@ it('has a button for every key, and says what each of them does', function () {
         expect($pressed())->toBe($before, "{$key} goes back");
     }
     $table->isQuiet();
-});
+})->group('long');
 
 it('hears a pedal as well as the keys', function () {
     $table = Table::copied()->see('[data-test=address]', 'A1');
@@ -276,4 +276,4 @@ it('goes through every crossing before a cell is done in ink, and runs the dot a
     $table->key(WebDriverKeys::ARROW_LEFT)->see('.speed', '3 s');
     expect($table->script('return document.querySelector("animateMotion").getAttribute("dur")'))->toBe('3s');
     $table->isAccessibleThen('Copy in ink')->isQuiet();
-});
+})->group('long');

@@ -124,7 +124,7 @@ it('brings up a note where it is pinned to, tells shapes without their names, an
     Table::until(fn () => $kept()['pinned'] === [], 'the note to go');
     $table->kept()->click('[data-test=undo]');
     $table->see('[data-test=pinned-note]', 'darks before lights')->isQuiet();
-});
+})->group('long');
 
 it('suggests key points where long lines have none, tells how many measures each takes, and which are firm', function () {
     $table = Table::copied('2-1')->see('[data-test=courses]', 'upright');
@@ -145,7 +145,7 @@ it('suggests key points where long lines have none, tells how many measures each
     $table->press('firm');
     Table::until(fn () => count($table->all('[data-test=photo-board] .dot.moves')) === 1, 'a firm one');
     $table->isQuiet();
-});
+})->group('long');
 
 it('moves by whole cells under a finger, has an up mark, and takes as much of a tablet as it can', function () {
     $table = Table::copied('2-1')->see('[data-test=courses]', 'upright');

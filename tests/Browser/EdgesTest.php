@@ -79,12 +79,12 @@ it('answers a cell that is too large beside it', function () {
     $table = fresh('--sheet=letter --photo=6x4in', 'fit')->press('whole cells')->kept()->write('Cell on the paper', '12 in');
     expect($table->fault('Cell on the paper'))->toContain('longer than the side it must divide');
     $table->write('Cell on the paper', '2 in')->kept();
-});
+})->group('long');
 
 it('says when margins eat the sheet', function () {
     $table = fresh('--sheet=letter --photo=6x4in', 'paper')->write('left', '5 in')->write('right', '5 in');
     $table->see('.margins', 'These margins leave no room to draw on')->write('left', '1/4')->write('right', '0')->kept();
-});
+})->group('long');
 
 it('says that a print contradicts its photo, with three ways to go on', function (string $way, string $field, string $value) {
     $table = fresh('--sheet=letter', 'photo', 900, 600)
@@ -201,7 +201,7 @@ it('chooses a line colour and goes back to the advised one', function () {
     $table->click('.pencils label:nth-of-type(4)')->kept()->see('[data-test=line-reason]', 'Your own choice.');
     expect($table->find('[data-test=photo-board] .rule:nth-of-type(2)')->getAttribute('stroke'))->toBe('#ffe84a');
     $table->press('as advised')->kept()->see('[data-test=line-reason]', 'shows best');
-});
+})->group('long');
 
 it('keeps the marks of a mesh when the counts change and come back', function () {
     $table = fresh('--sheet=letter --photo=6x4in --columns=4', 'copy')->see('[data-test=address]', 'A1');
@@ -212,7 +212,7 @@ it('keeps the marks of a mesh when the counts change and come back', function ()
         ->see('.workings', 'One place that was noted before is no whole cell');
     $table->write('Columns', '4')->kept()->see('nav', 'Copy');
     expect($table->text('nav li:nth-child(6)'))->toContain('1 of');
-});
+})->group('long');
 
 it('speaks cm as well as inches, in one unit throughout', function () {
     $table = fresh('--sheet=a4 --photo=10x15cm --columns=4', 'marks', 600, 900)
@@ -224,7 +224,7 @@ it('speaks cm as well as inches, in one unit throughout', function () {
         ->press('in')
         ->kept()->click('nav li:nth-child(5) a')
         ->see('[data-test=marks]', '2 1/16');
-});
+})->group('long');
 
 it('is usable on a phone at the easel, and by lamp', function () {
     $table = Table::lay();
@@ -244,7 +244,7 @@ it('is usable on a phone at the easel, and by lamp', function () {
     $table->size(1280, 800);
     $table->go('/')->press('lamp');
     $table->see('.boards', 'Next:')->isAccessibleThen('The shelf by lamp')->press('day')->isQuiet();
-});
+})->group('long');
 
 it('puts a drawing in the bin and back', function () {
     $table = fresh('--sheet=letter --photo=6x4in', 'photo')->go('/')->see('.boards li:first-child', 'Test');
@@ -290,7 +290,7 @@ it('shows the true size of what is larger than the screen, and of what is smalle
     $table->go('/')->script('localStorage.setItem("screen-dots-per-mm", arguments[0])', [$dots]);
     open('Jug on the sill', 'photo')->see('[data-test=true-size]', '%');
     $table->press('true size')->see('[data-test=true-size]', '100 %')->press('whole boards');
-})->with(['a screen as a wall of dots' => 12, 'dots as large as peas' => 0.8]);
+})->group('long')->with(['a screen as a wall of dots' => 12, 'dots as large as peas' => 0.8]);
 
 it('shows fractions as real ones that are still read and copied rightly', function () {
     $table = open('Jug on the sill', 'marks')->see('[data-test=marks]', '2 1/2');
@@ -324,7 +324,7 @@ it('holds a point on the sheet through every other change, until it is let go', 
     $table->press('let go')->kept();
     expect($table->all('[data-test=pin]'))->toBe([]);
     $table->isQuiet();
-});
+})->group('long');
 
 it('offers what can be done about a line through a thing, and moves nothing before one way is chosen', function () {
     $table = fresh('--sheet=letter --photo=6x4in --columns=4', 'fit', 900, 600)->press('crop')->kept()->unfold('Place it');

@@ -56,7 +56,7 @@ it('insets along the diagonal, and the scale follows', function () {
         $table->key(WebDriverKeys::ARROW_LEFT);
     }
     $table->kept()->see('[data-test=figures]', '×1/2')->see('[data-test=sums]', 'Left over: 4 1/2 in across, 3 in down.');
-});
+})->group('long');
 
 it('copies by map, by button and by key, and lifts, turns and thins what is in the way', function () {
     $table = begin(Photos::make(900, 600), '--sheet=letter --photo=6x4in --columns=4', 'copy')->see('[data-test=address]', 'A1');
@@ -218,7 +218,7 @@ it('handles a very large photo and the finest grid', function () {
     $table->click('nav li:nth-child(6) a')->see('[data-test=address]', 'A1');
     Table::until(fn () => $table->script('const i = document.querySelector("[data-test=cell-picture]"); return i && i.complete && i.naturalWidth > 100'), 'the first cell');
     $table->isQuiet();
-});
+})->group('long');
 
 it('has something to say where there is nothing to show', function () {
     $table = Table::lay();

@@ -75,4 +75,4 @@ it('says in time that a relief print comes out left for right, and mirrors the p
     $table = material('finish')->choose('What goes over the pencil', 'relief print')->kept();
     $table->go(preg_replace('~/finish$~', '/photo', $table->path()))->see('[data-test=swapped]', 'left for right')->press('mirror it now')->kept()->see('[data-test=swapped]', 'as it must stand on the block')->isAccessibleThen('Photo, mirrored for a print');
     $table->click('[data-test=undo]')->kept()->see('[data-test=swapped]', 'Mirror the photo now')->isQuiet();
-});
+})->group('long');

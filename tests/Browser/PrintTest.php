@@ -123,7 +123,7 @@ it('tells a short ruler where it is laid on, and how to fold without one', funct
         ->see('ol.steps', 'In between, for the short ruler');
     $table->press('by folding')->see('[data-test=folding]', 'not 5 by 7')->see('.says h1', '1. In half, side to side')->isAccessibleThen('Folding');
     $table->click('.says h1')->key(WebDriverKeys::ARROW_RIGHT)->see('.says h1', '2. In quarters, side to side')->isQuiet();
-});
+})->group('long');
 
 it('halves and thirds every side, and advises a pencil', function () {
     $table = atThe('marks')->see('[data-test=marks]', '1 1/2')->unfold('Halves, thirds, quarters')->see('[data-test=shares]', '3 3/4')->see('[data-test=shares]', '≈ 5/16');
@@ -131,7 +131,7 @@ it('halves and thirds every side, and advises a pencil', function () {
     // What becomes of the lines follows from what goes over them: it is chosen once.
     $table->go(preg_replace('~/marks$~', '/finish', $table->path()))->choose('What goes over the pencil', 'watercolour')->kept()->go(preg_replace('~/finish$~', '/marks', $table->path()))->unfold('How dark a line')
         ->see('[data-test=pencil]', 'Ticks at the edges only')->isAccessibleThen('Marks, with advice')->isQuiet();
-});
+})->group('long');
 
 it('lights a line on both boards, the ladder and the list, wherever it is pointed at', function (string $way, float $x, float $y) {
     $table = atThe('marks')->see('[data-test=marks]', '1 1/2')->press($way)->see('h2', "Marks {$way}");

@@ -93,7 +93,7 @@ it('keeps another picture beside, not for measuring, and shows what is in a stri
         ->unfold('What is in the strip')
         ->see('[data-test=strip]', 'at the right');
     Table::until(fn () => $table->script('const i = document.querySelector("[data-test=strip] img"); return i.complete && i.naturalWidth > 0'), 'the strip');
-});
+})->group('long');
 
 it('measures key points, and says how they miss the thirds', function () {
     $table = begun('--sheet=9x6in --photo=6x4in --columns=3 --margin=0', 'photo')
@@ -133,7 +133,7 @@ it('places the drawing on the sheet, with all four distances', function () {
     expect($table->all('[data-test=paper-board] .oval'))->toHaveCount(1)
         ->and($table->all('[data-test=tones] span'))->toHaveCount(5);
     $table->isAccessibleThen('Paper, unfolded');
-});
+})->group('long');
 
 it('points out a sheet that is not what it is called, keeps it as own stock, and knows a short ruler', function () {
     $table = begun('--sheet=a4 --photo=10x15cm', 'paper', 1000, 1500)
@@ -155,7 +155,7 @@ it('points out a sheet that is not what it is called, keeps it as own stock, and
     expect($table->fault('Its length'))->toContain('A ruler is 1 in (2.5 cm) long or more');
     $table->write('Its length', '15 cm')->kept()->see('[data-test=sums]', 'a ruler of 15 cm is laid 2 times');
     $table->unfold('Other sheets for this picture')->see('[data-test=others]', 'mine')->isAccessibleThen('Paper, with other sheets');
-});
+})->group('long');
 
 it('shows what all four ways cost, and switches without losing the crop', function () {
     $table = begun('--sheet=10x10in --photo=9x6in --margin=0', 'fit')->see('[data-test=losses]', '1 1/2 in');
@@ -194,7 +194,7 @@ it('locks the crop to a shape, frees it, and takes its place typed', function ()
         ->kept();
     $table->drawOn('[data-test=corner]', [0.9, 0.9], [-2.0, -1.0])->kept();
     expect($table->text('[data-test=figures]'))->toContain('×');
-});
+})->group('long');
 
 it('puts a point in the centre as far as the photo allows, and keeps crops side by side', function () {
     $table = begun('--sheet=10x10in --photo=9x6in --margin=0', 'fit')
@@ -220,7 +220,7 @@ it('puts a point in the centre as far as the photo allows, and keeps crops side 
     Table::until(fn () => abs((float) $table->find('[data-test=crop]')->getAttribute('x') - (float) $moved) > 5, 'the first crop');
     $table->unfold('Judge it')->press('thirds')->kept()->isAccessibleThen('Fit, with its helps');
     expect($table->all('[data-test=photo-board] .overlay'))->toHaveCount(2);
-});
+})->group('long');
 
 it('sizes an inset along the diagonal, by hand and by number, and knows a false enlargement', function () {
     $table = begun('--sheet=12x12in --photo=6x4in --margin=0', 'fit')->press('inset')->kept()->see('[data-test=figures]', '×2');
@@ -245,7 +245,7 @@ it('sizes an inset along the diagonal, by hand and by number, and knows a false 
         ->see('[data-test=enlargement]', '4 in added to both sides is no enlargement.')
         ->see('[data-test=enlargement]', 'In proportion it is 10 × 6 2/3 in, or 12 × 8 in.');
     $table->unfold('Settings of the dividers')->see('[data-test=dividers]', '×2')->isAccessibleThen('Fit, an inset');
-});
+})->group('long');
 
 it('finds cells easy on both rulers, takes one up, and takes it back', function () {
     $table = begun('--sheet=letter --photo=5x7in --margin=0', 'fit', 1000, 1400)
@@ -463,7 +463,7 @@ it('copies a cell that is cut finer, skips what is not to be drawn, and brighten
         $table->key(' ')->see('[data-test=progress]', "{$cell} of 5 done");
     }
     $table->see('.band', 'Every cell has been round.')->isAccessibleThen('Copy, done')->isQuiet();
-});
+})->group('long');
 
 it('takes the ruler it is given: its marks, its length, and another for the print', function () {
     $name = 'Steel '.random_int(1, 99999);
@@ -492,7 +492,7 @@ it('takes the ruler it is given: its marks, its length, and another for the prin
         ->see('nav', 'Letter')
         ->kept();
     expect($table->text('.unit'))->toContain('1/4');
-});
+})->group('long');
 
 it('takes a drawing out of the shelf as one file and brings it back', function () {
     $table = begun('--sheet=letter --photo=6x4in --turn=advised', 'copy')->see('[data-test=address]', 'A1');

@@ -7,6 +7,7 @@ use Illuminate\Support\Facades\DB;
 use PHPUnit\Framework\Assert;
 use Symfony\Component\Process\Process;
 use Tests\Photos;
+use Tests\Server;
 
 /**
  * An artist at the table: the app as ./bin/start serves it, on a database of its
@@ -32,11 +33,8 @@ final class Table extends Page
     private function __construct()
     {
         $this->data = getenv('INCH_DATA').'/table';
-        mkdir($this->data);
-        touch("{$this->data}/inch-ladder.sqlite");
+        Server::demo($this->data);
         $this->sit();
-        $this->artisan('migrate --force');
-        $this->artisan('db:seed --force');
         $this->port = self::freePort();
         $this->serve();
 

@@ -77,4 +77,4 @@ it('keeps where the light comes from, hatches the paper as the photo runs, and g
     $table->go("/drawing/{$id}/paper")->see('[data-test=caution]', 'Strong magnets')->press('I know')->kept();
     expect($table->all('[data-test=caution]'))->toHaveCount(0);
     $table->isQuiet();
-});
+})->group('long');

@@ -35,7 +35,7 @@ function keptFolder(string $name, int $drawings): string
 }
 
 it('copies what is kept while it is being worked on, and an empty place that it is put into shows the same', function () {
-    $data = getenv('INCH_DATA').'/backup-live';
+    $data = Server::demo(getenv('INCH_DATA').'/backup-live');
     [$copies, $empty] = ["{$data}-copies", "{$data}-empty"];
     [$process, $here] = Server::start("--data={$data}");
     $id = json_decode((string) file_get_contents("{$here}/api/drawings"), true)[0]['id'];

@@ -271,7 +271,7 @@ it('makes a very large PNG smaller strip by strip, with the colours a small one 
     file_put_contents($large, substr((string) file_get_contents($large), 0, (int) (filesize($large) * 0.6)));
     expect(fn () => $decoder->decodeSmall($large, App\Imaging\ImageFormat::Png, 1600))->toThrow(PhotoRefused::class);
     array_map(unlink(...), [$small, $large]);
-})->with([
+})->group('long')->with([
     'plain' => [fn (Imagick $image) => null],
     'seen through' => [function (Imagick $image): void {
         $image->setImageAlphaChannel(Imagick::ALPHACHANNEL_SET);

@@ -360,7 +360,7 @@ it('shows the same pixels in the strip two tiles share', function () {
         return $sum / (9 * 19);
     };
     expect($apart(0.0))->toBeLessThan(0.25 * $apart(1.0), json_encode(array_map($apart, [-1, -0.5, -0.2, -0.1, 0.0, 0.1, 0.2, 0.5, 1.0])));
-});
+})->group('long');
 
 it('mirrors lines and pixels together, and leaves words readable', function (string $kind) {
     $drawing = letterDrawing(['fit' => ['way' => 'crop', 'cell' => null], 'grid' => ['school' => 'main', 'main_across' => ['0.2'], 'main_down' => ['0.5'], 'colour' => 'lemon']]);

@@ -86,7 +86,7 @@ it('knows which way up a shot was held, and what keeps it from being judged', fu
     expect(implode(' ', compared($drawing, Shot::keep($drawing, Shot::take($other)[0]))['flatten']['warnings']))->toContain('not those of the photo');
     $id = test()->post('/api/photos', ['photo' => new UploadedFile(Photos::photographic(700, 500, 3), 'n.jpg', null, null, true)])->assertCreated()->json('id');
     expect(test()->postJson("/api/drawings/{$drawing->id}/shots/{$id}/corners")->assertOk()->json())->toMatchArray(['found' => false])->says->toContain('No sheet is seen');
-});
+})->group('long');
 
 it('tells how it went from shot to shot, and what drifted', function () {
     $drawing = Shot::drawing(['points' => [0 => ['critical' => true]]]);
@@ -202,7 +202,7 @@ it('rehearses with the simulated camera, another one each time', function () {
     $shot = Shot::keep($drawing, config('inch.data').'/photos/'.substr(Photo::query()->find($id)->sha256, 0, 2).'/'.Photo::query()->find($id)->sha256);
     expect(compared($drawing, $shot)['first']['sentence'])->not->toBe('')->and(test()->postJson("/api/drawings/{$drawing->id}/rehearsed-shot")->assertCreated()->json('id'))->not->toBe($id);
     expect(test()->getJson("/api/drawings/{$drawing->id}/contours")->assertOk()->json('lines'))->not->toBe([]);
-});
+})->group('long');
 
 it('tells of a thing and its parts by two verdicts, and of gaps, as the drawing has them', function () {
     // All of it, the spout and the grip, as they are traced; the grip is drawn 5 mm too far right.
@@ -344,7 +344,7 @@ it('has the words on packets, and weights in both systems', function () {
     $words = test()->getJson('/api/instruments/words')->assertOk()->json();
     expect(array_merge(...array_column($words['grades'], 'names')))->toHaveCount(20)->and($words['tools'])->each->toHaveKeys(['key', 'name', 'is', 'instead'])
         ->and(test()->getJson('/api/instruments/weight?weight=140+lb&basis=imperial')->assertOk()->json('lines.0'))->toStartWith('298 g a square metre');
-    test()->getJson('/api/instruments/weight?weight=heavy&basis=cover')->assertUnprocessable()->assertJsonValidationErrors(['weight' => 'write it like 300 g or 140 lb']);
+    test()->getJson('/api/instruments/weight?weight=heavy&basis=cover')->assertUnprocessable()->assertJsonValidationErrors(['weight' => 'write it like 240 g or 90 lb']);
 });
 
 it('is laid flat by crossings of gridlines as well, where neither sheet nor drawing is in the picture', function () {

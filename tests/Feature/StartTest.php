@@ -41,16 +41,16 @@ function partsOf(string $run): array
     return $groups === '' ? [] : array_map(intval(...), array_filter(explode("\n", (string) shell_exec("pgrep -g {$groups}"))));
 }
 
-/** Waits until something is so, 10 s at most. */
+/** Waits until something is so, 30 s at most. */
 function until(Closure $isSo): bool
 {
-    for ($end = microtime(true) + 10; ! $isSo() && microtime(true) < $end; usleep(50_000));
+    for ($end = microtime(true) + 30; ! $isSo() && microtime(true) < $end; usleep(50_000));
 
     return $isSo();
 }
 
 it('is ended whole by whatever ends it, and starts again on the same port at once; a part that is killed comes back, with nothing left of it', function () {
-    $data = getenv('INCH_DATA').'/killed in part';
+    $data = Server::demo(getenv('INCH_DATA').'/killed in part');
     [$process, $address] = Server::start("--data={$data}");
     $port = (int) substr((string) strrchr($address, ':'), 1);
     $run = fn (): string => dirname((string) file_get_contents("{$data}/hub.address"));
@@ -84,7 +84,7 @@ it('is ended whole by whatever ends it, and starts again on the same port at onc
 });
 
 it('leaves nothing behind but the data folder when it ends', function () {
-    [$data, $temporary] = [getenv('INCH_DATA').'/behind', getenv('INCH_DATA').'/behind-tmp'];
+    [$data, $temporary] = [Server::demo(getenv('INCH_DATA').'/behind'), getenv('INCH_DATA').'/behind-tmp'];
     mkdir($temporary);
     $process = Server::beginWith(['TMPDIR' => $temporary], "--data={$data}", '--house');
     Server::address($process);
@@ -96,7 +96,7 @@ it('leaves nothing behind but the data folder when it ends', function () {
 });
 
 it('is found under each address it has, with no hand refused while they change, and under no other name', function () {
-    $data = getenv('INCH_DATA').'/names';
+    $data = Server::demo(getenv('INCH_DATA').'/names');
     mkdir("{$data}/bin", recursive: true);
     $has = function (string ...$addresses) use ($data): void {
         file_put_contents("{$data}/has", implode(' ', $addresses));
@@ -145,7 +145,7 @@ it('serves where it is told, and takes a relative folder from where it was calle
         ->and(is_file(sys_get_temp_dir()."/{$folder}/inch-ladder.sqlite"))->toBeTrue();
     $process->stop(3);
     (new Illuminate\Filesystem\Filesystem)->deleteDirectory(sys_get_temp_dir()."/{$folder}");
-});
+})->group('long');
 
 it('gives each of two that start at the same moment a port of its own, and each its own data', function () {
     $servers = array_map(fn (int $i) => Server::begin('--data='.getenv('INCH_DATA')."/moment-{$i}"), range(0, 1));
@@ -171,7 +171,7 @@ it('names what is wrong with how it was called, or the step that failed and the 
 ]);
 
 it('says that nothing answers where its workers do not begin, and not where they are', function () {
-    $data = getenv('INCH_DATA').'/dead';
+    $data = Server::demo(getenv('INCH_DATA').'/dead');
     mkdir("{$data}/bin", recursive: true);
     file_put_contents("{$data}/bin/php-fpm8.2", "#!/bin/sh\necho 'no room for workers' >&2\nexit 78\n");
     chmod("{$data}/bin/php-fpm8.2", 0755);
@@ -183,7 +183,7 @@ it('says that nothing answers where its workers do not begin, and not where they
 });
 
 it('says that nothing answers where its workers begin and never do', function () {
-    $data = getenv('INCH_DATA').'/mute';
+    $data = Server::demo(getenv('INCH_DATA').'/mute');
     mkdir("{$data}/bin", recursive: true);
     // Its sockets are there, and whoever calls is hung up on.
     file_put_contents("{$data}/bin/php-fpm8.2", <<<'SH'
@@ -196,10 +196,10 @@ it('says that nothing answers where its workers begin and never do', function ()
     $process->wait();
     expect($process->getExitCode())->toBe(1)->and($process->getOutput())->not->toContain('Inch Ladder is at')
         ->and($process->getErrorOutput())->toContain('does not answer on port', "{$data}/logs/server.log says why");
-});
+})->group('long');
 
 it('refuses an upload too large, whichever of the server’s doors it comes to', function () {
-    [$process, $address] = Server::start('--data='.getenv('INCH_DATA').'/large');
+    [$process, $address] = Server::start('--data='.Server::demo(getenv('INCH_DATA').'/large'));
     $path = getenv('INCH_DATA').'/large.jpg';
     // Over our limit, over the limit for a file, over the limit for a request.
     foreach ([65 => 422, 70 => 422, 90 => 413] as $megabytes => $status) {

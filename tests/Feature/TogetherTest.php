@@ -8,7 +8,7 @@ use Tests\Server;
  */
 
 it('lets one of many saves of the same version win, and tells the others', function () {
-    [$process, $address] = Server::start('--data='.getenv('INCH_DATA').'/race');
+    [$process, $address] = Server::start('--data='.Server::demo(getenv('INCH_DATA').'/race'));
     $drawing = json_decode((string) file_get_contents("{$address}/api/drawings"), true)[0]['id'];
     $before = json_decode((string) file_get_contents("{$address}/api/drawings/{$drawing}"), true);
     $requests = array_map(function (int $i) use ($address, $drawing, $before): array {
@@ -45,7 +45,7 @@ it('keeps a photo once and begins a drawing for each, when the same one is dropp
 });
 
 it('notes many cells at once and loses none', function () {
-    [$process, $address] = Server::start('--data='.getenv('INCH_DATA').'/cells');
+    [$process, $address] = Server::start('--data='.Server::demo(getenv('INCH_DATA').'/cells'));
     $entry = collect(json_decode((string) file_get_contents("{$address}/api/drawings"), true))->firstWhere('title', 'Low water, evening');
     $columns = count($entry['lines']['columns']);
     $answers = Server::together(array_map(fn (int $i) => [
@@ -74,7 +74,7 @@ it('reads pictures only, whatever a file calls itself', function (string $decode
 ]);
 
 it('holds hundreds of streams and no worker by them, ends those of a device that is taken off, and speaks no plain HTTP', function () {
-    [$process, $here] = Server::start('--data='.($data = getenv('INCH_DATA').'/streams'), '--house');
+    [$process, $here] = Server::start('--data='.($data = Server::demo(getenv('INCH_DATA').'/streams')), '--house');
     preg_match('#https://[\d.]+:\d+#', $process->getOutput(), $found);
     $house = $found[0] ?? throw new RuntimeException('This machine has no address of its own to serve the house under: '.$process->getOutput());
     Tests\Browser\Table::until(fn () => is_file("{$data}/house/caddy/pki/authorities/local/root.crt") && Server::ask($data, "{$house}/pair")[0] === 200, 'the house to answer');

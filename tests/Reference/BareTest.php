@@ -27,7 +27,7 @@ it('exports nothing a camera or its owner wrote', function (string $format, int 
     $secret = 'Rosa Quill of Fen Lane';
     $thumbnail = Photos::make(64, 64);
     (new Process(['exiftool', '-overwrite_original', '-m', "-Artist={$secret}", "-ImageDescription={$secret}", '-GPSLatitude=52.1', '-GPSLatitudeRef=N', '-GPSLongitude=4.3', '-GPSLongitudeRef=E', '-DateTimeOriginal=2026:05:04 03:02:01', "-OwnerName={$secret}", '-SerialNumber=Q-771',
-        "-XMP-dc:Creator={$secret}", "-XMP-photoshop:City={$secret}", ...($format === 'jpeg' ? ["-Comment={$secret}", "-IPTC:By-line={$secret}", "-ThumbnailImage<={$thumbnail}"] : []), ...($format === 'png' ? ["-PNG:Author={$secret}", "-PNG:Comment={$secret}"] : []), $path]))->mustRun();
+        "-XMP-dc:Creator={$secret}", "-XMP-iptcCore:Location={$secret}", ...($format === 'jpeg' ? ["-Comment={$secret}", "-IPTC:By-line={$secret}", "-ThumbnailImage<={$thumbnail}"] : []), ...($format === 'png' ? ["-PNG:Author={$secret}", "-PNG:Comment={$secret}"] : []), $path]))->mustRun();
     // And more behind the picture's own end, where some cameras keep a second picture with an Exif of its own.
     file_put_contents($path, (string) file_get_contents($path).(string) file_get_contents($path).$secret);
     $before = told($path);
