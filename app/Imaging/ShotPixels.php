@@ -16,6 +16,9 @@ final class ShotPixels
 
     private const FINE = 1600;
 
+    /** Pixels a side at least: fewer are no picture (Grey). */
+    private const LEAST = 3;
+
     /** Pixels to a millimetre of a flattened sheet that is looked at: as fine as a telephone shows a sheet of A3. */
     private const FINENESS = 6.0;
 
@@ -98,10 +101,12 @@ final class ShotPixels
     {
         if (! isset($this->smaller[$side])) {
             $small = clone ($side === self::COARSE ? $this->small(self::FINE) : $this->shot);
-            $smaller = $side / max($small->getImageWidth(), $small->getImageHeight());
-            if ($smaller < 1) {
+            [$long, $short] = [max($small->getImageWidth(), $small->getImageHeight()), min($small->getImageWidth(), $small->getImageHeight())];
+            if ($long > $side && $short * $side / $long >= self::LEAST) {
+                $small->resizeImage($side, $side, Imagick::FILTER_BOX, 1, true);
+            } elseif ($long > $side) {
                 // However long and narrow, it keeps pixels each way.
-                $small->resizeImage(max(3, (int) round($smaller * $small->getImageWidth())), max(3, (int) round($smaller * $small->getImageHeight())), Imagick::FILTER_BOX, 1);
+                $small->resizeImage($small->getImageWidth() === $long ? $side : self::LEAST, $small->getImageHeight() === $long ? $side : self::LEAST, Imagick::FILTER_BOX, 1);
             }
             $small->transformImageColorspace(Imagick::COLORSPACE_GRAY);
             $this->smaller[$side] = $small;

@@ -263,8 +263,9 @@ final class Drawing extends Model
                 return;
             }
             $this->handWork()->put($revision->hand ?? [], $by < 0 ? 'before' : 'after');
-            if ($revision->choices !== null) {
-                $stood = $by > 0 ? $revision : $this->revisions()->where('position', '<', $revision->position)->whereNotNull('choices')->orderByDesc('position')->first();
+            // A document that is damaged is put right by any step.
+            if ($revision->choices !== null || $this->document() === null) {
+                $stood = $by > 0 && $revision->choices !== null ? $revision : $this->revisions()->where('position', $by > 0 ? '<=' : '<', $revision->position)->whereNotNull('choices')->orderByDesc('position')->first();
                 $this->choices = $stood->choices ?? $this->choices;
             }
             $this->position += $by;

@@ -437,7 +437,7 @@ final readonly class PlanWriter
 
         return new MismatchJson(
             round($mismatch->percent, 2),
-            $mismatch->isSwapped() ? Say::it('photo.swapped') : Say::it('photo.mismatch', ['percent' => $percent]),
+            $mismatch->isSwapped() ? Say::it('photo.sides swapped') : Say::it('photo.mismatch', ['percent' => $percent]),
             $mismatch->isSwapped(),
             $height,
             $width,

@@ -31,6 +31,6 @@ return [
         'mirrored' => 'The photo is mirrored, as it must stand on the block; the print comes out as the photo was.',
     ],
     'cropped away' => 'cropped away',
-    'swapped' => 'Width and height are the wrong way round: the photo lies the other way.',
+    'sides swapped' => 'Width and height are the wrong way round: the photo lies the other way.',
     'mismatch' => 'The print’s shape and the photo’s differ by :percent %. Measure again, or keep your size if the print was trimmed.',
 ];

@@ -101,12 +101,18 @@ it('looks at the drawing: a shot is found, laid over, judged, and put right by h
     expect($table->all('[data-test=shot-board]'))->toHaveCount(0);
     $table->go("/drawing/{$id}/check")->click('[data-test=shot]')->see('[data-test=verdict]', 'spout');
 
-    // Over time, and once more by the simulated camera.
+    $table->isQuiet();
+});
+
+it('looks at how it went from one photo of the drawing to the next, and takes another by the simulated camera', function () {
+    $table = Table::lay();
+    $id = collect($table->shelf())->firstWhere('title', 'Jug on the sill')['id'];
+    $table->go("/drawing/{$id}/check")->click('[data-test=shot]')->see('[data-test=verdict]', 'spout');
     $table->unfold('Over time')->see('[data-test=trend]', 'typically');
     $table->click('[data-test=rehearse]')->see('[data-test=shots] li:nth-child(3)', '20')->kept()->see('[data-test=verdict]', '');
     $table->click('[data-test=undo]')->kept();
     $table->isQuiet();
-});
+})->group('long');
 
 it('lays instruments on the table without a drawing', function () {
     $table = Table::lay()->go('/instruments')->see('[data-test=scale]', '×1 1/2');
@@ -131,4 +137,4 @@ it('squares up a page that was taken askew, looks at it before the first line, a
     $table->browser->navigate()->back();
     $table->see('.workings', 'Taken askew');
     $table->isQuiet();
-});
+})->group('long');

@@ -19,8 +19,8 @@ function saying(string $folder, string $pattern): array
     return array_values(array_map(fn (string $file): string => basename($file), array_filter($files, fn (string $file): bool => preg_match($pattern, (string) file_get_contents($file)) === 1)));
 }
 
-it('decodes pictures where pixels are read, where they are printed and where devices are simulated, and nowhere else', function () {
-    foreach (array_diff(array_map(basename(...), glob(dirname(__DIR__, 2).'/app/*', GLOB_ONLYDIR)), ['Imaging', 'Printing', 'Devices']) as $room) {
+it('decodes pictures where pixels are read, where they are printed, where devices are simulated and where photos of drawings are laid flat, and nowhere else', function () {
+    foreach (array_diff(array_map(basename(...), glob(dirname(__DIR__, 2).'/app/*', GLOB_ONLYDIR)), ['Imaging', 'Printing', 'Devices', 'Shots']) as $room) {
         expect(saying("app/{$room}", '/new .?Imagick\b/'))->toBe([]);
     }
     expect(saying('app/Imaging', '/new .?Imagick\b/'))->not->toBe([]);

@@ -69,7 +69,7 @@ function agrees(array $said, array $choices): void
         }
     }
     // Line and tone, background and ground.
-    expect($tones['order'] === 'line')->toBe(! in_array($medium, [Medium::Graphite, Medium::Crayon], true))
+    expect($tones['order'] === 'line')->toBe($medium !== Medium::Graphite)
         ->and($workings['swapped'] === null)->toBe($medium !== Medium::Relief);
     $medium === Medium::Pastel && expect($tones['background'])->toContain('Background first')->and($tasks['over']['words'])->toContain('background first');
     // The way a study is carried over: none that is offered first is spoken against.

@@ -125,7 +125,7 @@ it('begins none from a file that is no photo, or with choices that cannot be', f
         ->and($text)->toContain($says)
         ->and(Drawing::query()->count())->toBe(0);
 })->with([
-    fn () => ['nosuch.jpg', 'No photo came'],
+    fn () => ['nosuch.jpg', 'There is no file “nosuch.jpg”'],
     fn () => [Photos::file('diary'), 'not a picture'],
     fn () => [Photos::make().' --margin=9in', 'leave no room'],
     fn () => [Photos::make().' --photo=5xq', 'is not a length'],

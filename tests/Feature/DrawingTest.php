@@ -252,3 +252,11 @@ it('keeps no change that it cannot answer', function () {
     expect($answer->getStatusCode())->toBeGreaterThanOrEqual(400)->and($answer->json('message'))->toBeString()
         ->and($drawing->refresh()->version)->toBe(1)->and($drawing->revisions()->count())->toBe(1);
 });
+
+it('puts a damaged document right by any step back, a step of the hand too', function () {
+    $drawing = Drawings::begin(Drawings::FIVE_BY_SEVEN);
+    $url = "/api/drawings/{$drawing->id}";
+    $this->putJson("{$url}/cells/0/0", ['state' => 'done'])->assertOk();
+    DB::table('drawings')->where('id', $drawing->id)->update(['choices' => '"x"']);
+    $this->postJson("{$url}/undo", ['version' => 1])->assertOk()->assertJsonPath('workings.choices.title', 'Garden gate')->assertJsonPath('cells', []);
+});

@@ -9,9 +9,10 @@ const again = () => location.reload()
 <template>
   <main class="waiting">
     <h1><span role="status">{{ store.trouble ?? $t('table.layingOutTheDrawing') }}</span></h1>
-    <p v-if="store.unopened" class="soft" data-test="unopened">
+    <p v-if="store.unopened" class="ways" data-test="unopened">
       <button v-if="store.unopened.undo" type="button" class="button strong" @click="store.undoUnopened()">{{ $t('table.undoStep', { step: store.unopened.undo }) }}</button>
       <a class="button" :href="`/api/drawings/${store.unopened.id}/drawing.zip`">{{ $t('table.exportDrawing') }}</a>
+      <router-link class="button bare" to="/">{{ $t('shelf.toTheShelf') }}</router-link>
     </p>
     <button v-else-if="store.trouble" type="button" class="button" @click="again">{{ $t('table.tryAgain') }}</button>
   </main>
@@ -21,6 +22,14 @@ const again = () => location.reload()
 .waiting {
   padding: 60px;
   text-align: center;
+}
+
+.ways {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 12px;
+  justify-content: center;
+  margin-block-start: 18px;
 }
 
 h1 {
