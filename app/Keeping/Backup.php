@@ -178,7 +178,8 @@ final readonly class Backup
     {
         $this->files->delete(array_map(fn (string $name): string => "{$this->folder}/{$name}", array_slice($this->all(), self::KEPT)));
         try {
-            $needed = array_merge(...array_map(fn (string $name): array => self::photosOf(new SqliteFile("{$this->folder}/{$name}")), $this->all()));
+            $copies = array_map(fn (string $name): SqliteFile => new SqliteFile("{$this->folder}/{$name}"), $this->all());
+            $needed = array_merge(...array_map(self::photosOf(...), $copies));
         } catch (PDOException) {
             // A copy that cannot be read may need any of them.
             return;
@@ -191,7 +192,9 @@ final readonly class Backup
     /** @return list<string> SHA-256 of each photo a database knows */
     private static function photosOf(SqliteFile $database): array
     {
-        return in_array('photos', $database->tables(), true) ? array_map(strval(...), $database->column('select sha256 from photos order by sha256')) : [];
+        return in_array('photos', $database->tables(), true)
+            ? array_map(strval(...), $database->column('select sha256 from photos order by sha256'))
+            : [];
     }
 
     /** One that has no tables yet holds nothing. */

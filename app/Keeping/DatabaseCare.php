@@ -40,7 +40,9 @@ final readonly class DatabaseCare
         try {
             $found = $this->file->column($wholly ? 'pragma integrity_check' : 'pragma quick_check(1)');
         } catch (PDOException $e) {
-            return in_array(SqliteFile::code($e), self::DAMAGED, true) ? DatabaseState::Damaged : throw DatabaseUnusable::because($e, $this->file->path);
+            return in_array(SqliteFile::code($e), self::DAMAGED, true)
+                ? DatabaseState::Damaged
+                : throw DatabaseUnusable::because($e, $this->file->path);
         }
         $other = array_filter($found, static fn (string|int $said): bool => preg_match(self::OF_AN_INDEX, (string) $said) !== 1);
 
@@ -128,7 +130,8 @@ final readonly class DatabaseCare
     {
         $columns = implode(', ', array_map(static fn (string $column): string => "\"{$column}\"", array_keys($row)));
         try {
-            $insert = $new->prepare("INSERT OR IGNORE INTO \"{$table}\" ({$columns}) VALUES (".implode(', ', array_fill(0, count($row), '?')).')');
+            $values = implode(', ', array_fill(0, count($row), '?'));
+            $insert = $new->prepare("INSERT OR IGNORE INTO \"{$table}\" ({$columns}) VALUES ({$values})");
             $insert->execute(array_values($row));
 
             return $insert->rowCount() > 0;
@@ -162,9 +165,11 @@ final readonly class DatabaseCare
     private function dropWhatPointsNowhere(PDO $new, array $tables): void
     {
         foreach ($tables as $table) {
-            foreach (self::all($new, "PRAGMA foreign_key_list(\"{$table}\")") as ['table' => $of, 'from' => $from, 'to' => $to, 'on_delete' => $then]) {
-                $lost = "\"{$from}\" IS NOT NULL AND \"{$from}\" NOT IN (SELECT \"{$to}\" FROM \"{$of}\")";
-                $new->exec($then === 'CASCADE' ? "DELETE FROM \"{$table}\" WHERE {$lost}" : "UPDATE \"{$table}\" SET \"{$from}\" = NULL WHERE {$lost}");
+            foreach (self::all($new, "PRAGMA foreign_key_list(\"{$table}\")") as $key) {
+                $from = $key['from'];
+                $lost = "\"{$from}\" IS NOT NULL AND \"{$from}\" NOT IN (SELECT \"{$key['to']}\" FROM \"{$key['table']}\")";
+                $goes = $key['on_delete'] === 'CASCADE';
+                $new->exec($goes ? "DELETE FROM \"{$table}\" WHERE {$lost}" : "UPDATE \"{$table}\" SET \"{$from}\" = NULL WHERE {$lost}");
             }
         }
     }

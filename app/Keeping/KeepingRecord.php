@@ -6,7 +6,10 @@ namespace App\Keeping;
 
 use Illuminate\Support\Carbon;
 
-/** What the commands that look over and copy the data found, for the first page to say. A small file beside the database, as that may be what is wrong. */
+/**
+ * What the commands that look over and copy the data found, for the first page to say. A small file beside the database,
+ * as that may be what is wrong.
+ */
 final readonly class KeepingRecord
 {
     /** A copy is made every night; older than two of them, nights were missed. */

@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace App\Keeping;
 
-/** A damaged database in a dated folder of its own, until what can be read of it is taken over, or declined. The folder stays either way. */
+/**
+ * A damaged database in a dated folder of its own, until what can be read of it is taken over, or declined. The folder
+ * stays either way.
+ */
 final readonly class PutAside
 {
     public const TAKEN_OVER = 'taken-over';
@@ -34,13 +37,19 @@ final readonly class PutAside
     {
         $all = array_map(static fn (string $folder): self => new self($folder), glob("{$data}/".self::PREFIX.'*', GLOB_ONLYDIR) ?: []);
 
-        return array_values(array_filter($all, static fn (self $one): bool => ! is_file("{$one->folder}/".self::TAKEN_OVER) && ! is_file("{$one->folder}/".self::DECLINED)));
+        return array_values(array_filter($all, static fn (self $one): bool => ! $one->is(self::TAKEN_OVER) && ! $one->is(self::DECLINED)));
     }
 
     /** Null where none of this name waits. */
     public static function named(string $data, string $name): ?self
     {
         return array_values(array_filter(self::open($data), static fn (self $one): bool => $one->name() === $name))[0] ?? null;
+    }
+
+    /** @param  self::TAKEN_OVER|self::DECLINED  $how */
+    private function is(string $how): bool
+    {
+        return is_file("{$this->folder}/{$how}");
     }
 
     public function name(): string

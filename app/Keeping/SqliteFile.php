@@ -65,9 +65,11 @@ final readonly class SqliteFile
     {
         $open = $this->open();
         $left = [];
-        foreach ($this->column("select name from sqlite_master where type = 'table' and name not like 'sqlite\\_%' escape '\\'") as $table) {
+        $all = $this->column("select name from sqlite_master where type = 'table' and name not like 'sqlite\\_%' escape '\\'");
+        foreach ($all as $table) {
             $answer = $open->query("pragma foreign_key_list(\"{$table}\")");
-            $left[(string) $table] = $answer === false ? [] : array_diff(array_column($answer->fetchAll(PDO::FETCH_ASSOC), 'table'), [$table]);
+            $needs = $answer === false ? [] : array_column($answer->fetchAll(PDO::FETCH_ASSOC), 'table');
+            $left[(string) $table] = array_diff($needs, [$table]);
         }
         $ordered = [];
         while ($left !== []) {

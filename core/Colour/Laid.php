@@ -37,6 +37,12 @@ final readonly class Laid
         return new self($upper, $under, $lightly, $underLightly, $seen, $seen->lab()->differenceTo($wanted));
     }
 
+    /** @return array{self, self} one alone, pressed firmly and lightly */
+    public static function byItself(Pencil $pencil, Reflectance $paper, Lab $wanted): array
+    {
+        return [self::alone($pencil, false, $paper, $wanted), self::alone($pencil, true, $paper, $wanted)];
+    }
+
     /**
      * One over another, each pressed firmly and lightly, in both orders. Of two thin layers it is the same which is over which.
      *

@@ -18,7 +18,7 @@ final readonly class Nearest
     {
         $alone = $two = null;
         foreach ($pencils as $i => $one) {
-            $alone = Laid::nearest(...array_filter([$alone, Laid::alone($one, false, $paper, $wanted), Laid::alone($one, true, $paper, $wanted)]));
+            $alone = Laid::nearest(...array_filter([$alone, ...Laid::byItself($one, $paper, $wanted)]));
             foreach (array_slice($pencils, $i + 1) as $other) {
                 $two = Laid::nearest(...array_filter([$two, ...Laid::bothWays($one, $other, $paper, $wanted)]));
             }

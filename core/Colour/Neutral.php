@@ -21,13 +21,15 @@ final readonly class Neutral
     {
         $wanted = new Lab($lightness, 0.0, 0.0);
         $plain = $mixed = null;
+        $most = Figures::NEUTRAL + $paper->lab()->chroma();
         foreach ($pencils as $i => $one) {
             if (Hue::of($one->firm->lab())->isNeutral()) {
-                $plain = Laid::nearest(...array_filter([$plain, Laid::alone($one, false, $paper, $wanted), Laid::alone($one, true, $paper, $wanted)]));
+                $plain = Laid::nearest(...array_filter([$plain, ...Laid::byItself($one, $paper, $wanted)]));
             }
             foreach (array_slice($pencils, $i + 1) as $other) {
                 if (self::areComplements($one->firm->lab(), $other->firm->lab())) {
-                    $mixed = Laid::nearest(...array_filter([$mixed, ...array_filter(Laid::bothWays($one, $other, $paper, $wanted), static fn (Laid $laid): bool => $laid->seen->lab()->chroma() < Figures::NEUTRAL + $paper->lab()->chroma())]));
+                    $greys = array_filter(Laid::bothWays($one, $other, $paper, $wanted), static fn (Laid $laid): bool => $laid->seen->lab()->chroma() < $most);
+                    $mixed = Laid::nearest(...array_filter([$mixed, ...$greys]));
                 }
             }
         }

@@ -20,8 +20,10 @@ final readonly class Foldable
     public static function of(Layout $layout): self
     {
         $area = $layout->fitted->area;
-        $fills = $layout->left->isZero() && $layout->top->isZero() && $area->width->equals($layout->sheet->width) && $area->height->equals($layout->sheet->height);
-        $isWhole = $layout->fitted->crop->trimmed()->isZero() && $layout->framing->border->isNone() && $layout->framing->turning->degrees === 0.0;
+        $fills = $layout->left->isZero() && $layout->top->isZero()
+            && $area->width->equals($layout->sheet->width) && $area->height->equals($layout->sheet->height);
+        $isWhole = $layout->fitted->crop->trimmed()->isZero()
+            && $layout->framing->border->isNone() && $layout->framing->turning->degrees === 0.0;
 
         return new self($fills, $layout->print === null ? null : $isWhole);
     }

@@ -31,15 +31,34 @@ final class CareCommand extends Planning
     {
         $data = (string) config('inch.data');
         match (true) {
-            config('database.default') !== 'sqlite' => null,
             $this->option('wholly') === true => $this->checkWholly($data),
-            $this->text('take-over') !== null => $this->takeOver($data, PutAside::named($data, $this->text('take-over')) ?? throw PutAsideUnknown::named($this->text('take-over'), PutAside::open($data))),
-            $this->text('decline') !== null => (PutAside::named($data, $this->text('decline')) ?? throw PutAsideUnknown::named($this->text('decline'), PutAside::open($data)))->settle(PutAside::DECLINED),
+            $this->text('take-over') !== null => $this->takeOver($data, self::waiting($data, $this->text('take-over'))),
+            $this->text('decline') !== null => self::waiting($data, $this->text('decline'))->settle(PutAside::DECLINED),
             default => $this->beforeStart($data),
         };
     }
 
+    /** @throws PutAsideUnknown */
+    private static function waiting(string $data, string $name): PutAside
+    {
+        return PutAside::named($data, $name) ?? throw PutAsideUnknown::named($name, PutAside::open($data));
+    }
+
     private function beforeStart(string $data): void
+    {
+        // A database server cares for its own.
+        if (config('database.default') === 'sqlite') {
+            $this->checkDatabase($data);
+        }
+        ShelfMemory::forget();
+        // Of an archive that was being unpacked when all ended.
+        foreach (glob("{$data}/incoming/*") ?: [] as $left) {
+            filemtime($left) < time() - 3600 && @unlink($left);
+        }
+        (new CacheCare($data))->tidy();
+    }
+
+    private function checkDatabase(string $data): void
     {
         $care = new DatabaseCare($data);
         $record = new KeepingRecord($data);
@@ -52,18 +71,13 @@ final class CareCommand extends Planning
         }
         $record->setDamaged(false);
         foreach (PutAside::open($data) as $waiting) {
-            $this->line(Say::it('keeping.put aside', ['folder' => $waiting->name()]).' '.Say::it('keeping.how', ['folder' => $waiting->name()]));
+            $with = ['folder' => $waiting->name()];
+            $this->line(Say::it('keeping.put aside', $with).' '.Say::it('keeping.how', $with));
         }
         $copy = (new Upgrade($data, database_path('migrations')))->prepare();
         if ($copy !== null) {
             $this->line(Say::it('keeping.upgrade copied', ['copy' => $copy]));
         }
-        ShelfMemory::forget();
-        // Of an archive that was being unpacked when all ended.
-        foreach (glob("{$data}/incoming/*") ?: [] as $left) {
-            filemtime($left) < time() - 3600 && @unlink($left);
-        }
-        (new CacheCare($data))->tidy();
     }
 
     private function takeOver(string $data, PutAside $aside): void
