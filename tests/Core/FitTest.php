@@ -1,7 +1,12 @@
 <?php
 
+use InchLadder\Fit\Aim;
+use InchLadder\Fit\Crop;
 use InchLadder\Fit\CropPull;
+use InchLadder\Fit\Dividers;
 use InchLadder\Fit\Frame;
+use InchLadder\Fit\Ratio;
+use InchLadder\Fit\RatioUnreadable;
 use InchLadder\Fit\Scale;
 use InchLadder\Fit\Ways\CropToPaper;
 use InchLadder\Fit\Ways\Inset;
@@ -10,7 +15,9 @@ use InchLadder\Fit\Ways\WholeCells;
 use InchLadder\Grid\CellTooLarge;
 use InchLadder\Grid\CountOutOfRange;
 use InchLadder\Measure\Length;
+use InchLadder\Measure\LengthReader;
 use InchLadder\Measure\Rational;
+use InchLadder\Measure\Unit;
 use InchLadder\Photo\PrintSizeImpossible;
 use InchLadder\Photo\Reference;
 use Tests\Core\Plans;
@@ -180,4 +187,59 @@ it('knows the diagonals of a 6 in square', function () {
 it('turns no length into a float on the way', function () {
     $third = Plans::of(Reference::printed(size('3x3in')), size('7x7in'), new Inset(Rational::nd(1, 3)))->layout->fitted->area->width;
     expect($third->times(3)->equals(Length::inches(7)))->toBeTrue();
+});
+
+/** Shares as a person writes them. @return list<Rational> */
+function shares(string ...$shares): array
+{
+    return array_map(Rational::of(...), array_values($shares));
+}
+
+it('sets the pivot of dividers where the arms are as the lengths they span', function (string $ratio, string $pivot) {
+    // By similar triangles: the short arm is to the long one as photo to paper, and both are 200 mm.
+    expect(Dividers::pivot(Rational::of($ratio), length('200 mm')))->toBeLength($pivot)
+        ->and(Dividers::fromShortEnd(Rational::of($ratio)->reciprocal(), length('200 mm')))->toBeLength($pivot);
+})->with([['1', '100 mm'], ['2', '200/3 mm'], ['3', '50 mm'], ['3/2', '80 mm'], ['7/3', '60 mm']]);
+
+it('takes the mark nearest to a ratio, and its reciprocal where the drawing is smaller', function (string $ratio, string $setting) {
+    expect((string) Dividers::nearest(Rational::of($ratio)))->toBe($setting);
+})->with([['1.8', '5/3'], ['9/10', '1'], ['0.55', '3/5'], ['7', '8'], ['100', '10']]);
+
+it('reads how one length is to another as people write it', function (string $typed, string $ratio) {
+    expect((string) Ratio::read($typed, new LengthReader(Unit::Inch)))->toBe($ratio);
+})->with([
+    ['4:5', '4/5'], ['3 to 2', '3/2'], ['3/2', '3/2'], ['1.5', '3/2'], ['150%', '3/2'], ['12,5 %', '1/8'], ['8in:6in', '4/3'], ['20 cm : 8 in', '125/127'], ['8x10in', '4/5'], ['50', '50'], ['1:50', '1/50'],
+]);
+
+it('refuses what is no ratio, or beyond any crop', function (string $typed) {
+    expect(fn () => Ratio::read($typed, new LengthReader(Unit::Inch)))->toThrow(RatioUnreadable::class);
+})->with(['', 'wide', '0', '0:5', '5:0', '51', '1:51', '0 %', '8in:0in', '0in:8in', '8x0in', '-2', '1/0', '4:5:6']);
+
+it('says where a crop ends, takes its middle, and moves it no further than the picture', function () {
+    $crop = Crop::at(...shares('1/8', '1/5', '1/2', '3/5'));
+    expect([(string) $crop->right(), (string) $crop->bottom()])->toBe(['5/8', '4/5']);
+    $middle = $crop->middle(...shares('1/2', '1/3'));
+    expect(array_map(strval(...), [$middle->left, $middle->top, $middle->width, $middle->height]))->toBe(['1/4', '2/5', '1/4', '1/5']);
+    foreach ([['-1', '0'], ['1/10', '1/10'], ['9', '1/2']] as [$wanted, $is]) {
+        expect((string) $crop->movedTo(Rational::of($wanted), Rational::zero())->left)->toBe($is);
+    }
+});
+
+it('brings a point to its place in the crop, and says by how much it misses where the picture ends', function () {
+    $crop = Crop::at(...shares('1/4', '1/4', '1/2', '1/2'));
+    $there = Aim::atCentre($crop, ...shares('2/5', '3/5'));
+    expect([(string) $there->crop->left, (string) $there->crop->top, $there->hits()])->toBe(['3/20', '7/20', true]);
+    $short = Aim::atCentre($crop, ...shares('1/10', '1/2'));
+    expect([(string) $short->crop->left, (string) $short->missedAcross, (string) $short->missedDown, $short->hits()])->toBe(['0', '-3/10', '0', false]);
+    // On the third it is nearest to already.
+    expect((string) Aim::atNearestThird($crop, ...shares('2/5', '7/10'))->crop->left)->toBe('7/30');
+});
+
+it('takes just as many whole squares as fit, down to one', function () {
+    foreach ([['3 in', null, 1], ['1 in', 3, 3], ['1 in', null, 3]] as [$cell, $wanted, $columns]) {
+        expect(Plans::of(Reference::printed(size('3x3in')), size('3x3in'), new WholeCells(length($cell), frame(), $wanted))->layout->grid->cells()->columns)->toBe($columns);
+    }
+    foreach ([['1 in', 4], ['3 1/16 in', null]] as [$cell, $wanted]) {
+        expect(fn () => Plans::of(Reference::printed(size('3x3in')), size('3x3in'), new WholeCells(length($cell), frame(), $wanted)))->toThrow(CellTooLarge::class);
+    }
 });
