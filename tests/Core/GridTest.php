@@ -273,3 +273,32 @@ it('lets one odd pixel in a hundred decide nothing', function () {
     $white = [Lab::fromSrgb(255, 253, 246), 1];
     expect(LineColour::showingOn([[Lab::fromSrgb(5, 5, 5), 99], $white]))->toBe(LineColour::showingOn([[Lab::fromSrgb(5, 5, 5), 99]]));
 });
+
+it('cuts a side into 60 parts at most, however the rest is kept', function (string $step, Remainder $remainder, ?int $parts) {
+    $cut = fn (): int => InchLadder\Grid\Edge::steps(InchLadder\Measure\Rational::of($step), $remainder, 'columns')->parts();
+    $parts === null ? expect($cut)->toThrow(InchLadder\Grid\CountOutOfRange::class) : expect($cut())->toBe($parts);
+})->with([
+    ['1/60', InchLadder\Grid\Remainder::Keep, 60], ['1/61', InchLadder\Grid\Remainder::Keep, null], ['2/119', InchLadder\Grid\Remainder::Keep, 60], ['2/121', InchLadder\Grid\Remainder::Keep, null], ['2/121', InchLadder\Grid\Remainder::Drop, 60],
+    ['2/117', InchLadder\Grid\Remainder::Share, 60], ['2/119', InchLadder\Grid\Remainder::Share, null], ['2/7', InchLadder\Grid\Remainder::Share, 5], ['2', InchLadder\Grid\Remainder::Keep, 1],
+]);
+
+it('ticks axes 60 times at most, and says how many it would have been', function () {
+    $ticks = fn (string $step) => InchLadder\Grid\Axes::through(...array_map(InchLadder\Measure\Rational::of(...), ['1/2', '1/2', $step, '1/4']));
+    expect($ticks('1/60')->across)->toHaveCount(61);
+    try {
+        $ticks('1/62');
+        $this->fail('62 ticks were taken.');
+    } catch (InchLadder\Grid\CountOutOfRange $refused) {
+        expect($refused->facts['count'])->toBe(63);
+    }
+});
+
+it('holds a grid that is ruled already against its own: the same count, or each line that is off by how much', function () {
+    $own = InchLadder\Grid\Edge::even(4);
+    expect(InchLadder\Grid\RuledAlready::in(4, $own)->off)->toBe([])->and(InchLadder\Grid\RuledAlready::in(4, $own)->isSameCount())->toBeTrue();
+    $five = InchLadder\Grid\RuledAlready::in(5, $own);
+    expect($five->isSameCount())->toBeFalse()->and(array_map(strval(...), $five->off))->toBe([1 => '1/20', 2 => '1/10', 3 => '1/10', 4 => '1/20']);
+    // The last cell is cut short: counted or not it is the same grid, and another count is not.
+    $cut = InchLadder\Grid\Edge::steps(InchLadder\Measure\Rational::of('2/7'), InchLadder\Grid\Remainder::Keep, 'columns');
+    expect(array_map(fn (int $parts): bool => InchLadder\Grid\RuledAlready::in($parts, $cut)->isSameCount(), [3, 4, 5]))->toBe([true, true, false]);
+});

@@ -207,3 +207,23 @@ it('knows the rulers that are marked in a unit', function (Unit $unit, array $ru
     [Unit::Centimetre, ['1 mm', '0.5 mm']],
     [Unit::Millimetre, ['1 mm', '0.5 mm']],
 ]);
+
+it('tells a slope from the left, level and upright apart, and its rise for ten across', function (float $run, float $rise, float $degrees, ?float $forTen) {
+    $slope = InchLadder\Measure\Slope::of($run, $rise);
+    expect($slope->degrees)->toEqualWithDelta($degrees, 1e-4)->and($slope->riseForSoMuchAcross())->toBe($forTen)
+        ->and([$slope->isLevel(), $slope->isUpright()])->toBe([$forTen === null && abs($degrees) < 45, $forTen === null && abs($degrees) > 45]);
+})->with([
+    'level' => [5.0, 0.0, 0.0, null], 'upright' => [0.0, 5.0, 90.0, null], 'down' => [0.0, -5.0, 90.0, null], 'from the right' => [-5.0, -5.0, 45.0, 10.0], 'half' => [10.0, 5.0, 26.56505117707799, 5.0],
+    'nearly level' => [10.0, 0.26186, 1.5000142, null], 'hardly level any more' => [10.0, 0.43661, 2.5000033, 0.4], 'nearly upright' => [0.26186, 10.0, 88.4999858, null],
+    'falling' => [4.0, -3.0, -36.86989764584402, 7.5], 'nowhere' => [0.0, 0.0, 0.0, null],
+]);
+
+it('writes a number as a fraction down to a sixty-fourth, and finer ones as decimals', function (string $number, string $written) {
+    expect(InchLadder\Measure\Fractions::mixed(Rational::of($number)))->toBe($written);
+})->with([['1/64', '1/64'], ['1/65', '0.0154'], ['129/64', '2 1/64'], ['1/81', '0.0123'], ['-3/2', '−1 1/2'], ['5', '5'], ['441/50', '8.82']]);
+
+it('counts in fractions exactly', function () {
+    [$a, $b] = [Rational::of('2/3'), Rational::of('3/4')];
+    expect(array_map(strval(...), [$a->plus($b), $a->minus($b), $a->times($b), $a->dividedBy($b)]))->toBe(['17/12', '-1/12', '1/2', '8/9'])
+        ->and([$a->compareTo($b), $b->compareTo($a), $a->compareTo(Rational::of('4/6'))])->toBe([-1, 1, 0]);
+});
