@@ -54,7 +54,7 @@ serve() {
     done
     # All at once, so that whoever reads it has it whole.
     [ -z "$ANNOUNCED" ] || say "$ANNOUNCED$([ ! -s "$data/house.names" ] || printf '\nFor paired devices of the house: https://%s' $(<"$data/house.names"))"
-    [ "${DB_CONNECTION:-sqlite}" != sqlite ] || { set -m; guarded check_wholly "$data" & echo $! >&"$ALIVE"; set +m; }
+    [ "${DB_CONNECTION:-sqlite}" != sqlite ] || { set -m; guarded check_wholly "$data" & ends_with_this $!; set +m; }
     while :; do
         without_held setpriv --pdeathsig KILL sleep $ADDRESSES_LOOKED_AT_EVERY & wait -n $! "${pids[@]}" || true
         assert_all_run "${pids[@]}"
@@ -101,13 +101,15 @@ start_workers() {
 
 # watched_over RUN DATA: whatever ends this shell, even a kill that cannot be caught, ends what it started, and removes the
 # run folder and (where DATA is given) the address files. A process of another session waits for the end of a pipe that
-# this shell alone holds; each job's number is written into that pipe.
+# this shell alone holds; each job's number is written into that pipe, and when it began, as numbers are used again.
 watched_over() {
+    export -f since
     exec {ALIVE}> >(without_held setsid bash -c '
-        run=$1 data=$2 jobs=()
-        while read -r job; do jobs+=("$job"); done
-        # Some of what they keep up makes a group of its own.
-        while read -r job; do jobs+=("$job"); done < <(cat "$run/parts" 2>/dev/null)
+        run=$1 data=$2 jobs=() noted=$(cat)
+        # Some of what they keep up makes a group of its own. One that ended, whose number another has by now, is let be.
+        while read -r job began; do
+            [ -e "/proc/$job" ] && [ "$(since "$job")" != "$began" ] || jobs+=("$job")
+        done < <(echo "$noted"; cat "$run/parts" 2>/dev/null)
         for job in "${jobs[@]}"; do kill -TERM -- "-$job" 2>/dev/null; done
         for _ in 1 2 3 4 5 6; do
             left=
@@ -124,8 +126,14 @@ watched_over() {
     trap 'exit 0' INT TERM HUP
 }
 
-# started PID: a job that ends with this shell.
-started() { pids+=("$1"); echo "$1" >&"$ALIVE"; }
+# since PID: when it began, in ticks since the machine did; nothing where it ended.
+since() { local stat; { stat=$(<"/proc/$1/stat"); } 2>/dev/null || return 0; set -- ${stat##*) }; echo "${20}"; }
+
+# ends_with_this PID: a job that ends with this shell.
+ends_with_this() { echo "$1 $(since "$1")" >&"$ALIVE"; }
+
+# started PID: such a job, without which nothing is served.
+started() { pids+=("$1"); ends_with_this "$1"; }
 
 # assert_all_run PIDS…: a part that ended for good ends the whole, so that nothing serves by halves.
 assert_all_run() {
@@ -183,7 +191,7 @@ without_held() {
 }
 
 # guarded FUNCTION …: runs it in a shell of its own, which ends when this one does, whatever ended it.
-guarded() { export -f "$1"; without_held setpriv --pdeathsig TERM bash -c '"$@"' guarded "$@"; }
+guarded() { export -f since "$1"; without_held setpriv --pdeathsig TERM bash -c '"$@"' guarded "$@"; }
 
 # supervise DATA COMMAND…: starts it again whenever it ends; its log turns over at a megabyte.
 supervise() {
@@ -194,7 +202,7 @@ supervise() {
         [ "$(stat -c %s "$log" 2>/dev/null || echo 0)" -gt 1048576 ] && mv -f "$log" "$log.1"
         began=$SECONDS
         setpriv --pdeathsig TERM "$@" >>"$log" 2>&1 & child=$!
-        echo $child >>"$INCH_PARTS"
+        echo "$child $(since $child)" >>"$INCH_PARTS"
         wait $child || true
         # Workers outlive a master that was killed: all of this job but this shell ends.
         trap '' TERM

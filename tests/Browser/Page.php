@@ -152,6 +152,12 @@ abstract class Page
         return $this->script('return [...document.querySelectorAll(arguments[0])].map((e) => (e.innerText ?? e.textContent).trim())', [$css]);
     }
 
+    /** What whoever serves the page wrote down; told where something failed. */
+    protected function behind(): string
+    {
+        return '';
+    }
+
     /** Waits until an element says this. */
     public function see(string $css, string $words): static
     {
@@ -165,7 +171,7 @@ abstract class Page
         } catch (\RuntimeException) {
             // Said below, with what was there instead.
         }
-        Assert::assertNotNull($seen, "There is no {$css} at {$this->path()}: {$this->text('main')}");
+        Assert::assertNotNull($seen, "There is no {$css} at {$this->path()}: {$this->text('main')}{$this->behind()}");
         Assert::assertTrue(str_contains($seen, $words), "No “{$words}” in {$css} at {$this->path()}: {$seen}");
 
         return $this;

@@ -47,6 +47,11 @@ final class Table extends Page
         register_shutdown_function(fn () => $this->clear());
     }
 
+    protected function behind(): string
+    {
+        return "\n".shell_exec('tail -n 15 '.escapeshellarg("{$this->data}/logs").'/*.log');
+    }
+
     /** A drawing of four coloured quarters in Copy; 3 × 2 cells of 3 in. */
     public static function copied(string $cell = '', string $options = '--sheet=9x6in --photo=9x6in --columns=3 --rows=2'): self
     {
