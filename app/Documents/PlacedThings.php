@@ -158,7 +158,7 @@ final class PlacedThings
     private function swapCounts(): void
     {
         $cells = $this->from->layout->grid->cells();
-        $whole = ! self::hasPartial($this->from->layout->grid->across) && ! self::hasPartial($this->from->layout->grid->down);
+        $whole = ! $this->from->layout->grid->across->hasPartial() && ! $this->from->layout->grid->down->hasPartial();
         foreach ([['grid', 'columns', 'rows'], ['grid', 'fold_columns', 'fold_rows'], ['fit', 'columns', 'rows']] as [$part, $across, $down]) {
             if ($this->was[$part][$across] === $this->now[$part][$across] && $this->was[$part][$down] === $this->now[$part][$down]) {
                 [$this->now[$part][$across], $this->now[$part][$down]] = [$this->was[$part][$down], $this->was[$part][$across]];
@@ -312,11 +312,6 @@ final class PlacedThings
     private static function middle(Edge $edge, int $part): Rational
     {
         return $edge->fractions[$part]->plus($edge->span($part)->dividedBy(2));
-    }
-
-    private static function hasPartial(Edge $edge): bool
-    {
-        return array_filter(range(0, $edge->parts() - 1), $edge->isPartial(...)) !== [];
     }
 
     /** As a document writes it: exact where that is short, else to a millionth. */

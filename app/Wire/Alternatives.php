@@ -235,7 +235,7 @@ final readonly class Alternatives
     private function against(string $way, Edge $edge, int $parts, Length $side): array
     {
         $ruled = RuledAlready::in($parts, $edge);
-        $sentences = $ruled->isSameCount() ? [] : [Say::it("alternatives.ruled.parts {$way}", ['ruled' => $ruled->parts, 'parts' => $ruled->own])];
+        $sentences = $ruled->isSameCount() ? [] : [Say::it("alternatives.ruled.parts {$way}", ['ruled' => $ruled->parts, 'parts' => $ruled->own]), ...$edge->hasPartial() ? [Say::it('alternatives.ruled.cut short')] : []];
         foreach ($ruled->off as $line => $off) {
             $sentences[] = Say::it("alternatives.ruled.line {$way}", ['line' => $line, 'off' => $this->write->reading($side->times($off))]);
         }

@@ -11,7 +11,6 @@ use Illuminate\Validation\ValidationException;
 use InchLadder\Impossible;
 use InchLadder\Marks\FrameCheck;
 use InchLadder\Marks\FrameFindings;
-use InchLadder\Marks\Mark;
 use InchLadder\Marks\MeasuredBack;
 use InchLadder\Measure\Length;
 use InchLadder\Measure\LengthReader;
@@ -115,7 +114,7 @@ final readonly class MarkChecks
         foreach ($ladder->marks as $mark) {
             $text = $typed[$mark->line] ?? '';
             if (is_string($text) && trim($text) !== '') {
-                $ticks[$mark->line] = [$this->belongs($mark), $this->typed("measured.{$mark->line}", $text)];
+                $ticks[$mark->line] = [$mark->at->sheet, $this->typed("measured.{$mark->line}", $text)];
             }
         }
         if (count($ticks) < 2) {
@@ -127,7 +126,11 @@ final readonly class MarkChecks
         }
 
         return new VerdictJson(false, array_values(array_filter([
-            $found->moved === 0.0 ? null : Say::it('markchecks.moved', $this->far($way, $found->moved)),
+            $found->moved === 0.0 ? null : Say::it('markchecks.moved.'.match (true) {
+                $found->stretch !== 0.0 => 'and drift',
+                $found->slips !== [] => 'but some',
+                default => 'all',
+            }, $this->far($way, $found->moved)),
             $found->stretch === 0.0 ? null : Say::it('markchecks.stretched.'.($found->stretch > 0 ? 'apart' : 'together'), ['percent' => (string) round(abs($found->stretch) * 100, 1), 'far' => $this->write->reading(self::mm($found->stretchedAt($ladder->marks[count($ladder->marks) - 1]->at->sheet->exact)))]),
             ...$this->undecided($found, $way),
             ...array_map(fn (array $slip): string => Say::it('markchecks.slipped', ['line' => $slip[0], ...$this->far($way, $slip[1])]), $found->slips),
@@ -154,11 +157,6 @@ final readonly class MarkChecks
         $sentences = array_map(fn (array $tick): string => Say::it($found->belongs($tick[1]) ? 'markchecks.belongs' : 'markchecks.lies', ['line' => $tick[0], ...$this->far($way, $tick[1])]), $found->undecided);
 
         return $sentences === [] ? [] : [...$sentences, Say::it('markchecks.undecided')];
-    }
-
-    private function belongs(Mark $mark): Length
-    {
-        return $mark->at->sheet->exact;
     }
 
     private function typed(string $field, string $text): Length

@@ -123,6 +123,11 @@ final readonly class Edge
         return in_array($part, $this->partial, true);
     }
 
+    public function hasPartial(): bool
+    {
+        return $this->partial !== [];
+    }
+
     /** Share of the side that a part takes. */
     public function span(int $part): Rational
     {

@@ -6,7 +6,10 @@ namespace InchLadder\Grid;
 
 use InchLadder\Measure\Rational;
 
-/** One side of a grid that is ruled on the paper already, in so many equal parts, against this grid's own lines. */
+/**
+ * One side of a grid that is ruled on the paper already, against this grid's own lines. Where this grid has cells that
+ * are cut short, as many parts, counted with them, are taken for the same; any other count is taken for equal parts.
+ */
 final readonly class RuledAlready
 {
     /** @param  array<int, Rational>  $off  ruled line, from 1 => how far the nearest line of this grid is, as a share of the side */
@@ -16,10 +19,8 @@ final readonly class RuledAlready
 
     public static function in(int $parts, Edge $edge): self
     {
-        $cut = array_filter(range(0, $edge->parts() - 1), $edge->isPartial(...));
-        // Ruled in cells of the same size, the last one is cut short there as well, counted or not.
-        if ($cut !== [] && in_array($parts, [$edge->parts(), $edge->parts() - count($cut)], true)) {
-            return new self($edge->parts(), $edge->parts(), []);
+        if ($parts === $edge->parts() && $edge->hasPartial()) {
+            return new self($parts, $parts, []);
         }
         $off = [];
         foreach (array_slice(Edge::even($parts)->fractions, 1, -1) as $i => $fraction) {

@@ -4,15 +4,9 @@ declare(strict_types=1);
 
 namespace InchLadder\Layout;
 
-/** The hand that draws. The ruler's zero goes where the other one holds it, and lines are ruled away from what is still wet. */
+/** The hand that draws: lines are ruled, and cells drawn, away from what is still wet. Both hands measure from the same corner. */
 enum Hand: string
 {
     case Right = 'right';
     case Left = 'left';
-
-    /** Where all lengths are measured from. */
-    public function zero(): string
-    {
-        return $this === self::Right ? 'left' : 'right';
-    }
 }

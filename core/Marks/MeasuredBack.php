@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace InchLadder\Marks;
 
 use InchLadder\Measure\Length;
+use InchLadder\Measure\Rounded;
 
 /**
  * Ticks of one edge measured back from the paper: a zero that moved (all are off by the same),
@@ -30,13 +31,14 @@ final readonly class MeasuredBack
     }
 
     /**
-     * @param  array<int, array{Length, Length}>  $ticks  line => where it belongs, where it was measured; from the same zero
+     * @param  array<int, array{Rounded, Length}>  $ticks  line => where it belongs, where it was measured; from the same zero
      * @param  Length  $graduation  the ruler's finest mark; what it cannot tell is no error
      */
     public static function of(array $ticks, Length $graduation): self
     {
         $step = $graduation->toFloat();
-        $off = array_map(static fn (array $tick): array => [$tick[0]->toFloat(), $tick[1]->toFloat() - $tick[0]->toFloat()], $ticks);
+        // Against what is read there: a tick one mark of the ruler beside its reading is off by one, whichever way that was rounded.
+        $off = array_map(static fn (array $tick): array => [$tick[0]->exact->toFloat(), $tick[1]->minus($tick[0]->reading)->toFloat()], $ticks);
         if (count($off) < 3) {
             return self::ofFew(array_map(static fn (array $tick): float => $tick[1], $off), $step);
         }
@@ -58,9 +60,11 @@ final readonly class MeasuredBack
         if (abs($moved) <= $step / 2) {
             $moved = 0.0;
         }
+        // Where all moved or drift, each was rounded on its own.
+        $tells = $moved === 0.0 && $stretch === 0.0 ? $step / 2 : $step;
         $slips = [];
         foreach ($rest as $line => $error) {
-            if (abs($error - $moved) > $step) {
+            if (abs($error - $moved) > $tells) {
                 $slips[] = [$line, $error - $moved];
             }
         }

@@ -24,6 +24,7 @@ return [
         'same' => 'The ruled lines are this grid’s lines.',
         'parts across' => 'Across: :ruled parts are ruled, this grid has :parts.',
         'parts down' => 'Down: :ruled parts are ruled, this grid has :parts.',
+        'cut short' => 'A part that is cut short counts too.',
         'line across' => 'Line :line across is :off from the nearest line of this grid.',
         'line down' => 'Line :line down is :off from the nearest line of this grid.',
     ],

@@ -25,7 +25,11 @@ return [
     'at least two' => 'Measure two ticks at least, from the sheet’s edge, and three to tell a stretch from a slip.',
     'true' => ['all' => 'Every tick is where it belongs.', 'some' => 'The ticks that were measured are where they belong; :others were not.'],
     'towards' => ['across' => 'to the right', 'across back' => 'to the left', 'down' => 'down', 'down back' => 'up'],
-    'moved' => 'All of them lie :by too far :towards: the zero was laid elsewhere, or the ruler was turned end for end. Their spacing is true.',
+    'moved' => [
+        'all' => 'All of them lie :by too far :towards: the zero was laid elsewhere, or the ruler was turned end for end. Their spacing is true.',
+        'but some' => 'Most of them lie :by too far :towards: the zero was laid elsewhere, or the ruler was turned end for end. The spacing between those is true.',
+        'and drift' => 'They begin :by too far :towards: the zero was laid elsewhere, or the ruler was turned end for end.',
+    ],
     'stretched' => [
         'apart' => 'They drift :percent % apart, :far at the last line: steps were laid one from another, or the ruler is another.',
         'together' => 'They drift :percent % together, :far at the last line: steps were laid one from another, or the ruler is another.',

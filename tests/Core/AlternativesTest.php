@@ -26,7 +26,8 @@ it('holds lines that are ruled already against a grid’s own', function (int $p
     // By hand: 1/4 lies 1/12 from 1/6 and from 1/3; 1/2 is a line of both.
     'quarters on sixths' => [4, Edge::even(6), 4, [1 => '1/12', 3 => '1/12']],
     'halves on quarters' => [2, Edge::even(4), 2, []],
-    'the last one cut short there as well, not counted' => [3, Edge::steps(Rational::nd(3, 10), Remainder::Keep, 'columns'), 4, []],
+    // 1/3 and 2/3 against 3/10 and 6/10.
+    'the last one cut short, and not counted' => [3, Edge::steps(Rational::nd(3, 10), Remainder::Keep, 'columns'), 3, [1 => '1/30', 2 => '1/15']],
     'and counted' => [4, Edge::steps(Rational::nd(3, 10), Remainder::Keep, 'columns'), 4, []],
 ]);
 

@@ -298,7 +298,10 @@ it('holds a grid that is ruled already against its own: the same count, or each 
     expect(InchLadder\Grid\RuledAlready::in(4, $own)->off)->toBe([])->and(InchLadder\Grid\RuledAlready::in(4, $own)->isSameCount())->toBeTrue();
     $five = InchLadder\Grid\RuledAlready::in(5, $own);
     expect($five->isSameCount())->toBeFalse()->and(array_map(strval(...), $five->off))->toBe([1 => '1/20', 2 => '1/10', 3 => '1/10', 4 => '1/20']);
-    // The last cell is cut short: counted or not it is the same grid, and another count is not.
+    // The last cell is cut short: counted with it, it is the same grid; any other count is not.
     $cut = InchLadder\Grid\Edge::steps(InchLadder\Measure\Rational::of('2/7'), InchLadder\Grid\Remainder::Keep, 'columns');
-    expect(array_map(fn (int $parts): bool => InchLadder\Grid\RuledAlready::in($parts, $cut)->isSameCount(), [3, 4, 5]))->toBe([true, true, false]);
+    expect(array_map(fn (int $parts): bool => InchLadder\Grid\RuledAlready::in($parts, $cut)->isSameCount(), [3, 4, 5]))->toBe([false, true, false]);
+    // Shared out at both ends: 1/7, twice 2/7 and 2/7, 1/7.
+    $shared = InchLadder\Grid\Edge::steps(InchLadder\Measure\Rational::of('2/7'), InchLadder\Grid\Remainder::Share, 'columns');
+    expect(array_map(fn (int $parts): bool => InchLadder\Grid\RuledAlready::in($parts, $shared)->isSameCount(), [3, 4, 5]))->toBe([false, false, true]);
 });

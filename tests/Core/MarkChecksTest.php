@@ -7,7 +7,14 @@ use InchLadder\Marks\MeasuredBack;
 use InchLadder\Marks\SquareCheck;
 use InchLadder\Measure\Length;
 use InchLadder\Measure\Rational;
+use InchLadder\Measure\Rounded;
 use InchLadder\Measure\Size;
+
+/** A place that the ruler reads as it is. */
+function belonging(int $mm): Rounded
+{
+    return new Rounded(Length::mm($mm), Length::mm($mm));
+}
 
 /** The two diagonals of a frame whose lower edge has slid to the right, by coordinates. */
 function diagonals(float $w, float $h, float $slid): array
@@ -50,7 +57,7 @@ it('refuses diagonals that no such frame has', fn (string $falling) => expect(fn
 it('tells a moved zero, a stretch and a slip apart', function (array $measured, float $moved, float $stretch, array $slips) {
     $ticks = [];
     foreach ($measured as $line => $mm) {
-        $ticks[$line] = [Length::mm(20 * $line), Length::mm(Rational::of((string) $mm))];
+        $ticks[$line] = [belonging(20 * $line), Length::mm(Rational::of((string) $mm))];
     }
     $found = MeasuredBack::of($ticks, Length::mm(1));
     expect($found->moved)->toEqualWithDelta($moved, 0.01)
@@ -70,7 +77,7 @@ it('tells a moved zero, a stretch and a slip apart', function (array $measured, 
 ]);
 
 it('does not decide between causes that two readings cannot tell apart', function (array $measured, array $undecided) {
-    $ticks = array_map(fn (int $line, float $mm): array => [Length::mm(20 * $line), Length::mm(Rational::near($mm))], array_keys($measured), $measured);
+    $ticks = array_map(fn (int $line, float $mm): array => [belonging(20 * $line), Length::mm(Rational::near($mm))], array_keys($measured), $measured);
     $found = MeasuredBack::of(array_combine(array_keys($measured), $ticks), Length::mm(1));
     expect([$found->moved, $found->stretch, $found->slips])->toBe([0.0, 0.0, []])
         ->and($found->isTrue())->toBe($undecided === [])

@@ -283,6 +283,7 @@ it('checks a frame by its diagonals, and ticks measured back', function (string 
     ['measured', ['way' => 'down', 'ticks' => [1 => '1 3/4', 2 => '4 1/4']], false, 'Line 1 is where it belongs. Line 2 lies 1 in too far down. Two readings cannot tell a slip from a stretch: measure a third.'],
     // Both edges an eighth too long explain what the diagonals have too much.
     ['square', ['falling' => '13', 'rising' => '13', 'top' => '7 5/8', 'bottom' => '7 5/8'], false, 'The top edge is 1/8 in too long. The bottom edge is 1/8 in too long.'],
+    ['measured', ['way' => 'down', 'ticks' => [1 => '2', 2 => '3 5/8', 3 => '5 1/4', 4 => '6 7/8', 5 => '8 1/2', 6 => '10 1/8']], false, 'They begin 1/8 in too far down: the zero was laid elsewhere, or the ruler was turned end for end. They drift'],
     ['measured', ['way' => 'across', 'ticks' => [1 => '2', 2 => '3 1/2', 3 => '5 1/2', 4 => '6 1/2', 5 => '8']], false, 'Line 3 alone has slipped 1/2 in to the right'],
 ]);
 
@@ -291,10 +292,30 @@ it('does not say that a side is off too where it named the sides', function () {
     expect(implode(' ', $answer))->toContain('The top edge', 'The bottom edge')->not->toContain('a side is off too');
 });
 
-it('knows a ruled grid whose last row is cut short as its own', function (int $rows, bool $good) {
+it('knows a ruled grid whose last row is cut short as its own, counted with that row', function (int $rows, bool $good) {
     $answer = $this->postJson('/api/ruled', asked(['fit' => ['way' => 'inset'], 'grid' => ['school' => 'measure', 'cell' => '2 in']], ['columns' => 4, 'rows' => $rows]))->assertOk()->json();
-    expect($answer['good'])->toBe($good);
-})->with(['counted with it' => [6, true], 'counted without it' => [5, true], 'another grid' => [8, false]]);
+    expect($answer['good'])->toBe($good)->and(in_array('A part that is cut short counts too.', $answer['sentences'], true))->toBe(! $good);
+})->with(['counted with it' => [6, true], 'counted without it' => [5, false], 'another grid' => [8, false]]);
+
+it('takes back what the walk gave either hand, and tells a tick one mark of the ruler beside it', function (string $hand) {
+    // Seven and nine parts, so that readings are rounded both ways.
+    $choices = ['grid' => ['school' => 'proportional', 'columns' => 7, 'rows' => 9]];
+    $id = Drawings::begin(asked($choices)['choices'])->id;
+    $steps = collect($this->getJson("/api/drawings/{$id}/marking/paper?hand={$hand}")->assertOk()->json('steps'))->keyBy('key');
+    foreach (['across' => 'top', 'down' => 'left'] as $way => $edge) {
+        $ticks = collect($steps[$edge]['ticks'])->mapWithKeys(fn (array $tick) => [$tick['line'] => $tick['reads']])->all();
+        $ask = fn (array $ticks) => $this->postJson('/api/measured', asked($choices, ['way' => $way, 'ticks' => $ticks]))->assertOk()->json();
+        expect($ask($ticks)['good'])->toBeTrue();
+        // The ruler is divided in sixteenths; each line on its own, either way.
+        foreach (array_slice(array_keys($ticks), 1, -1) as $line) {
+            foreach ([1, -1] as $more) {
+                $beside = InchLadder\Measure\Length::inches(InchLadder\Measure\Rational::nd($more, 16))->plus((new InchLadder\Measure\LengthReader(InchLadder\Measure\Unit::Inch))->read($ticks[$line]))->in(InchLadder\Measure\Unit::Inch);
+                $answer = $ask([$line => (string) $beside] + $ticks);
+                expect($answer['good'])->toBeFalse()->and(implode(' ', $answer['sentences']))->toContain("Line {$line} alone has slipped 1/16 in");
+            }
+        }
+    }
+})->with(['right', 'left']);
 
 it('answers a measure that is none beside it', function () {
     $this->postJson('/api/square', asked([], ['falling' => 'long', 'rising' => '13 in']))->assertUnprocessable()->assertJson(['errors' => ['square.falling' => ['“long” is not a length; write it like 8 1/2 in, 21 cm or 210 mm.']]]);

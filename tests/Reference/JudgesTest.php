@@ -6,6 +6,7 @@ use InchLadder\Compare\Measured;
 use InchLadder\Compare\Motion;
 use InchLadder\Marks\MeasuredBack;
 use InchLadder\Measure\Length;
+use InchLadder\Measure\Rounded;
 use InchLadder\Photo\Keep;
 use InchLadder\Pixels\Field;
 use InchLadder\Tone\Threshold;
@@ -32,7 +33,7 @@ it('finds stretch and moved zero as scipy’s Theil–Sen line does', function (
     ['points' => $points, 'slope' => $slope, 'rest' => $rest] = judged('sen')[$name];
     $ticks = [];
     foreach ($points as $i => [$x, $off]) {
-        $ticks[$i + 1] = [Length::mm((string) $x), Length::mm(sprintf('%.12F', $x + $off))];
+        $ticks[$i + 1] = [new Rounded(Length::mm((string) $x), Length::mm((string) $x)), Length::mm(sprintf('%.12F', $x + $off))];
     }
     $found = MeasuredBack::of($ticks, Length::mm('0.0001'));
     expect($found->stretch)->toEqualWithDelta($slope, 1e-9)

@@ -32,8 +32,9 @@ final readonly class MarkingOut
     public static function of(Board $board, Hand $hand, ?Length $reach): self
     {
         // On a print that is seen mirrored, line 1 is counted from the other side than on the paper.
-        $zero = $board->mirrored === ($hand->zero() === 'left') ? 'right' : 'left';
-        $upright = $hand === Hand::Left ? array_reverse($board->upright) : $board->upright;
+        $zero = $board->mirrored ? 'right' : 'left';
+        // The hand stays off what was just drawn; it changes the order, and no number.
+        $upright = $hand === Hand::Left ? array_reverse($board->upright, true) : $board->upright;
         $rules = [...self::rules('upright', $upright, $board, $zero, $reach), ...self::rules('level', $board->level, $board, $zero, $reach)];
         $ends = array_merge(...array_map(static fn (Rule $rule): array => [$rule->from, $rule->to], $rules));
         usort($ends, static fn (Tick $a, Tick $b): int => $a->at->exact->mm->compareTo($b->at->exact->mm));
@@ -41,8 +42,7 @@ final readonly class MarkingOut
         $before = $zero === 'left' ? $board->left : $board->size->width->minus($board->left)->minus($board->inner->width);
         $rows = $reach === null ? [] : self::between($board->top, $board->inner->height, self::reachOf($board->level), $board, $reach);
         $columns = $reach === null ? [] : self::between($before, $board->inner->width, self::reachOf($board->upright), $board, $reach);
-        // The edge at the ruler's zero comes first, so that the hand does not rest on ticks just made.
-        $sides = [$zero, self::other($zero)];
+        $sides = $hand === Hand::Left ? ['right', 'left'] : ['left', 'right'];
 
         return new self($board, $hand, [
             new Step('corner', looks: ['square', 'diagonals']),
@@ -66,39 +66,23 @@ final readonly class MarkingOut
     }
 
     /**
-     * A line's number as the grid has it, whichever hand counts it from where: what was made stays made when the hand changes.
-     *
-     * @param  list<Line>  $lines  as they are counted
-     */
-    private static function name(array $lines, int $number, Board $board): int
-    {
-        return $lines[0]->upright && $lines[0] !== $board->upright[0] ? count($lines) - 1 - $number : $number;
-    }
-
-    /** @return 'left'|'right' */
-    private static function other(string $side): string
-    {
-        return $side === 'left' ? 'right' : 'left';
-    }
-
-    /**
-     * Each line with a tick at either end, where it meets the board's edges; numbered as they are given.
+     * Each line with a tick at either end, where it meets the board's edges; each with the number it has in the grid.
      *
      * @param  'upright'|'level'  $name
-     * @param  list<Line>  $lines
+     * @param  array<int, Line>  $lines  by number
      * @return list<Rule>
      */
     private static function rules(string $name, array $lines, Board $board, string $zero, ?Length $reach): array
     {
         $upright = $name === 'upright';
-        $tick = static fn (Line $line, array $end, string $side, int $number): Tick => self::tick("{$side}-".self::name($lines, $number, $board), $number, $end[1], $end[0], in_array($end[0], ['top', 'bottom'], true), $board, $zero, $reach);
+        $tick = static fn (Line $line, array $end, string $side, int $number): Tick => self::tick("{$side}-{$number}", $number, $end[1], $end[0], in_array($end[0], ['top', 'bottom'], true), $board, $zero, $reach);
 
-        return array_map(static fn (Line $line, int $number): Rule => new Rule(
-            "{$name}-".self::name($lines, $number, $board), $number, $upright,
+        return array_values(array_map(static fn (Line $line, int $number): Rule => new Rule(
+            "{$name}-{$number}", $number, $upright,
             $tick($line, $line->from, $upright ? 'top' : 'left', $number),
             $tick($line, $line->to, $upright ? 'bottom' : 'right', $number),
             $line,
-        ), $lines, array_keys($lines));
+        ), $lines, array_keys($lines)));
     }
 
     /**
@@ -121,7 +105,7 @@ final readonly class MarkingOut
      * The same lines' ticks again at places across the board, for a ruler that does not reach from edge to edge.
      *
      * @param  'row'|'col'  $name
-     * @param  list<Line>  $lines
+     * @param  array<int, Line>  $lines  by number
      * @param  list<Length>  $places  from the top, or from the zero corner's side
      * @return list<Tick>
      */
@@ -131,7 +115,7 @@ final readonly class MarkingOut
         foreach ($places as $i => $place) {
             $from = $name === 'row' || $zero === 'left' ? $place : $board->size->width->minus($place);
             foreach ($lines as $number => $line) {
-                $ticks[] = self::tick($name.($i + 1).'-'.self::name($lines, $number, $board), $number, $line->at($from), '', $line->upright, $board, $zero, $reach);
+                $ticks[] = self::tick($name.($i + 1)."-{$number}", $number, $line->at($from), '', $line->upright, $board, $zero, $reach);
             }
         }
 
