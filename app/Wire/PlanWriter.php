@@ -366,6 +366,7 @@ final readonly class PlanWriter
             LengthJson::of($mark->at->sheet, $this->notation),
             LengthJson::onRuler($mark->at->area->reading, $this->notation),
             $this->millimetres($mark->at->area->error()),
+            $this->millimetres($mark->at->sheet->error()),
             $this->millimetres($mark->steppedError),
         ), $ladder->marks);
     }

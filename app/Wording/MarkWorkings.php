@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Wording;
 
+use InchLadder\Marks\CountedFrom;
 use InchLadder\Marks\Mark;
 use InchLadder\Marks\MarkLadder;
 use InchLadder\Measure\Fractions;
@@ -79,14 +80,22 @@ final readonly class MarkWorkings
         return $print === null ? null : Say::it('marks.cells', ['print' => $this->write->readSize($print), 'paper' => $this->write->readSize($this->plan->layout->cell())]);
     }
 
-    /** @return list<string> where the print does not lie as the photo is seen: its readings are the crop's, not the board's */
+    /** @return list<string> where a print's readings count from */
     public function print(): array
     {
-        $turning = $this->plan->layout->framing->turning;
+        $from = CountedFrom::on($this->plan->layout);
+        if ($from === null) {
+            return [];
+        }
+        $edge = Say::it('marks.print.'.($from->right ? 'right' : 'left'));
 
-        return $this->plan->layout->whole->print === null ? [] : array_values(array_filter([
-            $turning->mirrored ? Say::it('marks.print.mirrored') : null,
-            $turning->degrees === 0.0 ? null : Say::it('marks.print.leaning'),
+        return array_values(array_filter([
+            $from->right ? Say::it('marks.print.mirrored') : null,
+            match (true) {
+                $from->leans => Say::it('marks.print.leaning'),
+                $from->isOwn() => Say::it('marks.print.own', ['edge' => $edge]),
+                default => Say::it('marks.print.crop', ['edge' => $edge, 'across' => $this->write->reading($from->across), 'down' => $this->write->reading($from->down)]),
+            },
         ]));
     }
 

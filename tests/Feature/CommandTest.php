@@ -39,7 +39,7 @@ it('prints the plan in its published shape', function () {
         ->and($plan['grid']['photo_cell']['width']['exact'])->toBe('127/5')
         ->and($plan['marks']['across'])->toHaveCount(5)
         ->and($plan['marks']['down'])->toHaveCount(7)
-        ->and(array_keys($plan['marks']['down'][0]))->toBe(['line', 'photo', 'paper', 'sheet', 'rounded', 'error_mm', 'stepped_error_mm'])
+        ->and(array_keys($plan['marks']['down'][0]))->toBe(['line', 'photo', 'paper', 'sheet', 'rounded', 'error_mm', 'sheet_error_mm', 'stepped_error_mm'])
         ->and($plan['marks']['down'][6]['sheet']['text'])->toBe('10 3/4 in');
 });
 

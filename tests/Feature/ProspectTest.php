@@ -323,20 +323,29 @@ it('answers a measure that is none beside it', function () {
 });
 
 it('lists the marks as CSV and as JSON, on the page and on the command line', function () {
-    $id = $this->postJson('/api/drawings', ['width' => '5 in', 'height' => '7 in'])->json('id');
+    // A margin of 1/3 in, which no ruler in sixteenths reads; the drawing's own lines all fall on it.
+    $id = Drawings::begin(asked(['paper' => ['placement' => 'top left', 'margins' => ['left' => '1/3', 'top' => '1/3']], 'grid' => ['columns' => 5]])['choices'])->id;
     $csv = $this->get("/api/drawings/{$id}/marks.csv")->assertOk()->assertHeader('Content-Type', 'text/csv; charset=utf-8')->content();
     $rows = array_map(str_getcsv(...), explode("\r\n", trim($csv)));
     $marks = $this->getJson("/api/drawings/{$id}/marks.json")->assertOk()->json();
-    expect($rows[0])->toBe(['edge', 'line', 'photo_mm', 'photo', 'area_mm', 'area', 'sheet_mm', 'sheet', 'error_mm'])
+    expect($rows[0])->toBe(['edge', 'line', 'photo_from', 'photo_mm', 'photo', 'photo_error_mm', 'area_mm', 'area', 'area_error_mm', 'sheet_mm', 'sheet', 'sheet_error_mm'])
         ->and(count($rows) - 1)->toBe(count($marks['across']) + count($marks['down']) + 2)
         // The frame's own edge, which the list begins with.
-        ->and(array_slice($rows[1], 0, 3))->toBe(['across', '0', '0'])
-        ->and((float) $rows[1][4])->toBe(0.0);
+        ->and(array_slice($rows[1], 0, 4))->toBe(['across', '0', 'crop left', '0'])
+        ->and((float) $rows[1][6])->toBe(0.0);
+    $rounded = 0;
     foreach ($marks['across'] as $i => $mark) {
-        expect((float) $rows[$i + 2][2])->toEqualWithDelta($mark['photo']['mm'], 0.0001)
-            ->and((float) $rows[$i + 2][6])->toEqualWithDelta($mark['sheet']['mm'], 0.0001)
-            ->and((float) $rows[$i + 2][8])->toEqualWithDelta($mark['error_mm'], 0.0001);
+        $row = array_combine($rows[0], $rows[$i + 2]);
+        expect((float) $row['photo_mm'])->toEqualWithDelta($mark['photo']['mm'], 0.0001)
+            ->and((float) $row['sheet_mm'])->toEqualWithDelta($mark['sheet']['mm'], 0.0001)
+            ->and((float) $row['area_error_mm'])->toEqualWithDelta($mark['error_mm'], 0.0001)
+            ->and((float) $row['sheet_error_mm'])->toEqualWithDelta($mark['sheet_error_mm'], 0.0001);
+        // What is written for the ruler, read again, less where it lies.
+        $read = (new InchLadder\Measure\LengthReader(InchLadder\Measure\Unit::Inch))->read($row['sheet'])->toFloat();
+        expect((float) $row['sheet_error_mm'])->toEqualWithDelta($read - (float) $row['sheet_mm'], 0.0002);
+        $rounded += abs($read - (float) $row['sheet_mm']) > 0.001 ? 1 : 0;
     }
+    expect($rounded)->toBeGreaterThan(2);
     $output = new BufferedOutput;
     expect(Artisan::call("inch:marks {$id} --csv", [], $output))->toBe(0)->and($output->fetch())->toBe($csv)
         ->and(Artisan::call("inch:marks {$id} --json", [], $output))->toBe(0)

@@ -1871,7 +1871,7 @@ export interface components {
             sentence: string;
             ends: string[];
         };
-        /** @description One tick: on the print, in the drawing area, from the sheet’s edge; the rounding is the drawing area’s. */
+        /** @description One tick: on the print, in the drawing area, from the sheet’s edge. */
         MarkJson: {
             line: number;
             photo: components["schemas"]["LengthJson"] | null;
@@ -1880,6 +1880,8 @@ export interface components {
             rounded: components["schemas"]["LengthJson"];
             /** Format: float */
             error_mm: number;
+            /** Format: float */
+            sheet_error_mm: number;
             /** Format: float */
             stepped_error_mm: number;
         };
