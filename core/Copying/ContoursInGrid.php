@@ -406,6 +406,9 @@ final readonly class ContoursInGrid
             $path[] = $local($us[$k], $vs[$k]);
         }
         $path[] = $at($to);
+        if (! $contour->byHand && $this->isOnFrame($path, $column, $row)) {
+            return null;
+        }
         $along = Run::sideOf($path);
         // What goes over the picture's own edge, where that is a side of the cell, crosses it.
         if ($in === null && $from === 0.0 && ($contour->byHand || $contour->starts === End::Leaves)) {
@@ -422,6 +425,29 @@ final readonly class ContoursInGrid
 
         // What crosses a side is told, however short: the cell beyond tells it too.
         return ! $contour->byHand && $in === null && $out === null && $long < Figures::SHORTEST_INSIDE ? null : $run;
+    }
+
+    /**
+     * Whether a path keeps to the picture's own edges: the frame is drawn there already, and what is seen of it is mostly
+     * a border that was left off.
+     *
+     * @param  list<array{float, float}>  $path  shares of the cell
+     */
+    private function isOnFrame(array $path, int $column, int $row): bool
+    {
+        $sides = array_filter(Side::cases(), fn (Side $side): bool => match ($side) {
+            Side::Left => $this->columns[$column] <= 0.0,
+            Side::Right => $this->columns[$column + 1] >= 1.0,
+            Side::Top => $this->rows[$row] <= 0.0,
+            Side::Bottom => $this->rows[$row + 1] >= 1.0,
+        });
+        foreach ($sides === [] ? [] : $path as $at) {
+            if (array_filter($sides, static fn (Side $side): bool => $side->off(...$at) < Figures::ON_FRAME) === []) {
+                return false;
+            }
+        }
+
+        return $sides !== [];
     }
 
     /** @param  array{float, float}  $at */

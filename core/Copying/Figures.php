@@ -31,6 +31,9 @@ final class Figures
     /** A contour that comes no farther over a line than this grazes it (ours). */
     public const GRAZES = 0.015;
 
+    /** What keeps nearer than this to the picture's own edge lies on the frame: 1/2 mm in a cell of an inch, about what a border is left off by (ours). */
+    public const ON_FRAME = 0.02;
+
     /** An end that comes no farther over a line than this ends at the line (ours). */
     public const STUB = 0.02;
 

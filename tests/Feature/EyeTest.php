@@ -73,6 +73,39 @@ it('tells both cells at a side the same, whatever was chosen', function (int $nu
     expect($told)->toBeGreaterThan(5);
 })->with(seeds(5, 14));
 
+it('does not see a border that was left off as a contour, nor what lies on the frame', function (float $beside, array $held) {
+    // White, 60 pixels wide about a grey picture with one dark bar from top to bottom; the border is set so many pixels beside it.
+    $image = new Imagick;
+    $image->newImage(1200, 900, '#ffffff');
+    $draw = new ImagickDraw;
+    foreach ([['#8c8c8c', 60, 60, 1139, 839], ['#202020', 500, 60, 620, 839]] as [$colour, $left, $top, $right, $bottom]) {
+        $draw->setFillColor($colour);
+        $draw->rectangle($left, $top, $right, $bottom);
+    }
+    $image->drawImage($draw);
+    $image->setImageFormat('png');
+    $photo = app(PhotoStore::class)->take(Photos::file($image->getImageBlob(), '.png'));
+    $turned = ($held['photo']['quarters'] ?? 0) % 2 === 1;
+    [$across, $down] = array_map(fn (int $side): string => round(100 * (60 + $beside) / $side, 3).' %', $turned ? [900, 1200] : [1200, 900]);
+    $plan = Plan::of(ChoicesReader::read(array_replace_recursive([
+        'photo' => ['kind' => 'screen', 'border' => ['left' => $across, 'right' => $across, 'top' => $down, 'bottom' => $down]], 'grid' => ['school' => 'proportional', 'columns' => 4, 'rows' => 3],
+        'fit' => ['way' => 'stretch'],
+    ], $held), $photo->width, $photo->height)->choices);
+    $grid = ContoursInGrid::of(app(PhotoContours::class)->inCells($photo, $plan->layout), $plan->layout);
+    $cells = $plan->layout->grid->cells();
+    $longest = 0.0;
+    foreach ($grid->all() as $number => $seen) {
+        $place = Place::at($number, $cells);
+        foreach ($seen->runs as $run) {
+            [$wide, $high] = array_map(fn (int $axis): float => max(array_column($run->path, $axis)) - min(array_column($run->path, $axis)), [0, 1]);
+            // Nothing but the bar's two sides, which run along the picture's own.
+            $longest = max($longest, $wide * $high > 0.001 ? 1.0 : 0.0, min($wide, $high));
+            expect($turned ? $wide : $high)->toBeGreaterThan(0.9, "{$place->column} {$place->row}");
+        }
+    }
+    expect(array_sum(array_map(fn ($seen) => count($seen->runs), $grid->all())))->toBe($turned ? 8 : 6)->and($longest)->toBeLessThan(0.05);
+})->with([0.0, 1.5, -1.5, 3.0])->with(['as it is' => [[]], 'turned' => [['photo' => ['quarters' => 1], 'grid' => ['columns' => 4, 'rows' => 4]]], 'mirrored' => [['photo' => ['mirrored' => true]]]]);
+
 it('sees the same in a picture of any kind of file', function (string $format, Closure $as) {
     $image = new Imagick(Photos::make(620, 420, 'png'));
     $as($image);
