@@ -7,7 +7,9 @@ namespace App\Wire;
 use App\Wire\Json\LengthJson;
 use App\Wire\Json\SetDividersJson;
 use App\Wording\Say;
+use App\Wording\Writing;
 use InchLadder\Fit\Dividers;
+use InchLadder\Fit\Pivot;
 use InchLadder\Measure\Fractions;
 use InchLadder\Measure\Length;
 use InchLadder\Measure\Notation;
@@ -27,7 +29,7 @@ final readonly class DividerWriter
     /** @param  Rational  $ratio  paper ÷ photo, over 0 */
     public function divider(Length $length, Rational $ratio): SetDividersJson
     {
-        $pivot = Dividers::fromShortEnd($ratio, $length);
+        $pivot = Pivot::of($ratio, $length, $this->notation->ruler);
         $nearest = Dividers::nearest($ratio);
         $percent = 100 * ($nearest->dividedBy($ratio)->toFloat() - 1);
         $makes = ['smaller', 'same', 'larger'][$ratio->compareTo(1) + 1];
@@ -36,21 +38,30 @@ final readonly class DividerWriter
         return new SetDividersJson(
             (string) $ratio,
             LengthJson::onRuler($length, $this->notation),
-            LengthJson::of($this->notation->ruler->round($pivot), $this->notation),
-            round($pivot->toFloat(), 3),
+            LengthJson::of($pivot->fromShortEnd, $this->notation),
+            round($pivot->fromShortEnd->exact->toFloat(), 3),
             ['smaller' => 'long', 'same' => 'either', 'larger' => 'short'][$makes],
             (string) $nearest,
             round($percent, 2),
-            [
-                Say::it('dividers.pivot', ['ratio' => $named, 'length' => $this->notation->plain($length), 'pivot' => $this->notation->plain($this->notation->ruler->round($pivot)->reading)]),
+            array_values(array_filter([
+                Say::it('dividers.pivot', ['ratio' => $named, 'length' => $this->notation->plain($length), 'pivot' => $this->notation->plain($pivot->fromShortEnd->reading)]),
+                self::rounded($pivot),
                 Say::it("dividers.ends.{$makes}"),
                 $nearest->isEqualTo($ratio) ? Say::it('dividers.marked', ['setting' => self::ratio($nearest)]) : Say::it('dividers.nearest', [
                     'setting' => self::ratio($nearest), 'percent' => Fractions::places(Rational::near(abs($percent), 1), 1), 'way' => Say::it($percent > 0 ? 'dividers.larger' : 'dividers.smaller'), 'ratio' => $named,
                 ]),
                 Say::it('dividers.check', ['ratio' => Fractions::mixed($ratio)]),
                 Say::it('cautions.points'),
-            ],
+            ])),
         );
+    }
+
+    /** What a pivot that was set by the ruler makes of a drawing; null where the ruler reads it as it is. */
+    public static function rounded(Pivot $pivot): ?string
+    {
+        return $pivot->error->isZero() ? null : Say::it('dividers.rounded', [
+            'percent' => Writing::percent($pivot->error->abs(), 2), 'way' => Say::it('dividers.'.($pivot->error->isPositive() ? 'larger' : 'smaller')), 'makes' => Fractions::places($pivot->makes, 3),
+        ]);
     }
 
     /** `3 : 2` */

@@ -12,6 +12,7 @@ use App\Wire\Json\SetDividersJson;
 use App\Wire\Json\VerdictJson;
 use App\Wording\Phrases;
 use App\Wording\Say;
+use App\Wording\Writing;
 use Illuminate\Validation\ValidationException;
 use InchLadder\Fit\QuickScale;
 use InchLadder\Fit\Ratio;
@@ -45,13 +46,13 @@ final readonly class Instruments
         $on = $scale->onPaper($asked);
         $lines = [
             Say::it('instruments.scale.factor', ['factor' => '×'.Fractions::mixed($scale->ratio), 'percent' => Fractions::places($scale->ratio->times(100), 1)]),
-            Say::it('instruments.scale.length', ['photo' => $this->own($asked), ...$this->both($on)]),
+            Say::it('instruments.scale.length', ['photo' => self::written($asked, $this->unit), ...$this->both($on)]),
         ];
         if ($part !== '') {
             $share = $this->part($part);
             $lines[] = Say::it('instruments.scale.part', ['part' => $part, ...$this->both($scale->onPaper($asked, $share))]);
         }
-        $lines[] = Say::it('instruments.scale.back', ['photo' => $this->own($asked), ...$this->both($scale->onPhoto($asked))]);
+        $lines[] = Say::it('instruments.scale.back', ['photo' => self::written($asked, $this->unit), ...$this->both($scale->onPhoto($asked))]);
 
         return new QuickScaleJson('×'.Fractions::mixed($scale->ratio), round($asked->toFloat(), 4), round($on->toFloat(), 4), self::in($on, Unit::Inch), self::in($on, Unit::Centimetre), $lines);
     }
@@ -107,10 +108,15 @@ final readonly class Instruments
         return new PaperSizeJson($sheet->name, round($sheet->size->width->toFloat(), 2), round($sheet->size->height->toFloat(), 2), $written(Unit::Inch), $written(Unit::Centimetre), Fractions::places($sheet->size->ratio(), 3));
     }
 
-    /** @return array{inches: string, centimetres: string} */
+    /** @return array{inches: string, centimetres: string} each as its ruler reads it, and how far that is off */
     private function both(Length $length): array
     {
-        return ['inches' => self::in($length, Unit::Inch)->text, 'centimetres' => self::in($length, Unit::Centimetre)->text];
+        return ['inches' => self::written($length, Unit::Inch), 'centimetres' => self::written($length, Unit::Centimetre)];
+    }
+
+    private static function written(Length $length, Unit $unit): string
+    {
+        return (new Writing(new Notation($unit, $unit->commonRuler())))->written($length);
     }
 
     /** At a graduation of the ruler that is common in a unit. */

@@ -22,7 +22,8 @@ final readonly class Decisions
         return match (true) {
             $reference->print === null => Say::it('decisions.photo.screen'),
             $reference->pixelsWide === null => Say::it('decisions.photo.sizes', ['size' => $this->size($reference->print)]),
-            default => Say::it('decisions.photo.print', ['size' => $this->size($reference->print)]),
+            $this->plan->layout->whole->print === null || $reference->print->equals($this->plan->layout->whole->print) => Say::it('decisions.photo.print', ['size' => $this->size($reference->print)]),
+            default => Say::it('decisions.photo.within', ['size' => $this->size($reference->print), 'print' => $this->size($this->plan->layout->whole->print)]),
         };
     }
 

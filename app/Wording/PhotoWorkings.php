@@ -35,7 +35,7 @@ final readonly class PhotoWorkings
             $this->border(),
             $reference->print === null
                 ? Say::it('photo.screen')
-                : Say::it($reference->pixelsWide === null ? 'photo.original' : 'photo.print', ['size' => $this->write->size($reference->print)]),
+                : $this->print($reference->print),
             $this->usual(),
             $this->pixels(),
         ]));
@@ -58,6 +58,19 @@ final readonly class PhotoWorkings
         }
 
         return $warnings;
+    }
+
+    /** A print is all that lies on the table; the picture may be a part of it. */
+    private function print(Size $picture): string
+    {
+        $print = $this->plan->choices->whole->print ?? $picture;
+        $says = ['size' => $this->write->size($print), 'picture' => $this->write->readSize($picture)];
+
+        return Say::it(match (true) {
+            $this->plan->layout->reference->pixelsWide === null => 'photo.original',
+            $picture->equals($print) => 'photo.print',
+            default => 'photo.print within',
+        }, $says);
     }
 
     private function side(): string

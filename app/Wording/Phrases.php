@@ -82,12 +82,12 @@ final class Phrases
         };
     }
 
-    /** The same for those who have no protractor: `3.6 up for 10 across`; null where it is level or upright. */
+    /** The same for those who have no protractor: `3.6 up for 10 across`, `1.4 across for 10 up`; null where it is level or upright. */
     public static function slopeWithoutProtractor(Slope $slope): ?string
     {
-        $rise = $slope->riseForSoMuchAcross();
+        $short = $slope->forSoMuch();
 
-        return $rise === null ? null : Say::it($slope->degrees > 0 ? 'phrases.slope.up' : 'phrases.slope.down', ['rise' => (string) $rise, 'across' => Slope::ACROSS]);
+        return $short === null ? null : Say::it('phrases.slope.'.($slope->isSteep() ? 'steep ' : '').($slope->degrees > 0 ? 'up' : 'down'), ['short' => (string) $short, 'long' => Slope::SO_MUCH]);
     }
 
     /** Which way round the sheet lies best, with the reason. */

@@ -52,6 +52,11 @@ final readonly class Size
         return new self($this->width->minus($other->width), $this->height->minus($other->height));
     }
 
+    public function equals(self $other): bool
+    {
+        return $this->width->equals($other->width) && $this->height->equals($other->height);
+    }
+
     /** The largest size of a given width ÷ height that lies inside this one. */
     public function largestInside(Rational $ratio): self
     {

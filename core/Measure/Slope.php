@@ -8,7 +8,7 @@ namespace InchLadder\Measure;
 final readonly class Slope
 {
     /** A steepness is told for so much across. */
-    public const ACROSS = 10;
+    public const SO_MUCH = 10;
 
     private function __construct(
         /** −90…90; over 0 rises to the right. */
@@ -37,9 +37,20 @@ final readonly class Slope
         return 90 - abs($this->degrees) < Figures::AS_GOOD_AS_LEVEL;
     }
 
-    /** For those who have no protractor: how far it goes up or down for ACROSS across; null where it is level or upright. */
-    public function riseForSoMuchAcross(): ?float
+    /** Whether it goes farther up than across. */
+    public function isSteep(): bool
     {
-        return $this->isLevel() || $this->isUpright() ? null : round(self::ACROSS * abs(tan(deg2rad($this->degrees))), 1);
+        return abs($this->degrees) > 45;
+    }
+
+    /** For those who have no protractor: how far it goes the shorter way while it goes SO_MUCH the longer; null where it is level or upright. */
+    public function forSoMuch(): ?float
+    {
+        if ($this->isLevel() || $this->isUpright()) {
+            return null;
+        }
+        $tangent = abs(tan(deg2rad($this->degrees)));
+
+        return round(self::SO_MUCH * ($this->isSteep() ? 1 / $tangent : $tangent), 1);
     }
 }

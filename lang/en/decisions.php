@@ -2,7 +2,7 @@
 
 /* What was decided on each rung, in a few words. */
 return [
-    'photo' => ['screen' => 'on a screen', 'sizes' => ':size, no photo', 'print' => ':size print'],
+    'photo' => ['screen' => 'on a screen', 'sizes' => ':size, no photo', 'print' => ':size print', 'within' => ':size of a :print print'],
     'paper' => ['upright' => ':sheet, upright', 'sideways' => ':sheet, sideways', 'square' => ':sheet, square'],
     'both scales' => '×:x by ×:y',
     'fit' => ['scaled' => ':way, :factor', 'stretched' => ':way, :percent %', 'trimmed' => ':way, :percent % trimmed'],

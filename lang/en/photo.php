@@ -17,6 +17,7 @@ return [
     'screen' => 'On a screen nothing is measured off the photo: the same cells and labels carry it to the paper.',
     'original' => 'The original is :size.',
     'print' => 'Print :size.',
+    'print within' => 'Print :size, its picture :picture.',
     'usual' => 'Nearly :size, a usual print, but :across across and :down down; the measured size counts.',
     'difference' => ['none' => 'the same', 'more' => ':off more', 'less' => ':off less'],
     'pixels' => 'A cell has :cell pixels to its side; printed as large as the drawing there are :dots to the inch.',

@@ -21,7 +21,7 @@ return [
     // Why the lines on the photo have their colour.
     'line' => ['chosen' => 'Your own choice.', 'no photo' => 'Graphite, on a board without a photo.', 'shows best' => ':colour shows best against the colours under the lines.'],
     'set up' => ['nothing' => 'nothing to rule', 'about' => 'about :minutes min', 'between' => ':least to :most min'],
-    'slope' => ['level' => 'level', 'upright' => 'upright', 'rises' => 'rises :degrees°', 'falls' => 'falls :degrees°', 'up' => ':rise up for :across across', 'down' => ':rise down for :across across'],
+    'slope' => ['level' => 'level', 'upright' => 'upright', 'rises' => 'rises :degrees°', 'falls' => 'falls :degrees°', 'up' => ':short up for :long across', 'down' => ':short down for :long across', 'steep up' => ':short across for :long up', 'steep down' => ':short across for :long down'],
     'orientation' => [
         'square sheet' => 'The sheet is square, so it cannot lie the wrong way.',
         'square picture' => 'The picture is square: either way, :wasted of the sheet stays empty.',

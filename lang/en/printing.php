@@ -110,6 +110,7 @@ return [
         'swapped' => 'left and right are swapped, as for a plate or block that prints back to front; measure what lies across from the right edge',
         'order' => 'Mark all the ticks on both long edges, then on both short ones; measure the diagonals before ruling. Rule each line through its two ticks, number the edges, then copy cell by cell. Take the lines off as each part is finished.',
         'pair' => 'set to :setting; on a pair :whole long, tip to tip, the pivot is :pivot from the short end',
+        'pair rounded' => '. Set so by the ruler, a drawing comes out :percent :way',
         'foot' => ':title: the plan',
         'list' => ['across' => 'Across', 'down' => 'Down', 'photo' => 'photo', 'area' => 'area', 'sheet' => 'sheet edge'],
     ],

@@ -5,6 +5,7 @@ use InchLadder\Fit\Crop;
 use InchLadder\Fit\CropPull;
 use InchLadder\Fit\Dividers;
 use InchLadder\Fit\Frame;
+use InchLadder\Fit\Pivot;
 use InchLadder\Fit\Ratio;
 use InchLadder\Fit\RatioUnreadable;
 use InchLadder\Fit\Scale;
@@ -14,6 +15,7 @@ use InchLadder\Fit\Ways\Stretch;
 use InchLadder\Fit\Ways\WholeCells;
 use InchLadder\Grid\CellTooLarge;
 use InchLadder\Grid\CountOutOfRange;
+use InchLadder\Measure\Graduation;
 use InchLadder\Measure\Length;
 use InchLadder\Measure\LengthReader;
 use InchLadder\Measure\Rational;
@@ -194,6 +196,21 @@ function shares(string ...$shares): array
 {
     return array_map(Rational::of(...), array_values($shares));
 }
+
+it('says what a pivot makes that was set by a ruler', function (string $ratio, string $tip, string $ruler, string $reads, string $makes) {
+    $pivot = Pivot::of(Rational::of($ratio), length($tip), Graduation::read($ruler));
+    expect($pivot->fromShortEnd->reading)->toBeLength($reads)->and((string) $pivot->makes)->toBe($makes)
+        ->and($pivot->error->toFloat())->toEqualWithDelta($pivot->makes->toFloat() / Rational::of($ratio)->toFloat() - 1, 1e-12)
+        // The arms together are the dividers, and their lengths are as what they span.
+        ->and($pivot->fromShortEnd->reading->plus($pivot->fromShortEnd->reading->times(Rational::larger($pivot->makes, $pivot->makes->reciprocal()))))->toBeLength($tip);
+})->with([
+    'read as it is' => ['3/2', '10 in', '1/16 in', '4 in', '3/2'],
+    // 8 ÷ 2.6 = 3.077 in, read as 3 1/16: 79/16 ÷ 49/16.
+    'rounded' => ['8/5', '8 in', '1/16 in', '49/16 in', '79/49'],
+    'the other way round' => ['5/8', '8 in', '1/16 in', '49/16 in', '49/79'],
+    'in centimetres' => ['1.7', '20 cm', '1 mm', '7.4 cm', '63/37'],
+    'shorter than the ruler reads' => ['400', '10 in', '1/16 in', '1/16 in', '159'],
+]);
 
 it('sets the pivot of dividers where the arms are as the lengths they span', function (string $ratio, string $pivot) {
     // By similar triangles: the short arm is to the long one as photo to paper, and both are 200 mm.

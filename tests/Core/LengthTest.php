@@ -208,13 +208,15 @@ it('knows the rulers that are marked in a unit', function (Unit $unit, array $ru
     [Unit::Millimetre, ['1 mm', '0.5 mm']],
 ]);
 
-it('tells a slope from the left, level and upright apart, and its rise for ten across', function (float $run, float $rise, float $degrees, ?float $forTen) {
+it('tells a slope from the left, level and upright apart, and its shorter way for ten of the longer', function (float $run, float $rise, float $degrees, ?float $forTen) {
     $slope = InchLadder\Measure\Slope::of($run, $rise);
-    expect($slope->degrees)->toEqualWithDelta($degrees, 1e-4)->and($slope->riseForSoMuchAcross())->toBe($forTen)
+    expect($slope->degrees)->toEqualWithDelta($degrees, 1e-4)->and($slope->forSoMuch())->toBe($forTen)
         ->and([$slope->isLevel(), $slope->isUpright()])->toBe([$forTen === null && abs($degrees) < 45, $forTen === null && abs($degrees) > 45]);
 })->with([
     'level' => [5.0, 0.0, 0.0, null], 'upright' => [0.0, 5.0, 90.0, null], 'down' => [0.0, -5.0, 90.0, null], 'from the right' => [-5.0, -5.0, 45.0, 10.0], 'half' => [10.0, 5.0, 26.56505117707799, 5.0],
     'nearly level' => [10.0, 0.26186, 1.5000142, null], 'hardly level any more' => [10.0, 0.43661, 2.5000033, 0.4], 'nearly upright' => [0.26186, 10.0, 88.4999858, null],
+    // 3-4-5, and the same on end; 8° from upright by the tangent of 8° (0.14054).
+    'steep' => [3.0, 4.0, 53.13010235415598, 7.5], 'steeply down' => [0.140541, -1.0, -82.0, 1.4],
     'falling' => [4.0, -3.0, -36.86989764584402, 7.5], 'nowhere' => [0.0, 0.0, 0.0, null],
 ]);
 

@@ -48,6 +48,8 @@ it('reads a slope from the left', function (float $run, float $rise, string $wor
 })->with([
     [10, 10, 'rises 45°', '10 up for 10 across'],
     [10, -3.64, 'falls 20°', '3.6 down for 10 across'],
+    [1.4, -10, 'falls 82°', '1.4 across for 10 down'],
+    [10, 10.1, 'rises 45°', '9.9 across for 10 up'],
     [10, 0.2, 'level', null],
     [0.1, 9, 'upright', null],
     [-0.1, 9, 'upright', null],

@@ -72,7 +72,7 @@ it('never says one thing in words and another in ticks', function (int $seed) {
 
 it('names the slope on the photo too, where a stretch changes it', function () {
     $check = checked([['name' => '', 'x1' => '0', 'y1' => '1', 'x2' => '1', 'y2' => '0.5']], ['fit' => ['way' => 'stretch'], 'paper' => ['width' => '5 in', 'height' => '14 in', 'sheet' => null]])->assertOk()->json('check');
-    expect($check['spans'][0]['slope'])->toBe('rises 54°, 14 up for 10 across; on the photo it rises 35°')->and($check['spans'][0]['name'])->toBe('span 1');
+    expect($check['spans'][0]['slope'])->toBe('rises 54°, 7.1 across for 10 up; on the photo it rises 35°')->and($check['spans'][0]['name'])->toBe('span 1');
 });
 
 it('refuses what is no length, beside its field', function (array $span, string $field, string $says) {

@@ -23,7 +23,7 @@ use App\Wording\Say;
 use App\Wording\Writing;
 use InchLadder\Copying\Place;
 use InchLadder\Copying\Tally;
-use InchLadder\Fit\Dividers;
+use InchLadder\Fit\Pivot;
 use InchLadder\Marks\MarkRow;
 use InchLadder\Measure\Fractions;
 use InchLadder\Measure\Length;
@@ -146,10 +146,11 @@ final readonly class PlanPage implements PrintableSheet
         }
         $metric = $plan->choices->notation->unit->isMetric();
         $whole = $metric ? Length::mm(self::DIVIDERS['metric']) : Length::inches(self::DIVIDERS['inches']);
-        $pivot = Dividers::pivot($plan->layout->scale->x, $whole);
+        $pivot = Pivot::of($plan->layout->scale->x, $whole, $plan->choices->notation->ruler);
         $write = new Writing($plan->choices->notation);
 
-        return Say::it('printing.plan.pair', ['setting' => Fractions::mixed($plan->layout->scale->x), 'whole' => $write->plain($whole), 'pivot' => $write->reading($pivot)]);
+        return Say::it('printing.plan.pair', ['setting' => Fractions::mixed($plan->layout->scale->x), 'whole' => $write->plain($whole), 'pivot' => $write->plain($pivot->fromShortEnd->reading)])
+            .($pivot->error->isZero() ? '' : Say::it('printing.plan.pair rounded', ['percent' => Writing::percent($pivot->error->abs(), 2), 'way' => Say::it('dividers.'.($pivot->error->isPositive() ? 'larger' : 'smaller'))]));
     }
 
     /** Both ladders, each in as many columns as it takes, as large as the room allows. */
