@@ -44,8 +44,8 @@ final class Words
     /** @throws ValidationException */
     public static function weight(string $typed, string $basis): PaperWeightJson
     {
-        $basis = Basis::tryFrom($basis) ?? Basis::Text;
-        $weight = Typed::beside('weight', static fn (): Weight => Weight::read($typed, $basis));
+        $weight = Typed::beside('weight', static fn (): Weight => Weight::read($typed, Basis::tryFrom($basis)));
+        $basis = $weight->basis;
         $pounds = static fn (Basis $one): string => (string) round($weight->inPounds($one));
         [$wide, $high] = $basis->inches();
         $others = array_map(static fn (Basis $one): string => Say::it('words.weight.of', ['pounds' => $pounds($one), 'basis' => self::basis($one)]), array_filter(Basis::cases(), static fn (Basis $one): bool => $one !== $basis));

@@ -92,7 +92,7 @@ final readonly class PointWording
             'from' => $arc->from, 'paper' => $this->write->reading($arc->paper), 'print' => $arc->print === null ? '' : $this->write->plain($this->plan->layout->printRuler->round($arc->print)->reading),
         ]), $reach->arcs);
 
-        return Say::it('points.arcs', ['one' => $said[0], 'other' => $said[1]]);
+        return Say::it("points.arcs.{$reach->side}", ['one' => $said[0], 'other' => $said[1]]);
     }
 
     /** Whether a point lies where it is held on the sheet, and what keeps it from there; null when it is not held, or another holds. */

@@ -18,8 +18,9 @@ final readonly class Reach
     /**
      * @param  Length  $shorter  on the paper, from the nearest gridline
      * @param  array{Arc, Arc}|null  $arcs  from points that are carried over before it; null where no two of them fix it well
+     * @param  'above'|'below'|'left'|'right'|null  $side  of the line between those two: two arcs cross on either side of it
      */
-    private function __construct(public Placed $point, public Length $shorter, public ?array $arcs)
+    private function __construct(public Placed $point, public Length $shorter, public ?array $arcs, public ?string $side)
     {
     }
 
@@ -32,7 +33,9 @@ final readonly class Reach
         usort($order, static fn (int $a, int $b): int => $reaches[$a]->toFloat() <=> $reaches[$b]->toFloat());
         $found = [];
         foreach ($order as $i) {
-            $found[] = new self($inside[$i], $reaches[$i], self::arcs($layout, $inside[$i], array_map(static fn (self $one): Placed => $one->point, $found)));
+            $from = self::squarest($layout, $inside[$i], array_map(static fn (self $one): Placed => $one->point, $found));
+            $arcs = $from === null ? null : [Arc::from($layout, $from[0], $inside[$i]), Arc::from($layout, $from[1], $inside[$i])];
+            $found[] = new self($inside[$i], $reaches[$i], $arcs, $from === null ? null : self::side($layout, $inside[$i], ...$from));
         }
 
         return $found;
@@ -51,9 +54,9 @@ final readonly class Reach
      * The two whose arcs cross most squarely.
      *
      * @param  list<Placed>  $standing
-     * @return array{Arc, Arc}|null
+     * @return array{Placed, Placed}|null
      */
-    private static function arcs(Layout $layout, Placed $point, array $standing): ?array
+    private static function squarest(Layout $layout, Placed $point, array $standing): ?array
     {
         $standing = array_slice($standing, 0, Figures::ARCS_FROM);
         [$wide, $high] = [$layout->fitted->area->width->toFloat(), $layout->fitted->area->height->toFloat()];
@@ -68,6 +71,21 @@ final readonly class Reach
             }
         }
 
-        return $best === null ? null : [Arc::from($layout, $standing[$best[0]], $point), Arc::from($layout, $standing[$best[1]], $point)];
+        return $best === null ? null : [$standing[$best[0]], $standing[$best[1]]];
+    }
+
+    /** @return 'above'|'below'|'left'|'right' where a point lies of the line through two others, by the way that line mostly runs */
+    private static function side(Layout $layout, Placed $point, Placed $one, Placed $other): string
+    {
+        $ratio = $layout->fitted->area->ratio();
+        [$x, $y] = [$other->x->minus($one->x)->times($ratio), $other->y->minus($one->y)];
+        [$u, $v] = [$point->x->minus($one->x)->times($ratio), $point->y->minus($one->y)];
+        // Over 0 where the point lies clockwise of the way from one to the other, as y runs down.
+        $turn = $x->times($v)->minus($y->times($u));
+        if ($y->abs()->isGreaterThan($x->abs())) {
+            return $turn->isPositive() === $y->isPositive() ? 'left' : 'right';
+        }
+
+        return $turn->isPositive() === $x->isPositive() ? 'below' : 'above';
     }
 }

@@ -18,6 +18,15 @@ enum Basis: string
     /** Watercolour paper, by the imperial sheet. */
     case Imperial = 'imperial';
 
+    /** Pounds from which a paper to draw on is a watercolour paper first: those are sold as 90, 140 and 300 lb (common practice). */
+    private const WATERCOLOUR_FROM = 90.0;
+
+    /** What pounds are usually told of, where nothing says it. */
+    public static function usualAt(float $pounds): self
+    {
+        return $pounds >= self::WATERCOLOUR_FROM ? self::Imperial : self::Text;
+    }
+
     /** @return array{float, float} inches */
     public function inches(): array
     {

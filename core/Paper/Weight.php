@@ -15,36 +15,42 @@ final readonly class Weight
 
     private const MOST = 3000.0;
 
-    /** @param  float  $grams  a square metre */
-    private function __construct(public float $grams)
+    /**
+     * @param  float  $grams  a square metre
+     * @param  Basis  $basis  the sheet its pounds are told of
+     */
+    private function __construct(public float $grams, public Basis $basis)
     {
     }
 
     /** @throws WeightUnreadable */
-    public static function grams(float $grams): self
+    public static function grams(float $grams, Basis $basis): self
     {
-        return $grams >= self::LEAST && $grams <= self::MOST ? new self($grams) : throw WeightUnreadable::outOfRange();
+        return $grams >= self::LEAST && $grams <= self::MOST ? new self($grams, $basis) : throw WeightUnreadable::outOfRange();
     }
 
     /** @throws WeightUnreadable */
     public static function pounds(float $pounds, Basis $basis): self
     {
-        return self::grams($pounds * self::POUND / $basis->area());
+        return self::grams($pounds * self::POUND / $basis->area(), $basis);
     }
 
     /**
-     * Reads `240 g`, `240 gsm`, `90 lb`, `90#`; a bare number is grams.
+     * Reads `240 g`, `240 gsm`, `70 lb`, `70#`; a bare number is grams.
+     *
+     * @param  Basis|null  $basis  null for the one such a weight is usually told by
      *
      * @throws WeightUnreadable
      */
-    public static function read(string $text, Basis $basis): self
+    public static function read(string $text, ?Basis $basis): self
     {
         if (preg_match('~^\s*([0-9]{1,5}(?:[.,][0-9]{1,3})?)\s*(g|gsm|g/m2|g/m²|lbs?|#)?\s*$~iu', $text, $found) !== 1) {
             throw WeightUnreadable::text($text);
         }
         $amount = (float) str_replace(',', '.', $found[1]);
+        $isPounds = in_array(strtolower($found[2] ?? 'g'), ['lb', 'lbs', '#'], true);
 
-        return in_array(strtolower($found[2] ?? 'g'), ['lb', 'lbs', '#'], true) ? self::pounds($amount, $basis) : self::grams($amount);
+        return $isPounds ? self::pounds($amount, $basis ?? Basis::usualAt($amount)) : self::grams($amount, $basis ?? Basis::usualAt($amount * Basis::Imperial->area() / self::POUND));
     }
 
     public function inPounds(Basis $basis): float

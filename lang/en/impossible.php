@@ -44,8 +44,8 @@ return [
         'not to be told apart' => ':steps steps cannot be told apart, or tell nothing apart; choose :least to :most.',
     ],
     'WeightUnreadable' => [
-        'no weight' => '“:text” is no weight of paper; write it like 240 g or 90 lb.',
-        'no paper' => 'Paper to draw on weighs from 5 to 3000 g a square metre; try 240 g, or 90 lb.',
+        'no weight' => '“:text” is no weight of paper. Write it like 240 g or 70 lb.',
+        'no paper' => 'Paper to draw on weighs from 5 to 3000 g a square metre. Try 240 g, or 70 lb.',
     ],
     'ShapeFlat' => [
         'flat' => '“:name” has no width or no height; draw its long axis first, then a place on its side, off that line.',

@@ -10,7 +10,12 @@ return [
     'line' => ['across' => 'line :line across', 'down' => 'line :line down'],
     'on line' => 'on :line',
     'off line' => ['left' => ':off left of :line', 'right' => ':off right of :line', 'above' => ':off above :line', 'below' => ':off below :line'],
-    'arcs' => 'or where two arcs cross: :one, and :other',
+    'arcs' => [
+        'above' => 'or where two arcs cross, above the line between the two points: :one, and :other',
+        'below' => 'or where two arcs cross, below the line between the two points: :one, and :other',
+        'left' => 'or where two arcs cross, left of the line between the two points: :one, and :other',
+        'right' => 'or where two arcs cross, right of the line between the two points: :one, and :other',
+    ],
     'arc' => ['paper' => ':paper from “:from”', 'both' => ':paper from “:from” (:print on the print)'],
     'pinned' => [
         'other' => ':point is held already, and only one can be.',

@@ -215,6 +215,14 @@ it('carries points over by the shortest reach first, each where two arcs cross',
             [$ux, $uy] = [($bx - $ax) / $d, ($by - $ay) / $d];
             $crossings = [[$ax + $along * $ux - $off * $uy, $ay + $along * $uy + $off * $ux], [$ax + $along * $ux + $off * $uy, $ay + $along * $uy - $off * $ux]];
             expect(min(hypot($crossings[0][0] - $x, $crossings[0][1] - $y), hypot($crossings[1][0] - $x, $crossings[1][1] - $y)))->toBeLessThan(0.01);
+            // The side that is told is the point's, and not the other crossing's.
+            [$near, $far] = hypot($crossings[0][0] - $x, $crossings[0][1] - $y) < 0.01 ? $crossings : array_reverse($crossings);
+            $of = fn (array $place): array => [
+                'above' => $place[1] < $ay + ($place[0] - $ax) * ($by - $ay) / (($bx - $ax) ?: 1e-9), 'below' => $place[1] > $ay + ($place[0] - $ax) * ($by - $ay) / (($bx - $ax) ?: 1e-9),
+                'left' => $place[0] < $ax + ($place[1] - $ay) * ($bx - $ax) / (($by - $ay) ?: 1e-9), 'right' => $place[0] > $ax + ($place[1] - $ay) * ($bx - $ax) / (($by - $ay) ?: 1e-9),
+            ];
+            expect([$of($near)[$one->side], $of($far)[$one->side]])->toBe([true, false])
+                ->and(in_array($one->side, ['above', 'below'], true))->toBe(abs($bx - $ax) >= abs($by - $ay));
             $struck++;
         }
     }

@@ -187,8 +187,11 @@ it('weighs paper in both systems, and there and back', function (string $typed, 
     ['220', Basis::Cover, 220.0, 81.0],
 ]);
 
+it('takes pounds for those of watercolour paper where nothing says of what, from the lightest of it on', fn (string $typed, Basis $basis) => expect(Weight::read($typed, null)->basis)->toBe($basis))
+    ->with([['140 lb', Basis::Imperial], ['90 lb', Basis::Imperial], ['89 lb', Basis::Text], ['300 g', Basis::Imperial], ['120 g', Basis::Text]]);
+
 it('refuses what is no weight of paper', fn (string $typed, string $says) => expect(static fn () => Weight::read($typed, Basis::Text))->toBeRefused(WeightUnreadable::class, $says))
-    ->with([['thick', 'write it like 240 g or 90 lb'], ['-3 g', 'no weight of paper'], ['', 'no weight of paper'], ['4.9 g', 'from 5 to 3000 g'], ['99999 lb', 'from 5 to 3000 g'], ['1e9', 'no weight of paper']]);
+    ->with([['thick', 'Write it like 240 g or 70 lb'], ['-3 g', 'no weight of paper'], ['', 'no weight of paper'], ['4.9 g', 'from 5 to 3000 g'], ['99999 lb', 'from 5 to 3000 g'], ['1e9', 'no weight of paper']]);
 
 it('has grades in the order of the packets, hard to soft, each good for something', function () {
     $kinds = array_map(static fn (Grade $grade): string => $grade->kind(), Grade::cases());

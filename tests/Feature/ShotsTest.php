@@ -343,8 +343,9 @@ it('tells before the first line what governs a picture, from that picture alone'
 it('has the words on packets, and weights in both systems', function () {
     $words = test()->getJson('/api/instruments/words')->assertOk()->json();
     expect(array_merge(...array_column($words['grades'], 'names')))->toHaveCount(20)->and($words['tools'])->each->toHaveKeys(['key', 'name', 'is', 'instead'])
-        ->and(test()->getJson('/api/instruments/weight?weight=140+lb&basis=imperial')->assertOk()->json('lines.0'))->toStartWith('298 g a square metre');
-    test()->getJson('/api/instruments/weight?weight=heavy&basis=cover')->assertUnprocessable()->assertJsonValidationErrors(['weight' => 'write it like 240 g or 90 lb']);
+        ->and(test()->getJson('/api/instruments/weight?weight=140+lb&basis=imperial')->assertOk()->json('lines.0'))->toStartWith('298 g a square metre')
+        ->and(test()->getJson('/api/instruments/weight?weight=140+lb')->assertOk()->json('lines.1'))->toStartWith('140 lb watercolour (imperial): 500 sheets of 22 × 30 in');
+    test()->getJson('/api/instruments/weight?weight=heavy&basis=cover')->assertUnprocessable()->assertJsonValidationErrors(['weight' => 'Write it like 240 g or 70 lb']);
 });
 
 it('is laid flat by crossings of gridlines as well, where neither sheet nor drawing is in the picture', function () {

@@ -11,7 +11,7 @@ import ToolPicture from './ToolPicture.vue'
 
 /** What is written on packets: grades from hard to soft, leads, weights of paper in both systems, tools and what will do instead. */
 const words = shallowRef<Words | null>(null)
-const typed = useLocalStorage('inch-ladder.instruments.weight', { weight: '300 g', basis: 'text' as Basis })
+const typed = useLocalStorage('inch-ladder.instruments.weight', { weight: '300 g', basis: '' as Basis | '' })
 const weight = shallowRef<PaperWeight | null>(null)
 const fault = ref<string>()
 provideFaults(() => ({ weight: fault.value }))
@@ -20,7 +20,7 @@ void api.words().then((told) => (words.value = told)).catch(() => null)
 const latest = useLatest()
 const read = useDebounceFn(
   () =>
-    latest(api.paperWeight(typed.value), (told) => {
+    latest(api.paperWeight({ weight: typed.value.weight, basis: typed.value.basis || undefined }), (told) => {
       weight.value = told
       fault.value = undefined
     }).catch((error: unknown) => {
@@ -50,7 +50,7 @@ const swatches = computed(() => {
   <Instrument name="weight" :title="$t('instruments.paperWeight')" :lines="weight?.lines">
     <div class="fields">
       <TypedInput v-model="typed.weight" :label="$t('instruments.asItSays')" field="weight" :hint="$t('instruments.weightHint')" />
-      <label class="field"><span class="legend">{{ $t('instruments.poundsOf') }}</span><el-select v-model="typed.basis" :aria-label="$t('instruments.poundsOf')"><el-option v-for="(name, key) in words?.bases ?? {}" :key="key" :value="key" :label="name" /></el-select></label>
+      <label class="field"><span class="legend">{{ $t('instruments.poundsOf') }}</span><el-select v-model="typed.basis" :aria-label="$t('instruments.poundsOf')"><el-option value="" :label="$t('instruments.asIsUsual')" /><el-option v-for="(name, key) in words?.bases ?? {}" :key="key" :value="key" :label="name" /></el-select></label>
     </div>
   </Instrument>
   <Instrument name="cautions" :title="$t('instruments.whatCanHurt')" :lines="words?.cautions.map((one) => one.says)" />
