@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Wording;
 
+use InchLadder\Fit\Ratio;
 use InchLadder\Fit\Stretched;
 use InchLadder\Fit\Ways\FreeCrop;
 use InchLadder\Layout\Placed;
-use InchLadder\Measure\Fractions;
 use InchLadder\Measure\Length;
 use InchLadder\Measure\Rational;
 use InchLadder\Measure\Size;
@@ -78,7 +78,7 @@ final readonly class FitWorkings
         $seen = $scale->verdict() === Stretched::Visible || $scale->stretch->toFloat() * 100 > $subject->stretchUnseenPercent();
 
         return trim(Say::it("fit.stretched.{$way}", [
-            'percent' => Writing::percent($scale->stretch, 2), 'verdict' => Phrases::stretched($scale->verdict()), 'by' => Writing::percent($by->minus(1)), 'slope' => (string) round($scale->slope(35), 1),
+            'percent' => Writing::percent($scale->stretch, 2), 'verdict' => Phrases::stretched($scale->verdict()), 'by' => Writing::percent($by->minus(1), 2), 'slope' => (string) round($scale->slope(35), 1),
         ]).' '.($seen ? Say::it('fit.stretched.seen', ['subject' => $subject->value]) : ''));
     }
 
@@ -148,7 +148,7 @@ final readonly class FitWorkings
     {
         $photo = $this->plan->layout->reference->ratio();
         $paper = $this->plan->layout->usable->ratio();
-        $percent = Fractions::places($photo->dividedBy($paper)->minus(1)->abs()->times(100), 1);
+        $percent = Writing::percent(Ratio::apart($photo, $paper), 2);
 
         return match ($photo->compareTo($paper)) {
             0 => Say::it('fit.agree.same'),
@@ -176,7 +176,7 @@ final readonly class FitWorkings
         $say = fn (?Length $length, Rational $share, string $side): string => $length === null ? Say::it("fit.free.share of {$side}", ['length' => Writing::percent($share)]) : Say::it("fit.free.{$side}", ['length' => $this->write->reading($length)]);
 
         return Say::it($narrow ? 'fit.free.narrower' : 'fit.free.wider', [
-            'percent' => Fractions::places($shape->dividedBy($paper)->minus(1)->abs()->times(100), 1),
+            'percent' => Writing::percent(Ratio::apart($shape, $paper), 2),
             'wide' => $say($plan->layout->reference->across($wider), $wider, 'width'), 'high' => $say($plan->layout->reference->down($lower), $lower, 'height'),
         ]);
     }

@@ -30,6 +30,16 @@ final readonly class Ratio
         return $ratio;
     }
 
+    /**
+     * How far two shapes are apart: the larger ÷ the smaller, less 1. Laid on each other, one is stretched by as much.
+     *
+     * @param  Rational  $one  width ÷ height, over 0
+     */
+    public static function apart(Rational $one, Rational $other): Rational
+    {
+        return Rational::larger($one, $other)->dividedBy(Rational::smaller($one, $other))->minus(1);
+    }
+
     private static function parse(string $text, LengthReader $lengths): ?Rational
     {
         if (preg_match('/^([0-9]{1,5}(?:[.,][0-9]{1,4})?)\s*(?::|\/|to)\s*([0-9]{1,5}(?:[.,][0-9]{1,4})?)$/iu', $text, $found)) {

@@ -4,8 +4,8 @@
 return [
     'cropped away' => 'Cropped away: :names.',
     'stretched' => [
-        'wider' => 'Stretched :percent: :verdict. A circle becomes an oval :by wider than high; a slope of 35° becomes :slope°.',
-        'higher' => 'Stretched :percent: :verdict. A circle becomes an oval :by higher than wide; a slope of 35° becomes :slope°.',
+        'wider' => 'Stretched :percent: :verdict. A circle becomes an oval :by wider than high. A slope of 35° becomes :slope°.',
+        'higher' => 'Stretched :percent: :verdict. A circle becomes an oval :by higher than wide. A slope of 35° becomes :slope°.',
         'seen' => 'On a subject like this (:subject) it will be seen.',
     ],
     'clears' => [
@@ -19,13 +19,13 @@ return [
     ],
     'agree' => [
         'same' => 'The photo and the paper have the same shape.',
-        'wider' => 'The photo is :percent % wider in shape than the paper.',
-        'narrower' => 'The photo is :percent % narrower in shape than the paper.',
+        'wider' => 'The photo is wider in shape than the paper, by :percent.',
+        'narrower' => 'The photo is narrower in shape than the paper, by :percent.',
     ],
     'free' => [
         'same' => 'The free crop has the paper’s shape.',
-        'narrower' => 'The free crop is :percent % narrower in shape than the paper: :wide more, or :high less, would make them one.',
-        'wider' => 'The free crop is :percent % wider in shape than the paper: :wide less, or :high more, would make them one.',
+        'narrower' => 'The free crop is narrower in shape than the paper, by :percent: :wide more, or :high less, would make them one.',
+        'wider' => 'The free crop is wider in shape than the paper, by :percent: :wide less, or :high more, would make them one.',
         'width' => ':length of width', 'height' => ':length of height', 'share of width' => ':length of the photo’s width', 'share of height' => ':length of the photo’s height',
     ],
     'pinned' => ':point: :says',

@@ -24,7 +24,7 @@ return [
     'carried' => 'Read half a graduation off on the photo, :half, and it is :becomes on the paper; at the far corner, off both ways, :corner.',
     'sum' => ['even' => ':side ÷ :count = :cell', 'uneven' => 'The first line lies at :cell'],
     'edge' => ['exact across' => 'Across: :sum.', 'exact down' => 'Down: :sum.', 'read across' => 'Across: :sum; on this ruler :reading, :error.', 'read down' => 'Down: :sum; on this ruler :reading, :error.'],
-    'stepping' => ['across' => 'Stepping :step across the top would put line :line out by :off.', 'down' => 'Stepping :step down the side would put line :line out by :off.'],
+    'stepping' => ['across' => 'In steps of :step across the top, line :line would come out :off.', 'down' => 'In steps of :step down the side, line :line would come out :off.'],
     'layings' => [
         'across' => '{0} Across: from the sheet’s edge the ruler reaches no line; tick where it ends, :ruler, and lay its zero there for the rest.|[1,*] Across: from the sheet’s edge the ruler reaches line :count; tick where it ends, :ruler, and lay its zero there for the rest.',
         'down' => '{0} Down: from the sheet’s edge the ruler reaches no line; tick where it ends, :ruler, and lay its zero there for the rest.|[1,*] Down: from the sheet’s edge the ruler reaches line :count; tick where it ends, :ruler, and lay its zero there for the rest.',

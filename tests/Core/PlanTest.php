@@ -132,7 +132,7 @@ it('writes its sums as a careful person would', function (string $rung, string $
     ['photo', 'On a screen nothing is measured off the photo: the same cells and labels carry it to the paper.', fn () => Plans::of(Reference::onScreen(3, 2), size('8.5x11in'))],
     ['paper', '9 − 1/4 − 1/2 = 8 1/4 in to draw on, across.', fn () => Plans::of(Reference::printed(size('5x7in')), size('9x12in'), margins: new Margins(length('0'), length('1/2 in'), length('0'), length('1/4 in')))],
     ['fit', 'The photo and the paper have the same shape.', fn () => Plans::of(Reference::printed(size('4x6in')), size('8x12in'))],
-    ['fit', 'The photo is 50 % wider in shape than the paper.', fn () => Plans::of(Reference::printed(size('6x4in')), size('10x10in'))],
+    ['fit', 'The photo is wider in shape than the paper, by 50 %.', fn () => Plans::of(Reference::printed(size('6x4in')), size('10x10in'))],
     ['fit', '33.3 % of the photo is trimmed: 1 in off the left, 1 in off the right.', fn () => Plans::of(Reference::printed(size('6x4in')), size('10x10in'))],
     ['fit', '33.3 % of the photo is trimmed: 16.7 % off the left, 16.7 % off the right.', fn () => Plans::of(Reference::onScreen(600, 400), size('10x10in'))],
     ['fit', '5 × 1 1/2 = 7 1/2 in across, 7 × 1 1/2 = 10 1/2 in down.', fn () => Plans::of(Reference::printed(size('5x7in')), size('8.5x11in'), new WholeCells(length('1.5in'), Frame::centred()))],
@@ -165,9 +165,9 @@ it('writes its sums as a careful person would', function (string $rung, string $
     ['grid', 'What remains at the right, 2 in, is kept as partial cells.', fn () => Plans::of(Reference::printed(size('4x5in')), size('8x10in'), school: new SquaresByMeasure(length('3 in')))],
     ['grid', 'These cells are not square; they keep the proportion as long as both boards have the same counts. The nearest to squares is 3 by 4.', fn () => Plans::of(Reference::printed(size('4x5in')), size('8x10in'), school: new ProportionalCells(Cells::of(3, 3)))],
     ['marks', 'Down: 11 ÷ 7 = 1 4/7 in; on this ruler 1 9/16, 0.009 in short.', fn () => Plans::of(Reference::printed(size('5.5x11in')), size('5.5x11in'), school: new ProportionalCells(Cells::of(1, 7)))],
-    ['marks', 'Stepping 1 9/16 in down the side would put line 7 out by 1/16 in short.', fn () => Plans::of(Reference::printed(size('5.5x11in')), size('5.5x11in'), school: new ProportionalCells(Cells::of(1, 7)))],
-    ['marks', 'Stepping 2 1/8 in across the top would put line 5 out by 1/8 in over.', fn () => Plans::of(Reference::printed(size('10.5x7in')), size('10.5x7in'), school: new ProportionalCells(Cells::of(5, 1)))],
-    ['marks', 'Stepping 1 3/8 in across the top would put line 5 out by 0.075 in short.', fn () => Plans::of(Reference::printed(size('6.95x7in')), size('6.95x7in'), school: new ProportionalCells(Cells::of(5, 1)))],
+    ['marks', 'In steps of 1 9/16 in down the side, line 7 would come out 1/16 in short.', fn () => Plans::of(Reference::printed(size('5.5x11in')), size('5.5x11in'), school: new ProportionalCells(Cells::of(1, 7)))],
+    ['marks', 'In steps of 2 1/8 in across the top, line 5 would come out 1/8 in over.', fn () => Plans::of(Reference::printed(size('10.5x7in')), size('10.5x7in'), school: new ProportionalCells(Cells::of(5, 1)))],
+    ['marks', 'In steps of 1 3/8 in across the top, line 5 would come out 0.075 in short.', fn () => Plans::of(Reference::printed(size('6.95x7in')), size('6.95x7in'), school: new ProportionalCells(Cells::of(5, 1)))],
     ['marks', 'Every mark falls on the ruler: nothing is rounded.', fn () => Plans::of(Reference::printed(size('6x6in')), size('6x6in'), school: new ProportionalCells(Cells::of(4, 4)))],
 ]);
 
@@ -202,9 +202,9 @@ it('warns of what needs the eye, and of nothing else', function (string $rung, a
     'over the margin' => ['paper', ['The drawing lies over the margin at the right. Under it lie upright lines 4.'], fn () => Plans::of(Reference::printed(size('5x7in')), size('9x12in'), new Inset(Rational::nd(1, 2)), margins: Margins::all(length('1 in')), placement: Placement::offset(length('5 in'), length('4 in')))],
     'up to the edge' => ['paper', ['The drawing comes within 0 in of an edge; 1/4 in leaves room for tape and fingers (common practice).'], fn () => Plans::of(Reference::printed(size('5x7in')), size('9x12in'))],
     'in proportion' => ['fit', [], fn () => Plans::of(Reference::printed(size('5x7in')), size('9x12in'))],
-    'visibly stretched' => ['fit', ['Stretched 33.33 %: visible: a circle is drawn as an oval. A circle becomes an oval 33.3 % higher than wide; a slope of 35° becomes 43°. On a subject like this (still life) it will be seen.'], fn () => Plans::of(Reference::printed(size('5x5in')), size('18x24in'), new Stretch)],
-    'slightly' => ['fit', ['Stretched 2.27 %: slight: fit for a landscape, not for a likeness. A circle becomes an oval 2.3 % wider than high; a slope of 35° becomes 34.4°.'], fn () => Plans::of(Reference::printed(size('8x10in')), size('9x11in'), new Stretch, subject: Subject::Landscape)],
-    'harmlessly' => ['fit', ['Stretched 0.5 %: harmless: under 1 %, less than a pencil line. A circle becomes an oval 0.5 % wider than high; a slope of 35° becomes 34.9°.'], fn () => Plans::of(Reference::printed(size('100x100mm')), size('201x200mm'), new Stretch)],
+    'visibly stretched' => ['fit', ['Stretched 33.33 %: visible: a circle is drawn as an oval. A circle becomes an oval 33.33 % higher than wide. A slope of 35° becomes 43°. On a subject like this (still life) it will be seen.'], fn () => Plans::of(Reference::printed(size('5x5in')), size('18x24in'), new Stretch)],
+    'slightly' => ['fit', ['Stretched 2.27 %: slight: fit for a landscape, not for a likeness. A circle becomes an oval 2.27 % wider than high. A slope of 35° becomes 34.4°.'], fn () => Plans::of(Reference::printed(size('8x10in')), size('9x11in'), new Stretch, subject: Subject::Landscape)],
+    'harmlessly' => ['fit', ['Stretched 0.5 %: harmless: under 1 %, less than a pencil line. A circle becomes an oval 0.5 % wider than high. A slope of 35° becomes 34.9°.'], fn () => Plans::of(Reference::printed(size('100x100mm')), size('201x200mm'), new Stretch)],
 ]);
 
 it('tries the spacing before anything lasts: the spaces between the ticks come to the frame’s own side', function (Plan $plan, array $says) {

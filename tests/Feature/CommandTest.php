@@ -73,7 +73,7 @@ it('plans as it is asked', function (string $options, string $path, mixed $value
 it('prints a table for people, with the sum and its rounding', function () {
     [$code, $text] = inch('inch:plan --photo=5.5x11in --sheet=5.5x11in --columns=1 --rows=7');
     expect($code)->toBe(0)
-        ->and($text)->toContain('11 ÷ 7 = 1 4/7 in; on this ruler 1 9/16, 0.009 in short.', 'Stepping 1 9/16 in down the side would put line 7 out by 1/16 in short.', 'from the sheet’s edge');
+        ->and($text)->toContain('11 ÷ 7 = 1 4/7 in; on this ruler 1 9/16, 0.009 in short.', 'In steps of 1 9/16 in down the side, line 7 would come out 1/16 in short.', 'from the sheet’s edge');
 });
 
 it('exits 1 on what cannot be, with one sentence', function (string $options, string $says) {

@@ -176,7 +176,7 @@ it('says how far a free crop is from the paper’s shape', function (string $wid
     $plan = Plans::of(Reference::printed(size('4x6in')), size('8x10in'), new FreeCrop(Crop::at(null, null, Rational::of($width), Rational::of($height))));
     expect((new Workings($plan))->fit->lines())->toContain($says);
 })->with([
-    'narrower' => ['1', '1', 'The free crop is 16.7 % narrower in shape than the paper: 13/16 in of width more, or 1 in of height less, would make them one.'],
-    'wider' => ['1', '1/2', 'The free crop is 66.7 % wider in shape than the paper: 1 5/8 in of width less, or 2 in of height more, would make them one.'],
+    'narrower' => ['1', '1', 'The free crop is narrower in shape than the paper, by 20 %: 13/16 in of width more, or 1 in of height less, would make them one.'],
+    'wider' => ['1', '1/2', 'The free crop is wider in shape than the paper, by 66.67 %: 1 5/8 in of width less, or 2 in of height more, would make them one.'],
     'the same' => ['1', '5/6', 'The free crop has the paper’s shape.'],
 ]);
