@@ -414,12 +414,11 @@ done)
             header_up X-Inch-Door {args.0}
         }
     }
-    @heavy {
-        path /api/photos* /api/archives /api/made/* /api/drawings/*/sheets/* /api/drawings/*/rehearsal/* /api/drawings/*/tones* /api/drawings/*/edges /api/drawings/*/masses /api/drawings/*/shots* /api/drawings/*/contours /api/drawings/*/rehearsed-shot /api/drawings/*/drawing.zip /api/drawings/*/swatches /api/drawings/*/rehearsed-swatches /api/drawings/*/squared /api/drawings/*/page /api/drawings/*/strokes
-    }
+    # By patterns: the stars of a path stop at its slashes.
+    @heavy path_regexp "^/api/(photos(/.*)?|archives|made/.*|drawings/[^/]+/((sheets|rehearsal)/.*|(tones|shots)(/.*)?|colours/at|edges|masses|contours|rehearsed-shot|drawing[.]zip|swatches|rehearsed-swatches|squared|page|strokes))\$"
     @cells {
         method GET
-        path /api/drawings/*/cells/*/* /api/drawings/*/cells/*/*/strengths /api/drawings/*/copying /api/drawings/*/unguarded
+        path_regexp "^/api/drawings/[^/]+/(cells/.*|copying|unguarded)\$"
     }
     @begin {
         method POST

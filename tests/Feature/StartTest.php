@@ -1,5 +1,6 @@
 <?php
 
+use Illuminate\Support\Facades\Route;
 use Symfony\Component\Process\Process;
 use Tests\Server;
 
@@ -203,6 +204,57 @@ it('says that nothing answers where its workers begin and never do', function ()
     expect($process->getExitCode())->toBe(1)->and($process->getOutput())->not->toContain('Inch Ladder is at')
         ->and($process->getErrorOutput())->toContain('does not answer on port', "{$data}/logs/server.log says why");
 })->group('long');
+
+it('gives each question to the workers that answer such ones', function () {
+    $data = Server::demo(getenv('INCH_DATA').'/pools');
+    mkdir("{$data}/bin", recursive: true);
+    // In place of the workers, one who answers with the name of the door it was asked at (FastCGI 1.0: a record of type 6 is the answer, one of type 3 its end).
+    file_put_contents("{$data}/bin/php-fpm8.2", <<<'SH'
+        #!/bin/sh
+        for given in "$@"; do case $given in */workers.conf) run=$(dirname "$given") ;; esac; done
+        exec php -n -r '
+            foreach (["light", "cells", "heavy"] as $name) { $doors[$name] = stream_socket_server("unix://$argv[1]/$name.sock"); }
+            while (true) {
+                [$heard, $none] = [$doors, []];
+                stream_select($heard, $none, $none, null);
+                foreach ($heard as $name => $door) {
+                    $wire = stream_socket_accept($door);
+                    do { $head = unpack("Cversion/Ctype/nid/nlong/Cpad/Crest", fread($wire, 8)); $head["long"] + $head["pad"] > 0 && stream_get_contents($wire, $head["long"] + $head["pad"]); } while ($head["type"] !== 5 || $head["long"] > 0);
+                    $says = "Status: 200 OK\r\nContent-Type: text/plain\r\n\r\n$name";
+                    fwrite($wire, pack("CCnnCC", 1, 6, $head["id"], strlen($says), 0, 0).$says.pack("CCnnCC", 1, 6, $head["id"], 0, 0, 0).pack("CCnnCCNN", 1, 3, $head["id"], 8, 0, 0, 0, 0));
+                    fclose($wire);
+                }
+            }' "$run"
+        SH);
+    chmod("{$data}/bin/php-fpm8.2", 0755);
+    $process = Server::beginWith(['PATH' => "{$data}/bin:".getenv('PATH')], "--data={$data}");
+    $process->waitUntil(fn () => str_contains($process->getOutput(), 'Ctrl C ends it') || $process->isTerminated());
+    preg_match('#http://127\.0\.0\.1:\d+#', $process->getOutput(), $address);
+    // What decodes a picture or makes a sheet; and what is read from pixels cell by cell.
+    $heavy = ['photos', 'photos/{photo}/preview.jpg', 'photos/{photo}/tones.png', 'photos/{photo}/cut.jpg', 'archives', 'made/{file}', 'POST drawings', ...array_map(fn (string $of) => "drawings/{drawing}/{$of}", [
+        'shots', 'shots/{photo}', 'shots/{photo}/corners', 'shots/{photo}/places.csv', 'shots/{photo}/at', 'shots/{photo}/flat.jpg', 'shots/{photo}/ruled', 'rehearsed-shot', 'contours', 'edges', 'masses', 'page', 'squared',
+        'tones', 'tones/at', 'colours/at', 'strokes', 'swatches', 'rehearsed-swatches', 'sheets/{kind}', 'sheets/{kind}.{format}', 'rehearsal/{kind}', 'drawing.zip',
+    ])];
+    $cells = array_map(fn (string $of) => "GET drawings/{drawing}/{$of}", ['copying', 'unguarded', 'cells/{column}/{row}', 'cells/{column}/{row}/strengths', 'cells/{column}/{row}/crossing']);
+    $wrong = [];
+    foreach (Route::getRoutes() as $route) {
+        $uri = substr($route->uri(), 4);
+        if (! str_starts_with($route->uri(), 'api/') || str_ends_with($uri, 'events')) {
+            continue;
+        }
+        $method = $route->methods()[0];
+        $asked = "{$address[0]}/api/".strtr(preg_replace('/\{(column|row)\}/', '1', $uri), ['{kind}' => 'plan', '{format}' => 'pdf', '{' => '', '}' => '']);
+        $answer = (string) file_get_contents($asked, false, stream_context_create(['http' => ['method' => $method, 'ignore_errors' => true]]));
+        $wanted = match (true) {
+            in_array($uri, $heavy, true), in_array("{$method} {$uri}", $heavy, true) => 'heavy',
+            in_array("{$method} {$uri}", $cells, true) => 'cells',
+            default => 'light',
+        };
+        $answer === $wanted || $wrong[] = "{$method} {$uri}: {$answer}, not {$wanted}";
+    }
+    expect($wrong)->toBe([]);
+    $process->stop(3);
+});
 
 it('refuses an upload too large, whichever of the server’s doors it comes to', function () {
     [$process, $address] = Server::start('--data='.Server::demo(getenv('INCH_DATA').'/large'));
