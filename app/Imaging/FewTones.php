@@ -118,6 +118,21 @@ final readonly class FewTones
         return $picture;
     }
 
+    /**
+     * How much of a picture that is shown so each step takes.
+     *
+     * @return array<int, float> by step, together 1
+     */
+    public function shares(Imagick $few): array
+    {
+        $few->setImageDepth(8);
+        $few->setImageFormat('gray');
+        $bytes = $few->getImageBlob();
+        $counted = count_chars($bytes, 1);
+
+        return array_combine(range(1, count($this->greys)), array_map(static fn (int $grey): float => ($counted[$grey] ?? 0) / max(1, strlen($bytes)), $this->greys));
+    }
+
     /** One name for one way of showing. */
     public function key(): string
     {

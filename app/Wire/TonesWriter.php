@@ -6,6 +6,7 @@ namespace App\Wire;
 
 use App\Documents\Choices\LayerChoice;
 use App\Documents\Choices\ThingChoice;
+use App\Imaging\FewTones;
 use App\Imaging\TonePixels;
 use App\Models\Drawing;
 use App\Models\OwnPencil;
@@ -58,7 +59,8 @@ final readonly class TonesWriter
         }
         $crop = $this->sight->crop($drawing->photo, $plan);
         $scale = ValueScale::over($crop, $plan->choices->tones->steps);
-        $shares = $scale->shares($crop);
+        $shown = TonesQuery::tones($bar, $scale, $plan->choices->tones->drop);
+        $shares = $this->sight->shares($drawing->photo, $plan, $shown);
         $parting = Threshold::of($crop);
         $percent = static fn (float $share): string => ($share > 0 && $share < 0.005 ? 'under 1' : (string) round(100 * $share)).' %';
         $scarce = array_keys(array_filter($shares, static fn (float $share): bool => $share < 0.01));
@@ -72,7 +74,7 @@ final readonly class TonesWriter
             $this->picture($drawing->photo, $plan, Bar::of(2, true, $plan->choices->tones->paper), 2 * $parting->threshold, 0),
             TonesQuery::write($bar, $scale->light, $scale->dark, $plan->choices->tones->drop),
             array_map(static fn (Swatch $box): ToneBoxJson => self::box($box, $plan->choices->tones->paper, $percent($shares[$box->number]), $laid === null ? null : $percent($laid->drawn[$box->number])), $bar->boxes),
-            $this->spots($drawing->photo, $plan, $scale, Spots::of($crop)),
+            $this->spots($drawing->photo, $plan, $shown, Spots::of($crop)),
             array_values(array_filter([
                 Phrases::bar($bar),
                 Say::it('tones.most', ['step' => $most, 'share' => $percent($shares[$most])]),
@@ -94,19 +96,19 @@ final readonly class TonesWriter
      */
     public function probe(Photo $photo, Plan $plan, float $x, float $y, ?array $from = null): ToneSpotJson
     {
-        $scale = ValueScale::over($this->sight->crop($photo, $plan), $plan->choices->tones->steps);
+        $shown = $this->shown($photo, $plan);
 
-        return $this->spot($photo, $plan, $scale, $x, $y, null, $from === null ? null : $this->compared($photo, $plan, $scale, $from, [$x, $y]));
+        return $this->spot($photo, $plan, $shown, $x, $y, null, $from === null ? null : $this->compared($photo, $plan, $shown, $from, [$x, $y]));
     }
 
     /**
      * @param  array{float, float}  $from
      * @param  array{float, float}  $to
      */
-    private function compared(Photo $photo, Plan $plan, ValueScale $scale, array $from, array $to): string
+    private function compared(Photo $photo, Plan $plan, FewTones $shown, array $from, array $to): string
     {
         [$before, $now] = [$this->lightness($photo, $plan, ...$from)[1], $this->lightness($photo, $plan, ...$to)[1]];
-        $steps = abs($scale->step($now) - $scale->step($before));
+        $steps = abs($this->step($photo, $plan, $shown, ...$to) - $this->step($photo, $plan, $shown, ...$from));
         $by = (int) round(abs($now - $before));
 
         return match (true) {
@@ -115,30 +117,48 @@ final readonly class TonesWriter
         };
     }
 
+    /** The tones a drawing's photo is shown in. */
+    private function shown(Photo $photo, Plan $plan): FewTones
+    {
+        return TonesQuery::tones($plan->choices->tones->bar(), ValueScale::over($this->sight->crop($photo, $plan), $plan->choices->tones->steps), $plan->choices->tones->drop);
+    }
+
     /** @return array{string, float} colour and L* of a place of the crop */
     private function lightness(Photo $photo, Plan $plan, float $x, float $y): array
     {
+        return $this->sight->patch($photo, $plan, ...self::onPicture($plan, $x, $y));
+    }
+
+    /** The step a place of the crop is shown in. */
+    private function step(Photo $photo, Plan $plan, FewTones $shown, float $x, float $y): int
+    {
+        return $this->sight->step($photo, $plan, $shown, ...self::onPicture($plan, $x, $y));
+    }
+
+    /** @return array{float, float} a place of the crop as shares of the whole picture */
+    private static function onPicture(Plan $plan, float $x, float $y): array
+    {
         $crop = $plan->layout->fitted->crop;
 
-        return $this->sight->patch($photo, $plan, $crop->left->toFloat() + $x * $crop->width->toFloat(), $crop->top->toFloat() + $y * $crop->height->toFloat());
+        return [$crop->left->toFloat() + $x * $crop->width->toFloat(), $crop->top->toFloat() + $y * $crop->height->toFloat()];
     }
 
     /**
      * @param  array{light: Spot, darks: list<Spot>}  $found
      * @return list<ToneSpotJson>
      */
-    private function spots(Photo $photo, Plan $plan, ValueScale $scale, array $found): array
+    private function spots(Photo $photo, Plan $plan, FewTones $shown, array $found): array
     {
         return [
-            $this->spot($photo, $plan, $scale, $found['light']->x, $found['light']->y, Say::it('tones.lightest')),
-            ...array_map(fn (Spot $dark, int $i): ToneSpotJson => $this->spot($photo, $plan, $scale, $dark->x, $dark->y, Say::it("tones.order.{$i}")), $found['darks'], array_keys($found['darks'])),
+            $this->spot($photo, $plan, $shown, $found['light']->x, $found['light']->y, Say::it('tones.lightest')),
+            ...array_map(fn (Spot $dark, int $i): ToneSpotJson => $this->spot($photo, $plan, $shown, $dark->x, $dark->y, Say::it("tones.order.{$i}")), $found['darks'], array_keys($found['darks'])),
         ];
     }
 
-    private function spot(Photo $photo, Plan $plan, ValueScale $scale, float $x, float $y, ?string $name, ?string $compared = null): ToneSpotJson
+    private function spot(Photo $photo, Plan $plan, FewTones $shown, float $x, float $y, ?string $name, ?string $compared = null): ToneSpotJson
     {
-        [$colour, $lightness] = $this->lightness($photo, $plan, $x, $y);
-        $step = $scale->step($lightness);
+        [$colour] = $this->lightness($photo, $plan, $x, $y);
+        $step = $this->step($photo, $plan, $shown, $x, $y);
         [$column, $row] = $plan->layout->grid->cellAt($x, $y);
 
         return new ToneSpotJson(round($x, 6), round($y, 6), $colour, $step, Say::it('tones.spot.'.($name === null ? 'plain' : 'named'), ['name' => $name ?? '', 'step' => $step, 'cell' => $plan->layout->addresses->of($column, $row)]), $plan->layout->addresses->of($column, $row), self::cell($plan, $column, $row), $compared);

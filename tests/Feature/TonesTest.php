@@ -100,6 +100,41 @@ it('tells how much of the picture each step takes, and shows it in the bar’s o
     expect(greysIn($tones->json('few')))->toBe($bar)->and(greysIn($tones->json('two')))->toHaveCount(2);
 });
 
+it('tells the shares and the tone of a place as they are shown, however small areas go into a neighbour', function (int $drop, array $choices) {
+    // Blades of four greys and speckles, as grass has them, beside a plain dark wall.
+    mt_srand(11);
+    $pixels = [];
+    for ($y = 0; $y < 400; $y++) {
+        for ($x = 0; $x < 600; $x++) {
+            $pixels[] = $x > 450 ? 40 : max(0, min(255, 150 + 60 * sin($x / 3.1 + sin($y / 9)) + mt_rand(-45, 45)));
+        }
+    }
+    $image = new Imagick;
+    $image->newImage(600, 400, 'white');
+    $image->importImagePixels(0, 0, 600, 400, 'I', Imagick::PIXEL_CHAR, array_map(intval(...), $pixels));
+    $image->setImageFormat('png');
+    $photo = app(PhotoStore::class)->take(Photos::file($image->getImageBlob(), '.png'));
+    $drawing = Drawing::begin($photo, ChoicesReader::read(array_replace_recursive(['photo' => ['kind' => 'screen'], 'tone' => ['steps' => 5, 'drop' => $drop]], $choices), 600, 400)->json);
+    $tones = tonesOf($drawing)->assertOk();
+    $shown = new Imagick;
+    $shown->readImageBlob(test()->get($tones->json('few'))->assertOk()->streamedContent());
+    [$wide, $high] = [$shown->getImageWidth(), $shown->getImageHeight()];
+    $crop = $drawing->plan()->layout->fitted->crop;
+    [$left, $top, $right, $bottom] = array_map(fn ($share, int $side): int => (int) round($share->toFloat() * $side), [$crop->left, $crop->top, $crop->right(), $crop->bottom()], [$wide, $high, $wide, $high]);
+    $counts = array_count_values($shown->exportImagePixels($left, $top, $right - $left, $bottom - $top, 'I', Imagick::PIXEL_CHAR));
+    $told = [];
+    foreach ($tones->json('bar') as $box) {
+        $share = ($counts[hexdec(substr($box['grey'], 1, 2))] ?? 0) / (($right - $left) * ($bottom - $top));
+        expect($box['share'])->toBe($share > 0 && $share < 0.005 ? 'under 1 %' : round(100 * $share).' %', "step {$box['number']}");
+        $told[$box['number']] = hexdec(substr($box['grey'], 1, 2));
+    }
+    for ($i = 0; $drop > 0 && $i < 12; $i++) {
+        [$x, $y] = [mt_rand(2, 98) / 100, mt_rand(2, 98) / 100];
+        $at = [(int) floor(($crop->left->toFloat() + $x * $crop->width->toFloat()) * $wide), (int) floor(($crop->top->toFloat() + $y * $crop->height->toFloat()) * $high)];
+        expect($told[probed($drawing, $x, $y)->json('step')])->toBe($shown->exportImagePixels($at[0], $at[1], 1, 1, 'I', Imagick::PIXEL_CHAR)[0], "{$x} {$y}");
+    }
+})->with(['all kept' => 0, 'small ones out' => 2, 'grass in one' => 4])->with(['as it is' => [[]], 'cropped and mirrored' => [['photo' => ['mirrored' => true], 'fit' => ['way' => 'crop', 'lock' => 'free', 'left' => '0.1', 'top' => '0.2', 'width' => '0.7', 'height' => '0.55']]]]);
+
 it('counts the crop alone, as the photo is held', function (array $choices, array $shares, string $lightest) {
     $tones = tonesOf(banded($choices));
     expect(array_column($tones->json('bar'), 'share'))->toBe($shares)->and($tones->json('spots.0.words'))->toContain($lightest);
