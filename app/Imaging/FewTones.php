@@ -6,6 +6,9 @@ namespace App\Imaging;
 
 use Imagick;
 use InchLadder\Pixels\Lab;
+use InchLadder\Tone\Bar;
+use InchLadder\Tone\Greys;
+use InchLadder\Tone\Swatch;
 use InchLadder\Tone\Tones;
 use InchLadder\Tone\ValueScale;
 
@@ -30,6 +33,13 @@ final readonly class FewTones
      */
     public function __construct(private ValueScale $scale, private array $greys, private int $drop)
     {
+    }
+
+    /** The greys of a bar, over a picture's own range. */
+    public static function ofBar(Bar $bar, ValueScale $scale, int $drop): self
+    {
+        // As they are written in an address, so that the same picture has one name.
+        return new self(ValueScale::of($scale->steps, round($scale->light, 2), round($scale->dark, 2)), array_map(static fn (Swatch $box): int => Greys::byte($box->lightness), $bar->boxes), $drop);
     }
 
     /** Whether small areas are left out: that is told over the whole picture, and cells are cut from it. */

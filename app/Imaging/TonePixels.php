@@ -9,6 +9,7 @@ use Imagick;
 use InchLadder\Pixels\Field;
 use InchLadder\Pixels\Lab;
 use InchLadder\Plan\Plan;
+use InchLadder\Tone\ValueScale;
 
 /** Brings the tones of what is cropped before the core's eye, and tells them as they are shown. */
 final readonly class TonePixels
@@ -30,6 +31,14 @@ final readonly class TonePixels
 
         return $this->photos->lightness($photo, $plan->choices->framing, self::SIDE)
             ->part($crop->left->toFloat(), $crop->top->toFloat(), $crop->width->toFloat(), $crop->height->toFloat());
+    }
+
+    /** The tones that a drawing's photo is shown in. */
+    public function counted(Photo $photo, Plan $plan): FewTones
+    {
+        $tones = $plan->choices->tones;
+
+        return FewTones::ofBar($tones->bar(), ValueScale::over($this->crop($photo, $plan), $tones->steps), $tones->drop);
     }
 
     /**

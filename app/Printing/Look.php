@@ -12,10 +12,12 @@ enum Look: string
     case Photo = 'photo';
     case Grey = 'grey';
     case Outline = 'outline';
+    /** As few as are counted on the Tone rung: RasterLayer asks for them, since they are told over the whole picture. */
+    case Tones = 'tones';
 
     public function of(Imagick $image): Imagick
     {
-        if ($this === self::Photo) {
+        if ($this === self::Photo || $this === self::Tones) {
             return $image;
         }
         $image->transformImageColorspace(Imagick::COLORSPACE_GRAY);

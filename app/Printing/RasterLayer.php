@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Printing;
 
 use App\Imaging\PhotoStore;
+use App\Imaging\TonePixels;
 use App\Models\Drawing;
 use App\Models\Photo;
 use Imagick;
@@ -76,8 +77,11 @@ final class RasterLayer
         if ($this->image !== null) {
             return $this->image;
         }
-        $image = app(PhotoStore::class)->decode($this->photo, $this->plan->choices->framing, $this->side());
         $crop = $this->plan->layout->fitted->crop;
+        if ($this->look === Look::Tones) {
+            return $this->image = $this->finished($this->inTones($this->whole ? [0.0, 0.0, 1.0, 1.0] : [$crop->left->toFloat(), $crop->top->toFloat(), $crop->width->toFloat(), $crop->height->toFloat()]));
+        }
+        $image = app(PhotoStore::class)->decode($this->photo, $this->plan->choices->framing, $this->side());
         [$wide, $high] = [$image->getImageWidth(), $image->getImageHeight()];
         $kept = new Rectangle($crop->left->toFloat(), $crop->top->toFloat(), $crop->width->toFloat(), $crop->height->toFloat());
         // Cutting copies every pixel; a crop that is the whole picture needs none of that.
@@ -89,9 +93,29 @@ final class RasterLayer
         if ($image->getImageWidth() > self::TOO_MANY * $this->most) {
             $image->resizeImage($this->most, 0, Imagick::FILTER_TRIANGLE, 1);
         }
-        $image = $this->look->of($image);
+
+        return $this->image = $this->finished($this->look->of($image));
+    }
+
+    /**
+     * The same picture that the Tone rung shows.
+     *
+     * @param  array{float, float, float, float}  $part  left, top, width, height as shares of the picture
+     */
+    private function inTones(array $part): Imagick
+    {
+        $image = new Imagick;
+        $image->readImageBlob(app(PhotoStore::class)->cut($this->photo, $part, (int) ceil($this->most * max(1, 1 / $this->plan->layout->fitted->crop->shapeOn($this->plan->layout->reference)->toFloat())), $this->plan->choices->framing, app(TonePixels::class)->counted($this->photo, $this->plan)));
+
+        return $image;
+    }
+
+    /** With what is not drawn dimmed, back to front where that is wanted, ready to be printed. */
+    private function finished(Imagick $image): Imagick
+    {
         if ($this->whole) {
-            $image = self::dimmed($image, $kept);
+            $crop = $this->plan->layout->fitted->crop;
+            $image = self::dimmed($image, new Rectangle($crop->left->toFloat(), $crop->top->toFloat(), $crop->width->toFloat(), $crop->height->toFloat()));
         }
         if ($this->mirrored) {
             $image->flopImage();
@@ -99,7 +123,7 @@ final class RasterLayer
         $image->setImageFormat('jpeg');
         $image->setImageCompressionQuality(90);
 
-        return $this->image = $image;
+        return $image;
     }
 
     /** How many pixels the whole photo's longer side needs, for its printed part to show enough. */

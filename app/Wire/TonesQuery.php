@@ -25,12 +25,6 @@ final class TonesQuery
         return http_build_query(['greys' => implode('-', array_map(static fn (Swatch $box): int => Greys::byte($box->lightness), $bar->boxes)), 'light' => round($light, 2), 'dark' => round($dark, 2), 'drop' => $drop]);
     }
 
-    /** The same as write says, for whoever is to look at the picture itself. */
-    public static function tones(Bar $bar, ValueScale $scale, int $drop): FewTones
-    {
-        return new FewTones(ValueScale::of($scale->steps, round($scale->light, 2), round($scale->dark, 2)), array_map(static fn (Swatch $box): int => Greys::byte($box->lightness), $bar->boxes), $drop);
-    }
-
     /** @throws StepsOutOfRange */
     public static function read(Request $request): FewTones
     {

@@ -59,8 +59,8 @@ final readonly class TonesWriter
         }
         $crop = $this->sight->crop($drawing->photo, $plan);
         $scale = ValueScale::over($crop, $plan->choices->tones->steps);
-        $shown = TonesQuery::tones($bar, $scale, $plan->choices->tones->drop);
-        $shares = $this->sight->shares($drawing->photo, $plan, $shown);
+        $shown = $this->sight->counted($drawing->photo, $plan);
+        $shares = array_combine(array_column($bar->boxes, 'number'), $this->sight->shares($drawing->photo, $plan, $shown));
         $parting = Threshold::of($crop);
         $percent = static fn (float $share): string => ($share > 0 && $share < 0.005 ? 'under 1' : (string) round(100 * $share)).' %';
         $scarce = array_keys(array_filter($shares, static fn (float $share): bool => $share < 0.01));
@@ -96,7 +96,7 @@ final readonly class TonesWriter
      */
     public function probe(Photo $photo, Plan $plan, float $x, float $y, ?array $from = null): ToneSpotJson
     {
-        $shown = $this->shown($photo, $plan);
+        $shown = $this->sight->counted($photo, $plan);
 
         return $this->spot($photo, $plan, $shown, $x, $y, null, $from === null ? null : $this->compared($photo, $plan, $shown, $from, [$x, $y]));
     }
@@ -117,22 +117,16 @@ final readonly class TonesWriter
         };
     }
 
-    /** The tones a drawing's photo is shown in. */
-    private function shown(Photo $photo, Plan $plan): FewTones
-    {
-        return TonesQuery::tones($plan->choices->tones->bar(), ValueScale::over($this->sight->crop($photo, $plan), $plan->choices->tones->steps), $plan->choices->tones->drop);
-    }
-
     /** @return array{string, float} colour and L* of a place of the crop */
     private function lightness(Photo $photo, Plan $plan, float $x, float $y): array
     {
         return $this->sight->patch($photo, $plan, ...self::onPicture($plan, $x, $y));
     }
 
-    /** The step a place of the crop is shown in. */
+    /** The number of the step a place of the crop is shown in. */
     private function step(Photo $photo, Plan $plan, FewTones $shown, float $x, float $y): int
     {
-        return $this->sight->step($photo, $plan, $shown, ...self::onPicture($plan, $x, $y));
+        return $this->sight->step($photo, $plan, $shown, ...self::onPicture($plan, $x, $y)) - 1 + $plan->choices->tones->first;
     }
 
     /** @return array{float, float} a place of the crop as shares of the whole picture */

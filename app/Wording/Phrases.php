@@ -113,9 +113,9 @@ final class Phrases
     public static function bar(Bar $bar): string
     {
         $boxes = count($bar->boxes);
-        $end = $bar->paperIsLight ? 1 : $boxes;
+        $end = $bar->boxes[$bar->paperIsLight ? 0 : $boxes - 1];
 
-        return Say::it($bar->boxes[$end - 1]->isPaper ? 'phrases.bar.paper counts' : 'phrases.bar.paper beyond', ['boxes' => $boxes, 'step' => $end]);
+        return Say::it($end->isPaper ? 'phrases.bar.paper counts' : 'phrases.bar.paper beyond', ['boxes' => $boxes, 'first' => $bar->first(), 'last' => $bar->boxes[$boxes - 1]->number, 'step' => $end->number]);
     }
 
     /** Whether a picture parts into light and shadow. */

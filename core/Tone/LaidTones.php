@@ -10,7 +10,7 @@ use InchLadder\Pixels\Field;
 final readonly class LaidTones
 {
     /**
-     * @param  array<int, float>  $drawn  by step, the share of the drawing it takes
+     * @param  array<int, float>  $drawn  by the step's number, the share of the drawing it takes
      * @param  list<int>  $missing  steps that the photo has and the drawing does not
      * @param  float  $paler  by how many steps the drawing is lighter than the photo, on average; under 0 darker
      */
@@ -20,11 +20,11 @@ final readonly class LaidTones
 
     /**
      * @param  Field  $drawing  L* of what was laid, on the paper's own lightness
-     * @param  array<int, float>  $photo  by step, the share of the photo it takes
+     * @param  array<int, float>  $photo  by the step's number, the share of the photo it takes
      */
     public static function of(Field $drawing, Bar $bar, array $photo): self
     {
-        $counts = array_fill(1, count($bar->boxes), 0);
+        $counts = array_fill($bar->first(), count($bar->boxes), 0);
         foreach ($drawing->all() as $lightness) {
             $counts[self::nearest($bar, (float) $lightness)]++;
         }

@@ -19,15 +19,17 @@ final readonly class Tones
         public float $paper,
         /** L* of the end of the bar that is not paper; null for what soft pencils reach, or white ones on dark paper. */
         public ?float $end,
+        /** The number of the lightest, 0 or 1. */
+        public int $first,
     ) {
     }
 
     /** @throws StepsOutOfRange */
-    public static function of(int $steps, bool $paperCounts, int $drop, float $paper, ?float $end = null): self
+    public static function of(int $steps, bool $paperCounts, int $drop, float $paper, ?float $end = null, int $first = 1): self
     {
         ValueScale::of($steps, 100, 0);
 
-        return new self($steps, $paperCounts, max(0, min(self::MOST_DROP, $drop)), $paper, $end === null ? null : self::within($end, $paper));
+        return new self($steps, $paperCounts, max(0, min(self::MOST_DROP, $drop)), $paper, $end === null ? null : self::within($end, $paper), $first === 0 ? 0 : 1);
     }
 
     /** Null where it leaves no room for steps between it and the paper: it was set on another sheet. */
@@ -52,6 +54,6 @@ final readonly class Tones
 
     public function bar(): Bar
     {
-        return Bar::of($this->steps, $this->paperCounts, $this->paper, $this->end);
+        return Bar::of($this->steps, $this->paperCounts, $this->paper, $this->end, $this->first);
     }
 }

@@ -201,7 +201,7 @@ return [
         'unknown kind' => 'There is no sheet called “:kind”; there is: :keys.',
         'unknown size' => '“:at” is not a size for a sheet; choose print, page or drawing.',
         'unknown printer' => 'No printer is kept under the name “:name”.',
-        'unknown look' => '“:look” is not a look to print; choose photo, grey or outline.',
+        'unknown look' => '“:look” is not a look to print. Choose photo, grey, outline or tones.',
         'page too small' => 'This sheet does not fit inside the printer’s border; choose larger paper.',
         'too many pages' => 'This would be :count pages; a pack has :most at most. Choose larger paper for the printer, or have it printed on one page.',
         'too many files' => 'This would be :count files of :name; :most are made at once at most. Take one PDF instead, or choose larger paper for the printer.',

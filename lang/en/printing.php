@@ -58,7 +58,7 @@ return [
     'tone bar' => [
         'paper' => 'paper',
         'use' => 'Fill the empty boxes with the pencils you will draw with, until each is as dark as the printed one beside it. Lay the strip along the drawing, and say of each place which box it is.',
-        'foot' => ':title: a tone bar of :boxes, 1 the lightest',
+        'foot' => ':title: a tone bar of :boxes, :first the lightest',
         'title' => 'Tone bar',
     ],
     'thread' => [

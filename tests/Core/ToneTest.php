@@ -59,6 +59,14 @@ it('numbers the boxes of a bar as it counts them, the lightest first', function 
     'dark paper, not counted' => [3, false, 20.0, [[1, 92.0, false], [2, 68.0, false], [3, 44.0, false]]],
 ]);
 
+it('numbers them from 0 where it is told so, and lays the same', function (int $steps, bool $counts, float $paper) {
+    [$from1, $from0] = [Bar::of($steps, $counts, $paper), Bar::of($steps, $counts, $paper, first: 0)];
+    expect([$from1->first(), $from0->first()])->toBe([1, 0])->and(array_column($from0->boxes, 'number'))->toBe(range(0, $steps - 1));
+    foreach ($from0->boxes as $i => $box) {
+        expect([$box->lightness, $box->isPaper])->toBe([$from1->boxes[$i]->lightness, $from1->boxes[$i]->isPaper]);
+    }
+})->with([2, 7, 10])->with([true, false])->with([100.0, 20.0]);
+
 it('has as many boxes as steps, each darker than the one before, whatever the paper', function (float $paper, bool $counts) {
     foreach (range(ValueScale::LEAST, ValueScale::MOST) as $steps) {
         $bar = Bar::of($steps, $counts, $paper);
@@ -227,6 +235,9 @@ it('says what tones of the photo the drawing lacks, and by how much all of it is
         array_push($lightness, ...array_fill(0, $count, $bar->boxes[$step - 1]->lightness + 2.0));
     }
     $laid = LaidTones::of(new Field(10, 10, $lightness), $bar, $photo);
+    // The same, counted from 0.
+    $fromZero = LaidTones::of(new Field(10, 10, $lightness), Bar::of(5, true, 100.0, first: 0), array_combine(range(0, 4), $photo));
+    expect(array_values($fromZero->drawn))->toBe(array_values($laid->drawn))->and(array_map(fn (int $step) => $step + 1, $fromZero->missing))->toBe($laid->missing)->and($fromZero->paler)->toEqualWithDelta($laid->paler, 1e-9);
     expect($laid->missing)->toBe($missing)->and($laid->paler)->toEqualWithDelta($paler, 1e-9)->and($laid->isBare())->toBe($bare)
         ->and(array_sum($laid->drawn))->toEqualWithDelta(1.0, 1e-9);
 })->with([

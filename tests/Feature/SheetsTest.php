@@ -388,6 +388,41 @@ it('prints outlines: white where nothing changes, dark where tones meet', functi
         ->and(min(array_map(fn (int $x) => $at($x, 100), range(296, 304))))->toBeLessThan(0.5);
 });
 
+it('prints the photo in the few tones that are shown, whatever part of it', function (string $kind, array $choices, array $options) {
+    $image = new Imagick(database_path('demo/potting-bench.jpg'));
+    $image->thumbnailImage(480, 480, true);
+    $image->setImageFormat('png');
+    $photo = app(App\Imaging\PhotoStore::class)->take(Photos::file($image->getImageBlob(), '.png'));
+    $drawing = Drawing::begin($photo, App\Documents\ChoicesReader::read(array_replace_recursive(['photo' => ['kind' => 'screen'], 'tone' => ['steps' => 4]], $choices), $photo->width, $photo->height)->json);
+    $page = Sheets::leaves($drawing, $kind, ['look' => 'tones', 'page' => 'a4'] + $options)->page(0);
+    $printed = new Imagick;
+    $printed->readImageBlob(array_values(array_filter($page->marks, fn ($mark) => $mark instanceof Picture))[0]->jpeg);
+    $shown = new Imagick;
+    $shown->readImageBlob(test()->get(test()->getJson("/api/drawings/{$drawing->id}/tones")->json('few'))->assertOk()->streamedContent());
+    $crop = $drawing->plan()->layout->fitted->crop;
+    [$left, $top, $wide, $high] = isset($options['whole']) ? [0.0, 0.0, 1.0, 1.0] : array_map(fn ($share) => $share->toFloat(), [$crop->left, $crop->top, $crop->width, $crop->height]);
+    $grey = fn (Imagick $of, float $x, float $y): int => $of->getImagePixelColor((int) floor($x * $of->getImageWidth()), (int) floor($y * $of->getImageHeight()))->getColor()['r'];
+    $same = 0;
+    for ($i = 0; $i < 400; $i++) {
+        [$x, $y] = [(($i * 37) % 200 + 0.5) / 200, (($i * 61) % 200 + 0.5) / 200];
+        [$u, $v] = [$left + $x * $wide, $top + $y * $high];
+        // What is not drawn is dimmed.
+        if (isset($options['whole']) && ($u < $crop->left->toFloat() || $u > $crop->right()->toFloat() || $v < $crop->top->toFloat() || $v > $crop->bottom()->toFloat())) {
+            $same++;
+
+            continue;
+        }
+        $same += abs($grey($printed, isset($options['mirrored']) ? 1 - $x : $x, $y) - $grey($shown, $u, $v)) < 12 ? 1 : 0;
+    }
+    // But for what lies on the border of two tones, where one is enlarged.
+    expect($same)->toBeGreaterThan(372);
+})->with(['gridded'])->with([
+    'all of it' => [[], []],
+    'a crop, turned and small areas left out' => [['photo' => ['quarters' => 1], 'tone' => ['drop' => 3], 'fit' => ['way' => 'crop', 'lock' => 'free', 'left' => '0.2', 'top' => '0.1', 'width' => '0.5', 'height' => '0.6']], []],
+    'mirrored print' => [['tone' => ['drop' => 2]], ['mirrored' => '1']],
+    'the rest dimmed' => [['fit' => ['way' => 'crop', 'lock' => 'free', 'left' => '0.2', 'top' => '0.1', 'width' => '0.5', 'height' => '0.6']], ['whole' => '1']],
+]);
+
 it('has the whole plan on one page', function () {
     $drawing = letterDrawing();
     $drawing->noteCell($drawing->plan(), 'A1 copied', null, new App\Models\CellChange(new InchLadder\Copying\Place(0, 0), 'done'));
@@ -479,7 +514,7 @@ it('says which sheets cannot be', function (string $kind, array $choices, array 
     'strips on a stamp' => ['strips', [], ['page' => '60x40mm'], 'choose larger paper'],
     'a wall on stamps' => ['tracing', ['photo' => ['kind' => 'screen'], 'paper' => ['sheet' => null, 'width' => '500 cm', 'height' => '500 cm'], 'fit' => ['way' => 'crop', 'cell' => null]], ['page' => 'a7'], 'a pack has 1200 at most'],
     'a printer nobody kept' => ['plan', [], ['printer' => 'Attic'], 'No printer is kept'],
-    'a look nobody knows' => ['tracing', [], ['look' => 'sepia'], 'choose photo, grey or outline'],
+    'a look nobody knows' => ['tracing', [], ['look' => 'sepia'], 'Choose photo, grey, outline or tones'],
 ]);
 
 it('serves every sheet in every format, as many pages as it says', function (string $kind, string $format, string $one) {
@@ -538,5 +573,5 @@ it('says on the command line what is wrong, and writes nothing', function (array
     'no such printer' => [['--printer' => 'Attic'], 'plan', 'No printer is kept'],
     'no such paper' => [['--page' => 'napkin'], 'plan', 'not a printer’s paper'],
     'a border that eats it' => [['--border' => '9 cm'], 'plan', 'under a quarter of its paper'],
-    'no such look' => [['--look' => 'sepia'], 'tracing', 'choose photo, grey or outline'],
+    'no such look' => [['--look' => 'sepia'], 'tracing', 'Choose photo, grey, outline or tones'],
 ]);

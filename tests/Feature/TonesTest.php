@@ -135,6 +135,17 @@ it('tells the shares and the tone of a place as they are shown, however small ar
     }
 })->with(['all kept' => 0, 'small ones out' => 2, 'grass in one' => 4])->with(['as it is' => [[]], 'cropped and mirrored' => [['photo' => ['mirrored' => true], 'fit' => ['way' => 'crop', 'lock' => 'free', 'left' => '0.1', 'top' => '0.2', 'width' => '0.7', 'height' => '0.55']]]]);
 
+it('counts from 0 where it is told so, in every sentence and on the printed bar', function () {
+    $drawing = banded(['tone' => ['first' => 0]]);
+    $tones = tonesOf($drawing)->assertOk();
+    expect(array_column($tones->json('bar'), 'number'))->toBe([0, 1, 2])->and(array_column($tones->json('bar'), 'share'))->toBe(['50 %', '25 %', '25 %'])
+        ->and($tones->json('sums'))->toContain('3 boxes, numbered 0 to 2, 0 the lightest; step 0 is the bare paper.', 'Most of it is step 0: 50 %.')
+        ->and(array_column($tones->json('spots'), 'step'))->toContain(0, 2)->and(probed($drawing, 0.6)->json('step'))->toBe(1)
+        ->and(probed($drawing, 0.6)->json('words'))->toStartWith('Step 1, in')
+        ->and((string) test()->get("/api/drawings/{$drawing->id}/sheets/tones.svg")->assertOk()->streamedContent())->toContain('0 the lightest');
+    expect(ChoicesReader::read(['photo' => ['kind' => 'screen'], 'tone' => ['first' => 2]], 800, 600)->json->tone->first)->toBe(1);
+});
+
 it('counts the crop alone, as the photo is held', function (array $choices, array $shares, string $lightest) {
     $tones = tonesOf(banded($choices));
     expect(array_column($tones->json('bar'), 'share'))->toBe($shares)->and($tones->json('spots.0.words'))->toContain($lightest);

@@ -22,7 +22,7 @@ final class SheetCommand extends Planning
         {--page= : The printer’s paper, like a4, letter or 210x297mm; own makes one page as large as it takes}
         {--border= : What the printer leaves free on each side, like 6mm}
         {--printer= : A printer that is kept, with its correction}
-        {--look=photo : photo, grey or outline}
+        {--look=photo : photo, grey, outline or tones}
         {--bare : Without labels}
         {--whole : The whole photo, dimmed where it is not drawn}
         {--mirrored : Left and right swapped}

@@ -22,6 +22,8 @@ final readonly class ToneChoice
         #[OA\Property(enum: Order::class)] public ?string $order,
         /** L* of the far end of the bar, when it is set to what one's own pencils reach; null for what soft pencils do. */
         #[OA\Property] public ?float $end,
+        /** The number of the lightest step. */
+        #[OA\Property(enum: [0, 1])] public int $first,
     ) {
     }
 }

@@ -67,7 +67,7 @@ final readonly class ToneBarStrip implements PrintableSheet
             $leaf->say($empty->x + $wide / 2, $empty->bottom() + 5, (string) $box->number, 4.5, Anchor::Middle, true);
         }
         $boxes = count($bar->boxes);
-        $leaf->foot(Say::it('printing.tone bar.foot', ['title' => mb_strimwidth($drawing->title(), 0, 40, '…'), 'boxes' => $boxes]), $options->unit->isMetric());
+        $leaf->foot(Say::it('printing.tone bar.foot', ['title' => mb_strimwidth($drawing->title(), 0, 40, '…'), 'boxes' => $boxes, 'first' => $bar->first()]), $options->unit->isMetric());
 
         return Pages::one($leaf->page(Say::it('printing.tone bar.title')));
     }

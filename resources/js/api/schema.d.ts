@@ -3165,6 +3165,8 @@ export interface components {
             order: "line" | "tone" | null;
             /** Format: float */
             end: number | null;
+            /** @enum {integer} */
+            first: 0 | 1;
         };
         /** @description How heavy the lines are, 1…3, on each board and in print. */
         WeightsChoice: {

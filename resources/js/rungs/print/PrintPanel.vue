@@ -33,7 +33,7 @@ const names = computed(() => Object.fromEntries(shelf.catalogue.printed.map((one
   </nav>
   <p class="soft">{{ kind.what }}</p>
   <Pick v-if="Object.keys(possible).length > 1" v-model="at" :label="$t('print.size')" :options="possible" />
-  <Pick v-if="takes.has('look')" v-model="printing.look" :label="$t('print.picture')" :options="{ photo: $t('print.photo'), grey: $t('print.greyscale'), outline: $t('print.outline') }" />
+  <Pick v-if="takes.has('look')" v-model="printing.look" :label="$t('print.picture')" :options="{ photo: $t('print.photo'), grey: $t('print.greyscale'), outline: $t('print.outline'), tones: $t('print.inItsTones') }" />
   <div v-if="takes.has('labels') || takes.has('mirrored')">
     <Check v-if="takes.has('labels')" v-model="printing.labels">{{ $t('print.withItsLettersAndNumbers') }}</Check>
     <Check v-if="takes.has('whole')" v-model="printing.whole">{{ $t('print.theWholePhotoTheRestDimmed') }}</Check>

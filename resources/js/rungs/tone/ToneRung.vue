@@ -75,6 +75,7 @@ onUnmounted(() => tool.finish(null))
   <ToneBar v-if="tones.tones" :bar="tones.tones.bar" :here="tones.probed?.step" :out="tones.tones.reach?.out" />
   <Pick v-if="drawing.photo" v-model="tones.view" :label="$t('tone.lookAt')" :options="{ photo: $t('tone.thePhoto'), few: $t('tone.countedTones', { steps: choices.tone.steps }), two: $t('tone.two') }" />
   <CountInput :label="$t('tone.tones')" field="tone.steps" :model-value="choices.tone.steps" @update:model-value="store.decide((c) => (c.tone.steps = $event))" />
+  <Pick :label="$t('tone.countedFrom')" :model-value="String(choices.tone.first)" :options="{ 1: '1', 0: '0' }" data-test="tone-first" @update:model-value="store.decide((c) => (c.tone.first = Number($event) as 0 | 1))" />
   <Check :model-value="choices.tone.paper" @update:model-value="store.decide((c) => (c.tone.paper = $event))">{{ $t('tone.theBarePaper') }}</Check>
   <div v-if="tones.tones?.reach" data-test="reach">
     <p>{{ tones.tones.reach.says }} <template v-if="tones.tones.reach.advice">{{ tones.tones.reach.advice }}</template></p>
