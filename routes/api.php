@@ -99,6 +99,7 @@ Route::get('drawings/{drawing}/shares', [MarkingController::class, 'shares']);
 Route::get('pencil', [MarkingController::class, 'pencil']);
 Route::get('pencils', [PencilController::class, 'index']);
 Route::post('pencils', [PencilController::class, 'store']);
+Route::post('pencils/box', [PencilController::class, 'box']);
 Route::delete('pencils/{pencil}', [PencilController::class, 'destroy']);
 Route::post('drawings/{drawing}/swatches', [PencilController::class, 'read']);
 Route::post('drawings/{drawing}/rehearsed-swatches', [PencilController::class, 'rehearse']);

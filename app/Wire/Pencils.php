@@ -5,10 +5,13 @@ declare(strict_types=1);
 namespace App\Wire;
 
 use App\Models\OwnPencil;
+use App\Wire\Json\PencilBoxJson;
 use App\Wire\Json\PencilJson;
 use App\Wire\Json\SwatchJson;
 use App\Wording\ColourWording;
 use App\Wording\Say;
+use Illuminate\Support\Facades\DB;
+use InchLadder\Colour\Box;
 use InchLadder\Colour\Kind;
 use InchLadder\Colour\PencilUnusable;
 use InchLadder\Colour\Reflectance;
@@ -42,6 +45,26 @@ final class Pencils
         $kept->fill(['name' => $name, 'kind' => (Kind::tryFrom($kind) ?? throw PencilUnusable::ofNoKind())->value, 'firm' => $colour($firm), 'soft' => $colour($soft)])->save();
 
         return self::json($kept);
+    }
+
+    /**
+     * A box of pencils, put on the list at once; those that are on it already stay as they are.
+     *
+     * @throws PencilUnusable and nothing of it is kept
+     */
+    public static function keepBox(string $typed, string $kind): PencilBoxJson
+    {
+        $box = Box::read($typed);
+        $of = Kind::tryFrom($kind) ?? throw PencilUnusable::ofNoKind();
+        $known = OwnPencil::query()->whereIn('name', $box->names())->pluck('name')->all();
+        $new = array_values(array_diff($box->names(), $known));
+        OwnPencil::query()->count() + count($new) <= OwnPencil::MOST || throw PencilUnusable::oneTooMany(OwnPencil::MOST);
+        $kept = DB::transaction(static fn (): array => array_map(static fn (string $name): PencilJson => self::json(OwnPencil::query()->create(['name' => $name, 'kind' => $of->value, 'firm' => $box->pencils[$name]?->hex(), 'soft' => null])), $new));
+
+        return new PencilBoxJson($kept, array_values(array_filter([
+            $kept === [] ? null : Say::counted('pencils.box.kept', count($kept), ['names' => Say::listed(array_slice($new, 0, 3))]),
+            $known === [] ? null : Say::counted('pencils.box.known', count($known), ['names' => Say::listed(array_values(array_map(strval(...), $known)))]),
+        ])));
     }
 
     public static function json(OwnPencil $one): PencilJson

@@ -29,6 +29,11 @@ final class PencilUnusable extends Impossible
         return new self('no colour', ['text' => mb_strimwidth($text, 0, 40, '…')]);
     }
 
+    public static function run(string $text, int $most): self
+    {
+        return new self('no run', ['text' => mb_strimwidth($text, 0, 40, '…'), 'most' => $most]);
+    }
+
     public static function oneTooMany(int $most): self
     {
         return new self('too many', ['most' => $most]);
@@ -37,7 +42,7 @@ final class PencilUnusable extends Impossible
     public function choice(): string
     {
         return match ($this->reason) {
-            'no name', 'same name' => 'pencil.name',
+            'no name', 'same name', 'no run' => 'pencil.name',
             'no kind' => 'pencil.kind',
             default => 'pencil.colour',
         };

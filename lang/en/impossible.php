@@ -36,6 +36,7 @@ return [
     'PencilUnusable' => [
         'no name' => 'Give the pencil a name of 1 to 60 letters, as it is printed on it.',
         'same name' => 'There is a pencil called “:name” on your list already; give this one another name.',
+        'no run' => '“:text” is no run of pencils. Write it from the lower number to the higher, with up to :most of them, like 1 to 24.',
         'no kind' => 'A pencil is graphite, a coloured pencil, or pastel.',
         'no colour' => '“:text” is no colour; pick one, or leave it open.',
         'too many' => 'Your list holds :most pencils; take one off first.',

@@ -3,6 +3,10 @@
 /* Which pencil to draw guide lines with, and how: common practice in drawing classes, no published source. */
 return [
     'not looked at' => 'Not looked at yet.',
+    'box' => [
+        'kept' => '{1} :names is on the list now.|[2,3] :names are on the list now.|[4,*] :count pencils are on the list now.',
+        'known' => '{1} :names was on it already, and stays as it is.|[2,*] :names were on it already, and stay as they are.',
+    ],
     'pencil' => [
         'print' => 'None on the print itself: a soft grease or film marker on a clear sheet over it, or a copy of the print.',
         'toned' => 'A white or pale pastel pencil; graphite would shine and not show.',

@@ -13,9 +13,15 @@ function material(string $rung, string $options = '--sheet=9x6in --photo=9x6in -
 
 it('has pencils named, their swatches read, and the bar set to what they reach', function () {
     $table = material('tone')->see('[data-test=tone-bar]', '1')->unfold('What colour is it')->press('Your pencils')->see('h1', 'Settings');
-    $add = fn (string $name) => $table->write('A pencil', $name)->press('put it on the list');
+    $add = fn (string $name) => $table->write('Pencils: one, or a whole box', $name)->press('put it on the list');
     $add('Stub 1')->see('[data-test=pencils]', 'Not looked at yet.');
-    $add('Stub 1')->see('[data-test=pencil-fault]', 'called “Stub 1”');
+    $add('Stub 1')->see('[data-test=pencils-added]', 'Stub 1 was on it already');
+    // A whole box, and off again with one click.
+    $add('Twig 1 to 12')->see('[data-test=pencils-added]', '12 pencils are on the list now');
+    Table::until(fn () => count($table->all('[data-test=pencil]')) === 13, 'a box of pencils');
+    $table->press('take them off again');
+    Table::until(fn () => count($table->all('[data-test=pencil]')) === 1, 'the box to be gone');
+    $add('red #12')->see('[data-test=pencil-fault]', '“#12” is no colour');
     $add('Stub 2');
     Table::until(fn () => count($table->all('[data-test=pencil]')) === 2, 'two pencils');
     $table->isAccessibleThen('Settings');

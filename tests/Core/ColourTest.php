@@ -1,5 +1,6 @@
 <?php
 
+use InchLadder\Colour\Box;
 use InchLadder\Colour\Described;
 use InchLadder\Colour\Hue;
 use InchLadder\Colour\Kind;
@@ -7,6 +8,7 @@ use InchLadder\Colour\Laid;
 use InchLadder\Colour\Nearest;
 use InchLadder\Colour\Neutral;
 use InchLadder\Colour\Pencil;
+use InchLadder\Colour\PencilUnusable;
 use InchLadder\Colour\Reflectance;
 use InchLadder\Colour\SwatchesUnreadable;
 use InchLadder\Colour\SwatchPage;
@@ -204,3 +206,25 @@ it('mixes grey of the lightness that is asked for, where one of two can be laid 
     $mixed = Neutral::of($lightness, [$pencil('#d05040'), $pencil('#4fa0a8'), $pencil('#8e3f80'), $pencil('#3f8e50')], seen('#ffffff'))->mixed;
     expect(abs($mixed->seen->lab()->lightness - $lightness))->toBeLessThan(12.0);
 })->with([35.0, 45.0, 56.0]);
+
+it('reads a box of pencils as it is typed', function (string $typed, array $names, array $colours = []) {
+    $box = Box::read($typed);
+    expect($box->names())->toBe($names)->and(array_map(fn ($one) => $one->hex(), array_values(array_filter($box->pencils))))->toBe($colours);
+})->with([
+    'one' => ['HB', ['HB']],
+    'a list' => ["HB, 2B;4B\n 6B ,,", ['HB', '2B', '4B', '6B']],
+    // From the hardest to the softest, as the packets have them.
+    'grades' => ['2H to 2B', ['2H', 'H', 'F', 'HB', 'B', '2B']],
+    'grades the other way' => ['b - h', ['B', 'HB', 'F', 'H']],
+    'how many' => ['12', ['1', '2', '3', '4', '5', '6', '7', '8', '9', '10', '11', '12']],
+    'numbers' => ['chalk 8 to 11', ['chalk 8', 'chalk 9', 'chalk 10', 'chalk 11']],
+    'colours' => ['crimson #a02030, leaf green, Sky #3A7AC0', ['crimson', 'leaf green', 'Sky'], ['#a02030', '#3a7ac0']],
+    'the same twice' => ['HB, HB, 2 to 3, 3', ['HB', '2', '3', '1']],
+    'a name that is no grade' => ['3H to red', ['3H to red']],
+    'another script' => ['深紅 #a02030, 葉 1 to 2', ['深紅', '葉 1', '葉 2'], ['#a02030']],
+]);
+
+it('refuses a box that is none', fn (string $typed, string $says) => expect(fn () => Box::read($typed))->toBeRefused(PencilUnusable::class, $says))->with([
+    'nothing' => [' , ; ', 'a name of 1 to 60 letters'], 'a colour alone' => ['#a02030', 'a name of 1 to 60 letters'], 'no colour' => ['red #a0', '“#a0” is no colour'],
+    'backwards' => ['chalk 9 to 3', '“chalk 9 to 3” is no run'], 'none' => ['0', '“0” is no run'], 'endless' => ['1 to 9999', 'up to 200'], 'a long name' => [str_repeat('a', 61), 'a name of 1 to 60 letters'],
+]);

@@ -1,8 +1,8 @@
 <?php
 
 use App\Wording\Phrases;
+use InchLadder\Colour\Grade;
 use InchLadder\Fit\Ways\Inset;
-use InchLadder\Marks\Grade;
 use InchLadder\Measure\Rational;
 use InchLadder\Paper\Basis;
 use InchLadder\Paper\Catalogue;

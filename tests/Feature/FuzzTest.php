@@ -114,7 +114,7 @@ function valid(Drawing $drawing): array
         'POST measured' => [[], [...$base, 'way' => 'across', 'ticks' => ['1' => '1 in', '2' => '2 in', '3' => '3 1/16 in']]],
         'POST keepsakes' => [[], [...$base, 'kind' => 'grid', 'name' => 'mine']], 'GET keepsakes' => [], 'DELETE keepsakes/{keepsake}' => [], 'PUT keepsakes/{keepsake}' => [[], ['count' => 3]],
         'POST drawings/{drawing}/sheet' => [[], ['purpose' => 'trial']], 'DELETE drawings/{drawing}/sheet' => [], 'GET drawings/{drawing}/colours/at' => [['x' => '0.5', 'y' => '0.5']],
-        'GET pencils' => [], 'POST pencils' => [[], ['id' => null, 'name' => 'HB', 'kind' => 'graphite', 'firm' => '#404040', 'soft' => null]], 'DELETE pencils/{pencil}' => [],
+        'GET pencils' => [], 'POST pencils/box' => [[], ['box' => 'HB, 2B to 4B', 'kind' => 'graphite']], 'POST pencils' => [[], ['id' => null, 'name' => 'HB', 'kind' => 'graphite', 'firm' => '#404040', 'soft' => null]], 'DELETE pencils/{pencil}' => [],
         'POST drawings/{drawing}/swatches' => [], 'POST drawings/{drawing}/rehearsed-swatches' => [],
         'GET catalogue' => [], 'GET drawings' => [['hand' => 'left', 'from' => 0]], 'POST drawings' => [[], ['width' => '5 in', 'height' => '7 in']], 'GET drawings/{drawing}' => [],
         'PUT drawings/{drawing}' => [[], [...$version, 'choices' => $base['choices']]], 'DELETE drawings/{drawing}' => [], 'POST drawings/{drawing}/restore' => [],

@@ -265,3 +265,15 @@ it('begins the set-up anew on another sheet, and takes none from its stock unask
     'the same, measured again' => [['width' => '10 3/4 in'], ['taken', 'face']],
     'the same, turned' => [['turn' => 'sideways'], ['taken', 'face']],
 ]);
+
+it('keeps a box of pencils at once, what is on the list already as it is, and nothing of one that is refused', function () {
+    $this->postJson('/api/pencils', ['id' => null, 'name' => 'HB', 'kind' => 'graphite', 'firm' => '#404040', 'soft' => null])->assertCreated();
+    $box = $this->postJson('/api/pencils/box', ['box' => 'H to 2B, crayon #a02030', 'kind' => 'graphite'])->assertCreated()->json();
+    expect(array_column($box['kept'], 'name'))->toBe(['H', 'F', 'B', '2B', 'crayon'])->and($box['says'])->toBe(['5 pencils are on the list now.', 'HB was on it already, and stays as it is.']);
+    $all = array_column($this->getJson('/api/pencils')->json(), 'firm', 'name');
+    expect([count($all), $all['HB'], $all['crayon'], $all['2B']])->toBe([6, '#404040', '#a02030', null]);
+    foreach ([['HB, red #zz', 'graphite', 'pencil.colour'], ['12', 'felt', 'pencil.kind'], ['', 'graphite', 'pencil.name'], ['a 1 to 200, b 1 to 200', 'pastel', 'pencil.colour']] as [$typed, $kind, $beside]) {
+        $this->postJson('/api/pencils/box', ['box' => $typed, 'kind' => $kind])->assertUnprocessable()->assertJsonStructure(['errors' => [$beside]]);
+    }
+    expect($this->getJson('/api/pencils')->json())->toHaveCount(6);
+});

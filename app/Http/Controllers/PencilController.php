@@ -35,6 +35,11 @@ final readonly class PencilController
         return new JsonResponse(Pencils::keep(...array_map(static fn (string $field): string => Said::text($request, $field), ['id', 'name', 'kind', 'firm', 'soft'])), 201);
     }
 
+    public function box(Request $request): JsonResponse
+    {
+        return new JsonResponse(Pencils::keepBox(Said::text($request, 'box'), Said::text($request, 'kind')), 201);
+    }
+
     public function destroy(OwnPencil $pencil): Response
     {
         $pencil->delete();

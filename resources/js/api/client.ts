@@ -162,6 +162,7 @@ export const api = {
   countSheets: (keepsake: string, count: number | string | null) => told(http.PUT('/api/keepsakes/{keepsake}', { params: { path: { keepsake } }, body: { count: count as number | null } })),
   pencils: () => told(http.GET('/api/pencils')),
   keepPencil: (typed: PencilTyped) => told(http.POST('/api/pencils', { body: typed })),
+  keepPencilBox: (box: string, kind: PencilTyped['kind']) => told(http.POST('/api/pencils/box', { body: { box, kind } })),
   forgetPencil: (pencil: string) => told(http.DELETE('/api/pencils/{pencil}', { params: { path: { pencil } } })),
   rehearseSwatches: (drawing: string) => told(http.POST('/api/drawings/{drawing}/rehearsed-swatches', of(drawing))),
   printers: (unit: string) => told(http.GET('/api/printers', { params: { query: { unit } } })),

@@ -660,6 +660,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/pencils/box": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["keepPencilBox"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/pencils": {
         parameters: {
             query?: never;
@@ -2099,6 +2115,17 @@ export interface components {
             what: string;
             pencil: string;
             not_yet: string;
+        };
+        /** @description What was put on the list of a box of pencils. */
+        PencilBoxJson: {
+            kept: components["schemas"]["PencilJson"][];
+            says: string[];
+        };
+        /** @description A box of pencils, or one of them, as it is typed. */
+        PencilBoxRequest: {
+            box: string;
+            /** @enum {string} */
+            kind: "graphite" | "coloured pencil" | "pastel";
         };
         /** @description A pencil that is owned, and what it leaves on white. */
         PencilJson: {
@@ -4423,6 +4450,31 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["PaperWeightJson"];
+                };
+            };
+            422: components["responses"]["Trouble"];
+        };
+    };
+    keepPencilBox: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["PencilBoxRequest"];
+            };
+        };
+        responses: {
+            /** @description Kept. */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PencilBoxJson"];
                 };
             };
             422: components["responses"]["Trouble"];

@@ -2,7 +2,7 @@
 import { reactive, ref, shallowRef } from 'vue'
 import { api, readSwatches, Refused } from '@/api/client'
 import { useLatest } from '@/api/latest'
-import type { Pencil, Swatch } from '@/api/types'
+import type { Pencil, PencilBox, Swatch } from '@/api/types'
 import { labels, t } from '@/lang'
 import Callout from '@/ui/Callout.vue'
 import Choose from '@/ui/Choose.vue'
@@ -14,13 +14,15 @@ const kinds = labels('graphite', 'coloured pencil', 'pastel')
 const pencils = shallowRef<Pencil[]>([])
 const fresh = reactive({ name: '', kind: 'graphite' as Pencil['kind'] })
 const fault = ref('')
+/** What was put on the list last. */
+const added = shallowRef<PencilBox | null>(null)
 const asks = ref<string | null>(null)
 /** What was read, until it is kept or let go. */
 const read = shallowRef<Swatch[] | null>(null)
 const rehearsed = ref(false)
 const progress = ref<number | null>(null)
 
-const [latest, latestRead] = [useLatest(), useLatest()]
+const [latest, latestRead, latestAdded] = [useLatest(), useLatest(), useLatest()]
 const load = () => latest(api.pencils(), (fresh) => (pencils.value = fresh)).catch(() => undefined)
 void load()
 
@@ -39,8 +41,16 @@ async function tried(act: () => Promise<unknown>) {
   }
 }
 
+/** One, or a whole box. */
 async function add() {
-  if (await tried(() => api.keepPencil({ id: null, firm: null, soft: null, ...fresh }))) fresh.name = ''
+  const kept = await tried(() => latestAdded(api.keepPencilBox(fresh.name, fresh.kind), (box) => (added.value = box)))
+  if (kept) fresh.name = ''
+}
+
+async function takeOffAgain() {
+  const kept = added.value?.kept ?? []
+  added.value = null
+  await tried(() => Promise.all(kept.map((one) => api.forgetPencil(one.id))))
 }
 
 const change = (one: Pencil, by: Partial<Pencil>) => tried(() => api.keepPencil({ id: one.id, name: one.name, kind: one.kind, firm: one.firm, soft: one.soft, ...by }))
@@ -98,12 +108,17 @@ const named = (name: string) => t('settings.colourOf', { name })
     <form class="add" @submit.prevent="add">
       <div class="field">
         <label for="pencil-name">{{ $t('settings.aPencil') }}</label>
-        <el-input id="pencil-name" v-model="fresh.name" maxlength="60" autocomplete="off" :placeholder="$t('settings.asPrintedOnIt')" />
+        <el-input id="pencil-name" v-model="fresh.name" type="textarea" :autosize="{ minRows: 1, maxRows: 8 }" maxlength="6000" autocomplete="off" :placeholder="$t('settings.asPrintedOnIt')" aria-describedby="pencil-how" />
       </div>
       <Choose v-model="fresh.kind" :label="$t('settings.ofWhichKind')" :options="kinds" />
       <button type="submit" class="button">{{ $t('settings.putItOnTheList') }}</button>
     </form>
+    <p id="pencil-how" class="soft">{{ $t('settings.aWholeBox') }}</p>
     <p v-if="fault" class="fault" role="alert" data-test="pencil-fault">{{ fault }}</p>
+    <Callout v-if="added" tone="calm" data-test="pencils-added">
+      <p v-for="line in added.says" :key="line">{{ line }}</p>
+      <button v-if="added.kept.length" type="button" class="button bare" @click="takeOffAgain">{{ $t('settings.takeThemOffAgain') }}</button>
+    </Callout>
     <template v-if="of && pencils.length">
       <div class="swatches">
         <router-link class="button" :to="{ name: 'print', params: { id: of, sheet: 'swatches' } }">{{ $t('settings.printTheirSwatches') }}</router-link>

@@ -11,7 +11,7 @@ export const usePrinting = defineStore('printing', () => {
   const page = useLocalStorage('printer-paper', '')
   const border = useLocalStorage('printer-border', '')
   const at = ref<'print' | 'page' | 'drawing' | ''>('')
-  const look = ref<'photo' | 'grey' | 'outline'>('photo')
+  const look = ref<'photo' | 'grey' | 'outline' | 'tones'>('photo')
   const labels = ref(true)
   const whole = ref(false)
   const mirrored = ref(false)

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace InchLadder\Marks;
+namespace InchLadder\Colour;
 
 /**
  * Grades of graphite, from the hardest to the softest. No standard says how dark each is: makers differ by a grade or
