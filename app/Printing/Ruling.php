@@ -154,7 +154,7 @@ final readonly class Ruling
     }
 
     /**
-     * A board with this grid: the rectangle, and room beside it for the labels.
+     * A board with this grid: the rectangle, and room beside it for the labels. An oval or a circle is drawn without its lines as well.
      *
      * @param  list<Element>  $more  in mm from the rectangle's corner
      * @param  Rectangle|null  $pictured  where the plate lies, from the rectangle's corner; null lays it on the rectangle
@@ -171,7 +171,7 @@ final readonly class Ruling
             max($on->right(), $left + $pictured->right()) + ($right ? $room : 0),
             max($on->bottom(), $top + $pictured->bottom()),
             [
-                ...$lines ? $this->lines($on) : [],
+                ...$lines ? $this->lines($on) : array_merge(...array_map($this->stroke(...), $this->outline($on))),
                 ...$labels ? $this->labels($on) : [],
                 ...array_map(static fn (Element $mark): Element => $mark->movedBy($left, $top), $more),
             ],

@@ -13,6 +13,7 @@ use InchLadder\Measure\Rational;
 use InchLadder\Measure\Size;
 use InchLadder\Paper\Shape;
 use InchLadder\Plan\Plan;
+use InchLadder\Plan\Trimmed;
 
 /** How picture and paper are made to agree, and what it costs on either side. */
 final readonly class FitWorkings
@@ -52,7 +53,17 @@ final readonly class FitWorkings
         $away = array_values(array_filter($this->plan->layout->points(), static fn (Placed $placed): bool => ! $placed->isInside()));
         $names = implode(', ', array_map(static fn (Placed $placed): string => $placed->point->name, $away));
 
-        return array_values(array_filter([$this->stretched(), $away === [] ? null : Say::it('fit.cropped away', ['names' => $names]), $this->plan->pinned === null || (new PointWording($this->plan))->missed($this->plan->pinned) === [] ? null : $this->pinned()]));
+        return array_values(array_filter([$this->stretched(), $this->outsideCurve(), $away === [] ? null : Say::it('fit.cropped away', ['names' => $names]), $this->plan->pinned === null || (new PointWording($this->plan))->missed($this->plan->pinned) === [] ? null : $this->pinned()]));
+    }
+
+    /** What of the picture an oval or a circle leaves out, and what it runs through. */
+    private function outsideCurve(): ?string
+    {
+        $trimmed = $this->plan->layout->outline() === null ? null : Trimmed::of($this->plan);
+        $lost = array_values(array_diff($trimmed->outside ?? [], array_map(static fn (Placed $placed): string => $placed->point->name, array_filter($this->plan->layout->points(), static fn (Placed $placed): bool => ! $placed->isInside()))));
+        $says = array_filter([$lost === [] ? '' : Say::it('fit.curve.outside', ['names' => Say::listed($lost)]), ($trimmed->through ?? []) === [] ? '' : Say::it('fit.curve.through', ['names' => Say::listed($trimmed->through)])]);
+
+        return $says === [] ? null : implode(' ', $says);
     }
 
     /** A circle is as wide as its box takes; where that is the whole photo's, the paper would take a larger one. */

@@ -177,6 +177,12 @@ final readonly class Layout
         return Outline::of($this->shape, $this->fitted->area);
     }
 
+    /** Whether a point is drawn: it lies in the crop, and in the oval or circle. */
+    public function shows(Placed $placed): bool
+    {
+        return $placed->isInside() && ($this->outline()?->holds($placed->x, $placed->y) ?? true);
+    }
+
     /** @return list<int> cells that lie wholly outside an oval or a circle */
     public function outside(): array
     {

@@ -34,6 +34,20 @@ final readonly class Outline
     }
 
     /**
+     * Whether a place lies inside, or on the curve.
+     *
+     * @param  Rational  $x  share of the box's width
+     * @param  Rational  $y  share of its height
+     */
+    public function holds(Rational $x, Rational $y): bool
+    {
+        $half = Rational::nd(1, 2);
+        [$across, $down] = [$x->minus($half)->dividedBy($this->across), $y->minus($half)->dividedBy($this->down)];
+
+        return ! $across->times($across)->plus($down->times($down))->isGreaterThan(1);
+    }
+
+    /**
      * Whether a rectangle lies wholly outside.
      *
      * @param  Rational  $left  shares of the box's width and height; likewise the others

@@ -28,6 +28,9 @@ final class Figures
     /** Pairs of things that are held against each other, the nearest of all (ours). */
     public const MOST_PAIRS = 60;
 
+    /** Places along a side of an outline that are held against a curve. */
+    public const LOOKED_AT = 8;
+
     /** Relations told; nobody ticks more (ours). */
     public const MOST_RELATIONS = 24;
 }

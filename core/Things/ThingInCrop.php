@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace InchLadder\Things;
 
 use InchLadder\Copying\Side;
+use InchLadder\Measure\Rational;
+use InchLadder\Paper\Outline;
 
 /** A thing as it lies in the crop, in shares of it: its box, its four extremes, where it leaves the picture, what of it is hidden. */
 final readonly class ThingInCrop
@@ -28,6 +30,30 @@ final readonly class ThingInCrop
     public function isInside(): bool
     {
         return $this->left < 1 && $this->right > 0 && $this->top < 1 && $this->bottom > 0;
+    }
+
+    /**
+     * How it lies to an oval or a circle: inside, outside, or cut by the curve; told by its outline, a chord of which is
+     * looked at in so many places.
+     *
+     * @return 'inside'|'outside'|'cut'
+     */
+    public function within(Outline $curve): string
+    {
+        $holds = [];
+        foreach ($this->outline as $i => [$x, $y]) {
+            [$toX, $toY] = $this->outline[($i + 1) % count($this->outline)];
+            for ($step = 0; $step < Figures::LOOKED_AT; $step++) {
+                $share = $step / Figures::LOOKED_AT;
+                $holds[] = $curve->holds(Rational::near($x + $share * ($toX - $x), 6), Rational::near($y + $share * ($toY - $y), 6));
+            }
+        }
+
+        return match (true) {
+            ! in_array(false, $holds, true) => 'inside',
+            in_array(true, $holds, true) || $this->covers(0.5, 0.5) => 'cut',
+            default => 'outside',
+        };
     }
 
     /** @return array{float, float} its width and height within the crop, as shares of it */

@@ -2,6 +2,7 @@
 
 /* How picture and paper are made to agree, and what it costs on either side. */
 return [
+    'curve' => ['outside' => 'Outside the curve: :names.', 'through' => 'The curve runs through :names.'],
     'cropped away' => 'Cropped away: :names.',
     'stretched' => [
         'wider' => 'Stretched :percent: :verdict. A circle becomes an oval :by wider than high. A slope of 35° becomes :slope°.',

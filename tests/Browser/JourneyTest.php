@@ -65,7 +65,7 @@ it('goes from a photo to a printed grid and a copied cell, with the same numbers
     $table
         ->press('down')
         ->press('Line 3')
-        ->see('[data-test=exact]', 'area')
+        ->see('[data-test=exact]', 'from the frame')
         ->see('[data-test=exact]', '4 1/2 in, on the ruler')
         ->isAccessibleThen('Marks');
 

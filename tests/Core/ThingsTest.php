@@ -12,6 +12,9 @@ use InchLadder\Layout\KeyPoint;
 use InchLadder\Layout\Places;
 use InchLadder\Layout\Span;
 use InchLadder\Measure\Rational;
+use InchLadder\Measure\Size;
+use InchLadder\Paper\Outline;
+use InchLadder\Paper\Shape;
 use InchLadder\Photo\Border;
 use InchLadder\Photo\Framing;
 use InchLadder\Photo\Keep;
@@ -212,3 +215,19 @@ it('names what the artist marked before what contours turn at, and each once', f
     $found = Alignment::among([$at('turn', 0.3, 0.1, false), $at('other turn', 0.3, 0.9, false), $at('eye', 0.302, 0.5), $at('ear', 0.31, 0.75)], size('8x10in'));
     expect(array_map(static fn (Alignment $one): string => "{$one->first->name} {$one->second->name}", $found))->toBe(['eye ear', 'eye turn', 'eye other turn', 'ear turn', 'ear other turn', 'turn other turn']);
 });
+
+it('knows what of a thing an oval or a circle holds', function (Shape $shape, string $places, string $lies) {
+    // In a box of 8 × 10 in: the circle is 8 in across, a share of 0.5 of its width and 0.4 of its height from the middle.
+    $curve = Outline::of($shape, Size::inches(8, 10));
+    assert($curve !== null);
+    expect(laid($places)->within($curve))->toBe($lies);
+})->with([
+    'in the middle' => [Shape::Oval, '0.4 0.4, 0.6 0.6', 'inside'],
+    'in a corner' => [Shape::Oval, '0.02 0.02, 0.1 0.1', 'outside'],
+    // (0.35/0.5)² + (0.35/0.5)² = 0.98 and (0.36/0.5)² twice = 1.04.
+    'just inside' => [Shape::Oval, '0.15 0.15, 0.5 0.5', 'inside'],
+    'just over' => [Shape::Oval, '0.14 0.14, 0.5 0.5', 'cut'],
+    'inside the oval, over the circle' => [Shape::Circle, '0.4 0.05, 0.6 0.5', 'cut'],
+    'above the circle, inside the oval' => [Shape::Circle, '0.45 0.02, 0.55 0.09', 'outside'],
+    'all round it' => [Shape::Circle, '0 0, 1 1', 'cut'],
+]);

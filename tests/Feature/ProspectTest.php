@@ -1,5 +1,6 @@
 <?php
 
+use App\Documents\ChoicesReader;
 use App\Imaging\Framer;
 use App\Models\Drawing;
 use App\Models\Preset;
@@ -12,6 +13,7 @@ use InchLadder\Photo\Border;
 use InchLadder\Photo\Framing;
 use InchLadder\Photo\Keep;
 use InchLadder\Photo\Turning;
+use InchLadder\Plan\Plan;
 use Symfony\Component\Console\Output\BufferedOutput;
 use Tests\Drawings;
 use Tests\Photos;
@@ -568,6 +570,9 @@ it('clips to a true circle, or to an oval that touches all sides, and spares the
         $way === 'cells' && expect($answer['grid']['columns'])->toBe($answer['grid']['rows']);
     }
     $how = static fn (float $x, float $y): float => hypot(($x - 0.5) / $outline['across'], ($y - 0.5) / $outline['down']);
+    // What it leaves out is named: a point in the corner, none in the middle.
+    $named = Plan::of(ChoicesReader::read(['photo' => ['kind' => 'screen'], 'paper' => ['shape' => $shape], 'fit' => ['way' => 'stretch'], 'points' => [['name' => 'far corner', 'x' => '0.03', 'y' => '0.03'], ['name' => 'heart', 'x' => '0.5', 'y' => '0.5']], 'things' => [['name' => 'leaf', 'outline' => '0.9 0.9, 0.99 0.9, 0.99 0.99, 0.9 0.99', 'boxed' => true], ['name' => 'hedge', 'outline' => '0.3 0.3, 0.98 0.3, 0.98 0.6, 0.3 0.6', 'boxed' => true]]], $wide, $high)->choices);
+    expect(implode(' ', (new App\Wording\FitWorkings($named))->warnings()))->toContain('Outside the curve: far corner and leaf. The curve runs through hedge.');
     for ($i = 0, $columns = count($lines['across']) - 1; $i < $columns * (count($lines['down']) - 1); $i++) {
         [$left, $right, $top, $bottom] = [$lines['across'][$i % $columns], $lines['across'][$i % $columns + 1], $lines['down'][intdiv($i, $columns)], $lines['down'][intdiv($i, $columns) + 1]];
         $nearest = INF;

@@ -221,10 +221,10 @@ it('ticks strips where the walk ticks the edges, however the photo is held', fun
     // Each place says what it takes for granted of how the print lies.
     $workings = $this->getJson("/api/drawings/{$drawing->id}")->json('workings');
     [$words, $sums] = [implode(' ', array_map(Sheets::words(...), iterator_to_array($leaves))), implode(' ', $workings['rungs']['marks']['sums'])];
-    expect([str_contains($words, 'the lines run from the right'), str_contains($sums, 'across are from the crop’s right edge')])->toBe(array_fill(0, 2, $layout->framing->turning->mirrored))
+    expect([str_contains($words, 'the lines run from the right'), str_contains($sums, 'line 1 lies next to its right edge')])->toBe(array_fill(0, 2, $layout->framing->turning->mirrored))
         ->and([str_contains($words, 'its lines lean'), str_contains($sums, 'on the print the crop leans')])->toBe(array_fill(0, 2, $layout->framing->turning->degrees !== 0.0));
     $plan = Sheets::words(Sheets::leaves($drawing, 'plan', ['page' => 'a3'])->page(0));
-    expect([str_contains($plan, 'across are from the crop’s right edge'), str_contains($plan, 'on the print the crop leans')])->toBe([$layout->framing->turning->mirrored, $layout->framing->turning->degrees !== 0.0]);
+    expect([str_contains($plan, 'line 1 lies next to its right edge'), str_contains($plan, 'on the print the crop leans')])->toBe([$layout->framing->turning->mirrored, $layout->framing->turning->degrees !== 0.0]);
     // On the paper, as the page lists them.
     foreach (['top' => ['across', 'left', 'width'], 'left' => ['down', 'top', 'height']] as $edge => [$way, $offset, $side]) {
         expect($strips['paper'][$edge])->toEqualWithDelta(array_map(fn (float $at) => $workings['drawing'][$offset]['mm'] + $at * $workings['drawing'][$side]['mm'], $workings['lines'][$way]), 0.011);
@@ -422,6 +422,27 @@ it('prints the photo in the few tones that are shown, whatever part of it', func
     'mirrored print' => [['tone' => ['drop' => 2]], ['mirrored' => '1']],
     'the rest dimmed' => [['fit' => ['way' => 'crop', 'lock' => 'free', 'left' => '0.2', 'top' => '0.1', 'width' => '0.5', 'height' => '0.6']], ['whole' => '1']],
 ]);
+
+it('draws an oval or a circle on the full size as well, with no line of the grid', function (string $kind, string $shape, array $options) {
+    $drawing = Drawings::begin([...Drawings::FIVE_BY_SEVEN, 'paper' => ['shape' => $shape]]);
+    $layout = $drawing->plan()->layout;
+    [$wide, $high] = [$layout->fitted->area->width->toFloat(), $layout->fitted->area->height->toFloat()];
+    $ends = [];
+    foreach (Sheets::leaves($drawing, $kind, ['page' => '30x40in', ...$options])->page(0)->marks as $mark) {
+        if ($mark instanceof Line && $mark->dash === Dash::None && abs(hypot($mark->x2 - $mark->x1, $mark->y2 - $mark->y1)) < 12) {
+            array_push($ends, [$mark->x1, $mark->y1]);
+        }
+    }
+    // Places of a curve about one middle: as far from it, in shares of how far it reaches.
+    $round = $shape === 'circle' ? [min($wide, $high) / 2, min($wide, $high) / 2] : [$wide / 2, $high / 2];
+    $most = 0;
+    foreach ($ends as [$x, $y]) {
+        $middle = [$x - $round[0], $y];
+        $on = count(array_filter($ends, fn (array $at) => abs(hypot(($at[0] - $middle[0]) / $round[0], ($at[1] - $middle[1]) / $round[1]) - 1) < 0.002));
+        $most = max($most, $on);
+    }
+    expect($most)->toBeGreaterThan(60);
+})->with(['tracing', 'contour'])->with(['oval', 'circle'])->with(['bare' => [[]], 'with its lines' => [['lines' => '1']]]);
 
 it('has the whole plan on one page', function () {
     $drawing = letterDrawing();

@@ -85,7 +85,10 @@ export function oval(box: Box, outline: Workings['outline']) {
 }
 
 /** What of the photo lies round the crop, or round the outline in it. */
-export function mask({ photo: p, crop: c }: Stage, outline: Workings['outline']) {
+export const mask = ({ photo, crop }: Stage, outline: Workings['outline']) => around(photo, crop, outline)
+
+/** A box without another in it, or without the outline in that. */
+export function around(p: Box, c: Box, outline: Workings['outline']) {
   const o = oval(c, outline)
   const hole = o ? `M${o.cx - o.rx} ${o.cy}a${o.rx} ${o.ry} 0 1 0 ${2 * o.rx} 0a${o.rx} ${o.ry} 0 1 0 ${-2 * o.rx} 0z` : `M${c.x} ${c.y}v${c.h}h${c.w}v${-c.h}z`
   return `M${p.x} ${p.y}h${p.w}v${p.h}h${-p.w}z${hole}`

@@ -2,6 +2,7 @@
 import { computed } from 'vue'
 import type { CellToCopy, Strength, Thing } from '@/api/types'
 import MassShapes from '@/boards/MassShapes.vue'
+import OvalMask from '@/boards/OvalMask.vue'
 import type { Box } from '@/boards/stage'
 import Theirs from '@/boards/Theirs.vue'
 import ThingLines from '@/boards/ThingLines.vue'
@@ -63,6 +64,7 @@ const joints = computed(() => {
       <path v-if="!whole" class="hand" :d="`M${across.cell.start} ${down.cell.start}H${across.cell.end}V${down.cell.end}H${across.cell.start}Z`" />
       <path v-if="joints" class="straight" :d="joints" />
     </svg>
+    <svg v-if="store.workings?.outline && !(shot && lifted)" class="over oval" :class="{ turned, mirrored }" :viewBox="`0 0 ${size.width} ${size.height}`" aria-hidden="true"><OvalMask :crop /></svg>
     <svg v-if="masses" class="over" :class="{ turned, mirrored }" :viewBox="`0 0 ${size.width} ${size.height}`" aria-hidden="true"><MassShapes :box="crop" /></svg>
     <svg v-if="things.length > 0" class="over" :class="{ turned, mirrored }" :viewBox="`0 0 ${size.width} ${size.height}`" aria-hidden="true"><ThingLines :box="crop" :things /></svg>
     <svg v-if="store.workings?.whites.length" class="over" :class="{ turned, mirrored }" :viewBox="`0 0 ${size.width} ${size.height}`" aria-hidden="true"><WhiteLines :box="crop" :whites="store.workings.whites" /></svg>
@@ -96,7 +98,7 @@ const joints = computed(() => {
   scale: -1 1;
 }
 
-.over:not(.shot) path {
+.over:not(.shot, .oval) path {
   fill: none;
   stroke: var(--guide);
   stroke-width: 1.5px;

@@ -3,7 +3,9 @@ import { usePreferredReducedMotion } from '@vueuse/core'
 import { computed } from 'vue'
 import type { CellToCopy, Strength, Thing } from '@/api/types'
 import MassShapes from '@/boards/MassShapes.vue'
+import OvalMask from '@/boards/OvalMask.vue'
 import type { Box } from '@/boards/stage'
+import { useLook } from '@/boards/useLook'
 import Theirs from '@/boards/Theirs.vue'
 import ThingLines from '@/boards/ThingLines.vue'
 import WhiteLines from '@/boards/WhiteLines.vue'
@@ -38,6 +40,7 @@ const props = defineProps<{
   strengths: Strength[]
 }>()
 
+const { maskColour } = useLook()
 const motion = usePreferredReducedMotion()
 const across = computed(() => props.window.across.value)
 const down = computed(() => props.window.down.value)
@@ -58,9 +61,10 @@ const stops = computed(() => Array.from({ length: STOPS }, (_, i) => trace.value
   <div class="cell photo" :class="{ lifted }" :style="{ width: `${size.width}px`, height: `${size.height}px` }">
     <div class="held" :class="{ turned, mirrored }">
       <img v-if="picture" :src="picture" alt="" :class="{ brighter }" data-test="cell-picture" />
+      <svg v-if="store.workings?.outline" class="over" :viewBox="`0 0 ${size.width} ${size.height}`" aria-hidden="true"><OvalMask :crop /></svg>
       <svg v-if="masses && picture" class="over" :viewBox="`0 0 ${size.width} ${size.height}`" aria-hidden="true"><MassShapes :box="crop" flat /></svg>
       <svg class="over" viewBox="0 0 100 100" preserveAspectRatio="none" aria-hidden="true">
-        <path v-if="!whole" class="outside" fill-rule="evenodd" :d="outside" />
+        <path v-if="!whole" class="outside" fill-rule="evenodd" :d="outside" :style="{ fill: maskColour }" />
         <template v-if="!lifted">
           <path class="line" :d="window.lines.value" />
           <path v-for="cut in cuts" :key="cut" class="hair" :d="`M${cut} 0V100M0 ${cut}H100`" />
@@ -130,7 +134,6 @@ img {
 }
 
 .outside {
-  fill: var(--bench);
   fill-opacity: 0.62;
 }
 
