@@ -109,6 +109,10 @@ thead th {
   color: var(--soft);
 }
 
+thead th:first-child {
+  white-space: nowrap;
+}
+
 tbody th {
   padding: 0;
   color: var(--soft);
