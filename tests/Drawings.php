@@ -51,7 +51,7 @@ final class Drawings
         $one = static fn (array $of): mixed => $of[$random->getInt(0, count($of) - 1)];
         $share = static fn (float $from, float $to): string => number_format($from + $random->getInt(0, 1000) / 1000 * ($to - $from), 3);
 
-        return self::begin([
+        $drawn = [
             'reach' => $reach,
             ...$one([['unit' => 'in', 'ruler' => '1/16 in'], ['unit' => 'cm', 'ruler' => '1 mm'], ['unit' => 'mm', 'ruler' => '0.5 mm']]),
             'photo' => [
@@ -62,6 +62,10 @@ final class Drawings
             'fit' => $one([['way' => 'crop', 'lock' => 'free', 'left' => $share(0, 0.3), 'top' => $share(0, 0.3), 'width' => $share(0.5, 0.7), 'height' => $share(0.5, 0.7)], ['way' => 'inset'], ['way' => 'stretch']]),
             'grid' => ['school' => $one(['count', 'proportional', 'measure', 'main', 'axes']), 'columns' => $random->getInt(2, 6), 'rows' => $random->getInt(2, 6), 'cell' => '3/4 in', 'main_across' => ['0.31'], 'main_down' => ['0.77'],
                 'part' => $one([null, ['left' => '0.2', 'top' => '0.1', 'width' => '0.5', 'height' => '0.6']])],
-        ]);
+        ];
+        // A trimmed print, now and then.
+        $drawn['photo']['part'] = $one([null, null, ['left' => '0.1', 'top' => '0.25', 'width' => '0.6']]);
+
+        return self::begin($drawn);
     }
 }

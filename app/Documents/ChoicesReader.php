@@ -152,7 +152,7 @@ final class ChoicesReader
         $whole = $photo->whole($wide, $high, $notation);
         $school = $this->grid->school();
         $size = $paper->size();
-        $framing = $whole === null ? null : $photo->framing($whole);
+        $framing = $whole === null ? null : $photo->framing($whole, $wide, $high);
         $printRuler = $photo->ruler();
         $light = $whole === null || $framing === null ? null : $photo->light($framing->within($whole));
         $spans = $marked->spans();

@@ -22,7 +22,7 @@ use InchLadder\Plan\Plan;
  */
 final class PlacedThings
 {
-    private const HELD = ['kind', 'width', 'height', 'quarters', 'mirrored', 'straighten', 'keep', 'border'];
+    private const HELD = ['kind', 'width', 'height', 'quarters', 'mirrored', 'straighten', 'keep', 'border', 'part'];
 
     /** @var list<string> */
     private array $said = [];

@@ -92,9 +92,9 @@ final class Framer
      */
     private static function toFile(Framing $framing, int $wide, int $high): array
     {
-        [$turnedWide, $turnedHigh] = $framing->turning->quarterTurned($wide, $high);
+        [$partLeft, $partTop, $partWide, $partHigh] = $framing->part->pixels(...$framing->turning->quarterTurned($wide, $high));
         $cut = $framing->pixels($wide, $high);
-        [$a, $b, $c, $d, $e, $f] = PictureMap::of($framing, Crop::whole(), $turnedWide, $turnedHigh)->pictureToFile()->floats();
+        [$a, $b, $c, $d, $e, $f] = PictureMap::of($framing, Crop::whole(), $partWide, $partHigh)->pictureToFile()->floats();
         // Shares to pixels, on both sides.
         [$a, $b, $d, $e] = [$a * $wide / $cut['width'], $b * $wide / $cut['height'], $d * $high / $cut['width'], $e * $high / $cut['height']];
         if ($framing->turning->degrees !== 0.0) {
@@ -103,9 +103,17 @@ final class Framer
         // A border that ends between two pixels is cut where Framing::pixels rounds it to; turns and mirrors are by whole sides.
         [$a, $b, $d, $e] = array_map(static fn (float $number): float => round(max(-1.0, min(1.0, $number))), [$a, $b, $d, $e]);
 
+        // The part as it lies in the file.
+        [$x, $y, $across, $down] = match ($framing->turning->quarters) {
+            1 => [$partTop, $high - $partLeft - $partWide, $partHigh, $partWide],
+            2 => [$wide - $partLeft - $partWide, $high - $partTop - $partHigh, $partWide, $partHigh],
+            3 => [$wide - $partTop - $partHigh, $partLeft, $partHigh, $partWide],
+            default => [$partLeft, $partTop, $partWide, $partHigh],
+        };
+
         return [
-            $a, $b, ($a < 0 || $b < 0 ? $wide : 0) + $a * $cut['left'] + $b * $cut['top'],
-            $d, $e, ($d < 0 || $e < 0 ? $high : 0) + $d * $cut['left'] + $e * $cut['top'],
+            $a, $b, $x + ($a < 0 || $b < 0 ? $across : 0) + $a * $cut['left'] + $b * $cut['top'],
+            $d, $e, $y + ($d < 0 || $e < 0 ? $down : 0) + $d * $cut['left'] + $e * $cut['top'],
         ];
     }
 }

@@ -32,6 +32,7 @@ final readonly class PhotoWorkings
         return array_values(array_filter([
             $reference->pixelsWide === null ? null : $this->side(),
             $this->held(),
+            $this->part(),
             $this->border(),
             $reference->print === null
                 ? Say::it('photo.screen')
@@ -103,6 +104,14 @@ final readonly class PhotoWorkings
         [$width, $height] = $turning->kept($whole->pixelsWide, $whole->pixelsHigh);
 
         return Say::it('photo.held.cut', ['how' => implode(', ', $words), 'share' => Writing::percent($width->times($height))]);
+    }
+
+    /** What of the photo a trimmed print shows. */
+    private function part(): ?string
+    {
+        $part = $this->plan->choices->framing->part;
+
+        return $part->isWhole() ? null : Say::it('photo.part', ['share' => Writing::percent($part->width->times($part->height)), 'left' => Writing::percent($part->left), 'top' => Writing::percent($part->top)]);
     }
 
     private function border(): ?string

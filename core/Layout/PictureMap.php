@@ -31,7 +31,7 @@ final readonly class PictureMap
     }
 
     /**
-     * @param  int|null  $wide  pixels of the photo after its quarter turns; null when there are only sizes, which cannot be straightened
+     * @param  int|null  $wide  pixels of what the print shows of the photo after its quarter turns; null when there are only sizes, which cannot be straightened
      */
     public static function of(Framing $framing, Crop $crop, ?int $wide, ?int $high): self
     {
@@ -54,12 +54,14 @@ final readonly class PictureMap
             $map = $map->then(Affine::of(-1, 0, 1, 0, 1, 0));
         }
 
-        return new self(Affine::box($crop->left, $crop->top, $crop->width, $crop->height), $map, match ($turning->quarters) {
+        $part = $framing->part;
+
+        return new self(Affine::box($crop->left, $crop->top, $crop->width, $crop->height), $map, Affine::box($part->left, $part->top, $part->width, $part->height)->then(match ($turning->quarters) {
             1 => Affine::of(0, 1, 0, -1, 0, 1),
             2 => Affine::of(-1, 0, 1, 0, -1, 1),
             3 => Affine::of(0, -1, 1, 1, 0, 0),
             default => Affine::identity(),
-        });
+        }));
     }
 
     public function pictureToFile(): Affine

@@ -4,11 +4,15 @@ declare(strict_types=1);
 
 namespace InchLadder\Photo;
 
-/** From the photo as it lies to the picture that is drawn from: held the right way, and without its border. */
+/** From the photo as it lies to the picture that is drawn from: what the print shows of it, held the right way, and without its border. */
 final readonly class Framing
 {
-    public function __construct(public Turning $turning, public Border $border)
+    public PrintedPart $part;
+
+    /** @param  PrintedPart|null  $part  null for all of the photo */
+    public function __construct(public Turning $turning, public Border $border, ?PrintedPart $part = null)
     {
+        $this->part = $part ?? PrintedPart::whole();
     }
 
     public static function plain(): self
@@ -18,13 +22,13 @@ final readonly class Framing
 
     public function isPlain(): bool
     {
-        return $this->turning->isNone() && $this->border->isNone();
+        return $this->turning->isNone() && $this->border->isNone() && $this->part->isWhole();
     }
 
     /**
      * The picture inside a photo that is held this way.
      *
-     * @param  Reference  $whole  the photo after its quarter turns, border and all
+     * @param  Reference  $whole  what the print shows of the photo after its quarter turns, border and all
      */
     public function within(Reference $whole): Reference
     {
@@ -36,7 +40,7 @@ final readonly class Framing
     }
 
     /**
-     * The picture's width and height as shares of the quarter-turned photo's.
+     * The picture's width and height as shares of what the print shows of the quarter-turned photo.
      *
      * @return array{\InchLadder\Measure\Rational, \InchLadder\Measure\Rational}
      */
@@ -48,14 +52,14 @@ final readonly class Framing
     }
 
     /**
-     * Where the picture lies inside what straightening keeps (a rectangle about the middle of the turned photo).
+     * Where the picture lies inside what straightening keeps (a rectangle about the middle of what the print shows).
      *
      * @param  int  $wide  pixels of the photo as it lies
      * @return array{keptWide: int, keptHigh: int, left: int, top: int, width: int, height: int} pixels
      */
     public function pixels(int $wide, int $high): array
     {
-        [$wide, $high] = $this->turning->quarterTurned($wide, $high);
+        [, , $wide, $high] = $this->part->pixels(...$this->turning->quarterTurned($wide, $high));
         [$width, $height] = $this->turning->kept($wide, $high);
         [$keptWide, $keptHigh] = [$width->times($wide)->round(), $height->times($high)->round()];
 

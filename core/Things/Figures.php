@@ -28,7 +28,7 @@ final class Figures
     /** Pairs of things that are held against each other, the nearest of all (ours). */
     public const MOST_PAIRS = 60;
 
-    /** Places along a side of an outline that are held against a curve. */
+    /** Places along a side of an outline that are held against a curve (ours). */
     public const LOOKED_AT = 8;
 
     /** Relations told; nobody ticks more (ours). */

@@ -2,6 +2,7 @@
 
 /* What an adjustment did, and why one cannot be done. */
 return [
+    'part' => ['no print' => 'Only a print can show a part of its photo. Say that you work from a print, and measure its two sides.'],
     'unknown' => 'There is no such thing to do.',
     'carried' => [
         'too small' => 'Drag from one far corner of that grid to the other; this box is too small to be it.',

@@ -13,6 +13,7 @@ return [
     'quarters' => ['', 'turned a quarter clockwise', 'turned upside down', 'turned a quarter anticlockwise'],
     'mirrored' => 'mirrored',
     'straightened' => ['clockwise' => 'straightened :degrees° clockwise', 'anticlockwise' => 'straightened :degrees° anticlockwise'],
+    'part' => 'The print shows :share of the photo: it begins :left from the photo’s left edge and :top from its top. Nothing is stretched.',
     'border' => 'The border, :share of the photo, is no part of the picture: every guide is computed from the picture alone.',
     'screen' => 'On a screen nothing is measured off the photo: the same cells and labels carry it to the paper.',
     'original' => 'The original is :size.',
@@ -33,5 +34,5 @@ return [
     ],
     'cropped away' => 'cropped away',
     'sides swapped' => 'Width and height are the wrong way round: the photo lies the other way.',
-    'mismatch' => 'The print’s shape and the photo’s differ by :percent %. Measure again, or keep your size if the print was trimmed.',
+    'mismatch' => 'The print’s shape and the photo’s differ by :percent %. Measure again. If the print was trimmed, say what of the photo it shows.',
 ];

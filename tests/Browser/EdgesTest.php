@@ -96,7 +96,7 @@ it('says that a print contradicts its photo, with three ways to go on', function
     expect($table->kept()->field($field)->getAttribute('value'))->toBe($value);
 })->with([
     ['Make the height 4 in', 'Height, measured', '4 in'],
-    ['Keep my size', 'Height, measured', '5 in'],
+    ['it shows the middle', 'Height, measured', '5 in'],
 ]);
 
 it('refuses a file beside the place it was dropped, and the shelf stays as it was', function (Closure $file, string $says) {

@@ -23,11 +23,14 @@ use InchLadder\Photo\Framing;
 use InchLadder\Photo\Keep;
 use InchLadder\Photo\Light;
 use InchLadder\Photo\LightNowhere;
+use InchLadder\Photo\PrintedPart;
 use InchLadder\Photo\Reference;
 use InchLadder\Photo\TooSteep;
 use InchLadder\Photo\Turning;
 use InchLadder\Pixels\Field;
 use InchLadder\Pixels\MainEdges;
+use Random\Engine\Mt19937;
+use Random\Randomizer;
 
 function share(string $number): Rational
 {
@@ -219,3 +222,23 @@ it('names the side the light comes from, an eighth of a turn each', function () 
     }
     expect(fn () => Light::falling(0, 0))->toBeRefused(LightNowhere::class, 'draw it from where it comes');
 });
+
+it('shows of the photo what a trimmed print shows: inside it, in the print’s own shape, as near to what is wanted as there is', function (int $seed) {
+    $random = new Randomizer(new Mt19937(700 + $seed));
+    $share = fn (int $least, int $most): Rational => Rational::nd($random->getInt($least, $most), 1000);
+    [$print, $photo, $left, $top, $width] = [$share(400, 2500), $share(400, 2500), $share(-200, 1200), $share(-200, 1200), $share(1, 1300)];
+    $part = PrintedPart::of($left, $top, $width, $print, $photo);
+    [$l, $t, $w, $h] = array_map(fn (Rational $one) => $one->toFloat(), [$part->left, $part->top, $part->width, $part->height]);
+    expect(min($l, $t))->toBeGreaterThanOrEqual(0.0)->and($l + $w)->toBeLessThanOrEqual(1.000002)->and($t + $h)->toBeLessThanOrEqual(1.000002)
+        // The print's shape, told in pixels.
+        ->and($w / $h * $photo->toFloat())->toEqualWithDelta($print->toFloat(), 0.0005 * $print->toFloat());
+    // Larger than there is, it takes one side whole.
+    if ($width->toFloat() >= 1) {
+        expect(max($w, $h))->toEqualWithDelta(1.0, 1e-6);
+    } elseif ($w > 0.0501 && $w < 0.999 && $h < 0.999) {
+        expect($w)->toEqualWithDelta($width->toFloat(), 1e-6);
+    }
+    if ($left->toFloat() >= 0 && $left->toFloat() + $w <= 1) {
+        expect($l)->toEqualWithDelta($left->toFloat(), 1e-6);
+    }
+})->with(range(1, 40));

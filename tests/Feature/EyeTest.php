@@ -31,7 +31,7 @@ function anyWay(): array
     $straighten = $any(0, 0, 2.5, -3.2, 0.4);
 
     return [
-        'photo' => ['kind' => $any('screen', 'print'), 'width' => '15 cm', 'height' => '21 cm', 'quarters' => $straighten === 0 ? mt_rand(0, 3) : $any(0, 2), 'mirrored' => $any(true, false), 'straighten' => $straighten, 'border' => $any(null, ['top' => '5 %', 'right' => '2 %', 'bottom' => '0', 'left' => '7 %']) ?? ['top' => '0', 'right' => '0', 'bottom' => '0', 'left' => '0']],
+        'photo' => ['kind' => $any('screen', 'print'), 'width' => '15 cm', 'height' => '21 cm', 'quarters' => $straighten === 0 ? mt_rand(0, 3) : $any(0, 2), 'mirrored' => $any(true, false), 'straighten' => $straighten, 'border' => $any(null, ['top' => '5 %', 'right' => '2 %', 'bottom' => '0', 'left' => '7 %']) ?? ['top' => '0', 'right' => '0', 'bottom' => '0', 'left' => '0'], 'part' => $any(null, null, ['left' => '0.1', 'top' => '0.2', 'width' => '0.6'])],
         ...$any(['unit' => 'in', 'ruler' => '1/16 in'], ['unit' => 'in', 'ruler' => '1/32 in'], ['unit' => 'cm', 'ruler' => '1 mm'], ['unit' => 'cm', 'ruler' => '0.5 mm']),
         'fit' => $any(['way' => 'crop'], ['way' => 'stretch'], ['way' => 'crop', 'lock' => 'free', 'left' => '0.1', 'top' => '0.2', 'width' => '0.7', 'height' => '0.55'], ['way' => 'crop', 'size' => '0.6']),
         'grid' => $any(['school' => 'count', 'columns' => mt_rand(2, 9)], ['school' => 'proportional', 'columns' => 5, 'rows' => 7], ['school' => 'thirds'], ['school' => 'main', 'main_across' => ['0.3', '0.61'], 'main_down' => ['0.45']], ['school' => 'measure', 'cell' => '4 cm']),

@@ -12,6 +12,7 @@ use InchLadder\Paper\Catalogue;
 use InchLadder\Photo\Border;
 use InchLadder\Photo\Framing;
 use InchLadder\Photo\Keep;
+use InchLadder\Photo\PrintedPart;
 use InchLadder\Photo\Turning;
 use InchLadder\Plan\Plan;
 use Symfony\Component\Console\Output\BufferedOutput;
@@ -75,6 +76,66 @@ it('holds pixels as a framing says', function (int $quarters, bool $mirrored, fl
     'a border off' => [0, false, 0, '0.1', [320, 240], ['red', 'lime', 'blue', 'white']],
     'straightened' => [0, false, 5, '0', [359, 269], ['red', 'lime', 'blue', 'white']],
 ]);
+
+it('takes each pixel from where the one map says, whatever the print shows, however it is held', function (int $seed) {
+    $random = new Random\Randomizer(new Random\Engine\Mt19937(810 + $seed));
+    $one = static fn (array $of): mixed => $of[$random->getInt(0, count($of) - 1)];
+    // Each pixel says in red and green where it lies.
+    $image = new Imagick;
+    $image->newImage(240, 180, 'black');
+    $pixels = [];
+    for ($y = 0; $y < 180; $y++) {
+        for ($x = 0; $x < 240; $x++) {
+            array_push($pixels, $x, $y, 0);
+        }
+    }
+    $image->importImagePixels(0, 0, 240, 180, 'RGB', Imagick::PIXEL_CHAR, $pixels);
+    $quarters = $random->getInt(0, 3);
+    [$wide, $high] = $quarters % 2 === 0 ? [240, 180] : [180, 240];
+    $share = static fn (): Rational => Rational::nd($random->getInt(0, 40), 100);
+    $part = PrintedPart::of($share(), $share(), Rational::nd($random->getInt(30, 100), 100), $one([Rational::nd(1, 1), Rational::nd(6, 5), Rational::nd(5, 8)]), Rational::nd($wide, $high));
+    $framing = new Framing(Turning::of($quarters, $one([true, false]), $one([0, 0, 4.0]), Keep::Shape), Border::of(...array_map(Rational::of(...), $one([['0', '0', '0', '0'], ['0.1', '0', '0.05', '0.2']]))), $part);
+    $framed = Framer::frame($image, $framing);
+    [$w, $h] = [$framed->getImageWidth(), $framed->getImageHeight()];
+    [, , $partWide, $partHigh] = $part->pixels($wide, $high);
+    $map = InchLadder\Layout\PictureMap::of($framing, InchLadder\Fit\Crop::whole(), $partWide, $partHigh)->pictureToFile()->floats();
+    foreach ([[0.1, 0.1], [0.5, 0.5], [0.9, 0.2], [0.3, 0.85]] as [$x, $y]) {
+        $pixel = $framed->getImagePixelColor((int) floor($x * $w), (int) floor($y * $h))->getColor();
+        [$u, $v] = [(floor($x * $w) + 0.5) / $w, (floor($y * $h) + 0.5) / $h];
+        expect([$pixel['r'] + 0.5, $pixel['g'] + 0.5])->toEqualWithDelta([($map[0] * $u + $map[1] * $v + $map[2]) * 240, ($map[3] * $u + $map[4] * $v + $map[5]) * 180], 1.6);
+    }
+})->with(range(1, 24));
+
+it('takes a trimmed print for a part of its photo: nothing is stretched, it is placed, moved, turned along, and placed anew', function () {
+    $photo = app(App\Imaging\PhotoStore::class)->take(Photos::make(900, 600));
+    $choices = ['photo' => ['kind' => 'print', 'width' => '6 in', 'height' => '5 in'], 'fit' => ['way' => 'inset'], 'grid' => ['school' => 'count', 'columns' => 4]];
+    $adjust = fn (string $act, array $how, array $from) => $this->postJson('/api/adjust', ['choices' => $from, 'wide' => 900, 'high' => 600, 'act' => $act, 'how' => $how])->assertOk()->json();
+    $ask = fn (string $act, array $how, array $from) => $this->postJson('/api/workings', ['choices' => $adjust($act, $how, $from)['choices'], 'wide' => 900, 'high' => 600])->assertOk()->json();
+    $before = $this->postJson('/api/workings', ['choices' => $choices, 'wide' => 900, 'high' => 600])->assertOk()->json();
+    expect($before['mismatch']['sentence'])->toContain('say what of the photo it shows');
+    // 6 : 5 of a photo of 3 : 2 is all of its height, and four fifths of its width.
+    $middle = $ask('part', [], $before['choices']);
+    expect($middle['mismatch'])->toBeNull()->and($middle['choices']['photo']['part'])->toBe(['left' => '1/10', 'top' => '0', 'width' => '4/5'])
+        ->and($middle['picture']['width'] / $middle['picture']['height'])->toEqualWithDelta(1.2, 0.01)
+        ->and(implode(' ', $middle['rungs']['photo']['sums']))->toContain('The print shows 80 % of the photo', 'Nothing is stretched');
+    $moved = $ask('part', ['nudge' => 'right'], $middle['choices']);
+    expect($moved['choices']['photo']['part']['left'])->toBe('11/100');
+    $round = $moved;
+    foreach (range(1, 4) as $quarter) {
+        $round = $ask('turn', ['way' => 'right'], $round['choices']);
+        expect($round['mismatch'])->toBeNull("after {$quarter} quarters");
+    }
+    expect($round['choices']['photo']['part'])->toBe($moved['choices']['photo']['part']);
+    // Mirrored, what lies to the right as it is seen lies to the left on the print.
+    $mirrored = $ask('part', ['nudge' => 'right'], $ask('turn', ['way' => 'mirror'], $moved['choices'])['choices']);
+    expect($mirrored['choices']['photo']['part']['left'])->toBe('1/10');
+    // A box about its middle: as wide as it was drawn, as high as the print's shape wants it.
+    $drawn = $ask('part', ['left' => 0.25, 'top' => 0.25, 'width' => 0.5, 'height' => 0.2], $before['choices']);
+    expect(array_map(fn (string $share): float => Rational::of($share)->toFloat(), $drawn['choices']['photo']['part']))->toEqualWithDelta(['left' => 0.25, 'top' => 0.0375, 'width' => 0.5], 0.002);
+    $all = $ask('part', ['all' => true], $drawn['choices']);
+    expect($all['choices']['photo']['part'])->toBeNull()->and($all['mismatch'])->not->toBeNull();
+    $this->postJson('/api/adjust', ['choices' => array_replace_recursive($choices, ['photo' => ['kind' => 'screen']]), 'wide' => 900, 'high' => 600, 'act' => 'part', 'how' => []])->assertUnprocessable()->assertJsonValidationErrors(['photo.part']);
+});
 
 it('turns a falling line level: clockwise is clockwise in pixels too', function () {
     // A black line that falls by 1 in 20 to the right, on white.

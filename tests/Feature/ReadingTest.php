@@ -12,6 +12,7 @@ use InchLadder\Paper\Position;
 use InchLadder\Photo\Border;
 use InchLadder\Photo\Framing;
 use InchLadder\Photo\Keep;
+use InchLadder\Photo\PrintedPart;
 use InchLadder\Photo\Turning;
 
 /*
@@ -152,10 +153,11 @@ it('knows every spot of the core', function () {
     }
 });
 
-it('writes a framing as an address and reads it back the same', function (int $quarters, bool $mirrored, float $degrees, string $keep, array $border) {
+it('writes a framing as an address and reads it back the same', function (int $quarters, bool $mirrored, float $degrees, string $keep, array $border, ?array $part = null) {
     $framing = new Framing(
         Turning::of($quarters, $mirrored, $degrees, Keep::from($keep)),
         Border::of(...array_map(Rational::of(...), $border)),
+        $part === null ? null : PrintedPart::of(...array_map(Rational::of(...), $part)),
     );
     parse_str(FramingQuery::write($framing), $query);
     $read = FramingQuery::read(new Request($query));
@@ -167,6 +169,8 @@ it('writes a framing as an address and reads it back the same', function (int $q
     [3, true, -7.25, 'largest', ['0', '0', '0', '0']],
     [2, false, 0.01, 'shape', ['0.1', '0', '0.25', '0.05']],
     [0, true, 15.0, 'largest', ['1/3', '1/7', '0', '0']],
+    [1, true, 0.0, 'shape', ['0', '0', '0', '0'], ['1/7', '1/3', '5/9', '6/5', '3/2']],
+    [0, false, 2.5, 'shape', ['0.1', '0', '0', '0'], ['0', '0', '1', '5/7', '3/4']],
 ]);
 
 it('keeps crops with all that was chosen for them, and those of another unit too', function () {

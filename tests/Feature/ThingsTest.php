@@ -36,13 +36,14 @@ it('keeps a thing where it was drawn, however the picture is held, cropped and r
     $before = thingsOf($drawing);
     $stored = thingsOf($drawing, 'choices.things');
     for ($turn = 0; $turn < 4; $turn++) {
-        Drawings::rechoose($drawing, match ($random->getInt(0, 6)) {
+        Drawings::rechoose($drawing, match ($random->getInt(0, 7)) {
             0 => ['photo' => ['quarters' => $random->getInt(0, 3), 'width' => '5 in', 'height' => '7 in', 'agreed' => true]],
             1 => ['photo' => ['mirrored' => $random->getInt(0, 1) === 1]],
             2 => ['photo' => ['straighten' => $random->getInt(-30, 30) / 10]],
             3 => ['photo' => ['border' => ['left' => '1/4 in', 'top' => '1/8 in']]],
             4 => ['fit' => ['way' => 'crop', 'lock' => 'free', 'left' => '0.1', 'top' => '0.1', 'width' => '0.8', 'height' => '0.7']],
             5 => ['paper' => ['turn' => 'sideways'], 'fit' => ['way' => 'inset']],
+            6 => ['photo' => ['part' => ['left' => '0.05', 'top' => '0.1', 'width' => '0.7']]],
             default => ['grid' => ['school' => 'count', 'columns' => $random->getInt(2, 9)]],
         });
         // What is stored is of the file, and no holding of it moves that.

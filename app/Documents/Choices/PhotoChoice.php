@@ -38,6 +38,8 @@ final readonly class PhotoChoice
         #[OA\Property] public ?string $least_cell,
         /** Where its light comes from; null where that was not said. */
         #[OA\Property] public ?LightChoice $light,
+        /** What of the photo a print shows that was trimmed; null for all of it. */
+        #[OA\Property] public ?PrintedPartChoice $part,
     ) {
     }
 }

@@ -7,16 +7,19 @@ namespace App\Documents\Reading;
 use App\Documents\Choices\BorderChoice;
 use App\Documents\Choices\LightChoice;
 use App\Documents\Choices\PhotoChoice;
+use App\Documents\Choices\PrintedPartChoice;
 use App\Wording\Say;
 use InchLadder\Measure\Graduation;
 use InchLadder\Measure\Length;
 use InchLadder\Measure\Notation;
 use InchLadder\Measure\Rational;
 use InchLadder\Measure\RulerUnknown;
+use InchLadder\Measure\Size;
 use InchLadder\Photo\Border;
 use InchLadder\Photo\Framing;
 use InchLadder\Photo\Keep;
 use InchLadder\Photo\Light;
+use InchLadder\Photo\PrintedPart;
 use InchLadder\Photo\Reference;
 use InchLadder\Photo\Subject;
 use InchLadder\Photo\Turning;
@@ -27,7 +30,7 @@ final readonly class PhotoPart
     public const DEFAULTS = [
         'kind' => 'screen', 'width' => null, 'height' => null, 'agreed' => false, 'ruler' => null, 'subject' => 'still life', 'source' => '', 'permission' => '',
         'quarters' => 0, 'mirrored' => false, 'straighten' => 0, 'keep' => 'shape',
-        'border' => ['top' => '0', 'right' => '0', 'bottom' => '0', 'left' => '0'], 'least_cell' => null, 'light' => null,
+        'border' => ['top' => '0', 'right' => '0', 'bottom' => '0', 'left' => '0'], 'least_cell' => null, 'light' => null, 'part' => null,
     ];
 
     private const PER_CENT = '/^(\d{1,2}(?:[.,]\d{1,4})?)\s*%$/D';
@@ -55,11 +58,12 @@ final readonly class PhotoPart
             border: new BorderChoice(...array_map(fn (string $side): string => $this->borderWritten("photo.border.{$side}"), ['top' => 'top', 'right' => 'right', 'bottom' => 'bottom', 'left' => 'left'])),
             least_cell: $fields->typed('photo.least_cell'),
             light: $this->lightRead(),
+            part: $this->partRead(),
         );
     }
 
     /**
-     * The photo after its quarter turns, border and all.
+     * What the print shows of the photo after its quarter turns, border and all.
      *
      * @param  int|null  $wide  pixels of the file
      */
@@ -77,11 +81,33 @@ final readonly class PhotoPart
         }
         $this->fields->refuseIfWrong();
 
-        return $this->fields->beside('photo.width', fn (): Reference => Reference::printed(
-            $this->fields->size((string) $this->json->width, (string) $this->json->height),
-            $this->json->kind === 'sizes' ? null : $wide,
-            $this->json->kind === 'sizes' ? null : $high,
-        ));
+        return $this->fields->beside('photo.width', function () use ($wide, $high): Reference {
+            $size = $this->fields->size((string) $this->json->width, (string) $this->json->height);
+            if ($this->json->kind === 'sizes' || $wide === null || $high === null) {
+                return Reference::printed($size);
+            }
+            [, , $wide, $high] = $this->partOf($size, $wide, $high)->pixels($wide, $high);
+
+            return Reference::printed($size, $wide, $high);
+        });
+    }
+
+    /** @param  int  $wide  pixels after the quarter turns */
+    private function partOf(Size $print, int $wide, int $high): PrintedPart
+    {
+        $part = $this->json->part;
+
+        return $part === null || $print->isNothing() ? PrintedPart::whole() : PrintedPart::of(Rational::of($part->left), Rational::of($part->top), Rational::of($part->width), $print->ratio(), Rational::nd($wide, $high));
+    }
+
+    private function partRead(): ?PrintedPartChoice
+    {
+        if ($this->fields->at('photo.part') === null) {
+            return null;
+        }
+        $shares = array_map(fn (string $of): ?string => $this->fields->share("photo.part.{$of}", '0', '1'), ['left', 'top', 'width']);
+
+        return in_array(null, $shares, true) ? null : new PrintedPartChoice(...$shares);
     }
 
     /** What to do about a side that was not measured yet; with the other known, what to expect. */
@@ -97,7 +123,11 @@ final readonly class PhotoPart
         return Say::it('choices.side of the print by its shape', ['about' => $notation->plain($notation->ruler->round($about)->reading)]);
     }
 
-    public function framing(Reference $whole): ?Framing
+    /**
+     * @param  Reference  $whole  as whole() gives it
+     * @param  int|null  $wide  pixels of the file
+     */
+    public function framing(Reference $whole, ?int $wide, ?int $high): ?Framing
     {
         $json = $this->json;
         $turning = $this->fields->beside('photo.straighten', fn (): Turning => Turning::of($json->quarters, $json->mirrored, $whole->pixelsWide === null ? 0 : $json->straighten, Keep::from($json->keep)));
@@ -109,7 +139,7 @@ final readonly class PhotoPart
             $side('left', $json->border->left, $whole->print?->width),
         ));
 
-        return $turning === null || $border === null ? null : new Framing($turning, $border);
+        return $turning === null || $border === null ? null : new Framing($turning, $border, $whole->print === null || $wide === null || $high === null || $json->kind !== 'print' ? null : $this->partOf($whole->print, ...$turning->quarterTurned($wide, $high)));
     }
 
     private function lightRead(): ?LightChoice

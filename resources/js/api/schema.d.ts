@@ -1294,7 +1294,7 @@ export interface components {
             wide?: number | null;
             high?: number | null;
             /** @enum {string} */
-            act: "turn" | "level" | "border" | "aim" | "crop" | "pull" | "inset" | "plan" | "feature" | "whole" | "ruled" | "carried" | "edge" | "thing" | "shape" | "unit";
+            act: "turn" | "level" | "border" | "part" | "aim" | "crop" | "pull" | "inset" | "plan" | "feature" | "whole" | "ruled" | "carried" | "edge" | "thing" | "shape" | "unit";
             how: {
                 [key: string]: unknown;
             };
@@ -2861,7 +2861,7 @@ export interface components {
             high?: number | null;
             rung?: string | null;
             /** @enum {string|null} */
-            act?: "turn" | "level" | "border" | "aim" | "crop" | "pull" | "inset" | "plan" | "feature" | "whole" | "ruled" | "carried" | "edge" | "thing" | "shape" | "unit" | null;
+            act?: "turn" | "level" | "border" | "part" | "aim" | "crop" | "pull" | "inset" | "plan" | "feature" | "whole" | "ruled" | "carried" | "edge" | "thing" | "shape" | "unit" | null;
             how?: {
                 [key: string]: unknown;
             } | null;
@@ -3099,6 +3099,7 @@ export interface components {
             border: components["schemas"]["BorderChoice"];
             least_cell: string | null;
             light: components["schemas"]["LightChoice"] | null;
+            part: components["schemas"]["PrintedPartChoice"] | null;
         };
         /** @description A place on the sheet where a point must come to lie. */
         PinChoice: {
@@ -3121,6 +3122,12 @@ export interface components {
             critical: boolean;
             drawn: components["schemas"]["DrawnChoice"] | null;
             pin: components["schemas"]["PinChoice"] | null;
+        };
+        /** @description What of a photo a print shows: its corner and width as shares of the photo as it is held; its height follows from the print's shape. */
+        PrintedPartChoice: {
+            left: string;
+            top: string;
+            width: string;
         };
         /** @description A part of the picture that is not drawn, or only measured by; shares of the picture. */
         RegionChoice: {

@@ -56,6 +56,13 @@ async function light() {
   if (line) store.decide((choices) => (choices.photo.light = { x1: toShare(line.x1), y1: toShare(line.y1), x2: toShare(line.x2), y2: toShare(line.y2) }))
 }
 
+/** What a trimmed print shows of its photo. */
+async function part() {
+  const box = await tool.ask('box', t('photo.dragABoxRoundWhatItShows'))
+  if (box) await store.adjust('part', boxOf(box))
+}
+const arrows = { left: '←', up: '↑', down: '↓', right: '→' }
+
 async function border() {
   const box = await tool.ask('box', t('photo.dragABoxRoundThePicture'))
   if (box) await store.adjust('border', boxOf(box))
@@ -71,13 +78,23 @@ async function border() {
       <TypedInput :label="drawing.photo ? $t('photo.widthMeasured') : $t('photo.originalsWidth')" field="photo.width" :model-value="choices.photo.width" :hint="choices.unit === 'in' ? $t('photo.widthHintIn') : $t('photo.widthHintCm')" @update:model-value="side('width', $event)" />
       <TypedInput :label="drawing.photo ? $t('photo.heightMeasured') : $t('photo.originalsHeight')" field="photo.height" :model-value="choices.photo.height" :hint="choices.unit === 'in' ? $t('photo.heightHintIn') : $t('photo.heightHintCm')" @update:model-value="side('height', $event)" />
     </div>
-    <Callout v-if="workings.mismatch && !choices.photo.agreed" data-test="mismatch">
+    <Callout v-if="workings.mismatch" data-test="mismatch">
       <p>{{ workings.mismatch.sentence }}</p>
       <button v-if="workings.mismatch.swapped" type="button" class="button strong" @click="store.decide((c) => ([c.photo.width, c.photo.height] = [c.photo.height, c.photo.width]))">{{ $t('photo.swapSides') }}</button>
       <button type="button" class="button" @click="side('height', workings.mismatch.height)"><span><Num :text="$t('photo.makeTheHeight', { height: workings.mismatch.height })" /></span></button>
       <button type="button" class="button" @click="side('width', workings.mismatch.width)"><span><Num :text="$t('photo.makeTheWidth', { width: workings.mismatch.width })" /></span></button>
-      <button type="button" class="button" @click="store.decide((c) => (c.photo.agreed = true))">{{ $t('photo.keepMySize') }}</button>
+      <p>{{ $t('photo.orItWasTrimmed') }}</p>
+      <button type="button" class="button" data-test="part-drawn" @click="part">{{ $t('photo.drawWhatItShows') }}</button>
+      <button type="button" class="button" data-test="part-middle" @click="store.adjust('part', {})">{{ $t('photo.itShowsTheMiddle') }}</button>
     </Callout>
+    <div v-if="choices.photo.part && drawing.photo" class="field" data-test="part">
+      <span class="legend">{{ $t('photo.whatThePrintShows') }}</span>
+      <div class="turns four" role="group" :aria-label="$t('photo.whatThePrintShows')">
+        <button v-for="(arrow, way) in arrows" :key="way" type="button" class="button" :aria-label="$t('photo.moveWhatItShows', { way: $t(`photo.wayOf.${way}`) })" @click="store.adjust('part', { nudge: way })">{{ arrow }}</button>
+      </div>
+      <button type="button" class="button bare" @click="store.adjust('part', { all: true })">{{ $t('photo.placeItAnew') }}</button>
+      <p v-if="store.errors['photo.part']" class="fault" role="alert">{{ store.errors['photo.part'] }}</p>
+    </div>
     <p v-if="drawing.photo" class="soft">{{ $t('photo.markUpACopyNever') }}</p>
   </template>
   <Warnings :lines="workings.rungs.photo.warnings" />
@@ -157,6 +174,10 @@ async function border() {
   display: grid;
   grid-template-columns: 1fr 1fr 1fr;
   gap: 4px;
+}
+
+.turns.four {
+  grid-template-columns: repeat(4, 1fr);
 }
 
 .under td:nth-child(3),
