@@ -161,6 +161,7 @@ final readonly class PlanWriter
             cautions: $this->cautions(),
             light: $plan->choices->light === null ? null : new LightJson(round($plan->choices->light->degrees, 1), Say::it('photo.light', ['from' => Say::it("photo.light from.{$plan->choices->light->from()}")])),
             mismatch: $mismatch === null ? null : $this->mismatch($mismatch),
+            sliver: $sums->grid->sliver(),
             lines: $this->lines($choices->grid->overlays),
             across: $marks ? $this->ladder($plan->across()) : [],
             down: $marks ? $this->ladder($plan->down()) : [],

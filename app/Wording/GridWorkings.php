@@ -100,6 +100,18 @@ final readonly class GridWorkings
         return $lines;
     }
 
+    /** What is proposed of a strip that is too narrow to be cells; null where there is none. */
+    public function sliver(): ?string
+    {
+        $strips = array_filter([
+            'column' => [$this->layout->grid->across, $this->layout->fitted->area->width],
+            'row' => [$this->layout->grid->down, $this->layout->fitted->area->height],
+        ], static fn (array $side): bool => $side[0]->sliver() !== null);
+        $said = array_map(fn (string $which, array $side): string => Say::it("grid.sliver.{$which}", ['strip' => $this->write->written($side[1]->times($side[0]->span((int) $side[0]->sliver())))]), array_keys($strips), $strips);
+
+        return $said === [] ? null : implode(' ', [...$said, Say::it('grid.sliver.propose')]);
+    }
+
     private function part(): ?string
     {
         return $this->plan->choices->part === null || $this->layout->fitted->cells !== null

@@ -65,7 +65,7 @@ final readonly class Box
     /** @return list<string>|null from one grade to another, either way; null where it is none */
     private static function grades(string $typed): ?array
     {
-        if (preg_match('/^(\d?[HFB]{1,2})\s*(?:to|–|-)\s*(\d?[HFB]{1,2})$/u', strtoupper($typed) === $typed ? $typed : str_replace('TO', 'to', strtoupper($typed)), $found) !== 1) {
+        if (preg_match('/^([0-9]?[HFB]{1,2})\s*(?:to|–|-)\s*([0-9]?[HFB]{1,2})$/u', strtoupper($typed) === $typed ? $typed : str_replace('TO', 'to', strtoupper($typed)), $found) !== 1) {
             return null;
         }
         [$from, $to] = [Grade::tryFrom($found[1]), Grade::tryFrom($found[2])];
@@ -85,7 +85,7 @@ final readonly class Box
      */
     private static function numbers(string $typed): ?array
     {
-        if (preg_match('/^()()(\d{1,4})$/', $typed, $found) !== 1 && preg_match('/^(|.*?\D)(\d{1,4})\s*(?:to|–|-)\s*(\d{1,4})$/u', $typed, $found) !== 1) {
+        if (preg_match('/^()()([0-9]{1,4})$/', $typed, $found) !== 1 && preg_match('/^(|[^0-9].*?|.*?[^0-9])([0-9]{1,4})\s*(?:to|–|-)\s*([0-9]{1,4})$/u', $typed, $found) !== 1) {
             return null;
         }
         [$first, $last] = [(int) ($found[2] === '' ? 1 : $found[2]), (int) $found[3]];

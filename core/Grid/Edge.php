@@ -123,6 +123,19 @@ final readonly class Edge
         return in_array($part, $this->partial, true);
     }
 
+    /** The part that is too narrow to be a cell; null where there is none. */
+    public function sliver(): ?int
+    {
+        $whole = $this->span($this->firstWhole());
+        foreach ($this->partial as $part) {
+            if ($this->span($part)->isLessThan($whole->times(Rational::of(Figures::SLIVER)))) {
+                return $part;
+            }
+        }
+
+        return null;
+    }
+
     public function hasPartial(): bool
     {
         return $this->partial !== [];

@@ -22,6 +22,9 @@ final class Figures
     /** Columns of the meshes that are laid side by side, from coarse to what a hand still rules (ours). */
     public const MESHES = [3, 4, 5, 6, 8, 10, 12, 16, 20];
 
+    /** A strip narrower than this share of a cell is no cell to copy in (ours). */
+    public const SLIVER = '1/4';
+
     /** A line must show nearly everywhere, so a colour is judged by its poorest tenth (ours). */
     public const POOREST_SHARE = 0.1;
 }

@@ -2,6 +2,11 @@
 
 /* The grid on both boards, a line each, as a careful person would write them beside the drawing. */
 return [
+    'sliver' => [
+        'column' => 'A column is only :strip wide, under a quarter of a cell.',
+        'row' => 'A row is only :strip high, under a quarter of a cell.',
+        'propose' => 'Spread it over all cells, or leave it off.',
+    ],
     'counts' => ':columns and :rows: :cells cells, :lines inside the frame.',
     'columns' => '{1} 1 column|[2,*] :count columns',
     'rows' => '{1} 1 row|[2,*] :count rows',

@@ -305,3 +305,16 @@ it('holds a grid that is ruled already against its own: the same count, or each 
     $shared = InchLadder\Grid\Edge::steps(InchLadder\Measure\Rational::of('2/7'), InchLadder\Grid\Remainder::Share, 'columns');
     expect(array_map(fn (int $parts): bool => InchLadder\Grid\RuledAlready::in($parts, $shared)->isSameCount(), [3, 4, 5]))->toBe([false, false, true]);
 });
+
+it('finds the strip that is too narrow to be cells', function (string $step, Remainder $remainder, ?int $sliver) {
+    expect(InchLadder\Grid\Edge::steps(InchLadder\Measure\Rational::of($step), $remainder, 'columns')->sliver())->toBe($sliver);
+})->with([
+    // 4 × 6/25 = 24/25: what is left is a sixth of a cell.
+    'a sixth of a cell' => ['6/25', InchLadder\Grid\Remainder::Keep, 4],
+    // 4 × 4/17 = 16/17: a quarter exactly is a cell.
+    'a quarter' => ['4/17', InchLadder\Grid\Remainder::Keep, null],
+    // Half of a quarter at either end.
+    'shared out' => ['4/17', InchLadder\Grid\Remainder::Share, 0],
+    'none' => ['1/4', InchLadder\Grid\Remainder::Keep, null],
+    'left off' => ['6/25', InchLadder\Grid\Remainder::Drop, null],
+]);

@@ -300,3 +300,31 @@ it('shows what a pull would do in the workings, and the same is made of it when 
 it('refuses a pull nobody knows, and one to nowhere', function (array $how) {
     test()->postJson('/api/workings', ['choices' => Tests\Drawings::FIVE_BY_SEVEN, 'wide' => 500, 'high' => 700, 'act' => 'pull', 'how' => $how])->assertUnprocessable();
 })->with([[['by' => 'magic']], [['by' => 'move', 'left' => 'x', 'top' => 0]], [['by' => 'move']], [[]]]);
+
+it('lays a boxed part of a grid on the ruler’s marks, in whole cells', function (int $seed) {
+    $random = new Random\Randomizer(new Random\Engine\Mt19937(620 + $seed));
+    $one = static fn (array $of): mixed => $of[$random->getInt(0, count($of) - 1)];
+    $choices = [
+        ...$one([['unit' => 'in', 'ruler' => '1/16 in'], ['unit' => 'in', 'ruler' => '1/8 in'], ['unit' => 'cm', 'ruler' => '1 mm']]),
+        'paper' => ['margins' => ['left' => $one(['0', '1/3 in', '1 in'])]], 'fit' => ['way' => $one(['crop', 'inset'])],
+        'grid' => ['school' => $school = $one(['count', 'measure', 'proportional', 'thirds']), 'columns' => $random->getInt(2, 6), 'rows' => $random->getInt(2, 6), 'cell' => '5/8 in'],
+    ];
+    $crop = planned(adjusted('gridded', ['left' => 0, 'top' => 0, 'width' => 1, 'height' => 1], $choices))->layout->fitted->crop;
+    $box = ['left' => $random->getInt(0, 40) / 100, 'top' => $random->getInt(0, 40) / 100, 'width' => $random->getInt(30, 58) / 100, 'height' => $random->getInt(30, 58) / 100];
+    $onPicture = ['left' => $crop->left->toFloat() + $box['left'] * $crop->width->toFloat(), 'top' => $crop->top->toFloat() + $box['top'] * $crop->height->toFloat(), 'width' => $box['width'] * $crop->width->toFloat(), 'height' => $box['height'] * $crop->height->toFloat()];
+    $plan = planned(adjusted('gridded', $onPicture, $choices));
+    [$layout, $step] = [$plan->layout, $plan->choices->notation->ruler->step->toFloat()];
+    foreach ([[$layout->grid->columns, $layout->left, $layout->fitted->area->width, $box['left'], $box['width']], [$layout->grid->rows, $layout->top, $layout->fitted->area->height, $box['top'], $box['height']]] as [$shares, $before, $side, $wantedStart, $wantedLength]) {
+        $at = array_map(fn ($share): float => $before->toFloat() + $share->toFloat() * $side->toFloat(), $shares);
+        $cells = array_map(fn (float $from, float $to): float => $to - $from, array_slice($at, 0, -1), array_slice($at, 1));
+        $offMark = fn (float $mm): float => abs($mm / $step - round($mm / $step)) * $step;
+        expect($offMark($at[0]))->toBeLessThan(1e-6)->and(max($cells) - min($cells))->toBeLessThan(1e-6)
+            ->and($at[0])->toBeGreaterThan($before->toFloat() - 1e-6)->and(end($at))->toBeLessThan($before->toFloat() + $side->toFloat() + 1e-6);
+        // Each line on a mark, but where a cell of one's own falls between marks.
+        if ($school !== 'measure') {
+            expect(max(array_map($offMark, $at)))->toBeLessThan(1e-6);
+        }
+        // Near to what was boxed: within a mark where it begins, unless the drawing ends before, and half a cell and a mark a cell in length.
+        expect(abs(end($at) - $at[0] - $wantedLength * $side->toFloat()))->toBeLessThan(max($cells) + count($cells) * $step);
+    }
+})->with(range(1, 24));

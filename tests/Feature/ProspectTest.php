@@ -360,6 +360,16 @@ it('knows a ruled grid whose last row is cut short as its own, counted with that
     expect($answer['good'])->toBe($good)->and(in_array('A part that is cut short counts too.', $answer['sentences'], true))->toBe(! $good);
 })->with(['counted with it' => [6, true], 'counted without it' => [5, false], 'another grid' => [8, false]]);
 
+it('proposes to spread or leave off a strip under a quarter of a cell, and of no other', function (string $cell, ?string $says) {
+    $answer = $this->postJson('/api/workings', asked(['fit' => ['way' => 'inset'], 'grid' => ['school' => 'measure', 'cell' => $cell]], ['wide' => 500, 'high' => 700]))->assertOk()->json('sliver');
+    $says === null ? expect($answer)->toBeNull() : expect($answer)->toBe($says);
+})->with([
+    // On 7 6/7 × 11 in: 5 × 1.55 = 7.75 and 7 × 1.55 = 10.85; 3 × 2 1/2 leaves 5/14, a seventh, and 4 × 2 1/2 two fifths; 2 in leaves over nine tenths and a half.
+    'both' => ['1.55 in', 'A column is only 1/8 in (0.018 in over) wide, under a quarter of a cell. A row is only 1/8 in (0.025 in short) high, under a quarter of a cell. Spread it over all cells, or leave it off.'],
+    'a column' => ['2 1/2 in', 'A column is only 3/8 in (0.018 in over) wide, under a quarter of a cell. Spread it over all cells, or leave it off.'],
+    'none' => ['2 in', null],
+]);
+
 it('takes back what the walk gave either hand, and tells a tick one mark of the ruler beside it', function (string $hand) {
     // Seven and nine parts, so that readings are rounded both ways.
     $choices = ['grid' => ['school' => 'proportional', 'columns' => 7, 'rows' => 9]];

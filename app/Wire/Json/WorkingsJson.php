@@ -65,6 +65,8 @@ final readonly class WorkingsJson
         #[OA\Property] public ?SizeJson $print,
         #[OA\Property] public AdviceJson $advice,
         #[OA\Property] public ?MismatchJson $mismatch,
+        /** What is proposed of a strip that squares leave over and that is too narrow to be cells. */
+        #[OA\Property] public ?string $sliver,
         #[OA\Property] public GuidesOffJson $guides_off,
         #[OA\Property] public SheetCareJson $sheet_care,
         #[OA\Property] public CarryJson $carry,

@@ -1294,7 +1294,7 @@ export interface components {
             wide?: number | null;
             high?: number | null;
             /** @enum {string} */
-            act: "turn" | "level" | "border" | "part" | "aim" | "crop" | "pull" | "inset" | "plan" | "feature" | "whole" | "ruled" | "carried" | "edge" | "thing" | "shape" | "unit";
+            act: "turn" | "level" | "border" | "gridded" | "part" | "aim" | "crop" | "pull" | "inset" | "plan" | "feature" | "whole" | "ruled" | "carried" | "edge" | "thing" | "shape" | "unit";
             how: {
                 [key: string]: unknown;
             };
@@ -2830,6 +2830,7 @@ export interface components {
             print: components["schemas"]["SizeJson"] | null;
             advice: components["schemas"]["AdviceJson"];
             mismatch: components["schemas"]["MismatchJson"] | null;
+            sliver: string | null;
             guides_off: components["schemas"]["GuidesOffJson"];
             sheet_care: components["schemas"]["SheetCareJson"];
             carry: components["schemas"]["CarryJson"];
@@ -2861,7 +2862,7 @@ export interface components {
             high?: number | null;
             rung?: string | null;
             /** @enum {string|null} */
-            act?: "turn" | "level" | "border" | "part" | "aim" | "crop" | "pull" | "inset" | "plan" | "feature" | "whole" | "ruled" | "carried" | "edge" | "thing" | "shape" | "unit" | null;
+            act?: "turn" | "level" | "border" | "gridded" | "part" | "aim" | "crop" | "pull" | "inset" | "plan" | "feature" | "whole" | "ruled" | "carried" | "edge" | "thing" | "shape" | "unit" | null;
             how?: {
                 [key: string]: unknown;
             } | null;

@@ -7,8 +7,10 @@ import { useDrawing } from '@/stores/drawing'
 import { boxOf, useTool } from '@/stores/tool'
 import Choose from '@/ui/Choose.vue'
 import CountInput from '@/ui/CountInput.vue'
+import Callout from '@/ui/Callout.vue'
 import Fold from '@/ui/Fold.vue'
 import TypedInput from '@/ui/TypedInput.vue'
+import Num from '@/ui/Num.vue'
 import Pick from '@/ui/Pick.vue'
 import Sums from '@/ui/Sums.vue'
 import { toShare } from '@/ui/shares'
@@ -49,12 +51,7 @@ async function axes() {
 /** A box on the picture as shares of the crop. */
 async function part() {
   const box = await tool.ask('box', t('grid.boxThePartTheGrid'))
-  if (!box) return
-  const { crop } = props.workings
-  const { left, top, width, height } = boxOf(box)
-  store.decide(
-    (choices) => (choices.grid.part = { left: toShare((left - crop.left) / crop.share_w), top: toShare((top - crop.top) / crop.share_h), width: toShare(width / crop.share_w), height: toShare(height / crop.share_h) }),
-  )
+  if (box) await store.adjust('gridded', boxOf(box))
 }
 </script>
 
@@ -85,6 +82,11 @@ async function part() {
       <TypedInput :label="$t('grid.uprightLinesFromTheLeft')" field="grid.own_across" :model-value="choices.grid.own_across" :hint="$t('grid.acrossHint')" @update:model-value="store.decide((c) => (c.grid.own_across = $event))" />
       <TypedInput :label="$t('grid.levelLinesFromTheTop')" field="grid.own_down" :model-value="choices.grid.own_down" :hint="$t('grid.downHint')" @update:model-value="store.decide((c) => (c.grid.own_down = $event))" />
     </template>
+    <Callout v-if="workings.sliver" data-test="sliver">
+      <p><Num :text="workings.sliver" /></p>
+      <button type="button" class="button" @click="store.decide((c) => (c.grid.remainder = 'absorb'))">{{ $t('grid.spreadIt') }}</button>
+      <button type="button" class="button" @click="store.decide((c) => (c.grid.remainder = 'drop'))">{{ $t('grid.leaveItOff') }}</button>
+    </Callout>
     <Choose v-if="squares" :label="$t('grid.whatRemainsIs')" :model-value="choices.grid.remainder" :options="remainders" @update:model-value="store.decide((c) => (c.grid.remainder = $event))" />
   </template>
   <div v-if="school === 'axes' || choices.grid.overlays.includes('axes with ticks')" class="two">
