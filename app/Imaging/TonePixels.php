@@ -41,48 +41,22 @@ final readonly class TonePixels
         return FewTones::ofBar($tones->bar(), ValueScale::over($this->crop($photo, $plan), $tones->steps), $tones->drop);
     }
 
-    /**
-     * How much of the crop each step takes in the picture that is shown.
-     *
-     * @return array<int, float> by step, together 1
-     */
-    public function shares(Photo $photo, Plan $plan, FewTones $tones): array
+    /** The photo as it is shown in those. */
+    public function shown(Photo $photo, Plan $plan): ShownTones
     {
-        $picture = $this->shown($photo, $plan, $tones);
-        [$wide, $high] = [$picture->getImageWidth(), $picture->getImageHeight()];
-        $crop = $plan->layout->fitted->crop;
-        [$left, $top] = [(int) round($crop->left->toFloat() * $wide), (int) round($crop->top->toFloat() * $high)];
-        [$right, $bottom] = [(int) round($crop->right()->toFloat() * $wide), (int) round($crop->bottom()->toFloat() * $high)];
+        $tones = $this->counted($photo, $plan);
 
-        return $tones->shares($picture->getImageRegion(max(1, $right - $left), max(1, $bottom - $top), min($left, $wide - 1), min($top, $high - 1)));
+        return new ShownTones(new Imagick('png:'.$this->photos->fewTones($photo, $plan->choices->framing, $tones)), $tones);
     }
 
-    /**
-     * The step a place is shown in: where small areas were left out that of the very place, else that which most of a patch has.
-     *
-     * @param  float  $x  share of the whole picture's width, 0…1
-     * @param  float  $y  share of its height
-     */
-    public function step(Photo $photo, Plan $plan, FewTones $tones, float $x, float $y): int
-    {
-        $picture = $this->shown($photo, $plan, $tones);
-        $shares = $tones->shares(self::around($picture, $x, $y, $tones->isSimplified() ? 1 : self::side($picture)));
-
-        return (int) array_search(max($shares), $shares, true);
-    }
-
-    private function shown(Photo $photo, Plan $plan, FewTones $tones): Imagick
-    {
-        return new Imagick('png:'.$this->photos->fewTones($photo, $plan->choices->framing, $tones));
-    }
-
-    private static function side(Imagick $picture): int
+    /** Side of the patch that a probe takes, in pixels of a picture. */
+    public static function side(Imagick $picture): int
     {
         return max(3, (int) round(self::PROBE * max($picture->getImageWidth(), $picture->getImageHeight())));
     }
 
     /** So many pixels each way about a place, inside the picture. */
-    private static function around(Imagick $picture, float $x, float $y, int $side): Imagick
+    public static function around(Imagick $picture, float $x, float $y, int $side): Imagick
     {
         $start = static fn (float $share, int $pixels): int => max(0, min($pixels - $side, (int) floor($share * $pixels - ($side - 1) / 2)));
         $patch = $picture->getImageRegion($side, $side, $start($x, $picture->getImageWidth()), $start($y, $picture->getImageHeight()));

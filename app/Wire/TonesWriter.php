@@ -6,7 +6,7 @@ namespace App\Wire;
 
 use App\Documents\Choices\LayerChoice;
 use App\Documents\Choices\ThingChoice;
-use App\Imaging\FewTones;
+use App\Imaging\ShownTones;
 use App\Imaging\TonePixels;
 use App\Models\Drawing;
 use App\Models\OwnPencil;
@@ -59,8 +59,8 @@ final readonly class TonesWriter
         }
         $crop = $this->sight->crop($drawing->photo, $plan);
         $scale = ValueScale::over($crop, $plan->choices->tones->steps);
-        $shown = $this->sight->counted($drawing->photo, $plan);
-        $shares = array_combine(array_column($bar->boxes, 'number'), $this->sight->shares($drawing->photo, $plan, $shown));
+        $shown = $this->sight->shown($drawing->photo, $plan);
+        $shares = array_combine(array_column($bar->boxes, 'number'), $shown->shares($plan->layout->fitted->crop));
         $parting = Threshold::of($crop);
         $percent = static fn (float $share): string => ($share > 0 && $share < 0.005 ? 'under 1' : (string) round(100 * $share)).' %';
         $scarce = array_keys(array_filter($shares, static fn (float $share): bool => $share < 0.01));
@@ -96,7 +96,7 @@ final readonly class TonesWriter
      */
     public function probe(Photo $photo, Plan $plan, float $x, float $y, ?array $from = null): ToneSpotJson
     {
-        $shown = $this->sight->counted($photo, $plan);
+        $shown = $this->sight->shown($photo, $plan);
 
         return $this->spot($photo, $plan, $shown, $x, $y, null, $from === null ? null : $this->compared($photo, $plan, $shown, $from, [$x, $y]));
     }
@@ -105,10 +105,10 @@ final readonly class TonesWriter
      * @param  array{float, float}  $from
      * @param  array{float, float}  $to
      */
-    private function compared(Photo $photo, Plan $plan, FewTones $shown, array $from, array $to): string
+    private function compared(Photo $photo, Plan $plan, ShownTones $shown, array $from, array $to): string
     {
         [$before, $now] = [$this->lightness($photo, $plan, ...$from)[1], $this->lightness($photo, $plan, ...$to)[1]];
-        $steps = abs($this->step($photo, $plan, $shown, ...$to) - $this->step($photo, $plan, $shown, ...$from));
+        $steps = abs(self::step($plan, $shown, ...$to) - self::step($plan, $shown, ...$from));
         $by = (int) round(abs($now - $before));
 
         return match (true) {
@@ -124,9 +124,9 @@ final readonly class TonesWriter
     }
 
     /** The number of the step a place of the crop is shown in. */
-    private function step(Photo $photo, Plan $plan, FewTones $shown, float $x, float $y): int
+    private static function step(Plan $plan, ShownTones $shown, float $x, float $y): int
     {
-        return $this->sight->step($photo, $plan, $shown, ...self::onPicture($plan, $x, $y)) - 1 + $plan->choices->tones->first;
+        return $shown->step(...self::onPicture($plan, $x, $y)) - 1 + $plan->choices->tones->first;
     }
 
     /** @return array{float, float} a place of the crop as shares of the whole picture */
@@ -141,7 +141,7 @@ final readonly class TonesWriter
      * @param  array{light: Spot, darks: list<Spot>}  $found
      * @return list<ToneSpotJson>
      */
-    private function spots(Photo $photo, Plan $plan, FewTones $shown, array $found): array
+    private function spots(Photo $photo, Plan $plan, ShownTones $shown, array $found): array
     {
         return [
             $this->spot($photo, $plan, $shown, $found['light']->x, $found['light']->y, Say::it('tones.lightest')),
@@ -149,10 +149,10 @@ final readonly class TonesWriter
         ];
     }
 
-    private function spot(Photo $photo, Plan $plan, FewTones $shown, float $x, float $y, ?string $name, ?string $compared = null): ToneSpotJson
+    private function spot(Photo $photo, Plan $plan, ShownTones $shown, float $x, float $y, ?string $name, ?string $compared = null): ToneSpotJson
     {
         [$colour] = $this->lightness($photo, $plan, $x, $y);
-        $step = $this->step($photo, $plan, $shown, $x, $y);
+        $step = self::step($plan, $shown, $x, $y);
         [$column, $row] = $plan->layout->grid->cellAt($x, $y);
 
         return new ToneSpotJson(round($x, 6), round($y, 6), $colour, $step, Say::it('tones.spot.'.($name === null ? 'plain' : 'named'), ['name' => $name ?? '', 'step' => $step, 'cell' => $plan->layout->addresses->of($column, $row)]), $plan->layout->addresses->of($column, $row), self::cell($plan, $column, $row), $compared);

@@ -59,9 +59,12 @@ final readonly class FitWorkings
     /** What of the picture an oval or a circle leaves out, and what it runs through. */
     private function outsideCurve(): ?string
     {
-        $trimmed = $this->plan->layout->outline() === null ? null : Trimmed::of($this->plan);
-        $lost = array_values(array_diff($trimmed->outside ?? [], array_map(static fn (Placed $placed): string => $placed->point->name, array_filter($this->plan->layout->points(), static fn (Placed $placed): bool => ! $placed->isInside()))));
-        $says = array_filter([$lost === [] ? '' : Say::it('fit.curve.outside', ['names' => Say::listed($lost)]), ($trimmed->through ?? []) === [] ? '' : Say::it('fit.curve.through', ['names' => Say::listed($trimmed->through)])]);
+        if ($this->plan->layout->outline() === null) {
+            return null;
+        }
+        $trimmed = Trimmed::of($this->plan);
+        $lost = array_values(array_diff($trimmed->outside, array_map(static fn (Placed $placed): string => $placed->point->name, array_filter($this->plan->layout->points(), static fn (Placed $placed): bool => ! $placed->isInside()))));
+        $says = array_filter([$lost === [] ? '' : Say::it('fit.curve.outside', ['names' => Say::listed($lost)]), $trimmed->through === [] ? '' : Say::it('fit.curve.through', ['names' => Say::listed($trimmed->through)])]);
 
         return $says === [] ? null : implode(' ', $says);
     }

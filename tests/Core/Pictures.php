@@ -50,13 +50,22 @@ final class Pictures
         $kernel = array_map(fn (int $k): float => exp(-$k * $k / 2), range(-3, 3));
         $whole = array_sum($kernel);
         $smooth = $values;
+        $reach = intdiv(count($kernel), 2);
         for ($line = 0; $line < $lines; $line++) {
-            for ($at = 0; $at < $long; $at++) {
+            $start = $line * $next;
+            // Where all it reaches is alike, nothing is to be smoothed.
+            $alike = 0;
+            for ($at = -$reach; $at < $long; $at++) {
+                $ahead = $at + $reach;
+                $alike = $ahead > 0 && $ahead < $long && $values[$start + $ahead * $step] !== $values[$start + ($ahead - 1) * $step] ? 1 : $alike + 1;
+                if ($at < 0 || $alike > 2 * $reach) {
+                    continue;
+                }
                 $sum = 0.0;
                 foreach ($kernel as $k => $weight) {
-                    $sum += $weight * $values[$line * $next + max(0, min($long - 1, $at + $k - 3)) * $step];
+                    $sum += $weight * $values[$start + max(0, min($long - 1, $at + $k - $reach)) * $step];
                 }
-                $smooth[$line * $next + $at * $step] = $sum / $whole;
+                $smooth[$start + $at * $step] = $sum / $whole;
             }
         }
 

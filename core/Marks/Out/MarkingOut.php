@@ -77,12 +77,12 @@ final readonly class MarkingOut
         $upright = $name === 'upright';
         $tick = static fn (Line $line, array $end, string $side, int $number): Tick => self::tick("{$side}-{$number}", $number, $end[1], $end[0], in_array($end[0], ['top', 'bottom'], true), $board, $zero, $reach);
 
-        return array_values(array_map(static fn (Line $line, int $number): Rule => new Rule(
+        return array_map(static fn (Line $line, int $number): Rule => new Rule(
             "{$name}-{$number}", $number, $upright,
             $tick($line, $line->from, $upright ? 'top' : 'left', $number),
             $tick($line, $line->to, $upright ? 'bottom' : 'right', $number),
             $line,
-        ), $lines, array_keys($lines)));
+        ), $lines, array_keys($lines));
     }
 
     /**
