@@ -36,9 +36,9 @@ it('reads the same lengths as the list of marks, on the ruler in hand', function
 
 it('says where all is measured from, which end is zero, and not to turn the ruler', function (string $query) {
     $drawing = Drawings::begin();
-    expect(implode(' ', stepOf($drawing, 'corner', $query)['words']))->toContain("top left corner", 'longest line is 10 1/2 in', 'diagonal 12 7/8 in', '1 × 1 in on the photo, 1 1/2 × 1 1/2 in on the paper')
-        ->and(implode(' ', stepOf($drawing, 'top', $query)['words']))->toContain("its 0 at the top left corner")
-        ->and(implode(' ', stepOf($drawing, 'straight', $query)['words']))->toContain('Do not turn it', "0 stays at the left")
+    expect(implode(' ', stepOf($drawing, 'corner', $query)['words']))->toContain('top left corner', 'longest line is 10 1/2 in', 'diagonal 12 7/8 in', '1 × 1 in on the photo, 1 1/2 × 1 1/2 in on the paper')
+        ->and(implode(' ', stepOf($drawing, 'top', $query)['words']))->toContain('its 0 at the top left corner')
+        ->and(implode(' ', stepOf($drawing, 'straight', $query)['words']))->toContain('Do not turn it', '0 stays at the left')
         ->and(implode(' ', stepOf($drawing, 'right', $query)['words']))->toContain('0 at the top, not at the bottom');
 })->with([
     'right-handed' => '',
