@@ -269,6 +269,19 @@ it('picks a line colour that shows on what lies under it', function (array $pixe
     'half snow, half night' => [[[250, 250, 250], [10, 10, 10]], [LineColour::Chalk, LineColour::Graphite]],
 ]);
 
+it('judges a colour by the poorest tenth of what lies under it', function (int $white, bool $asOnBlack) {
+    $black = Lab::fromSrgb(5, 5, 5);
+    $best = LineColour::showingOn([[$black, 100 - $white], [Lab::fromSrgb(255, 253, 246), $white]]);
+    expect($best === LineColour::showingOn([[$black, 100]]))->toBe($asOnBlack);
+})->with(['a twelfth of a hundred is too little' => [8, true], 'twelve of a hundred are too much' => [12, false]]);
+
+it('is regular where all its whole parts are as long as each other', function () {
+    $edge = fn (string $step, InchLadder\Grid\Remainder $remainder) => InchLadder\Grid\Edge::steps(InchLadder\Measure\Rational::of($step), $remainder, 'columns');
+    expect($edge('2/7', InchLadder\Grid\Remainder::Keep)->isRegular())->toBeTrue()->and($edge('2/7', InchLadder\Grid\Remainder::Share)->isRegular())->toBeTrue();
+    $main = (new InchLadder\Grid\Schools\MainLines([InchLadder\Measure\Rational::nd(1, 5)], [InchLadder\Measure\Rational::nd(1, 2)]))->over(size('8x10in'), null);
+    expect([$main->across->isRegular(), $main->down->isRegular()])->toBe([false, true]);
+});
+
 it('lets one odd pixel in a hundred decide nothing', function () {
     $white = [Lab::fromSrgb(255, 253, 246), 1];
     expect(LineColour::showingOn([[Lab::fromSrgb(5, 5, 5), 99], $white]))->toBe(LineColour::showingOn([[Lab::fromSrgb(5, 5, 5), 99]]));

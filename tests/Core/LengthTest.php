@@ -192,6 +192,11 @@ it('writes a length so that nothing is lost when it is read again', function (Un
 })->with([
     [Unit::Inch, '1.5 in', '1 1/2 in'],
     [Unit::Inch, '11/7 in', '1 4/7 in'],
+    // Up to a twelfth a fraction reads better than its decimal, up to a sixty-fourth better than none.
+    [Unit::Inch, '1/10 in', '1/10 in'],
+    [Unit::Inch, '1/20 in', '0.05 in'],
+    [Unit::Inch, '1/63 in', '1/63 in'],
+    [Unit::Inch, '1/77 in', '127/385 mm'],
     [Unit::Inch, '20 cm', '200 mm'],
     [Unit::Inch, '294 mm', '294 mm'],
     [Unit::Centimetre, '20 cm', '20 cm'],
@@ -216,6 +221,8 @@ it('tells a slope from the left, level and upright apart, and its shorter way fo
     'level' => [5.0, 0.0, 0.0, null], 'upright' => [0.0, 5.0, 90.0, null], 'down' => [0.0, -5.0, 90.0, null], 'from the right' => [-5.0, -5.0, 45.0, 10.0], 'half' => [10.0, 5.0, 26.56505117707799, 5.0],
     'nearly level' => [10.0, 0.26186, 1.5000142, null], 'hardly level any more' => [10.0, 0.43661, 2.5000033, 0.4], 'nearly upright' => [0.26186, 10.0, 88.4999858, null],
     // 3-4-5, and the same on end; 8° from upright by the tangent of 8° (0.14054).
+    // tan 47° = 1.0723687.
+    'just steep' => [1.0, 1.0723687, 47.0, 9.3],
     'steep' => [3.0, 4.0, 53.13010235415598, 7.5], 'steeply down' => [0.140541, -1.0, -82.0, 1.4],
     'falling' => [4.0, -3.0, -36.86989764584402, 7.5], 'nowhere' => [0.0, 0.0, 0.0, null],
 ]);
@@ -228,4 +235,10 @@ it('counts in fractions exactly', function () {
     [$a, $b] = [Rational::of('2/3'), Rational::of('3/4')];
     expect(array_map(strval(...), [$a->plus($b), $a->minus($b), $a->times($b), $a->dividedBy($b)]))->toBe(['17/12', '-1/12', '1/2', '8/9'])
         ->and([$a->compareTo($b), $b->compareTo($a), $a->compareTo(Rational::of('4/6'))])->toBe([-1, 1, 0]);
+});
+
+it('writes what is too fine for any fraction to a millionth of a millimetre', function () {
+    // Two primes of ten digits below the line: 0.333333308…
+    $fine = Rational::of('333333337')->dividedBy(Rational::of('1000000007'))->times(Rational::of('999999937'))->dividedBy(Rational::of('1000000009'));
+    expect((new Notation(Unit::Inch, Unit::Inch->commonRuler()))->exactly(Length::mm($fine)))->toBe('0.333333 mm');
 });

@@ -54,6 +54,30 @@ it('refuses diagonals that no such frame has', fn (string $falling) => expect(fn
         '0',
     ]);
 
+it('takes diagonals up to a quarter off for the frame’s own', function (string $falling) {
+    // 8 × 10 in has diagonals of 12.806 in; a quarter more is 16.008, a quarter less 9.605.
+    expect(SquareCheck::of(size('8x10in'), length($falling), length('12.8 in'), length('1/16 in'))->isSquare)->toBeFalse();
+})->with(['15.9 in', '9.7 in']);
+
+it('refuses those that are more than a quarter off', fn (string $falling) => expect(fn () => SquareCheck::of(size('8x10in'), length($falling), length('12.8 in'), length('1/16 in')))->toThrow(DiagonalsImpossible::class))
+    ->with(['16.1 in', '9.5 in']);
+
+it('has halving lines to warn of only where there is more than one column', function (int $columns, bool $has) {
+    $measured = ['falling' => Length::mm(505), 'rising' => Length::mm(495)];
+    expect(FrameFindings::of(Size::mm(300, 400), $measured, Length::mm(1), $columns, 4)->hasHalvingLines)->toBe($has)
+        ->and(FrameFindings::of(Size::mm(300, 400), ['falling' => Length::mm(500), 'rising' => Length::mm(500)], Length::mm(1), $columns, 4)->hasHalvingLines)->toBe($has);
+})->with([[1, false], [2, true]]);
+
+it('finds a tick that lies one mark of the ruler beside its reading, however that was rounded', function (float $rounding, int $beside) {
+    // On a ruler of 1 mm; lines at 20 mm and a rest, read to whole ones.
+    $ticks = [];
+    foreach (range(1, 5) as $line) {
+        $at = new Rounded(Length::mm(Rational::near(20 * $line + $rounding)), Length::mm(20 * $line));
+        $ticks[$line] = [$at, Length::mm(20 * $line + ($line === 3 ? $beside : 0))];
+    }
+    expect(MeasuredBack::of($ticks, Length::mm(1))->slips)->toBe($beside === 0 ? [] : [[3, (float) $beside]]);
+})->with([-0.5, -0.2, 0.0, 0.4])->with([-1, 0, 1]);
+
 it('tells a moved zero, a stretch and a slip apart', function (array $measured, float $moved, float $stretch, array $slips) {
     $ticks = [];
     foreach ($measured as $line => $mm) {

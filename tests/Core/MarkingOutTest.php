@@ -15,6 +15,7 @@ use InchLadder\Grid\Schools\MainLines;
 use InchLadder\Grid\Schools\ProportionalCells;
 use InchLadder\Grid\Schools\SquaresByCount;
 use InchLadder\Layout\Hand;
+use InchLadder\Marks\CountedFrom;
 use InchLadder\Marks\EndUse;
 use InchLadder\Marks\GuideLines;
 use InchLadder\Marks\Out\Board;
@@ -232,6 +233,30 @@ it('halves, thirds and quarters a side as the ruler reads', function () {
     $found = array_map(fn ($r) => (string) $r->reading->in(Unit::Inch), Shares::of(Length::inches('17/2'), Graduation::read('1/16 in')));
     expect($found)->toBe(['1/4' => '17/8', '1/3' => '45/16', '1/2' => '17/4', '2/3' => '91/16', '3/4' => '51/8']);
 });
+
+it('advises the pencil that shows and harms nothing', function (Surface $surface, EndUse $use, string $pencil, string $after) {
+    $advice = GuideLines::on($surface, $use);
+    expect([$advice->pencil, $advice->after])->toBe([$pencil, $after])
+        ->and(GuideLines::isGraphite($surface))->toBe(in_array($pencil, ['wash', 'sharp', 'smooth', 'stays', 'tooth'], true));
+})->with([
+    [Surface::Toothed, EndUse::Erased, 'tooth', 'cell'], [Surface::Toothed, EndUse::Stays, 'stays', 'nothing'], [Surface::Smooth, EndUse::Erased, 'smooth', 'cell'], [Surface::Smooth, EndUse::Ink, 'sharp', 'ink'],
+    [Surface::Watercolour, EndUse::Wash, 'wash', 'washed'], [Surface::Watercolour, EndUse::Erased, 'tooth', 'lifted'], [Surface::Toned, EndUse::Erased, 'toned', 'brushed'],
+    [Surface::Canvas, EndUse::Opaque, 'vine', 'brushed'], [Surface::Canvas, EndUse::Wash, 'pastel', 'brushed'], [Surface::Board, EndUse::Opaque, 'chalk', 'brushed'], [Surface::Print, EndUse::Ink, 'print', 'print'],
+]);
+
+it('says from which corner of the crop a print’s readings count, and how far that lies inside', function (bool $mirrored, string $across) {
+    // A border of 1/12 of 9 in at the left and 1/6 of it at the right, and 1/9 of 6 in at the top.
+    $whole = Reference::printed(Size::inches(9, 6), 1800, 1200);
+    $layout = Plan::of(new Choices(
+        new Notation(Unit::Inch, Graduation::read('1/32 in')), $whole, Size::inches(12, 9), null, Turn::AsGiven, Margins::all(Length::zero()),
+        new FreeCrop(Crop::at(Rational::zero(), Rational::zero(), Rational::one(), Rational::one())), new ProportionalCells(Cells::of(3, 2)), Labels::Letters,
+        framing: new Framing(Turning::of(0, $mirrored, 0, Keep::Shape), Border::of(Rational::nd(1, 9), Rational::nd(1, 6), Rational::zero(), Rational::nd(1, 12))),
+    ))->layout;
+    $from = CountedFrom::on($layout);
+    // The sides are those that are seen: mirrored, line 1 lies by the print's right edge, and the left side's border there.
+    expect([$from?->right, $from?->leans, $from?->isOwn()])->toBe([$mirrored, false, false])
+        ->and($from?->across)->toBeLength($across)->and($from?->down)->toBeLength('2/3 in');
+})->with([[false, '3/4 in'], [true, '3/4 in']]);
 
 it('advises a pencil for every surface and use, edges only where lines would harm', function (Surface $surface, EndUse $use) {
     $advice = GuideLines::on($surface, $use);

@@ -188,6 +188,13 @@ it('checks what may still move from what is firm', function () {
     expect(array_map(fn (Alignment $one): string => "{$one->first->name} {$one->second->name}", $found))->toBe(['heel ear', 'heel chin', 'chin ear']);
 });
 
+it('strikes no arcs that cross under 30°: where they meet, a pencil line is too long', function (string $x, bool $struck) {
+    // Both first ones stand on a line of the five squares; seen from the third they lie 25° and 35° apart.
+    $points = array_map(static fn (array $at): KeyPoint => new KeyPoint($at[0], Rational::of($at[1]), Rational::of($at[2]), false), [['a', '0.2', '0.2'], ['b', $x, '0.2'], ['c', '0.5', '0.5']]);
+    $reaches = Reach::all(Plans::of(Reference::printed(size('4x4in')), size('8x8in'), school: InchLadder\Grid\Schools\SquaresByCount::across(5), points: $points)->layout);
+    expect($reaches[2]->point->point->name)->toBe('c')->and($reaches[2]->arcs !== null)->toBe($struck)->and($reaches[2]->side !== null)->toBe($struck);
+})->with(['25°' => ['0.3908', false], '35°' => ['0.4471', true]]);
+
 it('carries points over by the shortest reach first, each where two arcs cross', function (int $seed) {
     $random = new Random\Randomizer(new Random\Engine\Mt19937($seed));
     $points = array_map(static fn (int $i): KeyPoint => new KeyPoint("p{$i}", Rational::nd($random->getInt(5, 95), 100), Rational::nd($random->getInt(5, 95), 100), false), range(1, 9));
