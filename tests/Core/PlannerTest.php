@@ -125,3 +125,55 @@ it('makes fewer demands when one is let go', function (Demand $demand) {
     expect($all->demands())->toBe(Demand::cases())
         ->and($all->without($demand)->demands())->toBe(array_values(array_filter(Demand::cases(), fn (Demand $one) => $one !== $demand)));
 })->with(Demand::cases());
+
+/** A plan of a letter sheet, by what it costs. */
+function weighed(float $trimmed = 0.0, float $unused = 0.0, int $grades = 0, int $columns = 5, int $rows = 7): Proposal
+{
+    $near = fn (float $share): InchLadder\Measure\Rational => InchLadder\Measure\Rational::near(1 - $share, 4);
+
+    return new Proposal(length('1 in'), length('1 1/2 in'), $columns, $rows, $near($trimmed), $near($unused), $grades, 0, size('0.5x0.5in'));
+}
+
+it('weighs a tenth of the photo against a quarter of the paper, five grades, 25 lines and a doubling of the cells', function (Closure $trimmed, Closure $other, bool $otherFirst) {
+    // A still life wants 35 cells; from half to double of that nothing is off.
+    $plans = [$trimmed(), $other()];
+    expect(Ranking::of($plans, new Wish(Subject::StillLife))[0])->toBe($plans[$otherFirst ? 1 : 0])
+        ->and(Ranking::of(array_reverse($plans), new Wish(Subject::StillLife))[0])->toBe($plans[$otherFirst ? 1 : 0]);
+})->with([
+    'less of the paper' => [fn () => weighed(0.1), fn () => weighed(unused: 0.24), true],
+    'more of the paper' => [fn () => weighed(0.1), fn () => weighed(unused: 0.26), false],
+    'four grades' => [fn () => weighed(0.1), fn () => weighed(grades: 4), true],
+    'six grades' => [fn () => weighed(0.1), fn () => weighed(grades: 6), false],
+    // 5 by 7 has 10 lines, 1 by 35 has 34 and 1 by 37 has 36.
+    '24 lines more' => [fn () => weighed(0.1), fn () => weighed(columns: 1, rows: 35), true],
+    '26 lines more' => [fn () => weighed(0.1), fn () => weighed(columns: 1, rows: 37), false],
+    // 10 by 14 is four times 35, one doubling too many, with 12 lines more than 5 by 7: as much as 0.148 of the photo.
+    'a doubling, against more of the photo' => [fn () => weighed(0.16), fn () => weighed(columns: 10, rows: 14), true],
+    'a doubling, against less' => [fn () => weighed(0.14), fn () => weighed(columns: 10, rows: 14), false],
+    'double is not off' => [fn () => weighed(0.05), fn () => weighed(columns: 7, rows: 10), true],
+]);
+
+it('shows six meshes first, and then whatever costs least', function () {
+    $meshes = [[4, 5], [4, 6], [5, 6], [5, 7], [6, 7], [6, 8], [7, 8], [7, 9]];
+    $plans = [];
+    foreach ($meshes as $i => [$columns, $rows]) {
+        // The second of each mesh costs a little more than the first, and less than any of the next.
+        array_push($plans, weighed(0.02 * $i, 0, 0, $columns, $rows), weighed(0.02 * $i, 0.001, 0, $columns, $rows));
+    }
+    $ranked = array_map(fn (Proposal $plan): string => "{$plan->columns}x{$plan->rows} ".($plan->used->isEqualTo(1) ? 'first' : 'second'), Ranking::of($plans, new Wish(Subject::StillLife)));
+    expect(array_slice($ranked, 0, 6))->toBe(['4x5 first', '4x6 first', '5x6 first', '5x7 first', '6x7 first', '6x8 first'])
+        ->and(array_slice($ranked, 6, 3))->toBe(['4x5 second', '4x6 second', '5x6 second'])->and($ranked)->toHaveCount(16);
+});
+
+it('wants from a third to three times the cells of its subject', function (Subject $subject, int $fewest, int $most) {
+    expect([(new Wish($subject))->fewestCells(), (new Wish($subject))->mostCells()])->toBe([$fewest, $most]);
+})->with([[Subject::Likeness, 26, 240], [Subject::Buildings, 21, 189], [Subject::StillLife, 11, 105], [Subject::Landscape, 6, 60]]);
+
+it('takes as many lines as are allowed, and none more', function () {
+    $lines = array_map(fn (Proposal $plan): int => $plan->lines(), plans('5x7in', '8.5x11in', new Wish(Subject::StillLife, mostLines: 10)));
+    expect(max($lines))->toBe(10);
+});
+
+it('speaks of the photo too where the one demand there is does not help', function () {
+    expect(fn () => plans('0.1x20in', '9x11in', new Wish(Subject::Likeness, neverTrim: true)))->toBeRefused(NoPlan::class, 'try other margins, another sheet');
+});
