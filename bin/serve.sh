@@ -12,6 +12,7 @@
 LIGHT_WORKERS=4
 CELL_WORKERS=3
 HEAVY_WORKERS=2
+HEAVY_NICE=${INCH_HEAVY_NICE:-10}   # how far they give way; not at all where tests keep the machine busy beside them
 MOST_CERTIFICATES=30   # new ones a minute; a computer has a few addresses
 ADDRESSES_LOOKED_AT_EVERY=${INCH_ADDRESSES_LOOKED_AT_EVERY:-10}   # seconds
 ANSWERS_WITHIN=${INCH_ANSWERS_WITHIN:-60}   # seconds, on a machine however busy; then it is said that nothing answers
@@ -237,7 +238,7 @@ write_workers() {
     local pool listen nth=0
     {
         printf '[global]\nerror_log = "%s/logs/server.log"\nlog_level = warning\nprocess_control_timeout = 5s\n' "$2"
-        for pool in light:$LIGHT_WORKERS:30:0 cells:$CELL_WORKERS:60:1 heavy:$HEAVY_WORKERS:150:10; do
+        for pool in light:$LIGHT_WORKERS:30:0 cells:$CELL_WORKERS:60:1 heavy:$HEAVY_WORKERS:150:$HEAVY_NICE; do
             IFS=: read -r name workers seconds nice <<<"$pool"
             listen=$1/$name.sock
             [ -z "${3:-}" ] || listen=${3%:*}:$((${3##*:} + nth))

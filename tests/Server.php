@@ -46,7 +46,7 @@ final class Server
     /** @param  array<string, string>  $env  the environment, beside what is always so */
     public static function beginWith(array $env, string ...$options): Process
     {
-        $process = new Process(['bash', base_path('bin/start'), ...$options], sys_get_temp_dir(), $env + ['DB_DATABASE' => false, 'APP_ENV' => 'production', 'INCH_DATA' => false], null, 60);
+        $process = new Process(['bash', base_path('bin/start'), ...$options], sys_get_temp_dir(), $env + ['INCH_HEAVY_NICE' => '0', 'DB_DATABASE' => false, 'APP_ENV' => 'production', 'INCH_DATA' => false], null, 60);
         $process->start();
 
         return $process;

@@ -520,7 +520,7 @@ it('keeps the page still while the workings scroll', function (string $rung) {
 it('shows the same of a rung, however it is come to', function (string $from) {
     $table = Table::lay();
     $id = $table->begin(Photos::make(900, 1200), '--title=Climbed --sheet=letter --photo=3x4in --columns=3');
-    $shown = fn (): string => $table->still('return window.asked > 0 ? `${Math.random()}` : document.querySelector("#app").innerText', apart: 250);
+    $shown = fn (): string => $table->still('return window.asked > 0 || document.querySelector(".wait") ? `${Math.random()}` : document.querySelector("#app").innerText', apart: 250);
     $count = 'window.asked = 0; const ask = window.fetch; window.fetch = (...what) => (window.asked++, ask(...what).finally(() => window.asked--))';
     $counting = $table->devtools('Page.addScriptToEvaluateOnNewDocument', ['source' => $count])['identifier'];
     try {

@@ -140,7 +140,7 @@ final class Table extends Page
     /** @return array<string, string> */
     public function environment(): array
     {
-        return ['INCH_DATA' => $this->data, 'DB_DATABASE' => "{$this->data}/inch-ladder.sqlite", 'APP_ENV' => 'production', 'LOG_CHANNEL' => 'kept'];
+        return ['INCH_HEAVY_NICE' => '0', 'INCH_DATA' => $this->data, 'DB_DATABASE' => "{$this->data}/inch-ladder.sqlite", 'APP_ENV' => 'production', 'LOG_CHANNEL' => 'kept'];
     }
 
     private function clear(): void
