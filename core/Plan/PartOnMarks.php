@@ -24,7 +24,7 @@ final class PartOnMarks
         $size = $wanted->sizeOn($area);
         $ruler = $plan->choices->notation->ruler;
         $school = $plan->choices->school;
-        $grid = $school->over($size, $layout->print);
+        $grid = $school->over($size, $layout->print === null ? null : $wanted->sizeOn($layout->print));
         [$columns, $rows] = [$grid->across->parts(), $grid->down->parts()];
         if (! $grid->across->isRegular() || ! $grid->down->isRegular()) {
             // Lines of their own: the part begins and ends on marks, whatever lies between.
@@ -32,11 +32,15 @@ final class PartOnMarks
         }
         $square = $school instanceof SquaresByCount || $school instanceof SquaresByMeasure;
         // A cell that was typed stays what it is.
-        $cell = $school instanceof SquaresByMeasure ? $size->width->times($grid->across->span($grid->across->firstWhole())) : self::marks($size->width->dividedBy($school instanceof SquaresByCount ? $columns - count($grid->across->partial) : $columns), $ruler);
-        $across = $square ? max(1, $size->width->over($cell)->round()) : $columns;
-        [$left, $width] = self::laid($layout->left, $area->width, $area->width->times($wanted->left), $cell, $across, $ruler);
-        $high = $square ? $cell : self::marks($size->height->dividedBy($rows), $ruler);
-        [$top, $height] = self::laid($layout->top, $area->height, $area->height->times($wanted->top), $high, $square ? max(1, $size->height->over($high)->round()) : $rows, $ruler);
+        $wide = $school instanceof SquaresByMeasure
+            ? $size->width->times($grid->across->span($grid->across->firstWhole()))
+            : self::marks($size->width->dividedBy($columns), $ruler);
+        $high = $square ? $wide : self::marks($size->height->dividedBy($rows), $ruler);
+        if ($square) {
+            [$columns, $rows] = [max(1, $size->width->over($wide)->round()), max(1, $size->height->over($high)->round())];
+        }
+        [$left, $width] = self::laid($layout->left, $area->width, $area->width->times($wanted->left), $wide, $columns, $ruler);
+        [$top, $height] = self::laid($layout->top, $area->height, $area->height->times($wanted->top), $high, $rows, $ruler);
         if ($width === null || $height === null) {
             return $wanted;
         }

@@ -307,7 +307,7 @@ it('lays a boxed part of a grid on the ruler’s marks, in whole cells', functio
     $choices = [
         ...$one([['unit' => 'in', 'ruler' => '1/16 in'], ['unit' => 'in', 'ruler' => '1/8 in'], ['unit' => 'cm', 'ruler' => '1 mm']]),
         'paper' => ['margins' => ['left' => $one(['0', '1/3 in', '1 in'])]], 'fit' => ['way' => $one(['crop', 'inset'])],
-        'grid' => ['school' => $school = $one(['count', 'measure', 'proportional', 'thirds']), 'columns' => $random->getInt(2, 6), 'rows' => $random->getInt(2, 6), 'cell' => '5/8 in'],
+        'grid' => ['school' => $school = $one(['count', 'measure', 'proportional', 'thirds']), 'columns' => $random->getInt(2, 6), 'rows' => $random->getInt(2, 6), 'cell' => '5/8 in', 'on' => $one(['paper', 'print'])],
     ];
     $crop = planned(adjusted('gridded', ['left' => 0, 'top' => 0, 'width' => 1, 'height' => 1], $choices))->layout->fitted->crop;
     $box = ['left' => $random->getInt(0, 40) / 100, 'top' => $random->getInt(0, 40) / 100, 'width' => $random->getInt(30, 58) / 100, 'height' => $random->getInt(30, 58) / 100];
