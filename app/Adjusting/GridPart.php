@@ -18,9 +18,16 @@ final readonly class GridPart implements Adjustment
     {
         $plan = Plan::of($read->choices);
         $crop = $plan->layout->fitted->crop;
-        [$left, $top, $width, $height] = [Input::share($how, 'left'), Input::share($how, 'top'), Input::share($how, 'width'), Input::share($how, 'height')];
-        $part = PartOnMarks::of($plan, Part::of($left->minus($crop->left)->dividedBy($crop->width), $top->minus($crop->top)->dividedBy($crop->height), $width->dividedBy($crop->width), $height->dividedBy($crop->height)));
+        $part = PartOnMarks::of($plan, Part::of(
+            Input::share($how, 'left')->minus($crop->left)->dividedBy($crop->width),
+            Input::share($how, 'top')->minus($crop->top)->dividedBy($crop->height),
+            Input::share($how, 'width')->dividedBy($crop->width),
+            Input::share($how, 'height')->dividedBy($crop->height),
+        ));
 
-        return new Adjusted(['grid' => ['part' => array_map(static fn (Rational $share): string => (string) $share, ['left' => $part->left, 'top' => $part->top, 'width' => $part->width, 'height' => $part->height])]]);
+        return new Adjusted(['grid' => ['part' => array_map(
+            static fn (Rational $share): string => (string) $share,
+            ['left' => $part->left, 'top' => $part->top, 'width' => $part->width, 'height' => $part->height],
+        )]]);
     }
 }

@@ -18,7 +18,10 @@ final readonly class ShowPart implements Adjustment
     /** Of the photo's side. */
     private const NUDGE = '1/100';
 
-    /** @param  array<array-key, mixed>  $how  all: the print shows all of it again; nudge: left, right, up or down; left, top, width, height of a box, shares of the picture; or nothing */
+    /**
+     * @param  array<array-key, mixed>  $how  all: the print shows all of it again; nudge: left, right, up or down; left, top,
+     *                                        width, height of a box, shares of the picture; nothing: the middle
+     */
     public function apply(ChoicesReader $read, array $how): Adjusted
     {
         if (($how['all'] ?? false) === true) {
@@ -32,12 +35,16 @@ final readonly class ShowPart implements Adjustment
         if (isset($how['nudge'])) {
             return self::shown($this->nudged($read, $was, Input::typed($how, 'nudge')));
         }
-        [$left, $top, $right, $bottom] = isset($how['width']) ? $this->onPrint($read, $how) : [Rational::zero(), Rational::zero(), Rational::one(), Rational::one()];
+        [$left, $top, $right, $bottom] = isset($how['width'])
+            ? $this->onPrint($read, $how)
+            : [Rational::zero(), Rational::zero(), Rational::one(), Rational::one()];
         $print = $whole->print->ratio();
         // The shape of all of the photo, in pixels.
         $photo = Rational::nd($whole->pixelsWide, $whole->pixelsHigh)->times($was->height)->dividedBy($was->width);
         $half = Rational::nd(1, 2);
-        [$x, $y] = [$was->left->plus($was->width->times($left->plus($right)->times($half))), $was->top->plus($was->height->times($top->plus($bottom)->times($half)))];
+        // The middle of the box, on all of the photo.
+        $x = $was->left->plus($was->width->times($left->plus($right)->times($half)));
+        $y = $was->top->plus($was->height->times($top->plus($bottom)->times($half)));
         $width = $was->width->times($right->minus($left));
         $part = PrintedPart::of(Rational::zero(), Rational::zero(), $width, $print, $photo);
         $part = PrintedPart::of($x->minus($part->width->times($half)), $y->minus($part->height->times($half)), $width, $print, $photo);
@@ -47,7 +54,12 @@ final readonly class ShowPart implements Adjustment
 
     private static function shown(PrintedPart $part): Adjusted
     {
-        return new Adjusted(['photo' => ['agreed' => false, 'part' => array_map(static fn (Rational $share): string => $share->toScale(6), ['left' => $part->left, 'top' => $part->top, 'width' => $part->width])]]);
+        $written = array_map(
+            static fn (Rational $share): string => $share->toScale(6),
+            ['left' => $part->left, 'top' => $part->top, 'width' => $part->width],
+        );
+
+        return new Adjusted(['photo' => ['agreed' => false, 'part' => $written]]);
     }
 
     /** Moved a little over the photo, as it is seen. */
@@ -65,7 +77,18 @@ final readonly class ShowPart implements Adjustment
             default => Rational::zero(),
         };
 
-        return PrintedPart::box(Rational::larger(Rational::zero(), Rational::smaller(Rational::one()->minus($part->width), $part->left->plus($read->json->photo->mirrored ? $across->negated() : $across))), Rational::larger(Rational::zero(), Rational::smaller(Rational::one()->minus($part->height), $part->top->plus($down))), $part->width, $part->height);
+        $across = $read->json->photo->mirrored ? $across->negated() : $across;
+        $inside = static fn (Rational $start, Rational $length): Rational => Rational::larger(
+            Rational::zero(),
+            Rational::smaller($start, Rational::one()->minus($length)),
+        );
+
+        return PrintedPart::box(
+            $inside($part->left->plus($across), $part->width),
+            $inside($part->top->plus($down), $part->height),
+            $part->width,
+            $part->height,
+        );
     }
 
     /**

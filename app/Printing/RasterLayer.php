@@ -105,7 +105,10 @@ final class RasterLayer
     private function inTones(array $part): Imagick
     {
         $image = new Imagick;
-        $image->readImageBlob(app(PhotoStore::class)->cut($this->photo, $part, (int) ceil($this->most * max(1, 1 / $this->plan->layout->fitted->crop->shapeOn($this->plan->layout->reference)->toFloat())), $this->plan->choices->framing, app(TonePixels::class)->counted($this->photo, $this->plan)));
+        $shape = $this->plan->layout->fitted->crop->shapeOn($this->plan->layout->reference)->toFloat();
+        $longer = (int) ceil($this->most * max(1, 1 / $shape));
+        $tones = app(TonePixels::class)->counted($this->photo, $this->plan);
+        $image->readImageBlob(app(PhotoStore::class)->cut($this->photo, $part, $longer, $this->plan->choices->framing, $tones));
 
         return $image;
     }

@@ -50,10 +50,23 @@ final readonly class FitWorkings
     /** @return list<string> what needs the eye */
     public function warnings(): array
     {
-        $away = array_values(array_filter($this->plan->layout->points(), static fn (Placed $placed): bool => ! $placed->isInside()));
-        $names = implode(', ', array_map(static fn (Placed $placed): string => $placed->point->name, $away));
+        $away = $this->croppedAway();
+        $pinned = $this->plan->pinned;
 
-        return array_values(array_filter([$this->stretched(), $this->outsideCurve(), $away === [] ? null : Say::it('fit.cropped away', ['names' => $names]), $this->plan->pinned === null || (new PointWording($this->plan))->missed($this->plan->pinned) === [] ? null : $this->pinned()]));
+        return array_values(array_filter([
+            $this->stretched(),
+            $this->outsideCurve(),
+            $away === [] ? null : Say::it('fit.cropped away', ['names' => implode(', ', $away)]),
+            $pinned === null || (new PointWording($this->plan))->missed($pinned) === [] ? null : $this->pinned(),
+        ]));
+    }
+
+    /** @return list<string> names of the points that are cropped away */
+    private function croppedAway(): array
+    {
+        $away = array_filter($this->plan->layout->points(), static fn (Placed $placed): bool => ! $placed->isInside());
+
+        return array_values(array_map(static fn (Placed $placed): string => $placed->point->name, $away));
     }
 
     /** What of the picture an oval or a circle leaves out, and what it runs through. */
@@ -63,8 +76,11 @@ final readonly class FitWorkings
             return null;
         }
         $trimmed = Trimmed::of($this->plan);
-        $lost = array_values(array_diff($trimmed->outside, array_map(static fn (Placed $placed): string => $placed->point->name, array_filter($this->plan->layout->points(), static fn (Placed $placed): bool => ! $placed->isInside()))));
-        $says = array_filter([$lost === [] ? '' : Say::it('fit.curve.outside', ['names' => Say::listed($lost)]), $trimmed->through === [] ? '' : Say::it('fit.curve.through', ['names' => Say::listed($trimmed->through)])]);
+        $lost = array_values(array_diff($trimmed->outside, $this->croppedAway()));
+        $says = array_filter([
+            $lost === [] ? '' : Say::it('fit.curve.outside', ['names' => Say::listed($lost)]),
+            $trimmed->through === [] ? '' : Say::it('fit.curve.through', ['names' => Say::listed($trimmed->through)]),
+        ]);
 
         return $says === [] ? null : implode(' ', $says);
     }

@@ -15,7 +15,7 @@ final readonly class Box
     /** A run is at most so long; the longest boxes that are sold have fewer (common practice). */
     private const LONGEST_RUN = 200;
 
-    /** @param  non-empty-array<string, Reflectance|null>  $pencils  by name, in the order they were typed: what is known of each, pressed firmly */
+    /** @param  non-empty-array<array-key, Reflectance|null>  $pencils  by name (a name of digits is a whole number as a key), in the order they were typed: what is known of each, pressed firmly */
     private function __construct(public array $pencils)
     {
     }
@@ -26,11 +26,10 @@ final readonly class Box
         $pencils = [];
         foreach (preg_split('/[,;\r\n]+/', trim($text)) ?: [] as $typed) {
             foreach (trim($typed) === '' ? [] : self::one(trim($typed)) as $name => $colour) {
-                $pencils["{$name}"] = $colour;
+                $pencils[$name] = $colour;
             }
         }
 
-        // A name of digits becomes a whole number as a key of an array.
         return $pencils === [] ? throw PencilUnusable::nameless() : new self($pencils);
     }
 
@@ -65,10 +64,10 @@ final readonly class Box
     /** @return list<string>|null from one grade to another, either way; null where it is none */
     private static function grades(string $typed): ?array
     {
-        if (preg_match('/^([0-9]?[HFB]{1,2})\s*(?:to|–|-)\s*([0-9]?[HFB]{1,2})$/u', strtoupper($typed) === $typed ? $typed : str_replace('TO', 'to', strtoupper($typed)), $found) !== 1) {
+        if (preg_match('/^([0-9]?[HFB]{1,2})\s*(?:to|–|-)\s*([0-9]?[HFB]{1,2})$/iu', $typed, $found) !== 1) {
             return null;
         }
-        [$from, $to] = [Grade::tryFrom($found[1]), Grade::tryFrom($found[2])];
+        [$from, $to] = [Grade::tryFrom(strtoupper($found[1])), Grade::tryFrom(strtoupper($found[2]))];
         if ($from === null || $to === null) {
             return null;
         }

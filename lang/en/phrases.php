@@ -30,8 +30,8 @@ return [
     ],
     'pinned' => ':point is held at a place of the sheet, so the crop stays; let it go first, at its key point.',
     'bar' => [
-        'paper counts' => ':boxes boxes, numbered :first to :last, :first the lightest; step :step is the bare paper.',
-        'paper beyond' => ':boxes boxes, numbered :first to :last, :first the lightest; the bare paper is not counted.',
+        'paper counts' => ':boxes boxes, numbered :first to :last, :first the lightest. Step :step is the bare paper.',
+        'paper beyond' => ':boxes boxes, numbered :first to :last, :first the lightest. The bare paper is not counted.',
     ],
     'threshold' => [
         'clean' => 'It parts cleanly into light and shadow: :shadow is shadow, and only :between lies between.',

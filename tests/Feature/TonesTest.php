@@ -95,7 +95,7 @@ it('tells how much of the picture each step takes, and shows it in the bar’s o
     expect(array_column($tones->json('bar'), 'share'))->toBe(['50 %', '25 %', '25 %'])
         ->and(array_column($tones->json('bar'), 'number'))->toBe([1, 2, 3])
         ->and(array_column($tones->json('bar'), 'paper'))->toBe([true, false, false])
-        ->and($tones->json('sums'))->toContain('3 boxes, numbered 1 to 3, 1 the lightest; step 1 is the bare paper.', 'Most of it is step 1: 50 %.');
+        ->and($tones->json('sums'))->toContain('3 boxes, numbered 1 to 3, 1 the lightest. Step 1 is the bare paper.', 'Most of it is step 1: 50 %.');
     $bar = array_map(fn (string $hex): int => hexdec(substr($hex, 1, 2)), array_column($tones->json('bar'), 'grey'));
     expect(greysIn($tones->json('few')))->toBe($bar)->and(greysIn($tones->json('two')))->toHaveCount(2);
 });
@@ -139,7 +139,7 @@ it('counts from 0 where it is told so, in every sentence and on the printed bar'
     $drawing = banded(['tone' => ['first' => 0]]);
     $tones = tonesOf($drawing)->assertOk();
     expect(array_column($tones->json('bar'), 'number'))->toBe([0, 1, 2])->and(array_column($tones->json('bar'), 'share'))->toBe(['50 %', '25 %', '25 %'])
-        ->and($tones->json('sums'))->toContain('3 boxes, numbered 0 to 2, 0 the lightest; step 0 is the bare paper.', 'Most of it is step 0: 50 %.')
+        ->and($tones->json('sums'))->toContain('3 boxes, numbered 0 to 2, 0 the lightest. Step 0 is the bare paper.', 'Most of it is step 0: 50 %.')
         ->and(array_column($tones->json('spots'), 'step'))->toContain(0, 2)->and(probed($drawing, 0.6)->json('step'))->toBe(1)
         ->and(probed($drawing, 0.6)->json('words'))->toStartWith('Step 1, in')
         ->and((string) test()->get("/api/drawings/{$drawing->id}/sheets/tones.svg")->assertOk()->streamedContent())->toContain('0 the lightest');
