@@ -25,9 +25,9 @@ it('counts tones, shows few of them, probes a place and prints the bar', functio
     $shown = fn (): string => (string) $table->script('return document.querySelector("[data-test=photo-board] image").getAttribute("href")');
     Table::until(fn () => str_contains($shown(), 'tones.png'), 'the picture in four tones');
     expect(substr_count((string) preg_replace('/&.*/', '', $shown()), '-'))->toBe(3);
-    $table->press('the bare paper is one of them')->kept()->see('[data-test=sums]', 'the bare paper is not counted');
+    $table->press('the bare paper is one of them')->kept()->see('[data-test=sums]', 'The bare paper is not counted');
     expect($table->text('[data-test=tone-bar]'))->not->toContain('paper');
-    $table->click('[data-test=undo]')->kept()->see('[data-test=sums]', 'step 1 is the bare paper');
+    $table->click('[data-test=undo]')->kept()->see('[data-test=sums]', 'Step 1 is the bare paper');
 
     // A place is probed, and says its own step and cell; its box lights.
     $table->press('the photo')->press('probe a place')->drawOn('[data-test=photo-board] image', [0.1, 0.1], [0.1, 0.1])->see('[data-test=probed]', 'in A1');

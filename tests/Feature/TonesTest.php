@@ -180,10 +180,10 @@ it('begins the bar with the paper that was chosen', function (string $colour, bo
     $sheet = test()->getJson('/api/drawings/'.$tones->baseRequest->route('drawing')->id)->json('workings.paper_colour');
     expect($sheet === null)->toBe($colour === 'white');
 })->with([
-    ['white', true, 'first', 'step 1 is the bare paper'],
-    ['tan', true, 'first', 'step 1 is the bare paper'],
-    ['black', true, 'last', 'step 3 is the bare paper'],
-    ['grey', false, 'first', 'the bare paper is not counted'],
+    ['white', true, 'first', 'Step 1 is the bare paper'],
+    ['tan', true, 'first', 'Step 1 is the bare paper'],
+    ['black', true, 'last', 'Step 3 is the bare paper'],
+    ['grey', false, 'first', 'The bare paper is not counted'],
 ]);
 
 it('refuses what cannot be counted, in one sentence', function (mixed $steps) {
