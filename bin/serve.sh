@@ -223,7 +223,7 @@ remember_setup() {
 }
 
 # check_wholly DATA: every index and row of the database, once, while it serves already; the first page says what was found.
-check_wholly() { INCH_DATA=$1 nice php artisan inch:care --wholly >>"$1/logs/server.log" 2>&1 || true; }
+check_wholly() { INCH_DATA=$1 nice php artisan inch:care --every-index >>"$1/logs/server.log" 2>&1 || true; }
 
 # nightly DATA FOLDER: copies what is kept once a night; looked at every quarter of an hour, as computers sleep.
 nightly() {

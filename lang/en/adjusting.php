@@ -4,6 +4,7 @@
 return [
     'part' => ['no print' => 'Only a print can show a part of its photo. Say that you work from a print, and measure its two sides.'],
     'unknown' => 'There is no such thing to do.',
+    'way' => 'Choose crop, inset, cells or stretch.',
     'carried' => [
         'too small' => 'Drag from one far corner of that grid to the other; this box is too small to be it.',
         'taken' => 'The grid on the photo is the drawing’s own now: :columns by :rows, and the crop is its box. Where its lines are a little off, straighten the photo, or drag the crop’s corner.',

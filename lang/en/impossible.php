@@ -150,10 +150,10 @@ return [
         'no data' => 'There is no database in :data. There is nothing to copy.',
         'nothing there' => 'There is no copy in :folder. Make one with inch:backup.',
         'unknown' => 'There is no copy called “:name”. There are :there.',
-        'damaged' => 'The copy “:name” is damaged. Nothing was restored. Choose another copy with --of=NAME.',
+        'damaged' => 'The copy “:name” is damaged. Nothing was restored. Choose another copy with --copy=NAME.',
         'not empty' => ':data holds drawings or settings. Nothing was restored over them. Choose an empty folder with INCH_DATA=DIR.',
         'unreadable' => 'The database in :data cannot be read. It may hold drawings, so nothing was restored over it. Choose an empty folder with INCH_DATA=DIR.',
-        'photos lost' => ':count of :of photos are missing from the copy “:name” or damaged. Nothing was restored. Choose another copy with --of=NAME, or restore the rest with --anyway.',
+        'photos lost' => ':count of :of photos are missing from the copy “:name” or damaged. Nothing was restored. Choose another copy with --copy=NAME, or restore the rest with --without-photos.',
     ],
     'NoteKeyReused' => [
         'reused' => 'Another note was sent under this key. This one was not saved. Note it again.',

@@ -69,7 +69,7 @@ it('keeps where the light comes from, hatches the paper as the photo runs, and g
     Table::until(fn () => $table->all('.strokes.hand') === [], 'the stroke to be forgotten');
 
     // One word on the guides, on every rung.
-    $table->see('[data-test=guides-off]', 'before it is shaded')->go("/drawing/{$id}/finish")->choose('What goes over the pencil', 'ink')->kept();
+    $table->see('[data-test=guides-off]', 'before the first tone')->go("/drawing/{$id}/finish")->choose('What goes over the pencil', 'ink')->kept();
     foreach (['grid', 'tone'] as $rung) {
         $table->go("/drawing/{$id}/{$rung}")->see('[data-test=guides-off]', 'before ink');
     }

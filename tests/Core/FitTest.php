@@ -58,6 +58,16 @@ it('takes as many cells as are asked for, when they fit', function () {
     expect($plan->layout->fitted->area)->toEqual(size('16x20cm'));
 });
 
+it('finds the largest square of which so many fit', function (int $columns, ?int $rows, ?string $ruler, string $side) {
+    expect(WholeCells::largest(size('8.5x11in'), $columns, $rows, $ruler === null ? null : Graduation::read($ruler)))->toBeLength($side);
+})->with([
+    'across alone' => [5, null, null, '1.7 in'],
+    'the height is what stops it' => [6, 8, null, '1 3/8 in'],
+    'the width is what stops it' => [8, 6, null, '1 1/16 in'],
+    'on the ruler' => [5, null, '1/16 in', '1 11/16 in'],
+    'finer than the ruler' => [60, null, '1/2 in', '17/120 in'],
+]);
+
 it('refuses cells that cannot be', function (string $cell, ?int $columns, string $exception, string $says) {
     $fit = fn () => (new WholeCells(length($cell), frame(), $columns))->onto(Reference::onScreen(400, 300), size('8.5x11in'));
     expect($fit)->toBeRefused($exception, $says);

@@ -57,6 +57,31 @@ function refused(Closure $act): array
     return [];
 }
 
+it('keeps a count or a cell that was typed when the way to fit changes', function (array $grid, array $cells) {
+    // Six columns on 10 in: 1 5/8 in is the largest side that a ruler of 1/8 in can say.
+    $there = adjusted('way', ['way' => 'cells'], ['ruler' => '1/8 in', 'grid' => $grid]);
+    expect(array_intersect_key((array) $there->choices->fit, $cells))->toEqual($cells);
+    $ruled = planned($there)->layout->grid->cells();
+    $back = adjusted('way', ['way' => 'crop'], (array) json_decode((string) json_encode($there->choices), true))->choices;
+    expect(array_intersect_key((array) $back->grid, $grid))->toEqual($grid)->and($back->fit->way)->toBe('crop')
+        ->and($grid['columns'] ?? $ruled->columns)->toBe($ruled->columns);
+})->with([
+    'columns' => [['school' => 'count', 'columns' => 6], ['way' => 'cells', 'cell' => '1 5/8 in', 'columns' => 6, 'rows' => null]],
+    'columns and rows' => [['school' => 'proportional', 'columns' => 6, 'rows' => 8], ['cell' => '1 1/4 in', 'columns' => 6, 'rows' => 8]],
+    'a cell' => [['school' => 'measure', 'cell' => '1 1/4 in', 'on' => 'paper'], ['cell' => '1 1/4 in', 'columns' => null]],
+    'neither' => [['school' => 'thirds'], ['way' => 'cells']],
+]);
+
+it('takes the count of whole squares along to another way', function (string $school, array $grid) {
+    $back = adjusted('way', ['way' => 'inset', 'school' => $school], ['fit' => ['way' => 'cells', 'cell' => '1 1/4 in', 'columns' => 6, 'rows' => 4]])->choices;
+    expect(array_intersect_key((array) $back->grid, $grid))->toEqual($grid)->and($back->fit->way)->toBe('inset');
+})->with([
+    'columns' => ['count', ['school' => 'count', 'columns' => 6]],
+    'both' => ['proportional', ['columns' => 6, 'rows' => 4]],
+    'a cell' => ['measure', ['cell' => '1 1/4 in', 'on' => 'paper']],
+    'not for halves of its own' => ['folding', ['school' => 'folding', 'columns' => 5]],
+]);
+
 it('straightens by a drawn line, on top of what was straightened before', function (array $line, float $before, float $degrees) {
     $how = array_combine(['x1', 'y1', 'x2', 'y2'], $line);
     expect(adjusted('level', $how, ['photo' => ['straighten' => $before]])->choices->photo->straighten)

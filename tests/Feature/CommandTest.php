@@ -43,6 +43,26 @@ it('prints the plan in its published shape', function () {
         ->and($plan['marks']['down'][6]['sheet']['text'])->toBe('10 3/4 in');
 });
 
+it('names in its help all that an option takes, from the one list of it', function (string $command, array $lists) {
+    [$code, $help] = inch("{$command} --help");
+    expect($code)->toBe(0)->and($help)->not->toMatch('/[A-Z]{4,}S\b(?!=|\])/');
+    foreach (array_merge(...$lists) as $one) {
+        expect($help)->toContain($one);
+    }
+})->with([
+    'a plan' => ['inch:plan', [array_column(InchLadder\Fit\Way::cases(), 'value'), array_column(InchLadder\Paper\Turn::cases(), 'value'), array_column(InchLadder\Grid\Labels::cases(), 'value')]],
+    'plans' => ['inch:suggest', [array_column(InchLadder\Photo\Subject::cases(), 'value')]],
+    'a printout' => ['inch:sheet', [array_column(App\Printing\Look::cases(), 'value'), App\Printing\PrintableSheets::keys()]],
+]);
+
+it('takes the names that options had before', function (string $before, string $now) {
+    expect(inch($before))->toBe(inch($now));
+})->with([
+    'a photo never cropped' => ['inch:suggest --photo=5x7in --sheet=9x11in --never-trim --json', 'inch:suggest --photo=5x7in --sheet=9x11in --whole-photo --json'],
+    'a smallest cell' => ['inch:suggest --photo=5x7in --sheet=9x11in --least-cell=2in --json', 'inch:suggest --photo=5x7in --sheet=9x11in --smallest-cell=2in --json'],
+    'a device' => ['inch:devices --off=Nobody', 'inch:devices --disconnect=Nobody'],
+]);
+
 it('plans as it is asked', function (string $options, string $path, mixed $value) {
     expect(data_get(plan($options), $path))->toEqual($value);
 })->with([
@@ -54,6 +74,8 @@ it('plans as it is asked', function (string $options, string $path, mixed $value
     'a square on 18 × 24' => ['--photo=6x6in --sheet=artist-18x24 --fit=inset', 'drawing.height.text', '18 in'],
     'a sheet measured in millimetres' => ['--photo=25x40cm --sheet=294x420mm --fit=cells --cell=5cm', 'leftover.width.exact', '44'],
     'letter folded in eight' => ['--photo=8.5x11in --sheet=letter --columns=8 --rows=8', 'grid.cell.height.text', '1 3/8 in'],
+    'a count of columns and one of rows, in whole squares' => ['--photo=5x7in --sheet=8.5x11in --fit=cells --columns=6 --rows=8', 'grid.rows', 8],
+    'a cell of whole squares beside it' => ['--photo=5x7in --sheet=8.5x11in --fit=cells --columns=6 --rows=8', 'grid.cell.width.text', '1 3/8 in'],
     // Options.
     'a sheet by name' => ['--photo=print-5x7 --sheet=a3', 'drawing.width.text', '29.7 cm'],
     'taken as given' => ['--photo=7x5in --sheet=letter', 'orientation', 'upright'],

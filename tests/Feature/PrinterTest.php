@@ -149,7 +149,7 @@ it('prints from the command line, and says what is wrong', function () {
     expect(Artisan::call('inch:print', ['pdf' => "{$file}.pdf", '--shrink' => '97,98', '--skew' => '0.3', '--out' => "{$file}.png"]))->toBe(0)
         ->and((new Raster((string) file_get_contents("{$file}.png")))->size())->toEqualWithDelta([210, 297], 0.15)
         ->and(Artisan::call('inch:print', ['pdf' => "{$file}.pdf", '--shrink' => 'some', '--out' => "{$file}.png"]))->toBe(1)
-        ->and(Artisan::call('inch:print', ['pdf' => "{$file}.pdf", '--leaf' => '2', '--out' => "{$file}.png"]))->toBe(1)
+        ->and(Artisan::call('inch:print', ['pdf' => "{$file}.pdf", '--page' => '2', '--out' => "{$file}.png"]))->toBe(1)
         ->and(Artisan::call('inch:print', ['pdf' => "{$file}.png", '--out' => "{$file}.png"]))->toBe(1);
 });
 

@@ -577,9 +577,9 @@ it('takes on the command line what it takes on the page', function (array $optio
 })->with([
     'another paper' => [['--page' => '300x400mm', '--at' => 'print'], 'gridded', fn ($svg) => (string) $svg['width'] === '300mm'],
     'a wide border' => [['--page' => 'a4', '--border' => '20mm'], 'gridded', fn ($svg) => (float) $svg->image['x'] >= 20],
-    'without labels' => [['--bare' => true, '--at' => 'print'], 'gridded', fn ($svg) => ! in_array('C', array_map(strval(...), $svg->xpath('//*[local-name()="text"]')), true)],
+    'without labels' => [['--no-labels' => true, '--at' => 'print'], 'gridded', fn ($svg) => ! in_array('C', array_map(strval(...), $svg->xpath('//*[local-name()="text"]')), true)],
     'one page as large as it takes' => [['--page' => 'own', '--at' => 'drawing'], 'gridded', fn ($svg) => (float) $svg['width'] > 190 && (float) $svg['height'] > 266],
-    'the grid over a tracing' => [['--page' => 'own', '--lines' => true], 'tracing', fn ($svg) => count($svg->line) > 20],
+    'the grid over a tracing' => [['--page' => 'own', '--with-grid' => true], 'tracing', fn ($svg) => count($svg->line) > 20],
     'and none of it' => [['--page' => 'own'], 'tracing', fn ($svg) => count($svg->xpath('//*[local-name()="line" and @stroke-width="0.25"]')) === 0],
 ]);
 

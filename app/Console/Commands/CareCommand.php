@@ -21,9 +21,11 @@ use Illuminate\Support\Facades\DB;
 final class CareCommand extends Planning
 {
     protected $signature = 'inch:care
-        {--wholly : Check every index too, and make damaged ones anew; while the app is in use}
-        {--take-over= : Take over what can be read of a damaged database that was put aside, by the name of its folder}
-        {--decline= : Leave one that was put aside; it is not offered again, and stays where it is}';
+        {--every-index : Check every index too and rebuild damaged ones, while the app is in use}
+        {--recover= : Read what can be read from a damaged database that was put aside, by the name of its folder}
+        {--ignore= : Do not offer one that was put aside again. It stays where it is}';
+
+    protected const FORMERLY = ['wholly' => 'every-index', 'take-over' => 'recover', 'decline' => 'ignore'];
 
     protected $description = 'Look over the data folder: put a damaged database aside and save what can be read of it, tidy the cache';
 
@@ -31,9 +33,9 @@ final class CareCommand extends Planning
     {
         $data = (string) config('inch.data');
         match (true) {
-            $this->option('wholly') === true => $this->checkWholly($data),
-            $this->text('take-over') !== null => $this->takeOver($data, self::waiting($data, $this->text('take-over'))),
-            $this->text('decline') !== null => self::waiting($data, $this->text('decline'))->settle(PutAside::DECLINED),
+            $this->option('every-index') === true => $this->checkWholly($data),
+            $this->text('recover') !== null => $this->takeOver($data, self::waiting($data, $this->text('recover'))),
+            $this->text('ignore') !== null => self::waiting($data, $this->text('ignore'))->settle(PutAside::DECLINED),
             default => $this->beforeStart($data),
         };
     }

@@ -12,13 +12,17 @@ use App\Wording\Say;
 /** The devices of the house that were let in, and the way out for one of them. */
 final class DevicesCommand extends Planning
 {
-    protected $signature = 'inch:devices {--off= : take off the device of this id or name, at once} {--json}';
+    protected $signature = 'inch:devices 
+        {--disconnect= : Disconnect the device of this id or name at once}
+        {--json : As JSON}';
 
-    protected $description = 'List the paired devices of the house, or take one off';
+    protected const FORMERLY = ['off' => 'disconnect'];
+
+    protected $description = 'List the connected devices, or disconnect one';
 
     protected function answer(): void
     {
-        $off = $this->option('off');
+        $off = $this->option('disconnect');
         is_string($off) ? $this->takeOff($off) : $this->list(array_values(PairedDevice::query()->latest('seen_at')->get()->all()));
     }
 

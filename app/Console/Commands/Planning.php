@@ -6,12 +6,18 @@ namespace App\Console\Commands;
 
 use App\Documents\ChoicesReader;
 use App\Exceptions\StorageFailed;
+use App\Printing\Look;
+use App\Printing\PrintableSheets;
 use App\Wording\DatabaseTrouble;
 use App\Wording\Refusal;
+use App\Wording\Say;
 use Illuminate\Console\Command;
 use Illuminate\Database\QueryException;
 use Illuminate\Validation\ValidationException;
+use InchLadder\Fit\Way;
+use InchLadder\Fit\Ways\WholeCells;
 use InchLadder\Grid\Cells;
+use InchLadder\Grid\Labels;
 use InchLadder\Impossible;
 use InchLadder\Measure\LengthReader;
 use InchLadder\Measure\LengthUnreadable;
@@ -20,23 +26,55 @@ use InchLadder\Measure\Size;
 use InchLadder\Measure\Unit;
 use InchLadder\Paper\Catalogue;
 use InchLadder\Paper\SheetUnknown;
+use InchLadder\Paper\Turn;
 use InchLadder\Photo\Reference;
+use InchLadder\Photo\Subject;
+use Symfony\Component\Console\Input\ArgvInput;
+use Symfony\Component\Console\Input\InputInterface;
 use Symfony\Component\Console\Output\ConsoleOutputInterface;
+use Symfony\Component\Console\Output\OutputInterface;
 
 /** What the commands that take choices share: the options, and one sentence on stderr when something is wrong. */
 abstract class Planning extends Command
 {
     protected const OPTIONS = '
         {--sheet=letter : A catalogue name (letter, a3, artist-11x14) or a size (30x42cm)}
-        {--fit=crop : crop, inset, cells or stretch}
+        {--fit=crop : WAYS}
         {--cell= : Side of a cell on the paper, like 3cm}
         {--columns= : Cells across, 1 to 60}
         {--rows= : Cells down, 1 to 60}
-        {--turn=given : given, advised, upright or sideways}
+        {--turn=given : TURNS}
         {--margin= : Kept free on every side of the sheet}
         {--ruler= : The finest division, like 1/16in or 1mm}
         {--unit= : in, cm or mm; bare numbers take it}
-        {--labels=letters : letters or numbers}';
+        {--labels=letters : LABELS}';
+
+    /** What an option takes is said by the one list of it; so stands the list for its name in a signature. */
+    private const LISTS = ['WAYS' => Way::class, 'TURNS' => Turn::class, 'LABELS' => Labels::class, 'SUBJECTS' => Subject::class, 'LOOKS' => Look::class];
+
+    /** @var array<string, string> names that options had before, and have now: scripts that say them still work */
+    protected const FORMERLY = [];
+
+    public function __construct()
+    {
+        $lists = array_map(static fn (string $of): array => array_column($of::cases(), 'value'), self::LISTS);
+        $this->signature = strtr((string) $this->signature, array_map(Say::either(...), [...$lists, 'KINDS' => PrintableSheets::keys()]));
+        parent::__construct();
+    }
+
+    public function run(InputInterface $input, OutputInterface $output): int
+    {
+        return parent::run($input instanceof ArgvInput && static::FORMERLY !== [] ? $this->renamed($input) : $input, $output);
+    }
+
+    private function renamed(ArgvInput $input): ArgvInput
+    {
+        $plain = static fn (string $token): string => (string) preg_replace_callback('/^--([a-z-]+)(?=$|=)/D', static fn (array $said): string => '--'.(static::FORMERLY[$said[1]] ?? $said[1]), $token);
+        $renamed = new ArgvInput(['', ...array_map($plain, $input->getRawTokens())]);
+        $renamed->setInteractive($input->isInteractive());
+
+        return $renamed;
+    }
 
     final public function handle(): int
     {
@@ -95,8 +133,8 @@ abstract class Planning extends Command
             'fit' => array_filter([
                 'way' => $this->text('fit'),
                 'cell' => $this->text('fit') === 'cells' ? $this->wholeCell($size, $margin) : null,
-                'columns' => $this->text('cell') === null ? null : $this->text('columns'),
-                'rows' => $this->text('cell') === null ? null : $this->text('rows'),
+                'columns' => $this->text('columns'),
+                'rows' => $this->text('rows'),
             ], static fn (?string $value): bool => $value !== null),
             'grid' => array_filter([
                 'school' => $this->school(),
@@ -180,16 +218,17 @@ abstract class Planning extends Command
         };
     }
 
-    /** Whole cells need a cell: the one given, or the paper's width in so many columns. */
+    /** Whole cells need a cell: the one given, or the largest of which so many fit. */
     private function wholeCell(Size $sheet, string $margin): string
     {
         if ($this->text('cell') !== null) {
             return $this->text('cell');
         }
-        $columns = filter_var($this->text('columns') ?? ChoicesReader::DEFAULTS['grid']['columns'], FILTER_VALIDATE_INT);
-        $columns = Cells::of($columns === false ? 0 : $columns, 1)->columns;
+        $count = fn (string $of): ?int => $this->text($of) === null ? null : (int) filter_var($this->text($of), FILTER_VALIDATE_INT);
+        $cells = Cells::of($count('columns') ?? ChoicesReader::DEFAULTS['grid']['columns'], $count('rows') ?? 1);
         $free = $this->lengths()->read($margin)->times(2);
+        $usable = new Size($sheet->width->minus($free), $sheet->height->minus($free));
 
-        return $sheet->width->minus($free)->dividedBy($columns)->exact().' mm';
+        return WholeCells::largest($usable, $cells->columns, $count('rows'))->exact().' mm';
     }
 }

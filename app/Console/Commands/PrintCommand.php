@@ -17,8 +17,10 @@ final class PrintCommand extends Planning
         {--shrink=100 : What comes out of a hundred, across and down: 97,98}
         {--skew=0 : Degrees the paper is fed askew}
         {--border=0 : What the printer leaves free on each side, like 6mm}
-        {--leaf=1 : Which page}
-        {--graph : Lay it on millimetre paper}';
+        {--page=1 : Which page}
+        {--millimetre-paper : Print it on millimetre paper}';
+
+    protected const FORMERLY = ['leaf' => 'page', 'graph' => 'millimetre-paper'];
 
     protected $description = 'Print a PDF on the simulated printer: the page as it would come out, as a picture';
 
@@ -29,7 +31,7 @@ final class PrintCommand extends Planning
             ->shrinking((string) $this->option('shrink'))
             ->skewed((string) $this->option('skew'))
             ->bordered((new LengthReader(Unit::Millimetre))->read((string) $this->option('border'))->toFloat());
-        $picture = ($this->option('graph') ? $printer->onGraphPaper() : $printer)->print((string) $this->argument('pdf'), max(1, (int) $this->option('leaf')));
+        $picture = ($this->option('millimetre-paper') ? $printer->onGraphPaper() : $printer)->print((string) $this->argument('pdf'), max(1, (int) $this->option('page')));
         if ($out === '' || @file_put_contents($out, $picture) !== strlen($picture)) {
             throw StorageFailed::writing($out);
         }

@@ -12,16 +12,18 @@ final class RestoreCommand extends Planning
 {
     protected $signature = 'inch:restore
         {folder : Where the copies lie}
-        {--of= : The copy to be put back, by its name; else the newest}
-        {--anyway : Though photos are missing from the copy}';
+        {--copy= : The copy to restore, by its name; without it the newest}
+        {--without-photos : Restore a copy although photos are missing from it}';
+
+    protected const FORMERLY = ['of' => 'copy', 'anyway' => 'without-photos'];
 
     protected $description = 'Put a copy that inch:backup made into an empty data folder';
 
     protected function answer(): void
     {
-        $of = $this->option('of');
+        $copy = $this->option('copy');
         DB::purge();
-        $restored = (new Backup((string) config('inch.data'), rtrim((string) $this->argument('folder'), '/')))->restore(is_string($of) ? $of : null, $this->option('anyway') === true);
+        $restored = (new Backup((string) config('inch.data'), rtrim((string) $this->argument('folder'), '/')))->restore(is_string($copy) ? $copy : null, $this->option('without-photos') === true);
         // One made by an older version gets what has come since.
         Artisan::call('migrate', ['--force' => true]);
         $this->line($restored->says());

@@ -10,11 +10,10 @@ use App\Printing\Format;
 use App\Printing\PrintableSheets;
 use App\Printing\PrintOptions;
 use App\Printing\SheetMaker;
-use App\Wording\Say;
 
 final class SheetCommand extends Planning
 {
-    private const SIGNATURE = 'inch:sheet
+    protected $signature = 'inch:sheet
         {drawing : The drawing’s id}
         {kind : KINDS}
         {--out= : Where to write it; the ending says the format: .pdf, .png or .svg}
@@ -22,20 +21,15 @@ final class SheetCommand extends Planning
         {--page= : The printer’s paper, like a4, letter or 210x297mm; own makes one page as large as it takes}
         {--border= : What the printer leaves free on each side, like 6mm}
         {--printer= : A printer that is kept, with its correction}
-        {--look=photo : photo, grey, outline or tones}
-        {--bare : Without labels}
-        {--whole : The whole photo, dimmed where it is not drawn}
+        {--look=photo : LOOKS}
+        {--no-labels : Without labels}
+        {--whole-photo : The whole photo, pale where it is not drawn}
         {--mirrored : Left and right swapped}
-        {--lines : The grid over a picture to trace}';
+        {--with-grid : The grid over a picture to trace}';
+
+    protected const FORMERLY = ['bare' => 'no-labels', 'whole' => 'whole-photo', 'lines' => 'with-grid'];
 
     protected $description = 'Print a drawing’s sheet to a file, true to size';
-
-    public function __construct()
-    {
-        // What it can print is told by the one list of it.
-        $this->signature = str_replace('KINDS', Say::either(PrintableSheets::keys()), self::SIGNATURE);
-        parent::__construct();
-    }
 
     protected function answer(): void
     {
@@ -43,8 +37,9 @@ final class SheetCommand extends Planning
         $out = (string) $this->text('out');
 
         $drawing = Drawing::query()->find($id) ?? throw DrawingUnknown::named($id);
+        $asked = [...$this->options(), 'labels' => $this->option('no-labels') ? '0' : '1', 'whole' => $this->option('whole-photo'), 'lines' => $this->option('with-grid')];
         $maker = new SheetMaker(PrintableSheets::named((string) $this->argument('kind')), Format::ofFile($out));
-        $pages = $maker->pages($drawing, PrintOptions::of([...$this->options(), 'labels' => $this->option('bare') ? '0' : '1'], $drawing->read()->choices->notation->unit));
+        $pages = $maker->pages($drawing, PrintOptions::of($asked, $drawing->read()->choices->notation->unit));
         foreach ($maker->files($pages, $out) as $file) {
             count($pages) > 1 && $this->line($file);
         }

@@ -14,13 +14,15 @@ final class SuggestCommand extends Planning
 {
     protected $signature = 'inch:suggest
         {--photo= : A print (9x12cm), a catalogue name (print-10x15), or pixels (1600x1200)}
-        {--subject=still life : likeness, figure, still life, buildings or landscape}
+        {--subject=still life : SUBJECTS}
         {--photo-ruler= : The ruler laid to the print, when it is another}
-        {--never-trim : The whole photo, to its edges}
-        {--whole-sheet : The whole paper inside its margins}
+        {--whole-photo : Crop nothing from the photo}
+        {--whole-sheet : Fill the paper inside its margins}
         {--most-lines= : Lines to rule inside the frame, at most}
-        {--least-cell= : Side of a cell on the paper, at least}
+        {--smallest-cell= : Shortest side of a cell on the paper}
         {--json : Print the plans as JSON}'.self::OPTIONS;
+
+    protected const FORMERLY = ['never-trim' => 'whole-photo', 'least-cell' => 'smallest-cell'];
 
     protected $description = 'Find cells that are easy on both rulers';
 
@@ -33,7 +35,7 @@ final class SuggestCommand extends Planning
         $document['photo'] = [...$document['photo'], 'subject' => $this->text('subject'), 'ruler' => $this->text('photo-ruler')];
         $read = $photo instanceof Size ? ChoicesReader::read($document, null, null) : ChoicesReader::read($document, $photo->pixelsWide, $photo->pixelsHigh);
         $plans = (new Suggestions($read->choices))->plans([
-            'never_trim' => $this->option('never-trim'), 'whole_sheet' => $this->option('whole-sheet'), 'most_lines' => $this->text('most-lines'), 'least_cell' => $this->text('least-cell'),
+            'never_trim' => $this->option('whole-photo'), 'whole_sheet' => $this->option('whole-sheet'), 'most_lines' => $this->text('most-lines'), 'least_cell' => $this->text('smallest-cell'),
         ]);
 
         if ($this->option('json')) {

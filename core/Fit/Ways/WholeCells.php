@@ -11,6 +11,7 @@ use InchLadder\Fit\Frame;
 use InchLadder\Fit\Way;
 use InchLadder\Grid\Cells;
 use InchLadder\Grid\CellTooLarge;
+use InchLadder\Measure\Graduation;
 use InchLadder\Measure\Length;
 use InchLadder\Measure\Rational;
 use InchLadder\Measure\Size;
@@ -26,6 +27,24 @@ final readonly class WholeCells implements Fit
      */
     public function __construct(private Length $cell, private Frame $frame, private ?int $columns = null, private ?int $rows = null, private ?Length $printCell = null)
     {
+    }
+
+    /**
+     * The largest square of which so many fit, on the ruler where one of its divisions can say it.
+     *
+     * @param  int|null  $rows  null asks for the columns alone
+     */
+    public static function largest(Size $usable, int $columns, ?int $rows, ?Graduation $ruler = null): Length
+    {
+        $across = $usable->width->dividedBy($columns);
+        $down = $rows === null ? $across : $usable->height->dividedBy($rows);
+        $side = $down->isLongerThan($across) ? $across : $down;
+        if ($ruler === null) {
+            return $side;
+        }
+        $onRuler = $ruler->step->times($side->over($ruler->step)->floor());
+
+        return $onRuler->isPositive() ? $onRuler : $side;
     }
 
     /** @throws CellTooLarge when not one square fits, or not as many as wanted */

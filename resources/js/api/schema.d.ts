@@ -1294,7 +1294,7 @@ export interface components {
             wide?: number | null;
             high?: number | null;
             /** @enum {string} */
-            act: "turn" | "level" | "border" | "gridded" | "part" | "aim" | "crop" | "pull" | "inset" | "plan" | "feature" | "whole" | "ruled" | "carried" | "edge" | "thing" | "shape" | "unit";
+            act: "turn" | "level" | "border" | "gridded" | "part" | "aim" | "crop" | "pull" | "inset" | "plan" | "feature" | "whole" | "ruled" | "carried" | "edge" | "thing" | "shape" | "unit" | "way";
             how: {
                 [key: string]: unknown;
             };
@@ -2862,7 +2862,7 @@ export interface components {
             high?: number | null;
             rung?: string | null;
             /** @enum {string|null} */
-            act?: "turn" | "level" | "border" | "gridded" | "part" | "aim" | "crop" | "pull" | "inset" | "plan" | "feature" | "whole" | "ruled" | "carried" | "edge" | "thing" | "shape" | "unit" | null;
+            act?: "turn" | "level" | "border" | "gridded" | "part" | "aim" | "crop" | "pull" | "inset" | "plan" | "feature" | "whole" | "ruled" | "carried" | "edge" | "thing" | "shape" | "unit" | "way" | null;
             how?: {
                 [key: string]: unknown;
             } | null;

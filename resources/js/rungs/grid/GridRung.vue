@@ -37,7 +37,7 @@ const weights = { 1: t('grid.fine'), 2: t('grid.middlingLine'), 3: t('grid.bold'
 const school = computed(() => props.choices.grid.school)
 /** Another school than the fit’s own whole cells: the picture is cropped to the paper for it. */
 function takeSchool(taken: string) {
-  if (taken !== 'cells') store.decide((c) => ((c.grid.school = taken as Choices['grid']['school']), (c.fit.way = 'crop')))
+  if (taken !== 'cells') void store.adjust('way', { way: 'crop', school: taken })
 }
 const squares = computed(() => school.value === 'count' || school.value === 'measure')
 

@@ -12,10 +12,8 @@ const schools = useAsked(api.schools)
 void schools.ask()
 
 function take(school: string) {
-  store.decide((choices) => {
-    choices.grid.school = school as Choices['grid']['school']
-    if (choices.fit.way === 'cells') choices.fit.way = 'crop'
-  })
+  const { way } = props.choices.fit
+  void store.adjust('way', { way: way === 'cells' ? 'crop' : way, school })
 }
 const on = (school: string) => props.choices.fit.way !== 'cells' && school === props.choices.grid.school
 </script>
