@@ -5,6 +5,7 @@ namespace Tests;
 use App\Documents\ChoicesReader;
 use App\Imaging\PhotoStore;
 use App\Models\Drawing;
+use App\Models\Photo;
 
 /** Drawings for tests. */
 final class Drawings
@@ -18,9 +19,9 @@ final class Drawings
     ];
 
     /** @param  array<string, mixed>  $choices */
-    public static function begin(array $choices = self::FIVE_BY_SEVEN, int $wide = 500, int $high = 700): Drawing
+    public static function begin(array $choices = self::FIVE_BY_SEVEN, int $wide = 500, int $high = 700, ?Photo $photo = null): Drawing
     {
-        $photo = app(PhotoStore::class)->take(Photos::make($wide, $high));
+        $photo ??= app(PhotoStore::class)->take(Photos::make($wide, $high));
 
         return Drawing::begin($photo, ChoicesReader::read($choices, $photo->width, $photo->height)->json);
     }

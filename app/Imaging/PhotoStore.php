@@ -22,6 +22,9 @@ final readonly class PhotoStore
 
     private const TILE = 1024;
 
+    /** Pixels along the longer side of the picture that colours are read from. */
+    private const COLOURS = 1024;
+
     public function __construct(private Decoder $decoder)
     {
     }
@@ -113,6 +116,22 @@ final readonly class PhotoStore
     public function samples(Photo $photo, Framing $framing): Samples
     {
         return $framing->isPlain() ? new Samples($photo->samples) : new Samples(Samples::take(new Imagick('jpeg:'.$this->preview($photo, $framing))));
+    }
+
+    /** The picture small, in just the colours the file has: a JPEG's are off by a unit. */
+    public function colours(Photo $photo, Framing $framing): Imagick
+    {
+        $path = $this->made($photo, 'colours'.Framer::key($framing).'.png', function (string $to) use ($photo, $framing): bool {
+            $picture = $this->decode($photo, $framing, self::COLOURS);
+            if (max($picture->getImageWidth(), $picture->getImageHeight()) > self::COLOURS) {
+                $picture->resizeImage(self::COLOURS, self::COLOURS, Imagick::FILTER_BOX, 1, true);
+            }
+            $picture->setImageFormat('png');
+
+            return $picture->writeImage("png:{$to}");
+        });
+
+        return new Imagick("png:{$path}");
     }
 
     /** L* of the picture, squeezed to a square of so many samples a side. */

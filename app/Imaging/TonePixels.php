@@ -6,8 +6,8 @@ namespace App\Imaging;
 
 use App\Models\Photo;
 use Imagick;
+use InchLadder\Colour\Reflectance;
 use InchLadder\Pixels\Field;
-use InchLadder\Pixels\Lab;
 use InchLadder\Plan\Plan;
 use InchLadder\Tone\ValueScale;
 
@@ -74,12 +74,12 @@ final readonly class TonePixels
      */
     public function patch(Photo $photo, Plan $plan, float $x, float $y): array
     {
-        $picture = new Imagick('jpeg:'.$this->photos->preview($photo, $plan->choices->framing));
-        $patch = self::around($picture, $x, $y, self::side($picture));
-        $patch->resizeImage(1, 1, Imagick::FILTER_BOX, 1);
-        /** @var array{int<0, 255>, int<0, 255>, int<0, 255>} $rgb */
-        $rgb = $patch->exportImagePixels(0, 0, 1, 1, 'RGB', Imagick::PIXEL_CHAR);
+        $picture = $this->photos->colours($photo, $plan->choices->framing);
+        $side = self::side($picture);
+        /** @var list<int<0, 255>> $pixels */
+        $pixels = self::around($picture, $x, $y, $side)->exportImagePixels(0, 0, $side, $side, 'RGB', Imagick::PIXEL_CHAR);
+        $seen = Reflectance::mean($pixels);
 
-        return [sprintf('#%02x%02x%02x', ...$rgb), Lab::fromSrgb(...$rgb)->lightness];
+        return [$seen->hex(), $seen->lab()->lightness];
     }
 }

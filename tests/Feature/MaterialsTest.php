@@ -182,6 +182,14 @@ it('tells the colour of a place in words and numbers, with the pencils nearest t
     expect(test()->getJson("/api/drawings/{$drawing->id}/tones/at?x=0.5&y=0.5")->json('colour'))->toBe($told['colour']);
 })->with(['white', 'tan', 'black']);
 
+it('reads a flat colour as the file has it, to the unit, however the photo is held', function (string $hex, array $held) {
+    $picture = new Imagick;
+    $picture->newImage(1500, 2100, $hex);
+    $picture->setImageFormat('png');
+    $drawing = Drawings::begin(['photo' => ['kind' => 'screen', ...$held]] + Drawings::FIVE_BY_SEVEN, photo: app(PhotoStore::class)->take(Photos::file($picture->getImageBlob(), '.png')));
+    expect(test()->getJson("/api/drawings/{$drawing->id}/colours/at?x=0.4&y=0.6")->assertOk()->json('colour'))->toBe($hex);
+})->with(['#966c51', '#0b0c0d'])->with(['as it is' => [[]], 'turned and mirrored' => [['quarters' => 1, 'mirrored' => true]], 'straightened' => [['straighten' => 2.5]]]);
+
 it('reads a page of swatches through the door, and keeps nothing until it is told to', function () {
     $drawing = portrayed();
     expect(test()->postJson("/api/drawings/{$drawing->id}/rehearsed-swatches")->assertUnprocessable()->json('message'))->toContain('no pencil');
