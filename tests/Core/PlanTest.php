@@ -114,13 +114,13 @@ it('keeps its promises for any photo, paper, fit and grid', function (string $ph
         }
     }
     expect($n)->toBe(2 * count($fits) * count($schools));
-})->with([
-    ['5x7in', '8.5x11in', '1/16 in'],
+})->with(few(3, [
     ['11x4in', '9x12in', '1/8 in'],
     ['10x15cm', '297x420mm', '1 mm'],
     ['6x6cm', '14x14in', '1/32 in'],
+    ['5x7in', '8.5x11in', '1/16 in'],
     ['90x61mm', '200x133mm', '0.5 mm'],
-]);
+]));
 
 it('writes its sums as a careful person would', function (string $rung, string $line, Closure $plan) {
     expect((new Workings($plan()))->{$rung}->lines())->toContain($line);

@@ -37,10 +37,10 @@ it('tells how hard an edge is, however the picture is held', function (float $si
     foreach ($cells as $one) {
         expect($one['words'])->not->toBe('')->and(count($one['stretches'][0]['path']))->toBeGreaterThan(1);
     }
-})->with([
-    'sharp' => [0.0, 'hard', []], 'sharp and straightened' => [0.0, 'hard', ['straighten' => 4]], 'hardly blurred, mirrored, on its head' => [0.5, 'hard', ['mirrored' => true, 'quarters' => 2]],
-    'blurred widely' => [4.5, 'soft', []], 'blurred widely, straightened, on its head' => [4.5, 'soft', ['straighten' => -3, 'quarters' => 2]],
-]);
+})->with(few(2, [
+    'hardly blurred, mirrored, on its head' => [0.5, 'hard', ['mirrored' => true, 'quarters' => 2]], 'blurred widely, straightened, on its head' => [4.5, 'soft', ['straighten' => -3, 'quarters' => 2]],
+    'sharp' => [0.0, 'hard', []], 'sharp and straightened' => [0.0, 'hard', ['straighten' => 4]], 'blurred widely' => [4.5, 'soft', []],
+]));
 
 it('proposes where most is known, and a sheet for the hand that goes back over what is finished', function () {
     $drawing = Drawings::begin([...Drawings::FIVE_BY_SEVEN, 'grid' => ['school' => 'count', 'columns' => 4, 'rows' => 4]], 800, 1120);

@@ -19,7 +19,7 @@ use Tests\Photos;
  * a yes, a no with a sentence, never a fault of our own. Some hundreds each in a long run.
  */
 
-const FUZZ_REQUESTS = 5;
+const FUZZ_REQUESTS = 3;
 
 const FUZZ_REQUESTS_LONG = 300;
 
@@ -216,7 +216,7 @@ function ask(string $method, string $path, array $query, array $body): TestRespo
 
 it('answers in every room whatever length was taken in any field, as small or large as it may be', function (string $field) {
     $taken = 0;
-    foreach (few(5, ['1/1000000 in', '24.9 mm', '7 1/64 in', '19.99 m', '99999999999999999 m', '0.0001 mm', '1/3 mm', '25 mm', '1 in', '3 m', '999 m', '1001 m']) as $length) {
+    foreach (few(3, ['1/1000000 in', '7 1/64 in', '99999999999999999 m', '24.9 mm', '19.99 m', '0.0001 mm', '1/3 mm', '25 mm', '1 in', '3 m', '999 m', '1001 m']) as $length) {
         $drawing = fullDrawing();
         $choices = json_decode((string) json_encode($drawing->read()->json), true);
         data_set($choices, $field, $length);
@@ -230,5 +230,5 @@ it('answers in every room whatever length was taken in any field, as small or la
             expect(test()->get("/api/drawings/{$drawing->id}{$path}", ['Accept' => 'application/json'])->getStatusCode())->toBeIn([200, 404, 422], "{$field}: {$length}, {$path}");
         }
     }
-    expect($taken)->toBeLessThan(isLong() ? 11 : 5);
+    expect($taken)->toBeLessThan(isLong() ? 11 : 3);
 })->with(['reach', 'photo.width', 'photo.height', 'paper.width', 'paper.margins.left', 'fit.cell', 'fit.inset_width', 'grid.cell', 'grid.tick', 'grid.own_across', 'spans.0.drawn']);

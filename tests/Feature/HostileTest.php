@@ -4,14 +4,16 @@ use App\Documents\ChoicesReader;
 use Tests\Drawings;
 use Tests\Photos;
 
-/** Every field of a choices document, by its dotted name. */
-function fields(): array
+/** Every field of a choices document, by its dotted name; in a short run each third one, others for another junk. */
+function fields(mixed $junk): array
 {
-    return array_keys(Illuminate\Support\Arr::dot(ChoicesReader::DEFAULTS));
+    $first = crc32(serialize($junk)) % 3;
+
+    return array_filter(array_keys(Illuminate\Support\Arr::dot(ChoicesReader::DEFAULTS)), static fn (int $i): bool => isLong() || $i % 3 === $first, ARRAY_FILTER_USE_KEY);
 }
 
 it('answers any junk in any field with a plan or a sentence, never with a fault of its own', function (mixed $junk) {
-    foreach (fields() as $field) {
+    foreach (fields($junk) as $field) {
         $choices = ChoicesReader::DEFAULTS;
         data_set($choices, 'photo', ['kind' => 'print', 'width' => '5 in', 'height' => '7 in', 'agreed' => false]);
         data_set($choices, $field, $junk);

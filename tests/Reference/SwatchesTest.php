@@ -64,11 +64,11 @@ it('reads pencils off a photograph of their swatches', function (int $seed, stri
     }
     getenv('SAY') && fwrite(STDERR, sprintf("\n%d %s: L* %.2f, CIEDE2000 %.2f\n", $seed, $paper, ...$worst));
     expect($worst[0])->toBeLessThanOrEqual(2.0)->and($worst[1])->toBeLessThanOrEqual(3.0);
-})->with([
+})->with(few(1, [
+    'dim and askew' => [3, 'letter', new Exposure(8, tilt: 24.0, side: 2200, uneven: 0.45, light: 0.7, noise: 6.0, linear: true, quality: 95), 12],
     'warm light' => [1, 'letter', new Exposure(5, side: 2200, uneven: 0.4, tint: [1.0, 0.9, 0.74], linear: true, quality: 95), 24],
     'cold light, a4, upside down' => [2, 'a4', new Exposure(6, side: 2200, uneven: 0.3, light: 0.85, tint: [0.85, 0.93, 1.0], upsideDown: true, linear: true, quality: 95), 40],
-    'dim and askew' => [3, 'letter', new Exposure(8, tilt: 24.0, side: 2200, uneven: 0.45, light: 0.7, noise: 6.0, linear: true, quality: 95), 12],
-]);
+]));
 
 it('says what a photograph cannot be read by', function () {
     $drawing = Shot::drawing();
