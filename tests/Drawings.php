@@ -14,7 +14,7 @@ final class Drawings
     public const FIVE_BY_SEVEN = [
         'title' => 'Garden gate',
         'photo' => ['kind' => 'print', 'width' => '5 in', 'height' => '7 in'],
-        'paper' => ['margins' => ['top' => '0 in', 'right' => '0 in', 'bottom' => '0 in', 'left' => '0 in']],
+        'paper' => ['sheet' => 'letter', 'width' => '8 1/2 in', 'height' => '11 in', 'margins' => ['top' => '0 in', 'right' => '0 in', 'bottom' => '0 in', 'left' => '0 in']],
         'fit' => ['way' => 'cells', 'cell' => '1 1/2 in'],
     ];
 

@@ -417,6 +417,10 @@ final readonly class ContoursInGrid
         if ($out === null && $last && ($contour->byHand || $contour->ends === End::Leaves)) {
             $out = self::sideNear($path[count($path) - 1]);
         }
+        if (! $contour->byHand) {
+            $in = $in === null ? null : $this->besideFrame($in, $path[0], $column, $row);
+            $out = $out === null ? null : $this->besideFrame($out, $path[count($path) - 1], $column, $row);
+        }
         $path[0] = $in === null ? $path[0] : $in->point($in->isUpright() ? $path[0][1] : $path[0][0]);
         $end = count($path) - 1;
         $path[$end] = $out === null ? $path[$end] : $out->point($out->isUpright() ? $path[$end][1] : $path[$end][0]);
@@ -435,12 +439,7 @@ final readonly class ContoursInGrid
      */
     private function isOnFrame(array $path, int $column, int $row): bool
     {
-        $sides = array_filter(Side::cases(), fn (Side $side): bool => match ($side) {
-            Side::Left => $this->columns[$column] <= 0.0,
-            Side::Right => $this->columns[$column + 1] >= 1.0,
-            Side::Top => $this->rows[$row] <= 0.0,
-            Side::Bottom => $this->rows[$row + 1] >= 1.0,
-        });
+        $sides = $this->sidesOnFrame($column, $row);
         foreach ($sides === [] ? [] : $path as $at) {
             if (array_filter($sides, static fn (Side $side): bool => $side->off(...$at) < Figures::ON_FRAME) === []) {
                 return false;
@@ -448,6 +447,34 @@ final readonly class ContoursInGrid
         }
 
         return $sides !== [];
+    }
+
+    /**
+     * The side that is crossed there. Beside the frame it is the frame's: what goes on along it in the cell beyond is not
+     * told, and both cells at a side are to say the same.
+     *
+     * @param  array{float, float}  $at  shares of the cell
+     */
+    private function besideFrame(Side $side, array $at, int $column, int $row): Side
+    {
+        foreach ($this->sidesOnFrame($column, $row) as $frame) {
+            if ($frame->isUpright() !== $side->isUpright() && $frame->off(...$at) < Figures::ON_FRAME) {
+                return $frame;
+            }
+        }
+
+        return $side;
+    }
+
+    /** @return array<Side> those of a cell that are the picture's own edges */
+    private function sidesOnFrame(int $column, int $row): array
+    {
+        return array_filter(Side::cases(), fn (Side $side): bool => match ($side) {
+            Side::Left => $this->columns[$column] <= 0.0,
+            Side::Right => $this->columns[$column + 1] >= 1.0,
+            Side::Top => $this->rows[$row] <= 0.0,
+            Side::Bottom => $this->rows[$row + 1] >= 1.0,
+        });
     }
 
     /** @param  array{float, float}  $at */

@@ -79,7 +79,7 @@ it('takes the count of whole squares along to another way', function (string $sc
     'columns' => ['count', ['school' => 'count', 'columns' => 6]],
     'both' => ['proportional', ['columns' => 6, 'rows' => 4]],
     'a cell' => ['measure', ['cell' => '1 1/4 in', 'on' => 'paper']],
-    'not for halves of its own' => ['folding', ['school' => 'folding', 'columns' => 5]],
+    'not for halves of its own' => ['folding', ['school' => 'folding', 'columns' => 6]],
 ]);
 
 it('straightens by a drawn line, on top of what was straightened before', function (array $line, float $before, float $degrees) {

@@ -97,7 +97,7 @@ it('reads back what it wrote, to an identical drawing, here and on another machi
 
 it('reads an archive of the first document, which knew no doubts', function () {
     $path = tampered(exported(drawn(Photos::make())), function (ZipArchive $zip) {
-        $cells = "mesh,column,row,state\r\n5x4,3,1,empty\r\n";
+        $cells = "mesh,column,row,state\r\n6x5,3,1,empty\r\n";
         $document = json_decode((string) $zip->getFromName('drawing.json'), true);
         unset($document['choices']['copy']);
         $zip->addFromString('drawing.json', (string) json_encode([...$document, 'version' => 1, 'cells_sha256' => hash('sha256', $cells)]));
@@ -116,7 +116,7 @@ it('exports a document as its published schema describes it', function () {
     (new Schema)->holds('ArchiveJson', $document);
     expect($document['kind'])->toBe('inch-ladder-drawing')
         ->and(hash('sha256', (string) $zip->getFromName('cells.csv')))->toBe($document['cells_sha256'])
-        ->and((string) $zip->getFromName('cells.csv'))->toMatch('/^mesh,column,row,state,doubtful,words,place,reached\r\n5x4,0,0,empty,0,,(?:[\d.]+ ){7}[\d.]+,0\r\n5x4,1,2,done,1,"the rim, ""a hair"" lower",(?:[\d.]+ ){7}[\d.]+,3\r\n$/D')
+        ->and((string) $zip->getFromName('cells.csv'))->toMatch('/^mesh,column,row,state,doubtful,words,place,reached\r\n6x5,0,0,empty,0,,(?:[\d.]+ ){7}[\d.]+,0\r\n6x5,1,2,done,1,"the rim, ""a hair"" lower",(?:[\d.]+ ){7}[\d.]+,3\r\n$/D')
         ->and(hash('sha256', (string) $zip->getFromName($document['photo']['file'])))->toBe($document['photo']['sha256']);
     $published = json_decode((string) file_get_contents(base_path('docs/drawing.schema.json')), true);
     expect($published)->toEqual(json_decode(Description::archiveSchema(), true), 'run php artisan inch:describe --archive > docs/drawing.schema.json');

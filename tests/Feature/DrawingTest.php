@@ -87,7 +87,7 @@ it('answers nonsense beside its field, and nothing is lost', function (array $ch
     'a negative print' => [['photo.height' => '-5'], 'photo.height', 'less than nothing'],
     'a print in words' => [['photo.width' => 'abc'], 'photo.width', '“abc” is not a length'],
     'a print with a side missing' => [['photo.height' => ''], 'photo.height', 'Measure this side'],
-    'margins that eat the sheet' => [['paper.margins.left' => '8 in'], 'paper.margins', 'leave no room to draw on'],
+    'margins that eat the sheet' => [['paper.margins.left' => '9 in'], 'paper.margins', 'leave no room to draw on'],
     'a margin in words' => [['paper.margins.top' => 'some'], 'paper.margins.top', 'is not a length'],
     'a sheet of nothing' => [['paper.width' => '0 in'], 'paper.width', 'cannot be drawn on'],
     'a sheet as large as a field' => [['paper.height' => '300 m'], 'paper.width', 'cannot be drawn on'],
@@ -107,7 +107,7 @@ it('answers nonsense beside its field, and nothing is lost', function (array $ch
 
 it('reads a document with parts missing, and one with parts it does not know', function () {
     $read = ChoicesReader::read(['from_the_future' => 1, 'paper' => ['sheet' => 'a4', 'width' => '21 cm', 'height' => '29.7 cm']], 800, 600);
-    expect($read->json->grid->columns)->toBe(5)
+    expect($read->json->grid->columns)->toBe(6)
         ->and($read->json->paper->sheet)->toBe('a4')
         ->and($read->choices->standard?->name)->toBe('A4');
     expect(ChoicesReader::read((array) json_decode((string) json_encode($read->json), true), 800, 600)->json)->toEqual($read->json);

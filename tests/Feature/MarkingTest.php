@@ -109,7 +109,7 @@ it('does not claim marks that a later plan puts elsewhere, and says how many', f
     tickOff($drawing, 'top-1');
     tickOff($drawing, 'top-2');
     tickOff($drawing, 'left-1');
-    $choices = [...Drawings::FIVE_BY_SEVEN, 'paper' => ['margins' => ['top' => '0 in', 'right' => '0 in', 'bottom' => '0 in', 'left' => '1/2 in']]];
+    $choices = [...Drawings::FIVE_BY_SEVEN, 'paper' => ['sheet' => 'letter', 'width' => '8 1/2 in', 'height' => '11 in', 'margins' => ['top' => '0 in', 'right' => '0 in', 'bottom' => '0 in', 'left' => '1/2 in']]];
     $this->putJson("/api/drawings/{$drawing->id}", ['version' => $drawing->version, 'choices' => $choices])->assertOk();
     // The area moved to the right by a quarter inch: what is marked down the side still holds.
     $this->getJson("/api/drawings/{$drawing->id}/marking/paper")->assertJsonPath('moved', fn (string $said) => str_starts_with($said, '2 marks were made before the plan changed'));

@@ -61,7 +61,7 @@ it('lies on the picture however it is held and cropped: as light as the picture 
 
 it('keeps to the level of detail: what is common under the medium, until another is chosen', function (array $choices, int $most, int $locators) {
     $photo = app(PhotoStore::class)->take(database_path('demo/potting-bench.jpg'));
-    $drawing = Drawing::begin($photo, App\Documents\ChoicesReader::read(['photo' => ['kind' => 'screen'], ...$choices], $photo->width, $photo->height)->json);
+    $drawing = Drawing::begin($photo, App\Documents\ChoicesReader::read(['photo' => ['kind' => 'screen'], 'grid' => ['columns' => 5], ...$choices], $photo->width, $photo->height)->json);
     $told = masses($drawing)->assertOk()->json();
     expect(count($told['all']))->toBeGreaterThan(3)->toBeLessThanOrEqual($most)
         ->and(count($told['locators']))->toBeGreaterThan(0)->toBeLessThanOrEqual($locators)

@@ -32,7 +32,7 @@ function asked(array $choices = [], array $more = []): array
 {
     return ['choices' => array_replace_recursive([
         'photo' => ['kind' => 'print', 'width' => '5 in', 'height' => '7 in'],
-        'paper' => ['margins' => ['top' => '0', 'right' => '0', 'bottom' => '0', 'left' => '0']],
+        'paper' => ['sheet' => 'letter', 'width' => '8 1/2 in', 'height' => '11 in', 'margins' => ['top' => '0', 'right' => '0', 'bottom' => '0', 'left' => '0']],
     ], $choices), 'wide' => 1000, 'high' => 1400, ...$more];
 }
 

@@ -155,7 +155,7 @@ it('counts the crop alone, as the photo is held', function (array $choices, arra
     'the right of it' => [['paper' => ['width' => '6 in'], 'fit' => ['left' => '1/4']], ['33 %', '33 %', '33 %'], 'in A1'],
     // Here grey is the darkest there is: the steps are shares of this crop's own range.
     'the left of it' => [['paper' => ['width' => '6 in'], 'fit' => ['left' => '0']], ['67 %', '0 %', '33 %'], 'in A1'],
-    'mirrored' => [['photo' => ['mirrored' => true]], ['50 %', '25 %', '25 %'], 'in C1'],
+    'mirrored' => [['photo' => ['mirrored' => true]], ['50 %', '25 %', '25 %'], 'in D1'],
 ]);
 
 it('probes one place, its neighbours hidden', function () {

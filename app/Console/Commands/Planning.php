@@ -38,7 +38,7 @@ use Symfony\Component\Console\Output\OutputInterface;
 abstract class Planning extends Command
 {
     protected const OPTIONS = '
-        {--sheet=letter : A catalogue name (letter, a3, artist-11x14) or a size (30x42cm)}
+        {--sheet=artist-9x12 : A catalogue name (artist-9x12, a3, letter) or a size (30x42cm)}
         {--fit=crop : WAYS}
         {--cell= : Side of a cell on the paper, like 3cm}
         {--columns= : Cells across, 1 to 60}
