@@ -111,7 +111,7 @@ it('exits 1 on what cannot be, with one sentence', function (string $options, st
     ['--photo=-5x7in', 'less than nothing'],
     ['--photo=0x0', 'is not a length'],
     ['--photo=5x7in --sheet=nosuch', 'No sheet is called “nosuch”'],
-    ['--photo=5x7in --margin=6in', 'leave no room to draw on a sheet of 8.5 × 11 in (21.6 × 27.9 cm)'],
+    ['--photo=5x7in --margin=6in', 'leave no room to draw on a sheet of 9 × 12 in (22.9 × 30.5 cm)'],
     ['--photo=5x7in --fit=cells --cell=12in', 'longer than the side it must divide'],
     ['--photo=5x7in --columns=0', 'at least 1'],
     ['--photo=5x7in --columns=500', '60 a side'],
