@@ -12,11 +12,13 @@ use InchLadder\Compare\CornersUnusable;
 use InchLadder\Compare\Explanation;
 use InchLadder\Compare\Figures;
 use InchLadder\Compare\Flattening;
+use InchLadder\Compare\FoundObject;
 use InchLadder\Compare\Lens;
 use InchLadder\Compare\LineMap;
 use InchLadder\Compare\Matcher;
 use InchLadder\Compare\Measured;
 use InchLadder\Compare\Motion;
+use InchLadder\Compare\ObjectMatcher;
 use InchLadder\Compare\ShotFault;
 use InchLadder\Copying\ContoursInGrid;
 use InchLadder\Measure\Length;
@@ -112,7 +114,7 @@ final readonly class SecondOpinion
         $places = array_map(static fn (array $at): array => [...$shot->map->toSheet(...$at), false, true], $tapped);
         [$ways, $gaps] = [[], []];
         if ($propose && $lines !== []) {
-            [$found, $near] = $this->proposed($plan, $comparison, $matcher, $places);
+            [$found, $near] = $this->proposed($plan, $comparison, $matcher, $shot->drawn, $lines, $places);
             $places += $found;
             [$ways, $gaps] = [$this->spans($plan, $matcher, $near), $this->gaps($plan, $matcher, $near)];
         }
@@ -124,11 +126,12 @@ final readonly class SecondOpinion
      * @param  array<string, array{float, float, bool, bool}>  $known
      * @return array{array<string, array{float, float, bool, bool}>, Motion} and how the whole is thought to lie
      */
-    private function proposed(Plan $plan, Comparison $comparison, Matcher $matcher, array $known): array
+    private function proposed(Plan $plan, Comparison $comparison, Matcher $matcher, LineMap $drawn, array $lines, array $known): array
     {
         $back = Comparison::stepBack($plan);
         [$dx, $dy] = $matcher->whole();
         $near = Motion::shift([[0.0, 0.0]], [[$dx, $dy]]);
+        $objects = $this->objects($plan, $drawn, $lines, $near);
         $places = [];
         // Once as the whole lies, and once more as those that are sure say it lies.
         foreach ([Figures::REACH, Figures::REACH * 0.9] as $reach) {
@@ -138,13 +141,41 @@ final readonly class SecondOpinion
                     continue;
                 }
                 [$x, $y] = $this->belongs($plan, $one->x, $one->y);
-                $at = $matcher->place($x / $back, $y / $back, $near, $reach);
+                $object = $objects[$one->things[0] ?? ''] ?? null;
+                if ($object !== null && $one->side !== null) {
+                    // An extreme lies on a smooth line, as a rule: where it came out the object tells.
+                    [$u, $v] = $object->motion->apply($x / $back, $y / $back);
+                    $places[$one->key] = [$u * $back, $v * $back, true, $object->tells()];
+
+                    continue;
+                }
+                if ($object !== null && $one->chosen) {
+                    continue;
+                }
+                $at = $matcher->place($x / $back, $y / $back, $object?->tells() === true ? $object->motion : $near, $object?->tells() === true ? Figures::IN_OBJECT : $reach);
                 $at === null || $places[$one->key] = [$at[0] * $back, $at[1] * $back, true, $at[2]];
             }
             $near = $this->whole($plan, $comparison, $known + $places)?->smaller($back) ?? $near;
         }
 
         return [$places, $near];
+    }
+
+    /** @return array<string, FoundObject> by its name, those whose lines are enough to go by */
+    private function objects(Plan $plan, LineMap $drawn, array $lines, Motion $near): array
+    {
+        $back = Comparison::stepBack($plan);
+        $matcher = new ObjectMatcher($drawn, $lines);
+        $found = [];
+        foreach ($plan->things()->all as $thing) {
+            $found[$thing->thing->name] = $matcher->find(array_map(function (array $at) use ($plan, $back): array {
+                [$x, $y] = $this->belongs($plan, ...$at);
+
+                return [$x / $back, $y / $back];
+            }, $thing->outline), $near);
+        }
+
+        return array_filter($found, static fn (?FoundObject $one): bool => $one !== null);
     }
 
     /** @return array<int, array{float, float}> lengths of Check as they came out, mm right and down, by their place among them; those whose two ends are found for sure */

@@ -31,6 +31,9 @@ final class Figures
     /** Half the side of what is looked at round a place, in mm: a thumb's breadth (ours). */
     public const ROUND = 11.0;
 
+    /** How far off a place is looked for in an object whose own way is known, in mm (ours). */
+    public const IN_OBJECT = 4.0;
+
     /** How far off a place is looked for, in mm: mistakes of 8 mm are to be found (ours). */
     public const REACH = 10.0;
 
@@ -42,6 +45,18 @@ final class Figures
 
     /** A found place is unsure where lines lie this far from where they should, in mm, on average (ours). */
     public const LOOSE = 0.9;
+
+    /** Share of an object's lines that must lie on drawn ones for it to count as drawn (ours, on tests/hand/tune.json). */
+    public const DRAWN = 0.45;
+
+    /** By how much more of them must lie there than anywhere else: where it belongs … (ours, likewise) */
+    public const OBJECT_AT_HOME = 0.05;
+
+    /** … and elsewhere: that it was moved is the rarer thing (ours, likewise). */
+    public const OBJECT_MOVED = 0.12;
+
+    /** An object whose lines fit as well a little further on, but for so much, slides along them (ours, likewise). */
+    public const SLIDES = 0.1;
 
     /** Mm: what lies on lines worse than this, on the whole, is another drawing (ours). */
     public const ANOTHER = 1.25;
