@@ -30,7 +30,7 @@ final class Shot
         $photo = app(PhotoStore::class)->take(database_path('demo/jug-on-the-sill.jpg'));
 
         return Drawing::begin($photo, ChoicesReader::read(array_replace_recursive([
-            'title' => 'Jug', 'paper' => ['sheet' => 'letter', 'width' => '8 1/2 in', 'height' => '11 in'], 'fit' => ['way' => 'inset'],
+            'title' => 'Jug', 'paper' => ['sheet' => 'letter', 'width' => '8 1/2 in', 'height' => '11 in'], 'fit' => ['way' => 'inset'], 'grid' => ['columns' => 5, 'rows' => 7],
             'points' => array_map(static fn (string $name, array $at): array => ['name' => $name, 'x' => (string) $at[0], 'y' => (string) $at[1], 'cross' => false], array_keys($points), array_values($points)),
         ], $choices), $photo->width, $photo->height)->json);
     }

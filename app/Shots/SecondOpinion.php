@@ -112,26 +112,28 @@ final readonly class SecondOpinion
         $matcher = new Matcher($shot->drawn, $lines);
         $comparison = $wanted ?? Comparison::of($plan, $contours);
         $places = array_map(static fn (array $at): array => [...$shot->map->toSheet(...$at), false, true], $tapped);
-        [$ways, $gaps] = [[], []];
+        [$ways, $gaps, $whole, $objects] = [[], [], null, []];
         if ($propose && $lines !== []) {
-            [$found, $near] = $this->proposed($plan, $comparison, $matcher, $shot->drawn, $lines, $places);
-            $places += $found;
+            [$whole, $objects] = $this->objects($plan, $shot->drawn, $lines);
+            [$found, $near] = $this->proposed($plan, $comparison, $matcher, $whole, $objects, $places);
+            $places += $this->lookedAtAgain($plan, $comparison, new ObjectMatcher($shot->drawn, $lines), $found, $near);
             [$ways, $gaps] = [$this->spans($plan, $matcher, $near), $this->gaps($plan, $matcher, $near)];
         }
 
-        return new Opinion($shot, $comparison, $comparison->verdict($places, $shot->map), $places, array_map(static fn (array $way): float => hypot(...$way), $ways), array_map(static fn (array $way): Slope => Slope::of($way[0], -$way[1]), $ways), $gaps, ShotFault::in($shot->cutOff, $this->fineness($plan, $shot->map), $shot->light[0], $shot->light[1], $shot->light[2], $shot->drawn, $lines === [] ? null : $matcher->fit()));
+        return new Opinion($shot, $comparison, $comparison->verdict($places, $shot->map, $whole), $places, array_map(static fn (array $way): float => hypot(...$way), $ways), array_map(static fn (array $way): Slope => Slope::of($way[0], -$way[1]), $ways), $gaps, ShotFault::in($shot->cutOff, $this->fineness($plan, $shot->map), $shot->light[0], $shot->light[1], $shot->light[2], $shot->drawn, $lines === [] ? null : $matcher->fit()), $objects);
     }
 
     /**
+     * @param  Motion|null  $whole  how all lines together lie, in mm of the sheet; null where that is not sure
+     * @param  array<string, FoundObject>  $objects
      * @param  array<string, array{float, float, bool, bool}>  $known
      * @return array{array<string, array{float, float, bool, bool}>, Motion} and how the whole is thought to lie
      */
-    private function proposed(Plan $plan, Comparison $comparison, Matcher $matcher, LineMap $drawn, array $lines, array $known): array
+    private function proposed(Plan $plan, Comparison $comparison, Matcher $matcher, ?Motion $whole, array $objects, array $known): array
     {
         $back = Comparison::stepBack($plan);
         [$dx, $dy] = $matcher->whole();
-        $near = Motion::shift([[0.0, 0.0]], [[$dx, $dy]]);
-        $objects = $this->objects($plan, $drawn, $lines, $near);
+        $near = $whole?->smaller($back) ?? Motion::shift([[0.0, 0.0]], [[$dx, $dy]]);
         $places = [];
         // Once as the whole lies, and once more as those that are sure say it lies.
         foreach ([Figures::REACH, Figures::REACH * 0.9] as $reach) {
@@ -161,11 +163,49 @@ final readonly class SecondOpinion
         return [$places, $near];
     }
 
-    /** @return array<string, FoundObject> by its name, those whose lines are enough to go by */
-    private function objects(Plan $plan, LineMap $drawn, array $lines, Motion $near): array
+    /**
+     * A place that is out by more than a hair is looked at once more with all the lines about it, as one thing: it is
+     * sure where both ways agree. A place that a hand marked stays so where the second way tells nothing.
+     *
+     * @param  array<string, array{float, float, bool, bool}>  $found
+     * @return array<string, array{float, float, bool, bool}>
+     */
+    private function lookedAtAgain(Plan $plan, Comparison $comparison, ObjectMatcher $matcher, array $found, Motion $near): array
+    {
+        $back = Comparison::stepBack($plan);
+        foreach ($comparison->wanted as $one) {
+            [$x, $y] = array_map(static fn (float $mm): float => $mm / $back, $this->belongs($plan, $one->x, $one->y));
+            [$u, $v] = $near->apply($x, $y);
+            $place = $found[$one->key] ?? null;
+            if ($place === null || ! $place[3] || $one->side !== null || hypot($place[0] / $back - $u, $place[1] / $back - $v) <= Figures::A_HAIR) {
+                continue;
+            }
+            // A place that a hand marked may be the one thing that is out there; one that was chosen here goes by all about it.
+            $far = $one->chosen ? Figures::ROUND : Figures::ROUND / 2;
+            $round = array_map(static fn (int $i): array => [$x + $far * cos($i * M_PI / 8), $y + $far * sin($i * M_PI / 8)], range(0, 15));
+            $again = $matcher->find($round, $near);
+            [$u, $v] = $again?->motion->apply($x, $y) ?? [INF, INF];
+            $agrees = hypot($place[0] / $back - $u, $place[1] / $back - $v) <= Figures::A_HAIR;
+            $found[$one->key][3] = $again?->sure === true ? $agrees : ! $one->chosen;
+        }
+
+        return $found;
+    }
+
+    /**
+     * All lines together before any of them, and then object by object.
+     *
+     * @param  list<array{float, float}>  $lines
+     * @return array{Motion|null, array<string, FoundObject>} the whole in mm of the sheet, where it is sure; objects by name, those whose lines are enough to go by
+     */
+    private function objects(Plan $plan, LineMap $drawn, array $lines): array
     {
         $back = Comparison::stepBack($plan);
         $matcher = new ObjectMatcher($drawn, $lines);
+        $whole = $matcher->whole(array_map(static fn (array $at): array => [$at[0] / $back, $at[1] / $back], $this->area($plan, ...self::AREA)));
+        $isSure = $whole?->tells() === true;
+        [$dx, $dy] = $isSure ? [0.0, 0.0] : (new Matcher($drawn, $lines))->whole();
+        $near = $isSure ? $whole->motion : Motion::shift([[0.0, 0.0]], [[$dx, $dy]]);
         $found = [];
         foreach ($plan->things()->all as $thing) {
             $found[$thing->thing->name] = $matcher->find(array_map(function (array $at) use ($plan, $back): array {
@@ -175,7 +215,7 @@ final readonly class SecondOpinion
             }, $thing->outline), $near);
         }
 
-        return array_filter($found, static fn (?FoundObject $one): bool => $one !== null);
+        return [$isSure ? $whole->motion->smaller(1 / $back) : null, array_filter($found, static fn (?FoundObject $one): bool => $one !== null)];
     }
 
     /** @return array<int, array{float, float}> lengths of Check as they came out, mm right and down, by their place among them; those whose two ends are found for sure */

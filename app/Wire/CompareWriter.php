@@ -6,6 +6,7 @@ namespace App\Wire;
 
 use App\Shots\Opinion;
 use App\Wire\Json\AlignedJson;
+use App\Wire\Json\ComparedObjectJson;
 use App\Wire\Json\CompareJson;
 use App\Wire\Json\FeaturesJson;
 use App\Wire\Json\FirstJson;
@@ -29,11 +30,13 @@ use InchLadder\Compare\Cause;
 use InchLadder\Compare\Group;
 use InchLadder\Compare\InProportion;
 use InchLadder\Compare\Judged;
+use InchLadder\Compare\Motion;
 use InchLadder\Compare\Share;
 use InchLadder\Compare\Wanted;
 use InchLadder\Layout\Places;
 use InchLadder\Measure\Length;
 use InchLadder\Measure\Rational;
+use InchLadder\Plan\Comparison;
 use InchLadder\Plan\Features;
 use InchLadder\Plan\Gap;
 use InchLadder\Plan\Plan;
@@ -55,6 +58,29 @@ final readonly class CompareWriter
         $this->say = new CompareWording($plan, $opinion->comparison->wanted);
         $this->wanted = array_combine(array_map(static fn (Wanted $one): string => $one->key, $opinion->comparison->wanted), $opinion->comparison->wanted);
         $this->gaps = Gap::measured($plan, $opinion->gaps, $opinion->verdict->whole->motion->size());
+    }
+
+    /** @return list<ComparedObjectJson> */
+    private function objects(): array
+    {
+        $layout = $this->plan->layout;
+        [$left, $top] = [$layout->left->toFloat(), $layout->top->toFloat()];
+        [$wide, $high] = [$layout->fitted->area->width->toFloat(), $layout->fitted->area->height->toFloat()];
+        // The whole is told from the drawing area's corner, objects from the sheet's.
+        $corner = Motion::about([0.0, 0.0], -$left, -$top, 0.0, 1.0);
+        $whole = $corner->then($this->opinion->verdict->whole->motion)->then($corner->inverse());
+        $told = [];
+        foreach ($this->plan->things()->all as $thing) {
+            $object = $this->opinion->objects[$thing->thing->name] ?? null;
+            if ($object === null) {
+                continue;
+            }
+            $rest = $whole->inverse()->then($object->motion->smaller(1 / Comparison::stepBack($this->plan)));
+            [$right, $down] = $rest->at(...$whole->apply($left + ($thing->left + $thing->right) / 2 * $wide, $top + ($thing->top + $thing->bottom) / 2 * $high));
+            $told[] = new ComparedObjectJson($thing->thing->name, self::mm($right), self::mm($down), round($rest->turn(), 2), round(100 * ($rest->size() - 1), 2), $object->acrossOnly, $object->sure, round(100 * $object->drawn, 1));
+        }
+
+        return $told;
     }
 
     public function compare(): CompareJson
@@ -87,6 +113,7 @@ final readonly class CompareWriter
             $this->relations(),
             $this->features(),
             $this->pairs(),
+            $this->objects(),
         );
     }
 

@@ -31,6 +31,9 @@ final class Figures
     /** Half the side of what is looked at round a place, in mm: a thumb's breadth (ours). */
     public const ROUND = 11.0;
 
+    /** Mm by which two ways of finding a place may differ, and within which a place is where it belongs without a second look (ours). */
+    public const A_HAIR = 2.0;
+
     /** How far off a place is looked for in an object whose own way is known, in mm (ours). */
     public const IN_OBJECT = 4.0;
 
@@ -47,13 +50,16 @@ final class Figures
     public const LOOSE = 0.9;
 
     /** Share of an object's lines that must lie on drawn ones for it to count as drawn (ours, on tests/hand/tune.json). */
-    public const DRAWN = 0.45;
+    public const DRAWN = 0.38;
 
     /** By how much more of them must lie there than anywhere else: where it belongs … (ours, likewise) */
-    public const OBJECT_AT_HOME = 0.05;
+    public const OBJECT_AT_HOME = 0.04;
 
     /** … and elsewhere: that it was moved is the rarer thing (ours, likewise). */
-    public const OBJECT_MOVED = 0.12;
+    public const OBJECT_MOVED = 0.07;
+
+    /** Of an object's lines so many may lie off for it to count as moved alone, and not turned and sized as well (ours, likewise). */
+    public const SIMPLER = 0.05;
 
     /** An object whose lines fit as well a little further on, but for so much, slides along them (ours, likewise). */
     public const SLIDES = 0.1;

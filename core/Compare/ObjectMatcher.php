@@ -11,33 +11,35 @@ namespace InchLadder\Compare;
  */
 final readonly class ObjectMatcher
 {
-    /** Mm by which an object may be out. */
-    private const REACH = 15.0;
+    /** Mm by which an object may be out, and the whole. */
+    private const REACH = [15.0, 9.0];
 
     private const STEP = 1.5;
 
-    private const SIZES = [0.76, 0.87, 1.15, 1.3];
+    private const SIZES = [[0.76, 0.87, 1.15, 1.3], [0.94, 0.97, 1.03, 1.06]];
 
-    private const TURNS = [-14.0, -7.0, 7.0, 14.0];
+    private const TURNS = [[-14.0, -7.0, 7.0, 14.0], [-3.0, -1.5, 1.5, 3.0]];
 
     /** Fewer samples of its lines tell nothing; more tell nothing new. */
     private const LEAST = 24;
 
-    private const ROUGHLY = 50;
+    private const ROUGHLY = [50, 110];
 
-    private const MOST = 140;
+    private const MOST = [140, 400];
 
-    /** Mm from a drawn line at which a sample counts for nothing. */
+    /** Mm from a drawn line at which a sample counts for nothing; roughly looked at, half a step more. */
     private const NEAR = 1.6;
+
+    /** Mm to either side of a line at which others are looked for, and how much they take from it. */
+    private const BESIDE = 2.2;
+
+    private const CROWDED = 0.25;
 
     /** Two ways to lie are two where corners of its box come out farther apart than so many mm. */
     private const APART = 2.5;
 
     /** Candidates that are looked at closely. */
     private const CANDIDATES = 6;
-
-    /** What a mm, a degree and a tenth of size cost: of ways as good the likeliest. */
-    private const COSTS = [0.003, 0.002, 0.02];
 
     /** @param  list<array{float, float}>  $lines  places along the photo's lines, in mm of the sheet as it is looked at */
     public function __construct(private LineMap $map, private array $lines)
@@ -51,74 +53,94 @@ final readonly class ObjectMatcher
      */
     public function find(array $outline, Motion $near): ?FoundObject
     {
-        $box = [min(array_column($outline, 0)), min(array_column($outline, 1)), max(array_column($outline, 0)), max(array_column($outline, 1))];
-        $inside = array_values(array_filter($this->lines, static fn (array $at): bool => self::holds($outline, $box, $at)));
+        return $this->found($outline, $near, 0);
+    }
+
+    /**
+     * How the whole drawing came out, of all its lines together.
+     *
+     * @param  list<array{float, float}>  $area  its corners, in mm of the sheet as it is looked at
+     */
+    public function whole(array $area): ?FoundObject
+    {
+        return $this->found($area, Motion::none(), 1);
+    }
+
+    /**
+     * @param  list<array{float, float}>  $outline
+     * @param  0|1  $of  an object, or the whole
+     */
+    private function found(array $outline, Motion $near, int $of): ?FoundObject
+    {
+        [$xs, $ys] = [array_column($outline, 0), array_column($outline, 1)];
+        if ($xs === [] || $ys === []) {
+            return null;
+        }
+        $inside = array_values(array_filter(self::directed($this->lines), static fn (array $at): bool => self::holds($outline, $at[0], $at[1])));
         if (count($inside) < self::LEAST) {
             return null;
         }
-        $middle = $near->apply(($box[0] + $box[2]) / 2, ($box[1] + $box[3]) / 2);
-        $about = static fn (int $most): array => array_map(static function (array $at) use ($near, $middle): array {
-            [$x, $y] = $near->apply(...$at);
-
-            return [$x - $middle[0], $y - $middle[1]];
-        }, self::thinned($inside, $most));
-        $samples = $about(self::MOST);
-        $half = [($box[2] - $box[0]) / 2, ($box[3] - $box[1]) / 2];
-        $home = $this->climbed($samples, $middle, [0.0, 0.0, 0.0, 1.0]);
-        [$best, $rival] = [$home, 0.0];
-        $found = [$home, ...array_map(fn (array $at): array => $this->climbed($samples, $middle, $at), $this->candidates($about(self::ROUGHLY), $middle))];
+        $middle = $near->apply((min($xs) + max($xs)) / 2, (min($ys) + max($ys)) / 2);
+        $half = [(max($xs) - min($xs)) / 2, (max($ys) - min($ys)) / 2];
+        $samples = self::about($inside, self::MOST[$of], $near, $middle);
+        $home = $this->climbed($samples, $middle, Pose::home());
+        $found = [$home, ...array_map(fn (Pose $at): array => $this->climbed($samples, $middle, $at), $this->candidates(self::about($inside, self::ROUGHLY[$of], $near, $middle), $middle, $of))];
         usort($found, static fn (array $a, array $b): int => $b[1] <=> $a[1]);
-        $best = $found[0];
-        foreach ($found as [$at, $score]) {
-            if (self::apart($best[0], $at, $half) > self::APART) {
-                $rival = max($rival, $score);
+        [$best, $score] = $found[0];
+        $rival = 0.0;
+        foreach ($found as [$at, $there]) {
+            if ($best->apart($at, $half) > self::APART) {
+                $rival = max($rival, $there);
             }
         }
-        $isHome = self::apart($best[0], [0.0, 0.0, 0.0, 1.0], $half) <= self::APART;
-        $drawn = $this->score($samples, $middle, $best[0]);
+        // Moved alone is simpler than turned and sized too, and is believed where it fits nearly as well.
+        [$alone, $there] = $this->climbed($samples, $middle, $best->alone(), true);
+        if ($there >= $score - Figures::SIMPLER && $alone->apart($best, $half) <= 2 * self::APART) {
+            $best = $alone;
+        }
+        $isHome = $best->apart(Pose::home(), $half) <= self::APART;
+        $drawn = $this->score($samples, $middle, $best);
         $sure = $drawn >= Figures::DRAWN && $drawn - $rival >= ($isHome ? Figures::OBJECT_AT_HOME : Figures::OBJECT_MOVED);
 
-        return new FoundObject(self::motion($near, $middle, $best[0]), $drawn, $this->slides($samples, $middle, $best[0], $drawn), $sure);
+        return new FoundObject($near->then($best->motion($middle)), $drawn, $this->slides($samples, $middle, $best, $drawn), $sure);
     }
 
     /**
      * Ways to lie that are worth a closer look, the best first.
      *
-     * @param  non-empty-list<array{float, float}>  $samples  about the middle
+     * @param  non-empty-list<array{float, float, float, float}>  $samples  about the middle
      * @param  array{float, float}  $middle
-     * @return list<array{float, float, float, float}> right, down, degrees, times as large
+     * @param  0|1  $of
+     * @return list<Pose>
      */
-    private function candidates(array $samples, array $middle): array
+    private function candidates(array $samples, array $middle, int $of): array
     {
-        $ways = [[0.0, 1.0], ...array_map(static fn (float $size): array => [0.0, $size], self::SIZES), ...array_map(static fn (float $turn): array => [$turn, 1.0], self::TURNS)];
+        $ways = [[0.0, 1.0], ...array_map(static fn (float $size): array => [0.0, $size], self::SIZES[$of]), ...array_map(static fn (float $turn): array => [$turn, 1.0], self::TURNS[$of])];
+        [$reach, $near] = [self::REACH[$of], self::NEAR + self::STEP / 2];
         $all = [];
         foreach ($ways as [$turn, $size]) {
-            $turned = self::turned($samples, $turn, $size);
-            for ($dy = -self::REACH; $dy <= self::REACH; $dy += self::STEP) {
-                for ($dx = -self::REACH; $dx <= self::REACH; $dx += self::STEP) {
+            $turned = array_map(static fn (array $at): array => (new Pose(0.0, 0.0, $turn, $size))->apply($at[0], $at[1]), $samples);
+            for ($dy = -$reach; $dy <= $reach; $dy += self::STEP) {
+                for ($dx = -$reach; $dx <= $reach; $dx += self::STEP) {
                     [$x, $y, $sum] = [$middle[0] + $dx, $middle[1] + $dy, 0.0];
                     foreach ($turned as [$u, $v]) {
                         $far = $this->map->about($x + $u, $y + $v);
-                        if ($far < self::NEAR + self::STEP / 2) {
-                            $sum += 1 - $far / (self::NEAR + self::STEP / 2);
+                        if ($far < $near) {
+                            $sum += 1 - $far / $near;
                         }
                     }
-                    $all[] = [$sum / count($turned) - self::cost([$dx, $dy, $turn, $size]), [$dx, $dy, $turn, $size]];
+                    $pose = new Pose($dx, $dy, $turn, $size);
+                    $all[] = [$sum / count($turned) - $pose->cost(), $pose];
                 }
             }
         }
         usort($all, static fn (array $a, array $b): int => $b[0] <=> $a[0]);
         $picked = [];
         foreach ($all as [, $at]) {
-            foreach ($picked as $one) {
-                if (hypot($one[0] - $at[0], $one[1] - $at[1]) < 2 * self::STEP && abs($one[2] - $at[2]) < 8 && abs($one[3] - $at[3]) < 0.2) {
-                    continue 2;
-                }
-            }
-            $picked[] = $at;
             if (count($picked) === self::CANDIDATES) {
                 break;
             }
+            array_filter($picked, static fn (Pose $one): bool => $one->isBy($at, 2 * self::STEP)) === [] && $picked[] = $at;
         }
 
         return $picked;
@@ -127,28 +149,23 @@ final readonly class ObjectMatcher
     /**
      * From a way to lie to the best about it, one number at a time.
      *
-     * @param  non-empty-list<array{float, float}>  $samples
+     * @param  non-empty-list<array{float, float, float, float}>  $samples
      * @param  array{float, float}  $middle
-     * @param  array{float, float, float, float}  $at
-     * @return array{array{float, float, float, float}, float} and its score, less what it costs
+     * @param  bool  $alone  moved, and neither turned nor sized
+     * @return array{Pose, float} and its score, less what it costs
      */
-    private function climbed(array $samples, array $middle, array $at): array
+    private function climbed(array $samples, array $middle, Pose $at, bool $alone = false): array
     {
-        $best = $this->score($samples, $middle, $at) - self::cost($at);
-        $steps = [0.8, 0.8, 3.0, 0.05];
-        while ($steps[0] > 0.08) {
-            $moved = false;
-            foreach ($steps as $which => $step) {
-                foreach ([$step, -$step] as $by) {
-                    $other = $at;
-                    $other[$which] += $by;
-                    $score = $this->score($samples, $middle, $other) - self::cost($other);
-                    if ($score > $best + 1e-6) {
-                        [$at, $best, $moved] = [$other, $score, true];
-                    }
+        $best = $this->score($samples, $middle, $at) - $at->cost();
+        for ($step = 0.8; $step > 0.08;) {
+            $from = $at;
+            foreach ($from->beside($step, $alone) as $other) {
+                $score = $this->score($samples, $middle, $other) - $other->cost();
+                if ($score > $best + 1e-6) {
+                    [$at, $best] = [$other, $score];
                 }
             }
-            $steps = $moved ? $steps : array_map(static fn (float $step): float => $step / 2, $steps);
+            $step = $at === $from ? $step / 2 : $step;
         }
 
         return [$at, $best];
@@ -157,19 +174,21 @@ final readonly class ObjectMatcher
     /**
      * Share of its lines that lie on drawn ones, near ones for more.
      *
-     * @param  non-empty-list<array{float, float}>  $samples
+     * @param  non-empty-list<array{float, float, float, float}>  $samples
      * @param  array{float, float}  $middle
-     * @param  array{float, float, float, float}  $at
      */
-    private function score(array $samples, array $middle, array $at): float
+    private function score(array $samples, array $middle, Pose $at): float
     {
-        [$x, $y, $sum] = [$middle[0] + $at[0], $middle[1] + $at[1], 0.0];
-        $turn = deg2rad($at[2]);
-        [$cos, $sin] = [$at[3] * cos($turn), $at[3] * sin($turn)];
-        foreach ($samples as [$u, $v]) {
-            $far = $this->map->far($x + $cos * $u - $sin * $v, $y + $sin * $u + $cos * $v);
+        [$x, $y, $sum, $turn] = [$middle[0] + $at->right, $middle[1] + $at->down, 0.0, deg2rad($at->degrees)];
+        [$cos, $sin] = [$at->size * cos($turn), $at->size * sin($turn)];
+        foreach ($samples as [$u, $v, $nu, $nv]) {
+            [$px, $py] = [$x + $cos * $u - $sin * $v, $y + $sin * $u + $cos * $v];
+            $far = $this->map->far($px, $py);
             if ($far < self::NEAR) {
-                $sum += 1 - $far / self::NEAR;
+                // What lies as near to lines on either side lies in a crowd of them, and says little.
+                [$a, $b] = [self::BESIDE * ($cos * $nu - $sin * $nv) / $at->size, self::BESIDE * ($sin * $nu + $cos * $nv) / $at->size];
+                $crowd = max(0.0, 1 - $this->map->about($px + $a, $py + $b) / self::NEAR) + max(0.0, 1 - $this->map->about($px - $a, $py - $b) / self::NEAR);
+                $sum += max(0.0, 1 - $far / self::NEAR - self::CROWDED * $crowd);
             }
         }
 
@@ -179,15 +198,14 @@ final readonly class ObjectMatcher
     /**
      * Whether it could as well have slid some way.
      *
-     * @param  non-empty-list<array{float, float}>  $samples
+     * @param  non-empty-list<array{float, float, float, float}>  $samples
      * @param  array{float, float}  $middle
-     * @param  array{float, float, float, float}  $at
      */
-    private function slides(array $samples, array $middle, array $at, float $score): bool
+    private function slides(array $samples, array $middle, Pose $at, float $score): bool
     {
         for ($i = 0; $i < 8; $i++) {
             [$dx, $dy] = [self::APART * cos($i * M_PI / 8), self::APART * sin($i * M_PI / 8)];
-            $there = max($this->score($samples, $middle, [$at[0] + $dx, $at[1] + $dy, $at[2], $at[3]]), $this->score($samples, $middle, [$at[0] - $dx, $at[1] - $dy, $at[2], $at[3]]));
+            $there = max($this->score($samples, $middle, $at->moved($dx, $dy)), $this->score($samples, $middle, $at->moved(-$dx, -$dy)));
             if ($score - $there < Figures::SLIDES) {
                 return true;
             }
@@ -196,71 +214,53 @@ final readonly class ObjectMatcher
         return false;
     }
 
-    /** @param  array{float, float, float, float}  $at */
-    private static function cost(array $at): float
-    {
-        return self::COSTS[0] * hypot($at[0], $at[1]) + self::COSTS[1] * abs($at[2]) + self::COSTS[2] * abs($at[3] - 1) * 10;
-    }
-
     /**
-     * Mm by which corners of the box come out apart, on the whole.
+     * Each with the way across its line, of length 1; those of no line are left out.
      *
-     * @param  array{float, float, float, float}  $one
-     * @param  array{float, float, float, float}  $other
-     * @param  array{float, float}  $half  of the box
+     * @param  list<array{float, float}>  $lines
+     * @return list<array{float, float, float, float}>
      */
-    private static function apart(array $one, array $other, array $half): float
+    private static function directed(array $lines): array
     {
-        $corners = static fn (array $at): array => array_map(static fn (array $corner): array => [$at[0] + $corner[0], $at[1] + $corner[1]], self::turned([[-$half[0], -$half[1]], [$half[0], -$half[1]], [$half[0], $half[1]], [-$half[0], $half[1]]], $at[2], $at[3]));
-        [$from, $to] = [$corners($one), $corners($other)];
+        $directed = [];
+        for ($i = 1; $i < count($lines); $i++) {
+            [$dx, $dy] = [$lines[$i][0] - $lines[$i - 1][0], $lines[$i][1] - $lines[$i - 1][1]];
+            $long = hypot($dx, $dy);
+            if ($long > 0 && $long < 3) {
+                $directed[] = [$lines[$i][0], $lines[$i][1], -$dy / $long, $dx / $long];
+            }
+        }
 
-        return array_sum(array_map(static fn (array $a, array $b): float => hypot($a[0] - $b[0], $a[1] - $b[1]), $from, $to)) / 4;
+        return $directed;
     }
 
     /**
-     * @param  non-empty-list<array{float, float}>  $samples
-     * @return non-empty-list<array{float, float}>
+     * So many of them, evenly, where the whole has them, about the middle.
+     *
+     * @param  non-empty-list<array{float, float, float, float}>  $inside
+     * @param  array{float, float}  $middle
+     * @return non-empty-list<array{float, float, float, float}>
      */
-    private static function turned(array $samples, float $degrees, float $size): array
+    private static function about(array $inside, int $most, Motion $near, array $middle): array
     {
-        [$cos, $sin] = [$size * cos(deg2rad($degrees)), $size * sin(deg2rad($degrees))];
+        $every = max(1.0, count($inside) / $most);
+        $samples = [];
+        for ($i = 0.0; $i < count($inside) || $samples === []; $i += $every) {
+            [$u, $v, $nu, $nv] = $inside[(int) $i];
+            [$x, $y] = $near->apply($u, $v);
+            $samples[] = [$x - $middle[0], $y - $middle[1], $nu, $nv];
+        }
 
-        return array_map(static fn (array $at): array => [$cos * $at[0] - $sin * $at[1], $sin * $at[0] + $cos * $at[1]], $samples);
-    }
-
-    /**
-     * @param  array{float, float}  $middle  after the whole
-     * @param  array{float, float, float, float}  $at
-     */
-    private static function motion(Motion $near, array $middle, array $at): Motion
-    {
-        return $near->then(Motion::about($middle, $at[0], $at[1], $at[2], $at[3]));
-    }
-
-    /**
-     * @param  list<array{float, float}>  $samples
-     * @return non-empty-list<array{float, float}>
-     */
-    private static function thinned(array $samples, int $most): array
-    {
-        $every = max(1.0, count($samples) / $most);
-
-        return array_map(static fn (int $i): array => $samples[(int) ($i * $every)], range(0, (int) (count($samples) / $every) - 1));
+        return $samples;
     }
 
     /**
      * Whether a place lies inside an outline.
      *
      * @param  list<array{float, float}>  $outline
-     * @param  array{float, float, float, float}  $box
-     * @param  array{float, float}  $at
      */
-    private static function holds(array $outline, array $box, array $at): bool
+    private static function holds(array $outline, float $x, float $y): bool
     {
-        [$x, $y] = $at;
-        if ($x < $box[0] || $y < $box[1] || $x > $box[2] || $y > $box[3]) {
-            return false;
-        }
         $inside = false;
         foreach ($outline as $i => [$ax, $ay]) {
             [$bx, $by] = $outline[($i + 1) % count($outline)];

@@ -34,11 +34,12 @@ final readonly class Verdict
     /**
      * @param  list<Measured>  $measured
      * @param  list<string>  $unmeasured  key points of the crop that have no reading
+     * @param  list<Measured>  $anchors  by which the whole is told as well, and nothing else
      */
-    public static function of(Layout $layout, array $measured, array $unmeasured): self
+    public static function of(Layout $layout, array $measured, array $unmeasured, array $anchors = []): self
     {
         [$wide, $high] = [$layout->fitted->area->width->toFloat(), $layout->fitted->area->height->toFloat()];
-        $explained = Explanation::of($measured, hypot($wide, $high));
+        $explained = Explanation::of([...$measured, ...$anchors], hypot($wide, $high));
         [$whole, $groups] = [$explained->whole, $explained->groups];
         $cell = static fn (float $x, float $y): array => $layout->grid->cellAt($x / $wide, $y / $high);
         $points = array_map(static fn (Measured $one): Judged => new Judged($one, $one->after($whole->motion), $cell($one->x, $one->y), $cell($one->outX, $one->outY)), $measured);

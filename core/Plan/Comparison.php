@@ -10,6 +10,7 @@ use InchLadder\Compare\Judged;
 use InchLadder\Compare\LineMap;
 use InchLadder\Compare\Matcher;
 use InchLadder\Compare\Measured;
+use InchLadder\Compare\Motion;
 use InchLadder\Compare\TellingPlaces;
 use InchLadder\Compare\Tolerance;
 use InchLadder\Compare\Verdict;
@@ -119,8 +120,9 @@ final readonly class Comparison
 
     /**
      * @param  array<string, array{float, float, bool, bool}>  $places  where each came out, in mm of the sheet; whether the program proposed it, and whether it is sure; by key
+     * @param  Motion|null  $whole  how all lines together lie, in mm of the sheet; null where that is not known
      */
-    public function verdict(array $places, Flattening $map): Verdict
+    public function verdict(array $places, Flattening $map, ?Motion $whole = null): Verdict
     {
         $layout = $this->plan->layout;
         [$left, $top] = [$layout->left->toFloat(), $layout->top->toFloat()];
@@ -143,7 +145,24 @@ final readonly class Comparison
             );
         }
 
-        return Verdict::of($layout, $measured, $unmeasured);
+        return Verdict::of($layout, $measured, $unmeasured, $whole === null ? [] : $this->anchors($whole, $left, $top, $wide, $high));
+    }
+
+    /**
+     * Corners and sides of the drawing area where all lines together have them: no places of their own, but the whole is
+     * told by them as well.
+     *
+     * @return list<Measured>
+     */
+    private function anchors(Motion $whole, float $left, float $top, float $wide, float $high): array
+    {
+        $anchors = [];
+        foreach ([[0, 0], [1, 0], [1, 1], [0, 1], [0.5, 0], [1, 0.5], [0.5, 1], [0, 0.5]] as $i => [$u, $v]) {
+            [$x, $y] = $whole->apply($left + $u * $wide, $top + $v * $high);
+            $anchors[] = new Measured("anchor {$i}", $u * $wide, $v * $high, $x - $left, $y - $top, self::tolerance($this->plan), CompareFigures::FOUND * self::stepBack($this->plan));
+        }
+
+        return $anchors;
     }
 
     /**

@@ -27,6 +27,7 @@ final readonly class CompareJson
      * @param  list<AlignedJson>  $relations
      * @param  list<FeaturesJson>  $features
      * @param  list<string>  $pairs
+     * @param  list<ComparedObjectJson>  $objects
      */
     public function __construct(
         #[OA\Property] public FlattenJson $flatten,
@@ -56,6 +57,8 @@ final readonly class CompareJson
         #[OA\Property(type: 'array', items: new OA\Items(ref: FeaturesJson::class))] public array $features,
         /** Sizes and gaps each against each, as far as they are out: the worst pair first. */
         #[OA\Property(type: 'array', items: new OA\Items(type: 'string'))] public array $pairs,
+        /** Named objects whose lines are enough to go by. */
+        #[OA\Property(type: 'array', items: new OA\Items(ref: ComparedObjectJson::class))] public array $objects,
     ) {
     }
 }

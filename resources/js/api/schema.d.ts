@@ -1498,6 +1498,23 @@ export interface components {
             relations: components["schemas"]["AlignedJson"][];
             features: components["schemas"]["FeaturesJson"][];
             pairs: string[];
+            objects: components["schemas"]["ComparedObjectJson"][];
+        };
+        /** @description How a named object came out, judged whole; what is left once the whole is taken off. */
+        ComparedObjectJson: {
+            name: string;
+            /** Format: float */
+            right_mm: number;
+            /** Format: float */
+            down_mm: number;
+            /** Format: float */
+            turn_degrees: number;
+            /** Format: float */
+            size_percent: number;
+            across_only: boolean;
+            sure: boolean;
+            /** Format: float */
+            drawn_percent: number;
         };
         /** @description The contours of what is drawn from, to be laid over the drawing. */
         ContoursJson: {
