@@ -49,19 +49,19 @@ final class Figures
     /** A found place is unsure where lines lie this far from where they should, in mm, on average (ours). */
     public const LOOSE = 0.9;
 
-    /** Share of an object's lines that must lie on drawn ones for it to count as drawn (ours, on tests/hand/tune.json). */
+    /** Share of an object's lines that must lie on drawn ones for it to count as drawn set on tests/hand/tune.json (ours). */
     public const DRAWN = 0.38;
 
-    /** By how much more of them must lie there than anywhere else: where it belongs … (ours, likewise) */
+    /** By how much more of them must lie there than anywhere else: where it belongs … (ours) */
     public const OBJECT_AT_HOME = 0.04;
 
-    /** … and elsewhere: that it was moved is the rarer thing (ours, likewise). */
+    /** … and elsewhere: that it was moved is the rarer thing (ours). */
     public const OBJECT_MOVED = 0.07;
 
-    /** Of an object's lines so many may lie off for it to count as moved alone, and not turned and sized as well (ours, likewise). */
+    /** Of an object's lines so many may lie off for it to count as moved alone, and not turned and sized as well (ours). */
     public const SIMPLER = 0.05;
 
-    /** An object whose lines fit as well a little further on, but for so much, slides along them (ours, likewise). */
+    /** An object whose lines fit as well a little further on, but for so much, slides along them (ours). */
     public const SLIDES = 0.1;
 
     /** Mm: what lies on lines worse than this, on the whole, is another drawing (ours). */
