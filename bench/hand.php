@@ -88,7 +88,7 @@ for ($seed = 0; $seed < $count && is_file("{$folder}/{$seed}.json"); $seed++) {
         [$u, $v] = $whole->apply($x, $y);
         foreach ($truth['objects'] as $name => $how) {
             [$ox, $oy] = $truth['defined'][$name];
-            if (($one->measured->things[0] ?? null) === $name) {
+            if (str_starts_with($one->measured->name, "{$name}, ") || ! str_contains($one->measured->name, ', ') && ($one->measured->things[0] ?? null) === $name) {
                 [$u, $v] = $motion($how, $ox * $wide, $oy * $high)->apply($x, $y);
             }
         }

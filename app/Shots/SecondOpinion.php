@@ -28,6 +28,7 @@ use InchLadder\Plan\Comparison;
 use InchLadder\Plan\Plan;
 use InchLadder\Things\Related;
 use InchLadder\Things\Relations;
+use InchLadder\Things\ThingInCrop;
 
 /** A shot of the drawing held against its photo. */
 final readonly class SecondOpinion
@@ -114,8 +115,8 @@ final readonly class SecondOpinion
         $places = array_map(static fn (array $at): array => [...$shot->map->toSheet(...$at), false, true], $tapped);
         [$ways, $gaps, $whole, $objects] = [[], [], null, []];
         if ($propose && $lines !== []) {
-            [$whole, $objects] = $this->objects($plan, $shot->drawn, $lines);
-            [$found, $near] = $this->proposed($plan, $comparison, $matcher, $whole, $objects, $places);
+            [$whole, $near, $objects] = $this->objects($plan, $shot->drawn, $lines);
+            [$found, $near] = $this->proposed($plan, $comparison, $matcher, $near, $objects, $places);
             $places += $this->lookedAtAgain($plan, $comparison, new ObjectMatcher($shot->drawn, $lines), $found, $near);
             [$ways, $gaps] = [$this->spans($plan, $matcher, $near), $this->gaps($plan, $matcher, $near)];
         }
@@ -124,16 +125,14 @@ final readonly class SecondOpinion
     }
 
     /**
-     * @param  Motion|null  $whole  how all lines together lie, in mm of the sheet; null where that is not sure
+     * @param  Motion  $near  how all lines together are thought to lie
      * @param  array<string, FoundObject>  $objects
      * @param  array<string, array{float, float, bool, bool}>  $known
      * @return array{array<string, array{float, float, bool, bool}>, Motion} and how the whole is thought to lie
      */
-    private function proposed(Plan $plan, Comparison $comparison, Matcher $matcher, ?Motion $whole, array $objects, array $known): array
+    private function proposed(Plan $plan, Comparison $comparison, Matcher $matcher, Motion $near, array $objects, array $known): array
     {
         $back = Comparison::stepBack($plan);
-        [$dx, $dy] = $matcher->whole();
-        $near = $whole?->smaller($back) ?? Motion::shift([[0.0, 0.0]], [[$dx, $dy]]);
         $places = [];
         // Once as the whole lies, and once more as those that are sure say it lies.
         foreach ([Figures::REACH, Figures::REACH * 0.9] as $reach) {
@@ -143,7 +142,8 @@ final readonly class SecondOpinion
                     continue;
                 }
                 [$x, $y] = $this->belongs($plan, $one->x, $one->y);
-                $object = $objects[$one->things[0] ?? ''] ?? null;
+                // An extreme is its own object's, whatever lies over it.
+                $object = $objects[$one->side !== null ? $one->name : $one->things[0] ?? ''] ?? null;
                 if ($object !== null && $one->side !== null) {
                     // An extreme lies on a smooth line, as a rule: where it came out the object tells.
                     [$u, $v] = $object->motion->apply($x / $back, $y / $back);
@@ -196,7 +196,7 @@ final readonly class SecondOpinion
      * All lines together before any of them, and then object by object.
      *
      * @param  list<array{float, float}>  $lines
-     * @return array{Motion|null, array<string, FoundObject>} the whole in mm of the sheet, where it is sure; objects by name, those whose lines are enough to go by
+     * @return array{Motion|null, Motion, array<string, FoundObject>} the whole in mm of the sheet, where it is sure; how it is thought to lie, in mm of the sheet as it is looked at; objects by their name, if no other has it and their lines are enough to go by
      */
     private function objects(Plan $plan, LineMap $drawn, array $lines): array
     {
@@ -207,7 +207,11 @@ final readonly class SecondOpinion
         [$dx, $dy] = $isSure ? [0.0, 0.0] : (new Matcher($drawn, $lines))->whole();
         $near = $isSure ? $whole->motion : Motion::shift([[0.0, 0.0]], [[$dx, $dy]]);
         $found = [];
+        $names = array_count_values(array_map(static fn (ThingInCrop $thing): string => $thing->thing->name, $plan->things()->all));
         foreach ($plan->things()->all as $thing) {
+            if ($names[$thing->thing->name] > 1) {
+                continue;
+            }
             $found[$thing->thing->name] = $matcher->find(array_map(function (array $at) use ($plan, $back): array {
                 [$x, $y] = $this->belongs($plan, ...$at);
 
@@ -215,7 +219,7 @@ final readonly class SecondOpinion
             }, $thing->outline), $near);
         }
 
-        return [$isSure ? $whole->motion->smaller(1 / $back) : null, array_filter($found, static fn (?FoundObject $one): bool => $one !== null)];
+        return [$isSure ? $whole->motion->smaller(1 / $back) : null, $near, array_filter($found, static fn (?FoundObject $one): bool => $one !== null)];
     }
 
     /** @return array<int, array{float, float}> lengths of Check as they came out, mm right and down, by their place among them; those whose two ends are found for sure */

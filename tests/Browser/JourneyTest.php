@@ -26,6 +26,7 @@ it('goes from a photo to a printed grid and a copied cell, with the same numbers
     // Paper
     $table
         ->press('Paper')
+        ->choose('Sheet', 'Letter')->kept()
         ->see('[data-test=advice]', 'Upright: the picture is taller than wide. Whole, it leaves 8 % of the sheet empty this way');
     foreach (['top', 'left', 'right', 'bottom'] as $side) {
         $table->write($side, '0');

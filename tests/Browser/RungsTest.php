@@ -387,7 +387,7 @@ it('begins from sizes alone, and goes as far as the marks and an empty cell', fu
     $table->click('nav li:nth-child(3) a')
         ->press('whole cells')
         ->kept()->click('nav li:nth-child(5) a')
-        ->see('[data-test=marks]', '1 1/2')->click('nav li:nth-child(6) a')
+        ->see('[data-test=marks]', '1 5/8')->click('nav li:nth-child(6) a')
         ->see('[data-test=address]', 'A1');
     $table->key(' ')->see('[data-test=address]', 'B1');
     $pdf = (string) file_get_contents($table->address("/api/drawings/{$id}/sheets/gridded.pdf?at=print&page=letter"));
@@ -426,7 +426,7 @@ it('keeps a grid and a ruler under a name, lays them on another drawing, and for
         ->press('keep')
         ->see('.workings', $name);
     $table = begun('--sheet=10x10in --photo=6x4in --margin=0', 'grid')
-        ->see('nav', '5 by')
+        ->see('nav', '6 by')
         ->unfold('Grids kept')
         ->see('.workings', 'made for the shape 0.8; here it is 1');
     $table

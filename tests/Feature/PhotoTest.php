@@ -23,7 +23,7 @@ it('begins a drawing from a photo of every kind, judged by content and not by na
     $answer = upload(Photos::make(640, 480, $format), 'my_garden-gate.txt')->assertCreated();
     expect($answer->json('photo.width'))->toBe(640)->and($answer->json('photo.height'))->toBe(480)
         ->and($answer->json('workings.choices.title'))->toBe('My garden gate')
-        ->and($answer->json('workings.sheet.width.text'))->toBe('11 in')
+        ->and($answer->json('workings.sheet.width.text'))->toBe('12 in')
         ->and(Drawing::query()->count())->toBe(1);
     $preview = test()->get($answer->json('photo.preview'))->assertOk();
     expect(Photos::quarter(Photos::colourAt((string) file_get_contents($preview->baseResponse->getFile()->getPathname()), 0.25, 0.25)))->toBe(0);

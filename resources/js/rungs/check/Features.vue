@@ -15,7 +15,7 @@ const told = (one: Compared['features'][number]) => [...one.small, ...one.shares
     <p :class="{ passes: one.expressed }" data-test="expression"><Num :text="one.expression" /></p>
     <table v-if="told(one).length > 0" class="listed" data-test="shares">
       <thead>
-        <tr><th scope="col" /><th scope="col">{{ $t('shots.onThePhoto') }}</th><th scope="col">{{ $t('shots.onTheDrawing') }}</th></tr>
+        <tr><td /><th scope="col">{{ $t('shots.onThePhoto') }}</th><th scope="col">{{ $t('shots.onTheDrawing') }}</th></tr>
       </thead>
       <tbody>
         <tr v-for="share in told(one)" :key="share.name" :class="{ fault: share.drawing !== null && !share.passes }">
