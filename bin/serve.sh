@@ -419,7 +419,7 @@ done)
     @heavy path_regexp "^/api/(photos(/.*)?|archives|made/.*|drawings/[^/]+/((sheets|rehearsal)/.*|(tones|shots)(/.*)?|colours/at|edges|masses|contours|rehearsed-shot|drawing[.]zip|swatches|rehearsed-swatches|squared|page|strokes))\$"
     @cells {
         method GET
-        path_regexp "^/api/drawings/[^/]+/(cells/.*|copying|unguarded)\$"
+        path_regexp "^/api/drawings/[^/]+/(cells/.*|copying|unguarded|finish)\$"
     }
     @begin {
         method POST

@@ -52,18 +52,8 @@ it('loses no cell while the server is away, or when keys come faster than answer
 it('comes by itself once the server answers again what it was asked in vain', function (string $asked) {
     $table = Table::lay();
     $id = $table->begin(Photos::make(900, 600), '--title=Copied --sheet=9x6in --photo=9x6in --columns=3 --rows=2');
-    $table->devtools('Network.enable', []);
-    $table->devtools('Network.setBypassServiceWorker', ['bypass' => true]);
-    try {
-        $table->devtools('Network.setBlockedURLs', ['urls' => [$asked]]);
-        $table->go("/drawing/{$id}/copy")->see('.waiting', 'not answering')->see('.waiting button', 'Try again')->isAccessibleThen('Copy, waited for in vain');
-        $table->devtools('Network.setBlockedURLs', ['urls' => []]);
-        $table->see('[data-test=address]', 'A1')->see('[data-test=twin]', 'from the left and');
-    } finally {
-        $table->devtools('Network.setBlockedURLs', ['urls' => []]);
-        $table->devtools('Network.setBypassServiceWorker', ['bypass' => false]);
-        $table->browser->manage()->getLog('browser');
-    }
+    $table->withoutAnswer($asked, fn (Table $table) => $table->go("/drawing/{$id}/copy")->see('.waiting', 'not answering')->see('.waiting button', 'Try again')->isAccessibleThen('Copy, waited for in vain'))
+        ->see('[data-test=address]', 'A1')->see('[data-test=twin]', 'from the left and');
 })->group('long')->with(['how the cells go' => '*/copying*', 'the drawing' => '*/api/drawings/01*']);
 
 it('has a button for every key, and says what each of them does', function () {

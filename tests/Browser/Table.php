@@ -99,6 +99,28 @@ final class Table extends Page
         self::until(fn () => @fsockopen('127.0.0.1', $this->port) === false, 'the server to stop');
     }
 
+    /**
+     * While something is done, what is asked like this gets no answer; afterwards it does.
+     *
+     * @param  string  $asked  a pattern of addresses, with stars
+     * @param  \Closure(self): mixed  $meanwhile
+     */
+    public function withoutAnswer(string $asked, \Closure $meanwhile): self
+    {
+        $this->devtools('Network.enable', []);
+        $this->devtools('Network.setBypassServiceWorker', ['bypass' => true]);
+        $this->devtools('Network.setBlockedURLs', ['urls' => [$asked]]);
+        try {
+            $meanwhile($this);
+        } finally {
+            $this->devtools('Network.setBlockedURLs', ['urls' => []]);
+            $this->devtools('Network.setBypassServiceWorker', ['bypass' => false]);
+            $this->forgetAbsence();
+        }
+
+        return $this;
+    }
+
     /** What a page asked for while no server was there failed, and was to fail: it is no error of the page's. */
     private function forgetAbsence(): void
     {

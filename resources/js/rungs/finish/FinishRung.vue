@@ -4,6 +4,7 @@ import { api } from '@/api/client'
 import { useLatest } from '@/api/latest'
 import type { Choices, Drawing, Task, Workings } from '@/api/types'
 import { labels } from '@/lang'
+import { away } from '@/offline/away'
 import { useDrawing } from '@/stores/drawing'
 import Check from '@/ui/Check.vue'
 import Choose from '@/ui/Choose.vue'
@@ -21,8 +22,9 @@ const media = labels('graphite', 'ink', 'watercolour', 'pastel', 'coloured penci
 
 const tasks = shallowRef<Task[]>([])
 const latest = useLatest()
+// Asked again too once the server is back: a list that was asked for in vain comes then.
 watch(
-  [() => props.drawing.id, () => props.drawing.version],
+  [() => props.drawing.id, () => props.drawing.version, away],
   () =>
     latest(api.finish(props.drawing.id), (fresh) => (tasks.value = fresh))
       .catch((error: Error) => (store.trouble = error.message)),
