@@ -4,13 +4,20 @@ declare(strict_types=1);
 
 namespace App\Adjusting;
 
+use App\Documents\BestPlan;
 use App\Documents\ChoicesReader;
 use App\Wording\Say;
 use Illuminate\Validation\ValidationException;
+use InchLadder\Fit\Frame;
 use InchLadder\Fit\Way;
 use InchLadder\Fit\Ways\WholeCells;
+use InchLadder\Grid\Cells;
 use InchLadder\Grid\SchoolCatalogue;
+use InchLadder\Impossible;
+use InchLadder\Measure\LengthReader;
 use InchLadder\Plan\Plan;
+use InchLadder\Plan\Planning;
+use InchLadder\Planner\NoPlan;
 
 /** Another way to match photo and paper. A count or a cell that was typed for the grid stays what it is. */
 final readonly class ChooseWay implements Adjustment
@@ -30,23 +37,47 @@ final readonly class ChooseWay implements Adjustment
     }
 
     /**
-     * The grid's own count or cell, for whole cells.
+     * The grid's own count or cell, for whole cells. Where it has none, or they cannot be, the planner's.
      *
      * @return array<string, string|int|null>
      */
     private function asCells(ChoicesReader $read): array
     {
         $grid = $read->json->grid;
-        if ($grid->school === 'measure' && $grid->on === 'paper') {
-            return ['cell' => $grid->cell, 'print_cell' => null, 'columns' => null, 'rows' => null];
+        $cells = match (true) {
+            $grid->school === 'measure' && $grid->on === 'paper' => new WholeCells((new LengthReader($read->choices->notation->unit))->read($grid->cell), Frame::centred()),
+            $grid->school === 'count' => $this->counted($read, $grid->columns, null),
+            $grid->school === 'proportional' => $this->counted($read, $grid->columns, $grid->rows),
+            default => null,
+        };
+        try {
+            $cells?->onto($read->choices->reference(), $read->choices->room());
+        } catch (Impossible) {
+            $cells = null;
         }
-        $rows = ['count' => null, 'proportional' => $grid->rows];
-        if (! array_key_exists($grid->school, $rows)) {
+
+        return $cells === null ? $this->planned($read) : [
+            'cell' => $read->choices->notation->exactly($cells->cell), 'print_cell' => null, 'columns' => $cells->columns, 'rows' => $cells->rows,
+        ];
+    }
+
+    private function counted(ChoicesReader $read, int $columns, ?int $rows): WholeCells
+    {
+        $room = $read->choices->room();
+        $cell = WholeCells::largest($room, $columns, $rows, $read->choices->notation->ruler);
+        $most = $room->height->over($cell)->floor();
+
+        return new WholeCells($cell, Frame::centred(), $columns, $rows ?? ($most > Cells::MOST ? Cells::MOST : null));
+    }
+
+    /** @return array<string, mixed> */
+    private function planned(ChoicesReader $read): array
+    {
+        try {
+            return BestPlan::fit($read, (new Planning($read->choices))->asItLies());
+        } catch (NoPlan) {
             return [];
         }
-        $cell = WholeCells::largest($read->choices->room(), $grid->columns, $rows[$grid->school], $read->choices->notation->ruler);
-
-        return ['cell' => $read->choices->notation->exactly($cell), 'print_cell' => null, 'columns' => $grid->columns, 'rows' => $rows[$grid->school]];
     }
 
     /**
@@ -58,12 +89,13 @@ final readonly class ChooseWay implements Adjustment
     {
         try {
             $cells = Plan::of($read->choices)->layout->fitted->cells;
-        } catch (\InchLadder\Impossible) {
+        } catch (Impossible) {
             return [];
         }
 
         return $cells === null ? [] : match ($school) {
-            'measure' => ['cell' => $read->json->fit->cell, 'on' => 'paper'],
+            // A cell measured on the print was none of these.
+            'measure' => $read->json->grid->on === 'print' ? [] : ['cell' => $read->json->fit->cell, 'on' => 'paper'],
             'count' => ['columns' => $cells->columns],
             'proportional' => ['columns' => $cells->columns, 'rows' => $cells->rows],
             default => [],

@@ -69,8 +69,12 @@ final class BestPlan
         return ChoicesReader::read(self::with($adopted->document(), ['fit' => ['planned' => self::chosen($adopted).' '.self::made($adopted).($best->isTurned ? " turned:{$adopted->json->paper->turn}" : '')]]), $wide, $high);
     }
 
-    /** @return array<string, mixed> */
-    private static function fit(ChoicesReader $read, Proposal $best): array
+    /**
+     * A plan as the fit that makes it.
+     *
+     * @return array<string, mixed>
+     */
+    public static function fit(ChoicesReader $read, Proposal $best): array
     {
         $exactly = $read->choices->notation->exactly(...);
 

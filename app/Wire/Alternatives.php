@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Wire;
 
+use App\Adjusting\Adjustments;
 use App\Documents\ChoicesReader;
 use App\Models\OwnPace;
 use App\Models\Preset;
@@ -48,7 +49,6 @@ use InchLadder\Paper\Sheet;
 use InchLadder\Paper\Standards\PhotoPrints;
 use InchLadder\Plan\Choices;
 use InchLadder\Plan\Plan;
-use InchLadder\Plan\Planning;
 
 /** What a drawing could be instead: other ways, sheets, schools, sizes; each by the same plan as the one in force. */
 final readonly class Alternatives
@@ -66,12 +66,16 @@ final readonly class Alternatives
         $this->write = new Writing($read->choices->notation);
     }
 
-    /** @return list<WayJson> all four, side by side */
-    public function ways(): array
+    /**
+     * @param  int|null  $wide  pixels of the photo
+     * @return list<WayJson> all four, side by side
+     */
+    public function ways(?int $wide, ?int $high): array
     {
-        return array_map(function (Way $way): WayJson {
+        return array_map(function (Way $way) use ($wide, $high): WayJson {
             try {
-                $plan = Plan::of($this->under($way));
+                // Just what pressing it makes of the drawing.
+                $plan = Plan::of(Adjustments::tried('way', $this->read, ['way' => $way->value], $wide, $high)->choices);
             } catch (Impossible $e) {
                 return new WayJson($way->value, Phrases::way($way), Refusal::of($e), '', '', '', '', '', Stretched::Not->value);
             }
@@ -87,14 +91,6 @@ final readonly class Alternatives
                 $plan->layout->scale->verdict()->value,
             );
         }, Way::cases());
-    }
-
-    /** The choices under another way; whole squares as they suit this sheet, as no cell was chosen for it. */
-    private function under(Way $way): Choices
-    {
-        return $way === Way::Cells && $this->choices->fit->way() !== Way::Cells
-            ? $this->choices->fitted((new Planning($this->choices))->wholeCells())
-            : $this->read->fitted($way);
     }
 
     /** @return list<OtherSheetJson> the artist's own first, then the catalogue's of about this size, each kind by how little it wastes */

@@ -4,9 +4,6 @@ declare(strict_types=1);
 
 namespace InchLadder\Plan;
 
-use InchLadder\Fit\Frame;
-use InchLadder\Fit\Ways\WholeCells;
-use InchLadder\Measure\Rational;
 use InchLadder\Measure\Size;
 use InchLadder\Paper\OrientationAdvice;
 use InchLadder\Paper\Shape;
@@ -52,16 +49,15 @@ final readonly class Planning
     }
 
     /**
-     * Whole squares as the best plan has them, on the sheet as it lies.
+     * The best on the sheet as it lies, if there is one.
      *
      * @throws \InchLadder\Planner\NoPlan
      */
-    public function wholeCells(): WholeCells
+    public function asItLies(): Proposal
     {
         $plans = $this->plans(new Wish($this->choices->subject));
-        $best = array_values(array_filter($plans, static fn (Proposal $one): bool => ! $one->isTurned))[0] ?? $plans[0];
 
-        return new WholeCells($best->paperCell, new Frame(null, null, Rational::one()), $best->columns, $best->rows, $best->photoCell);
+        return array_values(array_filter($plans, static fn (Proposal $one): bool => ! $one->isTurned))[0] ?? $plans[0];
     }
 
     /** Which way round the sheet lies for a plan: as it does, unless it is turned for it. */

@@ -3,6 +3,7 @@
 use App\Adjusting\Adjustments;
 use App\Documents\ChoicesReader;
 use App\Wire\Json\AdjustedJson;
+use App\Wording\Writing;
 use Illuminate\Validation\ValidationException;
 use InchLadder\Impossible;
 use InchLadder\Measure\Length;
@@ -69,7 +70,27 @@ it('keeps a count or a cell that was typed when the way to fit changes', functio
     'columns' => [['school' => 'count', 'columns' => 6], ['way' => 'cells', 'cell' => '1 5/8 in', 'columns' => 6, 'rows' => null]],
     'columns and rows' => [['school' => 'proportional', 'columns' => 6, 'rows' => 8], ['cell' => '1 1/4 in', 'columns' => 6, 'rows' => 8]],
     'a cell' => [['school' => 'measure', 'cell' => '1 1/4 in', 'on' => 'paper'], ['cell' => '1 1/4 in', 'columns' => null]],
-    'neither' => [['school' => 'thirds'], ['way' => 'cells']],
+    'a cell on the print' => [['school' => 'measure', 'cell' => '1 1/4 in', 'on' => 'print'], ['way' => 'cells']],
+    // Those have no count of squares: the planner's is taken.
+    'neither' => [['school' => 'thirds'], ['way' => 'cells', 'size' => '1', 'left' => null]],
+    'squares that would be too many down' => [['school' => 'count', 'columns' => 60], ['way' => 'cells', 'cell' => '1/8 in', 'columns' => 60, 'rows' => 60]],
+]);
+
+it('shows of each way beforehand just what taking it makes', function (array $choices) {
+    $document = ['photo' => ['kind' => 'print', 'width' => '6 in', 'height' => '4 in'], ...$choices];
+    $write = new Writing(ChoicesReader::read($document, 1500, 1000)->choices->notation);
+    foreach (test()->postJson('/api/ways', ['choices' => $document, 'wide' => 1500, 'high' => 1000])->assertOk()->json() as $shown) {
+        $taken = Adjustments::apply('way', ChoicesReader::read($document, 1500, 1000), ['way' => $shown['way']], 1500, 1000)->read;
+        expect($taken->json->fit->way)->toBe($shown['way'])->and($shown['size'])->toBe($write->readSize(Plan::of($taken->choices)->layout->fitted->area), $shown['way']);
+    }
+})->with([
+    'as it begins' => [[]],
+    'counted' => [['grid' => ['school' => 'count', 'columns' => 7]]],
+    'counted both ways, an oval in centimetres' => [['unit' => 'cm', 'ruler' => '1 mm', 'paper' => ['shape' => 'oval', 'sheet' => 'a3', 'width' => '29.7 cm', 'height' => '42 cm'], 'grid' => ['school' => 'proportional', 'columns' => 5, 'rows' => 9]]],
+    'measured, on a turned photo' => [['photo' => ['kind' => 'print', 'width' => '6 in', 'height' => '4 in', 'quarters' => 1, 'mirrored' => true], 'grid' => ['school' => 'measure', 'cell' => '3/4 in']]],
+    'halves and diagonals' => [['grid' => ['school' => 'quarters'], 'paper' => ['margins' => ['top' => '1 in', 'left' => '1/2 in']]]],
+    'whole cells already' => [['fit' => ['way' => 'cells', 'cell' => '1 1/8 in', 'columns' => 4], 'grid' => ['school' => 'proportional', 'columns' => 2, 'rows' => 2]]],
+    'a strip that no square of sixty fits' => [['paper' => ['sheet' => null, 'width' => '2 in', 'height' => '9 ft'], 'grid' => ['school' => 'count', 'columns' => 2]]],
 ]);
 
 it('takes the count of whole squares along to another way', function (string $school, array $grid) {

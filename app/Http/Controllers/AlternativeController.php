@@ -32,7 +32,7 @@ final readonly class AlternativeController
     /** @return list<WayJson> */
     public function ways(ChoicesInput $input): array
     {
-        return $this->prospects($input)->ways();
+        return $this->prospects($input)->ways($input->pixels('wide'), $input->pixels('high'));
     }
 
     /** @return list<OtherSheetJson> */
