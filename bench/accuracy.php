@@ -3,7 +3,6 @@
 declare(strict_types=1);
 
 use Bench\Bench;
-use Illuminate\Contracts\Console\Kernel;
 use Symfony\Component\Process\Process;
 use Tests\Accuracy;
 use Tests\Photos;
@@ -15,11 +14,7 @@ use Tests\Scenes;
  * How true what Copy tells is, beside its goals: on made pictures whose edges are known, and on photographs that a
  * Debian package brings (python3-skimage), whose edges scikit-image and a person's marks tell (redraw.py, marks.json).
  */
-require __DIR__.'/../tests/bootstrap.php';
-require __DIR__.'/Bench.php';
-$app = require __DIR__.'/../bootstrap/app.php';
-$app->make(Kernel::class)->bootstrap();
-config(['inch.data' => getenv('INCH_DATA')]);
+require __DIR__.'/boot.php';
 
 $bench = new Bench;
 $percent = static fn (float $share): string => sprintf('%.1f %%', 100 * $share);

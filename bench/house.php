@@ -12,10 +12,7 @@ use Tests\Server;
  * The house: what paired devices wait for, all on this machine, the phone in a network namespace of its own where that
  * may be done.
  */
-require __DIR__.'/../tests/bootstrap.php';
-require __DIR__.'/Bench.php';
-$app = require __DIR__.'/../bootstrap/app.php';
-$app->make(Illuminate\Contracts\Console\Kernel::class)->bootstrap();
+require __DIR__.'/boot.php';
 
 const CLIENTS = 30;
 const SECONDS = 20;

@@ -9,7 +9,6 @@ use App\Printing\Format;
 use App\Printing\PrintableSheets;
 use App\Printing\PrintOptions;
 use Bench\Bench;
-use Illuminate\Contracts\Console\Kernel;
 use Illuminate\Support\Facades\Artisan;
 use InchLadder\Grid\Edge;
 use InchLadder\Marks\MarkLadder;
@@ -31,10 +30,7 @@ use Tests\Photos;
  * The speed bars, as ratios measured in one run. Needs the development libraries:
  * the browser and the photos of the tests serve here too.
  */
-require __DIR__.'/../tests/bootstrap.php';
-require __DIR__.'/Bench.php';
-$app = require __DIR__.'/../bootstrap/app.php';
-$app->make(Kernel::class)->bootstrap();
+require __DIR__.'/boot.php';
 
 $bench = new Bench;
 $table = Table::lay();

@@ -14,6 +14,7 @@ use InchLadder\Fit\Ways\WholeCells;
 use InchLadder\Grid\Cells;
 use InchLadder\Grid\SchoolCatalogue;
 use InchLadder\Impossible;
+use InchLadder\Measure\Length;
 use InchLadder\Measure\LengthReader;
 use InchLadder\Plan\Plan;
 use InchLadder\Plan\Planning;
@@ -39,13 +40,13 @@ final readonly class ChooseWay implements Adjustment
     /**
      * The grid's own count or cell, for whole cells. Where it has none, or they cannot be, the planner's.
      *
-     * @return array<string, string|int|null>
+     * @return array<string, mixed>
      */
     private function asCells(ChoicesReader $read): array
     {
         $grid = $read->json->grid;
         $cells = match (true) {
-            $grid->school === 'measure' && $grid->on === 'paper' => new WholeCells((new LengthReader($read->choices->notation->unit))->read($grid->cell), Frame::centred()),
+            $grid->school === 'measure' && $grid->on === 'paper' => new WholeCells($this->typed($read, $grid->cell), Frame::centred()),
             $grid->school === 'count' => $this->counted($read, $grid->columns, null),
             $grid->school === 'proportional' => $this->counted($read, $grid->columns, $grid->rows),
             default => null,
@@ -57,7 +58,10 @@ final readonly class ChooseWay implements Adjustment
         }
 
         return $cells === null ? $this->planned($read) : [
-            'cell' => $read->choices->notation->exactly($cells->cell), 'print_cell' => null, 'columns' => $cells->columns, 'rows' => $cells->rows,
+            'cell' => $read->choices->notation->exactly($cells->cell),
+            'print_cell' => null,
+            'columns' => $cells->columns,
+            'rows' => $cells->rows,
         ];
     }
 
@@ -68,6 +72,11 @@ final readonly class ChooseWay implements Adjustment
         $most = $room->height->over($cell)->floor();
 
         return new WholeCells($cell, Frame::centred(), $columns, $rows ?? ($most > Cells::MOST ? Cells::MOST : null));
+    }
+
+    private function typed(ChoicesReader $read, string $length): Length
+    {
+        return (new LengthReader($read->choices->notation->unit))->read($length);
     }
 
     /** @return array<string, mixed> */

@@ -21,7 +21,16 @@ final readonly class Opinion
      * @param  list<ShotFault>  $faults
      * @param  array<string, FoundObject>  $objects  named ones by their name, as they were found; in mm of the sheet as it is looked at
      */
-    public function __construct(public Prepared $shot, public Comparison $comparison, public Verdict $verdict, public array $places, public array $spans, public array $slopes, public array $gaps, public array $faults, public array $objects = [])
-    {
+    public function __construct(
+        public Prepared $shot,
+        public Comparison $comparison,
+        public Verdict $verdict,
+        public array $places,
+        public array $spans,
+        public array $slopes,
+        public array $gaps,
+        public array $faults,
+        public array $objects,
+    ) {
     }
 }

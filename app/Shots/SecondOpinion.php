@@ -12,7 +12,7 @@ use InchLadder\Compare\CornersUnusable;
 use InchLadder\Compare\Explanation;
 use InchLadder\Compare\Figures;
 use InchLadder\Compare\Flattening;
-use InchLadder\Compare\FoundObject;
+use InchLadder\Compare\FoundObjects;
 use InchLadder\Compare\Lens;
 use InchLadder\Compare\LineMap;
 use InchLadder\Compare\Matcher;
@@ -20,6 +20,7 @@ use InchLadder\Compare\Measured;
 use InchLadder\Compare\Motion;
 use InchLadder\Compare\ObjectMatcher;
 use InchLadder\Compare\ShotFault;
+use InchLadder\Compare\Wanted;
 use InchLadder\Copying\ContoursInGrid;
 use InchLadder\Measure\Length;
 use InchLadder\Measure\Rational;
@@ -113,54 +114,75 @@ final readonly class SecondOpinion
         $matcher = new Matcher($shot->drawn, $lines);
         $comparison = $wanted ?? Comparison::of($plan, $contours);
         $places = array_map(static fn (array $at): array => [...$shot->map->toSheet(...$at), false, true], $tapped);
-        [$ways, $gaps, $whole, $objects] = [[], [], null, []];
+        [$ways, $gaps] = [[], []];
+        $found = FoundObjects::none();
         if ($propose && $lines !== []) {
-            [$whole, $near, $objects] = $this->objects($plan, $shot->drawn, $lines);
-            [$found, $near] = $this->proposed($plan, $comparison, $matcher, $near, $objects, $places);
-            $places += $this->lookedAtAgain($plan, $comparison, new ObjectMatcher($shot->drawn, $lines), $found, $near);
+            $objects = new ObjectMatcher($shot->drawn, $lines);
+            $found = $this->objects($plan, $objects, $matcher);
+            [$proposed, $near] = $this->proposed($plan, $comparison, $matcher, $found, $places);
+            $places += $this->lookedAtAgain($plan, $comparison, $objects, $proposed, $near);
             [$ways, $gaps] = [$this->spans($plan, $matcher, $near), $this->gaps($plan, $matcher, $near)];
         }
+        [$light, $glare, $soft] = $shot->light;
 
-        return new Opinion($shot, $comparison, $comparison->verdict($places, $shot->map, $whole), $places, array_map(static fn (array $way): float => hypot(...$way), $ways), array_map(static fn (array $way): Slope => Slope::of($way[0], -$way[1]), $ways), $gaps, ShotFault::in($shot->cutOff, $this->fineness($plan, $shot->map), $shot->light[0], $shot->light[1], $shot->light[2], $shot->drawn, $lines === [] ? null : $matcher->fit()), $objects);
+        return new Opinion(
+            shot: $shot,
+            comparison: $comparison,
+            verdict: $comparison->verdict($places, $shot->map, $found->whole?->smaller(1 / Comparison::stepBack($plan))),
+            places: $places,
+            spans: array_map(static fn (array $way): float => hypot(...$way), $ways),
+            slopes: array_map(static fn (array $way): Slope => Slope::of($way[0], -$way[1]), $ways),
+            gaps: $gaps,
+            faults: ShotFault::in(
+                $shot->cutOff, $this->fineness($plan, $shot->map), $light, $glare, $soft, $shot->drawn, $lines === [] ? null : $matcher->fit(),
+            ),
+            objects: $found->objects,
+        );
     }
 
     /**
-     * @param  Motion  $near  how all lines together are thought to lie
-     * @param  array<string, FoundObject>  $objects
      * @param  array<string, array{float, float, bool, bool}>  $known
      * @return array{array<string, array{float, float, bool, bool}>, Motion} and how the whole is thought to lie
      */
-    private function proposed(Plan $plan, Comparison $comparison, Matcher $matcher, Motion $near, array $objects, array $known): array
+    private function proposed(Plan $plan, Comparison $comparison, Matcher $matcher, FoundObjects $objects, array $known): array
     {
         $back = Comparison::stepBack($plan);
-        $places = [];
+        [$near, $places] = [$objects->near, []];
         // Once as the whole lies, and once more as those that are sure say it lies.
         foreach ([Figures::REACH, Figures::REACH * 0.9] as $reach) {
             $places = [];
             foreach ($comparison->wanted as $one) {
-                if (isset($known[$one->key])) {
-                    continue;
-                }
-                [$x, $y] = $this->belongs($plan, $one->x, $one->y);
-                // An extreme is its own object's, whatever lies over it.
-                $object = $objects[$one->side !== null ? $one->name : $one->things[0] ?? ''] ?? null;
-                if ($object !== null && $one->side !== null) {
-                    // An extreme lies on a smooth line, as a rule: where it came out the object tells.
-                    [$u, $v] = $object->motion->apply($x / $back, $y / $back);
-                    $places[$one->key] = [$u * $back, $v * $back, true, $object->tells()];
-
-                    continue;
-                }
-                if ($object !== null && $one->chosen) {
-                    continue;
-                }
-                $at = $matcher->place($x / $back, $y / $back, $object?->tells() === true ? $object->motion : $near, $object?->tells() === true ? Figures::IN_OBJECT : $reach);
+                $at = isset($known[$one->key]) ? null : $this->place($plan, $one, $matcher, $objects, $near, $reach);
                 $at === null || $places[$one->key] = [$at[0] * $back, $at[1] * $back, true, $at[2]];
             }
             $near = $this->whole($plan, $comparison, $known + $places)?->smaller($back) ?? $near;
         }
 
         return [$places, $near];
+    }
+
+    /**
+     * Where one place came out.
+     *
+     * @return array{float, float, bool}|null mm of the sheet as it is looked at, and whether that is sure; null where nothing tells it
+     */
+    private function place(Plan $plan, Wanted $one, Matcher $matcher, FoundObjects $objects, Motion $near, float $reach): ?array
+    {
+        [$x, $y] = $this->lookedAt($plan, $one->x, $one->y);
+        // An extreme is its own object's, whatever lies over it.
+        $object = $objects->objects[$one->side !== null ? $one->name : $one->things[0] ?? ''] ?? null;
+        // It lies on a smooth line, as a rule: where it came out the object tells.
+        if ($object !== null && $one->side !== null) {
+            return [...$object->motion->apply($x, $y), $object->tells()];
+        }
+        // What was chosen here in an object tells no more than the object.
+        if ($object !== null && $one->chosen) {
+            return null;
+        }
+
+        return $object !== null && $object->tells()
+            ? $matcher->place($x, $y, $object->motion, Figures::IN_OBJECT)
+            : $matcher->place($x, $y, $near, $reach);
     }
 
     /**
@@ -174,52 +196,46 @@ final readonly class SecondOpinion
     {
         $back = Comparison::stepBack($plan);
         foreach ($comparison->wanted as $one) {
-            [$x, $y] = array_map(static fn (float $mm): float => $mm / $back, $this->belongs($plan, $one->x, $one->y));
-            [$u, $v] = $near->apply($x, $y);
             $place = $found[$one->key] ?? null;
-            if ($place === null || ! $place[3] || $one->side !== null || hypot($place[0] / $back - $u, $place[1] / $back - $v) <= Figures::A_HAIR) {
+            if ($place === null || ! $place[3] || $one->side !== null) {
+                continue;
+            }
+            [$x, $y] = $this->lookedAt($plan, $one->x, $one->y);
+            $isAt = static function (Motion $motion) use ($place, $x, $y, $back): bool {
+                [$u, $v] = $motion->apply($x, $y);
+
+                return hypot($place[0] / $back - $u, $place[1] / $back - $v) <= Figures::A_HAIR;
+            };
+            if ($isAt($near)) {
                 continue;
             }
             // A place that a hand marked may be the one thing that is out there; one that was chosen here goes by all about it.
             $far = $one->chosen ? Figures::ROUND : Figures::ROUND / 2;
-            $round = array_map(static fn (int $i): array => [$x + $far * cos($i * M_PI / 8), $y + $far * sin($i * M_PI / 8)], range(0, 15));
-            $again = $matcher->find($round, $near);
-            [$u, $v] = $again?->motion->apply($x, $y) ?? [INF, INF];
-            $agrees = hypot($place[0] / $back - $u, $place[1] / $back - $v) <= Figures::A_HAIR;
-            $found[$one->key][3] = $again?->sure === true ? $agrees : ! $one->chosen;
+            $again = $matcher->find(static fn (float $u, float $v): bool => hypot($u - $x, $v - $y) <= $far, $near);
+            $found[$one->key][3] = $again !== null && $again->sure ? $isAt($again->motion) : ! $one->chosen;
         }
 
         return $found;
     }
 
-    /**
-     * All lines together before any of them, and then object by object.
-     *
-     * @param  list<array{float, float}>  $lines
-     * @return array{Motion|null, Motion, array<string, FoundObject>} the whole in mm of the sheet, where it is sure; how it is thought to lie, in mm of the sheet as it is looked at; objects by their name, if no other has it and their lines are enough to go by
-     */
-    private function objects(Plan $plan, LineMap $drawn, array $lines): array
+    /** All lines together before any of them, and then object by object; of two that have one name neither. */
+    private function objects(Plan $plan, ObjectMatcher $objects, Matcher $matcher): FoundObjects
     {
-        $back = Comparison::stepBack($plan);
-        $matcher = new ObjectMatcher($drawn, $lines);
-        $whole = $matcher->whole(array_map(static fn (array $at): array => [$at[0] / $back, $at[1] / $back], $this->area($plan, ...self::AREA)));
-        $isSure = $whole?->tells() === true;
-        [$dx, $dy] = $isSure ? [0.0, 0.0] : (new Matcher($drawn, $lines))->whole();
-        $near = $isSure ? $whole->motion : Motion::shift([[0.0, 0.0]], [[$dx, $dy]]);
+        $whole = $objects->whole();
+        $sure = $whole !== null && $whole->tells() ? $whole->motion : null;
+        $near = $sure ?? Motion::shift([[0.0, 0.0]], [$matcher->whole()]);
+        $things = $plan->things()->all;
+        $names = array_count_values(array_map(static fn (ThingInCrop $thing): string => $thing->thing->name, $things));
         $found = [];
-        $names = array_count_values(array_map(static fn (ThingInCrop $thing): string => $thing->thing->name, $plan->things()->all));
-        foreach ($plan->things()->all as $thing) {
-            if ($names[$thing->thing->name] > 1) {
-                continue;
+        foreach ($things as $thing) {
+            $holds = fn (float $x, float $y): bool => $thing->covers(...$this->inCrop($plan, $x, $y));
+            $object = $names[$thing->thing->name] > 1 ? null : $objects->find($holds, $near);
+            if ($object !== null) {
+                $found[$thing->thing->name] = $object;
             }
-            $found[$thing->thing->name] = $matcher->find(array_map(function (array $at) use ($plan, $back): array {
-                [$x, $y] = $this->belongs($plan, ...$at);
-
-                return [$x / $back, $y / $back];
-            }, $thing->outline), $near);
         }
 
-        return [$isSure ? $whole->motion->smaller(1 / $back) : null, $near, array_filter($found, static fn (?FoundObject $one): bool => $one !== null)];
+        return new FoundObjects($sure, $near, $found);
     }
 
     /** @return array<int, array{float, float}> lengths of Check as they came out, mm right and down, by their place among them; those whose two ends are found for sure */
@@ -368,19 +384,44 @@ final readonly class SecondOpinion
      */
     private function lines(Plan $plan, array $contours): array
     {
-        $back = Comparison::stepBack($plan);
+        $at = fn (array $place): array => $this->lookedAt($plan, ...$place);
 
-        return Matcher::sampled(array_map(fn (array $line): array => array_map(function (array $at) use ($plan, $back): array {
-            [$x, $y] = $this->belongs($plan, ...$at);
-
-            return [$x / $back, $y / $back];
-        }, $line), $contours));
+        return Matcher::sampled(array_map(static fn (array $line): array => array_map($at, $line), $contours));
     }
 
     /** Millimetres to a pixel in the middle of the sheet, as it is looked at. */
     private function fineness(Plan $plan, Flattening $map): float
     {
         return $map->fineness($plan->layout->sheet->width->toFloat() / 2, $plan->layout->sheet->height->toFloat() / 2) / Comparison::stepBack($plan);
+    }
+
+    /**
+     * @param  float  $x  share of the crop
+     * @return array{float, float} mm of the sheet as it is looked at
+     */
+    private function lookedAt(Plan $plan, float $x, float $y): array
+    {
+        $back = Comparison::stepBack($plan);
+        [$u, $v] = $this->belongs($plan, $x, $y);
+
+        return [$u / $back, $v / $back];
+    }
+
+    /**
+     * The way back.
+     *
+     * @param  float  $x  mm of the sheet as it is looked at
+     * @return array{float, float} shares of the crop
+     */
+    private function inCrop(Plan $plan, float $x, float $y): array
+    {
+        $back = Comparison::stepBack($plan);
+        $layout = $plan->layout;
+
+        return [
+            ($x * $back - $layout->left->toFloat()) / $layout->fitted->area->width->toFloat(),
+            ($y * $back - $layout->top->toFloat()) / $layout->fitted->area->height->toFloat(),
+        ];
     }
 
     /**

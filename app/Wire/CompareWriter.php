@@ -76,8 +76,18 @@ final readonly class CompareWriter
                 continue;
             }
             $rest = $whole->inverse()->then($object->motion->smaller(1 / Comparison::stepBack($this->plan)));
-            [$right, $down] = $rest->at(...$whole->apply($left + ($thing->left + $thing->right) / 2 * $wide, $top + ($thing->top + $thing->bottom) / 2 * $high));
-            $told[] = new ComparedObjectJson($thing->thing->name, self::mm($right), self::mm($down), round($rest->turn(), 2), round(100 * ($rest->size() - 1), 2), $object->acrossOnly, $object->sure, round(100 * $object->drawn, 1));
+            [$x, $y] = [($thing->left + $thing->right) / 2, ($thing->top + $thing->bottom) / 2];
+            [$right, $down] = $rest->at(...$whole->apply($left + $x * $wide, $top + $y * $high));
+            $told[] = new ComparedObjectJson(
+                name: $thing->thing->name,
+                right_mm: self::mm($right),
+                down_mm: self::mm($down),
+                turn_degrees: round($rest->turn(), 2),
+                size_percent: round(100 * ($rest->size() - 1), 2),
+                across_only: $object->acrossOnly,
+                sure: $object->sure,
+                drawn_percent: round(100 * $object->drawn, 1),
+            );
         }
 
         return $told;

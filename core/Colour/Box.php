@@ -15,7 +15,10 @@ final readonly class Box
     /** A run is at most so long; the longest boxes that are sold have fewer (common practice). */
     private const LONGEST_RUN = 200;
 
-    /** @param  non-empty-array<array-key, Reflectance|null>  $pencils  by name (a name of digits is a whole number as a key), in the order they were typed: what is known of each, pressed firmly */
+    /**
+     * @param  non-empty-array<array-key, Reflectance|null>  $pencils  what is known of each, pressed firmly, in the order they were typed,
+     *                                                                 by name. A name of digits is a whole number as a key
+     */
     private function __construct(public array $pencils)
     {
     }

@@ -49,13 +49,13 @@ final class Figures
     /** A found place is unsure where lines lie this far from where they should, in mm, on average (ours). */
     public const LOOSE = 0.9;
 
-    /** Share of an object's lines that must lie on drawn ones for it to count as drawn set on tests/hand/tune.json (ours). */
+    /** Share of an object's lines that must lie on drawn ones for it to count as drawn. It and the next five were chosen on tests/hand/tune.json (ours). */
     public const DRAWN = 0.38;
 
-    /** By how much more of them must lie there than anywhere else: where it belongs … (ours) */
+    /** By how much more of them must lie there than anywhere else, where that is where it belongs (ours). */
     public const OBJECT_AT_HOME = 0.04;
 
-    /** … and elsewhere: that it was moved is the rarer thing (ours). */
+    /** The same, where it is not: that it was moved is the rarer thing (ours). */
     public const OBJECT_MOVED = 0.07;
 
     /** Of an object's lines so many may lie off for it to count as moved alone, and not turned and sized as well (ours). */

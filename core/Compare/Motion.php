@@ -23,6 +23,21 @@ final readonly class Motion
     }
 
     /**
+     * Moved, turned and sized about a place.
+     *
+     * @param  array{float, float}  $middle
+     * @param  float  $degrees  clockwise as it is seen
+     */
+    public static function about(array $middle, float $right, float $down, float $degrees, float $size): self
+    {
+        $cos = $size * cos(deg2rad($degrees));
+        $sin = $size * sin(deg2rad($degrees));
+        [$x, $y] = $middle;
+
+        return new self($cos, -$sin, $x + $right - $cos * $x + $sin * $y, $sin, $cos, $y + $down - $sin * $x - $cos * $y);
+    }
+
+    /**
      * All by as much: the mean.
      *
      * @param  non-empty-list<array{float, float}>  $from
@@ -103,25 +118,16 @@ final readonly class Motion
         return [$u - $x, $v - $y];
     }
 
-    /**
-     * Moved, turned and sized about a place.
-     *
-     * @param  array{float, float}  $middle
-     * @param  float  $degrees  clockwise as it is seen
-     */
-    public static function about(array $middle, float $right, float $down, float $degrees, float $size): self
-    {
-        [$cos, $sin] = [$size * cos(deg2rad($degrees)), $size * sin(deg2rad($degrees))];
-
-        return new self($cos, -$sin, $middle[0] + $right - $cos * $middle[0] + $sin * $middle[1], $sin, $cos, $middle[1] + $down - $sin * $middle[0] - $cos * $middle[1]);
-    }
-
     /** First this one, then another. */
     public function then(self $next): self
     {
         return new self(
-            $next->a * $this->a + $next->b * $this->d, $next->a * $this->b + $next->b * $this->e, $next->a * $this->c + $next->b * $this->f + $next->c,
-            $next->d * $this->a + $next->e * $this->d, $next->d * $this->b + $next->e * $this->e, $next->d * $this->c + $next->e * $this->f + $next->f,
+            $next->a * $this->a + $next->b * $this->d,
+            $next->a * $this->b + $next->b * $this->e,
+            $next->a * $this->c + $next->b * $this->f + $next->c,
+            $next->d * $this->a + $next->e * $this->d,
+            $next->d * $this->b + $next->e * $this->e,
+            $next->d * $this->c + $next->e * $this->f + $next->f,
         );
     }
 

@@ -41,50 +41,46 @@ final readonly class ObjectMatcher
     /** Candidates that are looked at closely. */
     private const CANDIDATES = 6;
 
+    /** @var list<array{float, float, float, float}> places along the photo's lines, each with the way across its line, of length 1 */
+    private array $lines;
+
     /** @param  list<array{float, float}>  $lines  places along the photo's lines, in mm of the sheet as it is looked at */
-    public function __construct(private LineMap $map, private array $lines)
+    public function __construct(private LineMap $map, array $lines)
     {
+        $this->lines = self::directed($lines);
     }
 
     /**
-     * @param  list<array{float, float}>  $outline  of the object, in mm of the sheet as it is looked at
+     * @param  \Closure(float, float): bool  $holds  whether a place of the sheet, in mm as it is looked at, lies in the object
      * @param  Motion  $near  how the whole came out
      * @return FoundObject|null null where its lines are too few to go by
      */
-    public function find(array $outline, Motion $near): ?FoundObject
+    public function find(\Closure $holds, Motion $near): ?FoundObject
     {
-        return $this->found($outline, $near, 0);
+        return $this->found(array_values(array_filter($this->lines, static fn (array $at): bool => $holds($at[0], $at[1]))), $near, 0);
+    }
+
+    /** How the whole drawing came out, of all its lines together; null where there are too few. */
+    public function whole(): ?FoundObject
+    {
+        return $this->found($this->lines, Motion::none(), 1);
     }
 
     /**
-     * How the whole drawing came out, of all its lines together.
-     *
-     * @param  list<array{float, float}>  $area  its corners, in mm of the sheet as it is looked at
-     */
-    public function whole(array $area): ?FoundObject
-    {
-        return $this->found($area, Motion::none(), 1);
-    }
-
-    /**
-     * @param  list<array{float, float}>  $outline
+     * @param  list<array{float, float, float, float}>  $inside
      * @param  0|1  $of  an object, or the whole
      */
-    private function found(array $outline, Motion $near, int $of): ?FoundObject
+    private function found(array $inside, Motion $near, int $of): ?FoundObject
     {
-        [$xs, $ys] = [array_column($outline, 0), array_column($outline, 1)];
-        if ($xs === [] || $ys === []) {
-            return null;
-        }
-        $inside = array_values(array_filter(self::directed($this->lines), static fn (array $at): bool => self::holds($outline, $at[0], $at[1])));
         if (count($inside) < self::LEAST) {
             return null;
         }
+        [$xs, $ys] = [array_column($inside, 0), array_column($inside, 1)];
         $middle = $near->apply((min($xs) + max($xs)) / 2, (min($ys) + max($ys)) / 2);
         $half = [(max($xs) - min($xs)) / 2, (max($ys) - min($ys)) / 2];
         $samples = self::about($inside, self::MOST[$of], $near, $middle);
-        $home = $this->climbed($samples, $middle, Pose::home());
-        $found = [$home, ...array_map(fn (Pose $at): array => $this->climbed($samples, $middle, $at), $this->candidates(self::about($inside, self::ROUGHLY[$of], $near, $middle), $middle, $of))];
+        $starts = [Pose::home(), ...$this->candidates(self::about($inside, self::ROUGHLY[$of], $near, $middle), $middle, $of)];
+        $found = array_map(fn (Pose $at): array => $this->climbed($samples, $middle, $at), $starts);
         usort($found, static fn (array $a, array $b): int => $b[1] <=> $a[1]);
         [$best, $score] = $found[0];
         $rival = 0.0;
@@ -115,7 +111,11 @@ final readonly class ObjectMatcher
      */
     private function candidates(array $samples, array $middle, int $of): array
     {
-        $ways = [[0.0, 1.0], ...array_map(static fn (float $size): array => [0.0, $size], self::SIZES[$of]), ...array_map(static fn (float $turn): array => [$turn, 1.0], self::TURNS[$of])];
+        $ways = [
+            [0.0, 1.0],
+            ...array_map(static fn (float $size): array => [0.0, $size], self::SIZES[$of]),
+            ...array_map(static fn (float $turn): array => [$turn, 1.0], self::TURNS[$of]),
+        ];
         [$reach, $near] = [self::REACH[$of], self::NEAR + self::STEP / 2];
         $all = [];
         foreach ($ways as [$turn, $size]) {
@@ -186,8 +186,10 @@ final readonly class ObjectMatcher
             $far = $this->map->far($px, $py);
             if ($far < self::NEAR) {
                 // What lies as near to lines on either side lies in a crowd of them, and says little.
-                [$a, $b] = [self::BESIDE * ($cos * $nu - $sin * $nv) / $at->size, self::BESIDE * ($sin * $nu + $cos * $nv) / $at->size];
-                $crowd = max(0.0, 1 - $this->map->about($px + $a, $py + $b) / self::NEAR) + max(0.0, 1 - $this->map->about($px - $a, $py - $b) / self::NEAR);
+                $a = self::BESIDE * ($cos * $nu - $sin * $nv) / $at->size;
+                $b = self::BESIDE * ($sin * $nu + $cos * $nv) / $at->size;
+                $beside = [$this->map->about($px + $a, $py + $b), $this->map->about($px - $a, $py - $b)];
+                $crowd = max(0.0, 1 - $beside[0] / self::NEAR) + max(0.0, 1 - $beside[1] / self::NEAR);
                 $sum += max(0.0, 1 - $far / self::NEAR - self::CROWDED * $crowd);
             }
         }
@@ -203,10 +205,9 @@ final readonly class ObjectMatcher
      */
     private function slides(array $samples, array $middle, Pose $at, float $score): bool
     {
-        for ($i = 0; $i < 8; $i++) {
-            [$dx, $dy] = [self::APART * cos($i * M_PI / 8), self::APART * sin($i * M_PI / 8)];
-            $there = max($this->score($samples, $middle, $at->moved($dx, $dy)), $this->score($samples, $middle, $at->moved(-$dx, -$dy)));
-            if ($score - $there < Figures::SLIDES) {
+        for ($i = 0; $i < 16; $i++) {
+            $there = $at->moved(self::APART * cos($i * M_PI / 8), self::APART * sin($i * M_PI / 8));
+            if ($score - $this->score($samples, $middle, $there) < Figures::SLIDES) {
                 return true;
             }
         }
@@ -252,23 +253,5 @@ final readonly class ObjectMatcher
         }
 
         return $samples;
-    }
-
-    /**
-     * Whether a place lies inside an outline.
-     *
-     * @param  list<array{float, float}>  $outline
-     */
-    private static function holds(array $outline, float $x, float $y): bool
-    {
-        $inside = false;
-        foreach ($outline as $i => [$ax, $ay]) {
-            [$bx, $by] = $outline[($i + 1) % count($outline)];
-            if (($ay > $y) !== ($by > $y) && $x < $ax + ($y - $ay) / ($by - $ay) * ($bx - $ax)) {
-                $inside = ! $inside;
-            }
-        }
-
-        return $inside;
     }
 }

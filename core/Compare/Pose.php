@@ -10,6 +10,16 @@ final readonly class Pose
     /** What a mm, a degree and a whole size cost: of ways as good the likeliest (ours). */
     private const COSTS = [0.003, 0.002, 0.2];
 
+    /** What a step of a mm is in degrees, and in size: at the rim of an object of a hand's breadth they move it by about as much (ours). */
+    private const DEGREES_A_MM = 3.75;
+
+    private const SIZE_A_MM = 0.0625;
+
+    /** Two that differ by less, in degrees and in size, lead to the same (ours). */
+    private const AS_TURNED = 8.0;
+
+    private const AS_LARGE = 0.2;
+
     public function __construct(public float $right, public float $down, public float $degrees = 0.0, public float $size = 1.0)
     {
     }
@@ -33,11 +43,13 @@ final readonly class Pose
      */
     public function beside(float $mm, bool $alone): array
     {
-        [$r, $d, $t, $s] = [$this->right, $this->down, $this->degrees, $this->size];
-        [$degrees, $size] = [3.75 * $mm, 0.0625 * $mm];
-        $moved = [new self($r + $mm, $d, $t, $s), new self($r - $mm, $d, $t, $s), new self($r, $d + $mm, $t, $s), new self($r, $d - $mm, $t, $s)];
+        $moved = [$this->moved($mm, 0.0), $this->moved(-$mm, 0.0), $this->moved(0.0, $mm), $this->moved(0.0, -$mm)];
+        $turned = self::DEGREES_A_MM * $mm;
+        $sized = self::SIZE_A_MM * $mm;
 
-        return $alone ? $moved : [...$moved, new self($r, $d, $t + $degrees, $s), new self($r, $d, $t - $degrees, $s), new self($r, $d, $t, $s + $size), new self($r, $d, $t, $s - $size)];
+        return $alone ? $moved : [
+            ...$moved, $this->turned($turned, 0.0), $this->turned(-$turned, 0.0), $this->turned(0.0, $sized), $this->turned(0.0, -$sized),
+        ];
     }
 
     public function moved(float $right, float $down): self
@@ -45,15 +57,24 @@ final readonly class Pose
         return new self($this->right + $right, $this->down + $down, $this->degrees, $this->size);
     }
 
+    private function turned(float $degrees, float $size): self
+    {
+        return new self($this->right, $this->down, $this->degrees + $degrees, $this->size + $size);
+    }
+
     public function cost(): float
     {
-        return self::COSTS[0] * hypot($this->right, $this->down) + self::COSTS[1] * abs($this->degrees) + self::COSTS[2] * abs($this->size - 1);
+        [$mm, $degree, $size] = self::COSTS;
+
+        return $mm * hypot($this->right, $this->down) + $degree * abs($this->degrees) + $size * abs($this->size - 1);
     }
 
     /** Whether another is so near that looking at both tells nothing. */
     public function isBy(self $other, float $mm): bool
     {
-        return hypot($this->right - $other->right, $this->down - $other->down) < $mm && abs($this->degrees - $other->degrees) < 8 && abs($this->size - $other->size) < 0.2;
+        return hypot($this->right - $other->right, $this->down - $other->down) < $mm
+            && abs($this->degrees - $other->degrees) < self::AS_TURNED
+            && abs($this->size - $other->size) < self::AS_LARGE;
     }
 
     /**

@@ -159,7 +159,10 @@ final readonly class Comparison
         $anchors = [];
         foreach ([[0, 0], [1, 0], [1, 1], [0, 1], [0.5, 0], [1, 0.5], [0.5, 1], [0, 0.5]] as $i => [$u, $v]) {
             [$x, $y] = $whole->apply($left + $u * $wide, $top + $v * $high);
-            $anchors[] = new Measured("anchor {$i}", $u * $wide, $v * $high, $x - $left, $y - $top, self::tolerance($this->plan), CompareFigures::FOUND * self::stepBack($this->plan));
+            $anchors[] = new Measured(
+                name: "anchor {$i}", x: $u * $wide, y: $v * $high, outX: $x - $left, outY: $y - $top,
+                tolerance: self::tolerance($this->plan), fineness: CompareFigures::FOUND * self::stepBack($this->plan),
+            );
         }
 
         return $anchors;

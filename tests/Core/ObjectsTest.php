@@ -60,14 +60,20 @@ function drawnOn(array $places): LineMap
     return LineMap::of(new Grey(SHEET_SAMPLES, SHEET_SAMPLES, pack('C*', ...$bytes)), 2.5);
 }
 
-/** @return list<array{float, float}> a box of half the side round the middle of the sheet */
-function boxAround(float $half): array
+/** Whether a place lies in a box of half the side round the middle of the sheet. */
+function boxAround(float $half): Closure
 {
-    return [[60 - $half, 60 - $half], [60 + $half, 60 - $half], [60 + $half, 60 + $half], [60 - $half, 60 + $half]];
+    return static fn (float $x, float $y): bool => abs($x - 60) <= $half && abs($y - 60) <= $half;
+}
+
+/** @param  list<array{float, float}>  $drawn */
+function lookedFor(array $drawn, ?array $lines = null): ObjectMatcher
+{
+    return new ObjectMatcher(drawnOn($drawn), $lines ?? putDown(house(), 0, 0, 0, 1));
 }
 
 it('finds an object wherever it was put, turned and sized', function (float $right, float $down, float $degrees, float $size) {
-    $found = (new ObjectMatcher(drawnOn(putDown(house(), $right, $down, $degrees, $size)), putDown(house(), 0, 0, 0, 1)))->find(boxAround(18), Motion::none());
+    $found = lookedFor(putDown(house(), $right, $down, $degrees, $size))->find(boxAround(18), Motion::none());
     [$x, $y] = $found->motion->at(60, 60);
     expect([$x, $y])->toEqualWithDelta([$right, $down], 0.5)
         ->and($found->motion->turn())->toEqualWithDelta($degrees, 1.0)->and($found->motion->size())->toEqualWithDelta($size, 0.02)
@@ -79,12 +85,12 @@ it('finds an object wherever it was put, turned and sized', function (float $rig
 
 it('looks for it from where the whole came out', function () {
     $near = Motion::about([60, 60], 9, -7, 0, 1);
-    $found = (new ObjectMatcher(drawnOn(putDown(house(), 13, -9, 0, 1)), putDown(house(), 0, 0, 0, 1)))->find(boxAround(18), $near);
+    $found = lookedFor(putDown(house(), 13, -9, 0, 1))->find(boxAround(18), $near);
     expect($found->motion->at(60, 60))->toEqualWithDelta([13, -9], 0.5)->and($found->tells())->toBeTrue();
 });
 
 it('is sure of nothing that is not drawn, only begun, or as well elsewhere', function (Closure $drawn) {
-    $found = (new ObjectMatcher(drawnOn($drawn()), putDown(house(), 0, 0, 0, 1)))->find(boxAround(18), Motion::none());
+    $found = lookedFor($drawn())->find(boxAround(18), Motion::none());
     expect($found->tells())->toBeFalse();
 })->with([
     'nothing' => [fn () => [[5.0, 5.0]]],
@@ -95,18 +101,18 @@ it('is sure of nothing that is not drawn, only begun, or as well elsewhere', fun
 
 it('knows that a straight line tells nothing of how far it slid', function () {
     $line = array_map(static fn (int $i): array => [20 + 0.6 * $i, 60.0], range(0, 130));
-    $found = (new ObjectMatcher(drawnOn(array_map(static fn (array $at): array => [$at[0], $at[1] + 3], $line)), $line))->find(boxAround(15), Motion::none());
+    $found = lookedFor(array_map(static fn (array $at): array => [$at[0], $at[1] + 3], $line), $line)->find(boxAround(15), Motion::none());
     expect($found->acrossOnly)->toBeTrue()->and($found->tells())->toBeFalse()->and($found->motion->at(60, 60)[1])->toEqualWithDelta(3.0, 0.5);
 });
 
 it('has nothing to go by where there are few lines', function () {
-    expect((new ObjectMatcher(drawnOn(putDown(house(), 0, 0, 0, 1)), [[60.0, 60.0], [60.6, 60.0]]))->find(boxAround(18), Motion::none()))->toBeNull();
+    expect(lookedFor(putDown(house(), 0, 0, 0, 1), [[60.0, 60.0], [60.6, 60.0]])->find(boxAround(18), Motion::none()))->toBeNull();
 });
 
 it('tells the whole of all lines together, and not of one that was moved', function () {
     $lines = [...house(), ...array_map(static fn (array $at): array => [1.9 * $at[0] + 4, 2.1 * $at[1] - 3], house()), ...array_map(static fn (array $at): array => [0.5 * $at[0] - 28, 0.5 * $at[1] + 25], house())];
     $moved = [...array_slice(putDown($lines, 3, -2, 1.5, 1.03), 0, 2 * count(house())), ...array_slice(putDown($lines, 9, -2, 0, 1), 2 * count(house()))];
-    $whole = (new ObjectMatcher(drawnOn($moved), putDown($lines, 0, 0, 0, 1)))->whole([[0, 0], [120, 0], [120, 120], [0, 120]]);
+    $whole = lookedFor($moved, putDown($lines, 0, 0, 0, 1))->whole();
     expect($whole->motion->at(60, 60))->toEqualWithDelta([3, -2], 0.5)->and($whole->motion->turn())->toEqualWithDelta(1.5, 0.4)->and($whole->motion->size())->toEqualWithDelta(1.03, 0.008)->and($whole->tells())->toBeTrue();
 });
 

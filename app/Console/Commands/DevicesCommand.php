@@ -12,7 +12,7 @@ use App\Wording\Say;
 /** The devices of the house that were let in, and the way out for one of them. */
 final class DevicesCommand extends Planning
 {
-    protected $signature = 'inch:devices 
+    protected $signature = 'inch:devices
         {--disconnect= : Disconnect the device of this id or name at once}
         {--json : As JSON}';
 

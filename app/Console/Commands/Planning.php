@@ -49,10 +49,12 @@ abstract class Planning extends Command
         {--unit= : in, cm or mm; bare numbers take it}
         {--labels=letters : LABELS}';
 
-    /** What an option takes is said by the one list of it; so stands the list for its name in a signature. */
-    private const LISTS = ['WAYS' => Way::class, 'TURNS' => Turn::class, 'LABELS' => Labels::class, 'SUBJECTS' => Subject::class, 'LOOKS' => Look::class];
+    /** In a signature each of these words stands for all that the option takes: the one list of it says it. */
+    private const LISTS = [
+        'WAYS' => Way::class, 'TURNS' => Turn::class, 'LABELS' => Labels::class, 'SUBJECTS' => Subject::class, 'LOOKS' => Look::class,
+    ];
 
-    /** @var array<string, string> names that options had before, and have now: scripts that say them still work */
+    /** @var array<string, string> the names that options had before, and their names now. A terminal takes both */
     protected const FORMERLY = [];
 
     public function __construct()
@@ -69,7 +71,9 @@ abstract class Planning extends Command
 
     private function renamed(ArgvInput $input): ArgvInput
     {
-        $plain = static fn (string $token): string => (string) preg_replace_callback('/^--([a-z-]+)(?=$|=)/D', static fn (array $said): string => '--'.(static::FORMERLY[$said[1]] ?? $said[1]), $token);
+        $plain = static fn (string $token): string => (string) preg_replace_callback(
+            '/^--([a-z-]+)(?=$|=)/D', static fn (array $said): string => '--'.(static::FORMERLY[$said[1]] ?? $said[1]), $token,
+        );
         $renamed = new ArgvInput(['', ...array_map($plain, $input->getRawTokens())]);
         $renamed->setInteractive($input->isInteractive());
 
@@ -224,11 +228,12 @@ abstract class Planning extends Command
         if ($this->text('cell') !== null) {
             return $this->text('cell');
         }
-        $count = fn (string $of): ?int => $this->text($of) === null ? null : (int) filter_var($this->text($of), FILTER_VALIDATE_INT);
-        $cells = Cells::of($count('columns') ?? ChoicesReader::DEFAULTS['grid']['columns'], $count('rows') ?? 1);
+        $typed = fn (string $of): ?int => $this->text($of) === null ? null : (int) filter_var($this->text($of), FILTER_VALIDATE_INT);
+        $rows = $typed('rows');
+        $cells = Cells::of($typed('columns') ?? ChoicesReader::DEFAULTS['grid']['columns'], $rows ?? 1);
         $free = $this->lengths()->read($margin)->times(2);
         $usable = new Size($sheet->width->minus($free), $sheet->height->minus($free));
 
-        return WholeCells::largest($usable, $cells->columns, $count('rows'))->exact().' mm';
+        return WholeCells::largest($usable, $cells->columns, $rows)->exact().' mm';
     }
 }

@@ -31,7 +31,8 @@ final class PrintCommand extends Planning
             ->shrinking((string) $this->option('shrink'))
             ->skewed((string) $this->option('skew'))
             ->bordered((new LengthReader(Unit::Millimetre))->read((string) $this->option('border'))->toFloat());
-        $picture = ($this->option('millimetre-paper') ? $printer->onGraphPaper() : $printer)->print((string) $this->argument('pdf'), max(1, (int) $this->option('page')));
+        $printer = $this->option('millimetre-paper') ? $printer->onGraphPaper() : $printer;
+        $picture = $printer->print((string) $this->argument('pdf'), max(1, (int) $this->option('page')));
         if ($out === '' || @file_put_contents($out, $picture) !== strlen($picture)) {
             throw StorageFailed::writing($out);
         }

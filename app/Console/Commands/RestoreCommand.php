@@ -12,7 +12,7 @@ final class RestoreCommand extends Planning
 {
     protected $signature = 'inch:restore
         {folder : Where the copies lie}
-        {--copy= : The copy to restore, by its name; without it the newest}
+        {--copy= : The name of the copy to restore. Without it the newest is restored}
         {--without-photos : Restore a copy although photos are missing from it}';
 
     protected const FORMERLY = ['of' => 'copy', 'anyway' => 'without-photos'];
@@ -23,7 +23,8 @@ final class RestoreCommand extends Planning
     {
         $copy = $this->option('copy');
         DB::purge();
-        $restored = (new Backup((string) config('inch.data'), rtrim((string) $this->argument('folder'), '/')))->restore(is_string($copy) ? $copy : null, $this->option('without-photos') === true);
+        $backup = new Backup((string) config('inch.data'), rtrim((string) $this->argument('folder'), '/'));
+        $restored = $backup->restore(is_string($copy) ? $copy : null, $this->option('without-photos') === true);
         // One made by an older version gets what has come since.
         Artisan::call('migrate', ['--force' => true]);
         $this->line($restored->says());

@@ -37,7 +37,12 @@ final class SheetCommand extends Planning
         $out = (string) $this->text('out');
 
         $drawing = Drawing::query()->find($id) ?? throw DrawingUnknown::named($id);
-        $asked = [...$this->options(), 'labels' => $this->option('no-labels') ? '0' : '1', 'whole' => $this->option('whole-photo'), 'lines' => $this->option('with-grid')];
+        $asked = [
+            ...$this->options(),
+            'labels' => $this->option('no-labels') ? '0' : '1',
+            'whole' => $this->option('whole-photo'),
+            'lines' => $this->option('with-grid'),
+        ];
         $maker = new SheetMaker(PrintableSheets::named((string) $this->argument('kind')), Format::ofFile($out));
         $pages = $maker->pages($drawing, PrintOptions::of($asked, $drawing->read()->choices->notation->unit));
         foreach ($maker->files($pages, $out) as $file) {

@@ -35,7 +35,8 @@ final class SuggestCommand extends Planning
         $document['photo'] = [...$document['photo'], 'subject' => $this->text('subject'), 'ruler' => $this->text('photo-ruler')];
         $read = $photo instanceof Size ? ChoicesReader::read($document, null, null) : ChoicesReader::read($document, $photo->pixelsWide, $photo->pixelsHigh);
         $plans = (new Suggestions($read->choices))->plans([
-            'never_trim' => $this->option('whole-photo'), 'whole_sheet' => $this->option('whole-sheet'), 'most_lines' => $this->text('most-lines'), 'least_cell' => $this->text('smallest-cell'),
+            'never_trim' => $this->option('whole-photo'), 'whole_sheet' => $this->option('whole-sheet'),
+            'most_lines' => $this->text('most-lines'), 'least_cell' => $this->text('smallest-cell'),
         ]);
 
         if ($this->option('json')) {
