@@ -134,7 +134,8 @@ final readonly class SecondOpinion
             slopes: array_map(static fn (array $way): Slope => Slope::of($way[0], -$way[1]), $ways),
             gaps: $gaps,
             faults: ShotFault::in(
-                $shot->cutOff, $this->fineness($plan, $shot->map), $light, $glare, $soft, $shot->drawn, $lines === [] ? null : $matcher->fit(),
+                $shot->cutOff, $this->fineness($plan, $shot->map), $light, $glare, $soft,
+                $shot->drawn, $lines === [] ? null : $matcher->fit(),
             ),
             objects: $found->objects,
         );

@@ -52,7 +52,8 @@ it('loses no cell while the server is away, or when keys come faster than answer
 it('comes by itself once the server answers again what it was asked in vain', function (string $asked) {
     $table = Table::lay();
     $id = $table->begin(Photos::make(900, 600), '--title=Copied --sheet=9x6in --photo=9x6in --columns=3 --rows=2');
-    $table->withoutAnswer($asked, fn (Table $table) => $table->go("/drawing/{$id}/copy")->see('.waiting', 'not answering')->see('.waiting button', 'Try again')->isAccessibleThen('Copy, waited for in vain'))
+    $table->withoutAnswer($asked, fn (Table $table) => $table->go("/drawing/{$id}/copy")
+        ->see('.waiting', 'not answering')->see('.waiting button', 'Try again')->isAccessibleThen('Copy, waited for in vain'))
         ->see('[data-test=address]', 'A1')->see('[data-test=twin]', 'from the left and');
 })->group('long')->with(['how the cells go' => '*/copying*', 'the drawing' => '*/api/drawings/01*']);
 

@@ -31,7 +31,10 @@ function house(): array
         return $places;
     };
 
-    return [...$path([[-15, 14], [-15, -5], [-3, -16], [9, -8], [15, -8], [15, 14], [-15, 14]]), ...$path([[-8, 8], [-8, 1], [0, 1], [0, 8], [-8, 8]])];
+    return [
+        ...$path([[-15, 14], [-15, -5], [-3, -16], [9, -8], [15, -8], [15, 14], [-15, 14]]),
+        ...$path([[-8, 8], [-8, 1], [0, 1], [0, 8], [-8, 8]]),
+    ];
 }
 
 /**
@@ -44,7 +47,10 @@ function putDown(array $places, float $right, float $down, float $degrees, float
 {
     [$cos, $sin] = [$size * cos($degrees * M_PI / 180), $size * sin($degrees * M_PI / 180)];
 
-    return array_map(static fn (array $at): array => [60 + $right + $cos * $at[0] - $sin * $at[1], 60 + $down + $sin * $at[0] + $cos * $at[1]], $places);
+    return array_map(static fn (array $at): array => [
+        60 + $right + $cos * $at[0] - $sin * $at[1],
+        60 + $down + $sin * $at[0] + $cos * $at[1],
+    ], $places);
 }
 
 /** @param  list<array{float, float}>  $places  drawn with a pencil a sample wide */
@@ -79,8 +85,13 @@ it('finds an object wherever it was put, turned and sized', function (float $rig
         ->and($found->motion->turn())->toEqualWithDelta($degrees, 1.0)->and($found->motion->size())->toEqualWithDelta($size, 0.02)
         ->and($found->tells())->toBeTrue()->and($found->drawn)->toBeGreaterThan(0.6);
 })->with([
-    'where it belongs' => [0, 0, 0, 1], 'to the right' => [6, 0, 0, 1], 'far up' => [-2, -11, 0, 1], 'turned' => [0, 0, 9, 1], 'turned the other way, and moved' => [4, 3, -11, 1],
-    'larger' => [0, 0, 0, 1.18], 'smaller, and moved' => [-5, 2, 0, 0.84],
+    'where it belongs' => [0, 0, 0, 1],
+    'to the right' => [6, 0, 0, 1],
+    'far up' => [-2, -11, 0, 1],
+    'turned' => [0, 0, 9, 1],
+    'turned the other way, and moved' => [4, 3, -11, 1],
+    'larger' => [0, 0, 0, 1.18],
+    'smaller, and moved' => [-5, 2, 0, 0.84],
 ]);
 
 it('looks for it from where the whole came out', function () {
@@ -96,13 +107,17 @@ it('is sure of nothing that is not drawn, only begun, or as well elsewhere', fun
     'nothing' => [fn () => [[5.0, 5.0]]],
     'one corner of it' => [fn () => array_slice(putDown(house(), 0, 0, 0, 1), 0, 30)],
     'twice, side by side' => [fn () => [...putDown(house(), -7, 0, 0, 1), ...putDown(house(), 7, 0, 0, 1)]],
-    'a crowd of lines' => [fn () => array_merge(...array_map(fn (int $i): array => array_map(fn (int $j): array => [20 + 0.4 * $j, 20 + 2.0 * $i], range(0, 200)), range(0, 40)))],
+    'a crowd of lines' => [fn () => array_merge(...array_map(
+        fn (int $i): array => array_map(fn (int $j): array => [20 + 0.4 * $j, 20 + 2.0 * $i], range(0, 200)),
+        range(0, 40),
+    ))],
 ]);
 
 it('knows that a straight line tells nothing of how far it slid', function () {
     $line = array_map(static fn (int $i): array => [20 + 0.6 * $i, 60.0], range(0, 130));
     $found = lookedFor(array_map(static fn (array $at): array => [$at[0], $at[1] + 3], $line), $line)->find(boxAround(15), Motion::none());
-    expect($found->acrossOnly)->toBeTrue()->and($found->tells())->toBeFalse()->and($found->motion->at(60, 60)[1])->toEqualWithDelta(3.0, 0.5);
+    expect($found->acrossOnly)->toBeTrue()->and($found->tells())->toBeFalse()
+        ->and($found->motion->at(60, 60)[1])->toEqualWithDelta(3.0, 0.5);
 });
 
 it('has nothing to go by where there are few lines', function () {
@@ -110,10 +125,14 @@ it('has nothing to go by where there are few lines', function () {
 });
 
 it('tells the whole of all lines together, and not of one that was moved', function () {
-    $lines = [...house(), ...array_map(static fn (array $at): array => [1.9 * $at[0] + 4, 2.1 * $at[1] - 3], house()), ...array_map(static fn (array $at): array => [0.5 * $at[0] - 28, 0.5 * $at[1] + 25], house())];
-    $moved = [...array_slice(putDown($lines, 3, -2, 1.5, 1.03), 0, 2 * count(house())), ...array_slice(putDown($lines, 9, -2, 0, 1), 2 * count(house()))];
+    // Three houses, the last of them a small one that did not go along.
+    $large = array_map(static fn (array $at): array => [1.9 * $at[0] + 4, 2.1 * $at[1] - 3], house());
+    $small = array_map(static fn (array $at): array => [0.5 * $at[0] - 28, 0.5 * $at[1] + 25], house());
+    $lines = [...house(), ...$large, ...$small];
+    $moved = [...putDown([...house(), ...$large], 3, -2, 1.5, 1.03), ...putDown($small, 9, -2, 0, 1)];
     $whole = lookedFor($moved, putDown($lines, 0, 0, 0, 1))->whole();
-    expect($whole->motion->at(60, 60))->toEqualWithDelta([3, -2], 0.5)->and($whole->motion->turn())->toEqualWithDelta(1.5, 0.4)->and($whole->motion->size())->toEqualWithDelta(1.03, 0.008)->and($whole->tells())->toBeTrue();
+    expect($whole->motion->at(60, 60))->toEqualWithDelta([3, -2], 0.5)->and($whole->motion->turn())->toEqualWithDelta(1.5, 0.4)
+        ->and($whole->motion->size())->toEqualWithDelta(1.03, 0.008)->and($whole->tells())->toBeTrue();
 });
 
 it('moves first by one motion and then by another', function () {
@@ -121,5 +140,6 @@ it('moves first by one motion and then by another', function () {
     foreach ([[0, 0], [12, -7], [100, 45]] as [$x, $y]) {
         expect($one->then($other)->apply($x, $y))->toEqualWithDelta($other->apply(...$one->apply($x, $y)), 1e-9);
     }
-    expect($one->at(10, 20))->toEqualWithDelta([3, -4], 1e-9)->and($one->turn())->toEqualWithDelta(30, 1e-9)->and($one->size())->toEqualWithDelta(1.5, 1e-9);
+    expect($one->at(10, 20))->toEqualWithDelta([3, -4], 1e-9)
+        ->and($one->turn())->toEqualWithDelta(30, 1e-9)->and($one->size())->toEqualWithDelta(1.5, 1e-9);
 });

@@ -73,7 +73,7 @@ it('keeps a count or a cell that was typed when the way to fit changes', functio
     'a cell on the print' => [['school' => 'measure', 'cell' => '1 1/4 in', 'on' => 'print'], ['way' => 'cells']],
     // Those have no count of squares: the planner's is taken.
     'neither' => [['school' => 'thirds'], ['way' => 'cells', 'size' => '1', 'left' => null]],
-    'squares that would be too many down' => [['school' => 'count', 'columns' => 60], ['way' => 'cells', 'cell' => '1/8 in', 'columns' => 60, 'rows' => 60]],
+    'squares that would be too many down' => [['school' => 'count', 'columns' => 60], ['cell' => '1/8 in', 'columns' => 60, 'rows' => 60]],
 ]);
 
 it('shows of each way beforehand just what taking it makes', function (array $choices) {
@@ -81,20 +81,32 @@ it('shows of each way beforehand just what taking it makes', function (array $ch
     $write = new Writing(ChoicesReader::read($document, 1500, 1000)->choices->notation);
     foreach (test()->postJson('/api/ways', ['choices' => $document, 'wide' => 1500, 'high' => 1000])->assertOk()->json() as $shown) {
         $taken = Adjustments::apply('way', ChoicesReader::read($document, 1500, 1000), ['way' => $shown['way']], 1500, 1000)->read;
-        expect($taken->json->fit->way)->toBe($shown['way'])->and($shown['size'])->toBe($write->readSize(Plan::of($taken->choices)->layout->fitted->area), $shown['way']);
+        $size = $write->readSize(Plan::of($taken->choices)->layout->fitted->area);
+        expect($taken->json->fit->way)->toBe($shown['way'])->and($shown['size'])->toBe($size, $shown['way']);
     }
 })->with([
     'as it begins' => [[]],
     'counted' => [['grid' => ['school' => 'count', 'columns' => 7]]],
-    'counted both ways, an oval in centimetres' => [['unit' => 'cm', 'ruler' => '1 mm', 'paper' => ['shape' => 'oval', 'sheet' => 'a3', 'width' => '29.7 cm', 'height' => '42 cm'], 'grid' => ['school' => 'proportional', 'columns' => 5, 'rows' => 9]]],
-    'measured, on a turned photo' => [['photo' => ['kind' => 'print', 'width' => '6 in', 'height' => '4 in', 'quarters' => 1, 'mirrored' => true], 'grid' => ['school' => 'measure', 'cell' => '3/4 in']]],
+    'counted both ways, an oval in centimetres' => [[
+        'unit' => 'cm', 'ruler' => '1 mm', 'paper' => ['shape' => 'oval', 'sheet' => 'a3', 'width' => '29.7 cm', 'height' => '42 cm'],
+        'grid' => ['school' => 'proportional', 'columns' => 5, 'rows' => 9],
+    ]],
+    'measured, on a turned photo' => [[
+        'photo' => ['kind' => 'print', 'width' => '6 in', 'height' => '4 in', 'quarters' => 1, 'mirrored' => true],
+        'grid' => ['school' => 'measure', 'cell' => '3/4 in'],
+    ]],
     'halves and diagonals' => [['grid' => ['school' => 'quarters'], 'paper' => ['margins' => ['top' => '1 in', 'left' => '1/2 in']]]],
-    'whole cells already' => [['fit' => ['way' => 'cells', 'cell' => '1 1/8 in', 'columns' => 4], 'grid' => ['school' => 'proportional', 'columns' => 2, 'rows' => 2]]],
-    'a strip that no square of sixty fits' => [['paper' => ['sheet' => null, 'width' => '2 in', 'height' => '9 ft'], 'grid' => ['school' => 'count', 'columns' => 2]]],
+    'whole cells already' => [[
+        'fit' => ['way' => 'cells', 'cell' => '1 1/8 in', 'columns' => 4], 'grid' => ['school' => 'proportional', 'columns' => 2, 'rows' => 2],
+    ]],
+    'a strip that no square of sixty fits' => [[
+        'paper' => ['sheet' => null, 'width' => '2 in', 'height' => '9 ft'], 'grid' => ['school' => 'count', 'columns' => 2],
+    ]],
 ]);
 
 it('takes the count of whole squares along to another way', function (string $school, array $grid) {
-    $back = adjusted('way', ['way' => 'inset', 'school' => $school], ['fit' => ['way' => 'cells', 'cell' => '1 1/4 in', 'columns' => 6, 'rows' => 4]])->choices;
+    $fit = ['way' => 'cells', 'cell' => '1 1/4 in', 'columns' => 6, 'rows' => 4];
+    $back = adjusted('way', ['way' => 'inset', 'school' => $school], ['fit' => $fit])->choices;
     expect(array_intersect_key((array) $back->grid, $grid))->toEqual($grid)->and($back->fit->way)->toBe('inset');
 })->with([
     'columns' => ['count', ['school' => 'count', 'columns' => 6]],

@@ -1,8 +1,14 @@
 <?php
 
 use App\Models\Drawing;
+use App\Printing\Look;
+use App\Printing\PrintableSheets;
 use App\Wire\PlanWriter;
 use Illuminate\Support\Facades\Artisan;
+use InchLadder\Fit\Way;
+use InchLadder\Grid\Labels;
+use InchLadder\Paper\Turn;
+use InchLadder\Photo\Subject;
 use Symfony\Component\Console\Output\BufferedOutput;
 use Tests\Drawings;
 use Tests\Photos;
@@ -43,6 +49,15 @@ it('prints the plan in its published shape', function () {
         ->and($plan['marks']['down'][6]['sheet']['text'])->toBe('10 3/4 in');
 });
 
+/**
+ * @param  class-string<BackedEnum>  $cases
+ * @return list<string>
+ */
+function named(string $cases): array
+{
+    return array_column($cases::cases(), 'value');
+}
+
 it('names in its help all that an option takes, from the one list of it', function (string $command, array $lists) {
     [$code, $help] = inch("{$command} --help");
     expect($code)->toBe(0)->and($help)->not->toMatch('/[A-Z]{4,}S\b(?!=|\])/');
@@ -50,17 +65,17 @@ it('names in its help all that an option takes, from the one list of it', functi
         expect($help)->toContain($one);
     }
 })->with([
-    'a plan' => ['inch:plan', [array_column(InchLadder\Fit\Way::cases(), 'value'), array_column(InchLadder\Paper\Turn::cases(), 'value'), array_column(InchLadder\Grid\Labels::cases(), 'value')]],
-    'plans' => ['inch:suggest', [array_column(InchLadder\Photo\Subject::cases(), 'value')]],
-    'a printout' => ['inch:sheet', [array_column(App\Printing\Look::cases(), 'value'), App\Printing\PrintableSheets::keys()]],
+    'a plan' => ['inch:plan', [named(Way::class), named(Turn::class), named(Labels::class)]],
+    'plans' => ['inch:suggest', [named(Subject::class)]],
+    'a printout' => ['inch:sheet', [named(Look::class), PrintableSheets::keys()]],
 ]);
 
 it('takes the names that options had before', function (string $before, string $now) {
-    expect(inch($before))->toBe(inch($now));
+    expect(inch("inch:{$before}"))->toBe(inch("inch:{$now}"));
 })->with([
-    'a photo never cropped' => ['inch:suggest --photo=5x7in --sheet=9x11in --never-trim --json', 'inch:suggest --photo=5x7in --sheet=9x11in --whole-photo --json'],
-    'a smallest cell' => ['inch:suggest --photo=5x7in --sheet=9x11in --least-cell=2in --json', 'inch:suggest --photo=5x7in --sheet=9x11in --smallest-cell=2in --json'],
-    'a device' => ['inch:devices --off=Nobody', 'inch:devices --disconnect=Nobody'],
+    'a photo never cropped' => ['suggest --photo=5x7in --sheet=9x11in --never-trim', 'suggest --photo=5x7in --sheet=9x11in --whole-photo'],
+    'a smallest cell' => ['suggest --photo=5x7in --sheet=9x11in --least-cell=2in', 'suggest --photo=5x7in --sheet=9x11in --smallest-cell=2in'],
+    'a device' => ['devices --off=Nobody', 'devices --disconnect=Nobody'],
 ]);
 
 it('plans as it is asked', function (string $options, string $path, mixed $value) {
@@ -74,8 +89,8 @@ it('plans as it is asked', function (string $options, string $path, mixed $value
     'a square on 18 × 24' => ['--photo=6x6in --sheet=artist-18x24 --fit=inset', 'drawing.height.text', '18 in'],
     'a sheet measured in millimetres' => ['--photo=25x40cm --sheet=294x420mm --fit=cells --cell=5cm', 'leftover.width.exact', '44'],
     'letter folded in eight' => ['--photo=8.5x11in --sheet=letter --columns=8 --rows=8', 'grid.cell.height.text', '1 3/8 in'],
-    'a count of columns and one of rows, in whole squares' => ['--photo=5x7in --sheet=8.5x11in --fit=cells --columns=6 --rows=8', 'grid.rows', 8],
-    'a cell of whole squares beside it' => ['--photo=5x7in --sheet=8.5x11in --fit=cells --columns=6 --rows=8', 'grid.cell.width.text', '1 3/8 in'],
+    'columns and rows of whole squares' => ['--photo=5x7in --sheet=letter --fit=cells --columns=6 --rows=8', 'grid.rows', 8],
+    'their side' => ['--photo=5x7in --sheet=letter --fit=cells --columns=6 --rows=8', 'grid.cell.width.text', '1 3/8 in'],
     // Options.
     'a sheet by name' => ['--photo=print-5x7 --sheet=a3', 'drawing.width.text', '29.7 cm'],
     'taken as given' => ['--photo=7x5in --sheet=letter', 'orientation', 'upright'],

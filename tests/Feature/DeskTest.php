@@ -38,7 +38,8 @@ it('tells how hard an edge is, however the picture is held', function (float $si
         expect($one['words'])->not->toBe('')->and(count($one['stretches'][0]['path']))->toBeGreaterThan(1);
     }
 })->with(few(2, [
-    'hardly blurred, mirrored, on its head' => [0.5, 'hard', ['mirrored' => true, 'quarters' => 2]], 'blurred widely, straightened, on its head' => [4.5, 'soft', ['straighten' => -3, 'quarters' => 2]],
+    'hardly blurred, mirrored, on its head' => [0.5, 'hard', ['mirrored' => true, 'quarters' => 2]],
+    'blurred widely, straightened, on its head' => [4.5, 'soft', ['straighten' => -3, 'quarters' => 2]],
     'sharp' => [0.0, 'hard', []], 'sharp and straightened' => [0.0, 'hard', ['straighten' => 4]], 'blurred widely' => [4.5, 'soft', []],
 ]));
 

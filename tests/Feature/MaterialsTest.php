@@ -186,9 +186,12 @@ it('reads a flat colour as the file has it, to the unit, however the photo is he
     $picture = new Imagick;
     $picture->newImage(1500, 2100, $hex);
     $picture->setImageFormat('png');
-    $drawing = Drawings::begin(['photo' => ['kind' => 'screen', ...$held]] + Drawings::FIVE_BY_SEVEN, photo: app(PhotoStore::class)->take(Photos::file($picture->getImageBlob(), '.png')));
+    $photo = app(PhotoStore::class)->take(Photos::file($picture->getImageBlob(), '.png'));
+    $drawing = Drawings::begin(['photo' => ['kind' => 'screen', ...$held]] + Drawings::FIVE_BY_SEVEN, photo: $photo);
     expect(test()->getJson("/api/drawings/{$drawing->id}/colours/at?x=0.4&y=0.6")->assertOk()->json('colour'))->toBe($hex);
-})->with(['#966c51', '#0b0c0d'])->with(['as it is' => [[]], 'turned and mirrored' => [['quarters' => 1, 'mirrored' => true]], 'straightened' => [['straighten' => 2.5]]]);
+})->with(['#966c51', '#0b0c0d'])->with([
+    'as it is' => [[]], 'turned and mirrored' => [['quarters' => 1, 'mirrored' => true]], 'straightened' => [['straighten' => 2.5]],
+]);
 
 it('reads a page of swatches through the door, and keeps nothing until it is told to', function () {
     $drawing = portrayed();

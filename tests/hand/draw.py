@@ -87,7 +87,8 @@ def sample(pictures, rng, seed):
     drawn = ink(grey, manner, rng)
     x, y = np.meshgrid((np.arange(shape[1]) + 0.5) / shape[1], (np.arange(shape[0]) + 0.5) / shape[0])
     objects = which['objects']
-    truth = {'file': which['file'], 'manner': manner, 'kind': kind, 'area_mm': area.tolist(), 'margin_mm': MARGIN, 'objects': {}, 'whole': {'right': 0, 'down': 0, 'turn': 0, 'size': 0}}
+    truth = {'file': which['file'], 'manner': manner, 'kind': kind, 'area_mm': area.tolist(), 'margin_mm': MARGIN, 'objects': {},
+             'whole': {'right': 0, 'down': 0, 'turn': 0, 'size': 0}}
     if kind == 'object':
         name = sorted(objects)[rng.integers(len(objects))]
         ox, oy, rx, ry = objects[name]
@@ -99,7 +100,8 @@ def sample(pictures, rng, seed):
         drawn = np.maximum(np.where(inside, 0, drawn), moved(np.where(inside, drawn, 0), similarity(middle, **move)))
         truth['objects'][name] = {**{'right': 0, 'down': 0, 'turn': 0, 'size': 0}, **move}
     if kind == 'whole':
-        truth['whole'] = {'right': rng.uniform(-5, 5), 'down': rng.uniform(-5, 5), 'turn': rng.uniform(-2, 2), 'size': rng.choice([-1, 1]) * rng.uniform(2, 5)}
+        truth['whole'] = {'right': rng.uniform(-5, 5), 'down': rng.uniform(-5, 5), 'turn': rng.uniform(-2, 2),
+                          'size': rng.choice([-1, 1]) * rng.uniform(2, 5)}
     half = kind != 'whole' and seed % 7 == 3
     truth['half'] = bool(half)
     if half:

@@ -28,7 +28,8 @@ use InchLadder\Measure\Rational;
 final readonly class GridPart implements SchoolMeasures
 {
     public const DEFAULTS = [
-        'school' => 'count', 'columns' => 6, 'rows' => 8, 'cell' => '1 in', 'on' => 'paper', 'remainder' => 'keep', 'labels' => 'letters', 'corner' => 'top left',
+        'school' => 'count', 'columns' => 6, 'rows' => 8, 'cell' => '1 in', 'on' => 'paper', 'remainder' => 'keep',
+        'labels' => 'letters', 'corner' => 'top left',
         'colour' => null, 'weights' => ['photo' => 2, 'paper' => 2, 'print' => 2], 'fold_columns' => 4, 'fold_rows' => 4, 'x' => '1/2', 'y' => '1/2', 'tick' => '1/2 in',
         'main_across' => [], 'main_down' => [], 'own_across' => '', 'own_down' => '', 'divided' => [], 'overlays' => [], 'part' => null,
     ];

@@ -27,7 +27,8 @@ use InchLadder\Paper\Turn;
 final readonly class PaperPart
 {
     public const DEFAULTS = [
-        'sheet' => 'artist-9x12', 'name' => null, 'width' => '9 in', 'height' => '12 in', 'turn' => 'advised', 'placement' => 'centred', 'offset' => ['left' => null, 'top' => null],
+        'sheet' => 'artist-9x12', 'name' => null, 'width' => '9 in', 'height' => '12 in',
+        'turn' => 'advised', 'placement' => 'centred', 'offset' => ['left' => null, 'top' => null],
         'margins' => ['top' => '1/4 in', 'right' => '1/4 in', 'bottom' => '1/4 in', 'left' => '1/4 in'], 'margins_for' => 'tape', 'shape' => 'rectangle', 'colour' => 'white',
         'surface' => null, 'delicate' => false, 'purpose' => null, 'setup' => [],
     ];

@@ -25,8 +25,13 @@ final readonly class WholeCells implements Fit
      * @param  int|null  $columns  at most so many; null takes all that fit
      * @param  Length|null  $printCell  side of a square on the print; null makes them as large as the print takes
      */
-    public function __construct(public Length $cell, private Frame $frame, public ?int $columns = null, public ?int $rows = null, private ?Length $printCell = null)
-    {
+    public function __construct(
+        public Length $cell,
+        private Frame $frame,
+        public ?int $columns = null,
+        public ?int $rows = null,
+        private ?Length $printCell = null,
+    ) {
     }
 
     /**

@@ -83,7 +83,12 @@ const dividers = useAsked(api.dividers)
 
 <template>
   <h2>{{ $t('fit.makeTheTwoAgree') }}</h2>
-  <Pick :label="$t('fit.how')" :model-value="way" :options="{ crop: $t('fit.crop'), inset: $t('fit.inset'), cells: $t('fit.wholeCells'), stretch: $t('fit.stretch') }" @update:model-value="store.adjust('way', { way: $event })" />
+  <Pick
+    :label="$t('fit.how')"
+    :model-value="way"
+    :options="{ crop: $t('fit.crop'), inset: $t('fit.inset'), cells: $t('fit.wholeCells'), stretch: $t('fit.stretch') }"
+    @update:model-value="store.adjust('way', { way: $event })"
+  />
   <p>{{ $t(`fit.says.${way}`) }}</p>
   <dl class="figures" data-test="figures">
     <div v-for="figure in figures" :key="figure.name">

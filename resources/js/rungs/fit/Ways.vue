@@ -15,7 +15,9 @@ void ways.ask()
 <template>
   <p v-if="ways.fault.value" class="fault">{{ ways.fault.value }}</p>
   <div v-for="one in ways.answer.value ?? []" :key="one.way" class="offer" :class="{ on: one.way === way }" data-test="way">
-    <button type="button" class="button bare" :aria-pressed="one.way === way" @click="store.adjust('way', { way: one.way })">{{ one.name }}</button>
+    <button type="button" class="button bare" :aria-pressed="one.way === way" @click="store.adjust('way', { way: one.way })">
+      {{ one.name }}
+    </button>
     <p v-if="one.trouble" class="fault">{{ one.trouble }}</p>
     <template v-else>
       <p><b><Num :text="one.size" /></b> · <Num :text="one.scale" /> · <span :class="{ red: one.verdict === 'visible' }">{{ one.stretch }}</span></p>
