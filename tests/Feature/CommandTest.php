@@ -53,7 +53,7 @@ it('prints the plan in its published shape', function () {
  * @param  class-string<BackedEnum>  $cases
  * @return list<string>
  */
-function named(string $cases): array
+function valuesOf(string $cases): array
 {
     return array_column($cases::cases(), 'value');
 }
@@ -65,9 +65,9 @@ it('names in its help all that an option takes, from the one list of it', functi
         expect($help)->toContain($one);
     }
 })->with([
-    'a plan' => ['inch:plan', [named(Way::class), named(Turn::class), named(Labels::class)]],
-    'plans' => ['inch:suggest', [named(Subject::class)]],
-    'a printout' => ['inch:sheet', [named(Look::class), PrintableSheets::keys()]],
+    'a plan' => ['inch:plan', [valuesOf(Way::class), valuesOf(Turn::class), valuesOf(Labels::class)]],
+    'plans' => ['inch:suggest', [valuesOf(Subject::class)]],
+    'a printout' => ['inch:sheet', [valuesOf(Look::class), PrintableSheets::keys()]],
 ]);
 
 it('takes the names that options had before', function (string $before, string $now) {
