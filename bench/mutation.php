@@ -16,10 +16,26 @@ use Symfony\Component\Process\Process;
 
 /** Which tests a room is held by. */
 const TESTS = [
-    'Measure' => ['LengthTest', 'TypedLengthTest', 'MeasuringTest'], 'Fit' => ['FitTest', 'AlternativesTest'], 'Grid' => ['GridTest'], 'Layout' => ['PlanTest', 'MeasuringTest', 'PhotoTest'], 'Marks' => ['MarksTest', 'MarkChecksTest', 'MarkingOutTest', 'MeasuringTest'],
-    'Planner' => ['PlannerTest'], 'Compare' => ['CompareTest', 'MeasuringTest'], 'Checking' => ['MeasuringTest'], 'Colour' => ['ColourTest'], 'Copying' => ['CopyingTest', 'PassesTest', 'UnguardedTest', 'EdgeStrengthTest'],
-    'Finish' => ['MaterialsTest'], 'Masses' => ['MassesTest'], 'Paper' => ['PaperTest', 'MaterialsTest'], 'Photo' => ['PhotoTest'], 'Pixels' => ['PixelsTest', 'EdgeStrengthTest'], 'Printing' => ['PrintingTest'], 'Sittings' => ['SittingsTest'],
-    'Things' => ['ThingsTest'], 'Tone' => ['ToneTest'], 'Plan' => ['PlanTest'],
+    'Measure' => ['LengthTest', 'TypedLengthTest', 'MeasuringTest'],
+    'Fit' => ['FitTest', 'AlternativesTest', 'PathsTest'],
+    'Grid' => ['GridTest'],
+    'Layout' => ['PlanTest', 'MeasuringTest', 'PhotoTest', 'MapsTest'],
+    'Marks' => ['MarksTest', 'MarkChecksTest', 'MarkingOutTest', 'MeasuringTest', 'MapsTest'],
+    'Planner' => ['PlannerTest'],
+    'Compare' => ['CompareTest', 'JudgedTest', 'SheetFinderTest', 'ObjectsTest', 'MeasuringTest'],
+    'Checking' => ['MeasuringTest'],
+    'Colour' => ['ColourTest'],
+    'Copying' => ['CopyingTest', 'PassesTest', 'UnguardedTest', 'EdgeStrengthTest', 'PathsTest'],
+    'Finish' => ['MaterialsTest', 'FinishTest'],
+    'Masses' => ['MassesTest'],
+    'Paper' => ['PaperTest', 'MaterialsTest'],
+    'Photo' => ['PhotoTest', 'PathsTest'],
+    'Pixels' => ['PixelsTest', 'EdgeStrengthTest'],
+    'Printing' => ['PrintingTest'],
+    'Sittings' => ['SittingsTest'],
+    'Things' => ['ThingsTest', 'PlanPartsTest'],
+    'Tone' => ['ToneTest'],
+    'Plan' => ['PlanTest', 'PlanPartsTest'],
 ];
 
 /** Rooms that reckon what an artist measures by. */

@@ -2,15 +2,21 @@
 
 use InchLadder\Fit\Crop;
 use InchLadder\Fit\Fitted;
+use InchLadder\Grid\Schools\SquaresByCount;
 use InchLadder\Layout\Affine;
 use InchLadder\Layout\KeyPoint;
 use InchLadder\Layout\PictureMap;
 use InchLadder\Layout\Pin;
 use InchLadder\Layout\Pinned;
+use InchLadder\Layout\Places;
+use InchLadder\Layout\Region;
+use InchLadder\Layout\RegionUse;
+use InchLadder\Layout\Span;
 use InchLadder\Marks\Out\Line;
 use InchLadder\Measure\Length;
 use InchLadder\Measure\Rational;
 use InchLadder\Measure\Size;
+use InchLadder\Paper\Shape;
 use InchLadder\Photo\Border;
 use InchLadder\Photo\Framing;
 use InchLadder\Photo\Keep;
@@ -164,4 +170,77 @@ it('begins and ends a line where a part does', function () {
     $line = Line::on(size('200x100mm'), Affine::identity(), Rational::nd(1, 2), true, Rational::nd(1, 5), Rational::nd(3, 5));
     expect(array_map(static fn (Length $one): float => $one->toFloat(), [...$line->start, ...$line->end]))->toBe([100.0, 20.0, 100.0, 60.0])
         ->and([$line->from[0], $line->to[0]])->toBe(['top', 'bottom']);
+});
+
+it('carries a box over: its middle goes along, its sides keep their length', function (Affine $map, array $to, bool $swaps) {
+    // A box of 20 × 10 hundredths on a square, and what comes of it on a board twice as wide as high.
+    $box = $map->carry(Rational::nd(1, 10), Rational::nd(2, 10), Rational::nd(2, 10), Rational::nd(1, 10), Rational::of(2));
+    expect(array_map(static fn (Rational $one): float => $one->toFloat(), $box))->toEqualWithDelta($to, 1e-6)->and($map->swapsSides())->toBe($swaps);
+})->with([
+    'as it is' => [fn () => Affine::identity(), [0.1, 0.2, 0.2, 0.1], false],
+    'mirrored' => [fn () => Affine::of(-1, 0, 1, 0, 1, 0), [0.7, 0.2, 0.2, 0.1], false],
+    // A quarter clockwise: what was 0.2 across runs 0.2 down, and 0.1 down is 0.1 across.
+    'a quarter' => [fn () => Affine::of(0, -1, 1, 1, 0, 0), [0.7, 0.1, 0.1, 0.2], true],
+    'half as large' => [fn () => Affine::of('1/2', 0, '1/4', 0, '1/2', '1/4'), [0.3, 0.35, 0.1, 0.05], false],
+    // It leans by 0.2 · 0.5 of the height: its upper side is as long as √(0.4² + 0.1²) heights.
+    'leaning' => [fn () => Affine::of(1, 0, 0, '1/2', 1, 0), [0.2 - sqrt(0.17) / 4, 0.3, sqrt(0.17) / 2, 0.1], false],
+]);
+
+it('is the same map where all its numbers are', function () {
+    $map = Affine::of('1/3', 2, 3, 4, 5, 6);
+    expect($map->isSame(Affine::of('2/6', 2, 3, 4, 5, 6)))->toBeTrue();
+    foreach (range(0, 5) as $i) {
+        $numbers = ['1/3', 2, 3, 4, 5, 6];
+        $numbers[$i] = 7;
+        expect($map->isSame(Affine::of(...$numbers)))->toBeFalse();
+    }
+});
+
+it('writes places to six digits, and reads what it wrote', function () {
+    expect(Places::write([[0.25, 0.5], [1 / 3, 1.0], [-0.1, 0.0]]))->toBe('0.25 0.5, 0.333333 1, -0.1 0')
+        ->and(Places::read('0.25 0.5, 0.333333 1, -0.1 0', 3))->toBe([[0.25, 0.5], [0.333333, 1.0], [-0.1, 0.0]])
+        ->and(Places::read('', 3))->toBe([]);
+});
+
+it('reads no places that are none, or more than may be', function (string $text) {
+    expect(Places::read($text, 2))->toBeNull();
+})->with(['0.1 0.2, 0.3 0.4, 0.5 0.6', '0.1', '0.1 0.2,0.3 0.4', 'a b', '0.1 0.2 ', "0.1 0.2\n", '0.1234567 0.2', '100 0.2', '١ 0.2']);
+
+it('knows the cells a part takes in whole, and the part as the crop shows it', function () {
+    // Cells of a quarter across and a fifth down; the crop leaves a tenth off on the left and a fifth off at the top.
+    $layout = Plans::of(Reference::onScreen(800, 1000), size('200x250mm'), ruler: '1 mm')->layout;
+    $crop = Crop::at(Rational::nd(1, 10), Rational::nd(1, 5), Rational::nd(4, 5), Rational::nd(4, 5));
+    $share = static fn (int $hundredths): Rational => Rational::nd($hundredths, 100);
+    $region = new Region($share(30), $share(36), $share(40), $share(32), RegionUse::NotNeeded);
+    // From a quarter to three quarters of the crop across, from a fifth to three fifths down.
+    expect($region->inCrop($crop))->toEqualWithDelta([0.25, 0.2, 0.5, 0.4], 1e-9)
+        ->and($region->cells($crop, $layout->grid))->toBe([5, 6, 9, 10])
+        ->and((new Region($share(31), $share(36), $share(40), $share(32), RegionUse::NotNeeded))->cells($crop, $layout->grid))->toBe([6, 10])
+        ->and((new Region($share(30), $share(36), $share(40), $share(31), RegionUse::NotNeeded))->cells($crop, $layout->grid))->toBe([5, 6])
+        // What reaches over the crop is cut to it, and what lies beside it is none of it.
+        ->and((new Region($share(0), $share(0), $share(50), $share(60), RegionUse::NotNeeded))->inCrop($crop))->toEqualWithDelta([0.0, 0.0, 0.5, 0.5], 1e-9)
+        ->and((new Region($share(0), $share(0), $share(10), $share(60), RegionUse::NotNeeded))->inCrop($crop))->toBeNull();
+});
+
+it('spares the cells that lie wholly outside a circle, and those that are left', function () {
+    // A circle of 200 mm in cells of 25 mm: at a corner of the box the nearest corner of a cell tells.
+    $layout = Plans::of(Reference::onScreen(800, 800), size('200x200mm'), school: SquaresByCount::across(8), shape: Shape::Circle, ruler: '1 mm',
+        regions: [new Region(Rational::zero(), Rational::nd(1, 2), Rational::nd(1, 4), Rational::nd(1, 8), RegionUse::NotNeeded)])->layout;
+    $outside = [];
+    for ($row = 0; $row < 8; $row++) {
+        for ($column = 0; $column < 8; $column++) {
+            $near = static fn (int $i): float => $i < 4 ? 100 - 25 * ($i + 1) : 25 * $i - 100;
+            hypot($near($column), $near($row)) >= 100 && $outside[] = 8 * $row + $column;
+        }
+    }
+    expect($outside)->not->toBe([])->and($layout->outside())->toBe($outside);
+    $spared = [...$outside, 32, 33];
+    sort($spared);
+    expect($layout->spared())->toBe($spared);
+});
+
+it('lays a line of the grid on no finer a share than a billionth, and keeps to the numbers documents are written by', function () {
+    $map = PictureMap::of(new Framing(Turning::of(0, false, 7.3, Keep::Shape), Border::none()), Crop::whole(), 3000, 2000);
+    expect($map->pictureToPrint->a->isFinerThan(1_000_000_000 * 3000))->toBeFalse()
+        ->and([KeyPoint::MOST, Span::MOST, Region::MOST])->toBe([100, 40, 40]);
 });
