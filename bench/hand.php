@@ -122,7 +122,7 @@ if (! is_dir($folder)) {
 }
 $samples = python(['-c', 'import skimage; print(skimage.data_dir)']);
 $second = app(SecondOpinion::class);
-$counts = array_fill_keys(['faithful', 'mended', 'alone', 'sure', 'wrong', 'object', 'named', 'whole', 'recovered', 'lost'], 0);
+$counts = array_fill_keys(['faithful', 'mended', 'alone', 'sure', 'wrong', 'object', 'named', 'cells', 'celled', 'whole', 'recovered', 'lost'], 0);
 [$photos, $took] = [[], []];
 for ($seed = 0; $seed < $wanted && is_file("{$folder}/{$seed}.json"); $seed++) {
     $truth = json_decode((string) file_get_contents("{$folder}/{$seed}.json"), true);
@@ -141,8 +141,8 @@ for ($seed = 0; $seed < $wanted && is_file("{$folder}/{$seed}.json"); $seed++) {
     $took[] = microtime(true) - $from;
     $sure = array_filter($verdict->points, static fn (Judged $one): bool => $one->measured->sure);
     $wrong = array_filter($sure, static fn (Judged $one): bool => isOff($one, $truth) > TRUE_TO);
-    $names = array_map(static fn (Judged $one): string => $one->measured->name, $verdict->first);
-    $first = $verdict->groups[0]->thing ?? implode(', ', $names);
+    $names = array_map(static fn (Judged $one): string => $one->measured->name, $verdict->first());
+    $first = $verdict->findings[0]->groups[0]->thing ?? implode(', ', $names);
     $isLeftAlone = $verdict->cause === Cause::None;
     $counts['sure'] += count($sure);
     $counts['wrong'] += count($wrong);
@@ -152,6 +152,10 @@ for ($seed = 0; $seed < $wanted && is_file("{$folder}/{$seed}.json"); $seed++) {
         'object' => $counts['named'] += ! $isLeftAlone && str_contains($first, (string) array_key_first($truth['objects'])) ? 1 : 0,
         'whole' => $counts['recovered'] += isRecovered($verdict, $truth) ? 1 : 0,
     };
+    if (isset($truth['cells'])) {
+        $counts['cells']++;
+        $counts['celled'] += ($verdict->findings[0]->cells ?? null) === $truth['cells'] && str_contains($first, (string) array_key_first($truth['objects'])) ? 1 : 0;
+    }
     if (getenv('SAY')) {
         $said = array_map(static fn (Judged $one): string => sprintf('%s %.1f', $one->measured->name, isOff($one, $truth)), $wrong);
         printf('%2d %-8s %-8s %2d sure, ', $seed, $truth['kind'], $truth['manner'], count($sure));
@@ -170,6 +174,7 @@ $say('faithful drawings sent to mend something', 'mended', 'faithful', 0.03, 'dr
 $say('faithful drawings left alone, with places to go by', 'alone', 'faithful', 0.9, 'drawings');
 $say('places called sure that are wrong by more than 1.5 mm', 'wrong', 'sure', 0.03, 'places');
 $say('moved objects named first', 'named', 'object', 0.9, 'drawings');
+$say('objects put a whole cell off, said so first', 'celled', 'cells', 0.9, 'drawings');
 $say('the whole recovered to 0.7 mm, 0.3°, 0.5 %', 'recovered', 'whole', 0.9, 'drawings');
 $seconds = Bench::quantile($took, 0.5);
 $bench->say('seconds from shot to verdict', sprintf('%.2f', $seconds), '≤ 3', $seconds <= 3, "{$counts['lost']} without a sheet");

@@ -123,11 +123,11 @@ for ($seed = 1; $seed <= $shots; $seed++) {
         'none' => $verdict->cause === Cause::None,
         'shift', 'turn', 'size' => $verdict->cause === Cause::Whole && $verdict->whole->model === Model::Similarity,
         'stretch' => $verdict->cause === Cause::Whole && $verdict->whole->model === Model::Affine,
-        'point' => $verdict->cause === Cause::Point && $verdict->first[0]->measured->name === $moved || $verdict->cause === Cause::Group && in_array($moved, $verdict->groups[0]->points, true),
-        'thing' => $verdict->cause === Cause::Group && ($verdict->groups[0]->thing ?? '') === $moved,
+        'point' => $verdict->cause === Cause::Point && $verdict->first()[0]->measured->name === $moved || $verdict->cause === Cause::Group && in_array($moved, $verdict->findings[0]->groups[0]->points, true),
+        'thing' => $verdict->cause === Cause::Group && ($verdict->findings[0]->groups[0]->thing ?? '') === $moved,
     };
     $named[] = $right($given->verdict) ? 1 : 0;
-    $right($given->verdict) || print "  seed {$seed}: {$kind} {$moved} was put in, {$given->verdict->cause->value} {$given->verdict->whole->model->value} ".implode(' ', array_map(static fn ($one): string => $one->measured->name, $given->verdict->first))." was named\n";
+    $right($given->verdict) || print "  seed {$seed}: {$kind} {$moved} was put in, {$given->verdict->cause->value} {$given->verdict->whole->model->value} ".implode(' ', array_map(static fn ($one): string => $one->measured->name, $given->verdict->first()))." was named\n";
     // A faithful drawing raises no alarm.
     if ($kind === 'none') {
         $faithful = $opinion->judge($plan, $photo, $flattened, $tapped(2), propose: false)->verdict;
@@ -147,7 +147,7 @@ for ($seed = 1; $seed <= $shots; $seed++) {
         }
     }
     $namedAlone[] = $right($proposed->verdict) ? 1 : 0;
-    $right($proposed->verdict) || print "  seed {$seed}, alone: {$kind} {$moved} was put in, {$proposed->verdict->cause->value} {$proposed->verdict->whole->model->value} ".implode(' ', array_map(static fn ($one): string => $one->measured->name, $proposed->verdict->first))." was named\n";
+    $right($proposed->verdict) || print "  seed {$seed}, alone: {$kind} {$moved} was put in, {$proposed->verdict->cause->value} {$proposed->verdict->whole->model->value} ".implode(' ', array_map(static fn ($one): string => $one->measured->name, $proposed->verdict->first()))." was named\n";
 }
 // From a shot of twelve megapixels to the verdict, as the page asks for it: found, laid flat, judged.
 [$jpeg] = $camera->shoot($drawing, new Mistakes(size: 2.0), new Exposure(77));

@@ -117,7 +117,7 @@ final readonly class SecondOpinion
         [$ways, $gaps] = [[], []];
         $found = FoundObjects::none();
         if ($propose && $lines !== []) {
-            $objects = new ObjectMatcher($shot->drawn, $lines);
+            $objects = new ObjectMatcher($shot->drawn, $lines, $this->cell($plan));
             $found = $this->objects($plan, $objects, $matcher);
             [$proposed, $near] = $this->proposed($plan, $comparison, $matcher, $found, $places);
             $places += $this->lookedAtAgain($plan, $comparison, $objects, $proposed, $near);
@@ -217,6 +217,14 @@ final readonly class SecondOpinion
         }
 
         return $found;
+    }
+
+    /** @return array{float, float}|null width and height of a cell in mm of the sheet as it is looked at; null where cells are of many sizes */
+    private function cell(Plan $plan): ?array
+    {
+        [$grid, $cell, $back] = [$plan->layout->grid, $plan->layout->cell(), Comparison::stepBack($plan)];
+
+        return $grid->across->isRegular() && $grid->down->isRegular() ? [$cell->width->toFloat() / $back, $cell->height->toFloat() / $back] : null;
     }
 
     /** All lines together before any of them, and then object by object; of two that have one name neither. */

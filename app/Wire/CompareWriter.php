@@ -108,10 +108,9 @@ final readonly class CompareWriter
                 $group->name(), self::mm($group->moved()[0]), self::mm($group->moved()[1]), round($group->motion->turn(), 2), round(100 * ($group->motion->size() - 1), 2), $group->points,
             ), $verdict->groups),
             new FirstJson($verdict->cause->value, match ($verdict->cause) {
-                Cause::Group => $verdict->groups[0]->name(),
-                Cause::Point => $name($verdict->first[0]),
+                Cause::Group, Cause::Point => $verdict->findings[0]->name(),
                 default => null,
-            }, $this->say->first($verdict), $this->say->leaves($verdict), array_map($name, $verdict->first)),
+            }, $this->say->first($verdict), $this->say->leaves($verdict), array_map($name, $verdict->first())),
             array_map($name, $verdict->leaveAlone()),
             $verdict->isGoodEnough(),
             $verdict->unmeasured,

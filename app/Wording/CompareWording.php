@@ -7,7 +7,7 @@ namespace App\Wording;
 use InchLadder\Checking\Landmark;
 use InchLadder\Compare\Cause;
 use InchLadder\Compare\Drift;
-use InchLadder\Compare\Group;
+use InchLadder\Compare\Finding;
 use InchLadder\Compare\Judged;
 use InchLadder\Compare\Model;
 use InchLadder\Compare\Motion;
@@ -24,6 +24,12 @@ use InchLadder\Plan\Plan;
 /** What a verdict says, in the artist's unit: what is out, which way, what to mend first. */
 final readonly class CompareWording
 {
+    /** Things beside the first that are told: more are not kept in mind (ours). */
+    private const ALSO = 2;
+
+    /** Places or things that a sentence names at most (ours). */
+    private const NAMED = 5;
+
     /** @var array<string|int, string> what places are called, by their key */
     private array $names;
 
@@ -77,8 +83,7 @@ final readonly class CompareWording
     {
         return match ($verdict->cause) {
             Cause::Whole => $this->whole($verdict),
-            Cause::Group => $this->group($verdict->groups[0]),
-            Cause::Point => $this->point($verdict->first[0]),
+            Cause::Group, Cause::Point => $this->finding($verdict->findings[0], 'first'),
             Cause::None => $this->nothing($verdict),
         };
     }
@@ -92,13 +97,19 @@ final readonly class CompareWording
     }
 
     /**
-     * What else is worth a sentence, three at most: the whole where something else comes first, what was left alone, what is not measured.
+     * What else is worth a sentence: two more things at most that are to be mended, and three of the rest: the whole where something
+     * else comes first, what was left alone, what is not measured.
      *
      * @return list<string>
      */
     public function more(Verdict $verdict): array
     {
         $alone = $verdict->leaveAlone();
+        $also = array_map(fn (Finding $one): string => $this->finding($one, 'also'), array_slice($verdict->findings, 1, self::ALSO));
+        $further = array_merge(...array_map(static fn (Finding $one): array => $one->places, array_slice($verdict->findings, 1 + self::ALSO)));
+        if ($further !== []) {
+            $also[] = Say::counted('comparing.further', count($further), ['names' => $this->listed($further)]);
+        }
         $lines = [];
         if ($verdict->cause !== Cause::Whole && $verdict->whole->model !== Model::Same) {
             $lines[] = $this->whole($verdict);
@@ -113,7 +124,7 @@ final readonly class CompareWording
             $lines[] = Say::counted('comparing.not measured', count($verdict->unmeasured), ['names' => Say::listed(array_map($this->label(...), array_slice($verdict->unmeasured, 0, 6)))]);
         }
 
-        return array_slice($lines, 0, 3);
+        return [...$also, ...array_slice($lines, 0, 3)];
     }
 
     /** What is to be said of one place. */
@@ -219,19 +230,26 @@ final readonly class CompareWording
         return Say::it('comparing.first.whole', ['how' => $this->how($motion, $verdict->middleX, $verdict->middleY, $this->plan->layout->fitted->area->width->toFloat())]);
     }
 
-    private function group(Group $group): string
+    /** @param  'first'|'also'  $as  whether it is to be mended first, or comes after */
+    private function finding(Finding $finding, string $as): string
     {
-        $names = Say::listed(array_map($this->label(...), array_slice($group->points, 0, 5)));
-        $how = $this->how($group->motion, $group->middle[0], $group->middle[1], 60.0);
+        if ($finding->groups === []) {
+            $one = $finding->places[0];
 
-        return $group->thing === null
-            ? Say::it('comparing.first.neighbours', ['names' => $names, 'how' => $how])
-            : Say::it('comparing.first.thing', ['thing' => $group->thing, 'how' => $how, 'names' => $names]);
-    }
+            return $one->isInWrongCell() ? $this->wrongCell($one) : Say::it("comparing.{$as}.point", ['name' => $this->label($one->measured->name), 'off' => $this->way(...$one->rest)]);
+        }
+        $group = $finding->groups[0];
+        $how = $finding->cells === null ? $this->how($group->motion, ...[...$group->middle, 60.0]) : $this->cells(...$finding->cells);
+        $names = array_map($this->label(...), $finding->names());
+        $isThing = count($names) === 1 && ($group->thing !== null || $finding->cells !== null);
 
-    private function point(Judged $one): string
-    {
-        return $one->isInWrongCell() ? $this->wrongCell($one) : Say::it('comparing.first.point', ['name' => $this->label($one->measured->name), 'off' => $this->way(...$one->rest)]);
+        return match (true) {
+            $isThing => Say::it("comparing.{$as}.thing", [
+                'thing' => $names[0], 'how' => $how, 'names' => Say::listed(array_map($this->label(...), array_slice($group->points, 0, self::NAMED))),
+            ]),
+            $finding->cells !== null => Say::it("comparing.{$as}.things", ['things' => Say::listed(array_slice($names, 0, self::NAMED)), 'how' => $how]),
+            default => Say::it("comparing.{$as}.neighbours", ['names' => Say::listed(array_slice($names, 0, self::NAMED)), 'how' => $how]),
+        };
     }
 
     private function wrongCell(Judged $one): string
@@ -246,11 +264,17 @@ final readonly class CompareWording
 
         return Say::it('comparing.first.wrong cell', [
             'name' => $this->label($one->measured->name), 'cell' => $addresses->of(...$one->cell), 'in' => $addresses->of(...$one->cameOutIn),
-            'by' => Say::listed(array_values(array_filter([
-                $rows === 0 ? null : Say::counted($rows > 0 ? 'comparing.rows low' : 'comparing.rows high', abs($rows)),
-                $columns === 0 ? null : Say::counted($columns > 0 ? 'comparing.columns right' : 'comparing.columns left', abs($columns)),
-            ]))),
+            'by' => $this->cells($columns, $rows),
         ]);
+    }
+
+    /** `one row too low and 2 columns too far left` */
+    private function cells(int $columns, int $rows): string
+    {
+        return Say::listed(array_values(array_filter([
+            $rows === 0 ? null : Say::counted($rows > 0 ? 'comparing.rows low' : 'comparing.rows high', abs($rows)),
+            $columns === 0 ? null : Say::counted($columns > 0 ? 'comparing.columns right' : 'comparing.columns left', abs($columns)),
+        ])));
     }
 
     /**

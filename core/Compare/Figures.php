@@ -19,6 +19,9 @@ final class Figures
     /** Places that moved together differ by less than this share of how far they moved (ours). */
     public const ALIKE = 0.35;
 
+    /** What lies this near to whole cells from where it belongs was put in the wrong ones; a share of a cell (ours). */
+    public const WHOLE_CELLS = 0.25;
+
     /** Pixels of the shot by which a finger sets a place under the loupe (ours). */
     public const TAPPED = 2.0;
 
@@ -57,6 +60,9 @@ final class Figures
 
     /** The same, where it is not: that it was moved is the rarer thing (ours). */
     public const OBJECT_MOVED = 0.07;
+
+    /** What a line counts for where another line of the photo belongs: it is that one's, as a rule (ours). */
+    public const ANOTHERS = 0.4;
 
     /** Of an object's lines so many may lie off for it to count as moved alone, and not turned and sized as well (ours). */
     public const SIMPLER = 0.05;

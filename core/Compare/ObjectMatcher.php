@@ -20,6 +20,9 @@ final readonly class ObjectMatcher
 
     private const TURNS = [[-14.0, -7.0, 7.0, 14.0], [-3.0, -1.5, 1.5, 3.0]];
 
+    /** The cells round one: columns to the right, rows down. */
+    private const AROUND = [[-1, -1], [0, -1], [1, -1], [-1, 0], [1, 0], [-1, 1], [0, 1], [1, 1]];
+
     /** Fewer samples of its lines tell nothing; more tell nothing new. */
     private const LEAST = 24;
 
@@ -38,14 +41,20 @@ final readonly class ObjectMatcher
     /** Two ways to lie are two where corners of its box come out farther apart than so many mm. */
     private const APART = 2.5;
 
+    /** How far about a place one cell off an object is looked for, in mm. */
+    private const ABOUT_CELL = 4.5;
+
     /** Candidates that are looked at closely. */
     private const CANDIDATES = 6;
 
     /** @var list<array{float, float, float, float}> places along the photo's lines, each with the way across its line, of length 1 */
     private array $lines;
 
-    /** @param  list<array{float, float}>  $lines  places along the photo's lines, in mm of the sheet as it is looked at */
-    public function __construct(private LineMap $map, array $lines)
+    /**
+     * @param  list<array{float, float}>  $lines  places along the photo's lines, in mm of the sheet as it is looked at
+     * @param  array{float, float}|null  $cell  width and height of a cell, in mm likewise; null where there are none to mistake for each other
+     */
+    public function __construct(private LineMap $map, array $lines, private ?array $cell = null)
     {
         $this->lines = self::directed($lines);
     }
@@ -57,20 +66,25 @@ final readonly class ObjectMatcher
      */
     public function find(\Closure $holds, Motion $near): ?FoundObject
     {
-        return $this->found(array_values(array_filter($this->lines, static fn (array $at): bool => $holds($at[0], $at[1]))), $near, 0);
+        [$inside, $others] = [[], []];
+        foreach ($this->lines as $at) {
+            $holds($at[0], $at[1]) ? $inside[] = $at : $others[] = $at;
+        }
+
+        return $this->found($inside, OtherLines::of($others, $near), $near, 0);
     }
 
     /** How the whole drawing came out, of all its lines together; null where there are too few. */
     public function whole(): ?FoundObject
     {
-        return $this->found($this->lines, Motion::none(), 1);
+        return $this->found($this->lines, OtherLines::none(), Motion::none(), 1);
     }
 
     /**
      * @param  list<array{float, float, float, float}>  $inside
      * @param  0|1  $of  an object, or the whole
      */
-    private function found(array $inside, Motion $near, int $of): ?FoundObject
+    private function found(array $inside, OtherLines $others, Motion $near, int $of): ?FoundObject
     {
         if (count($inside) < self::LEAST) {
             return null;
@@ -79,8 +93,8 @@ final readonly class ObjectMatcher
         $middle = $near->apply((min($xs) + max($xs)) / 2, (min($ys) + max($ys)) / 2);
         $half = [(max($xs) - min($xs)) / 2, (max($ys) - min($ys)) / 2];
         $samples = self::about($inside, self::MOST[$of], $near, $middle);
-        $starts = [Pose::home(), ...$this->candidates(self::about($inside, self::ROUGHLY[$of], $near, $middle), $middle, $of)];
-        $found = array_map(fn (Pose $at): array => $this->climbed($samples, $middle, $at), $starts);
+        $starts = [Pose::home(), ...$this->candidates(self::about($inside, self::ROUGHLY[$of], $near, $middle), $others, $middle, $of)];
+        $found = array_map(fn (Pose $at): array => $this->climbed($samples, $others, $middle, $at), $starts);
         usort($found, static fn (array $a, array $b): int => $b[1] <=> $a[1]);
         [$best, $score] = $found[0];
         $rival = 0.0;
@@ -90,15 +104,15 @@ final readonly class ObjectMatcher
             }
         }
         // Moved alone is simpler than turned and sized too, and is believed where it fits nearly as well.
-        [$alone, $there] = $this->climbed($samples, $middle, $best->alone(), true);
+        [$alone, $there] = $this->climbed($samples, $others, $middle, $best->alone(), true);
         if ($there >= $score - Figures::SIMPLER && $alone->apart($best, $half) <= 2 * self::APART) {
             $best = $alone;
         }
         $isHome = $best->apart(Pose::home(), $half) <= self::APART;
-        $drawn = $this->score($samples, $middle, $best);
+        $drawn = $this->score($samples, $others, $middle, $best);
         $sure = $drawn >= Figures::DRAWN && $drawn - $rival >= ($isHome ? Figures::OBJECT_AT_HOME : Figures::OBJECT_MOVED);
 
-        return new FoundObject($near->then($best->motion($middle)), $drawn, $this->slides($samples, $middle, $best, $drawn), $sure);
+        return new FoundObject($near->then($best->motion($middle)), $drawn, $this->slides($samples, $others, $middle, $best, $drawn), $sure);
     }
 
     /**
@@ -109,30 +123,21 @@ final readonly class ObjectMatcher
      * @param  0|1  $of
      * @return list<Pose>
      */
-    private function candidates(array $samples, array $middle, int $of): array
+    private function candidates(array $samples, OtherLines $others, array $middle, int $of): array
     {
         $ways = [
             [0.0, 1.0],
             ...array_map(static fn (float $size): array => [0.0, $size], self::SIZES[$of]),
             ...array_map(static fn (float $turn): array => [$turn, 1.0], self::TURNS[$of]),
         ];
-        [$reach, $near] = [self::REACH[$of], self::NEAR + self::STEP / 2];
         $all = [];
         foreach ($ways as [$turn, $size]) {
-            $turned = array_map(static fn (array $at): array => (new Pose(0.0, 0.0, $turn, $size))->apply($at[0], $at[1]), $samples);
-            for ($dy = -$reach; $dy <= $reach; $dy += self::STEP) {
-                for ($dx = -$reach; $dx <= $reach; $dx += self::STEP) {
-                    [$x, $y, $sum] = [$middle[0] + $dx, $middle[1] + $dy, 0.0];
-                    foreach ($turned as [$u, $v]) {
-                        $far = $this->map->about($x + $u, $y + $v);
-                        if ($far < $near) {
-                            $sum += 1 - $far / $near;
-                        }
-                    }
-                    $pose = new Pose($dx, $dy, $turn, $size);
-                    $all[] = [$sum / count($turned) - $pose->cost(), $pose];
-                }
-            }
+            array_push($all, ...$this->looked($samples, $others, $middle, new Pose(0.0, 0.0, $turn, $size), self::REACH[$of]));
+        }
+        // A hand that counts wrong puts an object one cell off, and otherwise right.
+        [$wide, $high] = $this->cell ?? [0.0, 0.0];
+        foreach ($of === 0 && $this->cell !== null ? self::AROUND : [] as [$columns, $rows]) {
+            array_push($all, ...$this->looked($samples, $others, $middle, new Pose($columns * $wide, $rows * $high), self::ABOUT_CELL));
         }
         usort($all, static fn (array $a, array $b): int => $b[0] <=> $a[0]);
         $picked = [];
@@ -147,6 +152,37 @@ final readonly class ObjectMatcher
     }
 
     /**
+     * How well it lies everywhere about a way to lie, roughly.
+     *
+     * @param  non-empty-list<array{float, float, float, float}>  $samples  about the middle
+     * @param  array{float, float}  $middle
+     * @param  float  $reach  mm
+     * @return list<array{float, Pose}> a score, less what the pose costs
+     */
+    private function looked(array $samples, OtherLines $others, array $middle, Pose $about, float $reach): array
+    {
+        $near = self::NEAR + self::STEP / 2;
+        $turned = array_map(static fn (array $at): array => $about->apply($at[0], $at[1]), $samples);
+        $all = [];
+        for ($dy = -$reach; $dy <= $reach; $dy += self::STEP) {
+            for ($dx = -$reach; $dx <= $reach; $dx += self::STEP) {
+                $pose = $about->moved($dx, $dy);
+                $elsewhere = hypot($pose->right, $pose->down) > self::APART;
+                [$x, $y, $sum] = [$middle[0] + $dx, $middle[1] + $dy, 0.0];
+                foreach ($turned as [$u, $v]) {
+                    $far = $this->map->about($x + $u, $y + $v);
+                    if ($far < $near) {
+                        $sum += ($elsewhere && $others->has($x + $u, $y + $v) ? Figures::ANOTHERS : 1) * (1 - $far / $near);
+                    }
+                }
+                $all[] = [$sum / count($turned) - $pose->cost(), $pose];
+            }
+        }
+
+        return $all;
+    }
+
+    /**
      * From a way to lie to the best about it, one number at a time.
      *
      * @param  non-empty-list<array{float, float, float, float}>  $samples
@@ -154,13 +190,13 @@ final readonly class ObjectMatcher
      * @param  bool  $alone  moved, and neither turned nor sized
      * @return array{Pose, float} and its score, less what it costs
      */
-    private function climbed(array $samples, array $middle, Pose $at, bool $alone = false): array
+    private function climbed(array $samples, OtherLines $others, array $middle, Pose $at, bool $alone = false): array
     {
-        $best = $this->score($samples, $middle, $at) - $at->cost();
+        $best = $this->score($samples, $others, $middle, $at) - $at->cost();
         for ($step = 0.8; $step > 0.08;) {
             $from = $at;
             foreach ($from->beside($step, $alone) as $other) {
-                $score = $this->score($samples, $middle, $other) - $other->cost();
+                $score = $this->score($samples, $others, $middle, $other) - $other->cost();
                 if ($score > $best + 1e-6) {
                     [$at, $best] = [$other, $score];
                 }
@@ -177,10 +213,11 @@ final readonly class ObjectMatcher
      * @param  non-empty-list<array{float, float, float, float}>  $samples
      * @param  array{float, float}  $middle
      */
-    private function score(array $samples, array $middle, Pose $at): float
+    private function score(array $samples, OtherLines $others, array $middle, Pose $at): float
     {
         [$x, $y, $sum, $turn] = [$middle[0] + $at->right, $middle[1] + $at->down, 0.0, deg2rad($at->degrees)];
         [$cos, $sin] = [$at->size * cos($turn), $at->size * sin($turn)];
+        $elsewhere = hypot($at->right, $at->down) > self::APART;
         foreach ($samples as [$u, $v, $nu, $nv]) {
             [$px, $py] = [$x + $cos * $u - $sin * $v, $y + $sin * $u + $cos * $v];
             $far = $this->map->far($px, $py);
@@ -190,7 +227,8 @@ final readonly class ObjectMatcher
                 $b = self::BESIDE * ($sin * $nu + $cos * $nv) / $at->size;
                 $beside = [$this->map->about($px + $a, $py + $b), $this->map->about($px - $a, $py - $b)];
                 $crowd = max(0.0, 1 - $beside[0] / self::NEAR) + max(0.0, 1 - $beside[1] / self::NEAR);
-                $sum += max(0.0, 1 - $far / self::NEAR - self::CROWDED * $crowd);
+                $counts = max(0.0, 1 - $far / self::NEAR - self::CROWDED * $crowd);
+                $sum += $elsewhere && $others->has($px, $py) ? Figures::ANOTHERS * $counts : $counts;
             }
         }
 
@@ -203,11 +241,11 @@ final readonly class ObjectMatcher
      * @param  non-empty-list<array{float, float, float, float}>  $samples
      * @param  array{float, float}  $middle
      */
-    private function slides(array $samples, array $middle, Pose $at, float $score): bool
+    private function slides(array $samples, OtherLines $others, array $middle, Pose $at, float $score): bool
     {
         for ($i = 0; $i < 16; $i++) {
             $there = $at->moved(self::APART * cos($i * M_PI / 8), self::APART * sin($i * M_PI / 8));
-            if ($score - $this->score($samples, $middle, $there) < Figures::SLIDES) {
+            if ($score - $this->score($samples, $others, $middle, $there) < Figures::SLIDES) {
                 return true;
             }
         }

@@ -15,7 +15,7 @@ final readonly class Verdict
     /**
      * @param  list<Judged>  $points  those that are out first, the farthest before; then what is unsure, what was meant, what passes
      * @param  list<Group>  $groups  that which explains most first
-     * @param  list<Judged>  $first  the places that the first thing to mend is about
+     * @param  list<Finding>  $findings  what is to be mended, in its order; none where the whole is stretched
      * @param  list<string>  $unmeasured  key points without a reading that counts
      */
     private function __construct(
@@ -23,7 +23,7 @@ final readonly class Verdict
         public array $points,
         public array $groups,
         public Cause $cause,
-        public array $first,
+        public array $findings,
         public array $unmeasured,
         /** Where motions of the whole are told: the middle of the drawing, in mm. */
         public float $middleX,
@@ -44,10 +44,12 @@ final readonly class Verdict
         $cell = static fn (float $x, float $y): array => $layout->grid->cellAt($x / $wide, $y / $high);
         $points = array_map(static fn (Measured $one): Judged => new Judged($one, $one->after($whole->motion), $cell($one->x, $one->y), $cell($one->outX, $one->outY)), $measured);
         usort($points, static fn (Judged $a, Judged $b): int => [$a->standing(), $b->times()] <=> [$b->standing(), $a->times()]);
-        [$cause, $first] = self::first($whole, $points, $groups);
+        $counting = array_values(array_filter($points, static fn (Judged $one): bool => $one->measured->counts()));
+        // A whole that is stretched cannot be put right place by place.
+        $findings = $whole->model === Model::Affine ? [] : Finding::among($counting, $groups, $layout);
         $unsure = array_map(static fn (Measured $one): string => $one->name, array_filter($measured, static fn (Measured $one): bool => ! $one->sure && $one->meant === null));
 
-        return new self($whole, $points, $groups, $cause, $first, array_values(array_unique([...$unsure, ...$unmeasured])), $wide / 2, $high / 2);
+        return new self($whole, $points, $groups, self::cause($whole, $findings), $findings, array_values(array_unique([...$unsure, ...$unmeasured])), $wide / 2, $high / 2);
     }
 
     /** @return list<Judged> those that do not pass, the farthest out first */
@@ -68,10 +70,20 @@ final readonly class Verdict
         return array_values(array_filter($this->points, static fn (Judged $one): bool => $one->measured->meant !== null));
     }
 
+    /** @return list<Judged> the places that the first thing to mend is about */
+    public function first(): array
+    {
+        return match ($this->cause) {
+            Cause::None => [],
+            Cause::Whole => array_values(array_filter($this->points, static fn (Judged $one): bool => $one->measured->counts())),
+            Cause::Group, Cause::Point => $this->findings[0]->places,
+        };
+    }
+
     /** @return list<Judged> what would still be out once the first thing is mended */
     public function leftAfterFirst(): array
     {
-        return array_values(array_filter($this->out(), fn (Judged $one): bool => ! in_array($one, $this->first, true)));
+        return array_values(array_filter($this->out(), fn (Judged $one): bool => ! in_array($one, $this->first(), true)));
     }
 
     /** Everything that is to be checked was, and passes. */
@@ -103,29 +115,16 @@ final readonly class Verdict
     }
 
     /**
-     * The one move that cures most.
+     * Of what kind the one move is that cures most.
      *
-     * @param  list<Judged>  $points
-     * @param  list<Group>  $groups
-     * @return array{Cause, list<Judged>}
+     * @param  list<Finding>  $findings
      */
-    private static function first(Whole $whole, array $points, array $groups): array
+    private static function cause(Whole $whole, array $findings): Cause
     {
-        $counting = array_values(array_filter($points, static fn (Judged $one): bool => $one->measured->counts()));
-        $out = array_values(array_filter($counting, static fn (Judged $one): bool => ! $one->within));
-        // A whole that is stretched cannot be put right place by place.
-        if ($whole->model === Model::Affine) {
-            return [Cause::Whole, $counting];
-        }
-        if ($out === []) {
-            return $whole->isSame() ? [Cause::None, []] : [Cause::Whole, $counting];
-        }
-        if ($groups !== []) {
-            return [Cause::Group, array_values(array_filter($counting, static fn (Judged $one): bool => in_array($one->measured->name, $groups[0]->points, true)))];
-        }
-        // The wrong cell is said before any distance.
-        $wrong = array_values(array_filter($out, static fn (Judged $one): bool => $one->isInWrongCell()));
-
-        return [Cause::Point, [$wrong[0] ?? $out[0]]];
+        return match (true) {
+            $findings === [] => $whole->isSame() ? Cause::None : Cause::Whole,
+            $findings[0]->groups !== [] => Cause::Group,
+            default => Cause::Point,
+        };
     }
 }

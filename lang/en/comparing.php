@@ -12,11 +12,17 @@ return [
         'stretched' => 'The whole came out :how: look at frame and grid first, since no single place can be put right before that.',
         'whole' => 'The whole came out :how. Its proportions hold, and that is no fault.',
         'thing' => '“:thing” came out :how: move it as one, and it takes :names with it.',
+        'things' => ':things came out :how, all alike: count the squares again, and move them together.',
         'neighbours' => ':names came out together :how: move them as one.',
         'point' => '“:name” is :off: mend that first.',
         'over the line' => '“:name” belongs in :cell and came out in :in, :off.',
         'wrong cell' => '“:name” belongs in :cell and was drawn in :in, :by.',
     ],
+    // What is to be mended after that.
+    'also' => [
+        'thing' => '“:thing” is :how.', 'things' => ':things are :how.', 'neighbours' => ':names are :how.', 'point' => '“:name” is :off.',
+    ],
+    'further' => '{1} One more place is out: :names.|[2,*] :count more places are out: :names.',
     'rows low' => '{1} one row too low|[2,*] :count rows too low',
     'rows high' => '{1} one row too high|[2,*] :count rows too high',
     'columns right' => '{1} one column too far right|[2,*] :count columns too far right',

@@ -89,7 +89,7 @@ it('refuses corners that no sheet has', function (array $corners, string $says) 
 it('names the simplest that explains the misfits, and no more', function (Closure $out, array $things, Cause $cause, Model $model, array $first, array $after) {
     $verdict = Verdict::of(board(), came($out, $things), []);
     expect($verdict->cause)->toBe($cause)->and($verdict->whole->model)->toBe($model)
-        ->and(array_map(fn ($one) => $one->measured->name, $verdict->first))->toEqualCanonicalizing($first)
+        ->and(array_map(fn ($one) => $one->measured->name, $verdict->first()))->toEqualCanonicalizing($first)
         ->and(array_map(fn ($one) => $one->measured->name, $verdict->leftAfterFirst()))->toEqualCanonicalizing($after);
 })->with(function () {
     $all = array_keys(PLACES);

@@ -1,6 +1,7 @@
 <?php
 
 use InchLadder\Compare\Drift;
+use InchLadder\Compare\Finding;
 use InchLadder\Compare\Group;
 use InchLadder\Compare\Groups;
 use InchLadder\Compare\Judged;
@@ -48,6 +49,25 @@ it('tells together what moved together, and by how much', function (array $by, a
     'far from each other' => [['a' => [4, 4], 'e' => [4, 4]], [], []],
     'within what passes' => [['a' => [0.9, 0], 'b' => [0.9, 0], 'c' => [0.9, 0]], ['jug' => ['a', 'b', 'c']], []],
 ]);
+
+it('says first what was put in the wrong cells, and what went the same way as one', function () {
+    // Cells of 50 mm. The pear and the cup a column too far right, a place a row too high, another thing and a place by a little.
+    $layout = inFifties();
+    $measured = went(
+        ['a' => [48, 2], 'b' => [48, 2], 'c' => [48, 2], 'd' => [51, -1], 'e' => [51, -1], 'f' => [3, 0], 'g' => [0, 49]],
+        ['pear' => ['a', 'b', 'c'], 'cup' => ['d', 'e']],
+    );
+    $judged = array_map(static fn (Measured $one): Judged => new Judged(
+        $one, [$one->right(), $one->down()], $layout->grid->cellAt($one->x / 200, $one->y / 250), $layout->grid->cellAt($one->outX / 200, $one->outY / 250),
+    ), $measured);
+    $found = Finding::among($judged, Groups::among($measured, Motion::none()), $layout);
+    $told = static fn (array $found): array => array_map(static fn (Finding $one): array => [$one->name(), $one->cells, count($one->places)], $found);
+    expect($told($found))->toBe([['pear, cup', [1, 0], 5], ['g', [0, 1], 1], ['f', null, 1]]);
+    // What passes is no finding; a quarter of a cell beside whole ones is none of them.
+    $beside = went(['a' => [62.4, 0], 'b' => [62.4, 0], 'd' => [62.6, 0], 'f' => [0.5, 0]]);
+    $judged = array_map(static fn (Measured $one): Judged => new Judged($one, [$one->right(), $one->down()], [0, 0], [1, 0]), $beside);
+    expect($told(Finding::among($judged, Groups::among($beside, Motion::none()), $layout)))->toBe([['a, b', [1, 0], 2], ['d', null, 1]]);
+});
 
 it('takes the whole off before it looks for groups', function () {
     $whole = Motion::about([100.0, 125.0], 7, -2, 0, 1);

@@ -73,9 +73,9 @@ function boxAround(float $half): Closure
 }
 
 /** @param  list<array{float, float}>  $drawn */
-function lookedFor(array $drawn, ?array $lines = null): ObjectMatcher
+function lookedFor(array $drawn, ?array $lines = null, ?array $cell = null): ObjectMatcher
 {
-    return new ObjectMatcher(drawnOn($drawn), $lines ?? putDown(house(), 0, 0, 0, 1));
+    return new ObjectMatcher(drawnOn($drawn), $lines ?? putDown(house(), 0, 0, 0, 1), $cell);
 }
 
 it('finds an object wherever it was put, turned and sized', function (float $right, float $down, float $degrees, float $size) {
@@ -93,6 +93,24 @@ it('finds an object wherever it was put, turned and sized', function (float $rig
     'larger' => [0, 0, 0, 1.18],
     'smaller, and moved' => [-5, 2, 0, 0.84],
 ]);
+
+it('finds one that was put a whole cell off, farther than it looks otherwise', function (float $right, float $down) {
+    $drawn = putDown(house(), $right, $down, 0, 1);
+    $found = lookedFor($drawn, cell: [30.0, 34.0])->find(boxAround(18), Motion::none());
+    expect($found->motion->at(60, 60))->toEqualWithDelta([$right, $down], 0.5)->and($found->tells())->toBeTrue()
+        ->and(lookedFor($drawn)->find(boxAround(18), Motion::none())->tells())->toBeFalse();
+})->with([[31.0, -1.0], [-29.0, 2.0], [1.0, 33.0], [-31.0, -33.0]]);
+
+it('takes no line for its own that is drawn where another of the photo belongs', function () {
+    // Two alike, one cell apart; only the second is drawn, where it belongs.
+    $second = putDown(house(), 37, 0, 0, 1);
+    $lines = [...putDown(house(), 0, 0, 0, 1), [0.0, 0.0], ...$second];
+    expect(lookedFor($second, $lines, [37.0, 37.0])->find(boxAround(18), Motion::none())->tells())->toBeFalse();
+    // Drawn beside it, the first was put there: the other stands where it belongs.
+    $both = [...putDown(house(), 0, -37, 0, 1), ...$second];
+    $found = lookedFor($both, $lines, [37.0, 37.0])->find(boxAround(18), Motion::none());
+    expect($found->tells())->toBeTrue()->and($found->motion->at(60, 60))->toEqualWithDelta([0, -37], 0.5);
+});
 
 it('looks for it from where the whole came out', function () {
     $near = Motion::about([60, 60], 9, -7, 0, 1);

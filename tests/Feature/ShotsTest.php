@@ -245,6 +245,22 @@ it('tells of a thing and its parts by two verdicts, and of gaps, as the drawing 
     expect(test()->getJson("/api/drawings/{$drawing->id}")->json('workings.check.relations.0.ticked'))->toBeFalse();
 });
 
+it('says of things that were all put a row too low that they were, as one, before what is off by less', function () {
+    $oval = static fn (float $x, float $y, float $wide, float $high): string => implode(', ', array_map(
+        static fn (int $i): string => sprintf('%.4F %.4F', $x + $wide * cos($i * M_PI / 12), $y + $high * sin($i * M_PI / 12)), range(0, 23),
+    ));
+    $things = ['jug' => $oval(0.6, 0.52, 0.25, 0.23), 'left pear' => $oval(0.23, 0.62, 0.14, 0.16)];
+    $drawing = Shot::drawing(
+        ['things' => array_map(static fn (string $name, string $outline): array => ['name' => $name, 'outline' => $outline, 'boxed' => false, 'must' => false, 'ticked' => []], array_keys($things), $things)],
+        ['cloth' => Shot::POINTS['cloth']],
+    );
+    $row = $drawing->plan()->layout->cell()->height->toFloat();
+    [$path] = Shot::take($drawing, new Mistakes(moves: ['jug' => [0.0, $row], 'left pear' => [0.0, $row]]));
+    $told = compared($drawing, Shot::keep($drawing, $path));
+    expect($told['first']['sentence'])->toBe('left pear and jug came out one row too low, all alike: count the squares again, and move them together.')
+        ->and($told['first'])->toMatchArray(['kind' => 'group', 'name' => 'left pear, jug'])->and($told['good_enough'])->toBeFalse();
+});
+
 it('reads off where a grid really was ruled, and lets the guides follow', function () {
     // Ruled with its inner lines up to 2.4 mm off; photographed; held against the even grid that was planned.
     $even = ['grid' => ['school' => 'count', 'columns' => 4]];

@@ -87,6 +87,7 @@ def sample(pictures, rng, seed):
     drawn = ink(grey, manner, rng)
     x, y = np.meshgrid((np.arange(shape[1]) + 0.5) / shape[1], (np.arange(shape[0]) + 0.5) / shape[0])
     objects = which['objects']
+    columns, rows = 6, max(1, int(round(6 * area[1] / area[0])))
     truth = {'file': which['file'], 'manner': manner, 'kind': kind, 'area_mm': area.tolist(), 'margin_mm': MARGIN, 'objects': {},
              'whole': {'right': 0, 'down': 0, 'turn': 0, 'size': 0}}
     if kind == 'object':
@@ -96,6 +97,12 @@ def sample(pictures, rng, seed):
         how = rng.integers(3)
         angle, far, sign = rng.uniform(0, 2 * np.pi), rng.uniform(4, 10), rng.choice([-1, 1])
         move = {'right': far * np.cos(angle), 'down': far * np.sin(angle)} if how < 2 else {'size': sign * rng.uniform(12, 22)}
+        if seed % 10 == 9:
+            # Put a whole cell off, and not quite, to where there is more room.
+            across = rng.integers(2) == 0
+            cells = [int(np.sign(0.5 - ox)) or 1, 0] if across else [0, int(np.sign(0.5 - oy)) or 1]
+            move = {'right': cells[0] * area[0] / columns + rng.uniform(-2, 2), 'down': cells[1] * area[1] / rows + rng.uniform(-2, 2)}
+            truth['cells'] = cells
         middle = (ox * area[0], oy * area[1])
         drawn = np.maximum(np.where(inside, 0, drawn), moved(np.where(inside, drawn, 0), similarity(middle, **move)))
         truth['objects'][name] = {**{'right': 0, 'down': 0, 'turn': 0, 'size': 0}, **move}
@@ -114,7 +121,6 @@ def sample(pictures, rng, seed):
     if kind == 'whole':
         board = moved(board, similarity(tuple(sheet / 2), **truth['whole']))
     grid = seed % 2 == 0
-    columns, rows = 6, max(1, int(round(6 * area[1] / area[0])))
     truth['grid'], truth['columns'], truth['rows'] = bool(grid), columns, rows
     if grid:
         for i in range(columns + 1):

@@ -43,7 +43,7 @@ final class CompareCommand extends Planning
 
             return;
         }
-        array_map($this->line(...), array_filter([...$compare->flatten->warnings, $compare->first->sentence, $compare->first->leaves, ...$compare->more]));
+        array_map($this->line(...), array_filter([...$compare->flatten->warnings, $compare->first->sentence, ...$compare->more]));
         $this->table([], array_map(static fn (JudgedPointJson $one): array => [! $one->sure ? '?' : ($one->within ? '✓' : '✗'), $one->says, $one->amounts], $compare->points), 'compact');
     }
 }

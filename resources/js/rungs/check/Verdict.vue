@@ -25,7 +25,6 @@ useEventListener('keydown', (event: KeyboardEvent) => {
     <p v-if="shots.judging && !shots.told" class="soft" role="status">{{ $t('shots.judging') }}</p>
     <template v-if="shots.told">
       <p class="first" :class="shots.told.first.kind" data-test="verdict"><Num :text="shots.told.first.sentence" /></p>
-      <p v-if="shots.told.first.leaves" class="more"><Num :text="shots.told.first.leaves" /></p>
       <p v-for="line in shots.told.more" :key="line" class="more"><Num :text="line" /></p>
       <Callout v-for="warning in shots.told.flatten.warnings" :key="warning">{{ warning }}</Callout>
     </template>
