@@ -36,16 +36,23 @@ final readonly class CompareWording
     /** @var array<int, string> keys of those that the program chose */
     private array $chosen;
 
+    /** @var array<string|int, string> the things that places are ends of, by their key */
+    private array $ends;
+
     /**
      * @param  list<Wanted>  $wanted
      * @param  array<string|int, string>  $names  what other places are called, by their key
      */
     public function __construct(private Plan $plan, array $wanted, array $names = [])
     {
+        $ends = [];
         foreach ($wanted as $one) {
             $names[$one->key] = self::name($one);
+            if ($one->side !== null) {
+                $ends[$one->key] = $one->name;
+            }
         }
-        $this->names = $names;
+        [$this->names, $this->ends] = [$names, $ends];
         $this->chosen = array_map(static fn (Wanted $one): string => $one->key, array_filter($wanted, static fn (Wanted $one): bool => $one->chosen));
     }
 
@@ -241,12 +248,14 @@ final readonly class CompareWording
         $group = $finding->groups[0];
         $how = $finding->cells === null ? $this->how($group->motion, ...[...$group->middle, 60.0]) : $this->cells(...$finding->cells);
         $names = array_map($this->label(...), $finding->names());
+        // That its own ends come along goes without saying.
+        $others = array_values(array_filter($group->points, fn (string $key): bool => ($this->ends[$key] ?? null) !== $names[0]));
+        $with = array_map($this->label(...), array_slice($others, 0, self::NAMED));
         $isThing = count($names) === 1 && ($group->thing !== null || $finding->cells !== null);
 
         return match (true) {
-            $isThing => Say::it("comparing.{$as}.thing", [
-                'thing' => $names[0], 'how' => $how, 'names' => Say::listed(array_map($this->label(...), array_slice($group->points, 0, self::NAMED))),
-            ]),
+            $isThing && $with !== [] => Say::it("comparing.{$as}.thing", ['thing' => $names[0], 'how' => $how, 'names' => Say::listed($with)]),
+            $isThing => Say::it("comparing.{$as}.thing alone", ['thing' => $names[0], 'how' => $how]),
             $finding->cells !== null => Say::it("comparing.{$as}.things", ['things' => Say::listed(array_slice($names, 0, self::NAMED)), 'how' => $how]),
             default => Say::it("comparing.{$as}.neighbours", ['names' => Say::listed(array_slice($names, 0, self::NAMED)), 'how' => $how]),
         };

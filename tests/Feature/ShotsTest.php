@@ -259,6 +259,10 @@ it('says of things that were all put a row too low that they were, as one, befor
     $told = compared($drawing, Shot::keep($drawing, $path));
     expect($told['first']['sentence'])->toBe('left pear and jug came out one row too low, all alike: count the squares again, and move them together.')
         ->and($told['first'])->toMatchArray(['kind' => 'group', 'name' => 'left pear, jug'])->and($told['good_enough'])->toBeFalse();
+    // One of them alone; the other a little too low comes after, and neither is said by its own ends.
+    [$path] = Shot::take($drawing, new Mistakes(moves: ['jug' => [0.0, 5.0], 'left pear' => [0.0, $row]]));
+    $told = compared($drawing, Shot::keep($drawing, $path));
+    expect($told['first']['sentence'])->toBe('“left pear” came out one row too low: move it as one.')->and($told['more'][0])->toBe('“jug” is 3/16 in too low.');
 });
 
 it('reads off where a grid really was ruled, and lets the guides follow', function () {

@@ -12,7 +12,7 @@
   gap: 14px;
   justify-items: start;
   max-width: 480px;
-  margin: 18vh auto 0;
-  padding: 0 20px;
+  margin: 0 auto;
+  padding: 18vh 20px 0;
 }
 </style>
