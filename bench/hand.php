@@ -122,7 +122,9 @@ if (! is_dir($folder)) {
 }
 $samples = python(['-c', 'import skimage; print(skimage.data_dir)']);
 $second = app(SecondOpinion::class);
-$counts = array_fill_keys(['faithful', 'mended', 'alone', 'sure', 'wrong', 'object', 'named', 'cells', 'celled', 'whole', 'recovered', 'lost'], 0);
+$counts = array_fill_keys([
+    'faithful', 'mended', 'alone', 'sure', 'wrong', 'object', 'named', 'cells', 'celled', 'whole', 'recovered', 'lost',
+], 0);
 [$photos, $took] = [[], []];
 for ($seed = 0; $seed < $wanted && is_file("{$folder}/{$seed}.json"); $seed++) {
     $truth = json_decode((string) file_get_contents("{$folder}/{$seed}.json"), true);
@@ -153,8 +155,9 @@ for ($seed = 0; $seed < $wanted && is_file("{$folder}/{$seed}.json"); $seed++) {
         'whole' => $counts['recovered'] += isRecovered($verdict, $truth) ? 1 : 0,
     };
     if (isset($truth['cells'])) {
+        $isNamed = str_contains($first, (string) array_key_first($truth['objects']));
         $counts['cells']++;
-        $counts['celled'] += ($verdict->findings[0]->cells ?? null) === $truth['cells'] && str_contains($first, (string) array_key_first($truth['objects'])) ? 1 : 0;
+        $counts['celled'] += $isNamed && ($verdict->findings[0]->cells ?? null) === $truth['cells'] ? 1 : 0;
     }
     if (getenv('SAY')) {
         $said = array_map(static fn (Judged $one): string => sprintf('%s %.1f', $one->measured->name, isOff($one, $truth)), $wrong);

@@ -19,7 +19,9 @@ use App\Shots\SecondOpinion;
 use App\Shots\SheetNotFound;
 use Illuminate\Contracts\Console\Kernel;
 use InchLadder\Compare\Cause;
+use InchLadder\Compare\Judged;
 use InchLadder\Compare\Model;
+use InchLadder\Compare\Verdict;
 
 require dirname(__DIR__).'/vendor/autoload.php';
 $data = sys_get_temp_dir().'/'.uniqid('inch-opinion');
@@ -119,15 +121,23 @@ for ($seed = 1; $seed <= $shots; $seed++) {
         $whole[] = [hypot($right - $truth['whole']['right_mm'], $down - $truth['whole']['down_mm']), abs($eight->turn() - $truth['whole']['turn_degrees']), abs(100 * ($eight->size() - 1) - $truth['whole']['size_percent'])];
     }
     // What is named first.
-    $right = static fn ($verdict): bool => match ($kind) {
+    $right = static fn (Verdict $verdict): bool => match ($kind) {
         'none' => $verdict->cause === Cause::None,
         'shift', 'turn', 'size' => $verdict->cause === Cause::Whole && $verdict->whole->model === Model::Similarity,
         'stretch' => $verdict->cause === Cause::Whole && $verdict->whole->model === Model::Affine,
-        'point' => $verdict->cause === Cause::Point && $verdict->first()[0]->measured->name === $moved || $verdict->cause === Cause::Group && in_array($moved, $verdict->findings[0]->groups[0]->points, true),
+        'point' => match ($verdict->cause) {
+            Cause::Point => $verdict->first()[0]->measured->name === $moved,
+            Cause::Group => in_array($moved, $verdict->findings[0]->groups[0]->points, true),
+            default => false,
+        },
         'thing' => $verdict->cause === Cause::Group && ($verdict->findings[0]->groups[0]->thing ?? '') === $moved,
     };
+    $said = static fn (Verdict $verdict): string => sprintf(
+        '%s %s was put in, %s %s %s was named', $kind, $moved, $verdict->cause->value, $verdict->whole->model->value,
+        implode(' ', array_map(static fn (Judged $one): string => $one->measured->name, $verdict->first())),
+    );
     $named[] = $right($given->verdict) ? 1 : 0;
-    $right($given->verdict) || print "  seed {$seed}: {$kind} {$moved} was put in, {$given->verdict->cause->value} {$given->verdict->whole->model->value} ".implode(' ', array_map(static fn ($one): string => $one->measured->name, $given->verdict->first()))." was named\n";
+    $right($given->verdict) || print "  seed {$seed}: {$said($given->verdict)}\n";
     // A faithful drawing raises no alarm.
     if ($kind === 'none') {
         $faithful = $opinion->judge($plan, $photo, $flattened, $tapped(2), propose: false)->verdict;
@@ -147,7 +157,7 @@ for ($seed = 1; $seed <= $shots; $seed++) {
         }
     }
     $namedAlone[] = $right($proposed->verdict) ? 1 : 0;
-    $right($proposed->verdict) || print "  seed {$seed}, alone: {$kind} {$moved} was put in, {$proposed->verdict->cause->value} {$proposed->verdict->whole->model->value} ".implode(' ', array_map(static fn ($one): string => $one->measured->name, $proposed->verdict->first()))." was named\n";
+    $right($proposed->verdict) || print "  seed {$seed}, alone: {$said($proposed->verdict)}\n";
 }
 // From a shot of twelve megapixels to the verdict, as the page asks for it: found, laid flat, judged.
 [$jpeg] = $camera->shoot($drawing, new Mistakes(size: 2.0), new Exposure(77));

@@ -219,12 +219,17 @@ final readonly class SecondOpinion
         return $found;
     }
 
-    /** @return array{float, float}|null width and height of a cell in mm of the sheet as it is looked at; null where cells are of many sizes */
+    /** @return array{float, float}|null width and height of a cell in mm of the sheet as it is looked at; null where cells differ */
     private function cell(Plan $plan): ?array
     {
-        [$grid, $cell, $back] = [$plan->layout->grid, $plan->layout->cell(), Comparison::stepBack($plan)];
+        $grid = $plan->layout->grid;
+        if (! $grid->across->isRegular() || ! $grid->down->isRegular()) {
+            return null;
+        }
+        $cell = $plan->layout->cell();
+        $back = Comparison::stepBack($plan);
 
-        return $grid->across->isRegular() && $grid->down->isRegular() ? [$cell->width->toFloat() / $back, $cell->height->toFloat() / $back] : null;
+        return [$cell->width->toFloat() / $back, $cell->height->toFloat() / $back];
     }
 
     /** All lines together before any of them, and then object by object; of two that have one name neither. */

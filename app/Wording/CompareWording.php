@@ -113,7 +113,8 @@ final readonly class CompareWording
     {
         $alone = $verdict->leaveAlone();
         $also = array_map(fn (Finding $one): string => $this->finding($one, 'also'), array_slice($verdict->findings, 1, self::ALSO));
-        $further = array_merge(...array_map(static fn (Finding $one): array => $one->places, array_slice($verdict->findings, 1 + self::ALSO)));
+        $later = array_slice($verdict->findings, 1 + self::ALSO);
+        $further = array_merge(...array_map(static fn (Finding $one): array => $one->places, $later));
         if ($further !== []) {
             $also[] = Say::counted('comparing.further', count($further), ['names' => $this->listed($further)]);
         }
@@ -243,22 +244,25 @@ final readonly class CompareWording
         if ($finding->groups === []) {
             $one = $finding->places[0];
 
-            return $one->isInWrongCell() ? $this->wrongCell($one) : Say::it("comparing.{$as}.point", ['name' => $this->label($one->measured->name), 'off' => $this->way(...$one->rest)]);
+            return $one->isInWrongCell()
+                ? $this->wrongCell($one)
+                : Say::it("comparing.{$as}.point", ['name' => $this->label($one->measured->name), 'off' => $this->way(...$one->rest)]);
         }
         $group = $finding->groups[0];
-        $how = $finding->cells === null ? $this->how($group->motion, ...[...$group->middle, 60.0]) : $this->cells(...$finding->cells);
+        $how = $finding->cells === null
+            ? $this->how($group->motion, $group->middle[0], $group->middle[1], 60.0)
+            : $this->cells(...$finding->cells);
         $names = array_map($this->label(...), $finding->names());
+        $some = Say::listed(array_slice($names, 0, self::NAMED));
+        if (count($names) > 1) {
+            return Say::it("comparing.{$as}.".($finding->cells === null ? 'neighbours' : 'things'), ['names' => $some, 'how' => $how]);
+        }
         // That its own ends come along goes without saying.
-        $others = array_values(array_filter($group->points, fn (string $key): bool => ($this->ends[$key] ?? null) !== $names[0]));
-        $with = array_map($this->label(...), array_slice($others, 0, self::NAMED));
-        $isThing = count($names) === 1 && ($group->thing !== null || $finding->cells !== null);
+        $with = array_filter($finding->places, fn (Judged $one): bool => ($this->ends[$one->measured->name] ?? null) !== $names[0]);
 
-        return match (true) {
-            $isThing && $with !== [] => Say::it("comparing.{$as}.thing", ['thing' => $names[0], 'how' => $how, 'names' => Say::listed($with)]),
-            $isThing => Say::it("comparing.{$as}.thing alone", ['thing' => $names[0], 'how' => $how]),
-            $finding->cells !== null => Say::it("comparing.{$as}.things", ['things' => Say::listed(array_slice($names, 0, self::NAMED)), 'how' => $how]),
-            default => Say::it("comparing.{$as}.neighbours", ['names' => Say::listed(array_slice($names, 0, self::NAMED)), 'how' => $how]),
-        };
+        return $with === []
+            ? Say::it("comparing.{$as}.thing alone", ['thing' => $names[0], 'how' => $how])
+            : Say::it("comparing.{$as}.thing", ['thing' => $names[0], 'how' => $how, 'names' => $this->listed(array_values($with))]);
     }
 
     private function wrongCell(Judged $one): string

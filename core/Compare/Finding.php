@@ -31,14 +31,14 @@ final readonly class Finding
         $found = [];
         $told = [];
         foreach ($groups as $group) {
-            $places = array_values(array_filter($counting, static fn (Judged $one): bool => in_array($one->measured->name, $group->points, true)));
+            $places = self::in($group, $counting);
+            if ($places === []) {
+                continue;
+            }
             $told = [...$told, ...$group->points];
             $cells = self::cells($layout, ...$group->moved());
             $alike = $cells === null ? [] : array_filter($found, static fn (self $one): bool => $one->cells === $cells);
             $with = array_key_first($alike);
-            if ($places === []) {
-                continue;
-            }
             if ($with === null) {
                 $found[] = new self([$group], $places, $cells);
             } else {
@@ -83,12 +83,21 @@ final readonly class Finding
         return $names === [] ? [$this->places[0]->measured->name] : array_values(array_unique($names));
     }
 
-    /** @return list<string> */
+    /** @return list<string> the names its places go by */
     private function ofPlaces(Group $group): array
     {
-        $of = array_filter($this->places, static fn (Judged $one): bool => in_array($one->measured->name, $group->points, true));
+        $name = fn (Judged $one): string => ($this->cells === null ? null : $one->measured->things[0] ?? null) ?? $one->measured->name;
 
-        return array_values(array_map(fn (Judged $one): string => ($this->cells === null ? null : $one->measured->things[0] ?? null) ?? $one->measured->name, $of));
+        return array_map($name, self::in($group, $this->places));
+    }
+
+    /**
+     * @param  list<Judged>  $places
+     * @return list<Judged> those of a group
+     */
+    private static function in(Group $group, array $places): array
+    {
+        return array_values(array_filter($places, static fn (Judged $one): bool => in_array($one->measured->name, $group->points, true)));
     }
 
     /**

@@ -4,12 +4,16 @@ declare(strict_types=1);
 
 namespace InchLadder\Compare;
 
-/** Where lines of the photo that are not an object's are to be on the drawing: what was drawn there is theirs, and says little of where the object went. */
+/**
+ * Where lines of the photo that are not an object's are to be on the drawing: what was drawn there is theirs, and says little
+ * of where the object went.
+ */
 final readonly class OtherLines
 {
     /** Mm about a line that are its own (ours). */
     private const OWN = 1;
 
+    /** No sheet that is looked at is so many mm wide. */
     private const WIDE = 4096;
 
     /** @param  array<int, true>  $own  by the mm of the sheet */

@@ -49,7 +49,16 @@ final readonly class Verdict
         $findings = $whole->model === Model::Affine ? [] : Finding::among($counting, $groups, $layout);
         $unsure = array_map(static fn (Measured $one): string => $one->name, array_filter($measured, static fn (Measured $one): bool => ! $one->sure && $one->meant === null));
 
-        return new self($whole, $points, $groups, self::cause($whole, $findings), $findings, array_values(array_unique([...$unsure, ...$unmeasured])), $wide / 2, $high / 2);
+        return new self(
+            whole: $whole,
+            points: $points,
+            groups: $groups,
+            cause: self::cause($whole, $findings),
+            findings: $findings,
+            unmeasured: array_values(array_unique([...$unsure, ...$unmeasured])),
+            middleX: $wide / 2,
+            middleY: $high / 2,
+        );
     }
 
     /** @return list<Judged> those that do not pass, the farthest out first */

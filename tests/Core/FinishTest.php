@@ -53,7 +53,8 @@ it('goes from what is open to what keeps the sheet', function () {
 
 it('lifts the guides when they are meant to come off', function () {
     $light = new Leftovers(light: ['C2']);
-    $order = static fn (?GuidesOff $guides): array => array_values(array_intersect(tasks(Medium::Ink, $light, $guides), ['light', 'guides', 'edges', 'restate', 'over', 'tidy']));
+    $about = ['light', 'guides', 'edges', 'restate', 'over', 'tidy'];
+    $order = static fn (?GuidesOff $guides): array => array_values(array_intersect(tasks(Medium::Ink, $light, $guides), $about));
     expect($order(GuidesOff::BeforeMedium))->toBe(['light', 'guides', 'edges', 'restate', 'over', 'tidy'])
         ->and($order(GuidesOff::AtTheEnd))->toBe(['over', 'tidy', 'light', 'guides', 'edges', 'restate'])
         ->and($order(GuidesOff::Never))->toBe(['edges', 'over', 'tidy']);
@@ -71,10 +72,13 @@ it('has its last photograph and its knife only where there is something to cut',
     expect(array_column(Closing::tasks($filled, Medium::Graphite, new Leftovers), 'value'))->not->toContain('last shot')
         ->and(Cut::round($filled))->toBeNull();
     $cut = Cut::round(framed());
-    expect([$cut->left->toFloat(), $cut->right->toFloat(), $cut->top->toFloat(), $cut->bottom->toFloat()])->toBe([10.0, 190.0, 10.0, 250.0]);
+    expect(array_map(static fn (Length $one): float => $one->toFloat(), [$cut->left, $cut->right, $cut->top, $cut->bottom]))
+        ->toBe([10.0, 190.0, 10.0, 250.0]);
 });
 
-it('knows what goes over the pencil, and when its guides come off', function (Medium $medium, bool $over, bool $before, GuidesOff $off, int $ways) {
+it('knows what goes over the pencil, and when its guides come off', function (
+    Medium $medium, bool $over, bool $before, GuidesOff $off, int $ways,
+) {
     $tasks = tasks($medium);
     expect(in_array('over', $tasks, true))->toBe($over)->and(in_array('before', $tasks, true))->toBe($before)
         ->and(GuidesOff::under($medium))->toBe($off)->and(GuidesOff::ways($medium))->toHaveCount($ways)->toContain($off);
@@ -93,7 +97,10 @@ it('names the guides that are on the sheet, the faintest first', function (array
 })->with([
     // Four columns leave three lines; cells of 45 mm leave five of the level ones.
     'a grid' => [[], 0, ['lines' => 8, 'errors' => 0, 'frame' => 0]],
-    'cells cut finer' => fn () => [['divisions' => [new Division(1, 1, 2), new Division(2, 1, 3)]], 0, ['lines' => 8, 'cells' => 2, 'errors' => 0, 'frame' => 0]],
+    'cells cut finer' => fn () => [
+        ['divisions' => [new Division(1, 1, 2), new Division(2, 1, 3)]], 0,
+        ['lines' => 8, 'cells' => 2, 'errors' => 0, 'frame' => 0],
+    ],
     'shapes' => [[], 3, ['lines' => 8, 'shapes' => 3, 'errors' => 0, 'frame' => 0]],
     // One column of 180 mm leaves a row that is begun.
     'one column' => fn () => [['school' => SquaresByCount::across(1)], 0, ['lines' => 1, 'errors' => 0, 'frame' => 0]],

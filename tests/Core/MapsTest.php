@@ -65,29 +65,40 @@ it('finds a place of the file in the crop, and the place of the crop in the file
     for ($round = 0; $round < 120; $round++) {
         [$wide, $high] = [mt_rand(300, 5000), mt_rand(300, 5000)];
         $framing = new Framing(
-            Turning::of(mt_rand(0, 3), mt_rand(0, 1) === 1, mt_rand(0, 2) * mt_rand(-140, 140) / 20, [Keep::Shape, Keep::Largest][mt_rand(0, 1)]),
+            Turning::of(
+                quarters: mt_rand(0, 3),
+                mirrored: mt_rand(0, 1) === 1,
+                degrees: mt_rand(0, 2) * mt_rand(-140, 140) / 20,
+                keep: [Keep::Shape, Keep::Largest][mt_rand(0, 1)],
+            ),
             Border::of(thousandths(0, 200), thousandths(0, 200), thousandths(0, 200), thousandths(0, 200)),
-            mt_rand(0, 1) === 0 ? null : PrintedPart::box(thousandths(0, 300), thousandths(0, 300), thousandths(400, 700), thousandths(400, 700)),
+            mt_rand(0, 1) === 0
+                ? null
+                : PrintedPart::box(thousandths(0, 300), thousandths(0, 300), thousandths(400, 700), thousandths(400, 700)),
         );
         $crop = Crop::at(thousandths(0, 400), thousandths(0, 400), thousandths(300, 600), thousandths(300, 600));
         $map = PictureMap::of($framing, $crop, $wide, $high);
         [$x, $y] = [thousandths(0, 1000), thousandths(0, 1000)];
         [$u, $v] = seenAt($x->toFloat(), $y->toFloat(), $wide, $high, $framing, $crop);
         $numbers = static fn (array $at): array => array_map(static fn (Rational $one): float => $one->toFloat(), $at);
+        $here = $numbers([$x, $y]);
+        $inFile = $numbers($map->cropToFile()->apply($x, $y));
         expect($numbers($map->cropToFile()->inverse()->apply($x, $y)))->toEqualWithDelta([$u, $v], 1e-6)
-            ->and($numbers($map->cropToFile()->apply(Rational::near($u, 12), Rational::near($v, 12))))->toEqualWithDelta($numbers([$x, $y]), 1e-6)
+            ->and($numbers($map->cropToFile()->apply(Rational::near($u, 12), Rational::near($v, 12))))->toEqualWithDelta($here, 1e-6)
             // By way of the picture, or of the print, it is the same.
-            ->and($numbers($map->cropToPrint()->then($map->printToFile)->apply($x, $y)))->toEqualWithDelta($numbers($map->cropToFile()->apply($x, $y)), 1e-9)
-            ->and($numbers($map->cropToPicture->then($map->pictureToFile())->apply($x, $y)))->toEqualWithDelta($numbers($map->cropToFile()->apply($x, $y)), 1e-9);
+            ->and($numbers($map->cropToPrint()->then($map->printToFile)->apply($x, $y)))->toEqualWithDelta($inFile, 1e-9)
+            ->and($numbers($map->cropToPicture->then($map->pictureToFile())->apply($x, $y)))->toEqualWithDelta($inFile, 1e-9);
         // Held otherwise, it lies where the other way of holding it has it.
         $other = PictureMap::of(new Framing(Turning::of(mt_rand(0, 3), true, 0, Keep::Shape), Border::none()), Crop::whole(), $wide, $high);
-        expect($numbers($other->cropToFile()->apply(...$map->cropTo($other)->apply($x, $y))))->toEqualWithDelta($numbers($map->cropToFile()->apply($x, $y)), 1e-6)
-            ->and($numbers($other->pictureToFile()->apply(...$map->pictureTo($other)->apply($x, $y))))->toEqualWithDelta($numbers($map->pictureToFile()->apply($x, $y)), 1e-6);
+        expect($numbers($other->cropToFile()->apply(...$map->cropTo($other)->apply($x, $y))))->toEqualWithDelta($inFile, 1e-6)
+            ->and($numbers($other->pictureToFile()->apply(...$map->pictureTo($other)->apply($x, $y))))
+            ->toEqualWithDelta($numbers($map->pictureToFile()->apply($x, $y)), 1e-6);
     }
 });
 
 it('is exact where nothing is straightened', function () {
-    $framing = new Framing(Turning::of(1, true, 0, Keep::Shape), Border::of(Rational::nd(1, 7), Rational::nd(1, 11), Rational::zero(), Rational::nd(1, 13)));
+    $border = Border::of(Rational::nd(1, 7), Rational::nd(1, 11), Rational::zero(), Rational::nd(1, 13));
+    $framing = new Framing(Turning::of(1, true, 0, Keep::Shape), $border);
     $map = PictureMap::of($framing, Crop::at(Rational::nd(1, 3), Rational::nd(1, 9), Rational::nd(1, 2), Rational::nd(4, 5)), 3000, 2000);
     $back = $map->cropToFile()->then($map->cropToFile()->inverse());
     foreach (['a' => 1, 'b' => 0, 'c' => 0, 'd' => 0, 'e' => 1, 'f' => 0] as $name => $is) {
@@ -115,14 +126,18 @@ it('brings a point to its pin: the crop moves first, then the drawing on its she
         $pinned = Pinned::at(new KeyPoint('a', $x, $y, false, $pin), new Fitted($crop, $area), $left, $top, $sheet);
         $now = $pinned->fitted->crop;
         // It may be so far off, and no farther, once all has moved.
-        $lies = static fn (Length $from, Length $side, Rational $at, Rational $start, Rational $span): float => $from->toFloat() + $side->toFloat() * ($at->toFloat() - $start->toFloat()) / $span->toFloat();
-        expect($lies($pinned->left, $area->width, $x, $now->left, $now->width))->toEqualWithDelta($pin->left->toFloat() + $pinned->missedAcross->toFloat(), 1e-9)
-            ->and($lies($pinned->top, $area->height, $y, $now->top, $now->height))->toEqualWithDelta($pin->top->toFloat() + $pinned->missedDown->toFloat(), 1e-9)
+        $across = ($x->toFloat() - $now->left->toFloat()) / $now->width->toFloat();
+        $down = ($y->toFloat() - $now->top->toFloat()) / $now->height->toFloat();
+        expect($pinned->left->toFloat() + $across * $area->width->toFloat())
+            ->toEqualWithDelta($pin->left->toFloat() + $pinned->missedAcross->toFloat(), 1e-9)
+            ->and($pinned->top->toFloat() + $down * $area->height->toFloat())
+            ->toEqualWithDelta($pin->top->toFloat() + $pinned->missedDown->toFloat(), 1e-9)
             // Nothing but its place is another.
             ->and([$now->width, $now->height])->toEqual([$crop->width, $crop->height])
             ->and($pinned->fitted->area)->toBe($area)
             // All of it stays in the photo and on the sheet.
-            ->and($now->left->isNegative() || $now->right()->isGreaterThan(1) || $now->top->isNegative() || $now->bottom()->isGreaterThan(1))->toBeFalse()
+            ->and($now->left->isNegative() || $now->right()->isGreaterThan(1))->toBeFalse()
+            ->and($now->top->isNegative() || $now->bottom()->isGreaterThan(1))->toBeFalse()
             ->and($pinned->left->toFloat())->toBeGreaterThanOrEqual(0)->toBeLessThanOrEqual(300 - $area->width->toFloat() + 1e-9)
             ->and($pinned->top->toFloat())->toBeGreaterThanOrEqual(0)->toBeLessThanOrEqual(400 - $area->height->toFloat() + 1e-9);
         // The drawing moves only where the crop has come to the photo's edge, or the pin lies beside where the drawing lay.
@@ -141,18 +156,25 @@ it('brings a point to its pin: the crop moves first, then the drawing on its she
     expect(min($moved))->toBeGreaterThan(20);
     // Without a pin nothing moves.
     $plan = Plans::of(Reference::onScreen(900, 1200), size('200x260mm'), ruler: '1 mm');
-    $free = Pinned::at(new KeyPoint('a', Rational::nd(1, 3), Rational::nd(1, 3), false), $plan->layout->fitted, Length::zero(), Length::zero(), size('200x260mm'));
+    $third = Rational::nd(1, 3);
+    $free = Pinned::at(
+        new KeyPoint('a', $third, $third, false), $plan->layout->fitted, Length::zero(), Length::zero(), size('200x260mm'),
+    );
     expect($free->fitted)->toBe($plan->layout->fitted)->and($free->missedAcross->isZero() && $free->missedDown->isZero())->toBeTrue();
 });
 
-it('says by which edge a line leaves its board, and how far along', function (Affine $map, bool $upright, array $from, array $to, bool $leans) {
+it('says by which edge a line leaves its board, and how far along', function (
+    Affine $map, bool $upright, array $from, array $to, bool $leans,
+) {
     $line = Line::on(size('200x100mm'), $map, Rational::nd(1, 4), $upright);
     $mm = static fn (array $end): array => [$end[0], round($end[1]->toFloat(), 6)];
     expect($mm($line->from))->toBe($from)->and($mm($line->to))->toBe($to)->and($line->leans())->toBe($leans);
     // A quarter of the way down, or across, it lies a quarter of the way between its ends.
-    [$start, $end] = [array_map(static fn (Length $one): float => $one->toFloat(), $line->start), array_map(static fn (Length $one): float => $one->toFloat(), $line->end)];
+    $floats = static fn (array $point): array => array_map(static fn (Length $one): float => $one->toFloat(), $point);
+    [$start, $end] = [$floats($line->start), $floats($line->end)];
+    $quarter = static fn (int $axis): float => $start[$axis] + 0.25 * ($end[$axis] - $start[$axis]);
     [$along, $across] = $upright ? [1, 0] : [0, 1];
-    expect($line->at(Length::mm(Rational::near($start[$along] + 0.25 * ($end[$along] - $start[$along]), 9)))->toFloat())->toEqualWithDelta($start[$across] + 0.25 * ($end[$across] - $start[$across]), 1e-6);
+    expect($line->at(Length::mm(Rational::near($quarter($along), 9)))->toFloat())->toEqualWithDelta($quarter($across), 1e-6);
 })->with([
     'all of the board' => [fn () => Affine::identity(), true, ['top', 50.0], ['bottom', 50.0], false],
     'level' => [fn () => Affine::identity(), false, ['left', 25.0], ['right', 25.0], false],
@@ -175,7 +197,8 @@ it('begins and ends a line where a part does', function () {
 it('carries a box over: its middle goes along, its sides keep their length', function (Affine $map, array $to, bool $swaps) {
     // A box of 20 × 10 hundredths on a square, and what comes of it on a board twice as wide as high.
     $box = $map->carry(Rational::nd(1, 10), Rational::nd(2, 10), Rational::nd(2, 10), Rational::nd(1, 10), Rational::of(2));
-    expect(array_map(static fn (Rational $one): float => $one->toFloat(), $box))->toEqualWithDelta($to, 1e-6)->and($map->swapsSides())->toBe($swaps);
+    expect(array_map(static fn (Rational $one): float => $one->toFloat(), $box))->toEqualWithDelta($to, 1e-6)
+        ->and($map->swapsSides())->toBe($swaps);
 })->with([
     'as it is' => [fn () => Affine::identity(), [0.1, 0.2, 0.2, 0.1], false],
     'mirrored' => [fn () => Affine::of(-1, 0, 1, 0, 1, 0), [0.7, 0.2, 0.2, 0.1], false],
@@ -211,21 +234,25 @@ it('knows the cells a part takes in whole, and the part as the crop shows it', f
     $layout = Plans::of(Reference::onScreen(800, 1000), size('200x250mm'), ruler: '1 mm')->layout;
     $crop = Crop::at(Rational::nd(1, 10), Rational::nd(1, 5), Rational::nd(4, 5), Rational::nd(4, 5));
     $share = static fn (int $hundredths): Rational => Rational::nd($hundredths, 100);
-    $region = new Region($share(30), $share(36), $share(40), $share(32), RegionUse::NotNeeded);
+    $of = static fn (int ...$hundredths): Region => new Region(...[...array_map($share, $hundredths), RegionUse::NotNeeded]);
+    $region = $of(30, 36, 40, 32);
     // From a quarter to three quarters of the crop across, from a fifth to three fifths down.
     expect($region->inCrop($crop))->toEqualWithDelta([0.25, 0.2, 0.5, 0.4], 1e-9)
         ->and($region->cells($crop, $layout->grid))->toBe([5, 6, 9, 10])
-        ->and((new Region($share(31), $share(36), $share(40), $share(32), RegionUse::NotNeeded))->cells($crop, $layout->grid))->toBe([6, 10])
-        ->and((new Region($share(30), $share(36), $share(40), $share(31), RegionUse::NotNeeded))->cells($crop, $layout->grid))->toBe([5, 6])
+        ->and($of(31, 36, 40, 32)->cells($crop, $layout->grid))->toBe([6, 10])
+        ->and($of(30, 36, 40, 31)->cells($crop, $layout->grid))->toBe([5, 6])
         // What reaches over the crop is cut to it, and what lies beside it is none of it.
-        ->and((new Region($share(0), $share(0), $share(50), $share(60), RegionUse::NotNeeded))->inCrop($crop))->toEqualWithDelta([0.0, 0.0, 0.5, 0.5], 1e-9)
-        ->and((new Region($share(0), $share(0), $share(10), $share(60), RegionUse::NotNeeded))->inCrop($crop))->toBeNull();
+        ->and($of(0, 0, 50, 60)->inCrop($crop))->toEqualWithDelta([0.0, 0.0, 0.5, 0.5], 1e-9)
+        ->and($of(0, 0, 10, 60)->inCrop($crop))->toBeNull();
 });
 
 it('spares the cells that lie wholly outside a circle, and those that are left', function () {
     // A circle of 200 mm in cells of 25 mm: at a corner of the box the nearest corner of a cell tells.
-    $layout = Plans::of(Reference::onScreen(800, 800), size('200x200mm'), school: SquaresByCount::across(8), shape: Shape::Circle, ruler: '1 mm',
-        regions: [new Region(Rational::zero(), Rational::nd(1, 2), Rational::nd(1, 4), Rational::nd(1, 8), RegionUse::NotNeeded)])->layout;
+    $left = new Region(Rational::zero(), Rational::nd(1, 2), Rational::nd(1, 4), Rational::nd(1, 8), RegionUse::NotNeeded);
+    $layout = Plans::of(
+        Reference::onScreen(800, 800), size('200x200mm'),
+        school: SquaresByCount::across(8), shape: Shape::Circle, ruler: '1 mm', regions: [$left],
+    )->layout;
     $outside = [];
     for ($row = 0; $row < 8; $row++) {
         for ($column = 0; $column < 8; $column++) {

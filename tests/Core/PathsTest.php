@@ -39,7 +39,8 @@ it('goes along a path in steps of one length, round its corners', function () {
             $long = hypot($x - $fromX, $y - $fromY);
             for ($k = 0; $k < 2000 && $next < count($even) - 1; $k++) {
                 $at = [$fromX + $k / 2000 * ($x - $fromX), $fromY + $k / 2000 * ($y - $fromY)];
-                if (abs($far + $k / 2000 * $long - $next * $step) <= $long / 2000 && hypot($at[0] - $even[$next][0], $at[1] - $even[$next][1]) <= $long / 1000 + 1e-9) {
+                $isDue = abs($far + $k / 2000 * $long - $next * $step) <= $long / 2000;
+                if ($isDue && hypot($at[0] - $even[$next][0], $at[1] - $even[$next][1]) <= $long / 1000 + 1e-9) {
                     $gone[] = $next++;
                 }
             }
@@ -77,7 +78,10 @@ it('bends an arc through three places, round as it lies on the paper', function 
     'in a cell that is no square' => [[0.1, 0.2], [0.2, 0.8], [0.9, 0.9], '60x25mm'],
 ]);
 
-it('leaves three places in line as they are', fn () => expect(Bow::through([0.1, 0.1], [0.4, 0.4], [0.9, 0.9], size('40x30mm')))->toBe([[0.1, 0.1], [0.4, 0.4], [0.9, 0.9]]));
+it('leaves three places in line as they are', function () {
+    $three = [[0.1, 0.1], [0.4, 0.4], [0.9, 0.9]];
+    expect(Bow::through(...[...$three, size('40x30mm')]))->toBe($three);
+});
 
 it('knows where a shape reaches farthest', function () {
     $far = Extremes::of([[0.5, 0.2], [0.9, 0.4], [0.4, 0.8], [0.1, 0.5]]);
@@ -87,9 +91,11 @@ it('knows where a shape reaches farthest', function () {
 it('cuts a run at its corners, and only its ends cross sides', function () {
     $path = [[0.0, 0.3], [0.2, 0.3], [0.4, 0.3], [0.4, 0.6], [0.4, 0.8], [0.7, 0.8], [1.0, 0.8]];
     $parts = runOf($path, Side::Left, Side::Right)->cutAt([[0.41, 0.31], [0.4, 0.79]]);
-    expect(array_map(static fn (Run $one): array => $one->path, $parts))->toBe([array_slice($path, 0, 3), array_slice($path, 2, 3), array_slice($path, 4)])
+    expect(array_column($parts, 'path'))->toBe([array_slice($path, 0, 3), array_slice($path, 2, 3), array_slice($path, 4)])
         ->and(array_map(static fn (Run $one): array => [$one->in, $one->out, $one->starts, $one->ends], $parts))->toBe([
-            [Side::Left, null, End::Fades, End::Corner], [null, null, End::Corner, End::Corner], [null, Side::Right, End::Corner, End::Fades],
+            [Side::Left, null, End::Fades, End::Corner],
+            [null, null, End::Corner, End::Corner],
+            [null, Side::Right, End::Corner, End::Fades],
         ]);
     expect(runOf($path)->cutAt([]))->toEqual([runOf($path)]);
 });
@@ -97,8 +103,10 @@ it('cuts a run at its corners, and only its ends cross sides', function () {
 it('crosses sides at shares of them, from the left or the top, and none where it was taken back', function () {
     $run = runOf([[0.0, 0.3], [0.5, 0.5], [0.8, 1.0]], Side::Left, Side::Bottom);
     expect($run->crossings())->toBe([[Side::Left, 0.3], [Side::Bottom, 0.8]])
-        ->and($run->without(true)->crossings())->toBe([[Side::Bottom, 0.8]])->and($run->without(false)->crossings())->toBe([[Side::Left, 0.3]])
-        ->and($run->reversed()->crossings())->toBe([[Side::Bottom, 0.8], [Side::Left, 0.3]])->and($run->reversed()->reversed())->toEqual($run)
+        ->and($run->without(true)->crossings())->toBe([[Side::Bottom, 0.8]])
+        ->and($run->without(false)->crossings())->toBe([[Side::Left, 0.3]])
+        ->and($run->reversed()->crossings())->toBe([[Side::Bottom, 0.8], [Side::Left, 0.3]])
+        ->and($run->reversed()->reversed())->toEqual($run)
         ->and($run->isClosed())->toBeFalse()->and(runOf([[0.3, 0.3], [0.6, 0.3], [0.3, 0.3]], starts: End::Closes)->isClosed())->toBeTrue();
 });
 
@@ -120,9 +128,13 @@ it('takes a crossing from a hand: moved, struck, or put there', function () {
     $seen = new SeenInCell([runOf([[0.0, 0.3], [0.5, 0.4], [1.0, 0.5]], Side::Left, Side::Right)]);
     $moved = $seen->withCrossing([0.0, 0.3], [0.0, 0.4]);
     // The end goes there, the middle half as far, the other end stays.
-    expect($moved->runs[0]->path)->toEqualWithDelta([[0.0, 0.4], [0.5, 0.45], [1.0, 0.5]], 1e-9)->and($moved->runs[0]->in)->toBe(Side::Left)->and($moved->set)->toBe([]);
+    expect($moved->runs[0]->path)->toEqualWithDelta([[0.0, 0.4], [0.5, 0.45], [1.0, 0.5]], 1e-9)
+        ->and($moved->runs[0]->in)->toBe(Side::Left)
+        ->and($moved->set)->toBe([]);
     $struck = $seen->withCrossing([1.0, 0.5], null);
-    expect($struck->runs[0]->out)->toBeNull()->and($struck->runs[0]->ends)->toBe(End::Fades)->and($struck->runs[0]->crossings())->toBe([[Side::Left, 0.3]]);
+    expect($struck->runs[0]->out)->toBeNull()
+        ->and($struck->runs[0]->ends)->toBe(End::Fades)
+        ->and($struck->runs[0]->crossings())->toBe([[Side::Left, 0.3]]);
     $put = $seen->withCrossing(null, [0.7, 1.0]);
     expect($put->set)->toBe([[Side::Bottom, 0.7]])->and($put->runs)->toEqual($seen->runs)
         ->and($put->withCrossing([0.7, 1.0], [0.2, 1.0])->set)->toBe([[Side::Bottom, 0.2]])
@@ -137,16 +149,20 @@ it('strikes a contour, and leaves a crossing only where the cell beyond has it',
     $struck = $seen->withContour([0.5, 0.41], []);
     expect($struck->runs)->toEqual([$far])->and($struck->left)->toBe([[Side::Left, 0.3], [Side::Right, 0.5]]);
     $beyond = new SeenInCell([runOf([[0.0, 0.505], [0.4, 0.6]], Side::Left)]);
-    expect($struck->besides(static fn (Side $side): ?SeenInCell => $side === Side::Right ? $beyond : null)->left)->toBe([[Side::Right, 0.5]])
+    $onTheRight = static fn (Side $side): ?SeenInCell => $side === Side::Right ? $beyond : null;
+    expect($struck->besides($onTheRight)->left)->toBe([[Side::Right, 0.5]])
         ->and($struck->besides(static fn (Side $side): ?SeenInCell => null)->left)->toBe([]);
     // Nothing near the place: what was drawn is added, nothing is struck.
     $new = runOf([[0.5, 0.1], [0.6, 0.1]]);
-    expect($seen->withContour([0.6, 0.7], [$new])->runs)->toEqual([...$seen->runs, $new])->and($seen->withContour(null, [$new])->runs)->toEqual([...$seen->runs, $new]);
+    expect($seen->withContour([0.6, 0.7], [$new])->runs)->toEqual([...$seen->runs, $new])
+        ->and($seen->withContour(null, [$new])->runs)->toEqual([...$seen->runs, $new]);
 });
 
 it('knows how fine a picture prints, and how large it may become', function (string $size, float $perInch, bool $enough, string $largest) {
     $resolution = Resolution::of(Rational::of(1500), Rational::of(1200), size($size));
-    expect($resolution->perInch)->toEqualWithDelta($perInch, 0.05)->and($resolution->isEnough())->toBe($enough)->and($resolution->largest)->toEqual(size($largest));
+    expect($resolution->perInch)->toEqualWithDelta($perInch, 0.05)
+        ->and($resolution->isEnough())->toBe($enough)
+        ->and($resolution->largest)->toEqual(size($largest));
 })->with([
     '5 by 4' => ['5x4in', 300.0, true, '10x8in'],
     'the largest there is' => ['10x8in', 150.0, true, '10x8in'],
@@ -156,7 +172,9 @@ it('knows how fine a picture prints, and how large it may become', function (str
 
 it('says what a print of another shape could be', function () {
     $mismatch = new PrintMismatch(size('6x4in'), Rational::nd(2, 3), 125.0);
-    expect($mismatch->isSwapped())->toBeTrue()->and($mismatch->heightForWidth())->toEqual(length('9 in'))->and($mismatch->widthForHeight())->toEqual(length('2 2/3 in'))
+    expect($mismatch->isSwapped())->toBeTrue()
+        ->and($mismatch->heightForWidth())->toEqual(length('9 in'))
+        ->and($mismatch->widthForHeight())->toEqual(length('2 2/3 in'))
         ->and((new PrintMismatch(size('6x4in'), Rational::nd(3, 4), 100.0))->isSwapped())->toBeFalse();
 });
 

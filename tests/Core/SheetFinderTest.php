@@ -21,8 +21,10 @@ final class TableTop
      * @param  float  $over  pixels over which paper becomes table
      * @param  int  $grain  levels of noise, up or down
      */
-    public static function seen(array $corners, int $times = 1, float $paper = 215, float $table = 80, float $fall = 0, float $bend = 0, float $over = 1, int $grain = 0): Grey
-    {
+    public static function seen(
+        array $corners, int $times = 1, float $paper = 215, float $table = 80,
+        float $fall = 0, float $bend = 0, float $over = 1, int $grain = 0,
+    ): Grey {
         mt_srand(11);
         [$wide, $high] = [intdiv(self::WIDE, $times), intdiv(self::HIGH, $times)];
         $sides = [];
@@ -55,7 +57,7 @@ final class TableTop
         return SheetFinder::in(self::seen($corners, 3, ...$how), self::seen($corners, 1, ...$how), 4 * self::WIDE, 4 * self::HIGH);
     }
 
-    /** @return array{float, float} where a place lies once the lens is taken off: (x, y) / (1 + bend · r²) about the middle, r = 1 in the corners */
+    /** @return array{float, float} a place once the lens is taken off: (x, y) / (1 + bend · r²) about the middle, r = 1 in the corners */
     private static function flat(float $x, float $y, float $bend): array
     {
         [$u, $v, $far] = [$x - self::WIDE / 2, $y - self::HIGH / 2, hypot(self::WIDE, self::HIGH) / 2];
@@ -79,7 +81,9 @@ final class TableTop
     /** @return list<array{float, float}> a figure of so many corners about the middle */
     public static function figure(int $corners, float $radius, float $turn = 0.3): array
     {
-        return array_map(static fn (int $i): array => [180 + $radius * cos($turn + 2 * M_PI * $i / $corners), 135 + $radius * sin($turn + 2 * M_PI * $i / $corners)], range(0, $corners - 1));
+        $at = static fn (float $angle): array => [180 + $radius * cos($angle), 135 + $radius * sin($angle)];
+
+        return array_map(static fn (int $i): array => $at($turn + 2 * M_PI * $i / $corners), range(0, $corners - 1));
     }
 
     /** @return list<array{float, float}> a sheet of 4 : 3 that takes in such a share of the shot */
@@ -91,7 +95,7 @@ final class TableTop
     }
 }
 
-it('finds the corners of a sheet to a part of a sample, whatever light it lies in and whatever lens it is seen through', function (array $how, float $within = 0.1) {
+it('finds the corners of a sheet to a part of a sample, in any light and through any lens', function (array $how, float $within = 0.1) {
     $found = TableTop::find(TableTop::SHEET, ...$how);
     expect($found)->not->toBeNull()->and($found->cutOff)->toBeFalse();
     foreach (TableTop::SHEET as $i => $corner) {
@@ -150,7 +154,8 @@ it('goes from corners that are known roughly to true ones, and says so where not
     foreach (TableTop::SHEET as $i => $corner) {
         expect($found->corners[$i])->toEqualWithDelta($corner, 0.1);
     }
-    expect(SheetFinder::from(array_map(static fn (array $at): array => [$at[0] + 40, $at[1] + 40], TableTop::SHEET), $fine, TableTop::WIDE, TableTop::HIGH))->toBeNull();
+    $astray = array_map(static fn (array $at): array => [$at[0] + 40, $at[1] + 40], TableTop::SHEET);
+    expect(SheetFinder::from($astray, $fine, TableTop::WIDE, TableTop::HIGH))->toBeNull();
 });
 
 it('tells over how many samples light falls to dark', function (float $over) {
@@ -163,7 +168,8 @@ it('tells over how many samples light falls to dark', function (float $over) {
 it('lays a line through places by what lies off it, whichever way it runs', function (float $degrees) {
     [$cos, $sin] = [cos(deg2rad($degrees)), sin(deg2rad($degrees))];
     // Places at −3 … 3 along it, in turn 0.1 to the left and to the right of it; seven times 0.01 is left.
-    $places = array_map(static fn (int $i): array => [5 + $i * $cos - 0.1 * (-1) ** $i * $sin, 9 + $i * $sin + 0.1 * (-1) ** $i * $cos], range(-3, 3));
+    $at = static fn (int $i, float $beside): array => [5 + $i * $cos - $beside * $sin, 9 + $i * $sin + $beside * $cos];
+    $places = array_map(static fn (int $i): array => $at($i, 0.1 * (-1) ** $i), range(-3, 3));
     $line = StraightLine::through($places);
     expect(hypot($line->nx, $line->ny))->toEqualWithDelta(1, 1e-12)
         ->and(abs($line->nx * $cos + $line->ny * $sin))->toEqualWithDelta(0, 1e-9)

@@ -97,7 +97,8 @@ it('shows of each way beforehand just what taking it makes', function (array $ch
     ]],
     'halves and diagonals' => [['grid' => ['school' => 'quarters'], 'paper' => ['margins' => ['top' => '1 in', 'left' => '1/2 in']]]],
     'whole cells already' => [[
-        'fit' => ['way' => 'cells', 'cell' => '1 1/8 in', 'columns' => 4], 'grid' => ['school' => 'proportional', 'columns' => 2, 'rows' => 2],
+        'fit' => ['way' => 'cells', 'cell' => '1 1/8 in', 'columns' => 4],
+        'grid' => ['school' => 'proportional', 'columns' => 2, 'rows' => 2],
     ]],
     'a strip that no square of sixty fits' => [[
         'paper' => ['sheet' => null, 'width' => '2 in', 'height' => '9 ft'], 'grid' => ['school' => 'count', 'columns' => 2],

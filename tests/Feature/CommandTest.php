@@ -74,7 +74,10 @@ it('takes the names that options had before', function (string $before, string $
     expect(inch("inch:{$before}"))->toBe(inch("inch:{$now}"));
 })->with([
     'a photo never cropped' => ['suggest --photo=5x7in --sheet=9x11in --never-trim', 'suggest --photo=5x7in --sheet=9x11in --whole-photo'],
-    'a smallest cell' => ['suggest --photo=5x7in --sheet=9x11in --least-cell=2in', 'suggest --photo=5x7in --sheet=9x11in --smallest-cell=2in'],
+    'a smallest cell' => [
+        'suggest --photo=5x7in --sheet=9x11in --least-cell=2in',
+        'suggest --photo=5x7in --sheet=9x11in --smallest-cell=2in',
+    ],
     'a device' => ['devices --off=Nobody', 'devices --disconnect=Nobody'],
 ]);
 

@@ -216,9 +216,10 @@ it('tells of a thing and its parts by two verdicts, and of gaps, as the drawing 
     $told = compared($drawing, Shot::keep($drawing, $path, ['readings' => Shot::readings($truth)]));
     // Each object whole, once all of it is taken off: the still life is where it belongs, the grip is not. The spout has too few lines.
     $objects = array_column($told['objects'], null, 'name');
-    $figures = static fn (string $name): array => [$objects[$name]['right_mm'], $objects[$name]['down_mm'], $objects[$name]['turn_degrees'], $objects[$name]['size_percent']];
+    $moved = ['right_mm', 'down_mm', 'turn_degrees', 'size_percent'];
+    $figures = static fn (string $name): array => array_map(static fn (string $of): float => $objects[$name][$of], $moved);
     expect(array_keys($objects))->toBe(['still life', 'grip'])
-        ->and(array_diff(['name', 'right_mm', 'down_mm', 'turn_degrees', 'size_percent', 'across_only', 'sure', 'drawn_percent'], array_keys($objects['grip'])))->toBe([])
+        ->and(array_diff(['name', ...$moved, 'across_only', 'sure', 'drawn_percent'], array_keys($objects['grip'])))->toBe([])
         ->and($figures('still life'))->toEqualWithDelta([0, 0, 0, 0], 0.8)->and($objects['still life']['sure'])->toBeTrue()
         ->and($figures('grip'))->toEqualWithDelta([5, 0, 0, 0], 0.8)->and($objects['grip']['drawn_percent'])->toBeGreaterThan(60);
     expect($told['features'])->toHaveCount(1);
@@ -247,22 +248,25 @@ it('tells of a thing and its parts by two verdicts, and of gaps, as the drawing 
 
 it('says of things that were all put a row too low that they were, as one, before what is off by less', function () {
     $oval = static fn (float $x, float $y, float $wide, float $high): string => implode(', ', array_map(
-        static fn (int $i): string => sprintf('%.4F %.4F', $x + $wide * cos($i * M_PI / 12), $y + $high * sin($i * M_PI / 12)), range(0, 23),
+        static fn (int $i): string => sprintf('%.4F %.4F', $x + $wide * cos($i * M_PI / 12), $y + $high * sin($i * M_PI / 12)),
+        range(0, 23),
     ));
-    $things = ['jug' => $oval(0.6, 0.52, 0.25, 0.23), 'left pear' => $oval(0.23, 0.62, 0.14, 0.16)];
-    $drawing = Shot::drawing(
-        ['things' => array_map(static fn (string $name, string $outline): array => ['name' => $name, 'outline' => $outline, 'boxed' => false, 'must' => false, 'ticked' => []], array_keys($things), $things)],
-        ['cloth' => Shot::POINTS['cloth']],
-    );
+    $thing = static fn (string $name, string $outline): array => [
+        'name' => $name, 'outline' => $outline, 'boxed' => false, 'must' => false, 'ticked' => [],
+    ];
+    $things = [$thing('jug', $oval(0.6, 0.52, 0.25, 0.23)), $thing('left pear', $oval(0.23, 0.62, 0.14, 0.16))];
+    $drawing = Shot::drawing(['things' => $things], ['cloth' => Shot::POINTS['cloth']]);
     $row = $drawing->plan()->layout->cell()->height->toFloat();
     [$path] = Shot::take($drawing, new Mistakes(moves: ['jug' => [0.0, $row], 'left pear' => [0.0, $row]]));
     $told = compared($drawing, Shot::keep($drawing, $path));
-    expect($told['first']['sentence'])->toBe('left pear and jug came out one row too low, all alike: count the squares again, and move them together.')
+    $says = 'left pear and jug came out one row too low, all alike: count the squares again, and move them together.';
+    expect($told['first']['sentence'])->toBe($says)
         ->and($told['first'])->toMatchArray(['kind' => 'group', 'name' => 'left pear, jug'])->and($told['good_enough'])->toBeFalse();
     // One of them alone; the other a little too low comes after, and neither is said by its own ends.
     [$path] = Shot::take($drawing, new Mistakes(moves: ['jug' => [0.0, 5.0], 'left pear' => [0.0, $row]]));
     $told = compared($drawing, Shot::keep($drawing, $path));
-    expect($told['first']['sentence'])->toBe('“left pear” came out one row too low: move it as one.')->and($told['more'][0])->toBe('“jug” is 3/16 in too low.');
+    expect($told['first']['sentence'])->toBe('“left pear” came out one row too low: move it as one.')
+        ->and($told['more'][0])->toBe('“jug” is 3/16 in too low.');
 });
 
 it('reads off where a grid really was ruled, and lets the guides follow', function () {

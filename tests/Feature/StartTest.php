@@ -235,7 +235,9 @@ it('gives each question to the workers that answer such ones', function () {
         'shots', 'shots/{photo}', 'shots/{photo}/corners', 'shots/{photo}/places.csv', 'shots/{photo}/at', 'shots/{photo}/flat.jpg', 'shots/{photo}/ruled', 'rehearsed-shot', 'contours', 'edges', 'masses', 'page', 'squared',
         'tones', 'tones/at', 'colours/at', 'strokes', 'swatches', 'rehearsed-swatches', 'sheets/{kind}', 'sheets/{kind}.{format}', 'rehearsal/{kind}', 'drawing.zip',
     ])];
-    $cells = array_map(fn (string $of) => "GET drawings/{drawing}/{$of}", ['copying', 'unguarded', 'finish', 'cells/{column}/{row}', 'cells/{column}/{row}/strengths', 'cells/{column}/{row}/crossing']);
+    $cells = array_map(fn (string $of) => "GET drawings/{drawing}/{$of}", [
+        'copying', 'unguarded', 'finish', 'cells/{column}/{row}', 'cells/{column}/{row}/strengths', 'cells/{column}/{row}/crossing',
+    ]);
     $wrong = [];
     foreach (Route::getRoutes() as $route) {
         $uri = substr($route->uri(), 4);
