@@ -52,7 +52,10 @@ final class Figures
     /** A found place is unsure where lines lie this far from where they should, in mm, on average (ours). */
     public const LOOSE = 0.9;
 
-    /** Share of an object's lines that must lie on drawn ones for it to count as drawn; set, as the next five, by tests/hand/tune.json (ours). */
+    /**
+     * Share of an object's lines that must lie on drawn ones for it to count as drawn.
+     * It and the next five are set by tests/hand/tune.json (ours).
+     */
     public const DRAWN = 0.38;
 
     /** By how much more of them must lie there than anywhere else, where that is where it belongs (ours). */
