@@ -138,6 +138,7 @@ final readonly class PlanWriter
             typed: $this->typed($fit),
             trimming: $fit ? $sums->fit->trimming() : '',
             left_over: $fit ? $sums->fit->remains() : '',
+            trimmed_share: Writing::trimmed($plan),
             shape: Fractions::places($plan->layout->fitted->area->ratio(), 3),
             drawing: $this->area($plan->layout->fitted->area, $plan->layout->left, $plan->layout->top),
             outline: $outline === null ? null : new OutlineJson(round($outline->across->toFloat(), 6), round($outline->down->toFloat(), 6)),

@@ -63,9 +63,9 @@ final readonly class Decisions
         if (! $this->plan->layout->scale->keepsProportion()) {
             return Say::it('decisions.fit.stretched', ['way' => $way, 'percent' => Fractions::places($this->plan->layout->scale->stretch->times(100), 1)]);
         }
-        $trimmed = $this->plan->layout->fitted->crop->trimmed();
+        $trimmed = Writing::trimmed($this->plan);
 
-        return $trimmed->isZero() ? $way : Say::it('decisions.fit.trimmed', ['way' => $way, 'percent' => (string) round($trimmed->toFloat() * 100)]);
+        return $trimmed === null ? $way : Say::it('decisions.fit.trimmed', ['way' => $way, 'share' => $trimmed]);
     }
 
     public function grid(): string

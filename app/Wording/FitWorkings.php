@@ -112,12 +112,6 @@ final readonly class FitWorkings
         ]).' '.($seen ? Say::it('fit.stretched.seen', ['subject' => $subject->value]) : ''));
     }
 
-    /** Digits of what is trimmed: under a hundredth two, so that what comes off each side adds up to it. */
-    private function places(): int
-    {
-        return $this->plan->layout->fitted->crop->trimmed()->isLessThan(Rational::nd(1, 100)) ? 2 : 1;
-    }
-
     /** @return list<string> what comes off the left, right, top and bottom of the photo, in that order; empty where nothing does */
     public function sides(): array
     {
@@ -131,7 +125,7 @@ final readonly class FitWorkings
 
             return match (true) {
                 $share->isZero() => '',
-                $length === null => Writing::percent($share, $this->places()),
+                $length === null => Writing::percent($share, Writing::placesOfTrimmed($this->plan)),
                 default => $this->write->readingOfSome($length),
             };
         }, [[$crop->left, true], [$one->minus($crop->right()), true], [$crop->top, false], [$one->minus($crop->bottom()), false]]);
@@ -220,8 +214,8 @@ final readonly class FitWorkings
 
     public function trimming(): string
     {
-        $crop = $this->plan->layout->fitted->crop;
-        if ($crop->trimmed()->isZero()) {
+        $share = Writing::trimmed($this->plan);
+        if ($share === null) {
             return Say::it('fit.trimmed.nothing');
         }
         $sides = [];
@@ -231,7 +225,7 @@ final readonly class FitWorkings
             }
         }
 
-        return Say::it('fit.trimmed.some', ['share' => Writing::percent($crop->trimmed(), $this->places()), 'sides' => implode(', ', $sides)]);
+        return Say::it('fit.trimmed.some', ['share' => $share, 'sides' => implode(', ', $sides)]);
     }
 
     public function leftover(): string

@@ -42,6 +42,8 @@ final readonly class WorkingsJson
         /** What is trimmed of the photo, and what is left of the paper, in words; asked for on Fit alone. */
         #[OA\Property] public string $trimming,
         #[OA\Property] public string $left_over,
+        /** How much of the photo is trimmed, `13.7 %`; null for nothing. */
+        #[OA\Property] public ?string $trimmed_share,
         /** Of the drawing, width ÷ height, to three places. */
         #[OA\Property] public string $shape,
         #[OA\Property] public AreaJson $drawing,

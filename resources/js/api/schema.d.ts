@@ -2832,6 +2832,7 @@ export interface components {
             typed: components["schemas"]["TypedJson"];
             trimming: string;
             left_over: string;
+            trimmed_share: string | null;
             shape: string;
             drawing: components["schemas"]["AreaJson"];
             outline: components["schemas"]["OutlineJson"] | null;

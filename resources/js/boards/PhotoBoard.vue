@@ -56,7 +56,8 @@ const loupe = computed(() => {
 })
 
 const caption = computed(() => {
-  const trimmed = crop.value.trimmed_percent === 0 ? t('boards.nothingTrimmed') : t('boards.percentTrimmed', { percent: Math.round(crop.value.trimmed_percent) })
+  const { trimmed_share: share } = props.workings
+  const trimmed = share === null ? t('boards.nothingTrimmed') : t('boards.shareTrimmed', { share })
   const { decision } = props.workings.rungs.photo
   return props.stage.photo.w < ROOM_FOR_CAPTION ? decision : `${decision} · ${trimmed}`
 })

@@ -35,10 +35,10 @@ const percent = computed(() => {
 const sizeOf = computed(() => (way.value === 'inset' ? t('fit.sizeAlongTheDiagonal') : t('fit.sizeOfTheCrop')))
 const sized = computed(() => way.value === 'inset' || way.value === 'cells' || (way.value === 'crop' && props.choices.fit.lock !== 'free'))
 const figures = computed(() => {
-  const { factor, crop, left_over } = props.workings
+  const { factor, trimmed_share, left_over } = props.workings
   return [
     { name: t('fit.scale'), text: factor ?? '—' },
-    { name: t('fit.trimmed'), text: `${Math.round(crop.trimmed_percent * 10) / 10} %` },
+    { name: t('fit.trimmed'), text: trimmed_share ?? '0 %' },
     { name: t('fit.leftOver'), text: left_over },
   ]
 })
