@@ -13,8 +13,8 @@ return [
         'whole' => 'The whole came out :how. Its proportions hold, and that is no fault.',
         'thing' => '“:thing” came out :how: move it as one, and it takes :names with it.',
         'thing alone' => '“:thing” came out :how: move it as one.',
-        'things' => ':names came out :how, all alike: count the squares again, and move them together.',
-        'neighbours' => ':names came out together :how: move them as one.',
+        'things' => 'These came out :how, all alike: :names. Count the squares again, and move them together.',
+        'neighbours' => 'These came out :how, all together: :names. Move them as one.',
         'point' => '“:name” is :off: mend that first.',
         'over the line' => '“:name” belongs in :cell and came out in :in, :off.',
         'wrong cell' => '“:name” belongs in :cell and was drawn in :in, :by.',
@@ -22,7 +22,7 @@ return [
     // What is to be mended after that.
     'also' => [
         'thing' => '“:thing” is :how.', 'thing alone' => '“:thing” is :how.',
-        'things' => ':names are :how.', 'neighbours' => ':names are :how.', 'point' => '“:name” is :off.',
+        'things' => 'These are :how: :names.', 'neighbours' => 'These are :how: :names.', 'point' => '“:name” is :off.',
     ],
     'further' => '{1} One more place is out: :names.|[2,*] :count more places are out: :names.',
     'rows low' => '{1} one row too low|[2,*] :count rows too low',

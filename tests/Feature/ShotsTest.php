@@ -259,7 +259,7 @@ it('says of things that were all put a row too low that they were, as one, befor
     $row = $drawing->plan()->layout->cell()->height->toFloat();
     [$path] = Shot::take($drawing, new Mistakes(moves: ['jug' => [0.0, $row], 'left pear' => [0.0, $row]]));
     $told = compared($drawing, Shot::keep($drawing, $path));
-    $says = 'left pear and jug came out one row too low, all alike: count the squares again, and move them together.';
+    $says = 'These came out one row too low, all alike: left pear and jug. Count the squares again, and move them together.';
     expect($told['first']['sentence'])->toBe($says)
         ->and($told['first'])->toMatchArray(['kind' => 'group', 'name' => 'left pear, jug'])->and($told['good_enough'])->toBeFalse();
     // One of them alone; the other a little too low comes after, and neither is said by its own ends.
