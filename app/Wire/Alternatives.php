@@ -31,6 +31,7 @@ use InchLadder\Fit\Stretched;
 use InchLadder\Fit\Way;
 use InchLadder\Fit\Ways\FreeCrop;
 use InchLadder\Grid\Cells;
+use InchLadder\Grid\Density;
 use InchLadder\Grid\Edge;
 use InchLadder\Grid\Figures;
 use InchLadder\Grid\RuledAlready;
@@ -77,7 +78,7 @@ final readonly class Alternatives
                 // Just what pressing it makes of the drawing.
                 $plan = Plan::of(Adjustments::tried('way', $this->read, ['way' => $way->value], $wide, $high)->choices);
             } catch (Impossible $e) {
-                return new WayJson($way->value, Phrases::way($way), Refusal::of($e), '', '', '', '', '', Stretched::Not->value);
+                return new WayJson($way->value, Phrases::way($way), Refusal::of($e), '', '', '', '', '', Stretched::Not->value, '', null);
             }
             $sums = new FitWorkings($plan);
 
@@ -89,8 +90,23 @@ final readonly class Alternatives
                 $sums->leftover(),
                 $plan->layout->scale->keepsProportion() ? Say::it('alternatives.proportion.kept') : Say::it('alternatives.proportion.stretched', ['percent' => Fractions::places($plan->layout->scale->stretch->times(100), 2), 'verdict' => Say::it("alternatives.stretch.{$plan->layout->scale->verdict()->value}")]),
                 $plan->layout->scale->verdict()->value,
+                self::cost($plan),
+                (new PlanWriter($plan))->small(),
             );
         }, Way::cases());
+    }
+
+    /** What a fit costs, in a few words: of the photo, of its shapes, or nothing. */
+    private static function cost(Plan $plan): string
+    {
+        $scale = $plan->layout->scale;
+        $trimmed = Writing::trimmed($plan);
+
+        return match (true) {
+            ! $scale->keepsProportion() => Say::it('alternatives.cost.stretched', ['percent' => Fractions::places($scale->stretch->times(100), 1)]),
+            $trimmed !== null => Say::it('alternatives.cost.cropped', ['percent' => $trimmed]),
+            default => Say::it('alternatives.cost.none'),
+        };
     }
 
     /** @return list<OtherSheetJson> the artist's own first, then the catalogue's of about this size, each kind by how little it wastes */
@@ -146,14 +162,19 @@ final readonly class Alternatives
     public function meshes(): array
     {
         $crop = $this->choices->fit->way() === Way::Cells ? $this->choices->fitted($this->read->fitted(Way::Crop)->fit) : $this->choices;
-        $meshes = [];
-        $pace = OwnPace::ofACell();
+        $plans = [];
         foreach (Figures::MESHES as $columns) {
             try {
-                $plan = Plan::of($crop->schooled(SquaresByCount::across($columns)));
+                $plans[] = Plan::of($crop->schooled(SquaresByCount::across($columns)));
             } catch (Impossible) {
                 continue;
             }
+        }
+        $count = static fn (Plan $plan): int => $plan->layout->grid->cells()->columns * $plan->layout->grid->cells()->rows;
+        $densities = array_flip(Density::among(array_map($count, $plans)));
+        $meshes = [];
+        $pace = OwnPace::ofACell();
+        foreach ($plans as $i => $plan) {
             $cells = $plan->layout->grid->cells();
             $lines = $plan->layout->grid->innerLines();
             $meshes[] = new MeshJson(
@@ -161,6 +182,8 @@ final readonly class Alternatives
                 Phrases::setUp(SetUpTime::forLines($lines)),
                 $pace === null ? null : CopyWording::takes($pace * $cells->columns * $cells->rows / 60),
                 $this->write->reading($plan->layout->cell()->width->dividedBy(Figures::EYE_PARTS)),
+                $densities[$i] ?? null,
+                (new PlanWriter($plan))->small(),
             );
         }
 

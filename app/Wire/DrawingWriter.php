@@ -26,7 +26,6 @@ use App\Wording\Phrases;
 use App\Wording\Refusal;
 use App\Wording\Say;
 use Illuminate\Validation\ValidationException;
-use InchLadder\Copying\CellRecord;
 use InchLadder\Copying\Noted;
 use InchLadder\Copying\Place;
 use InchLadder\Copying\Tally;
@@ -34,12 +33,13 @@ use InchLadder\Grid\LineColour;
 use InchLadder\Impossible;
 use InchLadder\Layout\Hand;
 use InchLadder\Paper\Purpose;
+use InchLadder\Plan\NextStep;
 use InchLadder\Plan\Plan;
 
 /** Writes a drawing as JSON, for its own page and for the shelf. */
 final readonly class DrawingWriter
 {
-    public function __construct(private PhotoStore $photos, private CopyWriter $copying)
+    public function __construct(private PhotoStore $photos, private NextWriter $next)
     {
     }
 
@@ -123,7 +123,7 @@ final readonly class DrawingWriter
         $decisions = new Decisions($plan);
         $record = $drawing->record($plan);
         $tally = Tally::of($record, $plan->layout->grid->cells(), $plan->layout->spared());
-        [$rung, $next] = $this->next($drawing, $plan, $record, $hand);
+        $next = $this->next->next($drawing, $plan, $hand);
 
         return new ShelfEntryJson(
             $drawing->id,
@@ -137,8 +137,10 @@ final readonly class DrawingWriter
             "{$decisions->paper()} · {$decisions->fit()}",
             $tally->of,
             $tally->done,
-            $rung,
-            $next,
+            NextStep::from($next->does)->step(),
+            $next->says,
+            $next->button,
+            $next->does === NextStep::Rest->value,
             $drawing->updated_at->toIso8601String(),
             $drawing->version,
             $drawing->work,
@@ -163,30 +165,8 @@ final readonly class DrawingWriter
     {
         return new ShelfEntryJson(
             $drawing->id, $drawing->title(), null, '', 1, new CropJson(null, null, 0, 0, 1, 1, 0), new LinesJson([], [], [], [], [], [], [], [], false, null, []),
-            LineColourJson::of(LineColour::Graphite), '', 0, 0, 'photo', '', $drawing->updated_at->toIso8601String(), $drawing->version, $drawing->work, null, $trouble, Phrases::step($drawing->steps()[0]),
+            LineColourJson::of(LineColour::Graphite), '', 0, 0, 'photo', '', '', false, $drawing->updated_at->toIso8601String(), $drawing->version, $drawing->work, null, $trouble, Phrases::step($drawing->steps()[0]),
         );
-    }
-
-    /**
-     * @return array{string, string} the rung to go on at, and what to do there
-     */
-    private function next(Drawing $drawing, Plan $plan, CellRecord $record, Hand $hand): array
-    {
-        if ($drawing->position === 0 && $record->cells === []) {
-            return ['paper', Say::it('shelf.paper')];
-        }
-        if ($record->cells === []) {
-            return ['marks', Say::it('shelf.marks', ['marks' => (new Decisions($plan))->marks()])];
-        }
-        $next = $this->copying->next($drawing, $plan, $hand);
-
-        $pass = $plan->choices->pass()?->next();
-
-        return ['copy', match (true) {
-            $next !== null => Say::it('shelf.cell', ['cell' => $next]),
-            $pass !== null => Say::it('shelf.pass', ['pass' => Say::it("copying.pass.{$pass->value}.name")]),
-            default => Say::it('shelf.done'),
-        }];
     }
 
     private function photo(?Photo $photo): ?PhotoJson

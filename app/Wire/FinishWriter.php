@@ -38,6 +38,14 @@ final readonly class FinishWriter
         return array_map(fn (Task $task): TaskJson => $this->task($task, $say, $plan), Closing::tasks($plan->layout, $plan->choices->medium, $left, $plan->choices->guidesOff(), $plan->choices->transfer));
     }
 
+    /** @return list<string> the names of what is to do, in its order */
+    public function keys(Drawing $drawing, Plan $plan): array
+    {
+        $choices = $plan->choices;
+
+        return array_column(Closing::tasks($plan->layout, $choices->medium, $this->leftovers($drawing, $plan), $choices->guidesOff(), $choices->transfer), 'value');
+    }
+
     private function task(Task $task, FinishWording $say, Plan $plan): TaskJson
     {
         $parts = $say->parts($task);

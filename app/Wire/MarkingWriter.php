@@ -77,6 +77,14 @@ final readonly class MarkingWriter
         return $places;
     }
 
+    /** @return array{int, int} all there is to make, and how much of it is made where the plan has it now */
+    public function tally(): array
+    {
+        $places = $this->places();
+
+        return [count($places), count(array_intersect_assoc($this->made, $places))];
+    }
+
     private function step(Step $step): MarkingStepJson
     {
         return new MarkingStepJson($step->key, Say::it("marking.step.{$step->key}"), $this->words($step), [
@@ -90,7 +98,7 @@ final readonly class MarkingWriter
     private function words(Step $step): array
     {
         $board = $this->out->board;
-        $zero = ['zero' => Say::it("marking.side.{$this->out->zero}")];
+        $zero = ['start' => Say::it("marking.side.{$this->out->zero}")];
         $rows = ['rows' => Say::listed(array_map($this->read(...), $step->rows))];
 
         return array_values(array_filter(match ($step->key) {
@@ -145,7 +153,7 @@ final readonly class MarkingWriter
 
     private function tick(Step $step, Tick $tick): MarkingTickJson
     {
-        $laid = $tick->laying === 1 ? '' : Say::it('marking.laid on.'.min(4, $tick->laying), ['zero' => $this->notation->plain($tick->zeroAt), 'reading' => $this->notation->plain($tick->onRuler)]);
+        $laid = $tick->laying === 1 ? '' : Say::it('marking.laid on.'.min(4, $tick->laying), ['start' => $this->notation->plain($tick->zeroAt), 'reading' => $this->notation->plain($tick->onRuler)]);
         $rounded = $tick->at->isExact() ? '' : Say::it('marking.off', ['error' => (new Writing($this->notation))->error($tick->at)]);
 
         return new MarkingTickJson(

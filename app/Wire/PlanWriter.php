@@ -28,6 +28,7 @@ use App\Wire\Json\OutlineJson;
 use App\Wire\Json\OverlayJson;
 use App\Wire\Json\PictureJson;
 use App\Wire\Json\PlanJson;
+use App\Wire\Json\PlanPictureJson;
 use App\Wire\Json\PointJson;
 use App\Wire\Json\ReachJson;
 use App\Wire\Json\ReadingJson;
@@ -178,8 +179,8 @@ final readonly class PlanWriter
             ruler: $this->ruler(),
             rungs: new RungsJson(
                 $this->rung($decisions->photo(), $sums->photo, $rung === null || $rung === 'photo'),
-                $this->rung($decisions->paper(), $sums->paper, $rung === null || $rung === 'paper'),
-                $this->rung($decisions->fit(), $sums->fit, $rung === null || $rung === 'fit'),
+                $this->rung($decisions->paper(), $sums->paper, $rung === null || $rung === 'paper', $decisions->sheet()),
+                $this->rung($decisions->drawn(), $sums->fit, $rung === null || $rung === 'fit', $decisions->fit()),
                 $this->rung($decisions->grid(), $sums->grid, $rung === null || $rung === 'grid'),
                 $this->rung($decisions->marks(), $sums->marks, $rung === null || $rung === 'marks'),
             ),
@@ -187,11 +188,11 @@ final readonly class PlanWriter
         );
     }
 
-    private function rung(string $decision, PhotoWorkings|PaperWorkings|FitWorkings|GridWorkings|MarkWorkings $sums, bool $wanted): RungJson
+    private function rung(string $decision, PhotoWorkings|PaperWorkings|FitWorkings|GridWorkings|MarkWorkings $sums, bool $wanted, ?string $brief = null): RungJson
     {
         return $wanted
-            ? new RungJson($decision, $sums->lines(), $sums instanceof GridWorkings || $sums instanceof MarkWorkings ? [] : $sums->warnings())
-            : new RungJson($decision, []);
+            ? new RungJson($decision, $sums->lines(), $sums instanceof GridWorkings || $sums instanceof MarkWorkings ? [] : $sums->warnings(), $brief)
+            : new RungJson($decision, [], brief: $brief);
     }
 
     private function picture(): PictureJson
@@ -241,6 +242,21 @@ final readonly class PlanWriter
         $cells = $this->plan->layout->grid->cells();
 
         return new GridJson($cells->columns, $cells->rows, HandWork::name($this->plan), $this->size($this->plan->layout->cell()), $this->sizeOrNull($this->plan->layout->printCell()));
+    }
+
+    public function small(): PlanPictureJson
+    {
+        $layout = $this->plan->layout;
+        [$crop, $sheet, $area] = [$layout->fitted->crop, $layout->sheet, $layout->fitted->area];
+        $share = static fn (Length $part, Length $whole): float => round($part->over($whole)->toFloat(), 5);
+
+        return new PlanPictureJson(
+            new BoxJson($crop->left->toFloat(), $crop->top->toFloat(), $crop->width->toFloat(), $crop->height->toFloat()),
+            new BoxJson($share($layout->left, $sheet->width), $share($layout->top, $sheet->height), $share($area->width, $sheet->width), $share($area->height, $sheet->height)),
+            round($sheet->ratio()->toFloat(), 5),
+            self::floats($layout->grid->columns),
+            self::floats($layout->grid->rows),
+        );
     }
 
     public function crop(): CropJson

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Wording;
 
 use InchLadder\Measure\Fractions;
+use InchLadder\Measure\Graduation;
+use InchLadder\Measure\Length;
 use InchLadder\Measure\Size;
 use InchLadder\Plan\Plan;
 
@@ -27,15 +29,49 @@ final readonly class Decisions
         };
     }
 
+    /** `A3 portrait, 29.7 × 42 cm`. */
     public function paper(): string
+    {
+        $size = $this->size($this->plan->layout->sheet);
+
+        return $this->name() === null ? $this->sheet() : Say::it('decisions.named sheet', ['sheet' => $this->sheet(), 'size' => $size]);
+    }
+
+    /** `A3 portrait`; its size where it has no name. */
+    public function sheet(): string
     {
         $sheet = $this->plan->layout->sheet;
         $way = $sheet->width->equals($sheet->height) ? 'square' : ($sheet->isUpright() ? 'upright' : 'sideways');
 
+        return Say::it("decisions.paper.{$way}", ['sheet' => $this->name() ?? $this->size($sheet)]);
+    }
+
+    /** A sheet that is called by its size needs no name beside it. */
+    private function name(): ?string
+    {
         $name = $this->plan->choices->standard->name ?? $this->plan->choices->stockName;
 
-        // A sheet that is called by its size needs no name beside it.
-        return Say::it("decisions.paper.{$way}", ['sheet' => ($name === null || str_contains($name, ' × ') ? '' : "{$name}, ").$this->size($sheet)]);
+        return $name === null || str_contains($name, ' × ') ? null : $name;
+    }
+
+    /** How large it is drawn: `6 × 8 squares of 4.5 cm, 2.5 cm on the print`, or the size of the drawing. */
+    public function drawn(): string
+    {
+        $layout = $this->plan->layout;
+        $notation = $this->plan->choices->notation;
+        $square = $this->plan->layout->fitted->cells;
+        if ($square === null) {
+            $size = Say::it('decisions.drawn.size', ['size' => $this->size($layout->fitted->area)]);
+            $factor = $this->factor();
+
+            return $factor === null ? $size : Say::it('decisions.drawn.scaled', ['size' => $size, 'factor' => $factor]);
+        }
+        $nearest = static fn (Length $side, Graduation $ruler): string => $notation->plain($ruler->round($side)->reading);
+        $cells = $layout->grid->cells();
+        $says = Say::it('decisions.drawn.squares', ['columns' => $cells->columns, 'rows' => $cells->rows, 'side' => $nearest($layout->cell()->width, $notation->ruler)]);
+        $print = $layout->print === null ? null : $layout->print->width->times($layout->grid->across->widest());
+
+        return $print === null ? $says : Say::it('decisions.drawn.of print', ['squares' => $says, 'side' => $nearest($print, $layout->printRuler), 'factor' => (string) $this->factor()]);
     }
 
     /** `×1 1/2`; null on a screen, and where the two axes differ. */

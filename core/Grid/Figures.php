@@ -22,6 +22,9 @@ final class Figures
     /** Columns of the meshes that are laid side by side, from coarse to what a hand still rules (ours). */
     public const MESHES = [3, 4, 5, 6, 8, 10, 12, 16, 20];
 
+    /** Cells of a grid with few, with a middling count, with many: a careful artist chooses 20 to 60 (ours). */
+    public const DENSITIES = ['few' => 20, 'middling' => 40, 'many' => 90];
+
     /** A strip narrower than this share of a cell is no cell to copy in (ours). */
     public const SLIVER = '1/4';
 

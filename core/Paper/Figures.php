@@ -24,4 +24,7 @@ final class Figures
 
     /** Sheets of about a size: up to so many doublings of its area larger or smaller, about a third to three times (ours). */
     public const ABOUT_DOUBLINGS = 1.5;
+
+    /** Sheets that are offered first, by what one measures in: pads of these are sold everywhere (ours). */
+    public const USUAL = ['in' => ['letter', 'tabloid', 'arch-c'], 'cm' => ['a4', 'a3', 'a2']];
 }

@@ -2,21 +2,21 @@
 
 /* What can be done about a line that runs through a boxed thing, what each way costs, and what was done. */
 return [
-    'photo ends' => 'The photo ends before the crop could move far enough, so it stays; a smaller crop would let it.',
-    'too large' => 'It is larger than one cell, so a line must run through it; larger cells would keep it whole.',
+    'photo ends' => 'The photo ends before the crop could move far enough, so it stays. A smaller crop would let it.',
+    'too large' => 'It is larger than one cell, so a line must run through it. Larger cells would keep it whole.',
     'clear already' => 'No line runs through it.',
     'offer' => [
         'clear' => 'Whole in one cell: :move.',
-        'upright' => 'An upright line through its middle: :move.',
-        'level' => 'A level line through its middle: :move.',
+        'upright' => 'A vertical line through its middle: :move.',
+        'level' => 'A horizontal line through its middle: :move.',
         'larger cells' => 'Whole in one cell of a grid of :columns: :move, and every cell is larger.',
         'moves' => 'the crop moves by :by on the paper',
     ],
     'done' => [
-        'clear' => ':move; no line runs through it now.',
-        'upright' => ':move; an upright line runs through its middle.',
-        'level' => ':move; a level line runs through its middle.',
-        'larger cells' => ':columns; :move; a cell holds it whole.',
+        'clear' => ':move. No line runs through it now.',
+        'upright' => ':move. A vertical line runs through its middle.',
+        'level' => ':move. A horizontal line runs through its middle.',
+        'larger cells' => ':columns, :move. A cell holds it whole.',
         'moves' => 'the crop moved by :by on the paper',
     ],
     'stays' => 'the crop stays',

@@ -13,7 +13,7 @@ return [
         'right' => ':what holds: the small lengths and shapes keep their proportions.',
         'out' => ':what: :out.',
         'open' => [
-            'expression' => 'Expression is not measured yet: take short lengths on the photo, like how far an eye is open, or how wide a mouth is.',
+            'expression' => 'Expression is not measured yet. Measure short lengths on the photo, like how far an eye is open or how wide a mouth is.',
             'shape' => 'Shape is not measured yet: take short lengths on the photo, or set all four ends of a part.',
         ],
     ],

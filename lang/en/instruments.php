@@ -10,5 +10,5 @@ return [
     ],
     'square' => ['lean' => ['left' => 'Not square: the sides lean :degrees°, as if the lower edge had slid :slid to the left.', 'right' => 'Not square: the sides lean :degrees°, as if the lower edge had slid :slid to the right.'], 'sides' => 'Both diagonals together do not go with these sides: measure the sides again.'],
     'family' => ':source, :letter',
-    'fraction' => '“:part” is no part; write it like 1/3, 2/5 or 0.4.',
+    'fraction' => '“:part” is no part. Write it like 1/3, 2/5 or 0.4.',
 ];

@@ -2,7 +2,7 @@
 
 /* The checks before anything is drawn on the marks: is the frame square, and are the ticks where they belong. */
 return [
-    'expected' => 'Both diagonals should be :diagonal, corner to corner; :step more or less passes on this ruler.',
+    'expected' => 'Both diagonals should be :diagonal, corner to corner. :step more or less passes on this ruler.',
     'unproved' => 'Not proved, as it was not measured: :sides.',
     'right' => 'What was measured is right, as far as this ruler can tell.',
     'square' => 'Square, as far as this ruler can tell: both diagonals should be :diagonal.',
@@ -23,18 +23,18 @@ return [
         'top' => 'the top edge', 'bottom' => 'the bottom edge', 'left' => 'the left side', 'right' => 'the right side',
     ],
     'at least two' => 'Measure two ticks at least, from the sheet’s edge, and three to tell a stretch from a slip.',
-    'true' => ['all' => 'Every tick is where it belongs.', 'some' => 'The ticks that were measured are where they belong; :others were not.'],
+    'true' => ['all' => 'Every tick is where it belongs.', 'some' => 'The ticks that were measured are where they belong. :others were not.'],
     'towards' => ['across' => 'to the right', 'across back' => 'to the left', 'down' => 'down', 'down back' => 'up'],
     'moved' => [
-        'all' => 'All of them lie :by too far :towards: the zero was laid elsewhere, or the ruler was turned end for end. Their spacing is true.',
-        'but some' => 'Most of them lie :by too far :towards: the zero was laid elsewhere, or the ruler was turned end for end. The spacing between those is true.',
+        'all' => 'All of them lie :by too far :towards. The zero was laid elsewhere, or the ruler was turned end for end. Their spacing is true.',
+        'but some' => 'Most of them lie :by too far :towards. The zero was laid elsewhere, or the ruler was turned end for end. The spacing between those is true.',
         'and drift' => 'They begin :by too far :towards: the zero was laid elsewhere, or the ruler was turned end for end.',
     ],
     'stretched' => [
-        'apart' => 'They drift :percent % apart, :far at the last line: steps were laid one from another, or the ruler is another.',
-        'together' => 'They drift :percent % together, :far at the last line: steps were laid one from another, or the ruler is another.',
+        'apart' => 'They drift :percent % apart, :far at the last line. Steps were laid one from another, or the ruler is another.',
+        'together' => 'They drift :percent % together, :far at the last line. Steps were laid one from another, or the ruler is another.',
     ],
-    'slipped' => 'Line :line alone has slipped :by :towards; mark it again.',
+    'slipped' => 'Line :line alone has slipped :by :towards. Mark it again.',
     'belongs' => 'Line :line is where it belongs.',
     'lies' => 'Line :line lies :by too far :towards.',
     'undecided' => 'Two readings cannot tell a slip from a stretch: measure a third.',

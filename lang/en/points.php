@@ -20,7 +20,7 @@ return [
     'pinned' => [
         'other' => ':point is held already, and only one can be.',
         'held' => 'Held at :left from the left edge, :top from the top.',
-        'misses' => 'It cannot lie :left from the left edge, :top from the top: it stays :off. There the photo ends, and the sheet has no more room; a smaller crop, or a smaller drawing, would let it move.',
+        'misses' => 'It cannot lie :left from the left edge, :top from the top: it stays :off. There the photo ends, and the sheet has no more room. A smaller crop, or a smaller drawing, would let it move.',
         'left' => ':off left of it', 'right' => ':off right of it', 'above' => ':off above it', 'below' => ':off below it',
     ],
 ];

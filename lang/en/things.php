@@ -10,6 +10,6 @@ return [
     'from' => ['left' => 'left edge', 'top' => 'top edge'],
     'out' => 'beyond the crop',
     'leaves' => '{1} meets the :side edge :at from :from|[2,*] leaves through the :side edge and comes back, :at from :from',
-    'near' => ':gap short of the :side edge: a near miss; let it touch, or keep well clear',
+    'near' => ':gap short of the :side edge: let it touch, or keep well clear',
     'touches' => 'touches the :side edge',
 ];

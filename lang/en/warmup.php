@@ -7,9 +7,9 @@ return [
         'sideways' => ['once' => 'The picture is hardly wider than it is high.', 'hardly' => '', 'times' => 'The picture is :times times as wide as it is high.'],
     ],
     'thing' => [
-        'once' => '“:name” takes :size; it is as wide as it is high.',
-        'hardly' => '“:name” takes :size; it is far narrower than it is high.',
-        'times' => '“:name” takes :size; it is :times times as wide as it is high.',
+        'once' => '“:name” takes :size. It is as wide as it is high.',
+        'hardly' => '“:name” takes :size. It is far narrower than it is high.',
+        'times' => '“:name” takes :size. It is :times times as wide as it is high.',
     ],
     'part' => [
         'once' => '“:part” is nearly as wide as “:whole”.',

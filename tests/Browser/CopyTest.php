@@ -14,7 +14,7 @@ it('opens where the last sitting stopped, keeps its place over a reload, and let
     // Every cell has its address, and none of them fills the history: Back goes to where one came from.
     $table->browser->navigate()->back();
     $entry = fn (): string => implode('', array_filter($table->texts('.boards li'), fn (string $entry): bool => str_contains($entry, 'Copied')));
-    Table::until(fn () => str_contains($entry(), 'Next: copy cell B1.'), 'the shelf to say what is next');
+    Table::until(fn () => str_contains($entry(), 'Next is square B1.'), 'the shelf to say what is next');
 });
 
 it('shows what another tab has copied meanwhile', function () {
@@ -57,24 +57,29 @@ it('comes by itself once the server answers again what it was asked in vain', fu
         ->see('[data-test=address]', 'A1')->see('[data-test=twin]', 'from the left and');
 })->group('long')->with(['how the cells go' => '*/copying*', 'the drawing' => '*/api/drawings/01*']);
 
-it('has a button for every key, and says what each of them does', function () {
+it('has a look for every key, shows which is on, and lists all keys', function () {
     $table = Table::copied('2-1');
-    $table->see('[data-test=courses]', 'upright')->key('?')->see('[data-test=help]', 'Arrows go');
-    foreach ([1280, 1271, 1269, 1182, 1024] as $wide) {
+    $table->see('[data-test=courses]', 'vertical')->key('?')->see('[data-test=help]', '⌫');
+    $keys = $table->texts('[data-test=help] kbd');
+    expect($keys)->toHaveCount(count(array_unique($keys)))->and($table->texts('[data-test=help] dd'))->toHaveCount(count($keys))->not->toContain('');
+    $table->key('?');
+    foreach ([1280, 1101, 1024, 800] as $wide) {
         $table->size($wide, 800);
-        expect($table->script('const keys = document.querySelector(".keys"); return [keys.scrollWidth - keys.clientWidth, document.documentElement.scrollWidth - innerWidth]'))->toBe([0, 0], "at {$wide} px");
+        expect($table->script('const foot = document.querySelector(".foot"); return [foot.scrollWidth - foot.clientWidth, document.documentElement.scrollWidth - innerWidth]'))->toBe([0, 0], "at {$wide} px");
     }
     $table->size(1280, 800);
-    $caps = $table->texts('[data-test=help] kbd');
-    $buttons = $table->texts('.keys .button kbd, .rights .button kbd');
-    expect(array_diff($caps, $buttons))->toBe([])->and(count($caps))->toBe(count($table->texts('[data-test=help] dd')));
-    $table->key('?');
+    $table->click('[data-test=change-look]')->see('[data-test=looks]', 'Upside down')->isAccessibleThen('Copy, its looks');
     // Each look goes on and off again by its key, and its button says so.
-    foreach (['c', 'e', 'q', 'h', '2', '3', 's', 'l', 'u', 'v', 't', 'g', 'k', 'w', 'z', 'r', 'b'] as $key) {
-        $pressed = fn (): string => (string) $table->script('return [...document.querySelectorAll(".looks button")].find((b) => b.querySelector("kbd").textContent === arguments[0]).ariaPressed', [strtoupper($key)]);
+    foreach (['q', 'h', '2', '3', 's', 'l', 'u', 'v', 't', 'g', 'k', 'w', 'z', 'b'] as $key) {
+        expect($keys)->toContain(strtoupper($key));
+        $pressed = fn (): string => (string) $table->script('return document.querySelector(`[data-test=looks] [aria-keyshortcuts="${arguments[0]}"]`).ariaPressed', [strtoupper($key)]);
         $before = $pressed();
         $table->key($key);
         Table::until(fn () => $pressed() !== $before, "{$key} to go over");
+        // What is on stays in sight, and can be turned off there.
+        if ($key !== 'h') {
+            Table::until(fn () => count($table->all('.on button')) === 1, "{$key} to be shown as on");
+        }
         Table::until(function () use ($table, $pressed, $before, $key): bool {
             if ($pressed() !== $before) {
                 $table->key($key);
@@ -84,6 +89,8 @@ it('has a button for every key, and says what each of them does', function () {
         }, "{$key} to go back", 5);
         expect($pressed())->toBe($before, "{$key} goes back");
     }
+    $table->key('c')->see('.photo', '1');
+    Table::until(fn () => $table->all('[data-test=contour]') !== [], 'the contour in hand');
     $table->isQuiet();
 })->group('long');
 
@@ -94,7 +101,7 @@ it('hears a pedal as well as the keys', function () {
 });
 
 it('marks the crossings at the same places on both cells, large enough to read from the board', function () {
-    $table = Table::copied('2-1')->see('[data-test=courses]', 'upright');
+    $table = Table::copied('2-1')->see('[data-test=courses]', 'vertical');
     [$photo, $paper, $size] = $table->script(<<<'JS'
         const places = (board) => {
             const c = document.querySelector(board).getBoundingClientRect()
@@ -120,36 +127,35 @@ it('works at sizes alone: the empty twin, its quarters, and no picture to wait f
     $table->key(' ')->see('[data-test=address]', 'B1')->isAccessibleThen('Copy without a photo')->isQuiet();
 });
 
-it('reaches doubts, notes, the way and the list of keys on a phone as well', function () {
+it('reaches flags, notes, the order and the list of keys on a phone as well', function () {
     $table = Table::copied('2-1');
     $table->size(390, 844);
-    $table->see('[data-test=progress]', '0 of 6 done');
-    $tap = fn (string $label) => $table->script('[...document.querySelectorAll(".looks button")].find((b) => b.ariaLabel === arguments[0] && b.checkVisibility()).click()', [$label]);
-    $tap('doubtful');
-    $table->see('[data-test=doubtful]', 'B1');
-    $tap('All keys');
-    $table->see('[data-test=help]', 'Arrows go')->see('[data-test=help] .way', 'away from the drawing hand')->isAccessibleThen('Copy on a phone, its keys');
-    $table->press('I draw with the left hand')->see('[data-test=help] .way', 'right hand')->press('Put away');
-    expect($table->script('return document.documentElement.scrollWidth'))->toBe(390);
-    $tap('note');
+    $table->see('[data-test=progress]', '0 of 6 done')->press('Flag')->see('[data-test=doubtful]', 'B1');
+    $table->see('[data-test=help]', '⌫')->see('.way', 'away from the drawing hand')->isAccessibleThen('Copy on a phone, its headings');
+    $table->press('I draw with the left hand')->see('.way', 'right hand')->press('Add note');
     Table::until(fn () => $table->script('return document.activeElement.tagName') === 'INPUT', 'the field for a note');
+    expect($table->script('return document.documentElement.scrollWidth'))->toBe(390);
+    // The photo’s cell takes the width, and the paper’s is under it; every target is large enough for a thumb.
+    $table->press('Close');
+    [$wide, $small] = $table->script('const box = (e) => e.getBoundingClientRect(); return [box(document.querySelector(".cell.photo")).width / innerWidth, [...document.querySelectorAll("button, a")].filter((e) => e.checkVisibility() && Math.min(box(e).width, box(e).height) < 43.5).map((e) => e.innerText || e.ariaLabel)]');
+    expect($wide)->toBeGreaterThanOrEqual(0.85)->and($small)->toBe([]);
     $table->isQuiet();
 });
 
 it('sets right what was seen: strikes a contour out, draws another, moves a crossing, and takes it all back', function () {
-    $table = Table::copied('2-1', '--sheet=9x6in --photo=9x6in --columns=3 --rows=3')->see('[data-test=courses]', 'upright');
+    $table = Table::copied('2-1', '--sheet=9x6in --photo=9x6in --columns=3 --rows=3')->see('[data-test=courses]', 'vertical');
     $crossings = fn (): array => $table->texts('.photo [data-test=crossing]');
     $before = $crossings();
     // The contour in hand is none.
-    $table->key('c')->see('.courses [aria-pressed=true]', 'upright')->key(WebDriverKeys::DELETE);
+    $table->key('c')->see('.courses [aria-pressed=true]', 'vertical')->key(WebDriverKeys::DELETE);
     $table->see('.head', 'struck out')->kept();
-    Table::until(fn () => $crossings() === [] || ! str_contains(implode($table->texts('[data-test=courses]')), 'upright'), 'the contour to go');
+    Table::until(fn () => $crossings() === [] || ! str_contains(implode($table->texts('[data-test=courses]')), 'vertical'), 'the contour to go');
     // Another is drawn by three taps: in at the left, through the middle, out at the right.
     $table->key('d')->see('.head', 'Tap where it begins');
     foreach ([[0.0, 0.5], [0.5, 0.7], [1.0, 0.5]] as [$x, $y]) {
         $table->script('const s = document.querySelector("[data-test=setting]"), b = s.querySelector("svg").getBoundingClientRect(); s.dispatchEvent(new MouseEvent("click", { bubbles: true, clientX: b.left + arguments[0] * b.width, clientY: b.top + arguments[1] * b.height }))', [$x, $y]);
     }
-    $table->see('[data-test=courses]', 'n at 1/2 of the right side, out at 1/2 of the left side; level, bulges down')->kept();
+    $table->see('[data-test=courses]', 'n at 1/2 of the right side, out at 1/2 of the left side: level, bulges down')->kept();
     // A crossing in the middle of nowhere is none, and that is said where one looks.
     $table->key('a');
     $table->script('const s = document.querySelector("[data-test=setting]"), b = s.querySelector("svg").getBoundingClientRect(); s.dispatchEvent(new MouseEvent("click", { bubbles: true, clientX: b.left + b.width / 2, clientY: b.top + b.height / 2 }))');
@@ -174,14 +180,14 @@ it('sets right what was seen: strikes a contour out, draws another, moves a cros
     foreach (range(1, 3) as $step) {
         $table->click('[data-test=undo]')->kept();
     }
-    $table->see('[data-test=courses]', 'upright');
+    $table->see('[data-test=courses]', 'vertical');
     Table::until(fn () => $crossings() === $before, 'the crossings as they were');
     $table->isAccessibleThen('Copy with what sets it right')->isQuiet();
 });
 
 it('goes round in passes: each opens with its card, a cell is next again in the next, and Back is of the pass that is on', function () {
     $table = Table::copied()->press('or: round the whole in passes')->see('[data-test=pass-card]', 'hard pencil')->see('[data-test=progress]', '0 of 6 through this pass');
-    $table->press('put away')->kept();
+    $table->press('Close')->kept();
     expect($table->all('[data-test=pass-card]'))->toBe([]);
     foreach (range(1, 6) as $nth) {
         $table->key(' ')->see('[data-test=progress]', "{$nth} of 6 through this pass");
@@ -189,7 +195,7 @@ it('goes round in passes: each opens with its card, a cell is next again in the 
     $table->see('[data-test=round]', 'Everything is placed')->isAccessibleThen('Copy at the end of a pass');
     // One step back is one cell back, in this pass.
     $table->key(WebDriverKeys::BACKSPACE)->see('[data-test=progress]', '5 of 6 through this pass')->key(' ')->see('[data-test=progress]', '6 of 6 through this pass');
-    $table->press('On to: Refine')->see('[data-test=pass-card]', 'HB')->see('[data-test=progress]', '0 of 6 through this pass')->see('[data-test=progress]', '6 begun')->kept();
+    $table->press('On to: Refine')->see('[data-test=pass-card]', 'HB')->see('[data-test=progress]', '0 of 6 through this pass')->see('[data-test=progress]', '6 started')->kept();
     // A reload remembers the pass, how far it is and that its card was not read yet.
     $table->key(' ')->see('[data-test=progress]', '1 of 6 through this pass')->kept()->browser->navigate()->refresh();
     $table->see('[data-test=progress]', '1 of 6 through this pass')->see('[data-test=pass-card]', 'HB')->press('3 Detail')->see('[data-test=progress]', '0 of 6 through this pass')->kept();
@@ -210,7 +216,7 @@ it('names what is on the picture once: boxed and traced, in front and behind, ti
     $photo = '[data-test=photo-board]';
     $table->drawOn($photo, [0.1, 0.2], [0.5, 0.8])->see('[data-test=thing]', '40 % of the width')->kept();
     $table->write('Name of thing 1', 'Krug 壺')->kept();
-    $table->press('trace a thing')->see('[data-test=hint]', 'Tap along the outline');
+    $table->press('trace a thing')->see('[data-test=hint]', 'Click along the outline');
     foreach ([[0.4, 0.5], [0.8, 0.3], [0.9, 0.7], [0.4, 0.5]] as $at) {
         $table->drawOn($photo, $at, $at);
     }
@@ -221,7 +227,7 @@ it('names what is on the picture once: boxed and traced, in front and behind, ti
     // The other way round nothing of it is hidden, but of the box.
     $table->press('Thing 2 one nearer')->kept();
     Table::until(fn () => str_contains($table->texts('[data-test=thing]')[1] ?? '', '40 %'), 'the box to be second');
-    $table->press('fill the gaps flat, to see them as shapes')->see('[data-test=gap-list]', '100 % of the width, 100 % of the height');
+    $table->press('Show negative space')->see('[data-test=gap-list]', '100 % of the width, 100 % of the height');
     expect($table->all('[data-test=gaps]'))->toHaveCount(2);
     $table->press('must not be forgotten')->kept()->isAccessibleThen('Photo with things');
     // In the place pass it is asked for, and its outline lies over the cell, on the photo and on the paper.
@@ -254,7 +260,7 @@ it('names the cells it shows together, wherever they lie turned or mirrored', fu
 });
 
 it('goes through every crossing before a cell is done in ink, and runs the dot as fast as one likes', function () {
-    $table = Table::copied('2-1')->see('[data-test=courses]', 'upright')->press('in ink: every crossing gone through first')->kept();
+    $table = Table::copied('2-1')->see('[data-test=courses]', 'vertical')->press('In ink: go through every crossing point first')->kept();
     $table->key('h')->key('h');
     // What is known of the cell comes again with the choice.
     $count = Table::until(fn () => count($table->all('.photo [data-test=crossing]')), 'the crossings');
@@ -262,7 +268,7 @@ it('goes through every crossing before a cell is done in ink, and runs the dot a
         $table->key(' ')->see('.head', 'Exactly')->see('[data-test=address]', 'B1');
     }
     $table->key(' ')->see('[data-test=progress]', '1 of 6 done');
-    $table->go(preg_replace('#/copy/.*#', '/copy/2-1', $table->path()))->see('[data-test=courses]', 'upright')->key('c')->see('.speed', '3.5 s');
+    $table->go(preg_replace('#/copy/.*#', '/copy/2-1', $table->path()))->see('[data-test=courses]', 'vertical')->key('c')->see('.speed', '3.5 s');
     $table->find('.speed .el-slider__button-wrapper')->click();
     $table->key(WebDriverKeys::ARROW_LEFT)->see('.speed', '3 s');
     expect($table->script('return document.querySelector("animateMotion").getAttribute("dur")'))->toBe('3s');

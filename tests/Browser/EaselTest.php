@@ -26,10 +26,10 @@ it('goes on at the easel while the server is away, over a reload, and every note
     Table::until(fn () => count(json_decode($kept(), true)['cells']) === 1, 'the browser to know of it');
     Table::until(fn () => $table->script('return Object.keys(localStorage).filter((key) => key.startsWith("inch-ladder.by-hand")).every((key) => localStorage.getItem(key) === "[]")'), 'the page to know that it was kept');
     $table->stopServing();
-    $table->key(' ')->see('[data-test=trouble]', 'kept on this device')->key(' ')->see('[data-test=address]', 'D1');
+    $table->key(' ')->see('[data-test=trouble]', 'saved on this device')->key(' ')->see('[data-test=address]', 'D1');
     $table->browser->navigate()->refresh();
     // What the server took before it ended is done here as well.
-    $table->see('[data-test=address]', 'D1')->see('[data-test=progress]', '3 of 210')->see('[data-test=trouble]', 'What you noted last, 2 times');
+    $table->see('[data-test=address]', 'D1')->see('[data-test=progress]', '3 of 210')->see('[data-test=trouble]', 'Your last 2 changes are saved');
     Table::until(fn () => $table->script('const i = document.querySelector("[data-test=cell-picture]"); return i && i.complete && i.naturalWidth > 0'), 'the cell’s picture, though nobody answers');
     // However little room the sentence leaves, a square cell is square, and lies still.
     foreach ([844, 740, 640, 560] as $high) {
@@ -40,7 +40,7 @@ it('goes on at the easel while the server is away, over a reload, and every note
     $table->size(390, 844);
     // As fast as the keys go, and cells the browser knows nothing of.
     $table->script('return (async () => { for (let i = 0; i < 58; i++) { window.dispatchEvent(new KeyboardEvent("keydown", { key: i % 9 ? " " : "x" })); await new Promise((go) => setTimeout(go)) } })()');
-    $table->see('[data-test=trouble]', '60 times')->isAccessibleThen('Copy without a server')->serve();
+    $table->see('[data-test=trouble]', 'Your last 60 changes')->isAccessibleThen('Copy without a server')->serve();
     Table::until(fn () => count($known()['cells']) === 61, 'all of them to be kept');
     $table->browser->manage()->getLog('browser');
     Table::until(fn () => $table->all('[data-test=trouble]') === [], 'the sentence to go');
@@ -48,14 +48,14 @@ it('goes on at the easel while the server is away, over a reload, and every note
     expect($there['edits'])->toBe($edits + 60)->and(array_count_values(array_column($there['cells'], 'state')))->toEqual(['done' => 54, 'empty' => 7]);
     // What was done last is taken back first.
     $table->browser->navigate()->refresh();
-    $table->see('[data-test=progress]', '7 left empty')->size(1280, 800);
+    $table->see('[data-test=progress]', '7 blank')->size(1280, 800);
     $table->key('z', Hand::CONTROL);
     Table::until(fn () => count($known()['cells']) === 60, 'the last to be taken back');
     $table->isQuiet();
 });
 
 it('shows masses before lines: in the place pass by themselves, as straight as is wished, on both boards; and a loupe over them all', function () {
-    $table = Table::copied('2-1', '--sheet=9x6in --photo=9x6in --columns=3 --rows=2')->see('[data-test=courses]', 'upright');
+    $table = Table::copied('2-1', '--sheet=9x6in --photo=9x6in --columns=3 --rows=2')->see('[data-test=courses]', 'vertical');
     $outlines = fn (string $where): string => (string) Table::until(fn () => $table->script('return [...document.querySelectorAll(arguments[0] + " [data-test=masses] .outline")].map((path) => path.getAttribute("d")).join("")', [$where]), "outlines in {$where}");
     expect($table->all('[data-test=masses]'))->toBe([]);
     $table->press('or: round the whole in passes');
@@ -71,23 +71,23 @@ it('shows masses before lines: in the place pass by themselves, as straight as i
     expect(Table::until(fn () => $table->script('const lens = document.querySelector("[data-test=loupe] image"); return lens && lens.getAttribute("transform")'), 'the loupe'))->toContain('scale(3)');
     $table->key('z');
     $drawing = explode('/', $table->path())[2];
-    $table->go("/drawing/{$drawing}/grid")->see('nav', '3 by 2');
+    $table->go("/drawing/{$drawing}/grid")->see('nav', '3 × 2');
     $table->script('document.querySelector(".look > .button").click()');
     $table->key('b');
     $before = $outlines('[data-test=paper-board]');
-    $table->see('.look', 'straightened')->isAccessibleThen('Masses on the boards');
+    $table->see('.look', 'Straighten')->isAccessibleThen('Masses on the boards');
     (new WebDriverActions($table->browser))->click($table->find('.look [role=slider][aria-valuemax="5"]'))->sendKeys(null, str_repeat(WebDriverKeys::ARROW_RIGHT, 3))->perform();
     $table->kept();
     Table::until(fn () => json_decode((string) file_get_contents($table->address("/api/drawings/{$drawing}")), true)['workings']['choices']['copy']['straight'] === 5, 'the wish to be kept');
     expect($before)->not->toBe('')->and($outlines('[data-test=photo-board]'))->not->toBe('');
     $table->browser->navigate()->refresh();
-    $table->see('nav', '3 by 2');
+    $table->see('nav', '3 × 2');
     expect($outlines('[data-test=paper-board]'))->not->toBe('');
     $table->isQuiet();
 });
 
 it('calls out a cell, a sentence for each key, points at what it says, and goes on with the next', function () {
-    $table = Table::copied('2-1')->see('[data-test=courses]', 'upright');
+    $table = Table::copied('2-1')->see('[data-test=courses]', 'vertical');
     $said = fn (): string => implode(' ', $table->texts('.twin'));
     $table->key('r')->see('.twin', 'B1');
     $crossings = count($table->all('.photo .tick'));
@@ -109,25 +109,25 @@ it('calls out a cell, a sentence for each key, points at what it says, and goes 
 });
 
 it('brings up a note where it is pinned to, tells shapes without their names, and how hard an edge is', function () {
-    $table = Table::copied('2-1')->see('[data-test=courses]', 'upright');
+    $table = Table::copied('2-1')->see('[data-test=courses]', 'vertical');
     $drawing = explode('/', $table->path())[2];
     $kept = fn (): array => json_decode((string) file_get_contents($table->address("/api/drawings/{$drawing}")), true)['workings']['choices'];
-    $table->press('a note that comes up later');
+    $table->thisDrawing()->press('Add note');
     $table->find('[data-test=pin-note] input')->sendKeys('darks before lights');
-    $table->choose('When this is opened', 'Tone')->press('Keep it');
+    $table->choose('Show it at', 'Tone')->press('Save note');
     Table::until(fn () => $kept()['pinned'] === [['at' => 'tone', 'words' => 'darks before lights']], 'the note to be kept');
     $table->key('w')->see('[data-test=courses]', 'Hard all along');
     expect($table->all('.cell.photo [data-test=strengths] .edge.hard'))->not->toBe([])->and($table->all('.cell.paper [data-test=strengths] .edge.hard'))->not->toBe([]);
     $table->isAccessibleThen('Edges of a cell')->click('[data-test=naming]');
     Table::until(fn () => $kept()['copy']['naming'] === 'shapes' && $table->all('.held.turned') !== [], 'shapes, turned over');
-    $table->go("/drawing/{$drawing}/tone")->see('[data-test=pinned-note]', 'darks before lights')->press('Taken care of');
+    $table->go("/drawing/{$drawing}/tone")->see('[data-test=pinned-note]', 'darks before lights')->press('Mark done');
     Table::until(fn () => $kept()['pinned'] === [], 'the note to go');
     $table->kept()->click('[data-test=undo]');
     $table->see('[data-test=pinned-note]', 'darks before lights')->isQuiet();
 })->group('long');
 
 it('suggests key points where long lines have none, tells how many measures each takes, and which are firm', function () {
-    $table = Table::copied('2-1')->see('[data-test=courses]', 'upright');
+    $table = Table::copied('2-1')->see('[data-test=courses]', 'vertical');
     $drawing = explode('/', $table->path())[2];
     $table->go("/drawing/{$drawing}/photo")->unfold('Key points')->press('suggest points where long lines have none')->see('[data-test=suggested]', 'Take it');
     // Numbered on the photo as in the list.
@@ -148,7 +148,7 @@ it('suggests key points where long lines have none, tells how many measures each
 })->group('long');
 
 it('moves by whole cells under a finger, has an up mark, and takes as much of a tablet as it can', function () {
-    $table = Table::copied('2-1')->see('[data-test=courses]', 'upright');
+    $table = Table::copied('2-1')->see('[data-test=courses]', 'vertical');
     $table->devtools('Emulation.setTouchEmulationEnabled', ['enabled' => true, 'maxTouchPoints' => 2]);
     $swipe = function (int $dx, int $dy) use ($table): void {
         [$x, $y] = $table->script('const r = document.querySelector(".cell.photo").getBoundingClientRect(); return [Math.round((r.left + r.right) / 2), Math.round((r.top + r.bottom) / 2)]');
@@ -169,6 +169,9 @@ it('moves by whole cells under a finger, has an up mark, and takes as much of a 
     $table->see('[data-test=address]', 'C1');
     $swipe(30, 4);
     $table->see('[data-test=address]', 'B1');
+    // On a phone held upright the page slides up and down; on a tablet a swipe is a cell that way too.
+    $table->size(820, 1180);
+    $table->still('return document.querySelector(".cell.photo").getBoundingClientRect().width', apart: 100);
     $swipe(3, -40);
     $table->see('[data-test=address]', 'B2');
     // Turned, the picture goes the way the finger does.
@@ -182,18 +185,19 @@ it('moves by whole cells under a finger, has an up mark, and takes as much of a 
 
 it('opens a pass with its card by lamp light and on a phone, and the cells keep their room there', function () {
     $table = Table::copied()->press('or: round the whole in passes')->see('[data-test=pass-card]', 'hard pencil')->kept();
+    $table->click('[data-test=change-look]')->see('[data-test=looks]', 'Objects');
     // What is on looks on, by either light: the looks of the place pass, and the others.
-    $plates = fn (string $pressed): array => array_values(array_unique($table->script('return [...document.querySelectorAll(`.looks [aria-pressed=${arguments[0]}] kbd`)].map((e) => getComputedStyle(e).backgroundColor)', [$pressed])));
+    $plates = fn (string $pressed): array => array_values(array_unique($table->script('return [...document.querySelectorAll(`[data-test=looks] [aria-pressed=${arguments[0]}]`)].map((e) => getComputedStyle(e).backgroundColor)', [$pressed])));
     foreach (['day', 'lamp'] as $light) {
-        $light === 'lamp' && $table->press('lamp');
+        $light === 'lamp' && $table->light('dark');
         expect($plates('true'))->toHaveCount(1, $light)->and(array_intersect($plates('true'), $plates('false')))->toBe([], $light);
     }
-    $table->isAccessibleThen('A pass by lamp light');
+    $table->isAccessibleThen('A pass by lamp light')->click('[data-test=change-look]');
     $table->size(390, 844);
     $cell = fn (): float => (float) $table->script('return document.querySelector(".cell.photo").getBoundingClientRect().width');
     // The cell has found its room.
     $open = Table::until(fn () => $cell() > 150 ? $cell() : null, 'the cell on a phone');
-    $table->isAccessibleThen('A pass on a phone')->press('put away');
+    $table->isAccessibleThen('A pass on a phone')->press('Close');
     expect($cell())->toEqualWithDelta($open, 1)->and($table->script('return document.documentElement.scrollWidth'))->toBe(390);
     $table->isQuiet();
 });

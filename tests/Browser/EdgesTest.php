@@ -59,7 +59,7 @@ it('shows what each fit costs', function (string $fit, array $figures, string $s
     }
     $table->see('[data-test=sums]', $sum);
 })->with([
-    'inset' => ['inset', ['0 %', '×1 5/6', '0 in, 1 3/16 in'], 'Left over: 0 in across, 1 3/16 in down.'],
+    'the whole photo' => ['Whole photo', ['×1 5/6'], 'Left over: 0 in across, 1 3/16 in down.'],
 ]);
 
 it('answers nonsense beside the field, keeps what was typed, and goes on when it is put right', function (string $rung, array $before, string $label, string $nonsense, string $says, string $sense) {
@@ -71,12 +71,12 @@ it('answers nonsense beside the field, keeps what was typed, and goes on when it
     $table->write($label, $sense)->kept();
     expect($table->all('.fault'))->toBe([]);
 })->with([
-    ['photo', [], 'Width, measured', 'abc', 'is not a length; write it like 8 1/2 in', '6in'],
-    ['grid', [], 'Columns', '500', 'the limit is 60 a side', '6'],
+    ['photo', [], 'Width, measured', 'abc', 'is not a length. Write it like 8 1/2 in', '6in'],
+    ['grid', [], 'Columns', '500', 'The limit is 60 a side', '6'],
 ]);
 
 it('answers a cell that is too large beside it', function () {
-    $table = fresh('--sheet=letter --photo=6x4in', 'fit')->press('whole cells')->kept()->write('Cell on the paper', '12 in');
+    $table = fresh('--sheet=letter --photo=6x4in', 'fit')->press('Whole squares')->kept()->write('Cell on the paper', '12 in');
     expect($table->fault('Cell on the paper'))->toContain('longer than the side it must divide');
     $table->write('Cell on the paper', '1 in')->kept();
 })->group('long');
@@ -88,7 +88,7 @@ it('says when margins eat the sheet', function () {
 
 it('says that a print contradicts its photo, with three ways to go on', function (string $way, string $field, string $value) {
     $table = fresh('--sheet=letter', 'photo', 900, 600)
-        ->press('a print')
+        ->press('Print')
         ->write('Width, measured', '6 in')
         ->write('Height, measured', '5 in');
     $table->see('[data-test=mismatch]', 'differ by 20 %')->press($way);
@@ -120,22 +120,22 @@ function rule(Table $table, int $columns): void
 }
 
 it('shows in a second tab what the first has saved, as it happens, and goes on from there', function () {
-    $table = fresh('--sheet=letter --photo=6x4in --columns=4', 'grid')->see('nav', '4 by');
-    $table->find('[data-test=follow-me]:enabled');
+    $table = fresh('--sheet=letter --photo=6x4in --columns=4', 'grid')->see('nav', '4 ×');
+    $table->find('[data-open=true]');
     rule($table, 9);
-    $table->see('nav', '9 by')->write('Columns', '7')->see('nav', '7 by')->kept();
+    $table->see('nav', '9 ×')->write('Columns', '7')->see('nav', '7 ×')->kept();
     expect($table->all('[data-test=stale]'))->toBe([]);
     rule($table, 5);
-    $table->see('nav', '5 by')->press('Undo')->see('nav', '7 by')->isQuiet();
+    $table->see('nav', '5 ×')->press('Undo')->see('nav', '7 ×')->isQuiet();
 });
 
 it('tells a second tab that the first has saved meanwhile, and lets the artist choose', function () {
     // Neither hears of the other: the net is slow, or they do it at the same moment.
     $deaf = fn (string ...$paths) => Table::lay()->devtools('Network.setBlockedURLs', ['urls' => $paths]);
     Table::lay()->devtools('Network.enable', []);
-    foreach (['Take those changes' => '9 by', 'Put mine on top' => '7 by'] as $choose => $left) {
+    foreach (['Use the other version' => '9 ×', 'Keep my version' => '7 ×'] as $choose => $left) {
         $deaf('*/events');
-        $table = fresh('--sheet=letter --photo=6x4in --columns=4', 'grid')->see('nav', '4 by');
+        $table = fresh('--sheet=letter --photo=6x4in --columns=4', 'grid')->see('nav', '4 ×');
         // The other tab: a save of its own, behind this one's back.
         rule($table, 9);
         $deaf();
@@ -148,23 +148,23 @@ it('tells a second tab that the first has saved meanwhile, and lets the artist c
 
 it('keeps every state at an address: back, forward, a reload and a link all come home', function () {
     $table = open('Potting bench, late morning', 'paper')->see('h2', 'What you draw on');
-    $table->click('nav li:nth-child(4) a')->see('h2', 'The same grid on both');
-    $table->press('Marks')->see('h2', 'Marks down the side');
+    $table->click('nav li:nth-child(4) a')->see('h2', 'How many squares do you copy?');
+    $table->click('nav li:nth-child(5) a')->see('h2', 'Where each mark goes');
     $table->browser->navigate()->back();
-    $table->see('h2', 'The same grid on both');
+    $table->see('h2', 'How many squares do you copy?');
     $table->browser->navigate()->back();
     $table->see('h2', 'What you draw on');
     $table->browser->navigate()->forward();
-    $table->see('h2', 'The same grid on both');
+    $table->see('h2', 'How many squares do you copy?');
     $table->click('.shelf')->see('h1', 'Inch Ladder');
     $table->browser->navigate()->back();
-    $table->see('h2', 'The same grid on both');
-    $table->go('/drawing/nosuch/fit')->see('h1', 'Nothing lies here')->isAccessibleThen('Nothing here');
-    $table->go('/no/such/page')->see('h1', 'Nothing lies here')->press('To the shelf')->arrive('/');
+    $table->see('h2', 'How many squares do you copy?');
+    $table->go('/drawing/nosuch/fit')->see('h1', 'Page not found')->isAccessibleThen('Nothing here');
+    $table->go('/no/such/page')->see('h1', 'Page not found')->press('See my drawings')->arrive('/');
 });
 
 it('points at one board and shows it on the other, with both measures', function () {
-    $table = open('Potting bench, late morning', 'marks')->see('h2', 'Marks');
+    $table = open('Potting bench, late morning', 'marks')->see('h2', 'Where each mark goes');
     $table->find('[data-test=photo-board] image');
     // The middle of the photo: half of 15 and of 20 cm, and half of 27 cm on the paper.
     $middle = $table->script('const r = document.querySelector("[data-test=photo-board] image").getBoundingClientRect(); return [r.x + r.width / 2, r.y + r.height / 2]');
@@ -175,7 +175,7 @@ it('points at one board and shows it on the other, with both measures', function
 });
 
 it('lays gridlines on both boards at the same fractions, and the ladder between them', function () {
-    $table = fresh('--sheet=9x12in --photo=9x6in --columns=5 --margin=1/2', 'grid')->see('nav', '5 by');
+    $table = fresh('--sheet=9x12in --photo=9x6in --columns=5 --margin=1/2', 'grid')->see('nav', '5 ×');
     $places = $table->script(<<<'JS'
         const rules = (css) => document.querySelector(css).getAttribute('d').match(/M[\d.]+ [\d.]+v/g).map((m) => parseFloat(m.slice(1)))
         const shares = (xs) => xs.map((x) => (x - xs[0]) / (xs[xs.length - 1] - xs[0]))
@@ -190,7 +190,7 @@ it('lays gridlines on both boards at the same fractions, and the ladder between 
 });
 
 it('shows true relative size: the paper’s cell is drawn as many times larger as the scale says', function () {
-    $table = open('Potting bench, late morning', 'grid')->see('nav', '6 by 8');
+    $table = open('Potting bench, late morning', 'grid')->see('nav', '6 × 8');
     $table->find('[data-test=paper-board] .rule');
     $widths = $table->script('return ["photo", "paper"].map((b) => { const m = document.querySelector(`[data-test=${b}-board] .rule`).getAttribute("d").match(/M([\d.]+) [\d.]+v/g).map((s) => parseFloat(s.slice(1))); return m[m.length - 1] - m[0] })');
     expect($widths[1] / $widths[0])->toEqualWithDelta(1.8, 0.02);
@@ -206,10 +206,10 @@ it('chooses a line colour and goes back to the advised one', function () {
 it('keeps the marks of a mesh when the counts change and come back', function () {
     $table = fresh('--sheet=letter --photo=6x4in --columns=4', 'copy')->see('[data-test=address]', 'A1');
     $table->key(' ')->see('[data-test=progress]', '1 of');
-    $table->click('nav li:nth-child(4) a')
+    $table->click('[data-test=steps]')->click('nav li:nth-child(4) a')
         ->write('Columns', '3')
         ->kept()
-        ->see('.workings', 'One place that was noted before is no whole cell');
+        ->see('.workings', 'One note belongs to a cell that the new crop or grid does not have.');
     $table->write('Columns', '4')->kept()->see('nav', 'Copy');
     expect($table->text('nav li:nth-child(6)'))->toContain('1 of');
 })->group('long');
@@ -217,12 +217,12 @@ it('keeps the marks of a mesh when the counts change and come back', function ()
 it('speaks cm as well as inches, in one unit throughout', function () {
     $table = fresh('--sheet=a4 --photo=10x15cm --columns=4', 'marks', 600, 900)
         ->see('[data-test=marks]', '5.3')
-        ->see('[data-test=sums]', 'Across: 21 ÷ 4 = 5.25 cm; on this ruler 5.3, 0.5 mm over.');
+        ->see('[data-test=sums]', 'Across: 21 ÷ 4 = 5.25 cm. On this ruler 5.3, 0.5 mm over.');
     expect($table->text('.workings'))->not->toContain(' in ');
     $table->click('nav li:nth-child(2) a')
-        ->unfold('Ruler and unit')
+        ->thisDrawing()->unfold('Unit and ruler')
         ->press('in')
-        ->kept()->click('nav li:nth-child(5) a')
+        ->kept()->key(WebDriverKeys::ESCAPE)->click('nav li:nth-child(5) a')
         ->see('[data-test=marks]', '2 1/16');
 })->group('long');
 
@@ -242,39 +242,41 @@ it('is usable on a phone at the easel, and by lamp', function () {
     $table->click('[data-test=done]');
     Table::until(fn () => $table->text('[data-test=address]') !== $before, 'the next cell');
     $table->size(1280, 800);
-    $table->go('/')->press('lamp');
-    $table->see('.boards', 'Next:')->isAccessibleThen('The shelf by lamp')->press('day')->isQuiet();
+    $table->go('/')->see('.boards', '')->light('dark');
+    $table->see('.boards', 'Next is')->isAccessibleThen('My drawings, dark')->light('light')->isQuiet();
 })->group('long');
 
 it('puts a drawing in the bin and back', function () {
-    $table = fresh('--sheet=letter --photo=6x4in', 'photo')->go('/')->see('.boards li:first-child', 'Test');
-    $table->press('to the bin: Test')->see('.binned', '“Test” is in the bin.')->press('Put it back');
+    $table = fresh('--sheet=letter --photo=6x4in', 'photo')->see('.workings', '');
+    $path = $table->path();
+    $table->go('/')->see('.boards li:first-child', 'Test');
+    $table->go($path)->thisDrawing()->click('[data-test=bin-drawing]')->see('.binned', '“Test” was moved to the bin.')->press('Undo');
     Table::until(fn () => str_contains($table->text('.boards li:first-child'), 'Test'), 'the drawing to come back');
 });
 
 it('says when the server is gone, and loses nothing typed', function () {
-    $table = fresh('--sheet=letter --photo=6x4in --columns=4', 'grid')->see('nav', '4 by');
+    $table = fresh('--sheet=letter --photo=6x4in --columns=4', 'grid')->see('nav', '4 ×');
     // Whatever the strip has to say, what is pressed twice in it does not move from under the hand.
     $undo = fn (): array => array_map(function (int $width) use ($table): mixed {
         $table->size($width, 800);
 
         return $table->still('return document.querySelector("[data-test=undo]").getBoundingClientRect().left');
     }, [390, 1280]);
-    $table->find('[data-test=follow-me]:enabled');
+    $table->find('[data-open=true]');
     $place = $undo();
     $table->stopServing();
     $table->write('Columns', '6')->see('[data-test=trouble]', 'Inch Ladder is not answering');
     expect($table->field('Columns')->getAttribute('value'))->toBe('6');
     $table->see('[data-test=kept]', 'not saved yet');
-    expect($undo())->toBe($place)->and($table->all('[data-test=follow-me]:enabled'))->toBe([]);
+    expect($undo())->toBe($place)->and($table->all('[data-open=true]'))->toBe([]);
     $table->serve();
-    $table->press('Try again')->kept()->see('nav', '6 by');
+    $table->press('Try again')->kept()->see('nav', '6 ×');
     // What the browser noted of the missing server is no fault of the pages.
     $table->browser->manage()->getLog('browser');
 })->group('long');
 
 it('shows what is chosen as the one that stands out, by every light', function (string $light) {
-    $table = open('Jug on the sill', 'fit')->light($light)->see('h2', '');
+    $table = open('Jug on the sill', 'tone')->light($light)->see('[data-test=tone-bar]', '')->see('[data-test=next]', '');
     // Lightness of the panel, of a choice that is not taken, of the one that is, and of the button that leads on (relative luminance, WCAG 2.2).
     [$panel, $other, $chosen, $main] = $table->script(<<<'JS'
         const light = (e) => getComputedStyle(e).backgroundColor.match(/[\d.]+/g).slice(0, 3).map((v) => v / 255).map((v) => (v <= 0.04045 ? v / 12.92 : ((v + 0.055) / 1.055) ** 2.4)).reduce((sum, v, i) => sum + v * [0.2126, 0.7152, 0.0722][i], 0)
@@ -288,8 +290,8 @@ it('shows what is chosen as the one that stands out, by every light', function (
 it('shows the true size of what is larger than the screen, and of what is smaller', function (float $dots) {
     $table = Table::lay();
     $table->go('/')->script('localStorage.setItem("screen-dots-per-mm", arguments[0])', [$dots]);
-    open('Jug on the sill', 'photo')->see('[data-test=true-size]', '%');
-    $table->press('true size')->see('[data-test=true-size]', '100 %')->press('whole boards');
+    open('Jug on the sill', 'photo')->press('Change look')->see('[data-test=true-size]', '%');
+    $table->press('Actual size')->see('[data-test=true-size]', '100 %')->press('Fit to window');
 })->group('long')->with(['a screen as a wall of dots' => 12, 'dots as large as peas' => 0.8]);
 
 it('shows fractions as real ones that are still read and copied rightly', function () {
@@ -306,7 +308,7 @@ it('shows fractions as real ones that are still read and copied rightly', functi
 });
 
 it('asks nothing of any other machine', function () {
-    $table = open('Potting bench, late morning', 'grid')->see('nav', '6 by 8');
+    $table = open('Potting bench, late morning', 'grid')->see('nav', '6 × 8');
     $asked = $table->script('return performance.getEntriesByType("resource").map((e) => new URL(e.name).origin)');
     expect(array_values(array_unique($asked)))->toBe([$table->address()]);
 });
@@ -317,7 +319,7 @@ it('holds a point on the sheet through every other change, until it is let go', 
     $at('photo')->unfold('Key points')->press('add a point')->drawOn('[data-test=photo-board]', [0.5, 0.5], [0.5, 0.5])->kept()->press('hold it')->kept()->see('[data-test=pinned]', 'Held at');
     $table->write('held, from the left', '4 in')->write('from the top', '5 in')->kept()->see('[data-test=pinned]', 'Held at 4 in from the left edge, 5 in from the top.');
     $at('fit')->write('Width of the drawing', '5 in')->kept();
-    $at('paper')->write('left', '1/2 in')->press('sideways')->kept();
+    $at('paper')->write('left', '1/2 in')->press('Turn sheet')->kept();
     $at('photo')->unfold('Key points')->see('[data-test=pinned]', 'Held at 4 in from the left edge, 5 in from the top.');
     expect($table->all('[data-test=pin]'))->toHaveCount(1);
     $table->press('centre it')->see('[data-test=said]', 'is held at a place of the sheet');
@@ -327,11 +329,11 @@ it('holds a point on the sheet through every other change, until it is let go', 
 })->group('long');
 
 it('offers what can be done about a line through a thing, and moves nothing before one way is chosen', function () {
-    $table = fresh('--sheet=letter --photo=6x4in --columns=4', 'fit', 900, 600)->press('crop')->kept()->unfold('Place it');
+    $table = fresh('--sheet=letter --photo=6x4in --columns=4', 'fit', 900, 600)->press('Fill the paper')->kept()->unfold('Place the crop');
     $table->script('document.querySelector("[data-test=crop]").focus()');
     $frame = fn () => $table->script('const r = document.querySelector("[data-test=crop]"); return ["x", "y", "width", "height"].map((a) => Math.round(Number(r.getAttribute(a))))');
     $before = $frame();
-    $table->press('keep a thing clear of lines')->drawOn('[data-test=photo-board]', [0.42, 0.45], [0.55, 0.52])->see('[data-test=clearances]', 'the crop');
+    $table->press('Keep lines off an object')->drawOn('[data-test=photo-board]', [0.42, 0.45], [0.55, 0.52])->see('[data-test=clearances]', 'the crop');
     expect($frame())->toBe($before);
     $table->press('leave it as it is');
     expect($table->all('[data-test=clearances]'))->toBe([])->and($frame())->toBe($before);

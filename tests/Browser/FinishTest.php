@@ -8,10 +8,10 @@ it('goes through the last list, for the medium at hand, and keeps it', function 
     $id = Table::lay()->begin(Photos::make(900, 600), '--title=Finished --sheet=11x8in --margin=1/2 --photo=9x6in --columns=3');
     $table = Table::lay()->go("/drawing/{$id}/finish")->see('[data-test=tasks]', 'Guides off')->see('nav', 'graphite');
     // A line each; the one in hand with what to do, and any other where it is opened.
-    expect($table->text('[data-test=tasks]'))->toContain('cells were not copied')->not->toContain('Knife', 'lines of the grid');
-    $table->click('[data-test=task-trim] .name')->see('[data-test=tasks]', 'Knife')->see('[data-test=tasks]', 'metal edge')->click('[data-test=task-guides] .name')->see('[data-test=tasks]', 'lines of the grid');
+    expect($table->text('.what'))->toContain('cells were not copied')->not->toContain('Knife', 'lines of the grid');
+    $table->click('[data-test=task-trim] .name')->see('.what', 'Knife')->see('.what', 'metal edge')->click('[data-test=task-guides] .name')->see('.what', 'lines of the grid');
     $table->isAccessibleThen('Finish');
-    $table->choose('What goes over the pencil', 'ink')->kept()->see('[data-test=tasks]', 'Before it is final')->see('[data-test=tasks]', 'it does not hide what it does not cover')->see('[data-test=tasks]', 'Ink');
+    $table->choose('What goes over the pencil', 'ink')->kept()->see('[data-test=tasks]', 'Before it is final')->see('.what', 'it does not hide what it does not cover')->see('[data-test=tasks]', 'Ink');
     // A kind of guides by itself, which does not tick the rest.
     $table->press('the frame, unless it stays')->kept();
     expect($table->all('[data-test="task-guides"].done'))->toBe([]);
@@ -47,7 +47,7 @@ it('keeps its own record: time by itself while one works, a page with the cells 
     $table->see('[data-test=address]', 'A1')->key(' ')->see('[data-test=address]', 'B1')->key('f')->kept();
     Table::until(fn () => $table->script('return window.steps > 0'), 'a step of time');
     // Time is told when the page is left, by whichever way.
-    $table->press('Log')->see('[data-test=sitting]', 'under a minute')->see('[data-test=left-open]', 'A doubt at B1')->see('[data-test=log]', 'Copy');
+    $table->thisDrawing()->press('Log')->see('[data-test=sitting]', 'under a minute')->see('[data-test=left-open]', 'Flagged: B1')->see('[data-test=log]', 'Copy');
     Table::until(fn () => $table->all('[data-test=plot] svg path') !== [], 'the plot');
     $table->isAccessibleThen('The log');
     $table->find('[data-test=sitting] input')->sendKeys('Start with the rim'.WebDriverKeys::ENTER);

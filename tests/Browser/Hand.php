@@ -17,7 +17,7 @@ final readonly class Hand
 
     /** Keys that write nothing, and Enter: what the page calls each, and its Windows virtual-key code. */
     private const NAMED = [
-        WebDriverKeys::TAB => ['Tab', 9], WebDriverKeys::ENTER => ['Enter', 13], WebDriverKeys::BACKSPACE => ['Backspace', 8], WebDriverKeys::DELETE => ['Delete', 46],
+        WebDriverKeys::TAB => ['Tab', 9], WebDriverKeys::ENTER => ['Enter', 13], WebDriverKeys::BACKSPACE => ['Backspace', 8], WebDriverKeys::DELETE => ['Delete', 46], WebDriverKeys::ESCAPE => ['Escape', 27],
         WebDriverKeys::ARROW_LEFT => ['ArrowLeft', 37], WebDriverKeys::ARROW_UP => ['ArrowUp', 38], WebDriverKeys::ARROW_RIGHT => ['ArrowRight', 39], WebDriverKeys::ARROW_DOWN => ['ArrowDown', 40],
         WebDriverKeys::PAGE_UP => ['PageUp', 33], WebDriverKeys::PAGE_DOWN => ['PageDown', 34],
     ];

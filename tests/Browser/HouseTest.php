@@ -29,8 +29,8 @@ it('lets in a phone by its code: from a photo to a plan to cells, with the serve
     $phone->isAccessible('Pairing');
 
     // The computer shows how it gets in.
-    $table->browser->get("{$here}/");
-    $table->press('Let in a phone')->press('Make a code')->see('[data-test=address]', 'https://');
+    $table->browser->get("{$here}/settings");
+    $table->press('Connect a phone')->press('Make a code')->see('[data-test=address]', 'https://');
     // Read as a phone reads it, by a reader of another's making: the page that pairs, and the digits.
     Table::until(fn () => $table->all('.code svg[role=img] path') !== [], 'the code to scan');
     $table->find('.code svg[role=img]')->takeElementScreenshot("{$data}/scan.png");
@@ -39,7 +39,7 @@ it('lets in a phone by its code: from a photo to a plan to cells, with the serve
     $code = str_replace(' ', '', $table->text('[data-test=digits]'));
     $addresses = json_decode((string) file_get_contents("{$here}/api/house"), true)['addresses'];
     expect($read)->toBe("{$addresses[0]}/pair?code={$code}")->and($addresses)->toContain($found[0]);
-    $phone->go("/pair?code={$code}")->write('Name of this device', 'Easel')->press('Pair')->see('.shelf h1', 'Inch Ladder');
+    $phone->go("/pair?code={$code}")->write('Name of this device', 'Easel')->press('Pair')->see('[data-test=first-start]', 'Which ruler do you use?')->press('Inches')->press('right')->press('Start drawing')->see('.shelf h1', 'Inch Ladder');
     $table->see('.house', 'Easel is paired');
     expect($table->all('[data-test=digits]'))->toBe([]);
 
@@ -61,7 +61,7 @@ it('lets in a phone by its code: from a photo to a plan to cells, with the serve
     $done = fn (): int => count(array_filter($known()['cells'], fn (array $cell) => $cell['state'] === 'done'));
     Table::until(fn () => $phone->script('return navigator.serviceWorker.ready.then(async () => { const kept = (await (await caches.open("told")).keys()).map((one) => one.url); return navigator.serviceWorker.controller !== null && kept.filter((one) => one.includes("cut.jpg")).length > 6 && kept.some((one) => one.includes("/copying")) })'), 'the phone to keep it', 60);
     $table->browser->get("{$here}/drawing/{$id}/copy/2-2");
-    $table->see('[data-test=progress]', '0 of')->find('[data-test=follow-me]:enabled');
+    $table->see('[data-test=progress]', '0 of')->find('[data-open=true]');
     $phone->key(' ');
     $began = microtime(true);
     $table->see('[data-test=progress]', '1 of');
@@ -74,7 +74,7 @@ it('lets in a phone by its code: from a photo to a plan to cells, with the serve
     $port = parse_url($here, PHP_URL_PORT);
     $house = parse_url($found[0], PHP_URL_PORT);
     $server->stop(3);
-    $phone->key(' ')->key(' ')->see('[data-test=address]', 'D1')->see('[data-test=trouble]', 'kept on this device');
+    $phone->key(' ')->key(' ')->see('[data-test=address]', 'D1')->see('[data-test=trouble]', 'saved on this device');
     $phone->browser->navigate()->refresh();
     $phone->see('[data-test=address]', 'D1')->see('[data-test=progress]', '3 of');
     [$server] = Server::start("--data={$data}", "--house={$house}", "--port={$port}");
@@ -83,12 +83,12 @@ it('lets in a phone by its code: from a photo to a plan to cells, with the serve
 
     // Followed, one lights on the other what is pointed at.
     $table->browser->get("{$here}/drawing/{$id}/grid");
-    $table->click('[data-test=follow-me]');
+    $table->thisDrawing()->click('[data-test=follow-me]')->key(WebDriverKeys::ESCAPE);
     Table::until(fn () => $table->all('[data-test=theirs] rect') !== [] || ($phone->key(WebDriverKeys::ARROW_RIGHT) && false), 'the phone’s cell to light on the computer');
 
     // Taken off, it is out at once, and nothing of the drawings is kept on it.
-    $table->browser->get("{$here}/");
-    $table->press('Let in a phone')->press('Take off Easel')->see('.house', 'No device is paired');
+    $table->browser->get("{$here}/settings");
+    $table->press('Connect a phone')->press('Disconnect Easel')->see('.house', 'No device is paired');
     $phone->browser->navigate()->refresh();
     $phone->see('h1', 'Pair this device');
     // What this page asks for while its server ends is asked in vain.

@@ -12,7 +12,7 @@ use Tests\Photos;
  */
 it('goes from a photo to a printed grid and a copied cell, with the same numbers everywhere', function () {
     $table = Table::lay()->wholeShelf()->see('h1', 'Inch Ladder');
-    $table->see('.boards', 'Next: copy cell F4.')->isAccessibleThen('The shelf');
+    $table->see('.boards', 'Next is square F4.')->isAccessibleThen('The shelf');
     expect($table->texts('.boards h2'))->toContain('Potting bench, late morning', 'Low water, evening', 'Jug on the sill');
 
     // Photo
@@ -20,21 +20,21 @@ it('goes from a photo to a printed grid and a copied cell, with the same numbers
     $id = $table->arrive('/drawing/(\w+)/photo');
     $table->see('[data-test=sums]', '1500 × 2100 pixels')->see('[data-test=sums]', 'The taller side is the longer');
     $began = $table->text('nav');
-    $table->press('a print')->write('Width, measured', '5 in')->write('Height, measured', '7"')->kept();
+    $table->press('Print')->write('Width, measured', '5 in')->write('Height, measured', '7"')->kept();
     $table->see('[data-test=sums]', 'Print 5 × 7 in.')->isAccessibleThen('Photo');
 
     // Paper
     $table
-        ->press('Paper')
+        ->click('nav li:nth-child(2) a')
         ->choose('Sheet', 'Letter')->kept()
-        ->see('[data-test=advice]', 'Upright: the picture is taller than wide. Whole, it leaves 8 % of the sheet empty this way');
+        ->see('[data-test=advice]', 'Portrait fits best. It leaves 8 % of the sheet empty');
     foreach (['top', 'left', 'right', 'bottom'] as $side) {
         $table->write($side, '0');
     }
-    $table->kept()->see('nav', 'Letter, 8 1/2 × 11 in, upright')->isAccessibleThen('Paper');
+    $table->kept()->see('nav', 'Letter portrait')->isAccessibleThen('Paper');
 
     // Fit
-    $table->press('Fit')->press('whole cells')->write('Cell on the paper', '1½')->kept();
+    $table->click('nav li:nth-child(3) a')->press('Whole squares')->write('Cell on the paper', '1½')->kept();
     $table
         ->see('[data-test=figures]', '×1 1/2')
         ->see('[data-test=sums]', 'Nothing is trimmed from the photo.')
@@ -42,14 +42,14 @@ it('goes from a photo to a printed grid and a copied cell, with the same numbers
     $table->isAccessibleThen('Fit');
 
     // Grid
-    $table->press('Grid')->see('nav', '5 by 7, A–E');
+    $table->click('nav li:nth-child(4) a')->see('nav', '5 × 7, A–E');
     foreach (['photo-board', 'paper-board'] as $board) {
         expect($table->texts("[data-test={$board}] .label"))->toBe(['A', 'B', 'C', 'D', 'E', '1', '2', '3', '4', '5', '6', '7']);
     }
     $table->unfold('Lines')->see('[data-test=line-reason]', 'shows best')->isAccessibleThen('Grid');
 
     // Marks: the table, the ladder and the command line say the same.
-    $table->press('Marks')->see('h2', 'Marks down the side');
+    $table->click('nav li:nth-child(5) a')->see('h2', 'Where each mark goes');
     $plan = json_decode($table->artisan('inch:plan --photo=5x7in --sheet=letter --fit=cells --cell=1.5in --json'), true);
     $bare = fn (array $length) => str_replace(' in', '', $length['text']);
     foreach (['down', 'across'] as $way) {
@@ -72,7 +72,8 @@ it('goes from a photo to a printed grid and a copied cell, with the same numbers
 
     // Print: the PDF's lines are the marks.
     $table
-        ->press('Print instead')
+        ->press('Print the numbers')
+        ->press('Photo with grid')
         ->press('as the print');
     Table::until(fn () => str_contains((string) $table->find('[data-test=print-pdf]')->getAttribute('href'), 'at=print'), 'the sheet at print size');
     $pdf = (string) file_get_contents($table->address((string) $table->find('[data-test=print-pdf]')->getAttribute('href')));
@@ -83,12 +84,12 @@ it('goes from a photo to a printed grid and a copied cell, with the same numbers
     }
 
     // Copy
-    $table->press('Marks')->press('Copy')->see('[data-test=address]', 'A1');
+    $table->click('nav li:nth-child(5) a')->click('nav li:nth-child(6) a')->see('[data-test=address]', 'A1');
     $cut = Table::until(fn () => $table->script('const i = document.querySelector("[data-test=cell-picture]"); return i && i.complete && [i.naturalWidth, i.naturalHeight]'), 'the cell’s picture');
     expect($cut)->toBe([300, 300]);
     $table->isAccessibleThen('Copy');
     $table->key(' ')->see('[data-test=address]', 'B1')->see('[data-test=progress]', '1 of 35 done');
-    $table->key('x')->see('[data-test=address]', 'C1')->see('[data-test=progress]', '1 left empty');
+    $table->key('x')->see('[data-test=address]', 'C1')->see('[data-test=progress]', '1 blank');
     $table->key(WebDriverKeys::ARROW_DOWN)->key(WebDriverKeys::ARROW_RIGHT)->see('[data-test=address]', 'D2');
     $table->key(WebDriverKeys::PAGE_DOWN)->see('[data-test=address]', 'E2')->see('[data-test=progress]', '2 of 34 done');
     $table->key(WebDriverKeys::BACKSPACE)->see('[data-test=address]', 'D2')->see('[data-test=progress]', '1 of 34 done');
@@ -100,8 +101,8 @@ it('goes from a photo to a printed grid and a copied cell, with the same numbers
     $table->stopServing();
     $table->serve();
     $table->go('/')
-        ->see('.boards li:first-child', 'Letter, 8 1/2 × 11 in, upright · whole cells, ×1 1/2')
-        ->see('.boards li:first-child', 'Next: copy cell C1.');
+        ->see('.boards li:first-child', 'Letter portrait, 8 1/2 × 11 in · whole squares, ×1 1/2')
+        ->see('.boards li:first-child', 'Next is square C1.');
     $table->go("/drawing/{$id}/copy")->see('[data-test=address]', 'C1');
 
     // Undo, over every choice made, back to the beginning; and redo.

@@ -31,28 +31,28 @@ it('has pencils named, their swatches read, and the bar set to what they reach',
     $table->press('keep these');
     Table::until(fn () => $table->all('[data-test=pencil] .spot.none') === [], 'the colours to be kept');
     // A pencil is taken off only when that was said twice.
-    $table->press('Forget Stub 2')->see('[data-test=pencils]', 'yes, forget it')->press('Forget Stub 2');
+    $table->press('Delete Stub 2')->see('[data-test=pencils]', 'Yes, delete it')->press('Delete Stub 2');
     Table::until(fn () => count($table->all('[data-test=pencil]')) === 1, 'one pencil');
     $table->press('back to the drawing')->see('[data-test=reach]', 'Stub 1')->press('set the bar to what I reach')->kept()->see('[data-test=reach]', 'The bar is set');
     $table->click('[data-test=undo]')->kept()->see('[data-test=reach]', 'beyond what your pencils reach');
     $table->unfold('What colour is it')->click('[data-test=ask-colour]')->drawOn('[data-test=photo-board] image', [0.4, 0.4], [0.4, 0.4])->see('[data-test=colour]', 'L*')->see('[data-test=near]', 'Stub 1')->isAccessibleThen('Tone, coloured');
-    $table->press('lay it down')->go('/settings')->press('Forget Stub 1')->press('Forget Stub 1');
+    $table->press('Cancel')->go('/settings')->press('Delete Stub 1')->press('Delete Stub 1');
     Table::until(fn () => $table->all('[data-test=pencil]') === [], 'no pencil');
     $table->isQuiet();
 });
 
 it('takes a second sheet of a drawing, shows both on the shelf, and takes one away', function () {
-    $table = material('paper')->unfold('Sheets of this drawing');
+    $table = material('paper')->thisDrawing()->unfold('Sheets of this drawing');
     $first = $table->path();
     $table->click('[data-test=another-good]');
     Table::until(fn () => $table->path() !== $first, 'the new sheet to lie there');
-    $table->unfold('Sheets of this drawing')->see('[data-test=purpose]', 'The good sheet')->see('[data-test=sheets-of]', 'good sheet')->isAccessibleThen('Paper, two sheets');
+    $table->thisDrawing()->unfold('Sheets of this drawing')->see('[data-test=purpose]', 'The final sheet')->see('[data-test=sheets-of]', 'final sheet')->isAccessibleThen('Paper, two sheets');
     expect($table->all('[data-test=sheets-of] .sheet'))->toHaveCount(2);
-    $table->unfold('Set-up')->press('Square to the board')->kept()->unfold('What it stands')->choose('It is', 'watercolour paper')->kept()->see('[data-test=profile]', 'carry the lines over');
-    $table->go('/')->see('[data-test=sheets]', 'good sheet')->isAccessibleThen('The shelf, two sheets');
+    $table->unfold('Set-up')->press('Square to the board')->kept()->unfold('What it stands')->choose('It is', 'watercolour paper')->kept()->see('[data-test=profile]', 'transfer the lines');
+    $table->go('/')->see('[data-test=sheets]', 'final sheet')->isAccessibleThen('The shelf, two sheets');
     expect($table->all('[data-test=sheets] .sheet'))->toHaveCount(2);
     $table->browser->navigate()->back();
-    $table->unfold('Sheets of this drawing')->click('[data-test=take-sheet-away]')->see('[data-test=take-sheet-away]', 'yes, into the bin')->click('[data-test=take-sheet-away]');
+    $table->thisDrawing()->unfold('Sheets of this drawing')->click('[data-test=take-sheet-away]')->see('[data-test=take-sheet-away]', 'Yes, delete it')->click('[data-test=take-sheet-away]');
     Table::until(fn () => $table->all('[data-test=take-sheet-away]') === [], 'the other sheet to be shown alone');
     $table->go('/')->see('.boards', 'Materials');
     expect($table->all('[data-test=sheets]'))->toBe([]);
@@ -67,11 +67,11 @@ it('lays an oval over the picture, on both boards, and on the list of what comes
     $table->key('v');
     Table::until(fn () => $table->all('.stage [data-test=shapes]') === [], 'the shapes to be hidden');
     $table->key('v');
-    $table->go(preg_replace('~/photo$~', '/finish', $path))->click('[data-test=task-guides] .name')->see('[data-test=tasks]', 'the shape you laid over');
+    $table->go(preg_replace('~/photo$~', '/finish', $path))->click('[data-test=task-guides] .name')->see('.what', 'the shape you laid over');
     // A study that is carried over leaves its guides behind.
-    $table->choose('The study is', 'pounce')->kept()->see('[data-test=tasks]', 'Carry it over')->click('[data-test=task-carry] .name')->see('[data-test=tasks]', 'Prick the contour')->isAccessibleThen('Finish, carried over');
+    $table->choose('The study is', 'pounce')->kept()->see('[data-test=tasks]', 'Transfer it')->click('[data-test=task-carry] .name')->see('.what', 'Prick the contour')->isAccessibleThen('Finish, carried over');
     expect($table->text('[data-test=tasks]'))->not->toContain('Guides off');
-    $table->press('print the contour')->see('h2', 'Print');
+    $table->press('print the contour')->see('h2', 'What do you print?');
     $table->go($path)->click('[data-test=undo]')->kept()->click('[data-test=undo]')->kept();
     Table::until(fn () => $table->all('.stage [data-test=shapes]') === [], 'the shape to be taken back');
     $table->isQuiet();

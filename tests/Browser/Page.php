@@ -21,6 +21,18 @@ abstract class Page
 {
     private const PATIENCE_SECONDS = 60;
 
+    /** Opens the headings an element is folded away under, the outermost first, as a hand would that looks for it. */
+    private const REACH = <<<'JS'
+        // What is folded away has no inner text.
+        const words = (e) => (e.checkVisibility() ? e.innerText : e.textContent).trim().replace(/\s+/g, ' ')
+        const reach = (e) => {
+            const more = e?.closest('[data-test=more]')
+            if (more && !more.checkVisibility()) document.querySelector('[data-test=show-more]').click()
+            for (let fold = e?.parentElement?.closest('details:not([open])'); fold; fold = fold.parentElement.closest('details:not([open])'))
+                if (!fold.parentElement.closest('details:not([open])')) { fold.querySelector('summary').click(); return }
+        };
+        JS;
+
     public RemoteWebDriver $browser;
 
     private ?Hand $hand = null;
@@ -144,13 +156,13 @@ abstract class Page
     /** The text of an element as it is rendered, fractions as they are typed. */
     public function text(string $css): string
     {
-        return trim((string) $this->script('const e = document.querySelector(arguments[0]); return e ? (e.innerText ?? e.textContent) : ""', [$css]));
+        return trim((string) $this->script('const e = document.querySelector(arguments[0]); return e ? (e.checkVisibility() ? (e.innerText ?? e.textContent) : e.textContent) : ""', [$css]));
     }
 
     /** @return list<string> the texts of all that match */
     public function texts(string $css): array
     {
-        return $this->script('return [...document.querySelectorAll(arguments[0])].map((e) => (e.innerText ?? e.textContent).trim())', [$css]);
+        return $this->script('return [...document.querySelectorAll(arguments[0])].map((e) => (e.checkVisibility() ? (e.innerText ?? e.textContent) : e.textContent).trim())', [$css]);
     }
 
     /** What whoever serves the page wrote down; told where something failed. */
@@ -163,14 +175,19 @@ abstract class Page
     public function see(string $css, string $words): static
     {
         $seen = null;
+        // What stands beside the page in Copy is looked up there, and closed again.
+        $drawer = (bool) $this->script('const more = document.querySelector("[data-test=more]"); return Boolean(more && !more.checkVisibility() && more.querySelector(arguments[0]))', [$css]);
         try {
             self::until(function () use ($css, $words, &$seen) {
-                $seen = $this->script('const e = document.querySelector(arguments[0]); return e && (e.innerText ?? e.textContent).trim()', [$css]);
+                $seen = $this->script(self::REACH.'const e = document.querySelector(arguments[0]); if (e && !e.checkVisibility()) reach(e); return e && (e.innerText ?? e.textContent).trim()', [$css]);
 
                 return $seen !== null && str_contains($seen, $words);
             }, '');
         } catch (\RuntimeException) {
             // Said below, with what was there instead.
+        }
+        if ($drawer) {
+            $this->script('document.querySelector("[data-test=more] > .button")?.click()');
         }
         Assert::assertNotNull($seen, "There is no {$css} at {$this->path()}: {$this->text('main')}{$this->behind()}");
         Assert::assertTrue(str_contains($seen, $words), "No “{$words}” in {$css} at {$this->path()}: {$seen}");
@@ -180,7 +197,7 @@ abstract class Page
 
     public function click(string $css): static
     {
-        self::until(fn () => $this->hit('document.querySelector(name)', $css), "“{$css}” to be clicked");
+        self::until(fn () => $this->script(self::REACH.'const e = document.querySelector(arguments[0]); if (e && !e.checkVisibility()) reach(e)', [$css]) === null && $this->hit('document.querySelector(name)', $css), "“{$css}” to be clicked");
 
         return $this;
     }
@@ -197,8 +214,13 @@ abstract class Page
     /** Clicks the button, link or radio with this name. */
     public function press(string $words): static
     {
-        $named = "[...document.querySelectorAll('button, a, fieldset label, label.check')].find((e) => (e.innerText.trim().replace(/\\s+/g, ' ') === name || e.ariaLabel === name) && e.checkVisibility() && !e.disabled)";
-        self::until(fn () => $this->hit($named, $words), "“{$words}” to be pressed");
+        $named = "[...document.querySelectorAll('button, a, fieldset label, fieldset label > b, label.check')].filter((e) => (words(e) === name || e.ariaLabel === name) && !e.disabled)";
+        $reached = self::REACH."const [name] = arguments, all = {$named}; if (all.length > 0 && !all.some((e) => e.checkVisibility())) reach(all.find((e) => e.closest('details, [data-test=more]')) ?? all[0])";
+        self::until(function () use ($named, $reached, $words): bool {
+            $this->script($reached, [$words]);
+
+            return $this->hit("{$named}.find((e) => e.checkVisibility())", $words);
+        }, "“{$words}” to be pressed");
 
         return $this;
     }
@@ -207,7 +229,8 @@ abstract class Page
     private function hit(string $finds, string $argument): bool
     {
         // Where it still is a moment later: what a page lays out anew moves under the hand.
-        $place = $this->script(<<<JS
+        $place = $this->script(self::REACH.<<<JS
+
             const [name] = arguments
             const middle = () => {
                 const e = {$finds}
@@ -228,15 +251,22 @@ abstract class Page
         return $place !== null;
     }
 
+    /** Opens what belongs to the drawing rather than to a step. */
+    public function thisDrawing(): static
+    {
+        return $this->all('[data-test=drawing-menu]') === [] ? $this->click('[data-test=this-drawing]')->see('[data-test=drawing-menu]', '') : $this;
+    }
+
     /** Unfolds a part of the workings, unless it is open already. */
     public function unfold(string $name): static
     {
-        $json = json_encode($name);
-        self::until(function () use ($json) {
-            $open = $this->script("const d = [...document.querySelectorAll('details')].find((e) => e.querySelector('summary b').innerText.trim() === {$json}); if (d && !d.open) d.querySelector('summary').click(); return d?.open ?? false");
-
-            return $open;
-        }, "“{$name}” to unfold");
+        $open = self::REACH.<<<'JS'
+            const fold = [...document.querySelectorAll('details')].find((e) => words(e.querySelector('summary b')) === arguments[0])
+            reach(fold)
+            if (fold && !fold.open && fold.querySelector('summary').checkVisibility()) fold.querySelector('summary').click()
+            return Boolean(fold?.open && fold.checkVisibility())
+            JS;
+        self::until(fn () => $this->script($open, [$name]), "“{$name}” to unfold");
 
         return $this;
     }
@@ -283,6 +313,7 @@ abstract class Page
     /** Types over what a labelled field holds, and leaves it. */
     public function write(string $label, string $words): static
     {
+        $this->open($label);
         // Whatever was redrawn under the hand is written anew.
         $here = 'const e = document.getElementById([...document.querySelectorAll("label")].find((e) => e.innerText.trim() === arguments[0])?.htmlFor);';
         self::until(function () use ($label, $words, $here): bool {
@@ -305,8 +336,15 @@ abstract class Page
     public function field(string $label): RemoteWebElement
     {
         $name = json_encode($label);
+        $this->open($label);
 
         return self::until(fn () => $this->pick("document.getElementById([...document.querySelectorAll('label')].find((e) => e.innerText.trim() === {$name})?.htmlFor)"), "a field called “{$label}”");
+    }
+
+    /** Whatever a field with this label is folded away under. */
+    private function open(string $label): void
+    {
+        self::until(fn () => $this->script(self::REACH.'const label = [...document.querySelectorAll("label")].find((e) => words(e) === arguments[0]); reach(label); return label?.checkVisibility() ?? false', [$label]), "a field called “{$label}”");
     }
 
     /** The element a script finds, brought into view; null when there is none. */

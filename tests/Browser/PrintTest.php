@@ -24,8 +24,8 @@ function sheetShown(Table $table, string $like): string
 }
 
 it('shows every sheet before it is printed', function () {
-    $table = atThe('print')->see('h2', 'Print it instead');
-    foreach (['The photo with its grid' => 'gridded', 'The grid on clear film' => 'overlay', 'Strips with the marks' => 'strips', 'A card with a window' => 'viewfinder', 'Two corners to crop with' => 'corners', 'Strips to fold' => 'folding', 'Full size, to trace' => 'tracing', 'The plan on a page' => 'plan', 'The printer’s own check' => 'calibration'] as $name => $kind) {
+    $table = atThe('print')->see('h2', 'What do you print?');
+    foreach (['Photo with grid' => 'gridded', 'The grid on clear film' => 'overlay', 'Edge strips' => 'strips', 'A card with a window' => 'viewfinder', 'Two corners to crop with' => 'corners', 'Strips to fold' => 'folding', 'Full size, to trace' => 'tracing', 'The numbers' => 'plan', 'The printer’s own check' => 'calibration'] as $name => $kind) {
         $table->press($name)->arrive("/drawing/\\w+/print/({$kind})");
         sheetShown($table, "/{$kind}.svg");
     }
@@ -33,7 +33,7 @@ it('shows every sheet before it is printed', function () {
 });
 
 it('prints what was chosen: look, labels, whole, mirrored, another paper', function () {
-    $table = atThe('print/gridded')->see('h2', 'Print it instead');
+    $table = atThe('print/gridded')->see('h2', 'What do you print?');
     sheetShown($table, '/gridded.svg');
     $table->press('as the drawing')->press('outline')->press('mirrored, left and right swapped')->press('with its letters and numbers');
     $src = sheetShown($table, 'look=outline');
@@ -62,13 +62,13 @@ it('says how far a pack of many pages is, and opens it', function () {
 
 it('says why a sheet cannot be, and goes on', function () {
     $table = atThe('print/corners', '--sheet=a4 --photo=1000x1400 --columns=4')->see('[data-test=sheet-fault]', 'no print size');
-    $table->press('The plan on a page');
+    $table->press('The numbers');
     sheetShown($table, '/plan.svg');
     expect($table->all('[data-test=sheet-fault]'))->toBe([]);
 });
 
 it('makes a printer true: kept, its page measured, every later sheet corrected', function () {
-    $table = atThe('print/calibration')->see('h2', 'Print it instead');
+    $table = atThe('print/calibration')->see('h2', 'What do you print?');
     $table->write('1. A name for the printer', 'Studio')->press('keep')->see('[data-test=printer-says]', 'Not measured yet');
     expect($table->find('[data-test=calibration]')->getAttribute('href'))->toContain('printer=Studio');
     $table->write('3. Across, 7 in, is', '3 in')->write('Down, 9 in, is', '8 7/8 in')->press('correct this printer')->see('.workings', 'The bar across is 177.8 mm long');
@@ -76,15 +76,15 @@ it('makes a printer true: kept, its page measured, every later sheet corrected',
         ->see('[data-test=printer-says]', 'It prints 2.68 % short across and 1.39 % short down')->isAccessibleThen('Calibration');
     // It is remembered, and goes with the next sheet.
     $table->browser->navigate()->refresh();
-    $table->see('h2', 'Print it instead')->press('Strips with the marks');
+    $table->see('h2', 'What do you print?')->press('Edge strips');
     expect(sheetShown($table, '/strips.svg'))->toContain('printer=Studio');
-    $table->press('The printer’s own check')->press('forget Studio');
+    $table->press('The printer’s own check')->press('Delete Studio');
     Table::until(fn () => $table->all('[data-test=printer-says]') === [], 'the printer to be forgotten');
     $table->isQuiet();
 });
 
 it('walks through marking out, ticks off by key and by touch, and keeps it over a reload', function () {
-    $table = atThe('marks')->press('Walk me through')->see('[data-test=step]', '1. The zero corner')->isAccessibleThen('Marking out');
+    $table = atThe('marks')->click('[data-test=next]')->see('[data-test=step]', '1. The start corner')->isAccessibleThen('Marking out');
     $table->click('ol.steps li:nth-child(2) a')->see('[data-test=step]', '2. The top edge')->see('[data-test=tick-top-1]', '2');
     $done = fn (): array => $table->texts('.ticks label.done .line');
     $table->key(' ');
@@ -115,7 +115,7 @@ it('goes the other way round for the left hand, from the same corner', function 
 
 it('tells a short ruler where it is laid on, and how to fold without one', function () {
     $table = atThe('paper')->see('h2', 'What you draw on');
-    $table->unfold('Ruler and unit')->write('Its length', '6 in')->kept();
+    $table->thisDrawing()->unfold('Unit and ruler')->write('Its length', '6 in')->kept();
     $table->go(preg_replace('~/paper$~', '/marks/paper/left', $table->path()))->see('[data-test=tick-left-5]', 'laid on again: its 0 at 6 in, read 1 3/4 in')
         ->see('ol.steps', 'In between, for the short ruler');
     $table->press('by folding')->see('[data-test=folding]', 'not 5 by 7')->see('.says h1', '1. In half, side to side')->isAccessibleThen('Folding');
@@ -124,14 +124,14 @@ it('tells a short ruler where it is laid on, and how to fold without one', funct
 
 it('halves and thirds every side, and advises a pencil', function () {
     $table = atThe('marks')->see('[data-test=marks]', '1 1/2')->unfold('Halves, thirds, quarters')->see('[data-test=shares]', '3 3/4')->see('[data-test=shares]', '≈ 5/16');
-    $table->unfold('How dark a line')->see('[data-test=pencil]', 'H; on paper with tooth')->choose('Drawn on', 'watercolour paper')->kept()->see('[data-test=pencil]', 'on paper with tooth')->see('[data-test=use]', 'rubbed out under pencil');
+    $table->unfold('How dark a line')->see('[data-test=pencil]', 'H. On paper with tooth')->choose('Drawn on', 'watercolour paper')->kept()->see('[data-test=pencil]', 'n paper with tooth')->see('[data-test=use]', 'rubbed out under pencil');
     // What becomes of the lines follows from what goes over them: it is chosen once.
     $table->go(preg_replace('~/marks$~', '/finish', $table->path()))->choose('What goes over the pencil', 'watercolour')->kept()->go(preg_replace('~/finish$~', '/marks', $table->path()))->unfold('How dark a line')
         ->see('[data-test=pencil]', 'Ticks at the edges only')->isAccessibleThen('Marks, with advice')->isQuiet();
 })->group('long');
 
 it('lights a line on both boards, the ladder and the list, wherever it is pointed at', function (string $way, float $x, float $y) {
-    $table = atThe('marks')->see('[data-test=marks]', '1 1/2')->press($way)->see('h2', "Marks {$way}");
+    $table = atThe('marks')->see('[data-test=marks]', '1 1/2')->press($way);
     $stage = $table->find('.stage');
     // The third line of the paper board, met from its own place on the screen.
     [$left, $top] = $table->script('const r = document.querySelector("[data-test=paper-board] .rule").getBoundingClientRect(); return [r.left + r.width * arguments[0], r.top + r.height * arguments[1]]', [$x, $y]);
@@ -145,8 +145,8 @@ it('lights a line on both boards, the ladder and the list, wherever it is pointe
 ]);
 
 it('shows true size once the screen was held against a ruler', function () {
-    $table = atThe('marks')->see('[data-test=true-size]', '% of the print')->press('measure this screen')->press('it is 4 in');
-    $table->press('true size')->see('[data-test=true-size]', '100 % of the print')->isAccessibleThen('True size');
+    $table = atThe('marks')->press('Change look')->see('[data-test=true-size]', '% of the print')->press('Measure this screen')->press('The bar is 4 in long');
+    $table->press('Actual size')->see('[data-test=true-size]', '100 % of the print')->isAccessibleThen('True size');
     // A print of 5 in is 5 in wide on a screen with 96 dots to the inch, as headless ones have.
     expect($table->script('return document.querySelector("[data-test=photo-board] image").getBoundingClientRect().width'))->toEqualWithDelta(480, 2);
 });
@@ -157,6 +157,6 @@ it('lets the photo’s guides follow lines that came out elsewhere', function ()
     foreach ($labels as $i => $label) {
         $table->write($label, ['2 1/4 in', '5 1/2 in'][$i]);
     }
-    $table->press('check them')->see('[data-test=measured]', 'too far')->click('[data-test=follow]')->see('[data-test=said]', 'The guides lie where the lines were ruled')->kept()
+    $table->press('Check the marks')->see('[data-test=measured]', 'too far')->click('[data-test=follow]')->see('[data-test=said]', 'The guides lie where the lines were ruled')->kept()
         ->see('[data-test=marks] tbody tr:nth-child(3)', '5 1/2')->isQuiet();
 });

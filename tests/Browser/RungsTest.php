@@ -54,7 +54,7 @@ it('turns, mirrors and straightens the photo, and takes it back', function () {
     $table->write('Straightened, degrees', 'a lot');
     expect($table->fault('Straightened, degrees'))->toContain('typed in degrees');
     $table->write('Straightened, degrees', '20');
-    Table::until(fn () => str_contains($table->fault('Straightened, degrees'), 'turn the photo by a quarter first'), 'the limit of straightening to be said');
+    Table::until(fn () => str_contains($table->fault('Straightened, degrees'), 'Turn the photo by a quarter first'), 'the limit of straightening to be said');
     $table->write('Straightened, degrees', '0')->kept()->see('[data-test=sums]', '1500 × 1000 pixels');
     $table->click('[data-test=undo]')->see('[data-test=sums]', 'straightened 2.29°')->isAccessibleThen('Photo, straightened');
 });
@@ -87,7 +87,7 @@ it('keeps another picture beside, not for measuring, and shows what is in a stri
     $table->find('[data-test=beside-file]')->setFileDetector(new LocalFileDetector)->sendKeys(Photos::make(400, 300));
     $table->see('[data-test=beside]', 'not for measuring')->kept()->isAccessibleThen('Photo, another picture');
     $table->click('nav li:nth-child(4) a')
-        ->choose('School', 'squares by measure')
+        ->choose('Grid type', 'squares by measure')
         ->write('Side of a square', '3 in')
         ->kept()
         ->unfold('What is in the strip')
@@ -110,7 +110,7 @@ it('measures key points, and says how they miss the thirds', function () {
 
 it('places the drawing on the sheet, with all four distances', function () {
     $table = begun('--sheet=letter --photo=6x4in --turn=advised --margin=1/2in', 'fit')
-        ->press('inset')
+        ->press('Whole photo')
         ->kept()->click('nav li:nth-child(2) a');
     $table->see('[data-test=distances]', '1/2 in');
     expect($table->texts('[data-test=distances] .number'))->toBe(['1/2 in', '1/2 in', '15/16 in', '15/16 in']);
@@ -122,9 +122,9 @@ it('places the drawing on the sheet, with all four distances', function () {
         ->write('From the left edge', '1/8 in')
         ->kept()
         ->see('[data-test=warnings]', 'over the margin at the left')
-        ->see('[data-test=sums]', 'left and right differ');
+        ->see('[data-test=sums]', 'Left and right differ');
     $table
-        ->unfold('Kept for, shape, colour')
+        ->unfold('Margins and shape')
         ->press('round')
         ->kept()
         ->see('.workings', 'as large as a square fits')
@@ -143,15 +143,15 @@ it('points out a sheet that is not what it is called, keeps it as own stock, and
         ->see('[data-test=sums]', 'the short side is 0.6 cm short');
     $name = 'trimmed pad '.random_int(1, 99999);
     $table
-        ->unfold('Keep as my own stock')
+        ->unfold('Save to my papers')
         ->press('keep')
         ->see('.workings', 'Give it a name')
-        ->write('Call it', $name)
+        ->write('Name', $name)
         ->press('keep')
         ->see('.workings', $name);
     $table->choose('Sheet', 'A3')->kept()->see('nav', 'A3')->choose('Sheet', $name)->kept()->see('nav', $name);
     expect($table->field('Width, measured')->getAttribute('value'))->toBe('20.4 cm');
-    $table->unfold('Ruler and unit')->write('Its length', '0');
+    $table->thisDrawing()->unfold('Unit and ruler')->write('Its length', '0');
     expect($table->fault('Its length'))->toContain('A ruler is 1 in (2.5 cm) long or more');
     $table->write('Its length', '15 cm')->kept()->see('[data-test=sums]', 'a ruler of 15 cm is laid 2 times');
     $table->unfold('Other sheets for this picture')->see('[data-test=others]', 'mine')->isAccessibleThen('Paper, with other sheets');
@@ -161,25 +161,25 @@ it('shows what all four ways cost, and switches without losing the crop', functi
     $table = begun('--sheet=10x10in --photo=9x6in --margin=0', 'fit')->see('[data-test=losses]', '1 1/2 in');
     $table->drawOn('[data-test=crop]', [0.5, 0.5], [0.8, 0.5])->kept();
     $place = $table->find('[data-test=crop]')->getAttribute('x');
-    $table->unfold('All four ways side by side')->see('[data-test=way]:nth-of-type(1)', '33.3 % of the photo is trimmed');
+    $table->unfold('Compare the four ways')->see('[data-test=way]:nth-of-type(1)', '33.3 % of the photo is trimmed');
     $ways = implode(' ', $table->texts('[data-test=way]'));
     expect($ways)->toContain('50 %, visible')->toContain('Left over: 0 in across, 3 5/16 in down');
-    $table->press('stretch')->kept()->see('[data-test=warnings]', 'Stretched 50 %: visible: a circle is drawn as an oval');
+    $table->press('Stretch')->kept()->see('[data-test=warnings]', 'Stretched 50 %: visible: a circle is drawn as an oval');
     [$rx, $ry] = array_map(fn (string $r) => (float) $table->find('[data-test=oval]')->getAttribute($r), ['rx', 'ry']);
     expect($rx / $ry)->toEqualWithDelta(2 / 3, 0.01);
-    $table->press('inset')->kept()->press('crop')->kept();
+    $table->press('Whole photo')->kept()->press('Fill the paper')->kept();
     expect((float) $table->find('[data-test=crop]')->getAttribute('x'))->toEqualWithDelta((float) $place, 0.5);
     $table->isAccessibleThen('Fit, side by side');
 });
 
 it('locks the crop to a shape, frees it, and takes its place typed', function () {
     $table = begun('--sheet=10x10in --photo=9x6in --margin=0', 'fit')->press('my own')->kept()->write('Shape', 'tall');
-    expect($table->fault('Shape'))->toContain('is not a shape; write it like 4:5');
+    expect($table->fault('Shape'))->toContain('is not a shape. Write it like 4:5');
     $table->write('Shape', '2:3')->kept()->see('[data-test=figures]', '×1 2/3')->see('[data-test=figures]', '55.6 %');
-    $table->unfold('Place it')->write('From the left', '1 in')->kept()->see('[data-test=losses]', '1 in, 11.1 %');
+    $table->unfold('Place the crop')->write('From the left', '1 in')->kept()->see('[data-test=losses]', '1 in, 11.1 %');
     $table
         ->write('From the left', '8 in')
-        ->see('[data-test=said]', 'the crop stops at its edge')
+        ->see('[data-test=said]', 'The crop stops at its edge')
         ->kept()
         ->see('[data-test=losses]', '5 in, 55.6 %');
     $table->write('Crop’s width', 'wide');
@@ -198,32 +198,32 @@ it('locks the crop to a shape, frees it, and takes its place typed', function ()
 
 it('puts a point in the centre as far as the photo allows, and keeps crops side by side', function () {
     $table = begun('--sheet=10x10in --photo=9x6in --margin=0', 'fit')
-        ->unfold('Place it')
-        ->press('a point in the centre')
+        ->unfold('Place the crop')
+        ->press('Put a point in the centre')
         ->drawOn('[data-test=photo-board] image', [0.4, 0.5], [0.4, 0.5]);
     $table
         ->see('[data-test=said]', 'The point lies in the dead centre.')
         ->kept()
-        ->unfold('Crops kept')
-        ->press('keep this crop')
+        ->unfold('Saved crops')
+        ->press('Save crop')
         ->kept();
     $table
-        ->press('a point in the centre')
+        ->press('Put a point in the centre')
         ->drawOn('[data-test=photo-board] image', [0.1, 0.5], [0.1, 0.5])
         ->see('[data-test=said]', 'The photo ends first')
         ->see('[data-test=said]', 'left of it')
         ->kept();
-    $table->press('keep this crop')->kept();
+    $table->press('Save crop')->kept();
     Table::until(fn () => count($table->all('[data-test=kept-crop]')) === 2, 'two kept crops');
     $moved = $table->find('[data-test=crop]')->getAttribute('x');
     $table->press('Reopen crop 1')->kept();
     Table::until(fn () => abs((float) $table->find('[data-test=crop]')->getAttribute('x') - (float) $moved) > 5, 'the first crop');
-    $table->unfold('Judge it')->press('thirds')->kept()->isAccessibleThen('Fit, with its helps');
+    $table->press('Change look')->press('thirds')->kept()->isAccessibleThen('Fit, with its helps');
     expect($table->all('[data-test=photo-board] .overlay'))->toHaveCount(2);
 })->group('long');
 
 it('sizes an inset along the diagonal, by hand and by number, and knows a false enlargement', function () {
-    $table = begun('--sheet=12x12in --photo=6x4in --margin=0', 'fit')->press('inset')->kept()->see('[data-test=figures]', '×2');
+    $table = begun('--sheet=12x12in --photo=6x4in --margin=0', 'fit')->press('Whole photo')->kept()->see('[data-test=figures]', '×2');
     $table->drawOn('[data-test=inset-handle]', [0.5, 0.5], [-5.0, -3.0])->kept();
     expect($table->text('[data-test=figures]'))->not->toContain('×2');
     $table
@@ -240,16 +240,16 @@ it('sizes an inset along the diagonal, by hand and by number, and knows a false 
         ->kept()
         ->see('[data-test=figures]', '×1 1/2');
     $table
-        ->unfold('Is it a true enlargement?')
-        ->write('A size you think of', '10 x 8 in')
+        ->unfold('Other easy squares')->unfold('Does another size keep the proportions?')
+        ->write('Another size', '10 x 8 in')
         ->see('[data-test=enlargement]', '4 in added to both sides is no enlargement.')
         ->see('[data-test=enlargement]', 'In proportion it is 10 × 6 2/3 in, or 12 × 8 in.');
-    $table->unfold('Settings of the dividers')->see('[data-test=dividers]', '×2')->isAccessibleThen('Fit, an inset');
+    $table->unfold('Divider settings')->see('[data-test=dividers]', '×2')->isAccessibleThen('Fit, an inset');
 })->group('long');
 
 it('finds cells easy on both rulers, takes one up, and takes it back', function () {
     $table = begun('--sheet=letter --photo=5x7in --margin=0', 'fit', 1000, 1400)
-        ->unfold('Cells easy on both rulers')
+        ->unfold('Other easy squares')
         ->see('[data-test=plan]', '1 in on the photo is 1 1/2 in on the paper: 5 by 7 cells');
     expect($table->all('[data-test=plan]'))->toHaveCount(6);
     $rest = collect($table->texts('.workings .button'))->first(fn (string $words) => str_starts_with($words, 'the other '));
@@ -257,57 +257,57 @@ it('finds cells easy on both rulers, takes one up, and takes it back', function 
     Table::until(fn () => count($table->all('[data-test=plan]')) === 6 + (int) substr($rest, 10), 'the rest');
     $table
         ->isAccessibleThen('The planner')->click('[data-test=plan] button')
-        ->see('nav', 'whole cells, ×1 1/2')
+        ->see('nav', 'whole squares, ×1 1/2')
         ->kept()
-        ->see('nav', '5 by 7');
+        ->see('nav', '5 × 7');
     expect($table->field('Cell on the print')->getAttribute('value'))->toBe('1 in');
-    $table->click('[data-test=undo]')->see('nav', 'crop');
+    $table->click('[data-test=undo]')->see('nav', 'fill the paper');
     $table->press('never trim')->press('use the whole sheet')->see('[data-test=no-plan]', 'Let go of “use the whole sheet”');
     $table->press('use the whole sheet')->see('[data-test=plan]', '1 in on the photo');
 });
 
 it('lays every school, compares them, and moves a main line', function () {
     $table = begun('--sheet=9x6in --photo=6x4in --columns=3 --margin=0', 'grid')
-        ->unfold('The schools side by side')
+        ->unfold('Other grid types')
         ->see('[data-test=school]', '3 lines');
     expect($table->all('[data-test=school]'))->toHaveCount(10);
     $table->unfold('How fine?')->see('[data-test=meshes]', '3 × 2');
     $table->isAccessibleThen('The schools')->press('quarters and diagonals')->kept()->see('nav', '4 lines to rule');
     $table
-        ->choose('School', 'folding')
+        ->choose('Grid type', 'folding')
         ->press('8')
         ->kept()
-        ->see('nav', '8 by 4')
-        ->choose('School', 'axes with ticks')
+        ->see('nav', '8 × 4')
+        ->choose('Grid type', 'axes with ticks')
         ->kept()
         ->see('[data-test=sums]', 'The axes meet 4 1/2 in');
-    $table->choose('School', 'own lines')->write('Upright lines, from the left', '1 in, soon');
-    expect($table->fault('Upright lines, from the left'))->toContain('“soon” is not a length');
-    $table->write('Upright lines, from the left', '1 in, 2 1/2 in')->kept()->see('nav', '3 by 1');
+    $table->choose('Grid type', 'own lines')->write('Vertical lines, from the left', '1 in, soon');
+    expect($table->fault('Vertical lines, from the left'))->toContain('“soon” is not a length');
+    $table->write('Vertical lines, from the left', '1 in, 2 1/2 in')->kept()->see('nav', '3 × 1');
 
     $table
-        ->choose('School', 'main dividing lines')
+        ->choose('Grid type', 'main dividing lines')
         ->press('add a level line')
         ->drawOn('[data-test=photo-board] image', [0.5, 0.5], [0.5, 0.5])
         ->kept()
-        ->see('[data-test=sums]', 'A level line at 50 %: exactly 1/2.');
+        ->see('[data-test=sums]', 'A horizontal line at 50 %: exactly 1/2.');
     $table->drawOn('[data-test=photo-board] image', [0.3, 0.5], [0.3, 0.62])->kept()->see('[data-test=sums]', 'nearly 5/8');
     $table->press('look for strong lines')->see('.workings', 'strong')->isAccessibleThen('Main lines');
 });
 
 it('numbers every cell, counts from the right, cuts one finer, and shares what remains', function () {
     $table = begun('--sheet=8x10in --photo=4x5in --margin=0', 'grid', 1000, 1250)
-        ->choose('School', 'squares by measure')
+        ->choose('Grid type', 'squares by measure')
         ->write('Side of a square', '3 in')
         ->kept()
         ->see('[data-test=sums]', 'kept as partial cells');
     $table
-        ->choose('What remains is', 'shared between')
+        ->choose('Leftover strip', 'shared between')
         ->kept()
         ->see('[data-test=sums]', '1 in of partial cells at both sides')
-        ->choose('What remains is', 'not drawn')
+        ->choose('Leftover strip', 'not drawn')
         ->kept()
-        ->see('nav', '2 by 3');
+        ->see('nav', '2 × 3');
     $table->press('18')->kept();
     Table::until(fn () => $table->texts('[data-test=paper-board] .label') === ['1', '2', '3', '4', '5', '6'], 'the running count');
     $table->unfold('Counted from, laid over')->press('top right')->kept();
@@ -359,25 +359,25 @@ it('checks the frame and the ticks before anything is drawn on them', function (
         ->see('[data-test=square]', 'The top edge is 1/4 in too long')
         ->press('the sheet')
         ->see('[data-test=square]', 'too short');
-    $table->unfold('Measured back')->press('check them')->see('.workings', 'Measure two ticks at least');
+    $table->unfold('Measured back')->press('Check the marks')->see('.workings', 'Measure two ticks at least');
     foreach (['line 1, 1 3/4 in' => '2', 'line 2, 3 1/4 in' => '3 1/2'] as $tick => $measured) {
         $table->write($tick, $measured);
     }
     $table
-        ->press('check them')
+        ->press('Check the marks')
         ->see('[data-test=measured]', 'All of them lie 1/4 in too far down')
         ->isAccessibleThen('Marks, checked')->isQuiet();
 });
 
 it('begins from sizes alone, and goes as far as the marks and an empty cell', function () {
-    $table = Table::lay()->go('/')->see('h1', 'Inch Ladder')->isAccessibleThen('The shelf');
+    $table = Table::lay()->go('/')->see('h1', 'Inch Ladder')->isAccessibleThen('The shelf')->unfold('Start without a photo');
     $type = function (string $width, string $height) use ($table): void {
         foreach (['Original’s width' => $width, 'Original’s height' => $height] as $label => $words) {
             $field = $table->find("input[aria-label='{$label}']");
             $field->sendKeys([WebDriverKeys::CONTROL, 'a']);
             $field->sendKeys($words);
         }
-        $table->press('begin without a photo');
+        $table->press('Start drawing');
     };
     $type('wide', '7 in');
     $table->see('[data-test=trouble]', 'is not a length');
@@ -385,7 +385,7 @@ it('begins from sizes alone, and goes as far as the marks and an empty cell', fu
     $id = $table->arrive('/drawing/(\w+)/photo');
     $table->see('nav', '5 × 7 in, no photo')->isAccessibleThen('Photo, sizes only');
     $table->click('nav li:nth-child(3) a')
-        ->press('whole cells')
+        ->press('Whole squares')
         ->kept()->click('nav li:nth-child(5) a')
         ->see('[data-test=marks]', '1 5/8')->click('nav li:nth-child(6) a')
         ->see('[data-test=address]', 'A1');
@@ -396,7 +396,7 @@ it('begins from sizes alone, and goes as far as the marks and an empty cell', fu
 });
 
 it('looks at the photo another way, a key each, and the drawing stays as it is', function () {
-    $table = begun('--sheet=9x6in --photo=6x4in --columns=3', 'grid')->see('nav', '3 by');
+    $table = begun('--sheet=9x6in --photo=6x4in --columns=3', 'grid')->see('nav', '3 ×');
     $before = $table->text('[data-test=kept]');
     $filter = fn () => $table->script('return document.querySelector("[data-test=photo-board] image").style.filter');
     $table->key('g')->key('k');
@@ -405,7 +405,7 @@ it('looks at the photo another way, a key each, and the drawing stays as it is',
     Table::until(fn () => str_contains($filter(), '#simple-2'), 'the big masses');
     $table->key('l');
     Table::until(fn () => $table->all('[data-test=photo-board] .rule') === [], 'the lifted grid');
-    $table->press('look')->isAccessibleThen('Grid, looked at another way');
+    $table->press('Change look')->isAccessibleThen('Grid, looked at another way');
     foreach (['g', 'k', 's', 'l', 'm'] as $key) {
         $table->key($key);
     }
@@ -418,22 +418,22 @@ it('looks at the photo another way, a key each, and the drawing stays as it is',
 it('keeps a grid and a ruler under a name, lays them on another drawing, and forgets them', function () {
     $name = 'Portrait '.random_int(1, 99999);
     $table = begun('--sheet=8x10in --photo=4x5in --margin=0', 'grid', 1000, 1250)
-        ->choose('School', 'folding')
+        ->choose('Grid type', 'folding')
         ->press('8')
         ->kept()
-        ->unfold('Grids kept')
+        ->unfold('Other grid types')->unfold('Grids kept')
         ->write('Keep this grid as', $name)
         ->press('keep')
         ->see('.workings', $name);
     $table = begun('--sheet=10x10in --photo=6x4in --margin=0', 'grid')
-        ->see('nav', '6 by')
-        ->unfold('Grids kept')
-        ->see('.workings', 'made for the shape 0.8; here it is 1');
+        ->see('nav', '6 ×')
+        ->unfold('Other grid types')->unfold('Grids kept')
+        ->see('.workings', 'Made for the shape 0.8. Here it is 1');
     $table
         ->press($name)
-        ->see('nav', '8 by 4')
+        ->see('nav', '8 × 4')
         ->kept();
-    $table->press("Forget {$name}");
+    $table->press("Delete {$name}");
     Table::until(fn () => ! str_contains($table->text('.workings'), $name), 'the grid to be forgotten');
     $table->isQuiet();
 });
@@ -462,22 +462,22 @@ it('copies a cell that is cut finer, skips what is not to be drawn, and brighten
     foreach (range(1, 5) as $cell) {
         $table->key(' ')->see('[data-test=progress]', "{$cell} of 5 done");
     }
-    $table->see('.band', 'Every cell has been round.')->isAccessibleThen('Copy, done')->isQuiet();
+    $table->see('[data-test=line]', 'All done.')->isAccessibleThen('Copy, done')->isQuiet();
 })->group('long');
 
 it('takes the ruler it is given: its marks, its length, and another for the print', function () {
     $name = 'Steel '.random_int(1, 99999);
     $table = begun('--sheet=letter --photo=5x7in --fit=cells --cell=1.5in', 'paper', 1000, 1400)
-        ->unfold('Ruler and unit')
+        ->thisDrawing()->unfold('Unit and ruler')
         ->choose('Ruler’s finest mark', '1/4 in')
         ->write('Its length', '6')
         ->kept()
         ->write('Keep this ruler as', $name)
         ->press('keep')
-        ->see('.workings', $name);
+        ->see('[data-test=drawing-menu]', $name);
     $table
-        ->click('nav li:nth-child(5) a')
-        ->see('[data-test=sums]', 'from the sheet’s edge the ruler reaches line 3; tick where it ends, 6 in');
+        ->key(WebDriverKeys::ESCAPE)->click('nav li:nth-child(5) a')
+        ->see('[data-test=sums]', 'from the sheet’s edge the ruler reaches line 3. Tick where it ends, 6 in');
     $table
         ->click('nav li:nth-child(1) a')
         ->unfold('Ruler on the print')
@@ -485,27 +485,31 @@ it('takes the ruler it is given: its marks, its length, and another for the prin
         ->kept();
     $table
         ->click('nav li:nth-child(2) a')
-        ->unfold('Ruler and unit')
+        ->thisDrawing()->unfold('Unit and ruler')
         ->choose('Ruler’s finest mark', '1/16 in')
         ->kept()
         ->press($name)
         ->see('nav', 'Letter')
         ->kept();
-    expect($table->text('.unit'))->toContain('1/4');
+    $table->see('[data-test=drawing-menu]', '1/4 in, 6');
 })->group('long');
 
 it('takes a drawing out of the shelf as one file and brings it back', function () {
     $table = begun('--sheet=letter --photo=6x4in --turn=advised', 'copy')->see('[data-test=address]', 'A1');
     $table->key(' ')->see('[data-test=progress]', '1 of');
-    $decision = $table->text('[data-test=progress]');
+    $progress = fn (): string => (string) preg_replace('/\s+/', '', $table->text('[data-test=progress]'));
+    $decision = $progress();
+    preg_match('#/drawing/(\w+)#', $table->path(), $found);
+    $id = $found[1];
+    expect($table->thisDrawing()->find("a[href='/api/drawings/{$id}/drawing.zip']")->isDisplayed())->toBeTrue();
     $table->go('/')->find('.boards li');
-    $address = (string) $table->find('.boards li:first-child .acts a')->getAttribute('href');
+    $address = "/api/drawings/{$id}/drawing.zip";
     $path = sys_get_temp_dir().'/brought-'.bin2hex(random_bytes(4)).'.zip';
     file_put_contents($path, (string) file_get_contents(str_starts_with($address, 'http') ? $address : $table->address($address)));
     $table->choosePhoto($path);
     $id = $table->arrive('/drawing/(\w+)/photo');
     $table->go("/drawing/{$id}/copy")->see('[data-test=progress]', '1 of');
-    expect($table->text('[data-test=progress]'))->toBe($decision);
+    expect($progress())->toBe($decision);
     file_put_contents($path, 'no longer a zip');
     $table->go('/')->choosePhoto($path)->see('[data-test=trouble]', 'no zip, or a damaged one');
     unlink($path);
@@ -529,7 +533,7 @@ it('shows the same of a rung, however it is come to', function (string $from) {
         $shown();
         foreach (['photo', 'paper', 'fit', 'grid', 'marks', 'copy', 'check', 'tone', 'finish'] as $rung) {
             if ($rung !== $from) {
-                $table->go("/drawing/{$id}/{$rung}")->see('.ladder', '');
+                $table->go("/drawing/{$id}/{$rung}")->see('.strip', '');
                 $addressed = $shown();
                 $table->go("/drawing/{$id}/{$from}")->see('.ladder', '');
                 $shown();

@@ -30,28 +30,27 @@ it('counts tones, shows few of them, probes a place and prints the bar', functio
     $table->click('[data-test=undo]')->kept()->see('[data-test=sums]', 'Step 1 is the bare paper');
 
     // A place is probed, and says its own step and cell; its box lights.
-    $table->press('the photo')->press('probe a place')->drawOn('[data-test=photo-board] image', [0.1, 0.1], [0.1, 0.1])->see('[data-test=probed]', 'in A1');
+    $table->press('Photo')->press('Point at a place')->drawOn('[data-test=photo-board] image', [0.1, 0.1], [0.1, 0.1])->see('[data-test=probed]', 'in A1');
     $here = $table->text('[data-test=tone-bar] .here b');
     expect($table->text('[data-test=probed]'))->toBe("Step {$here}, in A1")->and($table->texts('[data-test=spot] text'))->toBe([$here]);
-    $table->press('lay the probe down')->press('show the ends')->see('[data-test=spots]', 'The lightest');
+    $table->press('Stop pointing')->press('Show darkest and lightest')->see('[data-test=spots]', 'The lightest');
     $table->isAccessibleThen('Tone, probed');
 
     // What cannot be counted is said beside it.
-    $table->write('Tones', '40')->see('.fault', 'choose 2 to 10')->write('Tones', '3')->kept();
+    $table->write('Tones', '40')->see('.fault', 'Choose 2 to 10')->write('Tones', '3')->kept();
     Table::until(fn () => $boxes() === ['1', '2', '3'], 'three boxes');
     $table->browser->navigate()->refresh();
     $table->see('nav', '3 tones')->press('Print the bar');
     expect($table->arrive('/drawing/\w+/print/(\w+)'))->toBe('tones');
-    $table->see('h2', 'Print')->isQuiet();
+    $table->see('h2', 'What do you print?')->isQuiet();
 });
 
-it('offers the check before tone goes over the lines, once, and undo offers it again', function () {
-    $table = light()->see('[data-test=check-first]', 'look once more whether they are right')->press('I know')->kept();
-    expect($table->all('[data-test=check-first]'))->toBe([]);
-    $table->browser->navigate()->refresh();
-    $table->see('[data-test=tone-bar]', '1');
-    expect($table->all('[data-test=check-first]'))->toBe([]);
-    $table->click('[data-test=undo]')->see('[data-test=check-first]', 'nothing')->press('Check')->arrive('/drawing/\w+/check');
+it('leads to the check before tone goes over the lines, and to the end after it', function () {
+    $table = light()->see('.next', 'Check before you shade.')->see('[data-test=next]', 'Photograph the drawing')->click('[data-test=next]');
+    $table->arrive('/drawing/\w+/check');
+    // Once it is photographed, tone leads on to the end.
+    $table->click('[data-test=rehearse]')->kept()->see('[data-test=next]', 'Copy square A1');
+    $table->go(preg_replace('~/check.*~', '/tone', $table->path()))->see('[data-test=tone-bar]', '1')->see('[data-test=next]', 'Finish the drawing');
 });
 
 it('keeps where the light comes from, hatches the paper as the photo runs, and goes by one word on the guides', function () {
@@ -74,7 +73,7 @@ it('keeps where the light comes from, hatches the paper as the photo runs, and g
         $table->go("/drawing/{$id}/{$rung}")->see('[data-test=guides-off]', 'before ink');
     }
     $table->see('[data-test=tone-order-why]', 'The line stands alone');
-    $table->go("/drawing/{$id}/paper")->see('[data-test=caution]', 'Strong magnets')->press('I know')->kept();
+    $table->go("/drawing/{$id}/paper")->see('[data-test=caution]', 'Strong magnets')->press('Dismiss')->kept();
     expect($table->all('[data-test=caution]'))->toHaveCount(0);
     $table->isQuiet();
 })->group('long');

@@ -260,5 +260,5 @@ it('holds sizes and gaps each against each, the worst pair first, as large as th
         // Three pairs have the cup's width in them, and those come first.
         expect($isCup)->toBe($i < 3)->and(abs($pair->misfit()?->toFloat() ?? 9.0))->toEqualWithDelta($isCup ? ($pair->one->of.$pair->one->names[0] === 'widthcup' ? 0.2 : 1 - 1 / 1.2) : 0.0, 1e-6);
     }
-    expect(CheckWording::pair($pairs[0]))->toContain('the width of “cup”')->toContain('on the drawing');
+    expect(CheckWording::pair($pairs[0]))->toContain('the width of “cup”')->toContain('On the drawing');
 });

@@ -77,16 +77,16 @@ it('follows a contour from where it comes in to where it leaves', function (Clos
     expect(places($sight))->toBe($places)->and(sentences($sight))->toBe($courses)->and($sight->isOpen())->toBeFalse();
 })->with([
     // Places and bulges by the circle's own equation: the sagitta is r − √(r² − (c/2)²), c the chord.
-    'a disc in the corner, radius half the side' => [fn (float $x, float $y): bool => hypot($x, 1 - $y) < 0.5, ['bottom 0.50', 'left 0.50'], ['in at 1/2 of the bottom side, out at 1/2 of the left side; falls 45°, bulges up 9/32 in']],
-    'a disc over the bottom' => [fn (float $x, float $y): bool => hypot($x - 0.5, $y - 1.1) < 0.41, ['bottom 0.10', 'bottom 0.90'], ['in short of 1/8 of the bottom side, out past 7/8 of the bottom side; level, bulges up 5/8 in']],
-    'a slope' => [fn (float $x, float $y): bool => $y > 0.75 - 0.25 * $x, ['right 0.50', 'left 0.75'], ['in at 1/2 of the right side, out at 3/4 of the left side; rises 14°, straight']],
-    'the same on a paper stretched to twice the height' => [fn (float $x, float $y): bool => $y > 0.75 - 0.25 * $x, ['right 0.50', 'left 0.75'], ['in at 1/2 of the right side, out at 3/4 of the left side; rises 27°, straight'], '2x4in'],
-    'a level edge in a wide cell' => [fn (float $x, float $y): bool => $y > 0.3, ['right 0.30', 'left 0.30'], ['in short of 1/3 of the right side, out short of 1/3 of the left side; level, straight'], '4x2in', 2.0],
-    'an upright edge in a tall one' => [fn (float $x, float $y): bool => $x > 0.62, ['top 0.62', 'bottom 0.62'], ['in at 5/8 of the top side, out at 5/8 of the bottom side; upright, straight'], '1x2in', 0.5],
-    'round a corner' => [fn (float $x, float $y): bool => $y > 0.5 && $x < 0.6, ['bottom 0.60', 'left 0.50'], ['in at 3/5 of the bottom side, out at 1/2 of the left side; in 2 pieces: straight to a corner at 3/5 across, 1/2 down; then straight']],
-    'an S' => [fn (float $x, float $y): bool => $y > 0.5 + 0.12 * sin(2 * M_PI * $x), ['right 0.50', 'left 0.50'], ['in at 1/2 of the right side, out at 1/2 of the left side; in 2 pieces: bulges up 7/32 in to 1/2 across, 1/2 down; then bulges down 7/32 in']],
+    'a disc in the corner, radius half the side' => [fn (float $x, float $y): bool => hypot($x, 1 - $y) < 0.5, ['bottom 0.50', 'left 0.50'], ['in at 1/2 of the bottom side, out at 1/2 of the left side: falls 45°, bulges up 9/32 in']],
+    'a disc over the bottom' => [fn (float $x, float $y): bool => hypot($x - 0.5, $y - 1.1) < 0.41, ['bottom 0.10', 'bottom 0.90'], ['in short of 1/8 of the bottom side, out past 7/8 of the bottom side: level, bulges up 5/8 in']],
+    'a slope' => [fn (float $x, float $y): bool => $y > 0.75 - 0.25 * $x, ['right 0.50', 'left 0.75'], ['in at 1/2 of the right side, out at 3/4 of the left side: rises 14°, straight']],
+    'the same on a paper stretched to twice the height' => [fn (float $x, float $y): bool => $y > 0.75 - 0.25 * $x, ['right 0.50', 'left 0.75'], ['in at 1/2 of the right side, out at 3/4 of the left side: rises 27°, straight'], '2x4in'],
+    'a level edge in a wide cell' => [fn (float $x, float $y): bool => $y > 0.3, ['right 0.30', 'left 0.30'], ['in short of 1/3 of the right side, out short of 1/3 of the left side: level, straight'], '4x2in', 2.0],
+    'an upright edge in a tall one' => [fn (float $x, float $y): bool => $x > 0.62, ['top 0.62', 'bottom 0.62'], ['in at 5/8 of the top side, out at 5/8 of the bottom side: vertical, straight'], '1x2in', 0.5],
+    'round a corner' => [fn (float $x, float $y): bool => $y > 0.5 && $x < 0.6, ['bottom 0.60', 'left 0.50'], ['in at 3/5 of the bottom side, out at 1/2 of the left side: in 2 pieces: straight to a corner at 3/5 across, 1/2 down, then straight']],
+    'an S' => [fn (float $x, float $y): bool => $y > 0.5 + 0.12 * sin(2 * M_PI * $x), ['right 0.50', 'left 0.50'], ['in at 1/2 of the right side, out at 1/2 of the left side: in 2 pieces: bulges up 7/32 in to 1/2 across, 1/2 down, then bulges down 7/32 in']],
     'a shape inside' => [fn (float $x, float $y): bool => hypot($x - 0.5, ($y - 0.4) * 1.5) < 0.25, [], ['a shape inside, from 1/4 across to 3/4 across and from short of 1/4 down to short of 3/5 down']],
-    'a thin line' => [fn (float $x, float $y): bool => abs($y - 0.3 - 0.4 * $x) < 0.03, ['right 0.70', 'left 0.30'], ['a line 1/8 in wide, in past 2/3 of the right side, out short of 1/3 of the left side; falls 22°, straight']],
+    'a thin line' => [fn (float $x, float $y): bool => abs($y - 0.3 - 0.4 * $x) < 0.03, ['right 0.70', 'left 0.30'], ['a line 1/8 in wide, in past 2/3 of the right side, out short of 1/3 of the left side: falls 22°, straight']],
     'nothing at all' => [fn (): bool => false, [], []],
 ]);
 

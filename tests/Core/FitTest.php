@@ -74,8 +74,8 @@ it('refuses cells that cannot be', function (string $cell, ?int $columns, string
 })->with([
     'larger than the sheet' => ['9 in', null, CellTooLarge::class, 'longer than the side it must divide, 8.5 in'],
     'nothing' => ['0', null, CellTooLarge::class, 'cannot be 0 long'],
-    'too many wanted' => ['2 in', 5, CellTooLarge::class, '5 cells of this size do not fit along the paper; 4 do'],
-    'more than sixty' => ['1 mm', null, CountOutOfRange::class, 'the limit is 60 a side'],
+    'too many wanted' => ['2 in', 5, CellTooLarge::class, '5 cells of this size do not fit along the paper. 4 do'],
+    'more than sixty' => ['1 mm', null, CountOutOfRange::class, 'The limit is 60 a side'],
 ]);
 
 it('trims both to whole cells, the print too', function () {

@@ -238,11 +238,11 @@ it('gives the finest grid there is for a thing too small for any', fn () => expe
 
 it('allows five to ten minutes for a dozen lines', fn (int $lines, string $words) => expect(Phrases::setUp(SetUpTime::forLines($lines)))->toBe($words))
     ->with([
-        [12, '5 to 10 min'],
+        [12, '5–10 min'],
         [0, 'nothing to rule'],
         [1, 'about 1 min'],
-        [7, '3 to 6 min'],
-        [118, '50 to 99 min'],
+        [7, '3–6 min'],
+        [118, '50–99 min'],
     ]);
 
 it('tells the cell a point lies in; the far edges belong to the last', function (float $x, float $y, array $cell) {

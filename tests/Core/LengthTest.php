@@ -54,7 +54,7 @@ it('refuses what is no length', function (string $written) {
 it('says what is wrong with a length', function (string $written, string $says) {
     expect(fn () => (new LengthReader(Unit::Inch))->read($written))->toBeRefused(LengthUnreadable::class, $says);
 })->with([
-    ['abc', '“abc” is not a length; write it like 8 1/2 in, 21 cm or 210 mm.'],
+    ['abc', '“abc” is not a length. Write it like 8 1/2 in, 21 cm or 210 mm.'],
     ['-5 cm', 'less than nothing'],
     ['3/0', 'divides by nothing'],
     ['', 'A length is missing'],

@@ -47,7 +47,7 @@ it('tells a frame that leans from one that is too large', function () {
         ->and($check->isSquare)->toBeFalse();
 });
 
-it('refuses diagonals that no such frame has', fn (string $falling) => expect(fn () => SquareCheck::of(size('8x10in'), length($falling), length('12.8 in'), length('1/16 in')))->toBeRefused(DiagonalsImpossible::class, 'it should be near 12.81 in (32.5 cm)'))
+it('refuses diagonals that no such frame has', fn (string $falling) => expect(fn () => SquareCheck::of(size('8x10in'), length($falling), length('12.8 in'), length('1/16 in')))->toBeRefused(DiagonalsImpossible::class, 'It should be near 12.81 in (32.5 cm)'))
     ->with([
         '2 in',
         '20 in',

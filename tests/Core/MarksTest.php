@@ -140,12 +140,12 @@ it('says beside the marks what a hair’s breadth on the photo becomes, and whic
 })->with([
     'enlarged, on the ruler' => [
         fn () => Plans::of(Reference::printed(size('5x7in')), size('10x14in'), school: SquaresByCount::across(5)),
-        ['A cell: 1 × 1 in on the photo, 2 × 2 in on the paper.', 'off on the photo, 0.031 in, and it is 0.063 in on the paper; at the far corner, off both ways, 0.088 in'],
+        ['A cell: 1 × 1 in on the photo, 2 × 2 in on the paper.', 'off on the photo, 0.031 in, and it is 0.063 in on the paper. At the far corner, off both ways, 0.088 in'],
         ['Easier'],
     ],
     'in millimetres every mark would fall' => [
         fn () => Plans::of(Reference::printed(size('5x7cm')), size('100x140mm'), school: SquaresByCount::across(5)),
-        ['Easier: on a ruler in millimetres every mark falls on a graduation.'],
+        ['Easier: on a ruler in millimetres every mark falls on a ruler division.'],
         [],
     ],
     'the same size' => [

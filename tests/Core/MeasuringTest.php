@@ -51,8 +51,8 @@ it('reads a slope from the left', function (float $run, float $rise, string $wor
     [1.4, -10, 'falls 82°', '1.4 across for 10 down'],
     [10, 10.1, 'rises 45°', '9.9 across for 10 up'],
     [10, 0.2, 'level', null],
-    [0.1, 9, 'upright', null],
-    [-0.1, 9, 'upright', null],
+    [0.1, 9, 'vertical', null],
+    [-0.1, 9, 'vertical', null],
     'a hair beyond level' => [10, 0.4, 'rises 2°', '0.4 up for 10 across'],
     'no way at all' => [0, 0, 'level', null],
 ]);
@@ -67,7 +67,7 @@ it('takes a length over to the paper, with its slope', function (Plan $plan, Spa
     // 3, 4, 5: half of 6 in across and half of 8 in down.
     'by Pythagoras' => [fn () => Plans::of(Reference::printed(size('3x4in')), size('6x8in')), fn () => span('0', '1', '0.5', '0.5'), '5 in', '2 1/2 in', 'rises 53°', 'rises 53°'],
     'level, doubled' => [fn () => doubled(), fn () => span('0.1', '0.5', '0.9', '0.5'), '8 in', '4 in', 'level', 'level'],
-    'on a screen, as large as the paper takes it' => [fn () => Plans::of(Reference::onScreen(500, 400), size('10x8in')), fn () => span('0.5', '0', '0.5', '1'), '8 in', null, 'upright', 'upright'],
+    'on a screen, as large as the paper takes it' => [fn () => Plans::of(Reference::onScreen(500, 400), size('10x8in')), fn () => span('0.5', '0', '0.5', '1'), '8 in', null, 'vertical', 'vertical'],
     // A square filling 18 × 24: a slope of 20° becomes 25.9° (common practice).
     'stretched' => [fn () => Plans::of(Reference::printed(size('10x10in')), size('18x24in'), new Stretch), fn () => span('0', '0.363970', '1', '0'), '20 in', '10 5/8 in', 'rises 20°', 'rises 26°'],
     'partly cropped away' => [fn () => Plans::of(Reference::printed(size('10x5in')), size('5x5in')), fn () => span('0', '0.5', '1', '0.5'), '10 in', '10 in', 'level', 'level'],
@@ -100,8 +100,8 @@ it('judges a length by itself, not by the page', function (string $drawn, string
     'the same is looser on a landscape' => ['4.2 in', '4 in', Subject::Landscape, true, '3/16 in too long, 5 %'],
     'and strict on a face' => ['4.2 in', '4 in', Subject::Likeness, false, '3/16 in too long, 5 %'],
     'too short' => ['3 1/2 in', '4 in', Subject::StillLife, false, '1/2 in too short, 12.5 %'],
-    'half a graduation, which no ruler tells' => ['0.53 in', '0.5 in', Subject::Likeness, true, 'right to the graduation'],
-    'right' => ['4 in', '4 in', Subject::Likeness, true, 'right to the graduation'],
+    'half a graduation, which no ruler tells' => ['0.53 in', '0.5 in', Subject::Likeness, true, 'right to the ruler division'],
+    'right' => ['4 in', '4 in', Subject::Likeness, true, 'right to the ruler division'],
 ]);
 
 it('judges the size of the whole before each length', function (array $percent, float $tolerance, array $passes, float $size) {
@@ -137,7 +137,7 @@ it('finds what lies under what, the nearest first', function () {
     expect(array_map(fn (Alignment $alignment): string => CheckWording::alignment($alignment, sixteenths()), $found))->toBe([
         'ear is level with eye',
         'mouth is plumb under eye, but for 1/16 in to the right',
-        'lash is plumb over mouth, but for 1/16 in to the right',
+        'lash is plumb above mouth, but for 1/16 in to the right',
         'lash is level with ear, but for 1/16 in below',
     ]);
 });
@@ -156,14 +156,14 @@ it('calls odd and right what is far shorter than the others of its name, or slan
 })->with([
     'fingers, one of them towards the eye' => [
         ['finger 1' => [0.1, 0.5, 0.1, 0.1], 'finger 2' => [0.2, 0.5, 0.2, 0.1], 'left finger' => [0.3, 0.5, 0.3, 0.3], 'thumb' => [0.5, 0.5, 0.5, 0.45]],
-        ['“left finger” is 50 % as long as the others of its name: it points towards you, or away. It looks odd and is right; draw what shows.'],
+        ['“left finger” is 50 % as long as the others of its name: it points towards you, or away. It looks odd and is right. Draw what shows.'],
     ],
     'on the limit' => [['leg 1' => [0.1, 0.5, 0.1, 0.1], 'leg 2' => [0.2, 0.5, 0.2, 0.1], 'leg 3' => [0.3, 0.5, 0.3, 0.255]], []],
     'all alike' => [['leg 1' => [0.1, 0.5, 0.1, 0.1], 'leg 2' => [0.2, 0.1, 0.2, 0.5], 'leg 3' => [0.3, 0.5, 0.3, 0.1]], []],
     'two of them: which is odd?' => [['ear 1' => [0.1, 0.5, 0.1, 0.1], 'ear 2' => [0.2, 0.5, 0.2, 0.4]], []],
-    'level among upright ones, whichever way they were taken' => [
+    'level among vertical ones, whichever way they were taken' => [
         ['Oar' => [0.1, 0.5, 0.1, 0.1], 'oar 2' => [0.2, 0.1, 0.2, 0.5], 'OAR 3' => [0.3, 0.5, 0.6, 0.5]],
-        ['“OAR 3” slants 90° otherwise than the others of its name. It looks odd and is right; draw what shows.'],
+        ['“OAR 3” slants 90° otherwise than the others of its name. It looks odd and is right. Draw what shows.'],
     ],
 ]);
 

@@ -77,10 +77,10 @@ it('advises which way round by the long axes, with the share each way wastes', f
     $advice = OrientationAdvice::for(size($photo)->ratio(), size($sheet));
     expect($advice->upright)->toBe($upright)->and(Phrases::orientation($advice))->toContain($words);
 })->with([
-    'tall on a tall sheet' => ['5x7in', '8.5x11in', true, 'Upright: the picture is taller than wide.'],
-    'wide on a tall sheet' => ['6x4in', '8.5x11in', false, 'Sideways: the picture is wider than tall.'],
-    'tall on a sheet given sideways' => ['5x7in', '11x8.5in', true, 'Upright'],
-    'a square picture' => ['5x5in', '18x24in', null, 'either way, 25 % of the sheet stays empty'],
+    'tall on a tall sheet' => ['5x7in', '8.5x11in', true, 'Portrait fits best.'],
+    'wide on a tall sheet' => ['6x4in', '8.5x11in', false, 'Landscape fits best.'],
+    'tall on a sheet given sideways' => ['5x7in', '11x8.5in', true, 'Portrait'],
+    'a square picture' => ['5x5in', '18x24in', null, 'Both ways leave 25 % of the sheet empty'],
     'a square sheet' => ['5x7in', '10x10in', null, 'The sheet is square'],
 ]);
 
@@ -124,8 +124,8 @@ it('refuses offsets that run off the sheet', function (string $left, string $top
     $plan = fn () => Plans::of(Reference::printed(size('5x7in')), size('9x12in'), new Inset(Rational::nd(1, 2)), placement: Placement::offset(length($left), length($top)));
     expect($plan)->toBeRefused(OffTheSheet::class, $says);
 })->with([
-    ['5 in', '1 in', 'from the left edge it may lie 0 to 4.71 in'],
-    ['1 in', '6.5 in', 'from the top edge it may lie 0 to 6 in'],
+    ['5 in', '1 in', 'From the left edge it may lie 0 to 4.71 in'],
+    ['1 in', '6.5 in', 'From the top edge it may lie 0 to 6 in'],
 ]);
 
 it('points out a sheet that is further off than ISO 216 allows', function (string $key, string $measured, ?bool $within, string $short) {

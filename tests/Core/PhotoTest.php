@@ -67,7 +67,7 @@ it('keeps a rectangle that lies inside the turned picture and touches it', funct
     [500, 8000, 15.0],
 ]);
 
-it('refuses to straighten what wants a quarter turn', fn () => expect(fn () => Turning::of(0, false, 15.1, Keep::Shape))->toBeRefused(TooSteep::class, 'turn the photo by a quarter first'));
+it('refuses to straighten what wants a quarter turn', fn () => expect(fn () => Turning::of(0, false, 15.1, Keep::Shape))->toBeRefused(TooSteep::class, 'Turn the photo by a quarter first'));
 
 it('frames a picture: turned by quarters, straightened, its border left off', function (Framing $framing, int $wide, int $high) {
     $whole = Reference::onScreen(...$framing->turning->quarterTurned(4000, 3000));
@@ -124,7 +124,7 @@ it('reads a shape as people write it', function (string $text, string $ratio) {
     ['2.35 : 1', '47/20'],
 ]);
 
-it('refuses what is no shape', fn (string $text) => expect(fn () => Ratio::read($text, new LengthReader(Unit::Inch)))->toBeRefused(RatioUnreadable::class, 'write it like 4:5'))
+it('refuses what is no shape', fn (string $text) => expect(fn () => Ratio::read($text, new LengthReader(Unit::Inch)))->toBeRefused(RatioUnreadable::class, 'Write it like 4:5'))
     ->with([
         'wide',
         '0:5',

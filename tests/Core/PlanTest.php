@@ -60,7 +60,7 @@ function holds(Plan $plan): void
     if (! $plan->choices->fit instanceof Stretch) {
         expect($plan->layout->scale->keepsProportion())->toBeTrue();
     }
-    // Both ladders rise from the zero corner to the far edge, on the print as on the paper.
+    // Both ladders rise from the start corner to the far edge, on the print as on the paper.
     foreach ([[$plan->across(), $area->width, $plan->layout->print?->width], [$plan->down(), $area->height, $plan->layout->print?->height]] as [$ladder, $side, $print]) {
         $before = null;
         foreach ($ladder->marks as $mark) {
@@ -136,35 +136,35 @@ it('writes its sums as a careful person would', function (string $rung, string $
     ['fit', '33.3 % of the photo is trimmed: 1 in off the left, 1 in off the right.', fn () => Plans::of(Reference::printed(size('6x4in')), size('10x10in'))],
     ['fit', '33.3 % of the photo is trimmed: 16.7 % off the left, 16.7 % off the right.', fn () => Plans::of(Reference::onScreen(600, 400), size('10x10in'))],
     ['fit', '5 × 1 1/2 = 7 1/2 in across, 7 × 1 1/2 = 10 1/2 in down.', fn () => Plans::of(Reference::printed(size('5x7in')), size('8.5x11in'), new WholeCells(length('1.5in'), Frame::centred()))],
-    ['fit', '7 1/2 ÷ 5 in = ×1 1/2, larger, 3:2 or 150 %; the area grows ×2 1/4.', fn () => Plans::of(Reference::printed(size('5x7in')), size('7.5x10.5in'))],
+    ['fit', '7 1/2 ÷ 5 in = ×1 1/2, larger, 3:2 or 150 %. The area grows ×2 1/4.', fn () => Plans::of(Reference::printed(size('5x7in')), size('7.5x10.5in'))],
     // 1170 ÷ 713 = 1.64095…, its square 2.69273…; 1170:713 is a ratio that nobody sets.
-    ['fit', '11 7/10 ÷ 7.13 in = ×1.641, larger, 164.1 %; the area grows ×2.6927.', fn () => Plans::of(Reference::printed(size('7.13x9.98in')), size('11.7x16.3in'))],
-    ['fit', '3 ÷ 6 in = ×1/2, smaller, 1:2 or 50 %; the area shrinks to ×1/4.', fn () => Plans::of(Reference::printed(size('6x4in')), size('3x2in'))],
+    ['fit', '11 7/10 ÷ 7.13 in = ×1.641, larger, 164.1 %. The area grows ×2.6927.', fn () => Plans::of(Reference::printed(size('7.13x9.98in')), size('11.7x16.3in'))],
+    ['fit', '3 ÷ 6 in = ×1/2, smaller, 1:2 or 50 %. The area shrinks to ×1/4.', fn () => Plans::of(Reference::printed(size('6x4in')), size('3x2in'))],
     ['fit', 'The same size: what is measured on the print is drawn as it is. A misprinted guide cancels out only when it is used on both.', fn () => Plans::of(Reference::printed(size('5x7in')), size('5x7in'))],
-    ['fit', 'The height stops it first; all the slack is at the sides.', fn () => Plans::of(Reference::printed(size('5x7in')), size('10x7in'), new Inset(Rational::one()))],
+    ['fit', 'The height stops it first. All the slack is at the sides.', fn () => Plans::of(Reference::printed(size('5x7in')), size('10x7in'), new Inset(Rational::one()))],
     ['fit', 'A straight edge laid through the photo’s corners meets the paper’s right edge, 1 1/2 in from its far corner.', fn () => Plans::of(Reference::printed(size('6x4in')), size('9x7.5in'))],
     ['fit', 'A straight edge laid through the photo’s corners meets the paper’s far corner.', fn () => Plans::of(Reference::printed(size('6x4in')), size('9x6in'))],
     ['fit', 'Two cells to keep apart: 1 × 1 in on the print, 1 1/2 × 1 1/2 in on the paper.', fn () => Plans::of(Reference::printed(size('5x7in')), size('8.5x11in'), new WholeCells(length('1.5in'), Frame::centred()))],
-    ['photo', 'Nearly 5 × 7 in, a usual print, but 1/16 in less across and the same down; the measured size counts.', fn () => Plans::of(Reference::printed(size('4 15/16 x 7 in')), size('8.5x11in'))],
-    ['photo', 'A cell has 750 pixels to its side; printed as large as the drawing there are 273 to the inch.', fn () => Plans::of(Reference::onScreen(3000, 3882), size('11x14in'))],
-    ['photo', 'The photo is turned a quarter clockwise, mirrored; its file stays as it is.', fn () => Plans::of(Reference::onScreen(300, 200), size('11x14in'), framing: new Framing(Turning::of(5, true, 0, Keep::Shape), Border::none()))],
+    ['photo', 'Nearly 5 × 7 in, a usual print, but 1/16 in less across and the same down. The measured size counts.', fn () => Plans::of(Reference::printed(size('4 15/16 x 7 in')), size('8.5x11in'))],
+    ['photo', 'A cell has 750 pixels to its side. Printed as large as the drawing there are 273 to the inch.', fn () => Plans::of(Reference::onScreen(3000, 3882), size('11x14in'))],
+    ['photo', 'The photo is turned a quarter clockwise, mirrored. Its file stays as it is.', fn () => Plans::of(Reference::onScreen(300, 200), size('11x14in'), framing: new Framing(Turning::of(5, true, 0, Keep::Shape), Border::none()))],
     ['photo', 'The border, 36 % of the photo, is no part of the picture: every guide is computed from the picture alone.', fn () => Plans::of(Reference::onScreen(300, 200), size('11x14in'), framing: new Framing(Turning::none(), Border::of(...array_fill(0, 4, Rational::of('0.1')))))],
-    ['paper', 'To the edges: 1 1/4 left, 1 1/4 right, 1/2 above, 1/2 below; left and right are equal.', fn () => Plans::of(Reference::printed(size('6x10in')), size('8.5x11in'), new Inset(Rational::one()), margins: Margins::all(length('1/2 in')))],
+    ['paper', 'To the edges: 1 1/4 left, 1 1/4 right, 1/2 above, 1/2 below. Left and right are equal.', fn () => Plans::of(Reference::printed(size('6x10in')), size('8.5x11in'), new Inset(Rational::one()), margins: Margins::all(length('1/2 in')))],
     ['paper', 'Corners, from the left edge and the top: 1 1/4 and 1/2, 7 1/4 and 1/2, 1 1/4 and 10 1/2, 7 1/4 and 10 1/2.', fn () => Plans::of(Reference::printed(size('6x10in')), size('8.5x11in'), new Inset(Rational::one()), margins: Margins::all(length('1/2 in')))],
     ['paper', 'A4 is 21 × 29.7 cm: the short side is 0.1 cm short, the long side as it should be. The measured size counts.', fn () => Plans::of(Reference::printed(size('10x15cm')), size('209x297mm'), ruler: '1 mm', standard: Catalogue::find('a4'))],
-    ['paper', 'The margins take 19.8 % of the sheet; without them the drawing would be 8 1/2 × 11 in.', fn () => Plans::of(Reference::printed(size('6x10in')), size('8.5x11in'), margins: Margins::all(length('1/2 in')))],
-    ['paper', 'The farthest mark lies 11 in from the zero corner: a ruler of 6 in is laid 2 times.', fn () => Plans::of(Reference::printed(size('6x10in')), size('8.5x11in'), reach: length('6 in'))],
-    ['marks', 'Down: from the sheet’s edge the ruler reaches line 2; tick where it ends, 6 in, and lay its zero there for the rest.', fn () => Plans::of(Reference::printed(size('5x5in')), size('10x10in'), school: new ProportionalCells(Cells::of(1, 4)), reach: length('6 in'))],
+    ['paper', 'The margins take 19.8 % of the sheet. Without them the drawing would be 8 1/2 × 11 in.', fn () => Plans::of(Reference::printed(size('6x10in')), size('8.5x11in'), margins: Margins::all(length('1/2 in')))],
+    ['paper', 'The farthest mark lies 11 in from the start corner: a ruler of 6 in is laid 2 times.', fn () => Plans::of(Reference::printed(size('6x10in')), size('8.5x11in'), reach: length('6 in'))],
+    ['marks', 'Down: from the sheet’s edge the ruler reaches line 2. Tick where it ends, 6 in, and lay its zero there for the rest.', fn () => Plans::of(Reference::printed(size('5x5in')), size('10x10in'), school: new ProportionalCells(Cells::of(1, 4)), reach: length('6 in'))],
     ['grid', 'Across: 4 parts, 3 lines inside, 5 with the edges. Down: 5 parts, 4 lines inside, 6 with the edges.', fn () => Plans::of(Reference::printed(size('4x5in')), size('8x10in'), school: new ProportionalCells(Cells::of(4, 5)))],
     ['grid', 'What remains, 2 in, is not drawn: half of it is left at either side.', fn () => Plans::of(Reference::printed(size('4x5in')), size('8x10in'), school: new SquaresByMeasure(length('3 in'), false, Remainder::Drop))],
     ['grid', 'What remains is shared: 1 in of partial cells at both sides.', fn () => Plans::of(Reference::printed(size('4x5in')), size('8x10in'), school: new SquaresByMeasure(length('3 in'), false, Remainder::Share))],
-    ['grid', 'To mark and rule: 5 to 10 min a board (common practice). A mark is off by 1/32 in at most, on this ruler.', fn () => Plans::of(Reference::printed(size('4x5in')), size('8x10in'), school: new ProportionalCells(Cells::of(6, 8)))],
-    ['grid', 'The axes meet 2 in from the sheet’s left edge and 5 in from its top; points right and down of them count plus.', fn () => Plans::of(Reference::printed(size('4x5in')), size('8x10in'), school: new AxesWithTicks(Rational::nd(1, 4), Rational::nd(1, 2), length('1 in')))],
+    ['grid', 'To mark and rule: 5–10 min a board (rule of thumb). A mark is off by 1/32 in at most, on this ruler.', fn () => Plans::of(Reference::printed(size('4x5in')), size('8x10in'), school: new ProportionalCells(Cells::of(6, 8)))],
+    ['grid', 'The axes meet 2 in from the sheet’s left edge and 5 in from its top. Points right and down of them count plus.', fn () => Plans::of(Reference::printed(size('4x5in')), size('8x10in'), school: new AxesWithTicks(Rational::nd(1, 4), Rational::nd(1, 2), length('1 in')))],
     ['grid', '4 columns and 5 rows: 20 cells, 7 lines inside the frame.', fn () => Plans::of(Reference::printed(size('4x5in')), size('8x10in'), school: new ProportionalCells(Cells::of(4, 5)))],
     ['grid', 'A cell is 2 × 2 in on the paper, 1 × 1 in on the print.', fn () => Plans::of(Reference::printed(size('4x5in')), size('8x10in'), school: new ProportionalCells(Cells::of(4, 5)))],
     ['grid', 'What remains at the right, 2 in, is kept as partial cells.', fn () => Plans::of(Reference::printed(size('4x5in')), size('8x10in'), school: new SquaresByMeasure(length('3 in')))],
-    ['grid', 'These cells are not square; they keep the proportion as long as both boards have the same counts. The nearest to squares is 3 by 4.', fn () => Plans::of(Reference::printed(size('4x5in')), size('8x10in'), school: new ProportionalCells(Cells::of(3, 3)))],
-    ['marks', 'Down: 11 ÷ 7 = 1 4/7 in; on this ruler 1 9/16, 0.009 in short.', fn () => Plans::of(Reference::printed(size('5.5x11in')), size('5.5x11in'), school: new ProportionalCells(Cells::of(1, 7)))],
+    ['grid', 'These cells are not square. They keep the proportion as long as both boards have the same counts. The nearest to squares is 3 by 4.', fn () => Plans::of(Reference::printed(size('4x5in')), size('8x10in'), school: new ProportionalCells(Cells::of(3, 3)))],
+    ['marks', 'Down: 11 ÷ 7 = 1 4/7 in. On this ruler 1 9/16, 0.009 in short.', fn () => Plans::of(Reference::printed(size('5.5x11in')), size('5.5x11in'), school: new ProportionalCells(Cells::of(1, 7)))],
     ['marks', 'In steps of 1 9/16 in down the side, line 7 would come out 1/16 in short.', fn () => Plans::of(Reference::printed(size('5.5x11in')), size('5.5x11in'), school: new ProportionalCells(Cells::of(1, 7)))],
     ['marks', 'In steps of 2 1/8 in across the top, line 5 would come out 1/8 in over.', fn () => Plans::of(Reference::printed(size('10.5x7in')), size('10.5x7in'), school: new ProportionalCells(Cells::of(5, 1)))],
     ['marks', 'In steps of 1 3/8 in across the top, line 5 would come out 0.075 in short.', fn () => Plans::of(Reference::printed(size('6.95x7in')), size('6.95x7in'), school: new ProportionalCells(Cells::of(5, 1)))],
@@ -177,17 +177,17 @@ it('says each decision in a few words', function (string $rung, string $words, C
     ['photo', '5 × 7 in print', fn () => Plans::of(Reference::printed(size('5x7in'), 500, 700), size('8.5x11in'))],
     ['photo', '5 × 7 in, no photo', fn () => Plans::of(Reference::printed(size('5x7in')), size('8.5x11in'))],
     ['photo', 'on a screen', fn () => Plans::of(Reference::onScreen(3, 2), size('8.5x11in'))],
-    ['paper', '8 1/2 × 11 in, upright', fn () => Plans::of(Reference::onScreen(3, 2), size('8.5x11in'))],
-    ['paper', '11 × 8 1/2 in, sideways', fn () => Plans::of(Reference::onScreen(3, 2), size('8.5x11in'), turn: Turn::Advised)],
-    ['paper', '10 × 10 in, square', fn () => Plans::of(Reference::onScreen(3, 2), size('10x10in'))],
-    ['fit', 'crop, ×2 1/2', fn () => Plans::of(Reference::printed(size('6x4in')), size('10x10in'))],
-    ['fit', 'crop, 33.3 % trimmed', fn () => Plans::of(Reference::onScreen(6, 4), size('10x10in'))],
-    ['fit', 'crop, 0.07 % trimmed', fn () => Plans::of(Reference::onScreen(1000, 1401), size('5x7in'))],
-    ['fit', 'inset', fn () => Plans::of(Reference::onScreen(6, 4), size('10x10in'), new Inset(Rational::one()))],
-    ['fit', 'whole cells, ×1 1/2', fn () => Plans::of(Reference::printed(size('5x7in')), size('8.5x11in'), new WholeCells(length('1.5in'), Frame::centred()))],
+    ['paper', '8 1/2 × 11 in portrait', fn () => Plans::of(Reference::onScreen(3, 2), size('8.5x11in'))],
+    ['paper', '11 × 8 1/2 in landscape', fn () => Plans::of(Reference::onScreen(3, 2), size('8.5x11in'), turn: Turn::Advised)],
+    ['paper', '10 × 10 in square', fn () => Plans::of(Reference::onScreen(3, 2), size('10x10in'))],
+    ['fit', 'fill the paper, ×2 1/2', fn () => Plans::of(Reference::printed(size('6x4in')), size('10x10in'))],
+    ['fit', 'fill the paper, 33.3 % cropped', fn () => Plans::of(Reference::onScreen(6, 4), size('10x10in'))],
+    ['fit', 'fill the paper, 0.07 % cropped', fn () => Plans::of(Reference::onScreen(1000, 1401), size('5x7in'))],
+    ['fit', 'whole photo', fn () => Plans::of(Reference::onScreen(6, 4), size('10x10in'), new Inset(Rational::one()))],
+    ['fit', 'whole squares, ×1 1/2', fn () => Plans::of(Reference::printed(size('5x7in')), size('8.5x11in'), new WholeCells(length('1.5in'), Frame::centred()))],
     ['fit', 'stretch, 2.3 %', fn () => Plans::of(Reference::printed(size('8x10in')), size('9x11in'), new Stretch)],
-    ['grid', '4 by 4, A–D', fn () => Plans::of(Reference::onScreen(4, 4), size('8x8in'))],
-    ['grid', '4 by 4, 1–4', fn () => Plans::of(Reference::onScreen(4, 4), size('8x8in'), labels: Labels::Numbers)],
+    ['grid', '4 × 4, A–D', fn () => Plans::of(Reference::onScreen(4, 4), size('8x8in'))],
+    ['grid', '4 × 4, 1–4', fn () => Plans::of(Reference::onScreen(4, 4), size('8x8in'), labels: Labels::Numbers)],
     ['marks', '6 lines to rule', fn () => Plans::of(Reference::onScreen(4, 4), size('8x8in'))],
     ['marks', '1 line to rule', fn () => Plans::of(Reference::onScreen(4, 4), size('8x8in'), school: new ProportionalCells(Cells::of(2, 1)))],
     ['marks', 'the frame only', fn () => Plans::of(Reference::onScreen(4, 4), size('8x8in'), school: new ProportionalCells(Cells::of(1, 1)))],
@@ -197,11 +197,11 @@ it('warns of what needs the eye, and of nothing else', function (string $rung, a
     expect((new Workings($plan()))->{$rung}->warnings())->toBe($warnings);
 })->with([
     'pixels enough' => ['photo', [], fn () => Plans::of(Reference::printed(size('5x7in'), 1500, 2100), size('8.5x11in'))],
-    'too few for the print' => ['photo', ['At this print size the photo has 100 pixels to the inch; under 150 they show. It carries 3 5/16 × 4 5/16 in well.'], fn () => Plans::of(Reference::printed(size('5x7in'), 500, 700), size('8.5x11in'))],
-    'too few for the cells' => ['photo', ['A cell has only 30 pixels to its side; under 100 they show. Take fewer cells, or crop less.'], fn () => Plans::of(Reference::onScreen(120, 160), size('9x12in'))],
-    'another sheet than its name says' => ['paper', ['This is further from A4 than ISO 216 allows; it may be another sheet. The measured size counts.'], fn () => Plans::of(Reference::printed(size('10x15cm')), size('205x297mm'), ruler: '1 mm', standard: Catalogue::find('a4'), margins: Margins::all(length('1 cm')))],
-    'over the margin' => ['paper', ['The drawing lies over the margin at the right. Under it lie upright lines 4.'], fn () => Plans::of(Reference::printed(size('5x7in')), size('9x12in'), new Inset(Rational::nd(1, 2)), margins: Margins::all(length('1 in')), placement: Placement::offset(length('5 in'), length('4 in')))],
-    'up to the edge' => ['paper', ['The drawing comes within 0 in of an edge; 1/4 in leaves room for tape and fingers (common practice).'], fn () => Plans::of(Reference::printed(size('5x7in')), size('9x12in'))],
+    'too few for the print' => ['photo', ['At this print size the photo has 100 pixels to the inch. Under 150 they show. It carries 3 5/16 × 4 5/16 in well.'], fn () => Plans::of(Reference::printed(size('5x7in'), 500, 700), size('8.5x11in'))],
+    'too few for the cells' => ['photo', ['A cell has only 30 pixels to its side. Under 100 they show. Take fewer cells, or crop less.'], fn () => Plans::of(Reference::onScreen(120, 160), size('9x12in'))],
+    'another sheet than its name says' => ['paper', ['This is further from A4 than ISO 216 allows. It may be another sheet. The measured size counts.'], fn () => Plans::of(Reference::printed(size('10x15cm')), size('205x297mm'), ruler: '1 mm', standard: Catalogue::find('a4'), margins: Margins::all(length('1 cm')))],
+    'over the margin' => ['paper', ['The drawing lies over the margin at the right. Under it lie vertical lines 4.'], fn () => Plans::of(Reference::printed(size('5x7in')), size('9x12in'), new Inset(Rational::nd(1, 2)), margins: Margins::all(length('1 in')), placement: Placement::offset(length('5 in'), length('4 in')))],
+    'up to the edge' => ['paper', ['The drawing comes within 0 in of an edge. 1/4 in leaves room for tape and fingers (rule of thumb).'], fn () => Plans::of(Reference::printed(size('5x7in')), size('9x12in'))],
     'in proportion' => ['fit', [], fn () => Plans::of(Reference::printed(size('5x7in')), size('9x12in'))],
     'visibly stretched' => ['fit', ['Stretched 33.33 %: visible: a circle is drawn as an oval. A circle becomes an oval 33.33 % higher than wide. A slope of 35° becomes 43°. On a subject like this (still life) it will be seen.'], fn () => Plans::of(Reference::printed(size('5x5in')), size('18x24in'), new Stretch)],
     'slightly' => ['fit', ['Stretched 2.27 %: slight: fit for a landscape, not for a likeness. A circle becomes an oval 2.27 % wider than high. A slope of 35° becomes 34.4°.'], fn () => Plans::of(Reference::printed(size('8x10in')), size('9x11in'), new Stretch, subject: Subject::Landscape)],
@@ -211,8 +211,8 @@ it('warns of what needs the eye, and of nothing else', function (string $rung, a
 it('tries the spacing before anything lasts: the spaces between the ticks come to the frame’s own side', function (Plan $plan, array $says) {
     expect(array_slice((new MarkWorkings($plan))->spacing(), 0, 2))->toBe($says);
 })->with([
-    'even' => [fn () => Plans::of(Reference::printed(size('4x6in')), size('8x12in'), school: new ProportionalCells(Cells::of(4, 6))), ['Across: 4 spaces of 2 in between the ticks come to 8 in; the frame is 8 in.', 'Down: 6 spaces of 2 in between the ticks come to 12 in; the frame is 12 in.']],
-    'rounded one by one' => [fn () => Plans::of(Reference::printed(size('4x6in')), size('8x12in'), school: new ProportionalCells(Cells::of(7, 1))), ['Across: 7 spaces of 1 1/8 to 1 3/16 in between the ticks come to 8 in; the frame is 8 in.', 'Down: one space of 12 in between the ticks come to 12 in; the frame is 12 in.']],
+    'even' => [fn () => Plans::of(Reference::printed(size('4x6in')), size('8x12in'), school: new ProportionalCells(Cells::of(4, 6))), ['Across: 4 spaces of 2 in between the ticks come to 8 in. The frame is 8 in.', 'Down: 6 spaces of 2 in between the ticks come to 12 in. The frame is 12 in.']],
+    'rounded one by one' => [fn () => Plans::of(Reference::printed(size('4x6in')), size('8x12in'), school: new ProportionalCells(Cells::of(7, 1))), ['Across: 7 spaces of 1 1/8 to 1 3/16 in between the ticks come to 8 in. The frame is 8 in.', 'Down: one space of 12 in between the ticks come to 12 in. The frame is 12 in.']],
 ]);
 
 it('names what lies under tape, mat or cut', function () {
@@ -221,7 +221,7 @@ it('names what lies under tape, mat or cut', function () {
         points: [new KeyPoint('ear', Rational::nd(3, 50), Rational::nd(1, 2), false), new KeyPoint('nose', Rational::nd(1, 2), Rational::nd(1, 2), false)],
         spans: [new Span('hat', Rational::nd(3, 40), Rational::nd(1, 4), Rational::nd(3, 4), Rational::nd(1, 4), null)],
     );
-    expect((new Workings($plan))->paper->warnings()[0])->toBe('The drawing lies over the margin at the left. Under it lie upright lines 0; the points ear; the lengths hat.');
+    expect((new Workings($plan))->paper->warnings()[0])->toBe('The drawing lies over the margin at the left. Under it lie vertical lines 0; the points ear; the lengths hat.');
 });
 
 it('lays axes over any other grid, whose lines stay, and carries the long diagonal to the paper’s end', function () {

@@ -54,11 +54,11 @@ it('says which demand to let go of', function (Wish $wish, string $says) {
     'the whole sheet' => [new Wish(Subject::StillLife, wholeSheet: true, neverTrim: true), 'Let go of “use the whole sheet”, and there are some.'],
     'few lines' => [new Wish(Subject::Likeness, mostLines: 4), 'Let go of “at most so many lines”'],
     'large cells' => [new Wish(Subject::Likeness, leastCell: length('5 in')), 'Let go of “cells at least so big”'],
-    'more than one' => [new Wish(Subject::Likeness, mostLines: 4, leastCell: length('5 in')), 'let go of more than one'],
+    'more than one' => [new Wish(Subject::Likeness, mostLines: 4, leastCell: length('5 in')), 'Let go of more than one'],
 ]);
 
 it('speaks of the photo when no demand was made', function () {
-    expect(fn () => plans('0.1x20in', '9x11in', new Wish(Subject::Likeness)))->toBeRefused(NoPlan::class, 'try other margins, another sheet');
+    expect(fn () => plans('0.1x20in', '9x11in', new Wish(Subject::Likeness)))->toBeRefused(NoPlan::class, 'Try other margins, another sheet');
 });
 
 it('keeps what it promises, whatever the photo, the sheet, the ruler and the subject', function (string $print, string $sheet, string $ruler) {
@@ -175,5 +175,5 @@ it('takes as many lines as are allowed, and none more', function () {
 });
 
 it('speaks of the photo too where the one demand there is does not help', function () {
-    expect(fn () => plans('0.1x20in', '9x11in', new Wish(Subject::Likeness, neverTrim: true)))->toBeRefused(NoPlan::class, 'try other margins, another sheet');
+    expect(fn () => plans('0.1x20in', '9x11in', new Wish(Subject::Likeness, neverTrim: true)))->toBeRefused(NoPlan::class, 'Try other margins, another sheet');
 });

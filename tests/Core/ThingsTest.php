@@ -64,7 +64,7 @@ it('measures a thing, how far it reaches and where it leaves the picture', funct
     'a kite: each tip in a cell of its own' => ['0.5 0.1, 0.875 0.5, 0.5 0.95, 0.125 0.5', '75 % of the width, 85 % of the height: 6 × 8 1/2 in', ['highest in C1, 1 in from the drawing’s top edge', 'rightmost in D3, 7 in from the drawing’s left edge', 'lowest in C5, 9 1/2 in from the drawing’s top edge', 'leftmost in A3, 1 in from the drawing’s left edge'], []],
     'through the right edge and back' => ['0.5 0.2, 1.5 0.2, 1.5 0.6, 0.5 0.6', '50 % of the width, 40 % of the height: 4 × 4 in', ['highest in D2, 2 in from the drawing’s top edge', 'rightmost beyond the crop', 'lowest in D4, 6 in from the drawing’s top edge', 'leftmost in C3, 4 in from the drawing’s left edge'], ['leaves through the right edge and comes back, 2 in and 6 in from the top']],
     'nearer to the left than the ruler tells' => ['0.0025 0.25, 0.5 0.5', '50 % of the width, 25 % of the height: 4 × 2 1/2 in', ['highest in row 2, 2 1/2 in from the drawing’s top edge', 'rightmost in column 3, 4 in from the drawing’s left edge', 'lowest in row 3, 5 in from the drawing’s top edge', 'leftmost in column 1, 0 in from the drawing’s left edge'], ['touches the left edge']],
-    'a near miss at the left, a touch at the foot' => ['0.015625 0.5, 0.5 1', '48 % of the width, 50 % of the height: 3 7/8 × 5 in', ['highest in row 3, 5 in from the drawing’s top edge', 'rightmost in column 3, 4 in from the drawing’s left edge', 'lowest in row 5, 10 in from the drawing’s top edge', 'leftmost in column 1, 1/8 in from the drawing’s left edge'], ['touches the bottom edge', '1/8 in short of the left edge: a near miss; let it touch, or keep well clear']],
+    'a near miss at the left, a touch at the foot' => ['0.015625 0.5, 0.5 1', '48 % of the width, 50 % of the height: 3 7/8 × 5 in', ['highest in row 3, 5 in from the drawing’s top edge', 'rightmost in column 3, 4 in from the drawing’s left edge', 'lowest in row 5, 10 in from the drawing’s top edge', 'leftmost in column 1, 1/8 in from the drawing’s left edge'], ['touches the bottom edge', '1/8 in short of the left edge: let it touch, or keep well clear']],
 ]);
 
 it('dashes what lies behind a thing in front, and only that', function (string $back, array $fronts, array $pieces) {
@@ -133,7 +133,7 @@ function related(Plan $plan): array
 it('tells how things stand to each other, and where', function (array $things, array $says, array $points = [], array $spans = []) {
     expect(related(scene($things, $points, $spans)))->toBe($says);
 })->with([
-    'a gap to the right' => [['jug' => '0.1 0.2, 0.4 0.55', 'cup' => '0.45 0.3, 0.8 0.7'], ['“jug” is left of “cup”: a gap of 3/8 in, in B3']],
+    'a gap to the right' => [['jug' => '0.1 0.2, 0.4 0.55', 'cup' => '0.45 0.3, 0.8 0.7'], ['“jug” is left of “cup”: a space of 3/8 in, in B3']],
     'one that the ruler does not tell' => [['jug' => '0.1 0.2, 0.4 0.55', 'cup' => '0.402 0.3, 0.8 0.7'], ['“jug” touches “cup” in B3']],
     'a corner behind' => [['jug' => '0.1 0.2, 0.4 0.6', 'cup' => '0.3 0.5, 0.8 0.9'], ['“cup” goes behind “jug”, in B3 and B4']],
     'one in the other: no gap' => [['eye' => '0.3 0.3, 0.32 0.32', 'face' => '0.1 0.1, 0.9 0.9'], []],

@@ -79,7 +79,7 @@ it('has as many boxes as steps, each darker than the one before, whatever the pa
 })->with([100.0, 70.0, 51.0, 49.0, 10.0])->with([true, false]);
 
 it('refuses steps that cannot be told apart', function (int $steps) {
-    expect(fn () => ValueScale::of($steps, 90, 10))->toBeRefused(StepsOutOfRange::class, 'choose 2 to 10')->and(fn () => Bar::of($steps, true, 100))->toThrow(StepsOutOfRange::class);
+    expect(fn () => ValueScale::of($steps, 90, 10))->toBeRefused(StepsOutOfRange::class, 'Choose 2 to 10')->and(fn () => Bar::of($steps, true, 100))->toThrow(StepsOutOfRange::class);
 })->with([1, 0, -3, 11]);
 
 it('puts a lightness on its step', function (int $steps, float $lightness, int $step) {

@@ -110,7 +110,7 @@ it('asks where a comma could part thousands or decimals, and nowhere else', func
 ]);
 
 it('names both readings it could have had', function () {
-    expect(fn () => (new LengthReader(Unit::Inch))->read('1,200 mm'))->toBeRefused(LengthUnreadable::class, '“1,200 mm” can be read two ways; write 1200 mm or 1.200 mm.')
+    expect(fn () => (new LengthReader(Unit::Inch))->read('1,200 mm'))->toBeRefused(LengthUnreadable::class, '“1,200 mm” can be read two ways. Write 1200 mm or 1.200 mm.')
         ->and(fn () => (new LengthReader(Unit::Inch))->readSize('2 x 3\' 6"'))->toBeRefused(LengthUnreadable::class, 'one side only');
 });
 

@@ -160,7 +160,7 @@ it('places the crop as it is typed', function (string $side, string $typed, arra
     // The paper is square: half as large as can be is 2 × 2 in of the print.
     'a length from the left' => ['left', '1 1/2 in', ['1/4', '0', '1/3', '1/2'], ''],
     'a share from the top' => ['top', '12.5 %', ['0', '1/8', '1/3', '1/2'], ''],
-    'further than the photo goes' => ['left', '5 in', ['2/3', '0', '1/3', '1/2'], 'the crop stops at its edge'],
+    'further than the photo goes' => ['left', '5 in', ['2/3', '0', '1/3', '1/2'], 'The crop stops at its edge'],
     'a width, and the height follows' => ['width', '3 in', ['0', '0', '1/2', '3/4'], ''],
     'a height, and the width follows' => ['height', '1 in', ['0', '0', '1/6', '1/4'], ''],
     'more than the photo has in this shape' => ['width', '5 in', ['0', '0', '2/3', '1'], 'as large as it can be'],

@@ -142,7 +142,7 @@ it('can be followed from the photo to the frame', function (array $choices, arra
         expect($text)->toContain($words);
     }
 })->with([
-    'a portrait in graphite' => [['photo' => ['subject' => 'likeness'], 'finish' => ['medium' => 'graphite']], ['guides', 'restate', 'trim', 'protect'], ['before it is shaded', 'Shadow shapes go in with the line', 'H; on paper with tooth']],
+    'a portrait in graphite' => [['photo' => ['subject' => 'likeness'], 'finish' => ['medium' => 'graphite']], ['guides', 'restate', 'trim', 'protect'], ['before it is shaded', 'Shadow shapes go in with the line', 'H. On paper with tooth']],
     'a landscape in pastel on toned paper' => [['photo' => ['subject' => 'landscape'], 'finish' => ['medium' => 'pastel'], 'paper' => ['colour' => 'tan']], ['guides', 'restate', 'over', 'trim', 'protect'], ['A white or pale pastel pencil', 'Background first', 'do not blow', 'pale patch on toned paper']],
     'a print in ink' => [['photo' => ['subject' => 'buildings', 'mirrored' => true], 'finish' => ['medium' => 'relief print', 'transfer' => 'traced']], ['carry', 'over', 'trim', 'protect'], ['as it must stand on the block', 'What stands on the block is what is cut', 'Gouge']],
 ]);

@@ -171,7 +171,7 @@ it('refuses what is no drawing in one sentence, and keeps nothing of it', functi
     }), 'by a newer Inch Ladder'],
     'choices that cannot be' => [fn (string $path) => tampered($path, function (ZipArchive $zip) {
         $zip->addFromString('drawing.json', (string) json_encode(array_replace_recursive(json_decode((string) $zip->getFromName('drawing.json'), true), ['choices' => ['grid' => ['columns' => 900]]])));
-    }), 'the limit is 60 a side'],
+    }), 'The limit is 60 a side'],
     'another photo' => [fn (string $path) => tampered($path, fn (ZipArchive $zip) => $zip->addFromString('photo.jpg', 'x')), '“photo.jpg” in this archive is damaged'],
     'no photo' => [fn (string $path) => tampered($path, fn (ZipArchive $zip) => $zip->deleteName('photo.jpg')), '“photo.jpg” in this archive is damaged'],
     'other cells' => [fn (string $path) => tampered($path, fn (ZipArchive $zip) => $zip->addFromString('cells.csv', "mesh,column,row,state\r\n")), '“cells.csv” in this archive is damaged'],
@@ -194,7 +194,7 @@ it('refuses what is no drawing in one sentence, and keeps nothing of it', functi
 ]);
 
 it('refuses a request with no file', function () {
-    $this->postJson('/api/archives')->assertUnprocessable()->assertJsonPath('errors.archive.0', 'No file came with this; choose a drawing that was exported, a .zip.');
+    $this->postJson('/api/archives')->assertUnprocessable()->assertJsonPath('errors.archive.0', 'No file came with this. Choose a drawing that was exported, a .zip.');
 });
 
 it('exports and imports on the command line, sizes alone too', function () {

@@ -24,7 +24,7 @@ it('gives each length on the paper and the print, against the first, and how the
     expect(array_column($check['spans'], 'paper'))->toBe(['6 in', '3 in', '2 1/8 in'])
         ->and(array_column($check['spans'], 'print'))->toBe(['4 in', '2 in', '1 7/16 in'])
         ->and(array_column($check['spans'], 'against'))->toBe([null, '1/2 of table', '1/3 of table (0.35)'])
-        ->and(array_column($check['spans'], 'misfit'))->toBe(['right to the graduation', '1/4 in too long, 8.3 %', null])
+        ->and(array_column($check['spans'], 'misfit'))->toBe(['right to the ruler division', '1/4 in too long, 8.3 %', null])
         ->and(array_column($check['spans'], 'passes'))->toBe([true, false, null])
         ->and($check['spans'][2]['slope'])->toBe('rises 45°, 10 up for 10 across')
         ->and($check['decision'])->toBe('1 of 2 out')
@@ -38,14 +38,14 @@ it('says how it stands, and tells a drawing that is larger all over from one tha
     expect(str_contains(implode(' ', $check['sums']), 'Farthest out'))->toBe(str_ends_with($decision, ' out'));
     $says === null ? expect(implode(' ', $check['sums']))->not->toContain('larger')->not->toContain('smaller') : expect(implode(' ', $check['sums']))->toContain($says);
 })->with([
-    'nothing yet' => [[], 'nothing compared yet', null],
-    'taken, not measured' => [[across(4), across(2)], '2 lengths taken', null],
-    'all right' => [[across(4, '6 in'), across(2, '3 in')], '2 measured, all right', 'this is good enough'],
+    'nothing yet' => [[], 'not checked yet', null],
+    'taken, not measured' => [[across(4), across(2)], '2 lengths measured', null],
+    'all right' => [[across(4, '6 in'), across(2, '3 in')], 'lengths right: 2', 'this is good enough'],
     'one out' => [[across(4, '6 in'), across(2, '4 in')], '1 of 2 out', null],
-    'all a tenth too long' => [[across(4, '6.6 in'), across(2, '3.3 in')], 'in proportion, another size', 'keep their proportion to one another: the whole is drawn about 10 % larger, and that is no fault.'],
-    'all a tenth too short' => [[across(4, '5.4 in'), across(2, '2.7 in')], 'in proportion, another size', 'the whole is drawn about 10 % smaller'],
-    'about alike: both pass, or neither' => [[across(2, '3.03 in'), across(4, '6.354 in')], 'in proportion, another size', 'the whole is drawn about 3.4 % larger'],
-    'one of two' => [[across(4, '6 in'), across(2)], '1 of 2 measured, right so far', null],
+    'all a tenth too long' => [[across(4, '6.6 in'), across(2, '3.3 in')], 'in proportion, another size', 'Proportions are right. Your drawing is about 10 % larger: nothing to fix.'],
+    'all a tenth too short' => [[across(4, '5.4 in'), across(2, '2.7 in')], 'in proportion, another size', 'Your drawing is about 10 % smaller'],
+    'about alike: both pass, or neither' => [[across(2, '3.03 in'), across(4, '6.354 in')], 'in proportion, another size', 'Your drawing is about 3.4 % larger'],
+    'one of two' => [[across(4, '6 in'), across(2)], '1 of 2 lengths right', null],
     'one long, one short' => [[across(4, '6.6 in'), across(2, '2.7 in')], '2 of 2 out', null],
 ]);
 
@@ -65,7 +65,7 @@ it('never says one thing in words and another in ticks', function (int $seed) {
             ->and(str_contains($says, 'good enough'))->toBe($measured !== [] && count($measured) === count($passes) && ! in_array(false, $measured, true))
             ->and(str_contains($says, 'What was measured passes'))->toBe($measured !== [] && count($measured) < count($passes) && ! in_array(false, $measured, true));
         if ($check['decision'] === 'in proportion, another size') {
-            expect($says)->toContain('no fault')->and($measured)->not->toContain(false);
+            expect($says)->toContain('nothing to fix')->and($measured)->not->toContain(false);
         }
     }
 })->with(seeds(5, 10));
@@ -110,7 +110,7 @@ it('holds lengths each against each, the worst pair first', function () {
     $pairs = test()->getJson("/api/drawings/{$drawing->id}")->assertOk()->json('workings.check.pairs');
     // 3/4 of 7 1/2 in is 5 5/8 in; drawn 6 in it is 6.7 % too long for either of the others, which keep their proportion.
     expect($pairs)->toHaveCount(6)->and($pairs[0])->toContain('wide')->toContain('6.7 % too long')->and($pairs[1])->toContain('wide')->toContain('6.7 % too long')
-        ->and($pairs[2])->toContain('“long” is 2 times “short”; on the drawing as well')->and($pairs[5])->not->toContain('on the drawing');
+        ->and($pairs[2])->toContain('“long” is 2 times “short”. On the drawing as well')->and($pairs[5])->not->toContain('on the drawing');
 });
 
 it('names what a plumb line and a level line through a place meet', function () {

@@ -113,7 +113,7 @@ it('plans as it is asked', function (string $options, string $path, mixed $value
 it('prints a table for people, with the sum and its rounding', function () {
     [$code, $text] = inch('inch:plan --photo=5.5x11in --sheet=5.5x11in --columns=1 --rows=7');
     expect($code)->toBe(0)
-        ->and($text)->toContain('11 ÷ 7 = 1 4/7 in; on this ruler 1 9/16, 0.009 in short.', 'In steps of 1 9/16 in down the side, line 7 would come out 1/16 in short.', 'from the sheet’s edge');
+        ->and($text)->toContain('11 ÷ 7 = 1 4/7 in. On this ruler 1 9/16, 0.009 in short.', 'In steps of 1 9/16 in down the side, line 7 would come out 1/16 in short.', 'from the sheet’s edge');
 });
 
 it('exits 1 on what cannot be, with one sentence', function (string $options, string $says) {
@@ -191,7 +191,7 @@ it('refuses sheets that cannot be', function (Closure $arguments, string $says) 
     'no such kind' => [fn () => Drawings::begin()->id.' poster --out=a.pdf', 'There is no sheet called “poster”'],
     'no such format' => [fn () => Drawings::begin()->id.' gridded --out=a.doc', 'should end in .pdf, .png or .svg'],
     'no format' => [fn () => Drawings::begin()->id.' gridded', 'should end in'],
-    'no such size' => [fn () => Drawings::begin()->id.' gridded --out=a.pdf --at=billboard', 'choose print, page or drawing'],
+    'no such size' => [fn () => Drawings::begin()->id.' gridded --out=a.pdf --at=billboard', 'Choose print, page or drawing'],
     'no such page' => [fn () => Drawings::begin()->id.' gridded --out=a.pdf --page=vellum', 'not a printer’s paper'],
     'print size of a screen' => [fn () => Drawings::begin(['title' => 'x'])->id.' gridded --out=a.pdf --at=print', 'there is no print size'],
     'nowhere to write' => [fn () => Drawings::begin()->id.' gridded --out='.getenv('INCH_DATA').'/no/such/folder/a.pdf', 'could not be written'],

@@ -44,7 +44,7 @@ it('gives a cell’s twin on the paper, and where the photo’s edges cross its 
         ->and(array_column($card->json('crossings'), 'paper'))->toBe(['3/4 in', '3/4 in'])
         ->and($card->json('crossings.0.sentence'))->toStartWith('At 1/2 of the top side, 3/4 in from the left on the paper. Exactly')
         ->and($card->json('courses'))->toHaveCount(1)
-        ->and($card->json('courses.0.sentence'))->toContain('upright, straight')
+        ->and($card->json('courses.0.sentence'))->toContain('vertical, straight')
         ->and($card->json('courses.0.crossings'))->toEqualCanonicalizing([0, 1])
         // The two quarters on the left are equally light: colour alone parts them.
         ->and(array_column(cell($drawing, 2, 3)->json('crossings'), 'side'))->toBe(['top', 'right', 'bottom', 'left'])
@@ -59,7 +59,7 @@ it('tells a cell on the command line as the page does', function () {
         ->and(Artisan::call("inch:cell {$drawing->id} C3"))->toBe(0);
     $said = Artisan::output();
     expect($said)->toContain('C3: ')->toContain('1. '.$told['courses'][0]['sentence'])->toContain($told['crossings'][0]['eye'])
-        ->and(Artisan::call("inch:cell {$drawing->id} Z99"))->toBe(1)->and(Artisan::output())->toContain('There is no cell Z99; this grid’s go from A1 to ');
+        ->and(Artisan::call("inch:cell {$drawing->id} Z99"))->toBe(1)->and(Artisan::output())->toContain('There is no cell Z99. This grid’s go from A1 to ');
 });
 
 it('sets a crossing or a contour right by hand, for both cells, and takes it back', function () {
@@ -81,7 +81,7 @@ it('sets a crossing or a contour right by hand, for both cells, and takes it bac
     expect($on(2, 2, 'right'))->toBe($before)->toBe($on(3, 2, 'left'));
     // A bow is drawn through three places, and told as one.
     $keep($adjusted(['column' => 0, 'row' => 0, 'what' => 'contour', 'was' => null, 'now' => [[0.01, 0.2], [0.5, 0.5], [0.98, 0.2]]]));
-    expect(cell($drawing, 0, 0)->json('courses.0'))->toMatchArray(['by_hand' => true])->and(cell($drawing, 0, 0)->json('courses.0.sentence'))->toContain('In at 1/5 of the right side, out at 1/5 of the left side; level, bulges down')
+    expect(cell($drawing, 0, 0)->json('courses.0'))->toMatchArray(['by_hand' => true])->and(cell($drawing, 0, 0)->json('courses.0.sentence'))->toContain('In at 1/5 of the right side, out at 1/5 of the left side: level, bulges down')
         ->and($on(1, 0, 'left'))->toContain(0.2)->toBe($on(0, 0, 'right'))->and(cell($drawing, 1, 0)->json('unsaid'))->toContain('1/5 of the left side');
     foreach ([['what' => 'crossing', 'was' => null, 'now' => [[0.5, 0.5]]], ['what' => 'contour', 'was' => null, 'now' => [[0.5, 0.5]]], ['what' => 'blot', 'was' => null, 'now' => []], ['what' => 'crossing', 'was' => null, 'now' => [['x', 0]]], ['what' => 'crossing', 'was' => null, 'now' => []]] as $nonsense) {
         $adjusted(['column' => 1, 'row' => 1, ...$nonsense])->assertStatus(422);
@@ -119,7 +119,7 @@ it('gives a partial cell its own quarters, and a drawing of sizes alone its cell
 
 it('refuses a cell that is not there, and a note that says nothing', function () {
     $drawing = Drawings::begin();
-    cell($drawing, 5, 0)->assertUnprocessable()->assertJsonPath('message', 'There is no cell 6 in, 1 down; this grid has 5 columns and 7 rows.');
+    cell($drawing, 5, 0)->assertUnprocessable()->assertJsonPath('message', 'There is no cell 6 in, 1 down. This grid has 5 columns and 7 rows.');
     noteCell($drawing, 0, 7, ['state' => 'done'])->assertUnprocessable();
     noteCell($drawing, 0, 0, [])->assertUnprocessable();
     noteCell($drawing, 0, 0, ['doubtful' => 'maybe'])->assertUnprocessable();
@@ -152,7 +152,7 @@ it('goes on after the cell settled last, by the way that was chosen', function (
     }
     expect(copying($drawing, $hand)->json('at'))->toBe($at)
         ->and(copying($drawing, $hand)->json('order'))->toHaveCount(35)
-        ->and(test()->getJson("/api/drawings?hand={$hand}")->json('0.next'))->toBe("Next: copy cell {$next}.");
+        ->and(test()->getJson("/api/drawings?hand={$hand}")->json('0.next'))->toBe("Next is square {$next}.");
 })->with([
     'row by row' => ['corner', 'right', [[0, 0], [1, 0], [3, 3]], 19, 'E4'],
     'for the left hand' => ['corner', 'left', [[4, 0], [3, 0]], 2, 'C1'],
@@ -239,7 +239,7 @@ it('goes round in passes: a cell through one is next again in the next, and what
     expect($placing->json('at'))->toBe(1)->and($placing->json('begun'))->toBe([0])->and($placing->json('caution'))->toBeNull()->and($placing->json('round'))->toBeNull();
     // All of it is placed: it says so, and what to look at before it goes on.
     test()->putJson("/api/drawings/{$drawing->id}/cells", ['cells' => range(1, 34), 'reached' => 1])->assertOk()->assertJsonPath('undo', '34 cells a pass on');
-    expect(test()->getJson('/api/drawings')->json('0.next'))->toBe('Next: the pass “Refine”.');
+    expect(test()->getJson('/api/drawings')->json('0.next'))->toBe('This pass is done. Refine is next.');
     expect(copying($drawing)->json('round'))->toContain('Everything is placed')->and(copying($drawing)->json('by_content'))->toBe(100);
     Drawings::rechoose($drawing, ['copy' => ['pass' => 'refine']]);
     $refining = copying($drawing);
@@ -257,7 +257,7 @@ it('points out a region that runs ahead, and warns of early detail until that is
     $drawing = Drawings::begin([...Drawings::FIVE_BY_SEVEN, 'copy' => ['working' => 'passes', 'pass' => 'detail']]);
     test()->putJson("/api/drawings/{$drawing->id}/cells", ['cells' => [6, 7, 11], 'reached' => 2])->assertOk();
     expect(copying($drawing)->json('ahead'))->toBe('B2, C2 and B3 are more than a pass ahead of the rest: leave them until the others have come up.')
-        ->and(copying($drawing)->json('caution'))->toBe(['name' => 'early detail', 'says' => '32 cells are not placed yet. The grid holds the places, so little can go wrong; still, what is placed first is cheaper to move.']);
+        ->and(copying($drawing)->json('caution'))->toBe(['name' => 'early detail', 'says' => '32 cells are not placed yet. The grid holds the places, so little can go wrong. Still, what is placed first is cheaper to move.']);
     Drawings::rechoose($drawing, ['copy' => ['waved' => ['early detail', 'early detail']]]);
     expect(test()->getJson("/api/drawings/{$drawing->id}")->json('workings.choices.copy.waved'))->toBe(['early detail']);
     test()->putJson("/api/drawings/{$drawing->id}/cells", ['cells' => range(0, 8), 'reached' => 2])->assertOk();

@@ -99,11 +99,11 @@ it('asks for what must not drift once a pass is round, with where it belongs and
     $asked = static fn (): array => test()->getJson("/api/drawings/{$drawing->id}/copying")->assertOk()->json('critical');
     expect($asked())->toBe([]);
     test()->putJson("/api/drawings/{$drawing->id}/cells", ['cells' => range(0, 34), 'state' => 'done', 'pass' => 'place'])->assertOk();
-    expect($asked())->toBe(["Read “eye” again: it belongs 3 3/4 in from the drawing’s left edge and 5 1/4 in from its top{$says}."]);
+    expect($asked())->toBe(["Read “eye” again. It belongs 3 3/4 in from the drawing’s left edge and 5 1/4 in from its top{$says}."]);
 })->with([
     'never read' => [null, ''],
-    'right' => [['left' => '3 3/4 in', 'top' => '5 1/4 in'], ', and was right when it was read last'],
-    'out' => [['left' => '4 in', 'top' => null], ', and was 1/4 in too far right when it was read last'],
+    'right' => [['left' => '3 3/4 in', 'top' => '5 1/4 in'], '. It was right when it was read last'],
+    'out' => [['left' => '4 in', 'top' => null], '. It was 1/4 in too far right when it was read last'],
 ]);
 
 it('checks a crossing on the spot from one reading of the ruler, by the rules of any other point', function (string $drawn, ?bool $good, string $says) {

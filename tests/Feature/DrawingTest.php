@@ -95,13 +95,13 @@ it('answers nonsense beside its field, and nothing is lost', function (array $ch
     'a cell larger than the area' => [['fit.way' => 'cells', 'fit.cell' => '9 in'], 'cell', 'longer than the side it must divide'],
     'a square larger than the area' => [['grid.school' => 'measure', 'grid.cell' => '9 in'], 'cell', 'longer than the side it must divide'],
     'no columns' => [['grid.columns' => 0], 'grid.columns', 'at least 1'],
-    'five hundred columns' => [['grid.columns' => 500], 'grid.columns', 'the limit is 60 a side'],
+    'five hundred columns' => [['grid.columns' => 500], 'grid.columns', 'The limit is 60 a side'],
     'columns in words' => [['grid.columns' => 'many'], 'grid.columns', 'whole number from 1 to 60'],
     'half a column' => [['grid.columns' => '2.5'], 'grid.columns', 'whole number'],
     'an unknown fit' => [['fit.way' => 'squeeze'], 'fit.way', 'Choose one of'],
     'a crop in words' => [['fit.left' => 'there'], 'fit.left', 'A share is a number'],
     'an unknown unit' => [['unit' => 'furlong'], 'unit', 'Choose one of in, cm, mm'],
-    'a ruler of another unit' => [['ruler' => '1 mm'], 'ruler', 'a drawing keeps to one unit'],
+    'a ruler of another unit' => [['ruler' => '1 mm'], 'ruler', 'A drawing keeps to one unit'],
     'a list for a length' => [['paper.width' => ['8', '5']], 'paper.width', 'is not a length'],
 ]);
 
@@ -137,11 +137,11 @@ it('notes cells, keeps the notes of each mesh apart, and goes on at the first op
     $note(1, 0, 'done')->assertOk();
     $note(2, 0, 'done');
     $note(2, 0, 'open')->assertOk();
-    $note(5, 0, 'done')->assertUnprocessable()->assertJsonPath('message', 'There is no cell 6 in, 1 down; this grid has 5 columns and 7 rows.');
+    $note(5, 0, 'done')->assertUnprocessable()->assertJsonPath('message', 'There is no cell 6 in, 1 down. This grid has 5 columns and 7 rows.');
     $note(1, 1, 'smudged')->assertUnprocessable();
     expect(test()->getJson("/api/drawings/{$drawing->id}")->json('cells'))->toBe([['column' => 0, 'row' => 0, 'state' => 'empty', 'reached' => 0, 'doubtful' => false, 'words' => ''], ['column' => 1, 'row' => 0, 'state' => 'done', 'reached' => 3, 'doubtful' => false, 'words' => '']]);
     $shelf = test()->getJson('/api/drawings')->json('0');
-    expect([$shelf['done'], $shelf['cells'], $shelf['rung'], $shelf['next']])->toBe([1, 34, 'copy', 'Next: copy cell C1.']);
+    expect([$shelf['done'], $shelf['cells'], $shelf['rung'], $shelf['next']])->toBe([1, 34, 'copy', 'Next is square C1.']);
 
     $other = decide($drawing, 1, ['fit.cell' => '2 in']);
     expect($other->json('cells'))->toBe([])->and($other->json('kept'))->toBe(2);
@@ -194,7 +194,7 @@ it('lets no other site write through the artist’s browser', function (string $
 
 it('lists the catalogue with a source for each sheet', function () {
     $catalogue = test()->getJson('/api/catalogue')->assertOk()->json();
-    expect(collect($catalogue['sheets'])->firstWhere('key', 'a4'))->toBe(['key' => 'a4', 'name' => 'A4', 'width' => '210 mm', 'height' => '297 mm', 'unit' => 'mm', 'source' => 'ISO 216'])
+    expect(collect($catalogue['sheets'])->firstWhere('key', 'a4'))->toBe(['key' => 'a4', 'name' => 'A4', 'width' => '210 mm', 'height' => '297 mm', 'unit' => 'mm', 'source' => 'ISO 216', 'size' => '21 × 29.7 cm', 'ratio' => 0.70707, 'height_mm' => 297, 'usual' => 'cm'])
         ->and($catalogue['colours'])->toHaveCount(5);
 });
 

@@ -138,7 +138,7 @@ it('keeps all that waited or none, tells when it was done, and puts nothing on t
     $drawing = Drawings::begin();
     $send = fn (array ...$notes) => $this->putJson("/api/drawings/{$drawing->id}/notes", ['notes' => array_map(fn (array $note, int $i): array => ['key' => "k{$i}", 'mesh' => '5x7', 'state' => 'done', ...$note], $notes, array_keys($notes))]);
     $send(['cells' => [0]], ['cells' => [99]])->assertUnprocessable();
-    $send(['cells' => [0]], ['cells' => [1], 'mesh' => '6x8'])->assertUnprocessable()->assertJsonPath('message', 'The grid was changed elsewhere meanwhile. What was noted of a cell of the 6 × 8 grid before could not be kept; note it again.');
+    $send(['cells' => [0]], ['cells' => [1], 'mesh' => '6x8'])->assertUnprocessable()->assertJsonPath('message', 'The grid was changed elsewhere meanwhile. What was noted of a cell of the 6 × 8 grid before could not be kept. Note it again.');
     expect($drawing->cellNotes()->count())->toBe(0);
     // What was refused was not heard: it may be sent again.
     $send(['cells' => [0], 'ago' => 600], ['cells' => [1], 'ago' => 60])->assertOk();

@@ -215,7 +215,7 @@ it('lists its devices in a terminal, and takes one off', function () {
     [$code, $says] = $run('inch:devices --json');
     expect($code)->toBe(0)->and(array_column(json_decode($says, true), 'name'))->toEqualCanonicalizing(['Easel', 'Twin', 'Twin']);
     expect($run('inch:devices')[1])->toContain('here now')
-        ->and($run('inch:devices --disconnect=Twin'))->toBe([1, "2 devices are called “Twin”; say which by its id (inch:devices lists them).\n"])
+        ->and($run('inch:devices --disconnect=Twin'))->toBe([1, "2 devices are called “Twin”. Say which by its id (inch:devices lists them).\n"])
         ->and($run('inch:devices --off=Nobody')[0])->toBe(1);
     $id = PairedDevice::showing($twin['__Host-inch-ladder-8543'])->id;
     expect($run("inch:devices --off={$id}"))->toBe([0, "Twin is off.\n"]);

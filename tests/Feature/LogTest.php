@@ -45,7 +45,7 @@ it('keeps sittings by rung and pass, what they left open and what they taught', 
         ->and(array_map(fn (array $one): array => [$one['began'], $one['time'], $one['lesson']], $log['sittings']))->toBe([['2026-03-03T08:08:00Z', '2 min', ''], ['2026-03-02T19:59:00Z', '10 min', '=place first, „refine“ later']])
         ->and($log['parts'])->toBe([['rung' => 'copy', 'pass' => 'Place', 'time' => '10 min'], ['rung' => 'copy', 'pass' => 'Refine', 'time' => '2 min'], ['rung' => 'check', 'pass' => null, 'time' => 'under a minute']])
         ->and($log['passes'])->toBe(['Place: 1 of 35 cells', 'Refine: 1 of 35 cells', 'Detail: 1 of 35 cells'])
-        ->and($log['open'])->toBe(['A doubt at B1.', 'A note on B1.'])
+        ->and($log['open'])->toBe(['Flagged: B1.', 'A note on B1.'])
         ->and($log['progress'])->toBe([[0, 0], [10.5, 1]])
         ->and($log['pass'])->toBe('Place')
         ->and($log['waved'])->toBe([]);
@@ -89,7 +89,7 @@ it('says what the last sitting left open when a new one begins, and not within o
     $carried = fn (): ?string => test()->getJson("/api/drawings/{$drawing->id}/copying")->assertOk()->json('carried');
     expect($carried())->toBeNull();
     test()->travel(5)->hours();
-    expect($carried())->toBe('A doubt at B1. A note on B1.')->and(explode(' ', $carried())[0])->toBe(explode(' ', logOf($drawing)['open'][0])[0]);
+    expect($carried())->toBe('Flagged: B1. A note on B1.')->and(explode(' ', $carried())[0])->toBe(explode(' ', logOf($drawing)['open'][0])[0]);
     work($drawing, ['rung' => 'copy', 'pass' => 'refine', 'seconds' => 5]);
     expect($carried())->toBeNull();
     // Nothing was left open: nothing is said.

@@ -82,9 +82,9 @@ it('tells a short ruler where it is laid on', function () {
         ->and($ticks['left-5']['more'])->toBe('laid on again: its 0 at 6 in, read 1 3/4 in')
         ->and($ticks['left-5']['spoken'])->toBe('line 5, 7 and 3 quarters inches, ruler laid on, reads 1 and 3 quarters inches')
         ->and(implode(' ', stepOf($drawing, 'top')['words']))->toContain('Where the ruler ends, 6 in, make a faint tick')
-        ->and(implode(' ', stepOf($drawing, 'between')['words']))->toContain('on a level 5 1/2 in down')
+        ->and(implode(' ', stepOf($drawing, 'between')['words']))->toContain('again at 5 1/2 in from the top edge')
         ->and(stepOf($drawing, 'between')['ticks'])->toHaveCount(6)
-        ->and(implode(' ', stepOf($drawing, 'corner')['words']))->toContain('your ruler of 6 in is laid more than once');
+        ->and(implode(' ', stepOf($drawing, 'corner')['words']))->toContain('Your ruler of 6 in is laid more than once');
 });
 
 it('ticks off what is made and ruled, keeps it, and takes it back', function () {
@@ -172,7 +172,7 @@ it('advises a pencil, and ticks at the edges only where lines would harm', funct
 it('walks through the finer lines of a cut cell too: their readings are those of the list of marks, for either hand', function (string $hand, string $hairlines, string $says) {
     $drawing = Drawings::begin([...Drawings::FIVE_BY_SEVEN, 'grid' => ['divided' => [['column' => 1, 'row' => 2, 'parts' => 3, 'hairlines' => $hairlines]]]]);
     $step = stepOf($drawing, 'finer', "hand={$hand}");
-    expect(array_column($step['ticks'], 'reads'))->toBe(['B3, upright 1/3', 'B3, upright 2/3', 'B3, level 1/3', 'B3, level 2/3'])
+    expect(array_column($step['ticks'], 'reads'))->toBe(['B3, vertical 1/3', 'B3, vertical 2/3', 'B3, level 1/3', 'B3, level 2/3'])
         ->and($step['ticks'][0]['more'])->toBe($says);
     $rows = $this->getJson("/api/drawings/{$drawing->id}")->json('workings.rows_across');
     $finer = array_values(array_filter($rows, fn (array $row) => $row['line'] === null));

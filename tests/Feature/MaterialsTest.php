@@ -214,11 +214,11 @@ it('shows whites that are kept in the crop, counts them on Tone and Finish, and 
     expect($shown['whites'])->toHaveCount(1)->and($shown['whites'][0]['left'])->toEqualWithDelta(0.02, 0.001);
     $task = fn (): array => collect(test()->getJson("{$url}/finish")->json())->firstWhere('key', 'whites');
     $sums = fn (): string => implode(' ', test()->getJson("{$url}/tones")->json('sums'));
-    expect($task()['words'])->toBe('Is the white you keep still bare?')->and($task()['why'])->toContain('a shot of the drawing would count')->and($sums())->toContain($task()['why']);
+    expect($task()['words'])->toBe('Is the white you keep still bare?')->and($task()['why'])->toContain('A drawing photo would count')->and($sums())->toContain($task()['why']);
     [$path] = Shot::take($drawing);
     Shot::keep($drawing, $path);
     // One word on it, on both rungs.
-    expect($task()['why'])->toBe('On the last shot all of them are as bare as the paper.')->and($sums())->toContain($task()['why']);
+    expect($task()['why'])->toBe('On the last drawing photo all of them are as bare as the paper.')->and($sums())->toContain($task()['why']);
     // Cropped away it is not asked for; turned, it is where it was.
     decided($drawing->id, ['fit' => ['way' => 'crop', 'lock' => 'free', 'left' => '0.3', 'top' => '0.3', 'width' => '0.5', 'height' => '0.5']]);
     expect(test()->getJson($url)->json('workings.whites'))->toBe([])->and(collect(test()->getJson("{$url}/finish")->json())->firstWhere('key', 'whites'))->toBeNull();

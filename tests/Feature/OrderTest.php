@@ -74,7 +74,7 @@ it('leaves to the sheet what was not said', function () {
 it('refuses what cannot be ordered', function (array $asked, string $class, string $says) {
     expect(fn () => PrintOptions::of($asked, Unit::Inch))->toBeRefused($class, $says);
 })->with([
-    [['at' => 'moon'], SheetImpossible::class, 'choose print, page or drawing'],
+    [['at' => 'moon'], SheetImpossible::class, 'Choose print, page or drawing'],
     [['page' => '5x'], PrinterPaperUnknown::class, 'not a printer’s paper'],
     [['page' => '0x0mm'], PrinterPaperUnknown::class, 'not a printer’s paper'],
     [['printer' => 'Nobody'], SheetImpossible::class, 'No printer is kept'],
@@ -146,7 +146,7 @@ it('lists every sheet with its name, its use, and what can be chosen about it', 
 it('prints the plan mirrored: pictures swapped, and where to measure from', function () {
     $drawing = Drawings::begin([...Drawings::FIVE_BY_SEVEN, 'title' => 'Back to front']);
     $words = fn (array $asked) => Tests\Sheets::words(Tests\Sheets::leaves($drawing, 'plan', $asked)->page(0));
-    expect($words(['mirrored' => '1']))->toContain('measure what lies across from the right edge')
+    expect($words(['mirrored' => '1']))->toContain('measure across from the right edge')
         ->and($words([]))->not->toContain('right edge');
     $quarter = fn (array $asked, float $x) => Tests\Photos::quarter(Tests\Photos::colourAt(array_values(array_filter(Tests\Sheets::leaves($drawing, 'plan', $asked)->page(0)->marks, fn ($mark) => $mark instanceof App\Printing\Picture))[0]->jpeg, $x, 0.1));
     expect([$quarter([], 0.1), $quarter(['mirrored' => '1'], 0.1)])->toBe([0, 1]);

@@ -210,7 +210,7 @@ it('names what lies outside the crop now, and brings it back with the crop', fun
     $drawing = Drawings::begin(['photo' => ['kind' => 'screen'], 'fit' => ['way' => 'inset'], 'grid' => ['school' => 'proportional', 'columns' => 6, 'rows' => 4, 'divided' => [['column' => 5, 'row' => 0, 'parts' => 3, 'hairlines' => 'in the cell']], 'part' => null]], 600, 400);
     $shown = test()->getJson("/api/drawings/{$drawing->id}")->json();
     $answer = test()->putJson("/api/drawings/{$drawing->id}", ['version' => $shown['version'], 'choices' => array_replace_recursive($shown['workings']['choices'], ['fit' => ['way' => 'crop', 'lock' => 'free', 'left' => '0', 'top' => '0', 'width' => '1/2', 'height' => '1'], 'grid' => ['columns' => 3]])])->assertOk();
-    expect($answer->json('said'))->toContain('F1')->toContain('undo')
+    expect($answer->json('said'))->toContain('F1')->toContain('Undo')
         ->and($answer->json('workings.choices.grid.divided'))->toBe([]);
     expect(test()->postJson("/api/drawings/{$drawing->id}/undo", ['version' => $answer->json('version')])->json('workings.choices.grid.divided.0.column'))->toBe(5);
 });

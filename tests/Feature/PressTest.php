@@ -150,7 +150,7 @@ it('answers sheets that cannot be with a sentence', function (string $path, stri
     test()->getJson("/api/drawings/{$drawing->id}/sheets/{$path}")->assertUnprocessable()->assertJsonPath('message', fn (string $message) => str_contains($message, $says));
 })->with([
     ['gridded.pdf?at=print', 'no print size'],
-    ['gridded.pdf?at=moon', 'choose print, page'],
+    ['gridded.pdf?at=moon', 'Choose print, page'],
     ['mural.pdf', 'There is no sheet'],
     ['gridded.gif', 'should end in'],
     ['gridded.pdf?page=5x', 'not a printer’s paper'],

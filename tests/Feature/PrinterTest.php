@@ -83,7 +83,7 @@ it('is true to a tenth of a millimetre once its bars were measured', function (s
     $drawing = gridPrint(['photo' => $photo]);
     [$across, $down] = barsRead(printed(Sheets::leaves($drawing, 'calibration', ['printer' => 'Studio']), $printer), $shrink);
     $this->postJson('/api/printers', ['name' => 'Studio', 'paper' => 'a4', 'border' => '6 mm', 'unit' => 'mm', 'measured_across' => $across, 'measured_down' => $down])->assertCreated()
-        ->assertJsonPath('says', fn (string $says) => str_contains($says, 'every sheet is corrected for that'));
+        ->assertJsonPath('says', fn (string $says) => str_contains($says, 'Every sheet is corrected for that'));
 
     $page = printed(Sheets::leaves($drawing, 'gridded', ['at' => $at, 'printer' => 'Studio']), $printer);
     [$wide, $high] = $page->size();

@@ -207,8 +207,8 @@ it('lists other sheets, the artist’s own first, the least wasted before others
 
 it('compares the schools, each with its reasons, and says which cannot be had', function () {
     $schools = collect($this->postJson('/api/schools', asked(['grid' => ['cell' => '20 in', 'columns' => 4]]))->assertOk()->json())->keyBy('school');
-    expect($schools)->toHaveCount(10)->and($schools['measure']['trouble'])->toContain('choose a smaller one')
-        ->and($schools['thirds'])->toMatchArray(['lines' => 4, 'cells' => 9, 'time' => '2 to 4 min'])
+    expect($schools)->toHaveCount(10)->and($schools['measure']['trouble'])->toContain('Choose a smaller one')
+        ->and($schools['thirds'])->toMatchArray(['lines' => 4, 'cells' => 9, 'time' => '2–4 min'])
         ->and($schools['count']['largest'])->toBe('2 1/8 × 2 1/8 in')
         ->and($schools['count']['for'])->not->toBe('');
 });
@@ -216,7 +216,7 @@ it('compares the schools, each with its reasons, and says which cannot be had', 
 it('says of each mesh what it costs to rule and what it gives', function () {
     $meshes = $this->postJson('/api/meshes', asked())->assertOk()->json();
     expect(array_column($meshes, 'columns'))->toBe([3, 4, 5, 6, 8, 10, 12, 16, 20])
-        ->and($meshes[1])->toMatchArray(['rows' => 6, 'lines' => 8, 'cells' => 24, 'cell' => '2 1/8 × 2 1/8 in', 'time' => '4 to 7 min', 'error' => '3/16 in']);
+        ->and($meshes[1])->toMatchArray(['rows' => 6, 'lines' => 8, 'cells' => 24, 'cell' => '2 1/8 × 2 1/8 in', 'time' => '4–7 min', 'error' => '3/16 in']);
     $finer = array_column($meshes, 'lines');
     $sorted = $finer;
     sort($sorted);
@@ -234,7 +234,7 @@ it('lists the dividers’ settings, those that fit first and the fullest before 
     $settings = $this->postJson('/api/dividers', asked())->assertOk()->json();
     expect(array_column(array_filter($settings, fn (array $one) => $one['fits']), 'setting'))->toBe(['×1 2/3', '×1 1/2', '×1 1/3', '×1 1/4', '×1'])
         ->and($settings[0]['empty_percent'])->toBe(3.9);
-    $this->postJson('/api/dividers', asked(['photo' => ['kind' => 'screen']]))->assertUnprocessable()->assertJsonPath('errors.dividers.0', 'Dividers carry lengths off a print; this drawing works from a screen.');
+    $this->postJson('/api/dividers', asked(['photo' => ['kind' => 'screen']]))->assertUnprocessable()->assertJsonPath('errors.dividers.0', 'Dividers carry lengths off a print. This drawing works from a screen.');
 });
 
 it('tells a false enlargement with the drawing’s own numbers', function (string $size, bool $true, string $says) {
@@ -251,10 +251,10 @@ it('answers nonsense beside what was typed', function (string $path, array $more
     $this->postJson("/api/{$path}", asked([], $more))->assertUnprocessable()->assertJson(['errors' => [$field => [$says]]]);
 })->with([
     ['plans', ['most_lines' => 'few'], 'most_lines', 'Lines are counted in whole numbers, up to 120.'],
-    ['plans', ['least_cell' => '2 in', 'never_trim' => true, 'whole_sheet' => true], 'plans', 'No cells are easy on both rulers under these demands, nor with one of them let go; let go of more than one.'],
+    ['plans', ['least_cell' => '2 in', 'never_trim' => true, 'whole_sheet' => true], 'plans', 'No cells are easy on both rulers under these demands, nor with one of them let go. Let go of more than one.'],
     ['adjust', ['act' => 'dance', 'how' => []], 'act', 'There is no such thing to do.'],
     ['adjust', ['act' => 'aim', 'how' => ['x' => 'here']], 'x', 'Point at the picture.'],
-    ['ruled', ['columns' => 0, 'rows' => 3], 'grid.columns', 'A grid needs at least 1 of its columns; choose 1 to 60.'],
+    ['ruled', ['columns' => 0, 'rows' => 3], 'grid.columns', 'A grid needs at least 1 of its columns. Choose 1 to 60.'],
 ]);
 
 it('turns what was marked with the photo', function (string $way, array $point, array $region, array $photo) {
@@ -288,7 +288,7 @@ it('moves the crop to keep a thing clear of lines, when it can', function (array
     $choices = ['fit' => ['way' => 'crop', 'lock' => 'free', 'left' => '0.1', 'top' => '0.1', 'width' => '0.5', 'height' => '0.5'], 'grid' => ['school' => 'proportional', 'columns' => 2, 'rows' => 2]];
     expect($this->postJson('/api/adjust', asked($choices, ['act' => 'whole', 'how' => $box]))->assertOk()->json('said'))->toContain($says);
 })->with([
-    'across the middle line' => [['left' => 0.3, 'top' => 0.15, 'width' => 0.1, 'height' => 0.1], 'no line runs through it now'],
+    'across the middle line' => [['left' => 0.3, 'top' => 0.15, 'width' => 0.1, 'height' => 0.1], 'No line runs through it now'],
     'clear already' => [['left' => 0.15, 'top' => 0.15, 'width' => 0.1, 'height' => 0.1], 'No line runs through it.'],
     'too large' => [['left' => 0.15, 'top' => 0.15, 'width' => 0.3, 'height' => 0.1], 'larger than one cell'],
 ]);
@@ -391,7 +391,7 @@ it('takes back what the walk gave either hand, and tells a tick one mark of the 
 })->with(['right', 'left']);
 
 it('answers a measure that is none beside it', function () {
-    $this->postJson('/api/square', asked([], ['falling' => 'long', 'rising' => '13 in']))->assertUnprocessable()->assertJson(['errors' => ['square.falling' => ['“long” is not a length; write it like 8 1/2 in, 21 cm or 210 mm.']]]);
+    $this->postJson('/api/square', asked([], ['falling' => 'long', 'rising' => '13 in']))->assertUnprocessable()->assertJson(['errors' => ['square.falling' => ['“long” is not a length. Write it like 8 1/2 in, 21 cm or 210 mm.']]]);
     $this->postJson('/api/measured', asked([], ['way' => 'down', 'ticks' => [1 => '2']]))->assertUnprocessable()->assertJsonStructure(['errors' => ['measured']]);
 });
 
@@ -477,7 +477,7 @@ it('takes another picture to stand beside the reference, and knows a made-up one
     $beside = $this->post('/api/photos', ['photo' => new UploadedFile(Photos::make(300, 200), 'other view.jpg', null, null, true)])->assertCreated()->json();
     expect($beside['name'])->toBe('Other view');
     $this->postJson('/api/workings', asked(['beside' => [$beside]]))->assertOk()->assertJsonPath('choices.beside.0.id', $beside['id']);
-    $this->postJson('/api/workings', asked(['beside' => [['id' => '../../etc', 'name' => 'x']]]))->assertUnprocessable()->assertJsonPath('errors.beside.0', 'This picture is not known; bring it over again.');
+    $this->postJson('/api/workings', asked(['beside' => [['id' => '../../etc', 'name' => 'x']]]))->assertUnprocessable()->assertJsonPath('errors.beside.0', 'This picture is not known. Bring it over again.');
     $this->post('/api/photos', ['photo' => new UploadedFile(Photos::file('no picture'), 'x.jpg', null, null, true)], ['Accept' => 'application/json'])->assertUnprocessable();
 });
 
@@ -485,13 +485,13 @@ it('works out only the sums that are in sight, when told which', function () {
     $rungs = $this->postJson('/api/workings', asked([], ['rung' => 'fit']))->assertOk()->json('rungs');
     expect($rungs['fit']['sums'])->not->toBe([])
         ->and($rungs['paper']['sums'])->toBe([])
-        ->and($rungs['paper']['decision'])->toBe('Letter, 8 1/2 × 11 in, upright');
+        ->and($rungs['paper']['decision'])->toBe('Letter portrait, 8 1/2 × 11 in');
 });
 
 it('lets a size of one’s own have no name, and null be null', function () {
     $workings = $this->postJson('/api/workings', asked(['paper' => ['sheet' => null, 'width' => '10 in', 'height' => '12 in'], 'fit' => null, 'photo' => 'x']))->assertOk()->json();
     expect($workings['choices']['paper']['sheet'])->toBeNull()
-        ->and($workings['rungs']['paper']['decision'])->toBe('10 × 12 in, upright')
+        ->and($workings['rungs']['paper']['decision'])->toBe('10 × 12 in portrait')
         ->and($workings['choices']['fit']['way'])->toBe('crop')
         ->and($workings['choices']['photo']['kind'])->toBe('screen');
 });
@@ -528,18 +528,18 @@ it('offers what can be done about a line through a thing, says what each costs, 
 })->with([
     'into one cell' => [
         ['left' => 0.3, 'top' => 0.15, 'width' => 0.1, 'height' => 0.1],
-        ['Whole in one cell: the crop moves by 13/16 in to the right on the paper. It crops away wick.', 'An upright line through its middle: the crop stays.'],
-        'clear', 'The crop moved by 13/16 in to the right on the paper; no line runs through it now. It crops away wick.',
+        ['Whole in one cell: the crop moves by 13/16 in to the right on the paper. It crops away wick.', 'A vertical line through its middle: the crop stays.'],
+        'clear', 'The crop moved by 13/16 in to the right on the paper. No line runs through it now. It crops away wick.',
     ],
     'a line on it' => [
         ['left' => 0.3, 'top' => 0.35, 'width' => 0.1, 'height' => 0.2],
-        ['Whole in one cell: the crop moves by 13/16 in to the right on the paper. It crops away wick.', 'An upright line through its middle: the crop stays.', 'A level line through its middle: the crop moves by 2 3/16 in down on the paper.'],
-        'level', 'The crop moved by 2 3/16 in down on the paper; a level line runs through its middle.',
+        ['Whole in one cell: the crop moves by 13/16 in to the right on the paper. It crops away wick.', 'A vertical line through its middle: the crop stays.', 'A horizontal line through its middle: the crop moves by 2 3/16 in down on the paper.'],
+        'level', 'The crop moved by 2 3/16 in down on the paper. A horizontal line runs through its middle.',
     ],
     'larger than a cell' => [
         ['left' => 0.15, 'top' => 0.15, 'width' => 0.3, 'height' => 0.1],
-        ['It is larger than one cell, so a line must run through it; larger cells would keep it whole.', 'An upright line through its middle: the crop moves by 13/16 in to the left on the paper.', 'Whole in one cell of a grid of 1 column: the crop stays, and every cell is larger.'],
-        'larger cells', '1 column; the crop stays; a cell holds it whole.',
+        ['It is larger than one cell, so a line must run through it. Larger cells would keep it whole.', 'A vertical line through its middle: the crop moves by 13/16 in to the left on the paper.', 'Whole in one cell of a grid of 1 column: the crop stays, and every cell is larger.'],
+        'larger cells', '1 column, the crop stays. A cell holds it whole.',
     ],
 ]);
 

@@ -80,7 +80,7 @@ it('tells a level oval and a leaning box at the size they have on paper', functi
     $shapes = test()->getJson("/api/drawings/{$drawing->id}")->assertOk()->json('workings.shapes');
     expect(array_column($shapes, 'size'))->toBe(['4 in wide, 2 in high', '2 13/16 in wide, 1 7/16 in high', '4 in wide, 2 in high'])
         ->and(array_column($shapes, 'tilt'))->toBe(['level', 'falls to the right by 45°', 'level'])
-        ->and($shapes[0]['centre'])->toBe('centre 5 in right and 3 in down in the drawing; on the sheet 6 in from its left edge, 4 in from its top')
+        ->and($shapes[0]['centre'])->toBe('centre 5 in right and 3 in down in the drawing (on the sheet 6 in right, 4 in down)')
         ->and($shapes[2]['outline'])->toBe([[0.5, 0.4], [0.7, 0.6], [0.3, 0.6]]);
     // They are on the list of what comes off.
     $guides = collect(test()->getJson("/api/drawings/{$drawing->id}/finish")->json())->firstWhere('key', 'guides');

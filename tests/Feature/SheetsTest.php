@@ -222,7 +222,7 @@ it('ticks strips where the walk ticks the edges, however the photo is held', fun
     $workings = $this->getJson("/api/drawings/{$drawing->id}")->json('workings');
     [$words, $sums] = [implode(' ', array_map(Sheets::words(...), iterator_to_array($leaves))), implode(' ', $workings['rungs']['marks']['sums'])];
     expect([str_contains($words, 'the lines run from the right'), str_contains($sums, 'line 1 lies next to its right edge')])->toBe(array_fill(0, 2, $layout->framing->turning->mirrored))
-        ->and([str_contains($words, 'its lines lean'), str_contains($sums, 'on the print the crop leans')])->toBe(array_fill(0, 2, $layout->framing->turning->degrees !== 0.0));
+        ->and([str_contains($words, 'Its lines lean'), str_contains($sums, 'on the print the crop leans')])->toBe(array_fill(0, 2, $layout->framing->turning->degrees !== 0.0));
     $plan = Sheets::words(Sheets::leaves($drawing, 'plan', ['page' => 'a3'])->page(0));
     expect([str_contains($plan, 'line 1 lies next to its right edge'), str_contains($plan, 'on the print the crop leans')])->toBe([$layout->framing->turning->mirrored, $layout->framing->turning->degrees !== 0.0]);
     // On the paper, as the page lists them.
@@ -253,7 +253,7 @@ it('lays a film’s lines on the print where the strips tick its edges, however 
         $nearest = min(array_map(fn (array $d) => min(hypot($d[0] - $line[0], $d[1] - $line[1]) + hypot($d[2] - $line[2], $d[3] - $line[3]), hypot($d[2] - $line[0], $d[3] - $line[1]) + hypot($d[0] - $line[2], $d[1] - $line[3])), $drawn));
         expect($nearest)->toBeLessThan(0.05);
     }
-    expect(Sheets::words($page))->toContain('the photo’s corner', 'film for ink smears in a laser printer')
+    expect(Sheets::words($page))->toContain('the photo’s corner', 'Film for ink smears in a laser printer')
         ->and(str_contains(Sheets::words($page), 'the print is not'))->toBe($layout->framing->turning->mirrored);
 })->with(seeds(9, 24, 0));
 
@@ -452,7 +452,7 @@ it('has the whole plan on one page', function () {
     $words = preg_replace('/\s+/', ' ', (new Parser)->parseContent(Sheets::bytes(Format::Pdf, $leaves))->getText());
     expect($words)->toContain('Garden gate', 'the pivot is 3', '1 of 35 cells', 'sheet edge', 'measure the diagonals')
         // The sheet's size is said once: the decision has it.
-        ->and([substr_count((string) $words, '× 11 in, upright'), substr_count((string) $words, '× 11 in')])->toBe([1, 1])
+        ->and([substr_count((string) $words, 'Letter portrait'), substr_count((string) $words, '× 11 in')])->toBe([1, 1])
         ->and(array_filter($leaves->page(0)->marks, fn ($mark) => $mark instanceof App\Printing\Fill))->toHaveCount(1);
 });
 
@@ -524,7 +524,7 @@ it('refuses a pack too large to wait for before any of it is made, and makes sin
 
 it('serves only what it made', function () {
     $this->getJson('/api/made/..%2F..%2Finch-ladder.sqlite')->assertNotFound();
-    $this->getJson('/api/made/nothing')->assertNotFound()->assertJsonPath('message', fn (string $m) => str_contains($m, 'make the sheet again'));
+    $this->getJson('/api/made/nothing')->assertNotFound()->assertJsonPath('message', fn (string $m) => str_contains($m, 'Make the sheet again'));
 });
 
 it('says which sheets cannot be', function (string $kind, array $choices, array $asked, string $says) {
@@ -532,8 +532,8 @@ it('says which sheets cannot be', function (string $kind, array $choices, array 
 })->with([
     'corners without a print' => ['corners', ['photo' => ['kind' => 'screen']], [], 'no print size'],
     'a window larger than the card' => ['viewfinder', ['grid' => ['school' => 'cross'], 'fit' => ['way' => 'crop', 'cell' => null]], ['page' => 'a6'], 'do not fit on this paper'],
-    'strips on a stamp' => ['strips', [], ['page' => '60x40mm'], 'choose larger paper'],
-    'a wall on stamps' => ['tracing', ['photo' => ['kind' => 'screen'], 'paper' => ['sheet' => null, 'width' => '500 cm', 'height' => '500 cm'], 'fit' => ['way' => 'crop', 'cell' => null]], ['page' => 'a7'], 'a pack has 1200 at most'],
+    'strips on a stamp' => ['strips', [], ['page' => '60x40mm'], 'Choose larger paper'],
+    'a wall on stamps' => ['tracing', ['photo' => ['kind' => 'screen'], 'paper' => ['sheet' => null, 'width' => '500 cm', 'height' => '500 cm'], 'fit' => ['way' => 'crop', 'cell' => null]], ['page' => 'a7'], 'A pack has 1200 at most'],
     'a printer nobody kept' => ['plan', [], ['printer' => 'Attic'], 'No printer is kept'],
     'a look nobody knows' => ['tracing', [], ['look' => 'sepia'], 'Choose photo, grey, outline or tones'],
 ]);
@@ -589,7 +589,7 @@ it('says on the command line what is wrong, and writes nothing', function (array
     expect(Artisan::call('inch:sheet', ['drawing' => letterDrawing()->id, 'kind' => $kind, ...$options]))->toBe(1)
         ->and(Artisan::output())->toContain($says)->and(is_file($out))->toBeFalse();
 })->with([
-    'no such sheet' => [[], 'poster', 'There is no sheet called “poster”; there is: gridded, overlay'],
+    'no such sheet' => [[], 'poster', 'There is no sheet called “poster”. There is: gridded, overlay'],
     'no such format' => [['--out' => 'sheet.docx'], 'plan', 'should end in .pdf, .png or .svg'],
     'no such printer' => [['--printer' => 'Attic'], 'plan', 'No printer is kept'],
     'no such paper' => [['--page' => 'napkin'], 'plan', 'not a printer’s paper'],

@@ -38,7 +38,7 @@ it('tells from a shot what to mend first; and keeps it, through a reload, undo a
     $told = compared($drawing, $shot);
     // A length whose ends are found is read by itself: from the inside of the handle to the cloth, neither of which moved.
     expect($told['spans'])->toHaveCount(1)->and($told['spans'][0])->toMatchArray(['index' => 0, 'name' => 'handle to cloth'])->and(length($told['spans'][0]['drawn'])->toFloat())->toEqualWithDelta(length(test()->getJson("/api/drawings/{$drawing->id}")->json('workings.check.spans.0.paper'))->toFloat(), 2.0)
-        ->and($told['spans'][0]['slope'])->toBe('its slope: upright, as it must be');
+        ->and($told['spans'][0]['slope'])->toBe('its slope: vertical, as it must be');
     expect($told['first'])->toMatchArray(['kind' => 'point', 'name' => 'spout', 'leaves' => null])->and($told['first']['sentence'])->toBe('“spout” is 3/16 in too low: mend that first.')
         ->and($told['flatten']['found'])->toBeFalse()->and($told['flatten']['warnings'])->toBe([])->and($told['good_enough'])->toBeFalse()->and($told['leave_alone'])->toContain('cloth');
 
@@ -160,17 +160,17 @@ it('answers what cannot be with one sentence', function (Closure $with, string $
     'no file' => [fn () => ['inch:compare', ['--shot' => '/nowhere.jpg']], 'no such file'],
     'no picture' => [fn () => ['inch:compare', ['--shot' => Photos::file('hello', '.jpg')]], 'not a picture'],
     'no sheet in it' => [fn () => ['inch:compare', ['--shot' => Photos::photographic(900, 700, 2)]], 'No sheet is seen'],
-    '64 pixels' => [fn ($drawing) => ['inch:compare', ['--shot' => Shot::take($drawing, new Mistakes, new Exposure(2, 5.0, side: 86))[0]]], 'is so small on this shot'],
+    '64 pixels' => [fn ($drawing) => ['inch:compare', ['--shot' => Shot::take($drawing, new Mistakes, new Exposure(2, 5.0, side: 86))[0]]], 'is so small on this photo'],
     'all of one colour' => [fn () => ['inch:compare', ['--shot' => Photos::make(64, 64, 'png')]], 'No sheet is seen'],
     'three corners on a line' => [fn ($drawing, $shot) => ['inch:compare', ['--shot' => $shot(), '--corners' => '100,100 500,500 900,900 100,900']], 'lie on one line'],
     'corners crossed' => [fn ($drawing, $shot) => ['inch:compare', ['--shot' => $shot(), '--corners' => '100,100 900,900 900,100 100,900']], 'wrong order'],
     'three corners' => [fn ($drawing, $shot) => ['inch:compare', ['--shot' => $shot(), '--corners' => '100,100 900,900 900,100']], 'four corners'],
-    'corners far off' => [fn ($drawing, $shot) => ['inch:compare', ['--shot' => $shot(), '--corners' => '100,100 99999,100 99999,900 100,900']], 'outside the shot'],
+    'corners far off' => [fn ($drawing, $shot) => ['inch:compare', ['--shot' => $shot(), '--corners' => '100,100 99999,100 99999,900 100,900']], 'outside the drawing photo'],
     'no corners' => [fn ($drawing, $shot) => ['inch:compare', ['--shot' => $shot(), '--corners' => 'here and there']], 'four places in pixels'],
     'no such points' => [fn ($drawing, $shot) => ['inch:compare', ['--shot' => $shot(), '--points' => '/nowhere.json']], 'no such file'],
     'points that are none' => [fn ($drawing, $shot) => ['inch:compare', ['--shot' => $shot(), '--points' => Photos::file('[{"name":"x"}]', '.json')]], 'Places come as a list'],
     'nobody to move' => [fn () => ['inch:shoot', ['--out' => Photos::file('', '.jpg'), '--move' => ['nobody:1mm,1mm']]], 'no key point or thing called “nobody”'],
-    'a move of nothing' => [fn () => ['inch:shoot', ['--out' => Photos::file('', '.jpg'), '--move' => ['spout']]], 'give it as'],
+    'a move of nothing' => [fn () => ['inch:shoot', ['--out' => Photos::file('', '.jpg'), '--move' => ['spout']]], 'Give it as'],
     'tilted over' => [fn () => ['inch:shoot', ['--out' => Photos::file('', '.jpg'), '--tilt' => '80']], 'a number from 0 to 35'],
 ]);
 

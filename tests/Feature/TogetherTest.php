@@ -54,7 +54,7 @@ it('notes many cells at once and loses none', function () {
     ], range(0, $entry['cells'] - 1)));
     expect(array_unique(array_column($answers, 0)))->toBe([200]);
     $after = collect(json_decode((string) file_get_contents("{$address}/api/drawings"), true))->firstWhere('id', $entry['id']);
-    expect($after['done'])->toBe($entry['cells'])->and($after['next'])->toBe('Every cell is copied.');
+    expect($after['done'])->toBe($entry['cells'])->and($after['next'])->toBe('Check the drawing next.');
     $process->stop(3);
 });
 

@@ -189,7 +189,7 @@ it('begins the bar with the paper that was chosen', function (string $colour, bo
 it('refuses what cannot be counted, in one sentence', function (mixed $steps) {
     test()->postJson('/api/workings', ['choices' => ['tone' => ['steps' => $steps]], 'wide' => 500, 'high' => 700])
         ->assertUnprocessable()->assertJsonPath('errors', ['tone.steps' => test()->postJson('/api/workings', ['choices' => ['tone' => ['steps' => $steps]], 'wide' => 500, 'high' => 700])->json('errors')['tone.steps']])
-        ->assertJsonValidationErrors(['tone.steps' => 'choose 2 to 10']);
+        ->assertJsonValidationErrors(['tone.steps' => 'Choose 2 to 10']);
 })->with([1, 11, 0, -2, 'many', null]);
 
 it('refuses the address of a picture that nobody made', function (string $query) {

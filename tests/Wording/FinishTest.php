@@ -65,7 +65,7 @@ it('brings up what the rungs before left open, and nothing else', function (Left
 it('gives the cut from two edges of the sheet', function () {
     // Letter less ½ in: 7½ × 10 in to draw on, so 7 1/7 × 10; ⅔ in is left at either side, about 11/16.
     $plan = Plans::of(Reference::printed(size('5x7in')), size('8.5x11in'), new InchLadder\Fit\Ways\Inset(Rational::of('1')), new ProportionalCells(Cells::of(4, 5)), Margins::all(length('1/2 in')));
-    expect(closing($plan)['trim']['words'])->toBe('If it is trimmed to the drawing: cut at 11/16 and 7 13/16 in from the sheet’s left edge, at 1/2 and 10 1/2 in from its top.');
+    expect(closing($plan)['trim']['words'])->toBe('If you trim it to the drawing, cut at 11/16 and 7 13/16 in from the left edge. Cut at 1/2 and 10 1/2 in from the top.');
 });
 
 it('says what can hurt where it is done', function (Medium $medium, ?string $says) {

@@ -86,7 +86,7 @@ it('tells the clearance to the crop’s sides, and the tightest', function () {
         keyPoint('ear', '0.25', '0.4'),
     ]);
     expect((new Workings($plan))->fit->lines())->toContain(
-        'On the paper the marked points clear the sides by 2 in at the left (25 %), 4 in at the right (50 %), 5/8 in at the top (5 %), 3 in at the bottom (25 %); it is tightest at the top.',
+        'On the paper the marked points clear the sides by 2 in at the left (25 %), 4 in at the right (50 %), 5/8 in at the top (5 %), 3 in at the bottom (25 %). It is tightest at the top.',
     );
     $alone = Plans::of(Reference::printed(size('4x6in')), size('8x12in'), points: [keyPoint('hair', '0.5', '0.05')]);
     expect(implode(' ', (new Workings($alone))->fit->lines()))->not->toContain('clear the sides');
@@ -96,10 +96,10 @@ it('says of main lines what fraction each is', function (string $share, string $
     $plan = Plans::of(Reference::onScreen(400, 600), size('8x12in'), school: new MainLines([], [Rational::of($share)]));
     expect((new Workings($plan))->grid->lines())->toContain($line);
 })->with([
-    ['1/3', 'A level line at 33.3 %: exactly 1/3.'],
-    ['0.34', 'A level line at 34 %: nearly 1/3.'],
-    ['0.62', 'A level line at 62 %: nearly 5/8.'],
-    ['0.5', 'A level line at 50 %: exactly 1/2.'],
+    ['1/3', 'A horizontal line at 33.3 %: exactly 1/3.'],
+    ['0.34', 'A horizontal line at 34 %: nearly 1/3.'],
+    ['0.62', 'A horizontal line at 62 %: nearly 5/8.'],
+    ['0.5', 'A horizontal line at 50 %: exactly 1/2.'],
 ]);
 
 it('counts the cells that need no copying', function (RegionUse $use, array $spared, ?string $line) {
@@ -145,7 +145,7 @@ it('holds a point at a place of the sheet, by the crop first, then by moving the
     'within the photo’s reach' => [['3 in', '5 in'], '1/2', 'Held at 3 in from the left edge, 5 in from the top.', ['3 in', '5 in']],
     'the photo ends, the sheet has room' => [['2 in', '3 in'], 'whole', 'Held at 2 in from the left edge, 3 in from the top.', ['2 in', '3 in']],
     'at the edge of the sheet' => [['0 in', '6 in'], '1/2', 'Held at 0 in from the left edge, 6 in from the top.', ['0 in', '6 in']],
-    'neither has room' => [['3 in', '6 in'], '1', 'It cannot lie 3 in from the left edge, 6 in from the top: it stays 1 in right of it. There the photo ends, and the sheet has no more room; a smaller crop, or a smaller drawing, would let it move.', ['4 in', '6 in']],
+    'neither has room' => [['3 in', '6 in'], '1', 'It cannot lie 3 in from the left edge, 6 in from the top: it stays 1 in right of it. There the photo ends, and the sheet has no more room. A smaller crop, or a smaller drawing, would let it move.', ['4 in', '6 in']],
 ]);
 
 it('keeps a pin while other things change', function () {
@@ -176,7 +176,7 @@ it('says how far a free crop is from the paper’s shape', function (string $wid
     $plan = Plans::of(Reference::printed(size('4x6in')), size('8x10in'), new FreeCrop(Crop::at(null, null, Rational::of($width), Rational::of($height))));
     expect((new Workings($plan))->fit->lines())->toContain($says);
 })->with([
-    'narrower' => ['1', '1', 'The free crop is narrower in shape than the paper, by 20 %: 13/16 in of width more, or 1 in of height less, would make them one.'],
-    'wider' => ['1', '1/2', 'The free crop is wider in shape than the paper, by 66.67 %: 1 5/8 in of width less, or 2 in of height more, would make them one.'],
+    'narrower' => ['1', '1', 'The free crop is narrower in shape than the paper, by 20 %. 13/16 in of width more, or 1 in of height less, would make them one.'],
+    'wider' => ['1', '1/2', 'The free crop is wider in shape than the paper, by 66.67 %. 1 5/8 in of width less, or 2 in of height more, would make them one.'],
     'the same' => ['1', '5/6', 'The free crop has the paper’s shape.'],
 ]);

@@ -17,7 +17,9 @@ use Illuminate\Http\JsonResponse;
 use InchLadder\Grid\LineColour;
 use InchLadder\Grid\SchoolCatalogue;
 use InchLadder\Measure\Notation;
+use InchLadder\Measure\Unit;
 use InchLadder\Paper\Catalogue;
+use InchLadder\Paper\Figures;
 use InchLadder\Paper\Sheet;
 
 final class CatalogueController
@@ -36,6 +38,9 @@ final class CatalogueController
     {
         $notation = new Notation($sheet->unit, $sheet->unit->commonRuler());
 
-        return new SheetJson($sheet->key, $sheet->name, $notation->plain($sheet->size->width), $notation->plain($sheet->size->height), $sheet->unit->value, Phrases::source($sheet));
+        $both = $sheet->unit->isMetric() ? new Notation(Unit::Centimetre, Unit::Centimetre->commonRuler()) : $notation;
+        $usual = array_keys(array_filter(Figures::USUAL, static fn (array $keys): bool => in_array($sheet->key, $keys, true)))[0] ?? null;
+
+        return new SheetJson($sheet->key, $sheet->name, $notation->plain($sheet->size->width), $notation->plain($sheet->size->height), $sheet->unit->value, Phrases::source($sheet), $both->amount($sheet->size->width).' × '.$both->plain($sheet->size->height), round($sheet->size->ratio()->toFloat(), 5), round($sheet->size->height->toFloat(), 2), $usual);
     }
 }

@@ -27,6 +27,9 @@ final readonly class MeshJson
         #[OA\Property] public ?string $copying,
         /** What an eye that is a tenth of a cell out draws wrong, on the paper. */
         #[OA\Property] public string $error,
+        /** Which of the three that are offered first; null for the others. */
+        #[OA\Property(nullable: true, enum: ['few', 'middling', 'many'])] public ?string $density,
+        #[OA\Property] public PlanPictureJson $picture,
     ) {
     }
 }

@@ -18,6 +18,8 @@ final readonly class RungJson
         #[OA\Property] public string $decision,
         #[OA\Property(type: 'array', items: new OA\Items(type: 'string'))] public array $sums,
         #[OA\Property(type: 'array', items: new OA\Items(type: 'string'))] public array $warnings = [],
+        /** The same in fewer words, for the list of steps; null where it is the same. */
+        #[OA\Property(nullable: true)] public ?string $brief = null,
     ) {
     }
 }

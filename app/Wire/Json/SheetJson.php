@@ -17,6 +17,13 @@ final readonly class SheetJson
         #[OA\Property] public string $height,
         #[OA\Property] public string $unit,
         #[OA\Property] public string $source,
+        /** Both sides with their unit once. */
+        #[OA\Property] public string $size,
+        /** Width ÷ height, portrait. */
+        #[OA\Property] public float $ratio,
+        #[OA\Property] public float $height_mm,
+        /** Among those that are offered first to whoever measures in inches, or in centimetres. */
+        #[OA\Property(nullable: true, enum: ['in', 'cm'])] public ?string $usual,
     ) {
     }
 }

@@ -37,6 +37,10 @@ final readonly class ShelfEntryJson
         #[OA\Property] public string $rung,
         /** What to do next, in words. */
         #[OA\Property] public string $next,
+        /** The name of the button that leads there. */
+        #[OA\Property] public string $button,
+        /** Whether nothing is left to do. */
+        #[OA\Property] public bool $finished,
         /** When it was last changed, ISO 8601. */
         #[OA\Property] public string $touched,
         /** The one to name when it is taken back. */

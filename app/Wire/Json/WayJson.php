@@ -30,6 +30,9 @@ final readonly class WayJson
         #[OA\Property] public string $leftover,
         #[OA\Property] public string $stretch,
         #[OA\Property(enum: Stretched::class)] public string $verdict,
+        /** What it costs, in a few words. */
+        #[OA\Property] public string $cost,
+        #[OA\Property(nullable: true)] public ?PlanPictureJson $picture,
     ) {
     }
 }

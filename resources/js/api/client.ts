@@ -146,6 +146,7 @@ export const api = {
   log: (id: string) => told(http.GET('/api/drawings/{drawing}/log', of(id))),
   sit: (drawing: string, worked: Asked<{ post: paths['/api/drawings/{drawing}/sitting']['put'] }>) => told(http.PUT('/api/drawings/{drawing}/sitting', { params: { path: { drawing } }, body: worked })),
   lesson: (drawing: string, sitting: number, lesson: string) => told(http.PUT('/api/drawings/{drawing}/sittings/{sitting}', { params: { path: { drawing, sitting } }, body: { lesson } })),
+  next: (drawing: string, step: string, hand: 'left' | 'right') => told(http.GET('/api/drawings/{drawing}/next', { params: { path: { drawing }, query: { step, hand } } })),
   finish: (id: string) => told(http.GET('/api/drawings/{drawing}/finish', of(id))),
   folding: (id: string) => told(http.GET('/api/drawings/{drawing}/folding', of(id))),
   house: () => told(http.GET('/api/house')),

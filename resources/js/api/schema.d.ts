@@ -580,6 +580,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/drawings/{drawing}/next": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["next"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/drawings/{drawing}/cells": {
         parameters: {
             query?: never;
@@ -1997,6 +2013,9 @@ export interface components {
             time: string;
             copying: string | null;
             error: string;
+            /** @enum {string|null} */
+            density: "few" | "middling" | "many" | null;
+            picture: components["schemas"]["PlanPictureJson"];
         };
         /** @description A print whose shape is not the photo’s, and the two sizes that would agree. */
         MismatchJson: {
@@ -2026,6 +2045,14 @@ export interface components {
         NamedJson: {
             key: string;
             name: string;
+        };
+        /** @description What comes next on a drawing: where it is done, the button that leads there, and the sentence beside it. */
+        NextJson: {
+            /** @enum {string} */
+            does: "paper" | "fit" | "grid" | "marks" | "mark" | "mark on" | "copy" | "pass" | "check" | "tone" | "finish" | "rest";
+            button: string;
+            says: string;
+            cell: string | null;
         };
         /** @description What was noted of cells by one key, on a device that keeps it until it is sent. */
         NoteRequest: {
@@ -2198,6 +2225,15 @@ export interface components {
             scale: components["schemas"]["ScaleJson"];
             grid: components["schemas"]["GridJson"];
             marks: components["schemas"]["MarksJson"];
+        };
+        /** @description A plan as a small picture: this part of the photo at this place of the sheet, with its grid. */
+        PlanPictureJson: {
+            crop: components["schemas"]["BoxJson"];
+            area: components["schemas"]["BoxJson"];
+            /** Format: float */
+            sheet: number;
+            across: number[];
+            down: number[];
         };
         /** @description A pointed-at place, in words on both boards. */
         PointJson: {
@@ -2381,6 +2417,7 @@ export interface components {
             decision: string;
             sums: string[];
             warnings: string[];
+            brief: string | null;
         };
         /** @description The rungs that are computed. */
         RungsJson: {
@@ -2483,6 +2520,13 @@ export interface components {
             height: string;
             unit: string;
             source: string;
+            size: string;
+            /** Format: float */
+            ratio: number;
+            /** Format: float */
+            height_mm: number;
+            /** @enum {string|null} */
+            usual: "in" | "cm" | null;
         };
         /** @description A drawing on the shelf. */
         ShelfEntryJson: {
@@ -2500,6 +2544,8 @@ export interface components {
             done: number;
             rung: string;
             next: string;
+            button: string;
+            finished: boolean;
             touched: string;
             version: number;
             work: string | null;
@@ -2775,6 +2821,8 @@ export interface components {
             stretch: string;
             /** @enum {string} */
             verdict: "not" | "harmless" | "slight" | "visible";
+            cost: string;
+            picture: components["schemas"]["PlanPictureJson"] | null;
         };
         /** @description How the drawing came out as a whole, about its middle. */
         WholeJson: {
@@ -4331,6 +4379,33 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["MeshJson"][];
+                };
+            };
+        };
+    };
+    next: {
+        parameters: {
+            query?: {
+                /** @description The step it is asked on. */
+                step?: string;
+                hand?: "left" | "right";
+            };
+            header?: never;
+            path: {
+                /** @description The head of the description that the front end's types are generated from. */
+                drawing: components["parameters"]["drawing"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description What comes next. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["NextJson"];
                 };
             };
         };

@@ -8,6 +8,8 @@ import { useShots } from '@/stores/shots'
 import { useTool } from '@/stores/tool'
 import Num from '@/ui/Num.vue'
 import Ladder from './Ladder.vue'
+import Overlays from '@/rungs/Overlays.vue'
+import Pick from '@/ui/Pick.vue'
 import LookStrip from './LookStrip.vue'
 import PaperBoard from './PaperBoard.vue'
 import PhotoBoard from './PhotoBoard.vue'
@@ -145,8 +147,19 @@ function lightNearest(event: PointerEvent) {
       <text v-if="workings.factor && !stage.alone" class="scale" :x="(stage.leftStile + stage.rightStile) / 2" :y="Math.min(stage.crop.y, stage.area.y) - 28" text-anchor="middle"><Num svg :text="workings.factor" /></text>
     </svg>
 
-    <LookStrip />
-    <TrueSize v-if="width >= 600" v-show="!point" :scale="stage.photoScale ?? stage.paperScale" :of="stage.photoScale === null ? 'paper' : 'print'" :paper="stage.paperScale" :metric="choices.unit !== 'in'" @zoom="toTrueSize" />
+    <LookStrip>
+      <template v-if="can.whole || rung === 'grid'">
+        <Overlays :choices="choices" />
+        <Pick v-model="look.mask" :label="$t('fit.maskRoundTheCrop')" :options="{ bench: $t('fit.bench'), black: $t('fit.black'), white: $t('fit.white'), grey: $t('fit.grey') }" />
+        <div class="field"><span class="legend">{{ $t('fit.howDense', { strength: look.strength }) }}</span><el-slider v-model="look.strength" :min="0" :max="100" :step="2" :show-tooltip="false" :aria-label="$t('fit.howDense', { strength: look.strength })" /></div>
+      </template>
+      <div class="zoom">
+        <button type="button" class="button" @click="zoomBy(1.25)">{{ $t('boards.closer') }}</button>
+        <button type="button" class="button" :disabled="view.zoom <= 1" @click="zoomBy(0.8)">{{ $t('boards.furtherOff') }}</button>
+        <button type="button" class="button" :disabled="view.zoom === 1" @click="reset">{{ $t('boards.wholeBoards') }}</button>
+      </div>
+      <TrueSize :scale="stage.photoScale ?? stage.paperScale" :of="stage.photoScale === null ? 'paper' : 'print'" :paper="stage.paperScale" :metric="choices.unit !== 'in'" @zoom="toTrueSize" />
+    </LookStrip>
     <p v-if="tool.kind" class="hint" role="status" data-test="hint">{{ tool.hint }} <button type="button" class="button" @click="tool.finish(null)"><kbd>{{ $t('boards.esc') }}</kbd>{{ $t('boards.neverMind') }}</button></p>
     <p v-if="shots.placing" class="hint" role="status" data-test="placing">{{ $t('shots.tapWhere', { name: shots.placing.label }) }} <button type="button" class="button" @click="shots.placing = null"><kbd>{{ $t('boards.esc') }}</kbd>{{ $t('boards.neverMind') }}</button></p>
     <div v-if="point" class="reading" data-test="reading" aria-live="polite">
@@ -159,11 +172,7 @@ function lightNearest(event: PointerEvent) {
         <span class="soft"><Num :text="$t('boards.fromSheetEdge', { across: reading.across.sheet.rounded.text, down: reading.down.sheet.rounded.text })" /></span>
       </template>
     </div>
-    <div class="zoom">
-      <button type="button" class="button bare" :aria-label="$t('boards.closer')" @click="zoomBy(1.25)">+</button>
-      <button type="button" class="button bare" :aria-label="$t('boards.furtherOff')" :disabled="view.zoom <= 1" @click="zoomBy(0.8)">−</button>
-      <button v-if="view.zoom !== 1" type="button" class="button bare" @click="reset">{{ $t('boards.wholeBoards') }}</button>
-    </div>
+    <button v-if="view.zoom !== 1" type="button" class="button whole" @click="reset">{{ $t('boards.wholeBoards') }}</button>
   </div>
 </template>
 
@@ -225,15 +234,13 @@ function lightNearest(event: PointerEvent) {
 }
 
 .zoom {
-  position: absolute;
-  right: 8px;
-  bottom: 4px;
   display: flex;
-  flex-direction: row-reverse;
+  gap: 4px;
 }
 
-.zoom .button {
-  min-width: 36px;
-  font-size: 18px;
+.whole {
+  position: absolute;
+  right: 8px;
+  bottom: 6px;
 }
 </style>

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { useEventListener } from '@vueuse/core'
+import { useKeys } from '@/ui/useKeys'
 import { ref } from 'vue'
 import HowStraight from './HowStraight.vue'
 import { useLook } from './useLook'
@@ -21,9 +22,10 @@ const toggles = [
   { key: 'b', of: 'masses' },
 ] as const
 
+const letters = useKeys()
 useEventListener('keydown', (event: KeyboardEvent) => {
   if (event.target instanceof HTMLElement && event.target.closest('input:not([readonly]), textarea, select')) return
-  if (event.ctrlKey || event.metaKey || event.altKey) return
+  if (!letters.value || event.ctrlKey || event.metaKey || event.altKey) return
   const toggle = toggles.find((one) => one.key === event.key)
   if (toggle) look.value[toggle.of] = !look.value[toggle.of]
   if (event.key === 's') look.value.simple = look.value.simple === 0 ? 2 : 0
@@ -33,60 +35,55 @@ useEventListener('keydown', (event: KeyboardEvent) => {
 <template>
   <div class="look" :class="{ open }">
     <div v-if="open" class="strip" role="group" :aria-label="$t('boards.howToLookAtThePhoto')">
-      <button v-for="toggle in toggles" :key="toggle.key" type="button" class="button" :aria-pressed="look[toggle.of]" @click="look[toggle.of] = !look[toggle.of]"><kbd>{{ toggle.key.toUpperCase() }}</kbd>{{ $t(`boards.looks.${toggle.of}`) }}</button>
+      <button v-for="toggle in toggles" :key="toggle.key" type="button" class="button" :aria-pressed="look[toggle.of]" :aria-keyshortcuts="toggle.key" @click="look[toggle.of] = !look[toggle.of]">{{ $t(`boards.looks.${toggle.of}`) }}</button>
       <div class="slide">
-        <span><kbd>S</kbd> {{ $t('boards.simplified') }}</span>
+        <span>{{ $t('boards.simplified') }}</span>
         <el-slider v-model="look.simple" :min="0" :max="4" :show-tooltip="false" :aria-label="$t('boards.simplifiedFromEveryDetail')" />
       </div>
       <HowStraight v-if="look.masses" class="slide" />
+      <slot />
     </div>
-    <button type="button" class="button bare" :aria-expanded="open" @click="open = !open">{{ open ? $t('boards.putAway') : $t('boards.look') }}</button>
+    <button type="button" class="button bare" :aria-expanded="open" @click="open = !open">{{ open ? $t('boards.close') : $t('boards.changeLook') }}</button>
   </div>
 </template>
 
 <style scoped>
-.look > .button {
-  flex: none;
-  align-self: flex-start;
-}
-
 .look {
   position: absolute;
   right: 8px;
-  top: 4px;
-  display: flex;
-  justify-content: flex-end;
+  top: 6px;
+  z-index: 4;
+  display: grid;
+  justify-items: end;
   gap: 6px;
-  max-width: calc(100% - 16px);
 }
 
-/* Open it takes its room: nothing of the boards lies under it. */
-.look.open {
-  position: static;
-  flex: none;
-  order: -1;
-  max-width: none;
-  padding: 4px 8px;
-}
-
+/* Over the boards: what is looked at stays as large as it is. */
 .strip {
-  display: flex;
-  flex-wrap: wrap;
-  justify-content: flex-end;
-  gap: 4px;
-  padding: 4px;
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 6px;
+  order: 1;
+  width: min(330px, calc(100vw - 24px));
+  max-height: calc(100vh - 200px);
+  padding: 12px;
   background: var(--panel);
-  border: 1px solid var(--rule);
+  border: 1px solid var(--tick);
+  box-shadow: 0 6px 18px var(--shade);
+  overflow-y: auto;
+}
+
+.strip > :deep(:not(.button)) {
+  grid-column: 1 / -1;
 }
 
 .slide {
   display: flex;
   align-items: center;
-  gap: 8px;
-  padding: 0 8px;
+  gap: 12px;
 }
 
 .slide .el-slider {
-  width: 96px;
+  flex: 1;
 }
 </style>

@@ -46,7 +46,7 @@ const ruled = computed(() => props.grid && !(props.onShot && look.value.lifted))
     <path class="lit" :d="oneLine(lines, way, lit, stage.area)" />
     <path class="cross" :d="cross(point, stage.area)" />
     <Theirs :lines="lines" :box="stage.area" />
-    <text class="caption" v-bind="caption(workings.rungs.paper.decision, stage.sheet, stage)" text-anchor="middle"><Num svg :text="workings.rungs.paper.decision" /></text>
+    <text class="caption" v-bind="caption((workings.rungs.paper.brief ?? workings.rungs.paper.decision), stage.sheet, stage)" text-anchor="middle"><Num svg :text="(workings.rungs.paper.brief ?? workings.rungs.paper.decision)" /></text>
   </g>
 </template>
 

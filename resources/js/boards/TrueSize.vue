@@ -40,15 +40,13 @@ function keep() {
 
 <style scoped>
 .true {
-  position: absolute;
-  left: 12px;
-  bottom: 4px;
+  position: relative;
   display: flex;
+  flex-wrap: wrap;
   align-items: center;
   gap: 4px;
   font-size: 15px;
   color: var(--soft);
-  white-space: nowrap;
 }
 
 .true .button {
@@ -56,10 +54,6 @@ function keep() {
 }
 
 .measure {
-  position: absolute;
-  left: 0;
-  bottom: 44px;
-  z-index: 2;
   display: flex;
   flex-direction: column;
   gap: 10px;

@@ -7,7 +7,7 @@ import Num from '@/ui/Num.vue'
 import { decision, route, rungs, type RungKey } from './rungs'
 
 /** The nine rungs as a ladder to climb; slim keeps only the rungs themselves. */
-const props = defineProps<{ id: string; current: RungKey; workings: Workings; progress: { done: number; of: number }; slim?: boolean }>()
+const props = defineProps<{ id: string; current: RungKey; workings: Workings; progress: { done: number; of: number }; slim?: boolean; upright?: boolean }>()
 const ladder = useTemplateRef('ladder')
 
 /** On a narrow screen the ladder lies on its side and runs out of sight: the rung one stands on is brought into it. */
@@ -24,7 +24,7 @@ watch(() => props.current, standInSight)
 </script>
 
 <template>
-  <nav ref="ladder" class="ladder" :class="{ slim }" :aria-label="$t('table.rungs')">
+  <nav ref="ladder" class="ladder" :class="{ slim, upright }" :aria-label="$t('table.rungs')">
     <ol>
       <li v-for="rung in rungs" :key="rung.key">
         <router-link :to="route(id, rung.key)" class="rung" :class="{ current: rung.key === current }" :aria-current="rung.key === current ? 'step' : undefined" :aria-label="slim ? $t(`rung.${rung.key}`) : undefined" :title="slim ? $t(`rung.${rung.key}`) : undefined">
@@ -101,29 +101,29 @@ li {
 }
 
 @media (max-width: 760px) {
-  .ladder:not(.slim) {
+  .ladder:not(.slim, .upright) {
     padding: 6px 8px;
     overflow: auto hidden;
   }
 
-  .ladder:not(.slim) ol {
+  .ladder:not(.slim, .upright) ol {
     flex-direction: row;
     width: max-content;
     min-height: 0;
     border-width: 2px 0;
   }
 
-  .ladder:not(.slim) li {
+  .ladder:not(.slim, .upright) li {
     flex: 0 0 104px;
     min-height: 60px;
   }
 
-  .ladder:not(.slim) .rung {
+  .ladder:not(.slim, .upright) .rung {
     border-top: 0;
     border-left: 2px solid var(--graphite);
   }
 
-  .ladder:not(.slim) .current {
+  .ladder:not(.slim, .upright) .current {
     border-left: 4px solid var(--red);
   }
 }

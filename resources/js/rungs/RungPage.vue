@@ -3,7 +3,6 @@ import Lost from '@/shelf/Lost.vue'
 import { useDrawing } from '@/stores/drawing'
 import { provideFaults } from '@/ui/faults'
 import Cautions from './Cautions.vue'
-import PinNote from './PinNote.vue'
 import PinnedNotes from './PinnedNotes.vue'
 import RungLadder from './RungLadder.vue'
 import type { RungKey } from './rungs'
@@ -20,15 +19,15 @@ provideFaults(() => store.errors)
 <template>
   <Lost v-if="store.missing" />
   <div v-else-if="store.drawing && store.workings && store.draft" :class="['page', { tall }]">
-    <TopStrip />
+    <TopStrip :at="rung" />
     <RungLadder :id="id" :current="rung" :workings="store.workings" :progress="store.progress" />
     <main class="middle" :aria-label="name"><slot :drawing="store.drawing" :workings="store.workings" :choices="store.draft" /></main>
-    <aside class="workings" :aria-label="$t('table.workings')">
+    <!-- Made anew for each step, so that it opens at its top. -->
+    <aside :key="rung" class="workings" :aria-label="$t('table.workings')">
       <Troubles />
       <PinnedNotes :at="[rung]" />
       <slot name="workings" :drawing="store.drawing" :workings="store.workings" :choices="store.draft" />
       <Cautions :cautions="store.workings.cautions[rung] ?? []" />
-      <PinNote :at="rung" />
     </aside>
     <footer class="next"><slot name="next" /></footer>
   </div>
@@ -38,7 +37,7 @@ provideFaults(() => store.errors)
 <style scoped>
 .page {
   display: grid;
-  grid-template: 46px minmax(0, 1fr) 46px / 132px minmax(0, 1fr) 300px;
+  grid-template: 46px minmax(0, 1fr) 58px / 132px minmax(0, 1fr) 300px;
   height: 100%;
 }
 
@@ -77,6 +76,12 @@ provideFaults(() => store.errors)
   margin-right: auto;
 }
 
+.next > :deep(.strong) {
+  min-width: 268px;
+  min-height: 46px;
+  font-size: 17px;
+}
+
 @media (max-width: 760px) {
   .page {
     grid-template: 46px auto 56vh auto auto / minmax(0, 1fr);
@@ -98,12 +103,24 @@ provideFaults(() => store.errors)
     border-top: 1px solid var(--rule);
   }
 
+  /* Under the pictures, where it is seen first: stuck to the screen’s foot it would hide what is to be touched. */
   .next {
-    /* Not stuck to the screen's foot: it would lie half over what is to be touched. */
-    flex-wrap: wrap;
-    gap: 6px 10px;
+    grid-row: 4;
     padding: 6px 12px;
     background: var(--bench);
+  }
+
+  .page > .workings {
+    grid-row: 5;
+  }
+
+  .next > :first-child:not(:only-child):not(.strong) {
+    display: none;
+  }
+
+  .next > :deep(.strong) {
+    flex: 1;
+    min-width: 0;
   }
 }
 </style>

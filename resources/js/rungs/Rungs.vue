@@ -7,13 +7,15 @@ import { useShotInAddress } from './check/useShotInAddress'
 import Verdict from './check/Verdict.vue'
 import MarksRung from './marks/MarksRung.vue'
 import SquareUp from './photo/SquareUp.vue'
+import NextButton from './NextButton.vue'
 import RungPage from './RungPage.vue'
-import { boardRungs, rungs, takesShot, type BoardRung } from './rungs'
+import { boardRungs, takesShot, type BoardRung } from './rungs'
 import { useSquaring } from '@/stores/squaring'
 import { useTones } from '@/stores/tones'
 import { useShots } from '@/stores/shots'
 import { useTool } from '@/stores/tool'
 import { toNumber, toShare } from '@/ui/shares'
+import { useNext } from './useNext'
 import { useOpenDrawing } from './useOpenDrawing'
 import { useSitting } from './useSitting'
 
@@ -36,7 +38,7 @@ useShotInAddress(() => props.rung)
 /** The sheet that was photographed is what the page is about. */
 const onShot = computed(() => takesShot(props.rung) && shots.shot !== null)
 const page = computed(() => about.value.boards!)
-const following = computed(() => rungs[rungs.findIndex((rung) => rung.key === props.rung) + 1])
+const next = useNext(() => props.rung)
 
 const lit = ref<number | null>(null)
 const way = ref<'across' | 'down'>('down')
@@ -98,13 +100,8 @@ onUnmounted(() => (store.rung = null))
       <component :is="panels[rung]" v-else :choices="choices" :workings="workings" :drawing="drawing" />
     </template>
     <template #next>
-      <span>{{ $t(`next.${about.key}`) }}</span>
-      <template v-if="rung === 'marks'">
-        <router-link class="button" :to="{ name: 'print', params: { id } }">{{ $t('table.printInstead') }}</router-link>
-        <router-link class="button" :to="{ name: 'walk', params: { id, board: 'paper' } }">{{ $t('table.walkMeThrough') }}</router-link>
-      </template>
-      <router-link v-if="rung === 'tone'" class="button" :to="{ name: 'print', params: { id, sheet: 'tones' } }">{{ $t('table.printTheBar') }}</router-link>
-      <router-link v-if="following" class="button strong" :to="following.key === 'copy' ? { name: 'copy', params: { id } } : { name: 'rung', params: { id, rung: following.key } }">{{ $t(`rung.${following.key}`) }}</router-link>
+      <span>{{ next?.says ?? '' }}</span>
+      <NextButton :id="id" :step="rung" :next="next" />
     </template>
   </RungPage>
 </template>

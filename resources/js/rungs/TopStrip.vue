@@ -1,28 +1,20 @@
 <script setup lang="ts">
-import { useEventListener } from '@vueuse/core'
-import { ref, watch } from 'vue'
+import { onClickOutside, useEventListener } from '@vueuse/core'
+import { ref, useTemplateRef } from 'vue'
 import { useDrawing } from '@/stores/drawing'
 import { useTogether } from '@/together/together'
-import { useScheme } from '@/ui/useScheme'
+import ThisDrawing from './ThisDrawing.vue'
 
 /** Shelf, name, undo and redo, saved. */
 const store = useDrawing()
-const scheme = useScheme()
 const together = useTogether()
-const title = ref('')
-watch(
-  () => store.draft?.title,
-  (kept) => (title.value = kept ?? ''),
-  { immediate: true },
-)
-
-function rename() {
-  const name = title.value.trim()
-  if (name && name !== store.draft?.title) store.decide((choices) => (choices.title = name))
-  else title.value = store.draft?.title ?? ''
-}
+defineProps<{ at: string }>()
+const open = ref(false)
+const menu = useTemplateRef<HTMLElement>('menu')
+onClickOutside(menu, () => (open.value = false), { ignore: ['.el-popper'] })
 
 useEventListener('keydown', (event: KeyboardEvent) => {
+  if (event.key === 'Escape') open.value = false
   if (!(event.ctrlKey || event.metaKey) || event.target instanceof HTMLInputElement) return
   const key = event.key.toLowerCase()
   if (key !== 'z' && key !== 'y') return
@@ -34,22 +26,22 @@ const states = ['saved', 'saving', 'unsaved'] as const
 </script>
 
 <template>
-  <header class="strip">
+  <header class="strip" :data-open="together.open">
     <router-link to="/" class="shelf" :aria-label="$t('table.shelf')" :title="$t('table.shelf')">
       <svg viewBox="0 0 20 20" width="20" height="20" aria-hidden="true"><path d="M4 1v18M16 1v18M4 5h12M4 10h12M4 15h12" /></svg>
     </router-link>
-    <h1 class="unseen">{{ store.draft?.title }}</h1>
-    <!-- A native field: it is to look like the heading it is, not like a field. -->
-    <input v-model="title" class="title" :aria-label="$t('table.nameOfTheDrawing')" maxlength="120" @change="rename" @keydown.enter="($event.target as HTMLInputElement).blur()" />
-    <slot />
-    <router-link v-if="store.drawing && store.draft" class="unit soft" :to="{ name: 'rung', params: { id: store.drawing.id, rung: 'paper' } }" :title="$t('table.unitAndRuler')">{{ store.draft.unit }} · {{ store.draft.ruler }}</router-link>
-    <router-link v-if="store.drawing" class="unit soft" :to="{ name: 'log', params: { id: store.drawing.id } }">{{ $t('log.log') }}</router-link>
+    <div ref="menu" class="of">
+      <h1>
+        <button type="button" class="title" data-test="this-drawing" :aria-expanded="open" :title="$t('table.thisDrawing')" @click="open = !open">
+          <span>{{ store.draft?.title }}</span><svg viewBox="0 0 10 6" width="10" height="6" aria-hidden="true"><path d="M0 0H10L5 6Z" /></svg>
+        </button>
+      </h1>
+      <ThisDrawing v-if="open && store.drawing && store.workings && store.draft" :at :drawing="store.drawing" :workings="store.workings" :choices="store.draft" @done="open = false" />
+    </div>
     <button type="button" class="button bare" data-test="undo" :disabled="!store.drawing?.undo" :title="store.drawing?.undo ? $t('table.takeBackUndoCtrl', { undo: store.drawing.undo }) : $t('table.nothingToTakeBack')" :aria-label="$t('table.undo')" @click="store.step('undo')">↶</button>
-    <button type="button" class="button bare" data-test="redo" :disabled="!store.drawing?.redo" :title="store.drawing?.redo ? $t('table.bringBackRedoCtrl', { redo: store.drawing.redo }) : $t('table.nothingToBringBack')" :aria-label="$t('table.redo')" @click="store.step('redo')">↷</button>
-    <!-- What comes and goes keeps its place: nothing else moves from under the hand. -->
-    <button type="button" class="button bare follow" data-test="follow-me" :disabled="!together.open" :aria-pressed="together.following" :title="$t('table.followWhy')" @click="together.follow(!together.following)">{{ $t('table.follow') }}</button>
+    <button type="button" class="button bare redo" data-test="redo" :disabled="!store.drawing?.redo" :title="store.drawing?.redo ? $t('table.bringBackRedoCtrl', { redo: store.drawing.redo }) : $t('table.nothingToBringBack')" :aria-label="$t('table.redo')" @click="store.step('redo')">↷</button>
+    <slot />
     <span class="kept soft" data-test="kept" role="status"><span v-for="state in states" :key="state" :class="{ other: state !== store.kept }">{{ $t(`table.kept.${state}`) }}</span></span>
-    <button type="button" class="button bare lamp" @click="scheme = scheme === 'dark' ? 'light' : 'dark'">{{ scheme === 'dark' ? $t('table.day') : $t('table.lamp') }}</button>
   </header>
 </template>
 
@@ -67,8 +59,8 @@ const states = ['saved', 'saving', 'unsaved'] as const
 .shelf {
   display: grid;
   place-items: center;
-  width: 40px;
-  height: 40px;
+  width: 44px;
+  height: 44px;
   margin-left: -6px;
 }
 
@@ -78,24 +70,42 @@ const states = ['saved', 'saving', 'unsaved'] as const
   stroke-width: 2;
 }
 
-.title {
+.of {
+  position: relative;
   flex: 1;
   min-width: 60px;
+}
+
+h1 {
+  margin: 0;
+  font-size: 18px;
+  line-height: 1.2;
+}
+
+.title {
+  display: flex;
+  align-items: center;
+  gap: 8px;
+  max-width: 100%;
+  min-height: 44px;
+  padding: 6px;
   border: 0;
   background: none;
   color: var(--graphite);
-  font-family: inherit;
-  font-size: 18px;
+  font: inherit;
   font-weight: 700;
-  line-height: 1.2;
-  padding: 6px;
-  text-overflow: ellipsis;
+  cursor: pointer;
 }
 
-.unit {
-  padding: 8px;
-  text-decoration: none;
+.title span {
+  overflow: hidden;
+  text-overflow: ellipsis;
   white-space: nowrap;
+}
+
+.title svg {
+  flex: none;
+  fill: var(--soft);
 }
 
 .strip .bare {
@@ -103,22 +113,6 @@ const states = ['saved', 'saving', 'unsaved'] as const
   min-width: 36px;
 }
 
-.strip .follow,
-.strip .lamp {
-  font-size: 15px;
-  font-weight: 400;
-}
-
-.strip .follow {
-  white-space: nowrap;
-}
-
-.strip .follow[aria-pressed='true'] {
-  background: var(--chosen);
-  color: var(--on-chosen);
-}
-
-.strip .follow:disabled,
 .kept .other {
   visibility: hidden;
 }
@@ -135,16 +129,22 @@ const states = ['saved', 'saving', 'unsaved'] as const
 }
 
 @media (max-width: 760px) {
-  .unit {
-    display: none;
-  }
-
   .strip {
     position: relative;
   }
 
   .title {
     padding-bottom: 16px;
+  }
+
+  .strip .bare {
+    min-width: 44px;
+    min-height: 44px;
+  }
+
+  /* In the list of steps, where a page has one. */
+  .strip:has(.steps) .redo {
+    display: none;
   }
 
   /* Under the name. */
@@ -154,6 +154,7 @@ const states = ['saved', 'saving', 'unsaved'] as const
     bottom: 3px;
     font-size: 12px;
     text-align: left;
+    pointer-events: none;
   }
 }
 </style>

@@ -32,7 +32,9 @@ export function decision(key: RungKey, workings: Workings, progress: { done: num
   if (key === 'tone') return t('table.tones', { steps: workings.choices.tone.steps })
   if (key === 'check') return withShots(workings.check.decision, workings)
   if (key === 'finish') return workings.choices.finish.done.length === 0 ? choice(workings.choices.finish.medium) : t('table.mediumTicked', { medium: choice(workings.choices.finish.medium), ticked: workings.choices.finish.done.length })
-  return key in workings.rungs ? workings.rungs[key as keyof Workings['rungs']].decision : ''
+  if (!(key in workings.rungs)) return ''
+  const told = workings.rungs[key as keyof Workings['rungs']]
+  return told.brief ?? told.decision
 }
 
 export function route(id: string, key: RungKey) {

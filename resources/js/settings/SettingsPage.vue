@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { useTitle } from '@vueuse/core'
-import { computed, ref, shallowRef, watch } from 'vue'
+import { computed, defineAsyncComponent, ref, shallowRef, watch } from 'vue'
 import { useRoute } from 'vue-router'
 import { api, Refused } from '@/api/client'
 import { useLatest } from '@/api/latest'
@@ -10,7 +10,11 @@ import { useCatalogue } from '@/stores/catalogue'
 import Num from '@/ui/Num.vue'
 import Pick from '@/ui/Pick.vue'
 import SidePage from '@/ui/SidePage.vue'
+import { useStream } from '@/together/useStream'
+import Check from '@/ui/Check.vue'
 import { useHand } from '@/ui/useHand'
+import { useKeys } from '@/ui/useKeys'
+import { useScheme } from '@/ui/useScheme'
 import OwnPencils from './OwnPencils.vue'
 import { useOwn } from './useOwn'
 
@@ -19,6 +23,19 @@ const route = useRoute()
 const shelf = useCatalogue()
 const hand = useHand()
 const own = useOwn()
+const scheme = useScheme()
+const letters = useKeys()
+/** Only where it is wanted: it brings what draws the code to scan. */
+const HousePanel = defineAsyncComponent(() => import('@/house/HousePanel.vue'))
+const housing = ref(false)
+/** What was told last; nothing, where something may have been missed. */
+const told = shallowRef<{ paired?: string; drawing?: string }>({})
+useStream<typeof told.value>(
+  () => '/api/shelf/events',
+  (message) => (told.value = message),
+  () => (told.value = {}),
+  true,
+)
 useTitle(t('settings.settings'))
 
 /** The drawing one came from: swatches are printed and read with it. */
@@ -67,11 +84,18 @@ const forgetPrinter = (one: Printer) =>
       <h2>{{ $t('settings.howYouWork') }}</h2>
       <Pick v-model="hand" :label="$t('settings.theHandYouDrawWith')" :options="{ right: $t('settings.right'), left: $t('settings.left') }" />
       <Pick v-model="own.unit" :label="$t('settings.newDrawingsAreIn')" :options="{ in: $t('paper.in'), cm: $t('paper.cm'), mm: $t('paper.mm') }" />
+      <Pick :model-value="scheme === 'dark' ? 'dark' : 'light'" :label="$t('settings.light')" :options="{ light: $t('settings.lightMode'), dark: $t('settings.darkMode') }" @update:model-value="scheme = $event" />
+      <Check v-model="letters">{{ $t('settings.singleKeys') }}</Check>
       <div class="field">
         <label for="dividers">{{ $t('settings.dividersTipToTip') }}</label>
         <el-input id="dividers" v-model="own.dividers" autocomplete="off" />
       </div>
       <p class="soft">{{ $t('settings.keptOnThisDevice') }}</p>
+    </section>
+    <section class="instrument" data-test="devices">
+      <h2>{{ $t('settings.devices') }}</h2>
+      <button type="button" class="button" :aria-expanded="housing" @click="housing = !housing">{{ $t('house.letIn') }}</button>
+      <HousePanel v-if="housing" :told />
     </section>
     <OwnPencils :of="of" />
     <section class="instrument" data-test="papers">

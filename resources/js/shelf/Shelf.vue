@@ -1,7 +1,7 @@
 <script setup lang="ts">
-import { useDebounceFn, useDropZone, useEventListener, useMediaQuery, useTitle } from '@vueuse/core'
-import { computed, defineAsyncComponent, reactive, ref, shallowRef, watch } from 'vue'
-import { useRouter } from 'vue-router'
+import { useDebounceFn, useLocalStorage, useDropZone, useEventListener, useMediaQuery, useTitle } from '@vueuse/core'
+import { computed, reactive, ref, shallowRef, watch } from 'vue'
+import { useRoute, useRouter } from 'vue-router'
 import { api, begin, bringBack, Refused } from '@/api/client'
 import type { ShelfEntry } from '@/api/types'
 import { choice, t } from '@/lang'
@@ -10,23 +10,21 @@ import { useDrawing } from '@/stores/drawing'
 import Callout from '@/ui/Callout.vue'
 import Num from '@/ui/Num.vue'
 import { useHand } from '@/ui/useHand'
-import { useScheme } from '@/ui/useScheme'
+import Fold from '@/ui/Fold.vue'
 import { useStream } from '@/together/useStream'
 import { useOwn } from '@/settings/useOwn'
 import { useCatalogue } from '@/stores/catalogue'
+import FirstStart from './FirstStart.vue'
 import KeepingNotices from './KeepingNotices.vue'
 import SmallBoard from './SmallBoard.vue'
 import FilePick from '@/ui/FilePick.vue'
 
-/** Only where it is wanted: it brings what draws the code to scan. */
-const HousePanel = defineAsyncComponent(() => import('@/house/HousePanel.vue'))
-const housing = ref(false)
 /** A device that is held in the hand has a camera. */
 const handheld = useMediaQuery('(pointer: coarse)')
 
 useTitle(t('shelf.shelfInchLadder'))
 const router = useRouter()
-const scheme = useScheme()
+const begun = useLocalStorage('inch-ladder.begun', false)
 const hand = useHand()
 const own = useOwn()
 const shelf = useCatalogue()
@@ -99,6 +97,9 @@ const boards = computed(() => {
   return all.filter((one, i) => !one.work || all.findIndex((other) => other.work === one.work) === i).map((one) => (one.work ? all.filter((other) => other.work === one.work).sort((a, b) => (a.id < b.id ? -1 : 1)) : [one]))
 })
 
+/** The one to go on with: the last that was worked on and is not done. */
+const newest = computed(() => entries.value?.find((one) => !one.trouble && !one.finished) ?? null)
+
 const sizes = reactive({ width: '', height: '' })
 
 /** A drawing with no photo: many only need the marks. */
@@ -110,6 +111,14 @@ async function takeSizes() {
   } catch (error) {
     trouble.value = error instanceof Refused ? (Object.values(error.trouble.errors ?? {})[0]?.[0] ?? error.message) : String(error)
   }
+}
+
+/** What was moved to the bin on its own page is offered back here. */
+const came = useRoute()
+if (typeof came.query.binned === 'string') {
+  const id = came.query.binned
+  binned.value = { id, title: String(came.query.title ?? '') } as ShelfEntry
+  void router.replace({ name: 'shelf' })
 }
 
 const { isOverDropZone } = useDropZone(document.body, { onDrop: (files) => void take(files?.[0]), multiple: true })
@@ -159,35 +168,26 @@ async function putBack() {
       <span class="soft">{{ $t('shelf.aPhotoOnToPaper') }}</span>
       <router-link class="button bare" :to="{ name: 'settings' }">{{ $t('settings.settings') }}</router-link>
       <router-link class="button bare" :to="{ name: 'instruments' }">{{ $t('instruments.instruments') }}</router-link>
-      <button type="button" class="button bare" :aria-expanded="housing" @click="housing = !housing">{{ $t('house.letIn') }}</button>
-      <button type="button" class="button bare" @click="scheme = scheme === 'dark' ? 'light' : 'dark'">{{ scheme === 'dark' ? $t('shelf.day') : $t('shelf.lamp') }}</button>
     </header>
-    <main>
-      <HousePanel v-if="housing" :told />
-      <div class="drop" :class="{ over: isOverDropZone }">
-        <template v-if="progress === null">
-          <i18n-t keypath="shelf.dropToStart" tag="p"><b>{{ $t('shelf.dropAPhotoAnywhereHere') }}</b></i18n-t>
-          <FilePick strong accept="image/jpeg,image/png,image/webp,image/heic,image/avif,.zip" data-test="photo-file" @file="take">{{ $t('shelf.chooseAPhoto') }}</FilePick>
-          <FilePick v-if="handheld" strong accept="image/*" capture="environment" @file="take">{{ $t('shelf.takeAPhoto') }}</FilePick>
-          <p class="soft">{{ $t('shelf.jpegPngWebpOrHeicUp') }}</p>
-          <form class="sizes" @submit.prevent="takeSizes">
-            <span>{{ $t('shelf.onlyTheMarksAreWanted') }}</span>
-            <el-input v-model="sizes.width" :aria-label="$t('shelf.originalsWidth')" :placeholder="$t('shelf.widthHint')" autocomplete="off" />
-            <span>×</span>
-            <el-input v-model="sizes.height" :aria-label="$t('shelf.originalsHeight')" :placeholder="$t('shelf.heightHint')" autocomplete="off" />
-            <button type="submit" class="button">{{ $t('shelf.beginWithoutAPhoto') }}</button>
-          </form>
-        </template>
+    <main :class="{ over: isOverDropZone }">
+      <FirstStart v-if="!begun" />
+      <template v-else>
+        <div v-if="progress === null" class="begin">
+          <p v-if="newest" class="next"><b>{{ newest.title }}</b> {{ newest.next }}</p>
+          <p v-else-if="entries" class="next">{{ $t('shelf.theShelfIsEmptyAFirst') }}</p>
+          <router-link v-if="newest" class="button strong" data-test="go-on" :to="route(newest.id, newest.rung as RungKey)">{{ newest.button }}</router-link>
+          <FilePick :strong="!newest" accept="image/jpeg,image/png,image/webp,image/heic,image/avif,.zip" data-test="photo-file" @file="take">{{ $t('shelf.addAPhoto') }}</FilePick>
+          <FilePick v-if="handheld" accept="image/*" capture="environment" @file="take">{{ $t('shelf.takeAPhoto') }}</FilePick>
+        </div>
         <div v-else class="progress" role="status">
           <p>{{ progress < 1 ? $t('shelf.bringingItOver', { progress: Math.round(progress * 100) }) : $t('shelf.turningItUprightAndReading') }}</p>
           <el-progress :percentage="Math.round(progress * 100)" :indeterminate="progress >= 1" :show-text="false" :aria-label="$t('shelf.bringingThePhotoOver')" />
         </div>
-      </div>
+      </template>
       <KeepingNotices @taken-over="load()" />
       <Callout v-if="trouble" data-test="trouble">{{ trouble }}</Callout>
-      <Callout v-if="binned" tone="calm" class="binned"><span>{{ $t('shelf.titleIsInThe', { title: binned.title }) }}</span><button type="button" class="button" @click="putBack">{{ $t('shelf.putItBack') }}</button></Callout>
+      <Callout v-if="binned" tone="calm" class="binned"><span>{{ $t('shelf.movedToBin', { title: binned.title }) }}</span><button type="button" class="button" @click="putBack">{{ $t('table.undo') }}</button></Callout>
       <p v-for="paper in shelf.of('paper').filter((one) => one.low)" :key="paper.id" class="fault" data-test="low-stock">{{ paper.low }}</p>
-      <p v-if="entries?.length === 0" class="soft">{{ $t('shelf.theShelfIsEmptyAFirst') }}</p>
       <ul v-if="entries" class="boards">
         <li v-for="[entry, ...others] in boards.map((group) => [group[0]!, ...group.slice(1)] as const)" :key="entry.id" :class="{ several: others.length }">
           <div v-if="entry.trouble" class="damaged" data-test="damaged">
@@ -195,6 +195,8 @@ async function putBack() {
             <h2>{{ entry.title }}</h2>
             <p class="soft">{{ $t('shelf.itCannotBeOpened') }}</p>
             <button v-if="entry.undo" type="button" class="button" @click="takeBack(entry)">{{ $t('shelf.takeBackUndo', { undo: entry.undo }) }}</button>
+            <a class="button bare" :href="`/api/drawings/${entry.id}/drawing.zip`" :aria-label="$t('shelf.exportTitle', { title: entry.title })">{{ $t('table.exportDrawing') }}</a>
+            <button type="button" class="button bare" :aria-label="$t('shelf.toTheBinTitle', { title: entry.title })" @click="bin(entry)">{{ $t('table.moveToBin') }}</button>
           </div>
           <h2 v-else-if="others.length" class="of">{{ entry.title }}</h2>
           <router-link v-else :to="route(entry.id, entry.rung as RungKey)">
@@ -212,18 +214,27 @@ async function putBack() {
               <p class="rungs" :title="$t('shelf.cellsDone', { done: sheet.done, cells: sheet.cells })"><span :style="{ width: `${(100 * sheet.done) / Math.max(1, sheet.cells)}%` }" /></p>
             </router-link>
           </div>
-          <span class="acts">
-            <a class="button bare" :href="`/api/drawings/${entry.id}/drawing.zip`" :aria-label="$t('shelf.exportTitle', { title: entry.title })">{{ $t('shelf.export') }}</a>
-            <button type="button" class="button bare" :aria-label="$t('shelf.toTheBinTitle', { title: entry.title })" @click="bin(entry)">{{ $t('shelf.toTheBin') }}</button>
-          </span>
         </li>
       </ul>
-      <p v-if="inBin > 0" class="soft bin" data-test="bin">
-        {{ $t('shelf.inTheBin', inBin) }}
-        <button type="button" class="button" @click="emptyBin">{{ asksToEmpty ? $t('shelf.yesThrowThemAwayForGood') : $t('shelf.emptyTheBin') }}</button>
-        <button v-if="asksToEmpty" type="button" class="button bare" @click="asksToEmpty = false">{{ $t('shelf.keepThem') }}</button>
-      </p>
       <button v-if="more && entries" type="button" class="button more" @click="load(asked)">{{ $t('shelf.showOlderDrawings') }}</button>
+      <div>
+        <Fold group="shelf sizes" :name="$t('shelf.beginWithoutAPhoto')">
+          <p>{{ $t('shelf.onlyTheMarksAreWanted') }}</p>
+          <form class="sizes" @submit.prevent="takeSizes">
+            <el-input v-model="sizes.width" :aria-label="$t('shelf.originalsWidth')" :placeholder="own.unit === 'in' ? $t('shelf.widthHint') : $t('shelf.widthHintCm')" autocomplete="off" />
+            <span>×</span>
+            <el-input v-model="sizes.height" :aria-label="$t('shelf.originalsHeight')" :placeholder="own.unit === 'in' ? $t('shelf.heightHint') : $t('shelf.heightHintCm')" autocomplete="off" />
+            <button type="submit" class="button">{{ $t('shelf.startDrawing') }}</button>
+          </form>
+        </Fold>
+        <Fold v-if="inBin > 0" group="shelf bin" :name="$t('shelf.bin')" :decided="String(inBin)">
+          <p class="bin" data-test="bin">
+            {{ $t('shelf.inTheBin', inBin) }}
+            <button type="button" class="button" @click="emptyBin">{{ asksToEmpty ? $t('shelf.yesThrowThemAwayForGood') : $t('shelf.emptyTheBin') }}</button>
+            <button v-if="asksToEmpty" type="button" class="button bare" @click="asksToEmpty = false">{{ $t('boards.neverMind') }}</button>
+          </p>
+        </Fold>
+      </div>
     </main>
   </div>
 </template>
@@ -269,34 +280,34 @@ main {
   display: flex;
   flex-wrap: wrap;
   align-items: center;
-  justify-content: center;
   gap: 8px;
-  width: 100%;
 }
 
 .sizes .el-input {
   width: 92px;
 }
 
-.drop {
+main.over {
+  outline: 3px solid var(--guide-ink);
+  outline-offset: 8px;
+}
+
+.begin {
   display: flex;
   flex-wrap: wrap;
   align-items: center;
-  justify-content: center;
-  gap: 12px 20px;
-  min-height: 92px;
-  padding: 18px;
-  border: 2px dashed var(--tick);
+  gap: 10px;
 }
 
-.drop.over {
-  border: 2px solid var(--guide-ink);
-  background: var(--panel);
+.begin .button {
+  min-height: 48px;
+  padding: 5px 22px;
+  font-size: 17px;
 }
 
-.drop label:has(:focus-visible) {
-  outline: 2px solid var(--guide-ink);
-  outline-offset: 2px;
+.next {
+  font-size: 18px;
+  margin-right: auto;
 }
 
 .progress {
@@ -330,15 +341,6 @@ li > a,
   padding-bottom: 10px;
   border-bottom: 3px solid var(--graphite);
   margin-bottom: 8px;
-}
-
-li > .acts {
-  position: absolute;
-  right: -8px;
-  bottom: -6px;
-  font-weight: 400;
-  font-size: 14px;
-  color: var(--soft);
 }
 
 /* A drawing with several sheets takes two places. */
@@ -395,6 +397,19 @@ li.several {
 }
 
 @media (max-width: 500px) {
+  .next {
+    width: 100%;
+  }
+
+  .begin .button {
+    flex: 1;
+    padding: 5px 12px;
+  }
+
+  .begin .strong {
+    flex-basis: 100%;
+  }
+
   header span {
     display: none;
   }
@@ -413,11 +428,5 @@ li.several {
     padding: 0 6px;
     white-space: nowrap;
   }
-}
-
-.acts .button {
-  font-size: 14px;
-  font-weight: 400;
-  color: var(--soft);
 }
 </style>

@@ -1,25 +1,37 @@
 <script setup lang="ts">
-import { ref } from 'vue'
+import { useSessionStorage } from '@vueuse/core'
+import { computed, ref } from 'vue'
 import Num from './Num.vue'
 
 /**
  * A part of the workings that is folded away until it is wanted; what was decided there stays in sight. A native
- * `details` rather than Element Plus's collapse: a search in the page finds what is folded, and opens it.
+ * `details` rather than Element Plus's collapse: one element, and its own keys.
  */
-const props = defineProps<{ name: string; decided?: string; open?: boolean }>()
+const props = defineProps<{
+  name: string
+  decided?: string
+  open?: boolean
+  /** A heading of the page under this name: it stays open once it was opened. */
+  group?: string
+  /** Nothing in it is made before it was wanted. */
+  lazy?: boolean
+}>()
 const emit = defineEmits<{ opened: [] }>()
-/** Nothing in it is made before it was wanted. */
-const wanted = ref(props.open ?? false)
+const opened = useSessionStorage<string[]>('inch-ladder.opened', [])
+const isOpen = computed(() => props.open || (props.group !== undefined && opened.value.includes(props.group)))
+const wanted = ref((props.group !== undefined && !props.lazy) || isOpen.value)
 
 function toggled(event: Event) {
-  if (!(event.target as HTMLDetailsElement).open) return
+  const { open } = event.target as HTMLDetailsElement
+  if (props.group !== undefined) opened.value = [...opened.value.filter((one) => one !== props.group), ...(open ? [props.group] : [])]
+  if (!open) return
   wanted.value = true
   emit('opened')
 }
 </script>
 
 <template>
-  <details :open="open" class="fold" @toggle="toggled">
+  <details :open="isOpen" class="fold" :class="{ group }" @toggle="toggled">
     <summary>
       <b>{{ name }}</b>
       <span v-if="decided" class="soft"><Num :text="decided" /></span>
@@ -42,6 +54,11 @@ summary {
   cursor: pointer;
   line-height: 1.25;
   list-style: none;
+}
+
+.group > summary {
+  min-height: 44px;
+  padding: 11px 0;
 }
 
 summary::-webkit-details-marker {
@@ -74,5 +91,14 @@ summary .soft {
   flex-direction: column;
   gap: 10px;
   padding: 2px 0 14px;
+}
+
+/* Closed, it takes no room and no part in anything. */
+.fold:not([open]) > .inside {
+  display: none;
+}
+
+.group > .inside {
+  gap: 12px;
 }
 </style>

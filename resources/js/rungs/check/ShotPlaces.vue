@@ -24,7 +24,7 @@ function setByHand(name: string, label: string, at: number[] | null) {
 </script>
 
 <template>
-  <Fold :name="$t('shots.places')" :decided="t('shots.placesDecided', { out, all: points.length })" open>
+  <Fold group="check differences" :name="$t('shots.allDifferences')" :decided="t('shots.placesDecided', { out, all: points.length })">
     <article v-for="one in points" :key="one.name" class="place" :class="{ out: !one.within && one.sure && !one.meant }" data-test="judged">
       <p><b>{{ one.within && one.sure ? '✓' : one.meant ? '·' : one.sure ? '✗' : '?' }}</b> <Num :text="one.says" /></p>
       <p class="soft"><Num :text="one.amounts" /><template v-if="one.critical"> · {{ $t('shots.critical') }}</template></p>
@@ -41,8 +41,8 @@ function setByHand(name: string, label: string, at: number[] | null) {
     <ul v-if="shots.told?.relations.length" class="aligned" data-test="gaps-seen"><li v-for="one in shots.told.relations" :key="one.photo" :class="{ fault: !one.same }"><Num :text="one.photo" />; <Num :text="one.drawing" /></li></ul>
     <p class="row"><a class="button bare" :href="`/api/drawings/${store.drawing?.id}/shots/${shots.chosen}/places.csv`">{{ $t('shots.csv') }}</a><router-link v-if="store.drawing" class="button bare" :to="{ name: 'print', params: { id: store.drawing.id, sheet: 'corrections' } }">{{ $t('shots.printCorrections') }}</router-link></p>
     <p v-for="name in missing" :key="name" class="row"><span>? {{ name }}</span><button type="button" class="button bare" @click="setByHand(name, name, null)">{{ $t('shots.setByHand') }}</button></p>
+    <Features v-if="shots.told" :features="shots.told.features" />
   </Fold>
-  <Features v-if="shots.told" :features="shots.told.features" />
 </template>
 
 <style scoped>

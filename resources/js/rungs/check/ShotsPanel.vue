@@ -1,43 +1,29 @@
 <script setup lang="ts">
-import { computed, defineAsyncComponent } from 'vue'
 import { useDropZone } from '@vueuse/core'
 import type { Choices } from '@/api/types'
 import { useShots } from '@/stores/shots'
-import Fold from '@/ui/Fold.vue'
-import ShotPlaces from './ShotPlaces.vue'
-import ShotsKept from './ShotsKept.vue'
 import TakeShot from './TakeShot.vue'
 
-/** Photographs of the drawing, side by side: taken or dropped, looked at, put away. */
-const props = defineProps<{ choices: Choices; photo: boolean }>()
+/** A photograph of the drawing is taken or dropped, or tried with a test photo; the last one is opened again. */
+defineProps<{ choices: Choices; photo: boolean }>()
 const shots = useShots()
-const OverTime = defineAsyncComponent(() => import('./OverTime.vue'))
-
-const count = computed(() => props.choices.shots.length)
 useDropZone(document.body, { onDrop: (files) => files?.[0] && !shots.busy && void shots.take(files[0]), multiple: false })
 </script>
 
 <template>
   <section class="shots" data-test="shots">
-    <h2>{{ $t('check.secondOpinion') }}</h2>
-    <p v-if="count === 0" class="soft">{{ $t('shots.layIt') }}</p>
-    <TakeShot strong />
-    <button v-if="photo && !shots.busy" type="button" class="button" data-test="rehearse" @click="shots.rehearse">{{ $t('shots.rehearse') }}</button>
-    <ShotsKept :choices="choices" />
-    <template v-if="shots.shot">
-      <div class="two">
-        <button type="button" class="button" data-test="set-corners" @click="shots.corners = shots.shot.corners">{{ $t('shots.corners') }}</button>
-        <button type="button" class="button" @click="shots.choose(null)">{{ $t('shots.putAway') }}</button>
-      </div>
-      <ShotPlaces v-if="shots.told" />
-    </template>
-    <Fold v-if="count > 1" :name="$t('shots.overTime')" :decided="$t('shots.count', { shots: count })"><OverTime /></Fold>
+    <p v-if="choices.shots.length === 0">{{ $t('shots.layIt') }}</p>
+    <button v-else-if="shots.latest && !shots.shot" type="button" class="button" data-test="open-latest" @click="shots.choose(shots.latest.id)">{{ $t('shots.openTheLast') }}</button>
+    <TakeShot v-if="choices.shots.length > 0">{{ $t('shots.takeAnother') }}</TakeShot>
+    <p v-else-if="shots.busy" role="status">{{ shots.busy }}</p>
+    <button v-if="photo && !shots.busy && choices.shots.length === 0" type="button" class="button" data-test="rehearse" @click="shots.rehearse">{{ $t('shots.rehearse') }}</button>
+    <slot />
   </section>
 </template>
 
 <style scoped>
 .shots {
   display: grid;
-  gap: 8px;
+  gap: 10px;
 }
 </style>

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { useEventListener } from '@vueuse/core'
+import { useKeys } from '@/ui/useKeys'
 import { overs, useShots } from '@/stores/shots'
 import Callout from '@/ui/Callout.vue'
 import Num from '@/ui/Num.vue'
@@ -9,10 +10,11 @@ const props = defineProps<{ photo: boolean }>()
 const shots = useShots()
 
 const keys = { shot: '1', through: '2', blink: '3', wipe: '4', difference: '5' } as const
+const letters = useKeys()
 useEventListener('keydown', (event: KeyboardEvent) => {
   // Nothing is typed in a list that was picked from: from there they reach as well.
   if (event.target instanceof HTMLElement && event.target.closest('input:not([readonly]), textarea, select, [role=slider]')) return
-  if (event.ctrlKey || event.metaKey || event.altKey) return
+  if (!letters.value || event.ctrlKey || event.metaKey || event.altKey) return
   if (!props.photo) return
   const over = overs.find((one) => keys[one] === event.key)
   if (over) shots.over = over

@@ -5,6 +5,7 @@ import type { CellToCopy, Strength } from '@/api/types'
 import { keyOf, type Place } from '@/stores/copying'
 import { useDrawing } from '@/stores/drawing'
 import CellAddresses from './CellAddresses.vue'
+import CellContours from './CellContours.vue'
 import CellLoupe from './CellLoupe.vue'
 import CellPaper from './CellPaper.vue'
 import CellPhoto from './CellPhoto.vue'
@@ -17,7 +18,7 @@ import type { Spot } from './useSetRight'
 
 /** The cell of the photo beside the empty one of the paper, both as large as there is room. */
 const props = defineProps<{ at: Place; card: CellToCopy | null; looks: CellLooks; crossings: CellToCopy['crossings']; setting: { places: Spot[]; at: Spot } | null; strengths: Strength[] }>()
-const emit = defineEmits<{ move: [dx: number, dy: number]; point: [crossing: number | null]; put: [spot: Spot] }>()
+const emit = defineEmits<{ move: [dx: number, dy: number]; point: [crossing: number | null]; put: [spot: Spot]; choose: [contour: number] }>()
 
 const store = useDrawing()
 const { window: sight, shown, failed, waiting } = usePiece(
@@ -31,8 +32,13 @@ const room = useElementSize(table, undefined, { box: 'border-box' })
 const whole = computed(() => props.looks.view === 'one')
 const many = computed(() => props.looks.view === 'four' || props.looks.view === 'nine')
 
+/** Of the width of a phone that a cell takes. */
+const PHONE_SHARE = 0.9
+const phone = useMediaQuery('(max-width: 760px)')
 /** Both cells as large as the table takes beside what is written round them; side by side, or one above the other. */
 function fitted(stacked: boolean) {
+  // On a phone held upright the photo's cell takes the width, and the paper's is scrolled to.
+  if (stacked && phone.value) return PHONE_SHARE * room.width.value
   // Only one cell alone has crossings round it.
   const [beside, above] = stacked ? [whole.value ? 130 : 16, whole.value ? 76 : 8] : whole.value ? [2 * 176, 98] : [3 * 24, 20]
   const wide = stacked ? room.width.value - beside : (room.width.value - beside) / 2
@@ -40,7 +46,8 @@ function fitted(stacked: boolean) {
   return Math.max(10, Math.min(wide, high * sight.ratio.value))
 }
 /** The way in which they are larger. */
-const stacked = computed(() => fitted(true) > fitted(false))
+const upright = useMediaQuery('(orientation: portrait)')
+const stacked = computed(() => (phone.value ? upright.value : fitted(true) > fitted(false)))
 const size = computed(() => {
   const width = fitted(stacked.value)
   return { width: Math.round(width), height: Math.round(width / sight.ratio.value) }
@@ -51,6 +58,8 @@ const AHEAD = { left: [1, 0], right: [-1, 0], up: [0, 1], down: [0, -1] } as con
 useSwipe(table, {
   onSwipeEnd: (_, direction) => {
     if (direction === 'none' || props.looks.loupe || props.setting) return
+    // Up and down the page slides.
+    if (stacked.value && phone.value && (direction === 'up' || direction === 'down')) return
     const turned = props.looks.upsideDown ? -1 : 1
     const [dx, dy] = AHEAD[direction]
     emit('move', dx * turned * (props.looks.mirrored ? -1 : 1), dy * turned)
@@ -72,9 +81,11 @@ const things = computed(() => (props.looks.things ? (store.workings?.things ?? [
 
 const course = computed(() => (whole.value && props.looks.chosen !== null ? (props.card?.courses[props.looks.chosen] ?? null) : null))
 const points = computed(() => (whole.value && !props.looks.mirrored ? (props.card?.points ?? []) : []))
+/** So many contours are shown at once; the others one by one. */
+const SHOWN = 3
+const contours = computed(() => (whole.value && !props.looks.mirrored && !props.looks.masses && !props.looks.quarters && !props.setting ? (props.card?.courses.slice(0, SHOWN) ?? []) : []))
 /** What is pointed at, or what the contour in hand runs through. */
 const lit = computed(() => (props.looks.pointed !== null ? [props.looks.pointed] : (course.value?.crossings ?? [])))
-const phone = useMediaQuery('(max-width: 760px)')
 const written = computed(() => ({ ...size.value, letters: phone.value ? 14 : 18 }))
 const onPhoto = computed(() => crossingTicks(props.crossings, 'eye', props.looks.upsideDown, written.value))
 /** A blank cell, or a wish, shows the quarters of its sides. */
@@ -87,15 +98,18 @@ const cuts = computed(() => {
 </script>
 
 <template>
-  <div ref="table" class="cells" :class="{ whole, stacked }">
+  <!-- On a phone it slides, by the keys of a keyboard too. -->
+  <div ref="table" class="cells" :tabindex="phone && stacked ? 0 : undefined" :class="{ whole, stacked }">
     <CellPhoto :picture="shown" :waiting :failed :window="sight" :size :whole :cuts :turned="looks.upsideDown" :brighter="looks.brighter" :lifted="looks.lifted" :course :points :crop :things :masses="looks.masses" :strengths="whole ? strengths : []" :mirrored="looks.mirrored">
       <CellLoupe v-if="looks.loupe && shown" :picture="shown" :size :turned="looks.upsideDown" :mirrored="looks.mirrored" />
       <CellAddresses v-if="many" :window="sight" :turned="looks.upsideDown" :mirrored="looks.mirrored" />
+      <CellContours :contours :points :chosen="looks.chosen" :size :turned="looks.upsideDown" bright @choose="$emit('choose', $event)" />
       <CellTicks v-if="!looks.mirrored" :ticks="onPhoto" :lit @point="!setting && $emit('point', $event)" />
       <CellSetting v-if="setting" :places="setting.places" :at="setting.at" :turned="looks.upsideDown" @put="$emit('put', $event)" />
     </CellPhoto>
     <CellPaper :window="sight" :size :whole :cuts :turned="looks.upsideDown" :course :points :crop :things :masses="looks.masses && shown !== '' && !looks.shot" :strengths="whole ? strengths : []" :mirrored="looks.mirrored" :shot="looks.shot" :lifted="looks.lifted">
       <CellAddresses v-if="many" :window="sight" :turned="looks.upsideDown" :mirrored="looks.mirrored" />
+      <CellContours v-if="!looks.shot" :contours :points :chosen="looks.chosen" :size :turned="looks.upsideDown" />
       <CellTicks v-if="!looks.mirrored" :ticks="onPaper" :lit @point="$emit('point', $event)" />
     </CellPaper>
   </div>
@@ -130,5 +144,20 @@ const cuts = computed(() => {
 
 .cells.whole.stacked {
   padding: 0;
+}
+
+@media (max-width: 760px) {
+  .cells.stacked,
+  .cells.whole.stacked {
+    justify-content: flex-start;
+    gap: 58px;
+    padding: 26px 0 30px;
+    overflow-y: auto;
+    touch-action: pan-y;
+  }
+
+  .cells.stacked > * {
+    flex: none;
+  }
 }
 </style>

@@ -168,26 +168,36 @@ const isLit = (tick: Tick, lit: number[]) => tick.crossing !== null && lit.inclu
     font-size: 14px;
   }
 
-  /* Beside the cell there is room for a word or two. */
+  /* At the sides there is no room beside the cell: they are written inside it. */
   .left,
   .right {
-    width: max-content;
-    max-width: 82px;
-    white-space: normal;
+    padding: 2px 4px;
+    background: var(--panel);
   }
 
   .left {
-    right: calc(100% + 14px);
-    text-align: right;
+    right: auto;
+    left: 14px;
   }
 
   .right {
-    left: calc(100% + 14px);
+    right: 14px;
+    left: auto;
   }
 
   .left::after,
   .right::after {
-    width: 14px;
+    width: 18px;
+  }
+
+  .left::after {
+    right: 100%;
+    left: auto;
+  }
+
+  .right::after {
+    right: auto;
+    left: 100%;
   }
 
   .top {

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { useScreenOrientation, useSessionStorage, useWakeLock, type OrientationLockType } from '@vueuse/core'
+import { useEventListener, useScreenOrientation, useSessionStorage, useWakeLock, type OrientationLockType } from '@vueuse/core'
 import { computed, onMounted, onUnmounted, ref, useTemplateRef, watch } from 'vue'
 import { t } from '@/lang'
 import Lost from '@/shelf/Lost.vue'
@@ -10,20 +10,20 @@ import Callout from '@/ui/Callout.vue'
 import Num from '@/ui/Num.vue'
 import Cautions from '../Cautions.vue'
 import PinnedNotes from '../PinnedNotes.vue'
-import RungLadder from '../RungLadder.vue'
+import StepsMenu from '../StepsMenu.vue'
 import TopStrip from '../TopStrip.vue'
 import Troubles from '../Troubles.vue'
 import Waiting from '../Waiting.vue'
 import { useOpenDrawing } from '../useOpenDrawing'
 import { useSitting } from '../useSitting'
 import CellPair from './CellPair.vue'
-import CopyBand from './CopyBand.vue'
-import CopyKeys from './CopyKeys.vue'
+import CopyFoot from './CopyFoot.vue'
+import CopyMore from './CopyMore.vue'
 import PassCard from './PassCard.vue'
 import { useCellInHand } from './useCellInHand'
 import { useCellLooks } from './useCellLooks'
 import { useCellsAhead } from './useCellsAhead'
-import type { CopyKey } from './useCopyKeys'
+import { useCopyKeys, type CopyKey } from './useCopyKeys'
 import { useReadAloud } from './useReadAloud'
 import { useSetRight } from './useSetRight'
 import { useStrengths } from './useStrengths'
@@ -110,31 +110,51 @@ const steps: CopyKey[] = [
 ]
 const deeds: CopyKey[] = [
   { key: ' ', also: 'PageDown', cap: t('copy.space'), label: t('copy.doneNext'), says: t('copy.doneAndOnToTheNext'), act: finish },
-  { key: 'Backspace', also: 'PageUp', cap: '⌫', label: t('copy.back'), room: 'short', says: t('copy.backToTheCellLastLeft'), act: back },
-  { key: 'x', cap: 'X', label: t('copy.nothing'), room: 'short', says: t('copy.nothingToDrawInThisCell'), act: () => mark('empty') },
-  { key: 'o', cap: 'O', label: t('copy.open'), room: 'short rare', says: t('copy.openThisCellAgain'), act: reopen },
-  { key: 'f', cap: 'F', label: t('copy.isDoubtful'), room: 'short rare', says: t('copy.flagThisCellAsDoubtful'), act: () => void cells.note(at.value, { doubtful: !cells.isDoubtful(at.value) }), on: computed(() => cells.isDoubtful(at.value)) },
-  { key: 'n', cap: 'N', label: t('copy.note'), room: 'short rare', says: t('copy.aNoteOnThisCell'), act: () => void band.value?.write(), on: computed(() => cells.wordsOf(at.value) !== '') },
+  { key: 'x', cap: 'X', label: t('copy.nothing'), says: t('copy.nothingToDrawInThisCell'), act: () => mark('empty') },
+  { key: 'f', cap: 'F', label: t('copy.flag'), room: 'rare', says: t('copy.flagThisCellAsDoubtful'), act: () => void cells.note(at.value, { doubtful: !cells.isDoubtful(at.value) }), on: computed(() => cells.isDoubtful(at.value)) },
+  { key: 'Backspace', also: 'PageUp', cap: '⌫', label: t('copy.back'), says: t('copy.backToTheCellLastLeft'), act: back },
 ]
-const sights: CopyKey[] = [
+const acts: CopyKey[] = [
+  { key: 'o', cap: 'O', label: t('copy.open'), says: t('copy.openThisCellAgain'), act: reopen },
+  deeds[2]!,
+  { key: 'n', cap: 'N', label: t('copy.note'), says: t('copy.aNoteOnThisCell'), act: () => void drawer.value?.write(), on: computed(() => cells.wordsOf(at.value) !== '') },
+]
+const contours: CopyKey[] = [
   { key: 'c', cap: 'C', label: t('copy.contour'), says: t('copy.oneContourAfterAnotherRunAlong'), act: () => (looks.chosen = after(looks.chosen, card.value?.courses.length ?? 0)), on: computed(() => looks.chosen !== null) },
   { key: 'e', cap: 'E', label: t('copy.crossing'), says: t('copy.oneCrossingAfterAnotherWithAll'), act: () => (looks.pointed = after(looks.pointed, crossings.value.length)), on: computed(() => looks.pointed !== null) },
-  { key: 'q', cap: 'Q', label: t('copy.quarters'), says: t('copy.theSidesQuartersInPlace'), ...flip('quarters') },
-  { key: 'h', cap: 'H', label: t('copy.halves'), says: t('copy.halvingHairlines'), ...flip('hairlines') },
-  { key: '2', cap: '2', label: t('copy.four'), says: t('copy.fourCellsTogether'), ...views('four') },
-  { key: '3', cap: '3', label: t('copy.nine'), says: t('copy.nineCellsTogether'), ...views('nine') },
-  { key: 's', cap: 'S', label: t('copy.around'), says: t('copy.theCellInItsSurroundings'), ...views('around') },
-  { key: 'l', cap: 'L', label: t('copy.noGrid'), says: t('copy.liftTheGrid'), ...flip('lifted') },
-  { key: 'u', cap: 'U', label: t('copy.turned'), says: t('copy.upsideDownToSeeShapes'), ...flip('upsideDown') },
-  { key: 'v', cap: 'V', label: t('copy.mirrored'), says: t('copy.mirroredToSeeShapes'), ...flip('mirrored') },
-  { key: 't', cap: 'T', label: t('copy.tone'), says: t('copy.fiveGreysAndNoColour'), ...flip('tone') },
-  { key: 'g', cap: 'G', label: t('copy.things'), says: t('copy.outlinesOfNamedThings'), ...flip('things') },
-  { key: 'k', cap: 'K', label: t('copy.masses'), says: t('copy.fewFlatShapesInPlaceOf'), ...flip('masses') },
-  { key: 'w', cap: 'W', label: t('copy.edges'), says: t('copy.whereContoursAreHardSoft'), ...flip('strengths') },
-  { key: 'z', cap: 'Z', label: t('copy.loupe'), says: t('copy.largerAndBrighterUnderThePointer'), ...flip('loupe') },
-  { key: 'r', cap: 'R', label: t('copy.aloud'), says: t('copy.callsOutTheCell'), act: () => (aloud.on.value = !aloud.on.value), on: aloud.on },
-  { key: 'b', cap: 'B', label: t('copy.bright'), says: t('copy.brighterToSeeIntoADark'), ...flip('brighter') },
-  { key: 'p', cap: 'P', label: t('copy.shot'), says: t('copy.theDrawingAsPhotographed'), ...flip('shot'), can: computed(() => shots.latest !== null) },
+]
+const spoken: CopyKey = { key: 'r', cap: 'R', label: t('copy.aloud'), says: t('copy.callsOutTheCell'), act: () => (aloud.on.value = !aloud.on.value), on: aloud.on }
+const groups: { name: string; looks: CopyKey[] }[] = [
+  {
+    name: t('copy.lookGroups.view'),
+    looks: [
+      { key: '2', cap: '2', label: t('copy.four'), says: t('copy.fourCellsTogether'), ...views('four') },
+      { key: '3', cap: '3', label: t('copy.nine'), says: t('copy.nineCellsTogether'), ...views('nine') },
+      { key: 's', cap: 'S', label: t('copy.around'), says: t('copy.theCellInItsSurroundings'), ...views('around') },
+    ],
+  },
+  {
+    name: t('copy.lookGroups.help'),
+    looks: [
+      { key: 'q', cap: 'Q', label: t('copy.quarters'), says: t('copy.theSidesQuartersInPlace'), ...flip('quarters') },
+      { key: 'h', cap: 'H', label: t('copy.halves'), says: t('copy.halvingHairlines'), usual: true, ...flip('hairlines') },
+      { key: 'g', cap: 'G', label: t('copy.things'), says: t('copy.outlinesOfNamedThings'), ...flip('things') },
+      { key: 'k', cap: 'K', label: t('copy.masses'), says: t('copy.fewFlatShapesInPlaceOf'), ...flip('masses') },
+      { key: 'w', cap: 'W', label: t('copy.edges'), says: t('copy.whereContoursAreHardSoft'), ...flip('strengths') },
+      { key: 'l', cap: 'L', label: t('copy.noGrid'), says: t('copy.liftTheGrid'), ...flip('lifted') },
+    ],
+  },
+  {
+    name: t('copy.lookGroups.photo'),
+    looks: [
+      { key: 't', cap: 'T', label: t('copy.tone'), says: t('copy.fiveGreysAndNoColour'), ...flip('tone') },
+      { key: 'b', cap: 'B', label: t('copy.bright'), says: t('copy.brighterToSeeIntoADark'), ...flip('brighter') },
+      { key: 'z', cap: 'Z', label: t('copy.loupe'), says: t('copy.largerAndBrighterUnderThePointer'), ...flip('loupe') },
+      { key: 'u', cap: 'U', label: t('copy.turned'), says: t('copy.upsideDownToSeeShapes'), ...flip('upsideDown') },
+      { key: 'v', cap: 'V', label: t('copy.mirrored'), says: t('copy.mirroredToSeeShapes'), ...flip('mirrored') },
+      { key: 'p', cap: 'P', label: t('copy.shot'), says: t('copy.theDrawingAsPhotographed'), ...flip('shot'), can: computed(() => shots.latest !== null) },
+    ],
+  },
 ]
 
 const rights: CopyKey[] = [
@@ -143,6 +163,11 @@ const rights: CopyKey[] = [
   { key: 'm', cap: 'M', label: t('copy.setRight.move'), says: t('copy.setRight.moveWhatIsPointedAt'), act: right.move, on: computed(() => Boolean(setting.value?.was)) },
   { key: 'Delete', cap: '⌦', label: t('copy.setRight.strike'), says: t('copy.setRight.strikeWhatIsPointedAt'), act: right.strike },
 ]
+const more = ref(false)
+const list: CopyKey = { key: '?', cap: '?', label: t('copy.allKeys'), says: t('copy.thisList'), act: () => (more.value = !more.value) }
+const keys = [...deeds, ...acts.filter((one) => one !== deeds[2]), ...contours, ...groups.flatMap((group) => group.looks), spoken, ...rights, list]
+useCopyKeys([...keys, ...steps])
+useEventListener('keydown', (event: KeyboardEvent) => event.key === 'Escape' && (more.value = false))
 
 // Who draws shapes without names turns them over; who knows what they are need not.
 watch(
@@ -171,11 +196,21 @@ onMounted(() => turn.isSupported.value && turn.orientation.value && void turn.lo
 onUnmounted(() => turn.isSupported.value && turn.unlockOrientation())
 onUnmounted(() => void wake.release().catch(() => undefined))
 
-const band = useTemplateRef<{ write: () => Promise<void> }>('band')
+const drawer = useTemplateRef<{ write: () => Promise<void> }>('drawer')
 /** What was asked of the hand last, or pointed at by it, is said before what went wrong earlier. */
 const asked = computed(() => right.says.value || (looks.pointed === null ? '' : (crossings.value[looks.pointed]?.sentence ?? '')))
 const wrong = computed(() => (asked.value ? '' : (store.errors.edge ?? '')))
 const said = computed(() => asked.value || wrong.value || aloud.sentence.value || (looks.shot && shots.fault) || store.said)
+const isOver = computed(() => cells.left === 0 && !cells.pass)
+const passNow = computed(() => cells.passes.find((one) => one.name === cells.pass))
+/** The contour in hand; else what the cell has to say first. */
+const line = computed(() => {
+  const contour = looks.chosen === null ? undefined : card.value?.courses[looks.chosen]
+  if (contour) return contour.sentence
+  if (isOver.value) return t('copy.everyCellHasBeenRoundLook')
+  if (cells.way?.guarded.includes(at.value.row * cells.columns + at.value.column)) return t('copy.layACleanSheet')
+  return card.value && store.drawing?.photo && card.value.courses.length === 0 ? t('copy.noEdgeOfLightAndDark') : ''
+})
 const state = computed(() => {
   const division = store.workings?.divided.find((cell) => keyOf(cell) === keyOf(at.value))
   const words = [
@@ -192,25 +227,26 @@ const state = computed(() => {
 <template>
   <Lost v-if="store.missing" />
   <div v-else-if="store.drawing && store.workings && store.draft && cells.way" class="page">
-    <TopStrip />
-    <RungLadder :id="id" current="copy" :workings="store.workings" :progress="store.progress" slim />
+    <TopStrip :at="cells.pass ? `copy ${cells.pass}` : 'copy'"><StepsMenu :id="id" current="copy" :workings="store.workings" :progress="store.progress" /></TopStrip>
     <main class="table">
       <div class="head">
         <h2 class="address" data-test="address" aria-live="polite">{{ cells.address(at) }}</h2>
         <svg v-if="store.workings.light" class="light" viewBox="-14 -14 28 28" role="img" :aria-label="store.workings.light.says" data-test="light" :style="{ rotate: `${lightFalls}deg` }"><title>{{ store.workings.light.says }}</title><path d="M-11 0H10M3 -7L10 0L3 7" /></svg>
-        <span class="soft">{{ $t('copy.columnAndRow', { column: at.column + 1, row: at.row + 1, state }) }}</span>
+        <span class="soft">{{ $t('copy.columnAndRow', { column: at.column + 1, row: at.row + 1, state }) }}<template v-if="passNow"> · {{ passNow.label }}</template></span>
         <span v-if="said" class="twin" :class="{ fault: wrong }" :role="wrong ? 'alert' : 'status'"><Num :text="said" /></span>
-        <span v-else class="soft twin" data-test="twin"><template v-if="card"><span class="wide">{{ $t('copy.yourPaper') }} · </span><Num :text="card.size" />, <Num :text="card.place" /></template>{{ looks.upsideDown ? `, ${$t('copy.sheetTurnedToo')}` : '' }}</span>
+        <span v-else class="soft twin"><template v-if="card"><Num :text="card.size" /></template>{{ looks.upsideDown ? `, ${$t('copy.sheetTurnedToo')}` : '' }}</span>
       </div>
       <Troubles said-elsewhere />
       <Cautions :cautions="store.workings.cautions.copy ?? []" />
       <PinnedNotes :at="cells.pass ? ['copy', `copy ${cells.pass}`] : ['copy']" />
       <Callout v-if="carried" tone="calm" data-test="carried"><p>{{ $t('copy.leftOpenLastTime', { open: carried }) }}</p><button type="button" class="button" @click="hear">{{ $t('copy.iKnow') }}</button></Callout>
       <PassCard :id :copy="store.draft.copy" @go-by="goBy" />
-      <CellPair :at :card :looks :crossings :setting :strengths @move="move" @point="looks.pointed = $event" @put="right.put" />
-      <CopyBand ref="band" v-model="looks.chosen" :at :card :strengths :choices="store.draft" :photo="store.drawing.photo !== null" :rights :meant="right.meant.value !== null" :pointed="looks.pointed" @go="go" @go-by="goBy" />
+      <CellPair :at :card :looks :crossings :setting :strengths @move="move" @point="looks.pointed = $event" @put="right.put" @choose="looks.chosen = looks.chosen === $event ? null : $event" />
     </main>
-    <CopyKeys :deeds :looks="sights" :rights :steps :copy="store.draft.copy" @go-by="goBy" />
+    <CopyFoot :at :line :deeds :groups :more :over="isOver" @go="go" @more="more = !more">
+      <router-link v-if="isOver" class="button strong" :to="{ name: 'rung', params: { id, rung: 'check' } }">{{ $t('copy.photographTheDrawing') }}</router-link>
+    </CopyFoot>
+    <CopyMore v-show="more" ref="drawer" v-model="looks.chosen" :at :card :strengths :choices="store.draft" :photo="store.drawing.photo !== null" :rights :meant="right.meant.value !== null" :pointed="looks.pointed" :acts :aloud="spoken" :keys :groups :size="card ? `${card.size}, ${card.place}` : ''" @go="go" @go-by="(way) => (goBy(way), (more = false))" @close="more = false" @show="more = true" />
   </div>
   <Waiting v-else />
 </template>
@@ -219,13 +255,8 @@ const state = computed(() => {
 .page {
   position: relative;
   display: grid;
-  grid-template: 46px minmax(0, 1fr) minmax(58px, auto) / 44px minmax(0, 1fr);
+  grid-template: 46px minmax(0, 1fr) auto / minmax(0, 1fr);
   height: 100%;
-}
-
-.page > :first-child,
-.page > :deep(.keys) {
-  grid-column: 1 / -1;
 }
 
 .table {
@@ -266,14 +297,6 @@ const state = computed(() => {
 }
 
 @media (max-width: 760px) {
-  .page {
-    grid-template: 46px minmax(0, 1fr) auto / minmax(0, 1fr);
-  }
-
-  .page > nav {
-    display: none;
-  }
-
   .table {
     padding: 2px 8px;
   }
@@ -289,9 +312,6 @@ const state = computed(() => {
     line-height: 1.2;
   }
 
-  .twin .wide {
-    display: none;
-  }
 }
 
 /* A small phone: what is said slides, and the cells keep their room. */

@@ -5,7 +5,6 @@ import type { Choices } from '@/api/types'
 import { useCopying } from '@/stores/copying'
 import { useDrawing } from '@/stores/drawing'
 import Callout from '@/ui/Callout.vue'
-import Check from '@/ui/Check.vue'
 import Num from '@/ui/Num.vue'
 
 /** The pass that is on: the three of them, the card it opens with, what is to be minded, and how it goes on when it is round. */
@@ -22,36 +21,16 @@ const open = computed(() => now.value !== undefined && read.value !== now.value.
 const caution = computed(() => (cells.way?.caution && !props.copy.waved.includes(cells.way.caution.name) ? cells.way.caution : null))
 const isRound = computed(() => cells.left === 0 && now.value !== undefined)
 
-const musts = computed(() => store.draft?.things.filter((thing) => thing.must) ?? [])
-
-/** A thing stands in this pass, or does not after all. */
-function tick(name: string, stands: boolean) {
-  const pass = cells.pass
-  store.decide((choices) => {
-    const thing = choices.things.find((one) => one.name === name)
-    if (!thing || !pass) return
-    thing.ticked = thing.ticked.filter((one) => one !== pass)
-    if (stands) thing.ticked.push(pass)
-  })
-}
-
 function wave(name: string) {
   store.decide((choices) => choices.copy.waved.push(name))
 }
 </script>
 
 <template>
-  <section v-if="now" class="passes" data-test="passes" :aria-label="$t('copy.passes')">
-    <div class="row">
-      <button v-for="(one, i) in cells.passes" :key="one.name" type="button" class="button" :class="{ strong: one.name === now.name }" :aria-pressed="one.name === now.name" @mousedown.prevent @click="emit('goBy', { pass: one.name })">{{ i + 1 }} {{ one.label }}</button>
-      <span v-if="musts.length > 0" class="row what" role="group" :aria-label="$t('copy.notToBeForgotten')" data-test="musts">
-        <span class="soft">{{ $t('copy.notToBeForgotten') }}</span>
-        <Check v-for="thing in musts" :key="thing.name" :model-value="thing.ticked.includes(now.name)" @update:model-value="tick(thing.name, $event)">{{ thing.name }}</Check>
-      </span>
-      <span v-else-if="!open" class="soft what">{{ now.what }}</span>
-      <button type="button" class="button bare card-key" :aria-expanded="open" @mousedown.prevent @click="read = open ? now.name : ''">{{ open ? $t('copy.readTheCard') : $t('copy.theCard') }}</button>
-    </div>
+  <section v-if="now && (open || caution || cells.way?.ahead || (isRound && cells.way?.round))" class="passes" :aria-label="$t('copy.passes')">
     <dl v-if="open" class="card" data-test="pass-card">
+      <dt class="name">{{ now.label }}</dt>
+      <dd><button type="button" class="button" @mousedown.prevent @click="read = now.name">{{ $t('boards.close') }}</button></dd>
       <dt>{{ $t('copy.drawn') }}</dt>
       <dd>{{ now.what }}</dd>
       <dt>{{ $t('copy.pencil') }}</dt>
@@ -74,19 +53,6 @@ function wave(name: string) {
   padding-bottom: 4px;
 }
 
-.row {
-  display: flex;
-  flex-wrap: wrap;
-  align-items: center;
-  gap: 4px 8px;
-}
-
-.what {
-  flex: 1;
-  min-width: 180px;
-  line-height: 1.2;
-}
-
 .card {
   display: grid;
   grid-template-columns: auto minmax(0, 1fr);
@@ -107,19 +73,16 @@ function wave(name: string) {
   margin: 0;
 }
 
+.card .name {
+  font-size: 20px;
+}
+
+.card .button {
+  float: inline-end;
+}
+
 /* On a phone it lies over the cells, which stay as large as they are. */
 @media (max-width: 760px) {
-  .what.soft {
-    display: none;
-  }
-
-  /* As wide whatever it says, so that nothing moves. */
-  .card-key {
-    width: 84px;
-    padding: 5px 2px;
-    margin-left: auto;
-  }
-
   .card {
     position: absolute;
     z-index: 2;

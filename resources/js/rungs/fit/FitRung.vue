@@ -1,28 +1,28 @@
 <script setup lang="ts">
 import { computed, ref, useId } from 'vue'
 import { api } from '@/api/client'
-import { useLook } from '@/boards/useLook'
+import { previewOf } from '@/api/pictures'
 import type { Choices, Clearance, Drawing, Verdict, Workings } from '@/api/types'
-import { choice, t } from '@/lang'
+import { t } from '@/lang'
 import { useDrawing } from '@/stores/drawing'
 import { boxOf, useTool } from '@/stores/tool'
 import Fold from '@/ui/Fold.vue'
 import TypedInput from '@/ui/TypedInput.vue'
 import Num from '@/ui/Num.vue'
 import Pick from '@/ui/Pick.vue'
-import Sums from '@/ui/Sums.vue'
+import Pictures from '@/ui/Pictures.vue'
+import Small from '@/ui/Small.vue'
 import { toShare } from '@/ui/shares'
 import Warnings from '@/ui/Warnings.vue'
-import Overlays from '../Overlays.vue'
 import PlannerList from '../planner/PlannerList.vue'
 import { useAsked } from '../useAsked'
 import KeptCrops from './KeptCrops.vue'
 import Ways from './Ways.vue'
+import Worked from '../Worked.vue'
 
 const props = defineProps<{ choices: Choices; workings: Workings; drawing: Drawing }>()
 const store = useDrawing()
 const tool = useTool()
-const { look } = useLook()
 const id = useId()
 
 const way = computed(() => props.choices.fit.way)
@@ -34,14 +34,19 @@ const percent = computed(() => {
 })
 const sizeOf = computed(() => (way.value === 'inset' ? t('fit.sizeAlongTheDiagonal') : t('fit.sizeOfTheCrop')))
 const sized = computed(() => way.value === 'inset' || way.value === 'cells' || (way.value === 'crop' && props.choices.fit.lock !== 'free'))
-const figures = computed(() => {
-  const { factor, trimmed_share, left_over } = props.workings
-  return [
-    { name: t('fit.scale'), text: factor ?? '—' },
-    { name: t('fit.trimmed'), text: trimmed_share ?? '0 %' },
-    { name: t('fit.leftOver'), text: left_over },
-  ]
-})
+const ways = useAsked(api.ways)
+void ways.ask()
+const preview = computed(() => previewOf(props.drawing, props.workings))
+const pictureOf = (value: string) => ways.answer.value?.find((one) => one.way === value)?.picture ?? null
+const order = ['cells', 'crop', 'inset', 'stretch'] as const
+const offers = computed(() =>
+  order.map((value) => {
+    const told = ways.answer.value?.find((one) => one.way === value)
+    return { value, name: t(`fit.ways.${value}`), figure: told?.cost, fault: told?.trouble }
+  }),
+)
+const result = computed(() => props.workings.rungs.fit.decision)
+const trimming = computed(() => t('fit.croppedAndLeft', { share: props.workings.trimmed_share ?? '0 %', left: props.workings.left_over }))
 function resize(to: number) {
   void store.pull(slid.value === 'inset' ? { by: 'inset', share: to / 100 } : { by: 'size', size: to / 100 })
 }
@@ -83,93 +88,88 @@ const dividers = useAsked(api.dividers)
 
 <template>
   <h2>{{ $t('fit.makeTheTwoAgree') }}</h2>
-  <Pick
-    :label="$t('fit.how')"
-    :model-value="way"
-    :options="{ crop: $t('fit.crop'), inset: $t('fit.inset'), cells: $t('fit.wholeCells'), stretch: $t('fit.stretch') }"
-    @update:model-value="store.adjust('way', { way: $event })"
-  />
-  <p>{{ $t(`fit.says.${way}`) }}</p>
-  <dl class="figures" data-test="figures">
-    <div v-for="figure in figures" :key="figure.name">
-      <dt class="legend">{{ figure.name }}</dt>
-      <dd><Num :text="figure.text" /></dd>
-    </div>
-  </dl>
+  <Pictures :label="$t('fit.how')" :model-value="way" :options="offers" @update:model-value="store.adjust('way', { way: $event })">
+    <template #default="{ value }"><Small v-if="pictureOf(value)" :plan="pictureOf(value)!" :photo="preview" :grid="value === 'cells'" /><span v-else class="none" /></template>
+  </Pictures>
+  <p v-if="ways.fault.value" class="fault">{{ ways.fault.value }}</p>
+  <div data-test="figures">
+    <p class="result"><Num :text="result" /></p>
+    <p v-if="workings.trimmed_share" class="soft"><Num :text="trimming" /></p>
+  </div>
   <Warnings :lines="workings.rungs.fit.warnings" />
-  <div v-if="way === 'cells'" class="two">
-    <TypedInput :label="$t('fit.cellOnThePaper')" field="cell" :model-value="choices.fit.cell" @update:model-value="store.decide((c) => (c.fit.cell = $event))" />
-    <TypedInput v-if="choices.photo.kind !== 'screen'" :label="$t('fit.cellOnThePrint')" field="fit.print_cell" :model-value="choices.fit.print_cell" :hint="$t('fit.asLargeAsFits')" @update:model-value="store.decide((c) => (c.fit.print_cell = $event || null))" />
-  </div>
-  <template v-if="way === 'crop'">
-    <Pick :label="$t('fit.itsShapeIs')" :model-value="choices.fit.lock" :options="{ paper: $t('fit.thePapers'), ratio: $t('fit.myOwn'), free: $t('fit.free') }" @update:model-value="lock" />
-    <TypedInput v-if="choices.fit.lock === 'ratio'" :label="$t('fit.shape')" field="fit.ratio" :model-value="choices.fit.ratio" :hint="$t('fit.shapeHint')" @update:model-value="store.decide((c) => (c.fit.ratio = $event))" />
-  </template>
-  <div v-if="sized" class="field">
-    <span :id="id" class="legend">{{ sizeOf }}, {{ percent }} %</span>
-    <el-slider :model-value="percent" :min="5" :max="100" :show-tooltip="false" :aria-labelledby="id" :aria-label="sizeOf" @input="resize($event as number)" @change="store.keep()" />
-  </div>
-  <div v-if="way === 'inset'" class="two">
-    <TypedInput :label="$t('fit.widthOfTheDrawing')" field="inset.width" :model-value="workings.typed.drawing_width" @update:model-value="store.adjust('inset', { as: 'width', typed: $event })" />
-    <TypedInput :label="$t('fit.heightOfTheDrawing')" field="inset.height" :model-value="workings.typed.drawing_height" @update:model-value="store.adjust('inset', { as: 'height', typed: $event })" />
-    <TypedInput v-if="workings.print" :label="$t('fit.timesLarger')" field="inset.factor" :model-value="workings.factor ?? ''" @update:model-value="store.adjust('inset', { as: 'factor', typed: $event })" />
-    <TypedInput v-if="workings.print" :label="$t('fit.perCent')" field="inset.percent" :model-value="workings.scale.percent === null ? '' : `${Math.round(workings.scale.percent * 100) / 100}`" @update:model-value="store.adjust('inset', { as: 'percent', typed: $event })" />
-  </div>
-  <button v-if="way === 'crop' || way === 'cells'" type="button" class="button" @click="store.decide((c) => Object.assign(c.fit, { left: null, top: null }))">{{ $t('fit.centreTheCrop') }}</button>
-  <Sums :lines="workings.rungs.fit.sums" />
   <div>
-    <Fold :name="$t('fit.cellsEasyOnBothRulers')" :decided="$t('fit.thePlanner')"><PlannerList :drawing="drawing" :workings="workings" :choices="choices" /></Fold>
-    <Fold :name="$t('fit.allFourWaysSideBySide')"><Ways :way="way" /></Fold>
-    <Fold v-if="way === 'crop' || way === 'cells'" :name="$t('fit.placeIt')" :decided="$t('fit.byNumberByPoint')">
-      <div class="two">
-        <TypedInput :label="$t('fit.fromTheLeft')" field="crop.left" :model-value="workings.typed.crop_left" @update:model-value="store.adjust('crop', { side: 'left', typed: $event })" />
-        <TypedInput :label="$t('fit.fromTheTop')" field="crop.top" :model-value="workings.typed.crop_top" @update:model-value="store.adjust('crop', { side: 'top', typed: $event })" />
-        <TypedInput :label="$t('fit.cropsWidth')" field="crop.width" :model-value="workings.typed.crop_width" @update:model-value="store.adjust('crop', { side: 'width', typed: $event })" />
-        <TypedInput :label="$t('fit.cropsHeight')" field="crop.height" :model-value="workings.typed.crop_height" @update:model-value="store.adjust('crop', { side: 'height', typed: $event })" />
+    <Fold group="fit move" :name="$t('fit.moveOrResize')">
+      <p class="soft">{{ $t(`fit.says.${way}`) }}</p>
+      <div v-if="way === 'cells'" class="two">
+        <TypedInput :label="$t('fit.cellOnThePaper')" field="cell" :model-value="choices.fit.cell" @update:model-value="store.decide((c) => (c.fit.cell = $event))" />
+        <TypedInput v-if="choices.photo.kind !== 'screen'" :label="$t('fit.cellOnThePrint')" field="fit.print_cell" :model-value="choices.fit.print_cell" :hint="$t('fit.asLargeAsFits')" @update:model-value="store.decide((c) => (c.fit.print_cell = $event || null))" />
       </div>
-      <div class="two">
-        <button type="button" class="button" @click="aim('centre')">{{ $t('fit.aPointInTheCentre') }}</button>
-        <button type="button" class="button" @click="aim('third')">{{ $t('fit.aPointOnAThird') }}</button>
+      <template v-if="way === 'crop'">
+        <Pick :label="$t('fit.itsShapeIs')" :model-value="choices.fit.lock" :options="{ paper: $t('fit.thePapers'), ratio: $t('fit.myOwn'), free: $t('fit.free') }" @update:model-value="lock" />
+        <TypedInput v-if="choices.fit.lock === 'ratio'" :label="$t('fit.shape')" field="fit.ratio" :model-value="choices.fit.ratio" :hint="$t('fit.shapeHint')" @update:model-value="store.decide((c) => (c.fit.ratio = $event))" />
+      </template>
+      <div v-if="sized" class="field">
+        <span :id="id" class="legend">{{ sizeOf }}, {{ percent }} %</span>
+        <el-slider :model-value="percent" :min="5" :max="100" :show-tooltip="false" :aria-labelledby="id" :aria-label="sizeOf" @input="resize($event as number)" @change="store.keep()" />
       </div>
-      <button type="button" class="button" @click="whole">{{ $t('fit.keepAThingClearOfLines') }}</button>
-      <p v-if="clearances.fault.value" class="fault" role="alert">{{ clearances.fault.value }}</p>
-      <ul v-if="boxed && clearances.answer.value" class="clearances" data-test="clearances">
-        <li v-for="offer in clearances.answer.value" :key="offer.says">
-          <Num :text="offer.says" />
-          <button v-if="offer.by" type="button" class="button" @click="clear(offer.by)">{{ $t('fit.doThat') }}</button>
-        </li>
-        <li><button type="button" class="button bare" @click="boxed = null">{{ $t('fit.leaveItAsItIs') }}</button></li>
-      </ul>
-    </Fold>
-    <Fold :name="$t('fit.judgeIt')" :decided="choices.grid.overlays.map(choice).join(', ')">
-      <Overlays :choices="choices" />
-      <Pick v-model="look.mask" :label="$t('fit.maskRoundTheCrop')" :options="{ bench: $t('fit.bench'), black: $t('fit.black'), white: $t('fit.white'), grey: $t('fit.grey') }" />
-      <div class="field"><span class="legend">{{ $t('fit.howDense', { strength: look.strength }) }}</span><el-slider v-model="look.strength" :min="0" :max="100" :step="2" :show-tooltip="false" :aria-label="$t('fit.howDense', { strength: look.strength })" /></div>
-    </Fold>
-    <Fold :name="$t('fit.cropsKept')" :decided="choices.crops.length ? String(choices.crops.length) : $t('fit.none')"><KeptCrops :choices="choices" :drawing="drawing" :workings="workings" /></Fold>
-    <Fold v-if="workings.print" :name="$t('fit.isItATrueEnlargement')">
-      <div class="field">
-        <label :for="`${id}-size`">{{ $t('fit.aSizeYouThinkOf') }}</label>
-        <el-input :id="`${id}-size`" v-model="wanted" :placeholder="$t('fit.sizeHint')" autocomplete="off" @change="enlargement.ask" />
+      <div v-if="way === 'inset'" class="two">
+        <TypedInput :label="$t('fit.widthOfTheDrawing')" field="inset.width" :model-value="workings.typed.drawing_width" @update:model-value="store.adjust('inset', { as: 'width', typed: $event })" />
+        <TypedInput :label="$t('fit.heightOfTheDrawing')" field="inset.height" :model-value="workings.typed.drawing_height" @update:model-value="store.adjust('inset', { as: 'height', typed: $event })" />
+        <TypedInput v-if="workings.print" :label="$t('fit.timesLarger')" field="inset.factor" :model-value="workings.factor ?? ''" @update:model-value="store.adjust('inset', { as: 'factor', typed: $event })" />
+        <TypedInput v-if="workings.print" :label="$t('fit.perCent')" field="inset.percent" :model-value="workings.scale.percent === null ? '' : `${Math.round(workings.scale.percent * 100) / 100}`" @update:model-value="store.adjust('inset', { as: 'percent', typed: $event })" />
       </div>
-      <p v-if="enlargement.fault.value" class="fault" role="alert">{{ enlargement.fault.value }}</p>
-      <div v-if="enlargement.answer.value" data-test="enlargement" :class="{ wrong: !enlargement.answer.value.good }">
-        <p v-for="line in enlargement.answer.value.sentences" :key="line"><Num :text="line" /></p>
-      </div>
+      <button v-if="way === 'crop' || way === 'cells'" type="button" class="button" @click="store.decide((c) => Object.assign(c.fit, { left: null, top: null }))">{{ $t('fit.centreTheCrop') }}</button>
+      <Fold v-if="way === 'crop' || way === 'cells'" :name="$t('fit.placeIt')" :decided="$t('fit.byNumberByPoint')">
+        <div class="two">
+          <TypedInput :label="$t('fit.fromTheLeft')" field="crop.left" :model-value="workings.typed.crop_left" @update:model-value="store.adjust('crop', { side: 'left', typed: $event })" />
+          <TypedInput :label="$t('fit.fromTheTop')" field="crop.top" :model-value="workings.typed.crop_top" @update:model-value="store.adjust('crop', { side: 'top', typed: $event })" />
+          <TypedInput :label="$t('fit.cropsWidth')" field="crop.width" :model-value="workings.typed.crop_width" @update:model-value="store.adjust('crop', { side: 'width', typed: $event })" />
+          <TypedInput :label="$t('fit.cropsHeight')" field="crop.height" :model-value="workings.typed.crop_height" @update:model-value="store.adjust('crop', { side: 'height', typed: $event })" />
+        </div>
+        <div class="two">
+          <button type="button" class="button" @click="aim('centre')">{{ $t('fit.aPointInTheCentre') }}</button>
+          <button type="button" class="button" @click="aim('third')">{{ $t('fit.aPointOnAThird') }}</button>
+        </div>
+        <button type="button" class="button" @click="whole">{{ $t('fit.keepAThingClearOfLines') }}</button>
+        <p v-if="clearances.fault.value" class="fault" role="alert">{{ clearances.fault.value }}</p>
+        <ul v-if="boxed && clearances.answer.value" class="clearances" data-test="clearances">
+          <li v-for="offer in clearances.answer.value" :key="offer.says">
+            <Num :text="offer.says" />
+            <button v-if="offer.by" type="button" class="button" @click="clear(offer.by)">{{ $t('fit.doThat') }}</button>
+          </li>
+          <li><button type="button" class="button bare" @click="boxed = null">{{ $t('fit.leaveItAsItIs') }}</button></li>
+        </ul>
+      </Fold>
+      <Fold :name="$t('fit.cropsKept')" :decided="choices.crops.length ? String(choices.crops.length) : $t('fit.none')"><KeptCrops :choices="choices" :drawing="drawing" :workings="workings" /></Fold>
     </Fold>
-    <Fold v-if="workings.print" :name="$t('fit.settingsOfTheDividers')" @opened="dividers.ask">
-      <p v-if="dividers.fault.value" class="fault">{{ dividers.fault.value }}</p>
-      <table v-if="dividers.answer.value" class="listed" data-test="dividers">
-        <tbody>
-          <tr v-for="one in dividers.answer.value" :key="one.setting">
-            <th scope="row"><Num :text="one.setting" /></th>
-            <td><Num :text="one.drawing" /></td>
-            <td>{{ one.fits ? $t('fit.percentEmpty', { emptyPercent: one.empty_percent }) : $t('fit.tooLarge') }}<span class="soft"> · {{ one.ends }}</span></td>
-          </tr>
-        </tbody>
-      </table>
-      <p class="soft">{{ $t('fit.afterEverySlipOfThePivot') }}</p>
+    <Fold group="fit squares" :name="$t('fit.otherEasySquares')" lazy>
+      <PlannerList :drawing="drawing" :workings="workings" :choices="choices" />
+      <Fold v-if="workings.print" :name="$t('fit.isItATrueEnlargement')">
+        <div class="field">
+          <label :for="`${id}-size`">{{ $t('fit.aSizeYouThinkOf') }}</label>
+          <el-input :id="`${id}-size`" v-model="wanted" :placeholder="$t('fit.sizeHint')" autocomplete="off" @change="enlargement.ask" />
+        </div>
+        <p v-if="enlargement.fault.value" class="fault" role="alert">{{ enlargement.fault.value }}</p>
+        <div v-if="enlargement.answer.value" data-test="enlargement" :class="{ wrong: !enlargement.answer.value.good }">
+          <p v-for="line in enlargement.answer.value.sentences" :key="line"><Num :text="line" /></p>
+        </div>
+      </Fold>
+      <Fold v-if="workings.print" :name="$t('fit.settingsOfTheDividers')" @opened="dividers.ask">
+        <p v-if="dividers.fault.value" class="fault">{{ dividers.fault.value }}</p>
+        <table v-if="dividers.answer.value" class="listed" data-test="dividers">
+          <tbody>
+            <tr v-for="one in dividers.answer.value" :key="one.setting">
+              <th scope="row"><Num :text="one.setting" /></th>
+              <td><Num :text="one.drawing" /></td>
+              <td>{{ one.fits ? $t('fit.percentEmpty', { emptyPercent: one.empty_percent }) : $t('fit.tooLarge') }}<span class="soft"> · {{ one.ends }}</span></td>
+            </tr>
+          </tbody>
+        </table>
+        <p class="soft">{{ $t('fit.afterEverySlipOfThePivot') }}</p>
+      </Fold>
     </Fold>
+    <Fold group="fit ways" :name="$t('fit.allFourWaysSideBySide')" lazy><Ways :way="way" /></Fold>
+    <Worked :lines="workings.rungs.fit.sums" />
   </div>
 </template>
 
@@ -193,18 +193,9 @@ const dividers = useAsked(api.dividers)
   flex: none;
 }
 
-.figures {
-  display: grid;
-  grid-template-columns: auto auto 1fr;
-  gap: 4px 18px;
-  margin: 0;
-}
 
-dd {
-  margin: 0;
-  font-size: 20px;
-  font-weight: 700;
-  line-height: 1.2;
+.none {
+  height: 92px;
 }
 
 .wrong {

@@ -41,7 +41,7 @@ async function learn(sitting: number, lesson: string) {
 <template>
   <Lost v-if="store.missing" />
   <div v-else-if="store.drawing && store.workings && store.draft && log" class="page">
-    <TopStrip />
+    <TopStrip at="finish" />
     <RungLadder :id="id" current="finish" :workings="store.workings" :progress="store.progress" slim />
     <main class="log" data-test="log">
       <Troubles />

@@ -4,9 +4,8 @@ import type { Choices, Drawing, MarkRow, Workings } from '@/api/types'
 import Fold from '@/ui/Fold.vue'
 import Num from '@/ui/Num.vue'
 import Pick from '@/ui/Pick.vue'
-import Sums from '@/ui/Sums.vue'
 import Cautions from '../Cautions.vue'
-import Kit from '../Kit.vue'
+import Worked from '../Worked.vue'
 import GuidePencil from './GuidePencil.vue'
 import MarkChecks from './MarkChecks.vue'
 import SideShares from './SideShares.vue'
@@ -24,58 +23,66 @@ function off(row: MarkRow) {
 </script>
 
 <template>
-  <h2>{{ way === 'down' ? $t('marks.marksDownTheSide') : $t('marks.marksAcrossTheTop') }}</h2>
-  <Pick v-model="way" :label="$t('marks.whichEdge')" :options="{ down: $t('marks.down'), across: $t('marks.across') }" />
-  <table data-test="marks">
-    <thead>
-      <tr>
-        <th scope="col">{{ $t('marks.line') }}</th>
-        <th scope="col">{{ $t('marks.photo') }}</th>
-        <th scope="col">{{ $t('marks.area') }}</th>
-        <th scope="col">{{ $t('marks.sheetEdge') }}</th>
-        <th scope="col"><span class="unseen">{{ $t('marks.rounded') }}</span></th>
-      </tr>
-    </thead>
-    <tbody>
-      <tr v-for="row in rows" :key="row.name" :class="{ lit: row.line !== null && lit === row.line, finer: row.line === null }" @pointerenter="row.line !== null && (lit = row.line)">
-        <th scope="row">
-          <span v-if="row.line === null" class="soft"><Num :text="row.name" /></span>
-          <button v-else type="button" :aria-pressed="lit === row.line" :aria-label="$t('marks.oneLine', { line: row.line })" @click="lit = row.line" @focus="lit = row.line">{{ row.line }}</button>
-        </th>
-        <td><Num :text="row.print?.rounded.amount ?? '–'" /></td>
-        <td><Num :text="row.area.rounded.amount" /></td>
-        <td class="sheet"><Num :text="row.sheet.rounded.amount" /></td>
-        <td class="off">{{ off(row) ? '≈' : '' }}</td>
-      </tr>
-    </tbody>
-  </table>
-  <dl v-if="chosen" class="exact" data-test="exact">
-    <template v-for="[name, reading] in [[$t('marks.photo'), chosen.print], [$t('marks.area'), chosen.area], [$t('marks.sheetEdge'), chosen.sheet]] as const" :key="name">
-      <template v-if="reading">
-        <dt class="legend">{{ name }}</dt>
-        <dd>
-          <Num :text="reading.exactly" /><span v-if="reading.error_mm !== 0" class="soft"><Num :text="$t('marks.readingIsError', { reading: reading.rounded.amount, error: reading.error })" /></span><span v-else class="soft">{{ $t('marks.onTheRuler') }}</span>
-        </dd>
-      </template>
-    </template>
-    <template v-if="chosen.stepped">
-      <dt class="legend">{{ $t('marks.stepped') }}</dt>
-      <dd class="soft"><Num :text="$t('marks.steppingTheFirstCellAlongWould', { stepped: chosen.stepped })" /></dd>
-    </template>
-  </dl>
-  <p v-else class="soft">{{ $t('marks.pointAtALine') }}</p>
-  <Sums :lines="workings.rungs.marks.sums" />
-  <Fold v-if="workings.reaches.length > 0" :name="$t('marks.pointsByDividers')" :decided="String(workings.reaches.length)">
-    <p class="soft">{{ $t('marks.theShortestReachFirst') }}</p>
-    <Cautions :cautions="workings.cautions.dividers ?? []" />
-    <ol class="reaches" data-test="reaches">
-      <li v-for="one in workings.reaches" :key="one.name"><b>{{ one.name }}</b> <Num :text="one.reach" /><template v-if="one.arcs">; <Num :text="one.arcs" /></template></li>
-    </ol>
-  </Fold>
-  <MarkChecks :workings="workings" :way="way" />
-  <SideShares :drawing="drawing" />
-  <GuidePencil :workings="workings" />
-  <Kit :workings="workings" :drawing="drawing.id" />
+  <h2>{{ $t('marks.whereEachMarkGoes') }}</h2>
+  <p class="result"><Num :text="workings.rungs.marks.decision" /></p>
+  <p>{{ $t('next.marks') }}</p>
+  <router-link class="button" :to="{ name: 'print', params: { id: drawing.id } }">{{ $t('marks.printTheNumbers') }}</router-link>
+  <div>
+    <Fold group="marks numbers" :name="$t('marks.allNumbers')" :decided="way === 'down' ? $t('marks.marksDownTheSide') : $t('marks.marksAcrossTheTop')">
+      <Pick v-model="way" :label="$t('marks.whichEdge')" :options="{ down: $t('marks.down'), across: $t('marks.across') }" />
+      <table data-test="marks">
+        <thead>
+          <tr>
+            <th scope="col">{{ $t('marks.line') }}</th>
+            <th scope="col">{{ $t('marks.photo') }}</th>
+            <th scope="col">{{ $t('marks.area') }}</th>
+            <th scope="col">{{ $t('marks.sheetEdge') }}</th>
+            <th scope="col"><span class="unseen">{{ $t('marks.rounded') }}</span></th>
+          </tr>
+        </thead>
+        <tbody>
+          <tr v-for="row in rows" :key="row.name" :class="{ lit: row.line !== null && lit === row.line, finer: row.line === null }" @pointerenter="row.line !== null && (lit = row.line)">
+            <th scope="row">
+              <span v-if="row.line === null" class="soft"><Num :text="row.name" /></span>
+              <button v-else type="button" :aria-pressed="lit === row.line" :aria-label="$t('marks.oneLine', { line: row.line })" @click="lit = row.line" @focus="lit = row.line">{{ row.line }}</button>
+            </th>
+            <td><Num :text="row.print?.rounded.amount ?? '–'" /></td>
+            <td><Num :text="row.area.rounded.amount" /></td>
+            <td class="sheet"><Num :text="row.sheet.rounded.amount" /></td>
+            <td class="off">{{ off(row) ? '≈' : '' }}</td>
+          </tr>
+        </tbody>
+      </table>
+      <dl v-if="chosen" class="exact" data-test="exact">
+        <template v-for="[name, reading] in [[$t('marks.photo'), chosen.print], [$t('marks.area'), chosen.area], [$t('marks.sheetEdge'), chosen.sheet]] as const" :key="name">
+          <template v-if="reading">
+            <dt class="legend">{{ name }}</dt>
+            <dd>
+              <Num :text="reading.exactly" /><span v-if="reading.error_mm !== 0" class="soft"><Num :text="$t('marks.readingIsError', { reading: reading.rounded.amount, error: reading.error })" /></span><span v-else class="soft">{{ $t('marks.onTheRuler') }}</span>
+            </dd>
+          </template>
+        </template>
+        <template v-if="chosen.stepped">
+          <dt class="legend">{{ $t('marks.stepped') }}</dt>
+          <dd class="soft"><Num :text="$t('marks.steppingTheFirstCellAlongWould', { stepped: chosen.stepped })" /></dd>
+        </template>
+      </dl>
+      <p v-else class="soft">{{ $t('marks.pointAtALine') }}</p>
+    </Fold>
+    <Fold group="marks check" :name="$t('marks.checkMyMarks')"><MarkChecks :workings="workings" :way="way" /></Fold>
+    <Fold group="marks dividers" :name="$t('marks.dividersAndFractions')">
+      <Fold v-if="workings.reaches.length > 0" :name="$t('marks.pointsByDividers')" :decided="String(workings.reaches.length)">
+        <p class="soft">{{ $t('marks.theShortestReachFirst') }}</p>
+        <Cautions :cautions="workings.cautions.dividers ?? []" />
+        <ol class="reaches" data-test="reaches">
+          <li v-for="one in workings.reaches" :key="one.name"><b>{{ one.name }}</b> <Num :text="one.reach" /><template v-if="one.arcs">; <Num :text="one.arcs" /></template></li>
+        </ol>
+      </Fold>
+      <SideShares :drawing="drawing" />
+    </Fold>
+    <Fold group="marks pencil" :name="$t('marks.pencilForTheLines')"><GuidePencil :workings="workings" /></Fold>
+    <Worked :lines="workings.rungs.marks.sums" />
+  </div>
 </template>
 
 <style scoped>

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref, useId } from 'vue'
 import { api } from '@/api/client'
-import type { Choices, Drawing, Preset, OtherSheet, Workings } from '@/api/types'
+import type { Choices, Drawing, OtherSheet, Workings } from '@/api/types'
 import { choice, labels } from '@/lang'
 import { useCatalogue } from '@/stores/catalogue'
 import { useDrawing } from '@/stores/drawing'
@@ -10,12 +10,12 @@ import Fold from '@/ui/Fold.vue'
 import TypedInput from '@/ui/TypedInput.vue'
 import Num from '@/ui/Num.vue'
 import Pick from '@/ui/Pick.vue'
-import Sums from '@/ui/Sums.vue'
 import Warnings from '@/ui/Warnings.vue'
 import KeepUnder from '../KeepUnder.vue'
 import Kit from '../Kit.vue'
-import SheetsOf from '../SheetsOf.vue'
+import Worked from '../Worked.vue'
 import SheetCare from './SheetCare.vue'
+import SheetPictures from './SheetPictures.vue'
 import { useAsked } from '../useAsked'
 
 const props = defineProps<{ choices: Choices; workings: Workings; drawing: Drawing }>()
@@ -29,7 +29,7 @@ const placements = labels('centred', 'optical', 'top left', 'top right', 'bottom
 const keptFor = labels('tape', 'mat', 'trim')
 const shapes = labels('rectangle', 'strip', 'oval', 'circle')
 const colours = labels('white', 'cream', 'grey', 'tan', 'blue grey', 'black')
-const purposes = labels('a sheet', 'trial', 'good')
+const isWide = computed(() => props.workings.sheet.width.mm > props.workings.sheet.height.mm)
 const search = ref('')
 
 const families = computed(() => {
@@ -37,7 +37,6 @@ const families = computed(() => {
   const found = shelf.catalogue.sheets.filter((sheet) => `${sheet.name} ${sheet.width} × ${sheet.height} ${sheet.source}`.toLowerCase().includes(wanted))
   return Object.entries(Object.groupBy(found, (sheet) => sheet.source)).map(([source, sheets]) => ({ source, sheets: sheets ?? [] }))
 })
-const rulers = computed(() => Object.fromEntries(props.workings.ruler.known.map((ruler) => [ruler, ruler])))
 const chosen = computed(() => props.choices.paper.sheet ?? (props.choices.paper.name ? `own:${props.choices.paper.name}` : OWN))
 const others = useAsked(api.sheets)
 
@@ -56,92 +55,93 @@ function take(other: OtherSheet) {
   store.decide((choices) => Object.assign(choices.paper, { sheet: other.key, name: other.owned ? other.name : null, width: other.width, height: other.height, turn: 'advised' }))
 }
 
-function takeRuler(ruler: Preset) {
-  store.decide((choices) => Object.assign(choices, ruler.content))
-}
 </script>
 
 <template>
   <h2>{{ $t('paper.whatYouDrawOn') }}</h2>
-  <div class="field">
-    <label :for="id">{{ $t('paper.sheet') }}</label>
-    <el-select :id="id" :model-value="chosen" filterable :filter-method="(text: string) => (search = text)" :aria-label="$t('paper.sheet')" :placeholder="$t('paper.sheet')" @update:model-value="choose" @visible-change="search = ''">
-      <el-option :value="OWN" :label="$t('paper.aSizeOfMyOwn')" />
-      <el-option-group v-if="shelf.of('paper').length" :label="$t('paper.myOwnStock')">
-        <el-option v-for="paper in shelf.of('paper')" :key="paper.id" :value="`own:${paper.name}`" :label="paper.left === null ? paper.name : $t('paper.nameAndLeft', { name: paper.name, left: paper.left })" />
-      </el-option-group>
-      <el-option-group v-for="family in families" :key="family.source" :label="family.source">
-        <el-option v-for="sheet in family.sheets" :key="sheet.key" :value="sheet.key" :label="sheet.name">
-          {{ sheet.name }} <small class="size"><Num :text="`${sheet.width} × ${sheet.height}`" /></small>
-        </el-option>
-      </el-option-group>
-    </el-select>
-  </div>
-  <div class="two">
-    <TypedInput :label="$t('paper.widthMeasured')" field="paper.width" :model-value="choices.paper.width" @update:model-value="store.decide((c) => (c.paper.width = $event))" />
-    <TypedInput :label="$t('paper.heightMeasured')" field="paper.height" :model-value="choices.paper.height" @update:model-value="store.decide((c) => (c.paper.height = $event))" />
-  </div>
-  <Pick :label="$t('paper.whichWayRound')" :model-value="choices.paper.turn" :options="{ advised: $t('paper.asAdvised'), upright: $t('paper.upright'), sideways: $t('paper.sideways') }" @update:model-value="store.decide((c) => (c.paper.turn = $event))" />
-  <p data-test="advice">{{ workings.advice.sentence }}</p>
+  <SheetPictures :choices="choices" :workings="workings" :chosen="chosen" @choose="choose" />
+  <button type="button" class="button" data-test="turn-sheet" @click="store.decide((c) => (c.paper.turn = isWide ? 'upright' : 'sideways'))">
+    <svg class="turned" viewBox="0 0 40 28" aria-hidden="true"><path :d="isWide ? 'M5 1H19V27H5Z' : 'M1 7H27V21H1Z'" /><path d="M30 6A11 11 0 0 1 33 21M33 21L36 16M33 21L28 19" /></svg>
+    {{ $t('paper.turnSheet') }}
+  </button>
+  <p class="result"><Num :text="workings.rungs.paper.decision" /></p>
+  <p data-test="advice">{{ workings.advice.sentence }} <button v-if="choices.paper.turn !== 'advised'" type="button" class="button bare link" @click="store.decide((c) => (c.paper.turn = 'advised'))">{{ $t('paper.asAdvised') }}</button></p>
   <Warnings :lines="workings.rungs.paper.warnings" />
-  <fieldset class="margins">
-    <legend class="legend">{{ $t(`paper.keptFree.${choices.paper.margins_for}`) }}</legend>
-    <TypedInput v-for="side in sides" :key="side" :class="side" :label="choice(side)" :field="`paper.margins.${side}`" :model-value="choices.paper.margins[side]" hint="0" @update:model-value="store.decide((c) => (c.paper.margins[side] = $event))" />
-    <p v-if="store.errors['paper.margins']" class="fault" role="alert">{{ store.errors['paper.margins'] }}</p>
-  </fieldset>
-  <Choose :label="$t('paper.theDrawingLies')" :model-value="choices.paper.placement" :options="placements" @update:model-value="store.decide((c) => (c.paper.placement = $event))" />
-  <div v-if="choices.paper.placement === 'offsets'" class="two">
-    <TypedInput :label="$t('paper.fromTheLeftEdge')" field="paper.offset.left" :model-value="choices.paper.offset.left" :hint="$t('paper.offsetHint')" @update:model-value="store.decide((c) => (c.paper.offset.left = $event))" />
-    <TypedInput :label="$t('paper.fromTheTopEdge')" field="paper.offset.top" :model-value="choices.paper.offset.top" :hint="$t('paper.offsetHint')" @update:model-value="store.decide((c) => (c.paper.offset.top = $event))" />
-  </div>
-  <Sums :lines="workings.rungs.paper.sums" />
   <div>
-    <Fold :name="$t('paper.rulerAndUnit')" :decided="choices.reach ? $t('paper.rulerLong', { ruler: choices.ruler, reach: choices.reach }) : choices.ruler">
-      <Pick :label="$t('paper.unit')" :model-value="choices.unit" :options="{ in: $t('paper.in'), cm: $t('paper.cm'), mm: $t('paper.mm') }" @update:model-value="store.adjust('unit', { unit: $event })" />
+    <Fold group="paper other" :name="$t('paper.otherSheet')">
+      <div class="field">
+        <label :for="id">{{ $t('paper.sheet') }}</label>
+        <el-select :id="id" :model-value="chosen" filterable :filter-method="(text: string) => (search = text)" :aria-label="$t('paper.sheet')" :placeholder="$t('paper.sheet')" @update:model-value="choose" @visible-change="search = ''">
+          <el-option :value="OWN" :label="$t('paper.aSizeOfMyOwn')" />
+          <el-option-group v-if="shelf.of('paper').length" :label="$t('paper.myOwnStock')">
+            <el-option v-for="paper in shelf.of('paper')" :key="paper.id" :value="`own:${paper.name}`" :label="paper.left === null ? paper.name : $t('paper.nameAndLeft', { name: paper.name, left: paper.left })" />
+          </el-option-group>
+          <el-option-group v-for="family in families" :key="family.source" :label="family.source">
+            <el-option v-for="sheet in family.sheets" :key="sheet.key" :value="sheet.key" :label="sheet.name">
+              {{ sheet.name }} <small class="size"><Num :text="`${sheet.width} × ${sheet.height}`" /></small>
+            </el-option>
+          </el-option-group>
+        </el-select>
+      </div>
       <div class="two">
-        <Choose :label="$t('paper.rulersFinestMark')" :model-value="choices.ruler" :options="rulers" @update:model-value="store.decide((c) => (c.ruler = $event))" />
-        <TypedInput :label="$t('paper.itsLength')" field="reach" :model-value="choices.reach" :hint="$t('paper.any')" @update:model-value="store.decide((c) => (c.reach = $event || null))" />
+        <TypedInput :label="$t('paper.widthMeasured')" field="paper.width" :model-value="choices.paper.width" @update:model-value="store.decide((c) => (c.paper.width = $event))" />
+        <TypedInput :label="$t('paper.heightMeasured')" field="paper.height" :model-value="choices.paper.height" @update:model-value="store.decide((c) => (c.paper.height = $event))" />
       </div>
-      <div v-if="shelf.of('ruler').length" class="owned">
-        <button v-for="ruler in shelf.of('ruler')" :key="ruler.id" type="button" class="button" @click="takeRuler(ruler)">{{ ruler.name }}</button>
-      </div>
-      <KeepUnder kind="ruler" :label="$t('paper.keepThisRulerAs')" :hint="$t('paper.rulerHint')" />
+      <Fold :name="$t('paper.otherSheetsForThisPicture')" @opened="others.ask">
+        <p v-if="others.fault.value" class="fault">{{ others.fault.value }}</p>
+        <ul v-if="others.answer.value" class="others" data-test="others">
+          <li v-for="other in others.answer.value" :key="`${other.key} ${other.name}`">
+            <button type="button" class="button bare" @click="take(other)"><b>{{ other.name }}</b><span class="soft">{{ other.owned ? $t('paper.mine') + ' · ' : '' }}<Num :text="$t('paper.drawingScaleEmpty', { drawing: other.drawing, scale: other.scale, wastedPercent: other.wasted_percent })" /></span></button>
+          </li>
+        </ul>
+      </Fold>
+      <Fold :name="$t('paper.keepAsMyOwnStock')" :decided="choices.paper.name ?? ''">
+        <p class="soft">{{ $t('paper.theSizeAsMeasuredUnder') }}</p>
+        <KeepUnder kind="paper" :label="$t('paper.callIt')" :hint="$t('paper.stockHint')" />
+      </Fold>
     </Fold>
-    <Fold :name="$t('paper.keptForShapeColour')" :decided="[keptFor[choices.paper.margins_for], shapes[choices.paper.shape], colours[choices.paper.colour]].join(', ')">
+    <Fold group="paper margins" :name="$t('paper.marginsAndShape')">
+      <fieldset class="margins">
+        <legend class="legend">{{ $t(`paper.keptFree.${choices.paper.margins_for}`) }}</legend>
+        <TypedInput v-for="side in sides" :key="side" :class="side" :label="choice(side)" :field="`paper.margins.${side}`" :model-value="choices.paper.margins[side]" hint="0" @update:model-value="store.decide((c) => (c.paper.margins[side] = $event))" />
+        <p v-if="store.errors['paper.margins']" class="fault" role="alert">{{ store.errors['paper.margins'] }}</p>
+      </fieldset>
+      <Choose :label="$t('paper.theDrawingLies')" :model-value="choices.paper.placement" :options="placements" @update:model-value="store.decide((c) => (c.paper.placement = $event))" />
+      <div v-if="choices.paper.placement === 'offsets'" class="two">
+        <TypedInput :label="$t('paper.fromTheLeftEdge')" field="paper.offset.left" :model-value="choices.paper.offset.left" :hint="$t('paper.offsetHint')" @update:model-value="store.decide((c) => (c.paper.offset.left = $event))" />
+        <TypedInput :label="$t('paper.fromTheTopEdge')" field="paper.offset.top" :model-value="choices.paper.offset.top" :hint="$t('paper.offsetHint')" @update:model-value="store.decide((c) => (c.paper.offset.top = $event))" />
+      </div>
       <Pick :label="$t('paper.theMarginsAreFor')" :model-value="choices.paper.margins_for" :options="keptFor" @update:model-value="store.decide((c) => (c.paper.margins_for = $event))" />
       <p class="soft">{{ $t(`paper.keptForCaution.${choices.paper.margins_for}`) }}</p>
       <Pick :label="$t('paper.theDrawingIs')" :model-value="choices.paper.shape" :options="shapes" @update:model-value="store.decide((c) => (c.paper.shape = $event))" />
       <p class="soft">{{ $t(`paper.does.${choices.paper.shape}`) }}</p>
+    </Fold>
+    <Fold group="paper care" :name="$t('paper.careAndKit')">
       <Choose :label="$t('paper.thePaperIs')" :model-value="choices.paper.colour" :options="colours" @update:model-value="store.decide((c) => (c.paper.colour = $event))" />
       <div v-if="drawing.tones.length" class="tones" :style="{ background: workings.paper_colour ?? undefined }" data-test="tones">
         <span v-for="tone in drawing.tones" :key="tone" :style="{ background: tone }" />
       </div>
       <p v-if="drawing.tones.length" class="soft">{{ $t('paper.thePhotosMainTones') }}</p>
+      <Kit :workings="workings" :drawing="drawing.id" />
+      <SheetCare :choices="choices" :workings="workings" />
+      <p class="soft">{{ $t('paper.fixThePrintBesideTheSheet') }}</p>
     </Fold>
-    <Fold :name="$t('paper.sheetsOfThisDrawing')" :decided="drawing.sheets.length ? String(drawing.sheets.length) : $t('paper.thisOne')">
-      <Pick :label="$t('paper.thisSheetIs')" :model-value="choices.paper.purpose ?? 'a sheet'" :options="purposes" @update:model-value="store.decide((c) => (c.paper.purpose = $event === 'a sheet' ? null : $event))" />
-      <p v-if="workings.sheet_care.purpose" class="soft" data-test="purpose">{{ workings.sheet_care.purpose }}</p>
-      <SheetsOf :drawing="drawing" />
-    </Fold>
-    <Kit :workings="workings" :drawing="drawing.id" />
-    <SheetCare :choices="choices" :workings="workings" />
-    <Fold :name="$t('paper.otherSheetsForThisPicture')" @opened="others.ask">
-      <p v-if="others.fault.value" class="fault">{{ others.fault.value }}</p>
-      <ul v-if="others.answer.value" class="others" data-test="others">
-        <li v-for="other in others.answer.value" :key="`${other.key} ${other.name}`">
-          <button type="button" class="button bare" @click="take(other)"><b>{{ other.name }}</b><span class="soft">{{ other.owned ? $t('paper.mine') + ' · ' : '' }}<Num :text="$t('paper.drawingScaleEmpty', { drawing: other.drawing, scale: other.scale, wastedPercent: other.wasted_percent })" /></span></button>
-        </li>
-      </ul>
-    </Fold>
-    <Fold :name="$t('paper.keepAsMyOwnStock')" :decided="choices.paper.name ?? ''">
-      <p class="soft">{{ $t('paper.theSizeAsMeasuredUnder') }}</p>
-      <KeepUnder kind="paper" :label="$t('paper.callIt')" :hint="$t('paper.stockHint')" />
-    </Fold>
+    <Worked :lines="workings.rungs.paper.sums" />
   </div>
-  <p class="soft">{{ $t('paper.fixThePrintBesideTheSheet') }}</p>
 </template>
 
 <style scoped>
+.turned {
+  width: 40px;
+  height: 28px;
+}
+
+.turned path {
+  fill: none;
+  stroke: currentcolor;
+  stroke-width: 1.5;
+}
+
 .size {
   color: #625c53;
 }
@@ -157,12 +157,6 @@ function takeRuler(ruler: Preset) {
 
 .margins .fault {
   grid-column: 1 / -1;
-}
-
-.owned {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 4px;
 }
 
 .tones {

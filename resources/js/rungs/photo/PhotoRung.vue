@@ -2,7 +2,7 @@
 import { computed } from 'vue'
 import { api } from '@/api/client'
 import type { Choices, Drawing, Workings } from '@/api/types'
-import { choice, labels, t } from '@/lang'
+import { choice, t } from '@/lang'
 import { useDrawing } from '@/stores/drawing'
 import { useSquaring } from '@/stores/squaring'
 import { boxOf, useTool } from '@/stores/tool'
@@ -13,9 +13,10 @@ import Fold from '@/ui/Fold.vue'
 import TypedInput from '@/ui/TypedInput.vue'
 import Num from '@/ui/Num.vue'
 import Pick from '@/ui/Pick.vue'
-import Sums from '@/ui/Sums.vue'
+import Pictures from '@/ui/Pictures.vue'
 import Warnings from '@/ui/Warnings.vue'
 import { useAsked } from '../useAsked'
+import Worked from '../Worked.vue'
 import Beside from './Beside.vue'
 import KeyPoints from './KeyPoints.vue'
 import Regions from './Regions.vue'
@@ -29,7 +30,10 @@ const tool = useTool()
 const squaring = useSquaring()
 
 const sides = ['top', 'left', 'right', 'bottom'] as const
-const subjects = labels('likeness', 'figure', 'still life', 'buildings', 'landscape')
+const kinds = [
+  { value: 'screen' as const, name: t('photo.onAScreen') },
+  { value: 'print' as const, name: t('photo.aPrint') },
+]
 const rulers = computed(() => Object.fromEntries([['', t('photo.thePapersRuler')], ...props.workings.ruler.known.map((ruler) => [ruler, ruler])]))
 const prints = useAsked(api.prints)
 const bordered = computed(() => Object.values(props.choices.photo.border).some((side) => side !== '0'))
@@ -71,7 +75,14 @@ async function border() {
 
 <template>
   <h2>{{ $t('photo.whatYouCopyFrom') }}</h2>
-  <Pick v-if="drawing.photo" :label="$t('photo.thePhotoIs')" :model-value="choices.photo.kind" :options="{ screen: $t('photo.onAScreen'), print: $t('photo.aPrint') }" @update:model-value="store.decide((c) => (c.photo.kind = $event))" />
+  <Pictures v-if="drawing.photo" :label="$t('photo.thePhotoIs')" :model-value="choices.photo.kind" :options="kinds" @update:model-value="store.decide((c) => (c.photo.kind = $event))">
+    <template #default="{ value }">
+      <svg class="kind" viewBox="0 0 60 44" aria-hidden="true">
+        <path v-if="value === 'screen'" d="M6 4H54V33H6ZM24 33V40M36 33V40M18 40H42" />
+        <path v-else d="M14 3H46V41H14ZM19 8H41V36H19ZM19 30L28 21L34 27L37 24L41 28" />
+      </svg>
+    </template>
+  </Pictures>
   <p v-else class="soft">{{ $t('photo.sizesOnlyThereIsNoPhoto') }}</p>
   <template v-if="choices.photo.kind !== 'screen'">
     <div class="two">
@@ -95,81 +106,97 @@ async function border() {
       <button type="button" class="button bare" @click="store.adjust('part', { all: true })">{{ $t('photo.placeItAnew') }}</button>
       <p v-if="store.errors['photo.part']" class="fault" role="alert">{{ store.errors['photo.part'] }}</p>
     </div>
-    <p v-if="drawing.photo" class="soft">{{ $t('photo.markUpACopyNever') }}</p>
   </template>
+  <p class="result"><Num :text="workings.rungs.photo.decision" /></p>
   <Warnings :lines="workings.rungs.photo.warnings" />
   <Callout v-if="drawing.photo?.remark" tone="calm" data-test="remark">{{ drawing.photo.remark }}</Callout>
   <Callout v-if="workings.swapped && drawing.photo" :tone="choices.photo.mirrored ? 'calm' : undefined" data-test="swapped">
     <p>{{ workings.swapped }}</p>
     <button v-if="!choices.photo.mirrored" type="button" class="button" @click="store.adjust('turn', { way: 'mirror' })">{{ $t('photo.mirrorItNow') }}</button>
   </Callout>
-  <Choose :label="$t('photo.itIsOf')" :model-value="choices.photo.subject" :options="subjects" @update:model-value="store.decide((c) => (c.photo.subject = $event))" />
-  <div v-if="drawing.photo" class="turns" role="group" :aria-label="$t('photo.holdThePhoto')">
-    <button type="button" class="button" @click="store.adjust('turn', { way: 'left' })">{{ $t('photo.left') }}</button>
-    <button type="button" class="button" @click="store.adjust('turn', { way: 'right' })">{{ $t('photo.right') }}</button>
-    <button type="button" class="button" :aria-pressed="choices.photo.mirrored" @click="store.adjust('turn', { way: 'mirror' })">{{ $t('photo.mirror') }}</button>
-  </div>
-  <div v-if="drawing.photo" class="two">
-    <TypedInput :label="$t('photo.straightenedDegrees')" field="photo.straighten" :model-value="degrees" hint="0" @update:model-value="straighten" />
-    <div class="field"><span class="legend">{{ $t('photo.orByHand') }}</span><button type="button" class="button" @click="level">{{ $t('photo.drawALevel') }}</button></div>
-  </div>
-  <Pick v-if="choices.photo.straighten !== 0" :label="$t('photo.keepOfIt')" :model-value="choices.photo.keep" :options="{ shape: $t('photo.itsOwnShape'), largest: $t('photo.allThatFits') }" @update:model-value="store.decide((c) => (c.photo.keep = $event))" />
-  <div v-if="drawing.photo" class="field">
-    <span class="legend">{{ $t('photo.whereTheLightComesFrom') }}</span>
-    <p v-if="workings.light" class="lit" data-test="light-says">{{ workings.light.says }} <button type="button" class="button bare" @click="store.decide((c) => (c.photo.light = null))">{{ $t('photo.forgetIt') }}</button></p>
-    <button v-else type="button" class="button" @click="light">{{ $t('photo.drawTheLight') }}</button>
-    <p v-if="store.errors['photo.light']" class="fault" role="alert">{{ store.errors['photo.light'] }}</p>
-  </div>
-  <Sums :lines="workings.rungs.photo.sums" />
   <div>
-    <KeyPoints :choices="choices" :workings="workings" />
-    <Things v-if="drawing.photo" :choices="choices" :workings="workings" />
-    <Shapes v-if="drawing.photo" :choices="choices" :workings="workings" />
-    <WarmUp v-if="drawing.photo" />
-    <Regions :choices="choices" :workings="workings" />
-    <Fold :name="$t('photo.border')" :decided="bordered ? $t('photo.leftOff') : $t('photo.none')">
-      <p class="soft">{{ $t('photo.whatIsNotPictureOffEach') }}</p>
-      <div class="two">
-        <TypedInput v-for="which in sides" :key="which" :label="$t('photo.borderSide', { which: choice(which) })" :field="`photo.border.${which}`" :model-value="choices.photo.border[which]" hint="3 %" @update:model-value="store.decide((c) => (c.photo.border[which] = $event))" />
+    <Fold v-if="drawing.photo" group="photo turn" :name="$t('photo.turnAndCrop')">
+      <div class="turns" role="group" :aria-label="$t('photo.holdThePhoto')">
+        <button type="button" class="button" @click="store.adjust('turn', { way: 'left' })">{{ $t('photo.left') }}</button>
+        <button type="button" class="button" @click="store.adjust('turn', { way: 'right' })">{{ $t('photo.right') }}</button>
+        <button type="button" class="button" :aria-pressed="choices.photo.mirrored" @click="store.adjust('turn', { way: 'mirror' })">{{ $t('photo.mirror') }}</button>
       </div>
-      <button v-if="drawing.photo" type="button" class="button" @click="border">{{ $t('photo.drawRoundThePicture') }}</button>
+      <div class="two">
+        <TypedInput :label="$t('photo.straightenedDegrees')" field="photo.straighten" :model-value="degrees" hint="0" @update:model-value="straighten" />
+        <div class="field"><span class="legend">{{ $t('photo.orByHand') }}</span><button type="button" class="button" @click="level">{{ $t('photo.drawALevel') }}</button></div>
+      </div>
+      <Pick v-if="choices.photo.straighten !== 0" :label="$t('photo.keepOfIt')" :model-value="choices.photo.keep" :options="{ shape: $t('photo.itsOwnShape'), largest: $t('photo.allThatFits') }" @update:model-value="store.decide((c) => (c.photo.keep = $event))" />
+      <Fold :name="$t('photo.border')" :decided="bordered ? $t('photo.leftOff') : $t('photo.none')">
+        <p class="soft">{{ $t('photo.whatIsNotPictureOffEach') }}</p>
+        <div class="two">
+          <TypedInput v-for="which in sides" :key="which" :label="$t('photo.borderSide', { which: choice(which) })" :field="`photo.border.${which}`" :model-value="choices.photo.border[which]" hint="3 %" @update:model-value="store.decide((c) => (c.photo.border[which] = $event))" />
+        </div>
+        <button type="button" class="button" @click="border">{{ $t('photo.drawRoundThePicture') }}</button>
+      </Fold>
+      <Fold :name="$t('photo.takenAskew')">
+        <p class="soft">{{ $t('photo.aSnapshotOfAPage') }}</p>
+        <button type="button" class="button" :disabled="squaring.busy" data-test="square-up" @click="squaring.begin">{{ $t('photo.squareItUp') }}</button>
+        <p v-if="squaring.fault && !squaring.corners" class="fault" role="alert">{{ squaring.fault }}</p>
+      </Fold>
     </Fold>
-    <Fold v-if="choices.photo.kind === 'print'" :name="$t('photo.rulerOnThePrint')" :decided="choices.photo.ruler ?? $t('photo.thePapers')">
-      <Choose :label="$t('photo.itsFinestMark')" :model-value="choices.photo.ruler ?? ''" :options="rulers" @update:model-value="store.decide((c) => (c.photo.ruler = $event || null))" />
-      <p v-if="store.errors['photo.ruler']" class="fault" role="alert">{{ store.errors['photo.ruler'] }}</p>
+    <Fold group="photo objects" :name="$t('photo.pointsAndObjects')">
+      <WarmUp v-if="drawing.photo" />
+      <KeyPoints :choices="choices" :workings="workings" />
+      <Things v-if="drawing.photo" :choices="choices" :workings="workings" />
+      <Shapes v-if="drawing.photo" :choices="choices" :workings="workings" />
+      <Regions :choices="choices" :workings="workings" />
+      <div v-if="drawing.photo" class="field">
+        <span class="legend">{{ $t('photo.whereTheLightComesFrom') }}</span>
+        <p v-if="workings.light" class="lit" data-test="light-says">{{ workings.light.says }} <button type="button" class="button bare" @click="store.decide((c) => (c.photo.light = null))">{{ $t('photo.forgetIt') }}</button></p>
+        <button v-else type="button" class="button" @click="light">{{ $t('photo.drawTheLight') }}</button>
+        <p v-if="store.errors['photo.light']" class="fault" role="alert">{{ store.errors['photo.light'] }}</p>
+      </div>
     </Fold>
-    <Fold v-if="drawing.photo" :name="$t('photo.howLargeToPrintIt')" @opened="prints.ask">
-      <p v-if="prints.fault.value" class="fault">{{ prints.fault.value }}</p>
-      <TypedInput :label="$t('photo.noCellSmallerThan')" field="photo.least_cell" :model-value="choices.photo.least_cell" :hint="choices.unit === 'in' ? $t('photo.cellHintIn') : $t('photo.cellHintCm')" @update:model-value="store.decide((c) => (c.photo.least_cell = $event || null))" />
-      <table v-if="prints.answer.value" class="listed" data-test="prints">
-        <thead>
-          <tr><th scope="col">{{ $t('photo.paper') }}</th><th scope="col">{{ $t('photo.print') }}</th><th scope="col">{{ $t('photo.aCell') }}</th><th scope="col">{{ $t('photo.pixelsPerInch') }}</th></tr>
-        </thead>
-        <tbody>
-          <tr v-for="print in prints.answer.value" :key="print.paper" :class="{ short: !print.enough, under: print.too_small }">
-            <th scope="row">{{ print.paper }}</th>
-            <td><Num :text="print.print" /></td>
-            <td><Num :text="print.cell" />{{ print.too_small ? ` ${$t('photo.tooSmall')}` : '' }}</td>
-            <td>{{ print.per_inch }}{{ print.enough ? '' : ` ${$t('photo.few')}` }}</td>
-          </tr>
-        </tbody>
-      </table>
+    <Fold group="photo source" :name="$t('photo.sizesAndSource')">
+      <Fold v-if="choices.photo.kind === 'print'" :name="$t('photo.rulerOnThePrint')" :decided="choices.photo.ruler ?? $t('photo.thePapers')">
+        <Choose :label="$t('photo.itsFinestMark')" :model-value="choices.photo.ruler ?? ''" :options="rulers" @update:model-value="store.decide((c) => (c.photo.ruler = $event || null))" />
+        <p v-if="store.errors['photo.ruler']" class="fault" role="alert">{{ store.errors['photo.ruler'] }}</p>
+      </Fold>
+      <Fold v-if="drawing.photo" :name="$t('photo.howLargeToPrintIt')" @opened="prints.ask">
+        <p v-if="prints.fault.value" class="fault">{{ prints.fault.value }}</p>
+        <TypedInput :label="$t('photo.noCellSmallerThan')" field="photo.least_cell" :model-value="choices.photo.least_cell" :hint="choices.unit === 'in' ? $t('photo.cellHintIn') : $t('photo.cellHintCm')" @update:model-value="store.decide((c) => (c.photo.least_cell = $event || null))" />
+        <table v-if="prints.answer.value" class="listed" data-test="prints">
+          <thead>
+            <tr><th scope="col">{{ $t('photo.paper') }}</th><th scope="col">{{ $t('photo.print') }}</th><th scope="col">{{ $t('photo.aCell') }}</th><th scope="col">{{ $t('photo.pixelsPerInch') }}</th></tr>
+          </thead>
+          <tbody>
+            <tr v-for="print in prints.answer.value" :key="print.paper" :class="{ short: !print.enough, under: print.too_small }">
+              <th scope="row">{{ print.paper }}</th>
+              <td><Num :text="print.print" /></td>
+              <td><Num :text="print.cell" />{{ print.too_small ? ` ${$t('photo.tooSmall')}` : '' }}</td>
+              <td>{{ print.per_inch }}{{ print.enough ? '' : ` ${$t('photo.few')}` }}</td>
+            </tr>
+          </tbody>
+        </table>
+      </Fold>
+      <Beside :choices="choices" />
+      <Fold :name="$t('photo.whosePhoto')" :decided="choices.photo.source || $t('photo.notSaid')">
+        <TypedInput :label="$t('photo.whereItComesFrom')" field="photo.source" :model-value="choices.photo.source" :hint="$t('photo.myOwnFromTheBeach')" @update:model-value="store.decide((c) => (c.photo.source = $event))" />
+        <TypedInput :label="$t('photo.byWhoseLeave')" field="photo.permission" :model-value="choices.photo.permission" :hint="$t('photo.mine')" @update:model-value="store.decide((c) => (c.photo.permission = $event))" />
+        <p class="soft">{{ $t('photo.someoneElsesPhotoStaysTheirsAsk') }}</p>
+      </Fold>
     </Fold>
-    <Fold v-if="drawing.photo" :name="$t('photo.takenAskew')">
-      <p class="soft">{{ $t('photo.aSnapshotOfAPage') }}</p>
-      <button type="button" class="button" :disabled="squaring.busy" data-test="square-up" @click="squaring.begin">{{ $t('photo.squareItUp') }}</button>
-      <p v-if="squaring.fault && !squaring.corners" class="fault" role="alert">{{ squaring.fault }}</p>
-    </Fold>
-    <Beside :choices="choices" />
-    <Fold :name="$t('photo.whosePhoto')" :decided="choices.photo.source || $t('photo.notSaid')">
-      <TypedInput :label="$t('photo.whereItComesFrom')" field="photo.source" :model-value="choices.photo.source" :hint="$t('photo.myOwnFromTheBeach')" @update:model-value="store.decide((c) => (c.photo.source = $event))" />
-      <TypedInput :label="$t('photo.byWhoseLeave')" field="photo.permission" :model-value="choices.photo.permission" :hint="$t('photo.mine')" @update:model-value="store.decide((c) => (c.photo.permission = $event))" />
-      <p class="soft">{{ $t('photo.someoneElsesPhotoStaysTheirsAsk') }}</p>
-    </Fold>
+    <Worked :lines="workings.rungs.photo.sums"><p v-if="drawing.photo && choices.photo.kind !== 'screen'" class="soft">{{ $t('photo.markUpACopyNever') }}</p></Worked>
   </div>
 </template>
 
 <style scoped>
+.kind {
+  width: 60px;
+  height: 44px;
+}
+
+.kind path {
+  fill: none;
+  stroke: var(--tick);
+  stroke-width: 2;
+}
+
 .turns {
   display: grid;
   grid-template-columns: 1fr 1fr 1fr;

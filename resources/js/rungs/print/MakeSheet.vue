@@ -5,8 +5,9 @@ import type { Drawing, PrintableSheet } from '@/api/types'
 import { t } from '@/lang'
 
 /** The sheet as a file. A few pages open at once; many are made first, and how far that is can be seen. */
-const props = defineProps<{ drawing: Drawing; kind: PrintableSheet; query: string; pages: number }>()
+const props = defineProps<{ drawing: Drawing; kind: PrintableSheet; query: string; pages: number; others?: boolean }>()
 const AT_ONCE = 3
+const formats = ['png', 'svg'] as const
 
 const path = computed(() => `/api/drawings/${props.drawing.id}/sheets/${props.kind.key}`)
 const asked = computed(() => `${props.query}&v=${props.drawing.version}`)
@@ -54,15 +55,11 @@ async function make(format: string) {
   <a v-else-if="ready" class="button strong" :href="ready" target="_blank" rel="noopener" data-test="ready">{{ $t('print.openThePages', { pages }) }}</a>
   <div v-else-if="pages > 0" class="make">
     <template v-if="pages <= AT_ONCE">
-      <a class="button strong" :href="`${path}.pdf?${asked}`" target="_blank" rel="noopener" data-test="print-pdf">{{ $t('print.pdf') }}</a>
-      <a class="button" :href="`${path}.png?${asked}`" target="_blank" rel="noopener">{{ $t('print.png') }}</a>
-      <a class="button" :href="`${path}.svg?${asked}`" target="_blank" rel="noopener">{{ $t('print.svg') }}</a>
+      <template v-if="others"><a v-for="format in formats" :key="format" class="button" :href="`${path}.${format}?${asked}`" target="_blank" rel="noopener">{{ format.toUpperCase() }}</a></template>
+      <a v-else class="button strong" :href="`${path}.pdf?${asked}`" target="_blank" rel="noopener" data-test="print-pdf">{{ $t('print.openThePdf') }}</a>
     </template>
-    <template v-else>
-      <button type="button" class="button strong" data-test="make-pdf" @click="make('pdf')">{{ $t('print.pdfOfPages', { pages }) }}</button>
-      <button type="button" class="button" @click="make('png')">{{ $t('print.png') }}</button>
-      <button type="button" class="button" @click="make('svg')">{{ $t('print.svg') }}</button>
-    </template>
+    <template v-else-if="others"><button v-for="format in formats" :key="format" type="button" class="button" @click="make(format)">{{ format.toUpperCase() }}</button></template>
+    <button v-else type="button" class="button strong" data-test="make-pdf" @click="make('pdf')">{{ $t('print.pdfOfPages', { pages }) }}</button>
   </div>
 </template>
 

@@ -21,7 +21,7 @@ useSitting(() => 'print')
 const shelf = useCatalogue()
 const printing = usePrinting()
 
-const kind = computed(() => shelf.catalogue.printed.find((one) => one.key === props.sheet) ?? shelf.catalogue.printed[0])
+const kind = computed(() => shelf.catalogue.printed.find((one) => one.key === (props.sheet ?? 'plan')) ?? shelf.catalogue.printed[0])
 const query = refDebounced(
   computed(() => printing.query(kind.value?.takes ?? [])),
   250,
@@ -86,7 +86,7 @@ function turn(by: number) {
       </section>
     </template>
     <template #workings="{ drawing, choices }">
-      <PrintPanel v-if="kind" :drawing="drawing" :choices="choices" :kind="kind" :spacing="spacing" />
+      <PrintPanel v-if="kind" :drawing="drawing" :choices="choices" :kind="kind" :spacing="spacing"><MakeSheet :drawing="drawing" :kind="kind" :query="query" :pages="pages" others /></PrintPanel>
     </template>
     <template #next>
       <span class="hint">{{ $t('print.printAt100NeverFitted') }}</span>
@@ -96,7 +96,6 @@ function turn(by: number) {
         <button type="button" class="button" :disabled="leaf >= pages" :aria-label="$t('print.theNextPage')" @click="turn(1)">›</button>
       </template>
       <MakeSheet v-if="kind && store.drawing" :drawing="store.drawing" :kind="kind" :query="query" :pages="pages" />
-      <router-link class="button" :to="{ name: 'rung', params: { id, rung: 'marks' } }">{{ $t('print.marks') }}</router-link>
     </template>
   </RungPage>
 </template>

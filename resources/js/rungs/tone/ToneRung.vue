@@ -8,11 +8,9 @@ import { t } from '@/lang'
 import { useDrawing } from '@/stores/drawing'
 import { useTones } from '@/stores/tones'
 import { useTool } from '@/stores/tool'
-import Callout from '@/ui/Callout.vue'
 import CountInput from '@/ui/CountInput.vue'
-import Num from '@/ui/Num.vue'
 import Pick from '@/ui/Pick.vue'
-import Sums from '@/ui/Sums.vue'
+import Worked from '../Worked.vue'
 import Areas from './Areas.vue'
 import ByEye from './ByEye.vue'
 import Colours from './Colours.vue'
@@ -67,26 +65,10 @@ onUnmounted(() => tool.finish(null))
 </script>
 
 <template>
-  <h2>{{ $t('tone.lightAndDark') }}</h2>
-  <Callout v-if="!choices.copy.waved.includes('check before tone')" tone="calm" data-test="check-first">
-    <span><Num :text="$t('tone.checkFirst', { state: workings.check.decision })" /></span>
-    <span class="two"><router-link class="button" :to="{ name: 'rung', params: { id: drawing.id, rung: 'check' } }">{{ $t('rung.check') }}</router-link><button type="button" class="button" @click="store.decide((c) => c.copy.waved.push('check before tone'))">{{ $t('copy.iKnow') }}</button></span>
-  </Callout>
+  <h2>{{ $t('tone.howDark') }}</h2>
   <ToneBar v-if="tones.tones" :bar="tones.tones.bar" :here="tones.probed?.step" :out="tones.tones.reach?.out" />
   <Pick v-if="drawing.photo" v-model="tones.view" :label="$t('tone.lookAt')" :options="{ photo: $t('tone.thePhoto'), few: $t('tone.countedTones', { steps: choices.tone.steps }), two: $t('tone.two') }" />
-  <CountInput :label="$t('tone.tones')" field="tone.steps" :model-value="choices.tone.steps" @update:model-value="store.decide((c) => (c.tone.steps = $event))" />
-  <Pick :label="$t('tone.countedFrom')" :model-value="String(choices.tone.first)" :options="{ 1: '1', 0: '0' }" data-test="tone-first" @update:model-value="store.decide((c) => (c.tone.first = Number($event) as 0 | 1))" />
-  <Check :model-value="choices.tone.paper" @update:model-value="store.decide((c) => (c.tone.paper = $event))">{{ $t('tone.theBarePaper') }}</Check>
-  <div v-if="tones.tones?.reach" data-test="reach">
-    <p>{{ tones.tones.reach.says }} <template v-if="tones.tones.reach.advice">{{ tones.tones.reach.advice }}</template></p>
-    <button v-if="tones.tones.reach.out.length" type="button" class="button" @click="setEnd(tones.tones.reach.end)">{{ $t('tone.setTheBar') }}</button>
-    <button v-if="choices.tone.end !== null" type="button" class="button bare" @click="setEnd(null)">{{ $t('tone.asItWas') }}</button>
-  </div>
-  <Fold v-if="unlooked.length && tones.tones" :name="$t('tone.whatYourPencilsReach')" :decided="$t('tone.notLookedAt', { count: unlooked.length })">
-    <p class="soft">{{ $t('tone.layEachByTheBar') }}</p>
-    <ByEye :pencils="unlooked" :bar="tones.tones.bar" @kept="loadPencils" />
-  </Fold>
-  <p v-if="tones.tones?.background" data-test="background">{{ tones.tones.background }}</p>
+  <p class="result">{{ $t('table.tones', { steps: choices.tone.steps }) }}</p>
   <template v-if="drawing.photo">
     <div class="two">
       <button type="button" class="button" :aria-pressed="probing" @click="probing ? tool.finish(null) : probe()">{{ probing ? $t('tone.layTheProbeDown') : $t('tone.probeAPlace') }}</button>
@@ -99,30 +81,53 @@ onUnmounted(() => tool.finish(null))
     <ul v-if="tones.marked && tones.tones" class="spots" data-test="spots">
       <li v-for="spot in tones.tones.spots" :key="spot.words"><span class="swatch" :style="{ background: spot.colour }" />{{ spot.words }}</li>
     </ul>
-    <div v-if="tones.view !== 'photo'" class="field">
-      <label for="drop">{{ $t('tone.smallAreasLeftOut') }}</label>
-      <el-slider id="drop" :model-value="choices.tone.drop" :min="0" :max="4" :step="1" :aria-label="$t('tone.smallAreasLeftOut')" @change="store.decide((c) => (c.tone.drop = $event as number))" />
-    </div>
   </template>
-  <Sums v-if="tones.tones" :lines="tones.tones.sums" />
-  <template v-if="tones.tones">
-    <Pick :label="$t('tone.whichFirst')" :model-value="tones.tones.order" :options="Object.fromEntries(tones.tones.orders.map((one) => [one.name, one.label]))" data-test="tone-order" @update:model-value="store.decide((c) => (c.tone.order = $event as NonNullable<typeof c.tone.order>))" />
-    <p class="soft" data-test="tone-order-why">{{ tones.tones.orders.find((one) => one.name === tones.tones?.order)?.reason }}</p>
-  </template>
-  <Fold v-if="drawing.photo" :name="$t('tone.howTheStrokesRun')" :decided="tones.hatched ? $t('tone.shown') : ''">
-    <Check v-model="tones.hatched">{{ $t('tone.hatchThePaper') }}</Check>
-    <p class="soft">{{ $t('tone.readFromThePhoto') }}</p>
-    <button type="button" class="button" data-test="draw-strokes" @click="strokes">{{ $t('tone.drawTheWay') }}</button>
-    <p v-if="store.errors.strokes" class="fault" role="alert">{{ store.errors.strokes }}</p>
-    <p v-for="one in tones.strokes.filter((stroke) => stroke.by_hand)" :key="one.says" data-test="stroke">{{ one.says }}</p>
-    <button v-if="choices.strokes.length > 0" type="button" class="button bare" @click="store.decide((c) => c.strokes.splice(0))">{{ $t('tone.asThePhotoHasThem') }}</button>
-  </Fold>
-  <Colours v-if="drawing.photo" :drawing="drawing" :workings="workings" />
-  <Areas v-if="choices.things.length > 0" :choices="choices" />
-  <Fold v-if="choices.shots.length > 0" :name="$t('shots.layAShotOver')" :decided="String(choices.shots.length)"><ShotsKept :choices="choices" /></Fold>
-  <p v-if="!choices.paper.setup.includes('hard')" class="soft" data-test="hard">{{ $t('tone.putAHardBoardUnder') }}</p>
-  <p v-for="line in tones.tones?.care ?? []" :key="line" class="soft" data-test="care">{{ line }}</p>
-  <p class="soft" data-test="guides-off">{{ workings.guides_off.says }}</p>
+  <div>
+    <Fold group="tone number" :name="$t('tone.numberOfTones')">
+      <CountInput :label="$t('tone.tones')" field="tone.steps" :model-value="choices.tone.steps" @update:model-value="store.decide((c) => (c.tone.steps = $event))" />
+      <Pick :label="$t('tone.countedFrom')" :model-value="String(choices.tone.first)" :options="{ 1: '1', 0: '0' }" data-test="tone-first" @update:model-value="store.decide((c) => (c.tone.first = Number($event) as 0 | 1))" />
+      <Check :model-value="choices.tone.paper" @update:model-value="store.decide((c) => (c.tone.paper = $event))">{{ $t('tone.theBarePaper') }}</Check>
+      <div v-if="tones.view !== 'photo'" class="field">
+        <label for="drop">{{ $t('tone.smallAreasLeftOut') }}</label>
+        <el-slider id="drop" :model-value="choices.tone.drop" :min="0" :max="4" :step="1" :aria-label="$t('tone.smallAreasLeftOut')" @change="store.decide((c) => (c.tone.drop = $event as number))" />
+      </div>
+      <p v-if="tones.tones?.background" data-test="background">{{ tones.tones.background }}</p>
+      <router-link class="button" :to="{ name: 'print', params: { id: drawing.id, sheet: 'tones' } }">{{ $t('table.printTheBar') }}</router-link>
+    </Fold>
+    <Fold v-if="tones.tones?.reach || (unlooked.length && tones.tones)" group="tone pencils" :name="$t('tone.myPencils')">
+      <div v-if="tones.tones?.reach" data-test="reach">
+        <p>{{ tones.tones.reach.says }} <template v-if="tones.tones.reach.advice">{{ tones.tones.reach.advice }}</template></p>
+        <button v-if="tones.tones.reach.out.length" type="button" class="button" @click="setEnd(tones.tones.reach.end)">{{ $t('tone.setTheBar') }}</button>
+        <button v-if="choices.tone.end !== null" type="button" class="button bare" @click="setEnd(null)">{{ $t('tone.asItWas') }}</button>
+      </div>
+      <Fold v-if="unlooked.length && tones.tones" :name="$t('tone.whatYourPencilsReach')" :decided="$t('tone.notLookedAt', { count: unlooked.length })">
+        <p class="soft">{{ $t('tone.layEachByTheBar') }}</p>
+        <ByEye :pencils="unlooked" :bar="tones.tones.bar" @kept="loadPencils" />
+      </Fold>
+    </Fold>
+    <Colours v-if="drawing.photo" :drawing="drawing" :workings="workings" />
+    <Fold group="tone strokes" :name="$t('tone.strokesAndLayers')">
+      <template v-if="tones.tones">
+        <Pick :label="$t('tone.whichFirst')" :model-value="tones.tones.order" :options="Object.fromEntries(tones.tones.orders.map((one) => [one.name, one.label]))" data-test="tone-order" @update:model-value="store.decide((c) => (c.tone.order = $event as NonNullable<typeof c.tone.order>))" />
+        <p class="soft" data-test="tone-order-why">{{ tones.tones.orders.find((one) => one.name === tones.tones?.order)?.reason }}</p>
+      </template>
+      <Fold v-if="drawing.photo" :name="$t('tone.howTheStrokesRun')" :decided="tones.hatched ? $t('tone.shown') : ''">
+        <Check v-model="tones.hatched">{{ $t('tone.hatchThePaper') }}</Check>
+        <p class="soft">{{ $t('tone.readFromThePhoto') }}</p>
+        <button type="button" class="button" data-test="draw-strokes" @click="strokes">{{ $t('tone.drawTheWay') }}</button>
+        <p v-if="store.errors.strokes" class="fault" role="alert">{{ store.errors.strokes }}</p>
+        <p v-for="one in tones.strokes.filter((stroke) => stroke.by_hand)" :key="one.says" data-test="stroke">{{ one.says }}</p>
+        <button v-if="choices.strokes.length > 0" type="button" class="button bare" @click="store.decide((c) => c.strokes.splice(0))">{{ $t('tone.asThePhotoHasThem') }}</button>
+      </Fold>
+      <Areas v-if="choices.things.length > 0" :choices="choices" />
+      <Fold v-if="choices.shots.length > 0" :name="$t('shots.layAShotOver')" :decided="String(choices.shots.length)"><ShotsKept :choices="choices" /></Fold>
+    </Fold>
+    <Worked :lines="tones.tones?.sums ?? []">
+      <p v-if="!choices.paper.setup.includes('hard')" class="soft" data-test="hard">{{ $t('tone.putAHardBoardUnder') }}</p>
+      <p v-for="line in tones.tones?.care ?? []" :key="line" class="soft" data-test="care">{{ line }}</p>
+      <p class="soft" data-test="guides-off">{{ workings.guides_off.says }}</p>
+    </Worked>
+  </div>
 </template>
 
 <style scoped>

@@ -6,10 +6,13 @@ import { api, Refused } from '@/api/client'
 import { useLatest } from '@/api/latest'
 import type { Folding, Marking, MarkingTick } from '@/api/types'
 import { labels, t } from '@/lang'
+import Fold from '@/ui/Fold.vue'
 import Num from '@/ui/Num.vue'
 import Pick from '@/ui/Pick.vue'
 import { useHand } from '@/ui/useHand'
+import NextButton from '../NextButton.vue'
 import RungPage from '../RungPage.vue'
+import { useNext } from '../useNext'
 import { useOpenDrawing } from '../useOpenDrawing'
 import { useSitting } from '../useSitting'
 import FoldPicture from './FoldPicture.vue'
@@ -131,7 +134,11 @@ async function again() {
   await load()
 }
 
-const boards = computed(() => ({ paper: t('walk.thePaper'), ...(store.draft?.photo.kind === 'print' ? { photo: t('walk.thePrint') } : {}), folded: t('walk.byFolding') }))
+/** Whether something of this step was made, to go back to. */
+const madeOne = computed(() => now.value?.ticks.some((tick) => tick.done) ?? false)
+const next = useNext(() => 'marks')
+
+const boards = computed<Record<string, string>>(() => ({ paper: t('walk.thePaper'), ...(store.draft?.photo.kind === 'print' ? { photo: t('walk.thePrint') } : {}), folded: t('walk.byFolding') }))
 const board = computed({ get: () => props.board, set: (wanted) => void router.replace({ name: 'walk', params: { id: props.id, board: wanted } }) })
 </script>
 
@@ -160,30 +167,40 @@ const board = computed({ get: () => props.board, set: (wanted) => void router.re
     </template>
     <template #workings>
       <h2>{{ $t('walk.markingOut') }}</h2>
-      <Pick v-model="board" :label="$t('walk.whatIsMarked')" :options="boards" />
-      <Pick v-if="board !== 'folded'" v-model="hand" :label="$t('walk.theHandThatDraws')" :options="labels('right', 'left')" />
+      <p class="result">{{ $t('walk.stepOf', { n: at + 1, of: steps.length }) }}</p>
+      <button v-if="board !== 'folded'" type="button" class="button" :aria-pressed="caller.on.value" @click="callOut">{{ caller.on.value ? $t('walk.stopCallingOut') : $t('walk.callTheReadingsOut') }}</button>
+      <p v-if="caller.on.value && !caller.speaks" class="soft">{{ $t('walk.thisBrowserHasNoVoice') }}</p>
       <p v-if="board === 'folded' && folding" data-test="folding"><Num :text="folding.says" /></p>
       <p v-for="one in board === 'folded' ? (folding?.what ?? []) : []" :key="one" data-test="fold-what">{{ one }}</p>
       <p v-if="board !== 'folded' && marking?.moved" class="callout" role="alert" data-test="moved">{{ marking.moved }}</p>
-      <ol class="places steps">
-        <li v-for="(one, i) in steps" :key="one.key">
-          <router-link :to="{ name: 'walk', params: { id, board, step: one.key } }" replace :class="{ on: i === at }" :aria-current="i === at ? 'step' : undefined">
-            <span>{{ one.name }}</span>
-            <span v-if="one.all" class="soft">{{ one.left === 0 ? $t('walk.done') : $t('walk.left', { left: one.left }) }}</span>
-          </router-link>
-        </li>
-      </ol>
-      <button v-if="board !== 'folded'" type="button" class="button" :aria-pressed="caller.on.value" @click="callOut">{{ caller.on.value ? $t('walk.stopCallingOut') : $t('walk.callTheReadingsOut') }}</button>
-      <p v-if="caller.on.value && !caller.speaks" class="soft">{{ $t('walk.thisBrowserHasNoVoice') }}</p>
-      <i18n-t keypath="walk.noRulerAtHand" tag="p" class="soft"><router-link :to="{ name: 'print', params: { id, sheet: board === 'folded' ? 'folding' : 'strips' } }">{{ $t('walk.printStrips') }}</router-link></i18n-t>
-      <button v-if="board !== 'folded'" type="button" class="button bare" @click="again">{{ $t('walk.beginAgainNothingTicked') }}</button>
+      <div>
+        <Fold group="walk edges" :name="$t('walk.allEdges')" :decided="steps[at]?.name">
+          <ol class="places steps">
+            <li v-for="(one, i) in steps" :key="one.key">
+              <router-link :to="{ name: 'walk', params: { id, board, step: one.key } }" replace :class="{ on: i === at }" :aria-current="i === at ? 'step' : undefined">
+                <span>{{ one.name }}</span>
+                <span v-if="one.all" class="soft">{{ one.left === 0 ? $t('walk.done') : $t('walk.left', { left: one.left }) }}</span>
+              </router-link>
+            </li>
+          </ol>
+        </Fold>
+        <Fold group="walk boards" :name="$t('walk.paperPrintFolding')" :decided="boards[board]">
+          <Pick v-model="board" :label="$t('walk.whatIsMarked')" :options="boards" />
+          <Pick v-if="board !== 'folded'" v-model="hand" :label="$t('walk.theHandThatDraws')" :options="labels('right', 'left')" />
+          <i18n-t keypath="walk.noRulerAtHand" tag="p" class="soft"><router-link :to="{ name: 'print', params: { id, sheet: board === 'folded' ? 'folding' : 'strips' } }">{{ $t('walk.printStrips') }}</router-link></i18n-t>
+        </Fold>
+        <Fold v-if="board !== 'folded'" group="walk over" :name="$t('walk.startOver')">
+          <p>{{ $t('walk.allMarksOpen') }}</p>
+          <button type="button" class="button" data-test="start-over" @click="again">{{ $t('walk.beginAgainNothingTicked') }}</button>
+        </Fold>
+      </div>
     </template>
     <template #next>
-      <span v-if="board !== 'folded'" class="hint"><kbd>{{ $t('walk.space') }}</kbd> {{ $t('walk.madeAndOn') }} · <kbd>{{ $t('walk.backspace') }}</kbd> {{ $t('walk.takeBack') }}</span>
-      <span v-else class="hint"><kbd>→</kbd> {{ $t('walk.theNextFold') }}</span>
-      <button type="button" class="button" :disabled="at === 0" @click="go(-1)">‹ {{ steps[at - 1]?.name ?? $t('walk.before') }}</button>
-      <button v-if="at < steps.length - 1" type="button" class="button strong" @click="go(1)">{{ steps[at + 1]?.name }} ›</button>
-      <router-link v-else class="button strong" :to="{ name: 'rung', params: { id, rung: 'marks' } }">{{ $t('walk.marks') }}</router-link>
+      <span class="hint"><template v-if="board !== 'folded'"><kbd>{{ $t('walk.space') }}</kbd> {{ $t('walk.madeAndOn') }}</template></span>
+      <button type="button" class="button" :disabled="at === 0 && !madeOne" @click="backward">{{ $t('copy.back') }}</button>
+      <button v-if="waiting" type="button" class="button strong" data-test="mark-done" @click="onward">{{ $t('walk.doneNextMark') }}</button>
+      <button v-else-if="at < steps.length - 1" type="button" class="button strong" @click="go(1)">{{ steps[at + 1]?.name }}</button>
+      <NextButton v-else :id="id" step="marks" :next="next" />
     </template>
   </RungPage>
 </template>
