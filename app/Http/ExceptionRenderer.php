@@ -37,7 +37,7 @@ final class ExceptionRenderer
 
             return self::say(422, $said, ['errors' => [$e->choice() => [$said]]]);
         });
-        $exceptions->render(fn (StaleSave $e): JsonResponse => self::say(409, $e->changed === [] ? Say::it('refused.changed elsewhere.it') : Say::it('refused.changed elsewhere.rungs', ['rungs' => Say::listed($e->changed)]), ['changed' => $e->changed, 'version' => $e->version]));
+        $exceptions->render(fn (StaleSave $e): JsonResponse => self::say(409, $e->changed === [] ? Say::it('refused.changed elsewhere.it') : Say::it('refused.changed elsewhere.rungs', ['steps' => Say::listed($e->changed)]), ['changed' => $e->changed, 'version' => $e->version]));
         $exceptions->render(fn (DrawingUnworkable $e): JsonResponse => self::say(422, $e->getMessage(), ['version' => $e->version, 'undo' => $e->undo]));
         $exceptions->render(fn (StorageFailed $e): JsonResponse => self::say($e->isFull ? 507 : 503, Refusal::of($e)));
         $exceptions->render(fn (MalformedUrlException $e): JsonResponse => self::say(400, Say::it('http.address unreadable')));

@@ -4,7 +4,7 @@
 return [
     'part' => ['no print' => 'Only a print can show a part of its photo. Say that you work from a print, and measure its two sides.'],
     'unknown' => 'There is no such thing to do.',
-    'way' => 'Choose crop, whole photo, cells or stretch.',
+    'way' => 'Choose crop, inset, cells or stretch.',
     'carried' => [
         'too small' => 'Drag from one far corner of that grid to the other. This box is too small to be it.',
         'taken' => 'The grid on the photo is the drawing’s own now: :columns by :rows, and the crop is its box. Where its lines are a little off, straighten the photo, or drag the crop’s corner.',
@@ -48,7 +48,7 @@ return [
     'feature' => [
         'wide' => ':columns columns: the boxed thing spans :wide of them.',
         'both' => ':columns columns: the boxed thing spans :wide of them and :high rows.',
-        'wide at the finest' => ':columns columns: the boxed thing spans :wide of them. Finer than that cannot be told apart, so this is the finest there is. A cell its own can be cut finer still.',
-        'both at the finest' => ':columns columns: the boxed thing spans :wide of them and :high rows. Finer than that cannot be told apart, so this is the finest there is. A cell its own can be cut finer still.',
+        'wide at the finest' => ':columns columns: the boxed thing spans :wide of them. Finer than that cannot be told apart, so this is the finest there is. One cell alone can be cut finer still.',
+        'both at the finest' => ':columns columns: the boxed thing spans :wide of them and :high rows. Finer than that cannot be told apart, so this is the finest there is. One cell alone can be cut finer still.',
     ],
 ];

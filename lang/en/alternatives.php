@@ -13,7 +13,7 @@ return [
         'same' => 'either end on either',
     ],
     'enlargement' => [
-        'screen' => 'On a screen the photo has no size to enlarge. Say that it is a print, or type an whole photo.',
+        'screen' => 'On a screen the photo has no size to enlarge. Say that it is a print, or give the size of the drawing.',
         'size' => 'A size has two sides that are over 0, like 25 x 20 cm.',
         'true' => ':picture becomes :wanted: both sides ×:factor, a true enlargement.',
         'added' => ':by added to both sides is no enlargement.',

@@ -67,7 +67,7 @@ return [
         'passes' => ['name' => 'round the whole in passes', 'why' => 'Everything is placed, then refined, then detailed: what is off shows while it still rubs out. It is long before anything looks finished.'],
     ],
     'pass' => [
-        'place' => ['name' => 'Place', 'what' => 'Silhouettes and the large big shapes, straight where you can. A few inner lines to find the way by.', 'pencil' => 'A hard pencil, H or 2H, held far back and hardly pressed. All of it will be gone over or rubbed out (rule of thumb).', 'not yet' => 'No features, no hair, no tone: they pull the eye before their place is sure.'],
+        'place' => ['name' => 'Place', 'what' => 'Silhouettes and big shapes, straight where you can. A few inner lines to find the way by.', 'pencil' => 'A hard pencil, H or 2H, held far back and hardly pressed. All of it will be gone over or rubbed out (rule of thumb).', 'not yet' => 'No features, no hair, no tone: they pull the eye before their place is sure.'],
         'refine' => ['name' => 'Refine', 'what' => 'The contours as they run, cell by cell, through the crossings. Corners where they are.', 'pencil' => 'HB, lightly: a line that can still be moved (rule of thumb).', 'not yet' => 'No dark lines, no tone, nothing inside a contour that is not true yet.'],
         'detail' => ['name' => 'Detail', 'what' => 'What is inside the contours: features, folds, textures, and the edges’ weight.', 'pencil' => 'HB to 2B with a fine point, as firm as the drawing wants (rule of thumb).', 'not yet' => 'No tone over a line that is still in doubt. Look at the whole from arm’s length first.'],
     ],

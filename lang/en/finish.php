@@ -24,7 +24,7 @@ return [
     ],
     'why' => [
         'open' => 'They are still open in Copy.',
-        'doubtful' => 'You flagged them .',
+        'doubtful' => 'You flagged them.',
         'lengths' => 'They were out when they were measured. Stopping anyway is fine.',
         'notes' => 'You left them for later, and this is later.',
         'areas' => 'You said so on Tone. Fill them in, or say there that they are final as they are.',
@@ -80,7 +80,7 @@ return [
         'coloured pencil' => 'Before the first greasy stroke: rub out what must not show. Wax seals graphite in.',
         'paint' => 'Before paint: rub out what must not show where it will be thin.',
     ],
-    'nothing wrong' => 'Nothing is flagged , and no length that was measured is out.',
+    'nothing wrong' => 'Nothing is flagged. No measured length is out.',
     'wrong' => 'Flagged or out, and not to be gone over as it is: :names.',
     'guides too' => 'So with the guides: they are next on this list.',
     'ready' => 'Final, and may go straight in: :names.',

@@ -3,7 +3,7 @@
 /* Letting in the other devices of the house. */
 return [
     'no device' => 'No device is connected.',
-    'not paired' => 'This device is not paired with Inch Ladder, or was taken off. Pair it with a code from the computer.',
+    'not paired' => 'This device is not paired with Inch Ladder, or was disconnected. Pair it with a code from the computer.',
     'may not pair' => 'This device may not connect others. That is done at the computer, or on a device that was given the right to.',
     'kind' => ['phone' => 'Phone', 'tablet' => 'Tablet', 'computer' => 'Other computer'],
     'seen' => [
@@ -12,7 +12,7 @@ return [
         'hours' => ':count hour ago|:count hours ago',
         'days' => ':count days ago',
     ],
-    'closed' => 'Five wrong codes were typed. Nobody is connected for another minute.|Five wrong codes were typed. Nobody is connected for another :count minutes.',
+    'closed' => 'Five wrong codes were typed. No device can be connected for another minute.|Five wrong codes were typed. No device can be connected for another :count minutes.',
     'page' => [
         'title' => 'Pair this device',
         'what' => 'On the computer, open Settings and choose “Connect a phone”. Type the six digits it shows.',
@@ -27,6 +27,6 @@ return [
             'In the device’s settings, look for the certificate or profile that was just fetched, and install it as an authority.',
             'On some phones it must be switched on once more, under trusted certificates. Compare the fingerprint first.',
         ],
-        'fingerprint' => 'Fingerprint (SHA-256). The computer’s list shows the same:',
+        'fingerprint' => 'Fingerprint (SHA-256). The computer’s Settings show the same:',
     ],
 ];

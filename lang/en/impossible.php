@@ -17,20 +17,20 @@ return [
     ],
     'CellTooLarge' => [
         'longer than the side' => 'A cell of :cell is longer than the side it must divide, :side. Choose a smaller one.',
-        'too many for the paper' => ':wanted cells of this size do not fit along the paper. :fit do, or choose a smaller cell.',
+        'too many for the paper' => ':wanted cells of this size do not fit along the paper. :fit do. Or choose a smaller cell.',
         'too many for the print' => ':wanted cells of this size do not fit along the print. :fit do. Choose a smaller cell on the print, or fewer of them.',
         'nothing' => 'A cell cannot be 0 long. Try 1 in or 2 cm.',
     ],
     'SwatchesUnreadable' => [
         'no page' => 'No page of swatches is seen on this photograph. Take in the whole page on a darker table, with its row of black squares.',
         'another drawing' => 'This is the swatch sheet of another drawing. Read it there, or print the one of this drawing.',
-        'other pencils' => 'Pencils were added or taken off since this page was printed. Print it anew, so that each box is of the pencil it says.',
+        'other pencils' => 'Pencils were added or deleted since this page was printed. Print it anew, so that each box is of the pencil it says.',
         'no wedge' => 'The printed greys cannot be told apart on this photograph. Take it in even light, without flash and sharp, with all of them in.',
         'no pencils' => 'There is no pencil on your list yet. Name yours first, then the page has a pair of boxes for each.',
         'too many pencils' => 'A list of swatches can have :most pencils. Delete those you do not draw with.',
     ],
     'OnlySheet' => [
-        'only one' => 'This is the only sheet of its drawing, and stays. To put the whole drawing away, take it to the bin from the list.',
+        'only one' => 'This is the only sheet of its drawing, and stays. Move the whole drawing to the bin instead.',
         'too many' => 'A drawing has up to :most sheets. Take one away first.',
     ],
     'PencilUnusable' => [
@@ -39,7 +39,7 @@ return [
         'no run' => '“:text” is no run of pencils. Write it from the lower number to the higher, with up to :most of them, like 1 to 24.',
         'no kind' => 'A pencil is graphite, a coloured pencil, or pastel.',
         'no colour' => '“:text” is no colour. Pick one, or leave it open.',
-        'too many' => 'Your list holds :most pencils. Take one off first.',
+        'too many' => 'Your list holds :most pencils. Delete one first.',
     ],
     'StepsOutOfRange' => [
         'not to be told apart' => ':steps steps cannot be told apart, or tell nothing apart. Choose :least to :most.',
@@ -128,10 +128,10 @@ return [
         'damaged' => 'What was kept of this drawing is damaged and cannot be read. Undo goes back to how it was before.',
     ],
     'DrawingUnknown' => [
-        'unknown' => 'There is no drawing “:id”. Inch:new prints the id of each it begins.',
+        'unknown' => 'There is no drawing “:id”. The command inch:new prints the id of each it begins.',
     ],
     'DeviceUnknown' => [
-        'unknown' => 'No paired device is called “:which”. Inch:devices lists them.',
+        'unknown' => 'No paired device is called “:which”. The command inch:devices lists them.',
         'ambiguous' => ':count devices are called “:which”. Say which by its id (inch:devices lists them).',
     ],
     'StorageFailed' => [
@@ -192,7 +192,7 @@ return [
         'too large' => 'This archive unfolds to more than a drawing can hold. Nothing of it was taken in.',
         'hostile' => 'There is something in this archive that does not belong in a drawing (“:name”). Nothing of it was taken in.',
         'damaged' => '“:name” in this archive is damaged or missing. Export the drawing again, and bring that. Nothing was taken in.',
-        'newer' => 'This drawing was exported by a newer Inch Ladder (document :version. This one reads up to :most). Bring this one up to date first.',
+        'newer' => 'This drawing was exported by a newer Inch Ladder (document :version). This one reads up to :most. Update it first.',
         'unreadable' => 'The choices in this archive cannot be read: :sentence',
     ],
     'SheetImpossible' => [
@@ -217,7 +217,7 @@ return [
     ],
     'CornersUnusable' => [
         'too few' => 'A sheet has four corners. Mark all of them.',
-        'on a line' => 'Three of the corners lie on one line. A sheet seen like that cannot be measured. Set each grip on a corner its own.',
+        'on a line' => 'Three of the corners lie on one line. A sheet seen like that cannot be measured. Set each grip on its own corner.',
         'crossed' => 'The corners go round in the wrong order. They go clockwise from the top left as it is drawn.',
         'outside' => 'A corner lies far outside the drawing photo. The whole sheet has to be on it.',
         'unreadable' => 'Corners are four places in pixels, clockwise from the top left: --corners="120,90 1900,140 1850,2500 80,2400".',

@@ -7,7 +7,7 @@ return [
     'right' => 'What was measured is right, as far as this ruler can tell.',
     'square' => 'Square, as far as this ruler can tell: both diagonals should be :diagonal.',
     'off' => ['long' => ':Side is :error too long.', 'short' => ':Side is :error too short.'],
-    'corner' => 'Look first at the :corner mark: it alone explains all of this. Left as it is, the cell in that corner is wrong by :most, and each one further from it by less.',
+    'corner' => 'Look first at the :corner mark: it alone explains all of this. The cell in that corner is wrong by :most, and those farther off by less.',
     'centre proves nothing' => 'A halving line that passes through the centre proves nothing: it needs its two mid-edge marks.',
     'leans' => [
         'right' => 'Not square: the sides lean :degrees°, as if the lower edge had slid :slid to the right.',

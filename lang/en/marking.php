@@ -21,7 +21,7 @@ return [
         'photo' => 'All lengths are measured from the print’s top :start corner. Put a small dot there, and never measure from another.',
         'bordered' => 'All lengths are measured from the print’s own top :start corner, its border and all. Put a small dot there, and never measure from another.',
     ],
-    'mirrored' => 'The photo is seen mirrored, the print is not. On the print all is measured from its :start edge, so that line 1 here is line 1 on the paper.',
+    'mirrored' => 'The photo is seen mirrored, the print is not. On the print all is measured from its :start edge. So line 1 here is line 1 on the paper.',
     'straightened' => 'The photo was straightened by :degrees°, so on the print the lines lean. Each has its own reading at either end, where it meets the print’s edges.',
     'longest' => [
         'once' => 'The longest line is :line, the diagonal :diagonal.',
@@ -67,7 +67,7 @@ return [
     ],
     'look' => [
         'square' => ['The set square is true', 'Draw along it, flip it over on the same edge, draw again: the two lines lie on each other. Then lay it in the corner.'],
-        'diagonals' => ['The :thing is square', 'Both its own diagonals are :diagonal, or at least alike.'],
+        'diagonals' => ['The :thing is square', 'Both its diagonals are :diagonal, or at least alike.'],
         'slid' => ['Slid, not turned', 'The maker’s name on the ruler reads the same way as before.'],
         'last' => ['The last ticks are right', 'They stand at :across across and :down down, measured once more from 0.'],
         'remainder' => ['What is left over agrees', 'From the last tick to the edge: :remains_across across, :remains_down down.'],

@@ -2,7 +2,7 @@
 
 /* The sheet, what its margins cost, and where the drawing lies on it. */
 return [
-    'source' => ['common practice' => 'rule of thumb', 'common practice, office' => 'rule of thumb. Letter and tabloid are also ASME Y14.1 A and B'],
+    'source' => ['common practice' => 'rule of thumb', 'common practice, office' => 'rule of thumb (letter and tabloid: also ASME Y14.1 A and B)'],
     'sheet' => 'Sheet :size.',
     'other sheet' => 'This is further from :name than :source allows. It may be another sheet. The measured size counts.',
     'over the margin' => 'The drawing lies over the margin at the :sides.',
@@ -33,7 +33,7 @@ return [
     'setup' => [
         'taken' => ['what' => 'Taken from your stock', 'why' => 'One sheet less is left of it.'],
         'face' => ['what' => 'The face you want lies up', 'why' => 'Most sheets are smoother on one side: hold it to the light, or read the watermark.'],
-        'square' => ['what' => 'Square to the board', 'why' => 'Then level and vertical are the board’s own edges.'],
+        'square' => ['what' => 'Square to the board', 'why' => 'Then the board’s edges are your horizontal and vertical.'],
         'corners' => ['what' => 'Corners held', 'why' => 'With low-tack tape, pulled off slowly and flat: strong tape takes the surface with it.'],
         'board' => ['what' => 'A board larger than the sheet by :more at every side', 'why' => 'Room for clips and the heel of the hand.'],
         'hard' => ['what' => 'Hard and smooth under the sheet before any tone', 'why' => 'Over a soft pad darks do not go dark, and a pencil grooves.'],

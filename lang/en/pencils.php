@@ -26,7 +26,7 @@ return [
         'weightless' => 'The weight of the pencil only: you see it at the easel, not from the door.',
     ],
     'after' => [
-        'print' => 'Nothing to disconnect. The original is as it was.',
+        'print' => 'There is nothing to erase. The print is as it was.',
         'washed' => 'Once a wash has dried over it, pencil does not come off. Ticks at the edges alone, or lines only where paint will be dark.',
         'lifted' => 'Lift with a kneaded eraser before the first wash. Rubbing roughens the size.',
         'brushed' => 'Brush off, or lift with a kneaded eraser or a damp cloth. Try it in a corner.',

@@ -4,7 +4,7 @@
 return [
     'lines' => 'Lines are counted in whole numbers, up to :most.',
     'cells' => ['both' => ':photo on the photo is :paper on the paper: :columns by :rows cells', 'paper' => ':paper cells on the paper: :columns by :rows cells'],
-    'turned' => ['sideways' => 'the sheet landscape', 'upright' => 'the sheet vertical'],
+    'turned' => ['sideways' => 'the sheet landscape', 'upright' => 'the sheet portrait'],
     'left' => [
         'nothing' => 'the paper is filled',
         'side' => ':side of paper is left at the side',

@@ -7,7 +7,7 @@ return [
         'page' => 'fitted to the page',
         'drawing' => 'at the size of the drawing',
     ],
-    'bar is true' => 'This bar is :bar:unit long when the printer kept the size, print at 100 %, not fitted.',
+    'bar is true' => 'This bar is :bar:unit long when the printer kept the size. Print at 100 %, not fitted.',
     'calibration' => [
         'at full size' => 'Print this page at 100 %, never “fitted to the page”.',
         'measure' => 'Measure both bars from end tick to end tick with the ruler you draw with, and type what you read. Every later sheet is then made longer or shorter, on each axis, by what this printer takes away.',
@@ -23,14 +23,14 @@ return [
     ],
     'folding' => [
         'title' => ':title: strips to fold',
-        'fold' => 'Cut a strip out and fold it end to end, each crease halves what is there. Lay it along its edge and mark at the creases.',
+        'fold' => 'Cut a strip out and fold it end to end. Each crease halves what is there. Lay it along its edge and mark at the creases.',
         'no number' => 'Halves, quarters and eighths need no number. A strip from one side does not serve the other, nor the photo’s the paper’s.',
     ],
     'strips' => [
         'title' => ':title: strips with the marks',
-        'lay' => '1 Cut out the strip. 2 Lay its marked side along the edge named on it. 3 Put the end where the name starts at the corner. Left for top and bottom edges, top for the sides. 4 Tape it. 5 Copy each mark.',
+        'lay' => '1 Cut out the strip. 2 Lay its marked side along the edge named on it. 3 Put the end where its name begins at the corner. This is the left or the top. 4 Tape it. 5 Copy each mark.',
         'one side' => 'One that was made for one side does not serve another.',
-        'mirrored' => 'The photo is seen mirrored, the print is not. Along its top and bottom the lines run from the right, and line 1 there is line 1 on the paper.',
+        'mirrored' => 'The photo is seen mirrored, the print is not. Along its top and bottom the lines run from the right. Line 1 there is line 1 on the paper.',
         'leaning' => 'The photo was turned to be straight, the print was not. Its lines lean, so join each mark to the one of its number on the edge across.',
     ],
     'frame' => [
@@ -57,7 +57,7 @@ return [
     'hinge' => 'hinge',
     'tone bar' => [
         'paper' => 'paper',
-        'use' => 'Fill the empty boxes with the pencils you will draw with, until each is as dark as the printed one beside it. Lay the strip along the drawing, and say of each place which box it is.',
+        'use' => 'Fill the empty boxes with your pencils, until each is as dark as the printed one beside it. Lay the strip along the drawing, and say of each place which box it is.',
         'foot' => ':title: a tone scale of :boxes, :first the lightest',
         'title' => 'Tone scale',
     ],
@@ -68,7 +68,7 @@ return [
     'own page' => ', on a page made for it',
     'map' => [
         'title' => 'How the pages lie',
-        'pages' => ':count pages, :columns across and :rows down, neighbours share :overlap.',
+        'pages' => ':count pages, :columns across and :rows down. Neighbours share :overlap.',
         'join' => 'Cut each page along its frame at the left and the top. Lay that edge on the dashed line of the page before, so that the red crosses meet. Tape it from behind.',
     ],
     'pages' => '{1} 1 page|[2,*] :count pages',
@@ -88,7 +88,7 @@ return [
     'trace' => [
         'title' => ':title: to trace', 'pixels' => ':pixels pixels to the inch', 'mirrored' => 'mirrored',
         'hinge' => 'Tape the joined tracing to the sheet along its top, at the two hinge marks. Then it folds back over the work at any time and lies as before. The corner marks are at the corners of the drawing.',
-        'soft' => 'With :inch pixels to the inch it is soft from near, it is for placing, not for detail.',
+        'soft' => 'With :inch pixels to the inch it is soft from near. It is for placing, not for detail.',
         'swapped' => 'Left and right are swapped, as for a plate or block that prints back to front.',
     ],
     'window' => [
@@ -102,14 +102,14 @@ return [
     ],
     'plan' => [
         'name' => ['photo' => 'Photo', 'print' => 'Print', 'paper' => 'Paper', 'drawing' => 'Drawing', 'grid' => 'Grid', 'dividers' => 'Dividers', 'progress' => 'Progress', 'mirrored' => 'Mirrored', 'then' => 'Then'],
-        'print' => ':photo, the crop is :crop',
+        'print' => ':photo. The crop is :crop',
         'sheet' => ':paper, from its left edge :left, from its top :top',
-        'cell' => ':grid, a cell is :cell on the paper',
-        'cells' => ':grid, a cell is :print on the photo, :cell on the paper',
+        'cell' => ':grid. A cell is :cell on the paper',
+        'cells' => ':grid. A cell is :print on the photo, :cell on the paper',
         'done' => ':done of :cells cells',
         'swapped' => 'left and right are swapped, as for a printing plate: measure across from the right edge',
-        'order' => 'Mark all the ticks on both long edges, then on both short ones, measure the diagonals before ruling. Rule each line through its two ticks, number the edges, then copy cell by cell. Take the lines off as each part is finished.',
-        'pair' => 'set to :setting, on a pair :whole long, tip to tip, the pivot is :pivot from the short end',
+        'order' => 'Mark all the ticks on both long edges, then on both short ones. Measure the diagonals before you rule. Rule each line through its two ticks. Number the edges, then copy cell by cell. Take the lines off as each part is finished.',
+        'pair' => 'set to :setting. On a pair :whole long, tip to tip, the pivot is :pivot from the short end',
         'pair rounded' => '. Set so by the ruler, a drawing comes out :percent :way',
         'foot' => ':title: the plan',
         'list' => ['across' => 'Across', 'down' => 'Down', 'photo' => 'photo', 'area' => 'area', 'sheet' => 'sheet edge'],

@@ -20,7 +20,7 @@ return [
         'missing' => '{1} Step :steps of the photo is missing on the drawing.|[2,*] Steps :steps of the photo are missing on the drawing.',
     ],
     'way' => [
-        'line' => ['name' => 'line first', 'why' => 'The line stands alone until it is true. So where ink, paint, a wash or pastel follows, since nothing under them can be moved any more.'],
+        'line' => ['name' => 'line first', 'why' => 'The line stands alone until it is true. Choose this where ink, paint, a wash or pastel follows. Nothing under them can be moved any more.'],
         'tone' => ['name' => 'tone along with it', 'why' => 'Shadow shapes go in with the line. In graphite they show a slip sooner than a line does, and cover it.'],
     ],
     'reworks' => '{1} One layer over another is logged so far.|[2,*] :count layers over others are logged so far.',
