@@ -72,4 +72,8 @@ export type Noted = Schemas['NotedJson']
 export type Trouble = Schemas['Trouble']
 
 /** What is pulled by hand, to where: the crop's place, its far corner, its size about its middle; the inset's corner along the diagonal. Shares, 0…1. */
-export type Pull = { by: 'move'; left: number; top: number } | { by: 'corner'; width: number; height: number } | { by: 'size'; size: number } | { by: 'inset'; share: number }
+export type Pull =
+  | { by: 'move'; left: number; top: number }
+  | { by: 'corner'; width: number; height: number }
+  | { by: 'size'; size: number }
+  | { by: 'inset'; share: number }

@@ -22,7 +22,22 @@ import { usePointer } from './usePointer'
 import { useZoom } from './useZoom'
 
 /** The photo board, the paper board, and the ladder between them. */
-const props = withDefaults(defineProps<{ drawing: Drawing; workings: Workings; rung: BoardRung; focus: Focus; wholePhoto?: boolean; grid?: boolean; onShot?: boolean; pulled?: Pull | null; way?: 'across' | 'down'; picture?: string | null; spots?: ToneSpot[] }>(), { pulled: null, way: 'down', picture: null, spots: () => [] })
+const props = withDefaults(
+  defineProps<{
+    drawing: Drawing
+    workings: Workings
+    rung: BoardRung
+    focus: Focus
+    wholePhoto?: boolean
+    grid?: boolean
+    onShot?: boolean
+    pulled?: Pull | null
+    way?: 'across' | 'down'
+    picture?: string | null
+    spots?: ToneSpot[]
+  }>(),
+  { pulled: null, way: 'down', picture: null, spots: () => [] },
+)
 const lit = defineModel<number | null>('lit', { default: null })
 const emit = defineEmits<{ pull: [to: Pull]; line: [way: 'across' | 'down', from: number, to: number]; moved: [] }>()
 
@@ -46,7 +61,9 @@ watch(point, (at) => together.point({ at }))
 
 const workings = computed(() => props.workings)
 const choices = computed(() => props.workings.choices)
-const stage = computed(() => layStage(props.workings, props.focus, props.wholePhoto ?? false, { width: width.value, height: height.value }, view.value))
+const stage = computed(() =>
+  layStage(props.workings, props.focus, props.wholePhoto ?? false, { width: width.value, height: height.value }, view.value),
+)
 const fitWay = computed(() => choices.value.fit.way)
 const can = computed(() => ({
   whole: props.wholePhoto ?? false,
@@ -61,15 +78,26 @@ const does = {
 }
 const hand = usePhotoHand(svg, stage, workings, can, does)
 const keys = useCropKeys(
-  () => ({ left: props.workings.crop.left, top: props.workings.crop.top, width: props.workings.crop.share_w, height: props.workings.crop.share_h, share: props.workings.inset_size, ...props.pulled }),
+  () => ({
+    left: props.workings.crop.left,
+    top: props.workings.crop.top,
+    width: props.workings.crop.share_w,
+    height: props.workings.crop.share_h,
+    share: props.workings.inset_size,
+    ...props.pulled,
+  }),
   does.pull,
   does.moved,
 )
 
 /** Lengths and slopes that were taken; slanted main lines are such. */
-const spans = computed(() => (props.rung === 'check' || (props.rung === 'grid' && choices.value.grid.school === 'main') ? props.workings.check.spans : []))
+const spans = computed(() =>
+  props.rung === 'check' || (props.rung === 'grid' && choices.value.grid.school === 'main') ? props.workings.check.spans : [],
+)
 /** A circle on the photo, to see what a stretch makes of it. */
-const circle = computed(() => (props.workings.stretch.verdict === 'not' || props.rung !== 'fit' ? null : Math.min(stage.value.crop.w, stage.value.crop.h) * 0.3))
+const circle = computed(() =>
+  props.workings.stretch.verdict === 'not' || props.rung !== 'fit' ? null : Math.min(stage.value.crop.w, stage.value.crop.h) * 0.3,
+)
 
 function share(event: PointerEvent, box: Box) {
   const rect = svg.value?.getBoundingClientRect()
@@ -140,36 +168,135 @@ function lightNearest(event: PointerEvent) {
 
 <template>
   <div class="boards" :class="{ drawing: tool.kind || shots.placing }">
-    <svg ref="svg" class="stage" role="group" :aria-label="$t('boards.photoBoardInchLadderAndPaper')" @pointerdown="down" @pointermove="move" @pointerup="hand.up" @pointerleave="point = null">
-      <PhotoBoard v-if="!stage.alone" :drawing :workings :stage :rung :way :can :lit :point :spans :spots :circle :whole-photo :grid :picture :rubber="hand.rubber.value" :outline="hand.outline.value" :roomy="width > ROOM_FOR_LOSSES" @nudge="keys.nudge" @pull="keys.pullCrop" />
-      <PaperBoard :drawing :workings :stage :rung :focus :way :lit :point :spans :circle="circle && circle * (stage.area.h / stage.crop.h)" :grid :on-shot :diagonal="can.inset ? hand.diagonal.value : null" @pull="keys.pullInset" />
-      <Ladder v-if="!stage.alone" :stage="stage" :workings="workings" :way :lit="lit" :pointed="(way === 'across' ? point?.x : point?.y) ?? null" @light="lit = $event" />
-      <text v-if="workings.factor && !stage.alone" class="scale" :x="(stage.leftStile + stage.rightStile) / 2" :y="Math.min(stage.crop.y, stage.area.y) - 28" text-anchor="middle"><Num svg :text="workings.factor" /></text>
+    <svg
+      ref="svg"
+      class="stage"
+      role="group"
+      :aria-label="$t('boards.photoBoardInchLadderAndPaper')"
+      @pointerdown="down"
+      @pointermove="move"
+      @pointerup="hand.up"
+      @pointerleave="point = null"
+    >
+      <PhotoBoard
+        v-if="!stage.alone"
+        :drawing
+        :workings
+        :stage
+        :rung
+        :way
+        :can
+        :lit
+        :point
+        :spans
+        :spots
+        :circle
+        :whole-photo
+        :grid
+        :picture
+        :rubber="hand.rubber.value"
+        :outline="hand.outline.value"
+        :roomy="width > ROOM_FOR_LOSSES"
+        @nudge="keys.nudge"
+        @pull="keys.pullCrop"
+      />
+      <PaperBoard
+        :drawing
+        :workings
+        :stage
+        :rung
+        :focus
+        :way
+        :lit
+        :point
+        :spans
+        :circle="circle && circle * (stage.area.h / stage.crop.h)"
+        :grid
+        :on-shot
+        :diagonal="can.inset ? hand.diagonal.value : null"
+        @pull="keys.pullInset"
+      />
+      <Ladder
+        v-if="!stage.alone"
+        :stage="stage"
+        :workings="workings"
+        :way
+        :lit="lit"
+        :pointed="(way === 'across' ? point?.x : point?.y) ?? null"
+        @light="lit = $event"
+      />
+      <text
+        v-if="workings.factor && !stage.alone"
+        class="scale"
+        :x="(stage.leftStile + stage.rightStile) / 2"
+        :y="Math.min(stage.crop.y, stage.area.y) - 28"
+        text-anchor="middle"
+      >
+        <Num svg :text="workings.factor" />
+      </text>
     </svg>
 
     <LookStrip>
       <template v-if="can.whole || rung === 'grid'">
         <Overlays :choices="choices" />
-        <Pick v-model="look.mask" :label="$t('fit.maskRoundTheCrop')" :options="{ bench: $t('fit.bench'), black: $t('fit.black'), white: $t('fit.white'), grey: $t('fit.grey') }" />
-        <div class="field"><span class="legend">{{ $t('fit.howDense', { strength: look.strength }) }}</span><el-slider v-model="look.strength" :min="0" :max="100" :step="2" :show-tooltip="false" :aria-label="$t('fit.howDense', { strength: look.strength })" /></div>
+        <Pick
+          v-model="look.mask"
+          :label="$t('fit.maskRoundTheCrop')"
+          :options="{ bench: $t('fit.bench'), black: $t('fit.black'), white: $t('fit.white'), grey: $t('fit.grey') }"
+        />
+        <div class="field">
+          <span class="legend">{{ $t('fit.howDense', { strength: look.strength }) }}</span
+          ><el-slider
+            v-model="look.strength"
+            :min="0"
+            :max="100"
+            :step="2"
+            :show-tooltip="false"
+            :aria-label="$t('fit.howDense', { strength: look.strength })"
+          />
+        </div>
       </template>
       <div class="zoom">
         <button type="button" class="button" @click="zoomBy(1.25)">{{ $t('boards.closer') }}</button>
         <button type="button" class="button" :disabled="view.zoom <= 1" @click="zoomBy(0.8)">{{ $t('boards.furtherOff') }}</button>
         <button type="button" class="button" :disabled="view.zoom === 1" @click="reset">{{ $t('boards.wholeBoards') }}</button>
       </div>
-      <TrueSize :scale="stage.photoScale ?? stage.paperScale" :of="stage.photoScale === null ? 'paper' : 'print'" :paper="stage.paperScale" :metric="choices.unit !== 'in'" @zoom="toTrueSize" />
+      <TrueSize
+        :scale="stage.photoScale ?? stage.paperScale"
+        :of="stage.photoScale === null ? 'paper' : 'print'"
+        :paper="stage.paperScale"
+        :metric="choices.unit !== 'in'"
+        @zoom="toTrueSize"
+      />
     </LookStrip>
-    <p v-if="tool.kind" class="hint" role="status" data-test="hint">{{ tool.hint }} <button type="button" class="button" @click="tool.finish(null)"><kbd>{{ $t('boards.esc') }}</kbd>{{ $t('boards.neverMind') }}</button></p>
-    <p v-if="shots.placing" class="hint" role="status" data-test="placing">{{ $t('shots.tapWhere', { name: shots.placing.label }) }} <button type="button" class="button" @click="shots.placing = null"><kbd>{{ $t('boards.esc') }}</kbd>{{ $t('boards.neverMind') }}</button></p>
+    <p v-if="tool.kind" class="hint" role="status" data-test="hint">
+      {{ tool.hint }}
+      <button type="button" class="button" @click="tool.finish(null)">
+        <kbd>{{ $t('boards.esc') }}</kbd
+        >{{ $t('boards.neverMind') }}
+      </button>
+    </p>
+    <p v-if="shots.placing" class="hint" role="status" data-test="placing">
+      {{ $t('shots.tapWhere', { name: shots.placing.label }) }}
+      <button type="button" class="button" @click="shots.placing = null">
+        <kbd>{{ $t('boards.esc') }}</kbd
+        >{{ $t('boards.neverMind') }}
+      </button>
+    </p>
     <div v-if="point" class="reading" data-test="reading" aria-live="polite">
       <template v-if="reading">
         <b>{{ reading.cell }}</b>
-        <span v-if="reading.across.print && reading.down.print"><Num :text="$t('boards.photoAcrossDown', { across: reading.across.print.rounded.text, down: reading.down.print.rounded.text })" /></span>
-        <span><Num :text="$t('boards.paperAcrossDown', { across: reading.across.area.rounded.text, down: reading.down.area.rounded.text })" /></span>
+        <span v-if="reading.across.print && reading.down.print"
+          ><Num :text="$t('boards.photoAcrossDown', { across: reading.across.print.rounded.text, down: reading.down.print.rounded.text })"
+        /></span>
+        <span
+          ><Num :text="$t('boards.paperAcrossDown', { across: reading.across.area.rounded.text, down: reading.down.area.rounded.text })"
+        /></span>
         <span v-if="reading.plumb" data-test="plumb"><Num :text="reading.plumb" /></span>
         <span v-if="reading.level"><Num :text="reading.level" /></span>
-        <span class="soft"><Num :text="$t('boards.fromSheetEdge', { across: reading.across.sheet.rounded.text, down: reading.down.sheet.rounded.text })" /></span>
+        <span class="soft"
+          ><Num :text="$t('boards.fromSheetEdge', { across: reading.across.sheet.rounded.text, down: reading.down.sheet.rounded.text })"
+        /></span>
       </template>
     </div>
     <button v-if="view.zoom !== 1" type="button" class="button whole" @click="reset">{{ $t('boards.wholeBoards') }}</button>

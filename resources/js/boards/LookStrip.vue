@@ -35,7 +35,17 @@ useEventListener('keydown', (event: KeyboardEvent) => {
 <template>
   <div class="look" :class="{ open }">
     <div v-if="open" class="strip" role="group" :aria-label="$t('boards.howToLookAtThePhoto')">
-      <button v-for="toggle in toggles" :key="toggle.key" type="button" class="button" :aria-pressed="look[toggle.of]" :aria-keyshortcuts="toggle.key" @click="look[toggle.of] = !look[toggle.of]">{{ $t(`boards.looks.${toggle.of}`) }}</button>
+      <button
+        v-for="toggle in toggles"
+        :key="toggle.key"
+        type="button"
+        class="button"
+        :aria-pressed="look[toggle.of]"
+        :aria-keyshortcuts="toggle.key"
+        @click="look[toggle.of] = !look[toggle.of]"
+      >
+        {{ $t(`boards.looks.${toggle.of}`) }}
+      </button>
       <div class="slide">
         <span>{{ $t('boards.simplified') }}</span>
         <el-slider v-model="look.simple" :min="0" :max="4" :show-tooltip="false" :aria-label="$t('boards.simplifiedFromEveryDetail')" />
@@ -43,7 +53,9 @@ useEventListener('keydown', (event: KeyboardEvent) => {
       <HowStraight v-if="look.masses" class="slide" />
       <slot />
     </div>
-    <button type="button" class="button bare" :aria-expanded="open" @click="open = !open">{{ open ? $t('boards.close') : $t('boards.changeLook') }}</button>
+    <button type="button" class="button bare" :aria-expanded="open" @click="open = !open">
+      {{ open ? $t('boards.close') : $t('boards.changeLook') }}
+    </button>
   </div>
 </template>
 

@@ -15,10 +15,12 @@ import { useLook } from './useLook'
 import type { Diagonal } from './usePhotoHand'
 
 /** The sheet, the drawing on it, and the same grid. */
-const props = defineProps<BoardProps & {
-  focus: Focus
-  diagonal: Diagonal | null
-}>()
+const props = defineProps<
+  BoardProps & {
+    focus: Focus
+    diagonal: Diagonal | null
+  }
+>()
 defineEmits<{ pull: [event: KeyboardEvent] }>()
 
 const { look } = useLook()
@@ -30,23 +32,69 @@ const ruled = computed(() => props.grid && !(props.onShot && look.value.lifted))
 
 <template>
   <g data-test="paper-board">
-    <rect class="sheet" :style="{ fill: workings.paper_colour ?? undefined }" :x="stage.sheet.x" :y="stage.sheet.y" :width="stage.sheet.w" :height="stage.sheet.h" />
-    <rect v-if="focus === 'paper' || rung === 'fit'" class="usable" :x="stage.usable.x" :y="stage.usable.y" :width="stage.usable.w" :height="stage.usable.h" />
+    <rect
+      class="sheet"
+      :style="{ fill: workings.paper_colour ?? undefined }"
+      :x="stage.sheet.x"
+      :y="stage.sheet.y"
+      :width="stage.sheet.w"
+      :height="stage.sheet.h"
+    />
+    <rect
+      v-if="focus === 'paper' || rung === 'fit'"
+      class="usable"
+      :x="stage.usable.x"
+      :y="stage.usable.y"
+      :width="stage.usable.w"
+      :height="stage.usable.h"
+    />
     <ShotBoard v-if="onShot" :drawing="drawing" :workings="workings" :stage="stage" />
-    <rect v-if="!ruled || choices.grid.part" class="area" :stroke-width="ruled ? 1 : 1.5" :x="stage.area.x" :y="stage.area.y" :width="stage.area.w" :height="stage.area.h" data-test="area-frame" />
+    <rect
+      v-if="!ruled || choices.grid.part"
+      class="area"
+      :stroke-width="ruled ? 1 : 1.5"
+      :x="stage.area.x"
+      :y="stage.area.y"
+      :width="stage.area.w"
+      :height="stage.area.h"
+      data-test="area-frame"
+    />
     <template v-if="ruled">
       <path class="rule guide" :d="rules(lines, stage.area)" :stroke-width="weights[choices.grid.weights.paper]" />
       <path class="rule guide" :d="cuts(workings.divided, stage.area)" stroke-width="0.7" />
-      <text v-for="label in labels(lines, choices.grid, stage.area, stage.sheet)" :key="`${label.x} ${label.y}`" class="label guide" :x="label.x" :y="label.y" :text-anchor="label.anchor">{{ label.text }}</text>
+      <text
+        v-for="label in labels(lines, choices.grid, stage.area, stage.sheet)"
+        :key="`${label.x} ${label.y}`"
+        class="label guide"
+        :x="label.x"
+        :y="label.y"
+        :text-anchor="label.anchor"
+        >{{ label.text }}</text
+      >
     </template>
     <StrokeLines v-if="rung === 'tone' && tones.hatched && !onShot" :area="stage.area" :lines="lines" :scale="stage.paperScale" />
     <MassShapes v-if="look.masses && drawing.photo" :box="stage.area" />
     <SpanLines v-if="spans.length" :box="stage.area" :spans="spans" />
-    <PaperExtras v-if="!onShot" :stage="stage" :workings="workings" :drawing="drawing" :rung="rung" :diagonal="diagonal" :overlays="look.lifted ? '' : overlays(lines, stage.area, 'paper')" :circle="circle" @pull="$emit('pull', $event)" />
+    <PaperExtras
+      v-if="!onShot"
+      :stage="stage"
+      :workings="workings"
+      :drawing="drawing"
+      :rung="rung"
+      :diagonal="diagonal"
+      :overlays="look.lifted ? '' : overlays(lines, stage.area, 'paper')"
+      :circle="circle"
+      @pull="$emit('pull', $event)"
+    />
     <path class="lit" :d="oneLine(lines, way, lit, stage.area)" />
     <path class="cross" :d="cross(point, stage.area)" />
     <Theirs :lines="lines" :box="stage.area" />
-    <text class="caption" v-bind="caption((workings.rungs.paper.brief ?? workings.rungs.paper.decision), stage.sheet, stage)" text-anchor="middle"><Num svg :text="(workings.rungs.paper.brief ?? workings.rungs.paper.decision)" /></text>
+    <text
+      class="caption"
+      v-bind="caption(workings.rungs.paper.brief ?? workings.rungs.paper.decision, stage.sheet, stage)"
+      text-anchor="middle"
+      ><Num svg :text="workings.rungs.paper.brief ?? workings.rungs.paper.decision"
+    /></text>
   </g>
 </template>
 

@@ -32,9 +32,13 @@ function keep() {
       <el-slider v-model="length" :min="180" :max="900" :show-tooltip="false" aria-labelledby="screen-bar" />
       <button type="button" class="button strong" @click="keep">{{ $t('boards.itIsThatLong', { says: bar.says }) }}</button>
     </div>
-    <span data-test="true-size">{{ $t(`boards.shownAt.${of}${dots ? '' : 'About'}`, { percent: percent(scale), paper: percent(paper) }) }}</span>
+    <span data-test="true-size">{{
+      $t(`boards.shownAt.${of}${dots ? '' : 'About'}`, { percent: percent(scale), paper: percent(paper) })
+    }}</span>
     <button v-if="dots" type="button" class="button bare" @click="emit('zoom', dots / scale)">{{ $t('boards.trueSize') }}</button>
-    <button type="button" class="button bare" :aria-expanded="open" @click="open = !open">{{ dots ? $t('boards.screen') : $t('boards.measureThisScreen') }}</button>
+    <button type="button" class="button bare" :aria-expanded="open" @click="open = !open">
+      {{ dots ? $t('boards.screen') : $t('boards.measureThisScreen') }}
+    </button>
   </div>
 </template>
 

@@ -30,5 +30,7 @@ const to = computed(() => {
   <!-- On Finish the task in hand has the button. -->
   <template v-if="step === 'finish' && next?.does !== 'rest'" />
   <TakeShot v-else-if="next?.does === 'check' && step === 'check'" strong>{{ next.button }}</TakeShot>
-  <router-link v-else-if="to" class="button strong" data-test="next" :to>{{ next?.button ?? (following && $t(`rung.${following}`)) }}</router-link>
+  <router-link v-else-if="to" class="button strong" data-test="next" :to>{{
+    next?.button ?? (following && $t(`rung.${following}`))
+  }}</router-link>
 </template>

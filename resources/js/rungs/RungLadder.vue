@@ -7,7 +7,14 @@ import Num from '@/ui/Num.vue'
 import { decision, route, rungs, type RungKey } from './rungs'
 
 /** The nine rungs as a ladder to climb; slim keeps only the rungs themselves. */
-const props = defineProps<{ id: string; current: RungKey; workings: Workings; progress: { done: number; of: number }; slim?: boolean; upright?: boolean }>()
+const props = defineProps<{
+  id: string
+  current: RungKey
+  workings: Workings
+  progress: { done: number; of: number }
+  slim?: boolean
+  upright?: boolean
+}>()
 const ladder = useTemplateRef('ladder')
 
 /** On a narrow screen the ladder lies on its side and runs out of sight: the rung one stands on is brought into it. */
@@ -15,7 +22,8 @@ async function standInSight(): Promise<void> {
   await nextTick()
   const nav = ladder.value
   const rung = nav?.querySelector('.current')
-  if (nav && rung) nav.scrollLeft += rung.getBoundingClientRect().left - nav.getBoundingClientRect().left - (nav.clientWidth - rung.clientWidth) / 2
+  if (nav && rung)
+    nav.scrollLeft += rung.getBoundingClientRect().left - nav.getBoundingClientRect().left - (nav.clientWidth - rung.clientWidth) / 2
 }
 onMounted(standInSight)
 // A phone that is turned.
@@ -27,7 +35,14 @@ watch(() => props.current, standInSight)
   <nav ref="ladder" class="ladder" :class="{ slim, upright }" :aria-label="$t('table.rungs')">
     <ol>
       <li v-for="rung in rungs" :key="rung.key">
-        <router-link :to="route(id, rung.key)" class="rung" :class="{ current: rung.key === current }" :aria-current="rung.key === current ? 'step' : undefined" :aria-label="slim ? $t(`rung.${rung.key}`) : undefined" :title="slim ? $t(`rung.${rung.key}`) : undefined">
+        <router-link
+          :to="route(id, rung.key)"
+          class="rung"
+          :class="{ current: rung.key === current }"
+          :aria-current="rung.key === current ? 'step' : undefined"
+          :aria-label="slim ? $t(`rung.${rung.key}`) : undefined"
+          :title="slim ? $t(`rung.${rung.key}`) : undefined"
+        >
           <template v-if="!slim">
             <b>{{ $t(`rung.${rung.key}`) }}</b>
             <small><Num :text="decision(rung.key, workings, progress)" /></small>

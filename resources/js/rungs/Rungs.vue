@@ -22,7 +22,12 @@ import { useSitting } from './useSitting'
 const props = defineProps<{ id: string; rung: BoardRung }>()
 
 /** Panels by their rung's key: `./photo/PhotoRung.vue`. */
-const panels = Object.fromEntries(Object.entries(import.meta.glob<Component>(['./*/*Rung.vue', '!./copy/*'], { eager: true, import: 'default' })).map(([path, panel]) => [path.split('/')[1], panel]))
+const panels = Object.fromEntries(
+  Object.entries(import.meta.glob<Component>(['./*/*Rung.vue', '!./copy/*'], { eager: true, import: 'default' })).map(([path, panel]) => [
+    path.split('/')[1],
+    panel,
+  ]),
+)
 
 const about = computed(() => boardRungs.find((rung) => rung.key === props.rung) ?? boardRungs[0]!)
 const store = useOpenDrawing(
@@ -42,16 +47,16 @@ const next = useNext(() => props.rung)
 
 const lit = ref<number | null>(null)
 const way = ref<'across' | 'down'>('down')
-watch(
-  [() => props.rung, () => way.value],
-  () => (lit.value = null),
-)
+watch([() => props.rung, () => way.value], () => (lit.value = null))
 
 /** A main dividing line was pulled from one share to another. */
 function pullLine(which: 'across' | 'down', from: number, to: number) {
   void store.preview((choices) => {
     const lines = choices.grid[`main_${which}`]
-    const nearest = lines.reduce((best, share, i) => (Math.abs(toNumber(share) - from) < Math.abs(toNumber(lines[best] ?? '9') - from) ? i : best), 0)
+    const nearest = lines.reduce(
+      (best, share, i) => (Math.abs(toNumber(share) - from) < Math.abs(toNumber(lines[best] ?? '9') - from) ? i : best),
+      0,
+    )
     lines[nearest] = toShare(to)
   })
 }

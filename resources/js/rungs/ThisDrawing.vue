@@ -43,10 +43,18 @@ async function bin() {
 
 <template>
   <div class="menu" role="group" :aria-label="$t('table.thisDrawing')" data-test="drawing-menu">
-    <div class="field"><label :for="id">{{ $t('table.nameOfTheDrawing') }}</label><el-input :id v-model="title" maxlength="120" autocomplete="off" @change="rename" @keydown.enter="rename" /></div>
+    <div class="field">
+      <label :for="id">{{ $t('table.nameOfTheDrawing') }}</label
+      ><el-input :id v-model="title" maxlength="120" autocomplete="off" @change="rename" @keydown.enter="rename" />
+    </div>
     <UnitAndRuler :choices="choices" :workings="workings" />
     <Fold :name="$t('paper.sheetsOfThisDrawing')" :decided="drawing.sheets.length ? String(drawing.sheets.length) : $t('paper.thisOne')">
-      <Pick :label="$t('paper.thisSheetIs')" :model-value="choices.paper.purpose ?? 'a sheet'" :options="purposes" @update:model-value="store.decide((c) => (c.paper.purpose = $event === 'a sheet' ? null : $event))" />
+      <Pick
+        :label="$t('paper.thisSheetIs')"
+        :model-value="choices.paper.purpose ?? 'a sheet'"
+        :options="purposes"
+        @update:model-value="store.decide((c) => (c.paper.purpose = $event === 'a sheet' ? null : $event))"
+      />
       <p v-if="workings.sheet_care.purpose" class="soft" data-test="purpose">{{ workings.sheet_care.purpose }}</p>
       <SheetsOf :drawing="drawing" />
     </Fold>
@@ -58,7 +66,16 @@ async function bin() {
       <router-link :to="{ name: 'settings' }">{{ $t('settings.settings') }}</router-link>
       <router-link :to="{ name: 'instruments' }">{{ $t('instruments.instruments') }}</router-link>
     </nav>
-    <button v-if="together.open" type="button" class="button" data-test="follow-me" :aria-pressed="together.following" @click="together.follow(!together.following)">{{ $t('table.followWhy') }}</button>
+    <button
+      v-if="together.open"
+      type="button"
+      class="button"
+      data-test="follow-me"
+      :aria-pressed="together.following"
+      @click="together.follow(!together.following)"
+    >
+      {{ $t('table.followWhy') }}
+    </button>
     <button type="button" class="button bare" data-test="bin-drawing" @click="bin">{{ $t('table.moveToBin') }}</button>
   </div>
 </template>

@@ -32,16 +32,54 @@ const states = ['saved', 'saving', 'unsaved'] as const
     </router-link>
     <div ref="menu" class="of">
       <h1>
-        <button type="button" class="title" data-test="this-drawing" :aria-expanded="open" :title="$t('table.thisDrawing')" @click="open = !open">
-          <span>{{ store.draft?.title }}</span><svg viewBox="0 0 10 6" width="10" height="6" aria-hidden="true"><path d="M0 0H10L5 6Z" /></svg>
+        <button
+          type="button"
+          class="title"
+          data-test="this-drawing"
+          :aria-expanded="open"
+          :title="$t('table.thisDrawing')"
+          @click="open = !open"
+        >
+          <span>{{ store.draft?.title }}</span><svg viewBox="0 0 10 6" width="10" height="6" aria-hidden="true">
+            <path d="M0 0H10L5 6Z" />
+          </svg>
         </button>
       </h1>
-      <ThisDrawing v-if="open && store.drawing && store.workings && store.draft" :at :drawing="store.drawing" :workings="store.workings" :choices="store.draft" @done="open = false" />
+      <ThisDrawing
+        v-if="open && store.drawing && store.workings && store.draft"
+        :at
+        :drawing="store.drawing"
+        :workings="store.workings"
+        :choices="store.draft"
+        @done="open = false"
+      />
     </div>
-    <button type="button" class="button bare" data-test="undo" :disabled="!store.drawing?.undo" :title="store.drawing?.undo ? $t('table.takeBackUndoCtrl', { undo: store.drawing.undo }) : $t('table.nothingToTakeBack')" :aria-label="$t('table.undo')" @click="store.step('undo')">↶</button>
-    <button type="button" class="button bare redo" data-test="redo" :disabled="!store.drawing?.redo" :title="store.drawing?.redo ? $t('table.bringBackRedoCtrl', { redo: store.drawing.redo }) : $t('table.nothingToBringBack')" :aria-label="$t('table.redo')" @click="store.step('redo')">↷</button>
+    <button
+      type="button"
+      class="button bare"
+      data-test="undo"
+      :disabled="!store.drawing?.undo"
+      :title="store.drawing?.undo ? $t('table.takeBackUndoCtrl', { undo: store.drawing.undo }) : $t('table.nothingToTakeBack')"
+      :aria-label="$t('table.undo')"
+      @click="store.step('undo')"
+    >
+      ↶
+    </button>
+    <button
+      type="button"
+      class="button bare redo"
+      data-test="redo"
+      :disabled="!store.drawing?.redo"
+      :title="store.drawing?.redo ? $t('table.bringBackRedoCtrl', { redo: store.drawing.redo }) : $t('table.nothingToBringBack')"
+      :aria-label="$t('table.redo')"
+      @click="store.step('redo')"
+    >
+      ↷
+    </button>
     <slot />
-    <span class="kept soft" data-test="kept" role="status"><span v-for="state in states" :key="state" :class="{ other: state !== store.kept }">{{ $t(`table.kept.${state}`) }}</span></span>
+    <span class="kept soft" data-test="kept" role="status"
+      ><span v-for="state in states" :key="state" :class="{ other: state !== store.kept }">{{ $t(`table.kept.${state}`) }}</span></span
+    >
   </header>
 </template>
 

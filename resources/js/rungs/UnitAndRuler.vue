@@ -21,14 +21,35 @@ function takeRuler(ruler: Preset) {
 </script>
 
 <template>
-  <Fold :name="$t('paper.rulerAndUnit')" :decided="choices.reach ? $t('paper.rulerLong', { ruler: choices.ruler, reach: choices.reach }) : choices.ruler">
-    <Pick :label="$t('paper.unit')" :model-value="choices.unit" :options="{ in: $t('paper.in'), cm: $t('paper.cm'), mm: $t('paper.mm') }" @update:model-value="store.adjust('unit', { unit: $event })" />
+  <Fold
+    :name="$t('paper.rulerAndUnit')"
+    :decided="choices.reach ? $t('paper.rulerLong', { ruler: choices.ruler, reach: choices.reach }) : choices.ruler"
+  >
+    <Pick
+      :label="$t('paper.unit')"
+      :model-value="choices.unit"
+      :options="{ in: $t('paper.in'), cm: $t('paper.cm'), mm: $t('paper.mm') }"
+      @update:model-value="store.adjust('unit', { unit: $event })"
+    />
     <div class="two">
-      <Choose :label="$t('paper.rulersFinestMark')" :model-value="choices.ruler" :options="rulers" @update:model-value="store.decide((c) => (c.ruler = $event))" />
-      <TypedInput :label="$t('paper.itsLength')" field="reach" :model-value="choices.reach" :hint="$t('paper.any')" @update:model-value="store.decide((c) => (c.reach = $event || null))" />
+      <Choose
+        :label="$t('paper.rulersFinestMark')"
+        :model-value="choices.ruler"
+        :options="rulers"
+        @update:model-value="store.decide((c) => (c.ruler = $event))"
+      />
+      <TypedInput
+        :label="$t('paper.itsLength')"
+        field="reach"
+        :model-value="choices.reach"
+        :hint="$t('paper.any')"
+        @update:model-value="store.decide((c) => (c.reach = $event || null))"
+      />
     </div>
     <div v-if="shelf.of('ruler').length" class="owned">
-      <button v-for="ruler in shelf.of('ruler')" :key="ruler.id" type="button" class="button" @click="takeRuler(ruler)">{{ ruler.name }}</button>
+      <button v-for="ruler in shelf.of('ruler')" :key="ruler.id" type="button" class="button" @click="takeRuler(ruler)">
+        {{ ruler.name }}
+      </button>
     </div>
     <KeepUnder kind="ruler" :label="$t('paper.keepThisRulerAs')" :hint="$t('paper.rulerHint')" />
   </Fold>

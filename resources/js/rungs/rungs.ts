@@ -31,7 +31,10 @@ export function decision(key: RungKey, workings: Workings, progress: { done: num
   if (key === 'copy') return t('table.doneOfCells', { done: progress.done, cells: progress.of })
   if (key === 'tone') return t('table.tones', { steps: workings.choices.tone.steps })
   if (key === 'check') return withShots(workings.check.decision, workings)
-  if (key === 'finish') return workings.choices.finish.done.length === 0 ? choice(workings.choices.finish.medium) : t('table.mediumTicked', { medium: choice(workings.choices.finish.medium), ticked: workings.choices.finish.done.length })
+  if (key === 'finish')
+    return workings.choices.finish.done.length === 0
+      ? choice(workings.choices.finish.medium)
+      : t('table.mediumTicked', { medium: choice(workings.choices.finish.medium), ticked: workings.choices.finish.done.length })
   if (!(key in workings.rungs)) return ''
   const told = workings.rungs[key as keyof Workings['rungs']]
   return told.brief ?? told.decision

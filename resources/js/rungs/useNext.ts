@@ -16,7 +16,11 @@ export function useNext(step: () => string) {
     ([, id], before) => {
       if (id !== before?.[1]) next.value = null
       // Away from the server the step after this one is offered.
-      if (id) void latest(api.next(id, step(), hand.value).catch(() => null), (fresh) => (next.value = fresh))
+      if (id)
+        void latest(
+          api.next(id, step(), hand.value).catch(() => null),
+          (fresh) => (next.value = fresh),
+        )
     },
     { immediate: true },
   )

@@ -82,9 +82,22 @@ const forgetPrinter = (one: Printer) =>
   <SidePage :title="$t('settings.settings')" :back="back" :back-to="of ? $t('settings.backToTheDrawing') : $t('shelf.shelf')">
     <section class="instrument" data-test="you">
       <h2>{{ $t('settings.howYouWork') }}</h2>
-      <Pick v-model="hand" :label="$t('settings.theHandYouDrawWith')" :options="{ right: $t('settings.right'), left: $t('settings.left') }" />
-      <Pick v-model="own.unit" :label="$t('settings.newDrawingsAreIn')" :options="{ in: $t('paper.in'), cm: $t('paper.cm'), mm: $t('paper.mm') }" />
-      <Pick :model-value="scheme === 'dark' ? 'dark' : 'light'" :label="$t('settings.light')" :options="{ light: $t('settings.lightMode'), dark: $t('settings.darkMode') }" @update:model-value="scheme = $event" />
+      <Pick
+        v-model="hand"
+        :label="$t('settings.theHandYouDrawWith')"
+        :options="{ right: $t('settings.right'), left: $t('settings.left') }"
+      />
+      <Pick
+        v-model="own.unit"
+        :label="$t('settings.newDrawingsAreIn')"
+        :options="{ in: $t('paper.in'), cm: $t('paper.cm'), mm: $t('paper.mm') }"
+      />
+      <Pick
+        :model-value="scheme === 'dark' ? 'dark' : 'light'"
+        :label="$t('settings.light')"
+        :options="{ light: $t('settings.lightMode'), dark: $t('settings.darkMode') }"
+        @update:model-value="scheme = $event"
+      />
       <Check v-model="letters">{{ $t('settings.singleKeys') }}</Check>
       <div class="field">
         <label for="dividers">{{ $t('settings.dividersTipToTip') }}</label>
@@ -102,16 +115,40 @@ const forgetPrinter = (one: Printer) =>
       <h2>{{ $t('settings.papers') }}</h2>
       <p v-if="shelf.of('paper').length === 0" class="soft">{{ $t('settings.noPapers') }}</p>
       <table v-else class="listed">
-        <thead><tr><th>{{ $t('settings.paper') }}</th><th>{{ $t('settings.sheetsLeft') }}</th><th /></tr></thead>
+        <thead>
+          <tr>
+            <th>{{ $t('settings.paper') }}</th>
+            <th>{{ $t('settings.sheetsLeft') }}</th>
+            <th />
+          </tr>
+        </thead>
         <tbody>
           <tr v-for="paper in shelf.of('paper')" :key="paper.id">
-            <th scope="row">{{ paper.name }} <small class="soft"><Num :text="size(paper)" /></small></th>
+            <th scope="row">
+              {{ paper.name }} <small class="soft"><Num :text="size(paper)" /></small>
+            </th>
             <td>
-              <el-input class="count" :model-value="paper.left === null ? '' : String(paper.left)" inputmode="numeric" :aria-label="$t('settings.sheetsOf', { name: paper.name })" :placeholder="$t('settings.notCounted')" @change="(typed: string) => count(paper, typed)" />
+              <el-input
+                class="count"
+                :model-value="paper.left === null ? '' : String(paper.left)"
+                inputmode="numeric"
+                :aria-label="$t('settings.sheetsOf', { name: paper.name })"
+                :placeholder="$t('settings.notCounted')"
+                @change="(typed: string) => count(paper, typed)"
+              />
               <p v-if="faults[paper.id]" class="fault" role="alert">{{ faults[paper.id] }}</p>
               <p v-else-if="paper.low" class="fault" data-test="low">{{ paper.low }}</p>
             </td>
-            <td><button type="button" class="button bare" :aria-label="$t('table.forgetName', { name: paper.name })" @click="forget(paper.id, () => shelf.forgetPreset(paper.id))">{{ asks === paper.id ? $t('settings.yesForgetIt') : '✕' }}</button></td>
+            <td>
+              <button
+                type="button"
+                class="button bare"
+                :aria-label="$t('table.forgetName', { name: paper.name })"
+                @click="forget(paper.id, () => shelf.forgetPreset(paper.id))"
+              >
+                {{ asks === paper.id ? $t('settings.yesForgetIt') : '✕' }}
+              </button>
+            </td>
           </tr>
         </tbody>
       </table>
@@ -120,14 +157,31 @@ const forgetPrinter = (one: Printer) =>
     <section v-for="kind in ['ruler', 'grid'] as const" :key="kind" class="instrument" :data-test="`${kind}s`">
       <h2>{{ kind === 'ruler' ? $t('settings.rulers') : $t('settings.grids') }}</h2>
       <ul class="own">
-        <li v-for="one in shelf.of(kind)" :key="one.id">{{ one.name }} <small v-if="kind === 'ruler'" class="soft">{{ one.content.ruler }}</small> <button type="button" class="button bare" :aria-label="$t('table.forgetName', { name: one.name })" @click="forget(one.id, () => shelf.forgetPreset(one.id))">{{ asks === one.id ? $t('settings.yesForgetIt') : '✕' }}</button></li>
+        <li v-for="one in shelf.of(kind)" :key="one.id">
+          {{ one.name }} <small v-if="kind === 'ruler'" class="soft">{{ one.content.ruler }}</small>
+          <button
+            type="button"
+            class="button bare"
+            :aria-label="$t('table.forgetName', { name: one.name })"
+            @click="forget(one.id, () => shelf.forgetPreset(one.id))"
+          >
+            {{ asks === one.id ? $t('settings.yesForgetIt') : '✕' }}
+          </button>
+        </li>
       </ul>
       <p class="soft">{{ kind === 'ruler' ? $t('settings.rulersAreKeptOnPaper') : $t('settings.gridsAreKeptOnGrid') }}</p>
     </section>
     <section class="instrument" data-test="printers">
       <h2>{{ $t('settings.printers') }}</h2>
       <ul class="own">
-        <li v-for="one in printers" :key="one.id"><span>{{ one.name }} <small class="soft"><Num :text="one.says" /></small></span> <button type="button" class="button bare" :aria-label="$t('table.forgetName', { name: one.name })" @click="forgetPrinter(one)">{{ asks === one.id ? $t('settings.yesForgetIt') : '✕' }}</button></li>
+        <li v-for="one in printers" :key="one.id">
+          <span
+            >{{ one.name }} <small class="soft"><Num :text="one.says" /></small
+          ></span>
+          <button type="button" class="button bare" :aria-label="$t('table.forgetName', { name: one.name })" @click="forgetPrinter(one)">
+            {{ asks === one.id ? $t('settings.yesForgetIt') : '✕' }}
+          </button>
+        </li>
       </ul>
       <p class="soft">{{ $t('settings.printersAreKeptOnPrint') }}</p>
     </section>

@@ -94,7 +94,9 @@ async function take(file: File | undefined) {
 /** Sheets of one drawing lie side by side, where the one touched last has its place. */
 const boards = computed(() => {
   const all = entries.value ?? []
-  return all.filter((one, i) => !one.work || all.findIndex((other) => other.work === one.work) === i).map((one) => (one.work ? all.filter((other) => other.work === one.work).sort((a, b) => (a.id < b.id ? -1 : 1)) : [one]))
+  return all
+    .filter((one, i) => !one.work || all.findIndex((other) => other.work === one.work) === i)
+    .map((one) => (one.work ? all.filter((other) => other.work === one.work).sort((a, b) => (a.id < b.id ? -1 : 1)) : [one]))
 })
 
 /** The one to go on with: the last that was worked on and is not done. */
@@ -173,45 +175,91 @@ async function putBack() {
       <FirstStart v-if="!begun" />
       <template v-else>
         <div v-if="progress === null" class="begin">
-          <p v-if="newest" class="next"><b>{{ newest.title }}</b> {{ newest.next }}</p>
+          <p v-if="newest" class="next">
+            <b>{{ newest.title }}</b> {{ newest.next }}
+          </p>
           <p v-else-if="entries" class="next">{{ $t('shelf.theShelfIsEmptyAFirst') }}</p>
-          <router-link v-if="newest" class="button strong" data-test="go-on" :to="route(newest.id, newest.rung as RungKey)">{{ newest.button }}</router-link>
-          <FilePick :strong="!newest" accept="image/jpeg,image/png,image/webp,image/heic,image/avif,.zip" data-test="photo-file" @file="take">{{ $t('shelf.addAPhoto') }}</FilePick>
+          <router-link v-if="newest" class="button strong" data-test="go-on" :to="route(newest.id, newest.rung as RungKey)">{{
+            newest.button
+          }}</router-link>
+          <FilePick
+            :strong="!newest"
+            accept="image/jpeg,image/png,image/webp,image/heic,image/avif,.zip"
+            data-test="photo-file"
+            @file="take"
+            >{{ $t('shelf.addAPhoto') }}</FilePick
+          >
           <FilePick v-if="handheld" accept="image/*" capture="environment" @file="take">{{ $t('shelf.takeAPhoto') }}</FilePick>
         </div>
         <div v-else class="progress" role="status">
-          <p>{{ progress < 1 ? $t('shelf.bringingItOver', { progress: Math.round(progress * 100) }) : $t('shelf.turningItUprightAndReading') }}</p>
-          <el-progress :percentage="Math.round(progress * 100)" :indeterminate="progress >= 1" :show-text="false" :aria-label="$t('shelf.bringingThePhotoOver')" />
+          <p>
+            {{
+              progress < 1 ? $t('shelf.bringingItOver', { progress: Math.round(progress * 100) }) : $t('shelf.turningItUprightAndReading')
+            }}
+          </p>
+          <el-progress
+            :percentage="Math.round(progress * 100)"
+            :indeterminate="progress >= 1"
+            :show-text="false"
+            :aria-label="$t('shelf.bringingThePhotoOver')"
+          />
         </div>
       </template>
       <KeepingNotices @taken-over="load()" />
       <Callout v-if="trouble" data-test="trouble">{{ trouble }}</Callout>
-      <Callout v-if="binned" tone="calm" class="binned"><span>{{ $t('shelf.movedToBin', { title: binned.title }) }}</span><button type="button" class="button" @click="putBack">{{ $t('table.undo') }}</button></Callout>
+      <Callout v-if="binned" tone="calm" class="binned"
+        ><span>{{ $t('shelf.movedToBin', { title: binned.title }) }}</span
+        ><button type="button" class="button" @click="putBack">{{ $t('table.undo') }}</button></Callout
+      >
       <p v-for="paper in shelf.of('paper').filter((one) => one.low)" :key="paper.id" class="fault" data-test="low-stock">{{ paper.low }}</p>
       <ul v-if="entries" class="boards">
-        <li v-for="[entry, ...others] in boards.map((group) => [group[0]!, ...group.slice(1)] as const)" :key="entry.id" :class="{ several: others.length }">
+        <li
+          v-for="[entry, ...others] in boards.map((group) => [group[0]!, ...group.slice(1)] as const)"
+          :key="entry.id"
+          :class="{ several: others.length }"
+        >
           <div v-if="entry.trouble" class="damaged" data-test="damaged">
-            <div class="board"><Callout>{{ entry.trouble }}</Callout></div>
+            <div class="board">
+              <Callout>{{ entry.trouble }}</Callout>
+            </div>
             <h2>{{ entry.title }}</h2>
             <p class="soft">{{ $t('shelf.itCannotBeOpened') }}</p>
-            <button v-if="entry.undo" type="button" class="button" @click="takeBack(entry)">{{ $t('shelf.takeBackUndo', { undo: entry.undo }) }}</button>
-            <a class="button bare" :href="`/api/drawings/${entry.id}/drawing.zip`" :aria-label="$t('shelf.exportTitle', { title: entry.title })">{{ $t('table.exportDrawing') }}</a>
-            <button type="button" class="button bare" :aria-label="$t('shelf.toTheBinTitle', { title: entry.title })" @click="bin(entry)">{{ $t('table.moveToBin') }}</button>
+            <button v-if="entry.undo" type="button" class="button" @click="takeBack(entry)">
+              {{ $t('shelf.takeBackUndo', { undo: entry.undo }) }}
+            </button>
+            <a
+              class="button bare"
+              :href="`/api/drawings/${entry.id}/drawing.zip`"
+              :aria-label="$t('shelf.exportTitle', { title: entry.title })"
+              >{{ $t('table.exportDrawing') }}</a
+            >
+            <button type="button" class="button bare" :aria-label="$t('shelf.toTheBinTitle', { title: entry.title })" @click="bin(entry)">
+              {{ $t('table.moveToBin') }}
+            </button>
           </div>
           <h2 v-else-if="others.length" class="of">{{ entry.title }}</h2>
           <router-link v-else :to="route(entry.id, entry.rung as RungKey)">
             <div class="board"><SmallBoard :entry="entry" /></div>
             <h2>{{ entry.title }}</h2>
             <p class="soft"><Num :text="entry.decision" /></p>
-            <p class="rungs" :title="$t('shelf.cellsDone', { done: entry.done, cells: entry.cells })"><span :style="{ width: `${(100 * entry.done) / Math.max(1, entry.cells)}%` }" /></p>
+            <p class="rungs" :title="$t('shelf.cellsDone', { done: entry.done, cells: entry.cells })">
+              <span :style="{ width: `${(100 * entry.done) / Math.max(1, entry.cells)}%` }" />
+            </p>
             <p>{{ entry.next }}</p>
           </router-link>
           <div v-if="others.length" class="sheets" data-test="sheets">
-            <router-link v-for="sheet in [entry, ...others].filter((one) => !one.trouble)" :key="sheet.id" class="sheet" :to="route(sheet.id, sheet.rung as RungKey)">
+            <router-link
+              v-for="sheet in [entry, ...others].filter((one) => !one.trouble)"
+              :key="sheet.id"
+              class="sheet"
+              :to="route(sheet.id, sheet.rung as RungKey)"
+            >
               <div class="board"><SmallBoard :entry="sheet" /></div>
               <b>{{ sheet.purpose ? choice(sheet.purpose) : choice('a sheet') }}</b>
               <p class="soft"><Num :text="sheet.decision" /></p>
-              <p class="rungs" :title="$t('shelf.cellsDone', { done: sheet.done, cells: sheet.cells })"><span :style="{ width: `${(100 * sheet.done) / Math.max(1, sheet.cells)}%` }" /></p>
+              <p class="rungs" :title="$t('shelf.cellsDone', { done: sheet.done, cells: sheet.cells })">
+                <span :style="{ width: `${(100 * sheet.done) / Math.max(1, sheet.cells)}%` }" />
+              </p>
             </router-link>
           </div>
         </li>
@@ -221,16 +269,28 @@ async function putBack() {
         <Fold group="shelf sizes" :name="$t('shelf.beginWithoutAPhoto')">
           <p>{{ $t('shelf.onlyTheMarksAreWanted') }}</p>
           <form class="sizes" @submit.prevent="takeSizes">
-            <el-input v-model="sizes.width" :aria-label="$t('shelf.originalsWidth')" :placeholder="own.unit === 'in' ? $t('shelf.widthHint') : $t('shelf.widthHintCm')" autocomplete="off" />
+            <el-input
+              v-model="sizes.width"
+              :aria-label="$t('shelf.originalsWidth')"
+              :placeholder="own.unit === 'in' ? $t('shelf.widthHint') : $t('shelf.widthHintCm')"
+              autocomplete="off"
+            />
             <span>×</span>
-            <el-input v-model="sizes.height" :aria-label="$t('shelf.originalsHeight')" :placeholder="own.unit === 'in' ? $t('shelf.heightHint') : $t('shelf.heightHintCm')" autocomplete="off" />
+            <el-input
+              v-model="sizes.height"
+              :aria-label="$t('shelf.originalsHeight')"
+              :placeholder="own.unit === 'in' ? $t('shelf.heightHint') : $t('shelf.heightHintCm')"
+              autocomplete="off"
+            />
             <button type="submit" class="button">{{ $t('shelf.startDrawing') }}</button>
           </form>
         </Fold>
         <Fold v-if="inBin > 0" group="shelf bin" :name="$t('shelf.bin')" :decided="String(inBin)">
           <p class="bin" data-test="bin">
             {{ $t('shelf.inTheBin', inBin) }}
-            <button type="button" class="button" @click="emptyBin">{{ asksToEmpty ? $t('shelf.yesThrowThemAwayForGood') : $t('shelf.emptyTheBin') }}</button>
+            <button type="button" class="button" @click="emptyBin">
+              {{ asksToEmpty ? $t('shelf.yesThrowThemAwayForGood') : $t('shelf.emptyTheBin') }}
+            </button>
             <button v-if="asksToEmpty" type="button" class="button bare" @click="asksToEmpty = false">{{ $t('boards.neverMind') }}</button>
           </p>
         </Fold>

@@ -3,7 +3,12 @@ import { useId } from 'vue'
 import Num from './Num.vue'
 
 /** One of a few, each a picture with its name and a figure under it. Native radios, as in Pick: the whole tile is the label. */
-defineProps<{ label: string; modelValue: T | null; options: { value: T; name: string; figure?: string; fault?: string | null }[]; columns?: number }>()
+defineProps<{
+  label: string
+  modelValue: T | null
+  options: { value: T; name: string; figure?: string; fault?: string | null }[]
+  columns?: number
+}>()
 defineEmits<{ 'update:modelValue': [value: T] }>()
 defineSlots<{ default: (one: { value: T }) => unknown }>()
 const name = useId()
@@ -12,8 +17,20 @@ const name = useId()
 <template>
   <fieldset class="pictures" :style="{ gridTemplateColumns: `repeat(${columns ?? 2}, minmax(0, 1fr))` }">
     <legend class="unseen">{{ label }}</legend>
-    <label v-for="one in options" :key="one.value" :class="{ on: one.value === modelValue, faulty: one.fault }" :title="one.fault ?? undefined" data-test="picture">
-      <input type="radio" :name="name" :value="one.value" :checked="one.value === modelValue" @change="$emit('update:modelValue', one.value)" />
+    <label
+      v-for="one in options"
+      :key="one.value"
+      :class="{ on: one.value === modelValue, faulty: one.fault }"
+      :title="one.fault ?? undefined"
+      data-test="picture"
+    >
+      <input
+        type="radio"
+        :name="name"
+        :value="one.value"
+        :checked="one.value === modelValue"
+        @change="$emit('update:modelValue', one.value)"
+      />
       <slot :value="one.value" />
       <b>{{ one.name }}</b>
       <small v-if="one.figure"><Num :text="one.figure" /></small>

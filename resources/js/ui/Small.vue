@@ -6,7 +6,10 @@ import type { PlanPicture } from '@/api/types'
 const props = defineProps<{ plan: PlanPicture; photo: string | null; grid?: boolean }>()
 const id = useId()
 const HIGH = 100
-const sheet = computed(() => ({ w: HIGH * Math.min(1.4, props.plan.sheet), h: (HIGH * Math.min(1.4, props.plan.sheet)) / props.plan.sheet }))
+const sheet = computed(() => ({
+  w: HIGH * Math.min(1.4, props.plan.sheet),
+  h: (HIGH * Math.min(1.4, props.plan.sheet)) / props.plan.sheet,
+}))
 const area = computed(() => {
   const { left, top, width, height } = props.plan.area
   return { x: left * sheet.value.w, y: top * sheet.value.h, w: width * sheet.value.w, h: height * sheet.value.h }
@@ -26,7 +29,16 @@ const whole = computed(() => {
   <svg :viewBox="`-1 -1 ${sheet.w + 2} ${sheet.h + 2}`" class="small" aria-hidden="true">
     <rect class="sheet" :width="sheet.w" :height="sheet.h" />
     <clipPath :id="id"><rect :x="area.x" :y="area.y" :width="area.w" :height="area.h" /></clipPath>
-    <image v-if="photo" :clip-path="`url(#${id})`" :href="photo" :x="whole.x" :y="whole.y" :width="whole.w" :height="whole.h" preserveAspectRatio="none" />
+    <image
+      v-if="photo"
+      :clip-path="`url(#${id})`"
+      :href="photo"
+      :x="whole.x"
+      :y="whole.y"
+      :width="whole.w"
+      :height="whole.h"
+      preserveAspectRatio="none"
+    />
     <rect v-else class="area" :x="area.x" :y="area.y" :width="area.w" :height="area.h" />
     <path v-if="grid" class="grid" :d="lines" />
   </svg>

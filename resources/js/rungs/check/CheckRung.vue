@@ -29,7 +29,16 @@ const { told: widely, look: lookWidely } = useWarmUp()
 async function add() {
   const line = await tool.ask('line', t('check.drawFromOneEnd'))
   if (!line) return
-  store.decide((choices) => choices.spans.push({ name: t('check.newLength', { spans: choices.spans.length + 1 }), x1: toShare(line.x1), y1: toShare(line.y1), x2: toShare(line.x2), y2: toShare(line.y2), drawn: null }))
+  store.decide((choices) =>
+    choices.spans.push({
+      name: t('check.newLength', { spans: choices.spans.length + 1 }),
+      x1: toShare(line.x1),
+      y1: toShare(line.y1),
+      x2: toShare(line.x2),
+      y2: toShare(line.y2),
+      drawn: null,
+    }),
+  )
 }
 </script>
 
@@ -43,37 +52,83 @@ async function add() {
     <ShotPlaces v-if="shots.shot && shots.told" />
     <Fold group="check lengths" :name="$t('check.measuredLengths')" :decided="choices.spans.length ? String(choices.spans.length) : ''">
       <p class="soft">{{ choices.spans.length === 0 ? $t('check.drawALengthOnThePhoto') : $t('check.compareThenMeasure') }}</p>
-      <article v-for="(span, i) in choices.spans" :key="i" class="span" :class="{ out: workings.check.spans[i]?.passes === false }" data-test="span-row">
+      <article
+        v-for="(span, i) in choices.spans"
+        :key="i"
+        class="span"
+        :class="{ out: workings.check.spans[i]?.passes === false }"
+        data-test="span-row"
+      >
         <div class="head">
           <b>{{ i + 1 }}</b>
-          <TypedInput :label="$t('check.nameOfLengthI', { i: i + 1 })" :field="`spans.${i}.name`" :model-value="span.name" @update:model-value="store.decide((c) => c.spans[i] && (c.spans[i].name = $event))" />
-          <button type="button" class="button bare" :aria-label="$t('check.takeAwayName', { name: span.name })" @click="store.decide((c) => c.spans.splice(i, 1))">✕</button>
+          <TypedInput
+            :label="$t('check.nameOfLengthI', { i: i + 1 })"
+            :field="`spans.${i}.name`"
+            :model-value="span.name"
+            @update:model-value="store.decide((c) => c.spans[i] && (c.spans[i].name = $event))"
+          />
+          <button
+            type="button"
+            class="button bare"
+            :aria-label="$t('check.takeAwayName', { name: span.name })"
+            @click="store.decide((c) => c.spans.splice(i, 1))"
+          >
+            ✕
+          </button>
         </div>
         <template v-if="workings.check.spans[i]">
           <p class="large"><Num :text="workings.check.spans[i].paper" /></p>
-          <p class="soft"><Num :text="workings.check.spans[i].slope" /><template v-if="workings.check.spans[i].print"> <Num :text="$t('check.onThePrint', { print: workings.check.spans[i].print })" /></template></p>
+          <p class="soft">
+            <Num :text="workings.check.spans[i].slope" /><template v-if="workings.check.spans[i].print">
+              <Num :text="$t('check.onThePrint', { print: workings.check.spans[i].print })"
+            /></template>
+          </p>
           <p v-if="workings.check.spans[i].against"><Num :text="workings.check.spans[i].against" /></p>
         </template>
-        <TypedInput :label="$t('check.onTheDrawing')" :field="`spans.${i}.drawn`" :model-value="span.drawn" :hint="$t('check.notMeasured')" @update:model-value="store.decide((c) => c.spans[i] && (c.spans[i].drawn = $event === '' ? null : $event))" />
+        <TypedInput
+          :label="$t('check.onTheDrawing')"
+          :field="`spans.${i}.drawn`"
+          :model-value="span.drawn"
+          :hint="$t('check.notMeasured')"
+          @update:model-value="store.decide((c) => c.spans[i] && (c.spans[i].drawn = $event === '' ? null : $event))"
+        />
         <p v-if="workings.check.spans[i]?.odd" data-test="odd">{{ workings.check.spans[i].odd }}</p>
-        <p v-if="workings.check.spans[i]?.misfit" :class="workings.check.spans[i].passes ? 'passes' : 'fault'" data-test="misfit">{{ workings.check.spans[i].passes ? '✓' : '✗' }} <Num :text="workings.check.spans[i].misfit" /></p>
+        <p v-if="workings.check.spans[i]?.misfit" :class="workings.check.spans[i].passes ? 'passes' : 'fault'" data-test="misfit">
+          {{ workings.check.spans[i].passes ? '✓' : '✗' }} <Num :text="workings.check.spans[i].misfit" />
+        </p>
       </article>
       <Fold v-if="workings.check.pairs.length > 0" :name="$t('check.eachAgainstEach')" :decided="String(workings.check.pairs.length)">
-        <ul class="alignments" data-test="pairs"><li v-for="line in workings.check.pairs" :key="line"><Num :text="line" /></li></ul>
+        <ul class="alignments" data-test="pairs">
+          <li v-for="line in workings.check.pairs" :key="line"><Num :text="line" /></li>
+        </ul>
       </Fold>
     </Fold>
     <Fold group="check points" :name="$t('check.pointsAndPlumb')">
       <KeyPoints :choices="choices" :workings="workings" measuring />
-      <Fold :name="$t('check.whatLiesUnderWhat')" :decided="workings.check.alignments.length ? String(workings.check.alignments.length) : $t('check.nothingNear')">
+      <Fold
+        :name="$t('check.whatLiesUnderWhat')"
+        :decided="workings.check.alignments.length ? String(workings.check.alignments.length) : $t('check.nothingNear')"
+      >
         <p v-if="workings.check.alignments.length === 0 && !widely" class="soft">{{ $t('check.keyPointsThatLieNearlyOver') }}</p>
-        <ul v-else class="alignments" data-test="alignments"><li v-for="line in widely?.alignments ?? workings.check.alignments" :key="line"><Num :text="line" /></li></ul>
-        <button v-if="drawing.photo && !widely" type="button" class="button" data-test="look-widely" @click="lookWidely">{{ $t('check.lookAtContoursToo') }}</button>
+        <ul v-else class="alignments" data-test="alignments">
+          <li v-for="line in widely?.alignments ?? workings.check.alignments" :key="line"><Num :text="line" /></li>
+        </ul>
+        <button v-if="drawing.photo && !widely" type="button" class="button" data-test="look-widely" @click="lookWidely">
+          {{ $t('check.lookAtContoursToo') }}
+        </button>
       </Fold>
       <Relations :relations="workings.check.relations" />
     </Fold>
-    <Fold group="check photos" :name="$t('check.myDrawingPhotos')" :decided="choices.shots.length ? String(choices.shots.length) : ''"><MyShots :choices="choices" /></Fold>
+    <Fold group="check photos" :name="$t('check.myDrawingPhotos')" :decided="choices.shots.length ? String(choices.shots.length) : ''"
+      ><MyShots :choices="choices"
+    /></Fold>
     <Fold group="check exact" :name="$t('check.howExact')" :decided="choice(choices.photo.subject)">
-      <Choose :label="$t('photo.itIsOf')" :model-value="choices.photo.subject" :options="subjects" @update:model-value="store.decide((c) => (c.photo.subject = $event))" />
+      <Choose
+        :label="$t('photo.itIsOf')"
+        :model-value="choices.photo.subject"
+        :options="subjects"
+        @update:model-value="store.decide((c) => (c.photo.subject = $event))"
+      />
     </Fold>
     <Worked :lines="workings.check.sums" />
   </div>

@@ -17,9 +17,13 @@ const count = computed(() => props.choices.shots.length)
 <template>
   <ShotsKept :choices="choices" />
   <div v-if="shots.shot" class="two">
-    <button type="button" class="button" data-test="set-corners" @click="shots.corners = shots.shot.corners">{{ $t('shots.corners') }}</button>
+    <button type="button" class="button" data-test="set-corners" @click="shots.corners = shots.shot.corners">
+      {{ $t('shots.corners') }}
+    </button>
     <button type="button" class="button" @click="shots.choose(null)">{{ $t('shots.putAway') }}</button>
   </div>
-  <button v-if="store.drawing?.photo && !shots.busy && count > 0" type="button" class="button" data-test="rehearse" @click="shots.rehearse">{{ $t('shots.rehearse') }}</button>
+  <button v-if="store.drawing?.photo && !shots.busy && count > 0" type="button" class="button" data-test="rehearse" @click="shots.rehearse">
+    {{ $t('shots.rehearse') }}
+  </button>
   <Fold v-if="count > 1" :name="$t('shots.overTime')" :decided="$t('shots.count', { shots: count })"><OverTime /></Fold>
 </template>

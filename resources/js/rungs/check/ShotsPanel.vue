@@ -13,10 +13,26 @@ useDropZone(document.body, { onDrop: (files) => files?.[0] && !shots.busy && voi
 <template>
   <section class="shots" data-test="shots">
     <p v-if="choices.shots.length === 0">{{ $t('shots.layIt') }}</p>
-    <button v-else-if="shots.latest && !shots.shot" type="button" class="button" data-test="open-latest" @click="shots.choose(shots.latest.id)">{{ $t('shots.openTheLast') }}</button>
+    <button
+      v-else-if="shots.latest && !shots.shot"
+      type="button"
+      class="button"
+      data-test="open-latest"
+      @click="shots.choose(shots.latest.id)"
+    >
+      {{ $t('shots.openTheLast') }}
+    </button>
     <TakeShot v-if="choices.shots.length > 0">{{ $t('shots.takeAnother') }}</TakeShot>
     <p v-else-if="shots.busy" role="status">{{ shots.busy }}</p>
-    <button v-if="photo && !shots.busy && choices.shots.length === 0" type="button" class="button" data-test="rehearse" @click="shots.rehearse">{{ $t('shots.rehearse') }}</button>
+    <button
+      v-if="photo && !shots.busy && choices.shots.length === 0"
+      type="button"
+      class="button"
+      data-test="rehearse"
+      @click="shots.rehearse"
+    >
+      {{ $t('shots.rehearse') }}
+    </button>
     <slot />
   </section>
 </template>

@@ -33,12 +33,35 @@ useEventListener('keydown', (event: KeyboardEvent) => {
     <p v-if="shots.fault" class="fault" role="alert">{{ shots.fault }}</p>
     <div class="over" role="group" :aria-label="$t('shots.laidOver')">
       <template v-if="photo">
-        <button v-for="over in overs" :key="over" type="button" class="button" :aria-pressed="shots.over === over" @click="shots.over = over"><kbd>{{ keys[over] }}</kbd>{{ $t(`shots.over.${over}`) }}</button>
-        <button type="button" class="button" :aria-pressed="shots.contours" @click="shots.contours = !shots.contours"><kbd>C</kbd>{{ $t('shots.contours') }}</button>
+        <button
+          v-for="over in overs"
+          :key="over"
+          type="button"
+          class="button"
+          :aria-pressed="shots.over === over"
+          @click="shots.over = over"
+        >
+          <kbd>{{ keys[over] }}</kbd
+          >{{ $t(`shots.over.${over}`) }}
+        </button>
+        <button type="button" class="button" :aria-pressed="shots.contours" @click="shots.contours = !shots.contours">
+          <kbd>C</kbd>{{ $t('shots.contours') }}
+        </button>
       </template>
       <button type="button" class="button" :aria-pressed="shots.even" @click="shots.even = !shots.even">{{ $t('shots.even') }}</button>
-      <button type="button" class="button" :aria-pressed="shots.strokes" @click="shots.strokes = !shots.strokes">{{ $t('shots.marks') }}</button>
-      <el-slider v-if="photo && shots.over === 'wipe'" v-model="shots.wipe" class="wipe" :min="0" :max="1" :step="0.01" :show-tooltip="false" :aria-label="$t('shots.wipeAt')" />
+      <button type="button" class="button" :aria-pressed="shots.strokes" @click="shots.strokes = !shots.strokes">
+        {{ $t('shots.marks') }}
+      </button>
+      <el-slider
+        v-if="photo && shots.over === 'wipe'"
+        v-model="shots.wipe"
+        class="wipe"
+        :min="0"
+        :max="1"
+        :step="0.01"
+        :show-tooltip="false"
+        :aria-label="$t('shots.wipeAt')"
+      />
     </div>
   </section>
 </template>

@@ -3,9 +3,17 @@ import { computed } from 'vue'
 import type { CellToCopy } from '@/api/types'
 
 /** The strongest contours of a cell, drawn faintly, each with its number; on the photo a number is pressed to read its sentence. */
-const props = defineProps<{ contours: CellToCopy['courses']; chosen: number | null; size: { width: number; height: number }; turned: boolean; points: CellToCopy['points']; bright?: boolean }>()
+const props = defineProps<{
+  contours: CellToCopy['courses']
+  chosen: number | null
+  size: { width: number; height: number }
+  turned: boolean
+  points: CellToCopy['points']
+  bright?: boolean
+}>()
 defineEmits<{ choose: [contour: number] }>()
-const line = (path: number[][]) => `M${path.map(([x = 0, y = 0]) => `${(x * props.size.width).toFixed(1)} ${(y * props.size.height).toFixed(1)}`).join('L')}`
+const line = (path: number[][]) =>
+  `M${path.map(([x = 0, y = 0]) => `${(x * props.size.width).toFixed(1)} ${(y * props.size.height).toFixed(1)}`).join('L')}`
 /** A number keeps whole inside its cell, and off what else is marked there. */
 const INSIDE = 18
 const APART = 34
@@ -38,7 +46,20 @@ const places = computed(() => {
     </g>
   </svg>
   <template v-for="(one, i) in contours" :key="i">
-    <button v-if="bright" type="button" class="number" :class="{ on: chosen === i }" :style="places[i]" :aria-pressed="chosen === i" :aria-label="`${i + 1}: ${one.sentence}`" data-test="contour-number" @mousedown.prevent @click="$emit('choose', i)">{{ i + 1 }}</button>
+    <button
+      v-if="bright"
+      type="button"
+      class="number"
+      :class="{ on: chosen === i }"
+      :style="places[i]"
+      :aria-pressed="chosen === i"
+      :aria-label="`${i + 1}: ${one.sentence}`"
+      data-test="contour-number"
+      @mousedown.prevent
+      @click="$emit('choose', i)"
+    >
+      {{ i + 1 }}
+    </button>
     <span v-else class="number" :class="{ on: chosen === i }" :style="places[i]" aria-hidden="true">{{ i + 1 }}</span>
   </template>
 </template>

@@ -17,11 +17,28 @@ import { usePiece } from './usePiece'
 import type { Spot } from './useSetRight'
 
 /** The cell of the photo beside the empty one of the paper, both as large as there is room. */
-const props = defineProps<{ at: Place; card: CellToCopy | null; looks: CellLooks; crossings: CellToCopy['crossings']; setting: { places: Spot[]; at: Spot } | null; strengths: Strength[] }>()
-const emit = defineEmits<{ move: [dx: number, dy: number]; point: [crossing: number | null]; put: [spot: Spot]; choose: [contour: number] }>()
+const props = defineProps<{
+  at: Place
+  card: CellToCopy | null
+  looks: CellLooks
+  crossings: CellToCopy['crossings']
+  setting: { places: Spot[]; at: Spot } | null
+  strengths: Strength[]
+}>()
+const emit = defineEmits<{
+  move: [dx: number, dy: number]
+  point: [crossing: number | null]
+  put: [spot: Spot]
+  choose: [contour: number]
+}>()
 
 const store = useDrawing()
-const { window: sight, shown, failed, waiting } = usePiece(
+const {
+  window: sight,
+  shown,
+  failed,
+  waiting,
+} = usePiece(
   computed(() => props.at),
   computed(() => props.looks.view),
   computed(() => props.looks.tone),
@@ -74,7 +91,10 @@ const crop = computed(() => {
     const length = (side * (cell.end - cell.start)) / 100 / (to - from)
     return { start: (side * cell.start) / 100 - from * length, length }
   }
-  const [x, y] = [along(across, props.at.column, sight.across.value.cell, size.value.width), along(down, props.at.row, sight.down.value.cell, size.value.height)]
+  const [x, y] = [
+    along(across, props.at.column, sight.across.value.cell, size.value.width),
+    along(down, props.at.row, sight.down.value.cell, size.value.height),
+  ]
   return { x: x.start, y: y.start, w: x.length, h: y.length }
 })
 const things = computed(() => (props.looks.things ? (store.workings?.things ?? []) : []))
@@ -83,13 +103,21 @@ const course = computed(() => (whole.value && props.looks.chosen !== null ? (pro
 const points = computed(() => (whole.value && !props.looks.mirrored ? (props.card?.points ?? []) : []))
 /** So many contours are shown at once; the others one by one. */
 const SHOWN = 3
-const contours = computed(() => (whole.value && !props.looks.mirrored && !props.looks.masses && !props.looks.quarters && !props.setting ? (props.card?.courses.slice(0, SHOWN) ?? []) : []))
+const contours = computed(() =>
+  whole.value && !props.looks.mirrored && !props.looks.masses && !props.looks.quarters && !props.setting
+    ? (props.card?.courses.slice(0, SHOWN) ?? [])
+    : [],
+)
 /** What is pointed at, or what the contour in hand runs through. */
 const lit = computed(() => (props.looks.pointed !== null ? [props.looks.pointed] : (course.value?.crossings ?? [])))
 const written = computed(() => ({ ...size.value, letters: phone.value ? 14 : 18 }))
 const onPhoto = computed(() => crossingTicks(props.crossings, 'eye', props.looks.upsideDown, written.value))
 /** A blank cell, or a wish, shows the quarters of its sides. */
-const onPaper = computed(() => (whole.value && props.card && props.crossings.length === 0 ? quarterTicks(props.card, props.looks.upsideDown) : crossingTicks(props.crossings, 'paper', props.looks.upsideDown, written.value)))
+const onPaper = computed(() =>
+  whole.value && props.card && props.crossings.length === 0
+    ? quarterTicks(props.card, props.looks.upsideDown)
+    : crossingTicks(props.crossings, 'paper', props.looks.upsideDown, written.value),
+)
 /** A cell that is cut finer shows its own cuts; others their halves. */
 const cuts = computed(() => {
   if (!whole.value || !props.looks.hairlines || !props.card) return []
@@ -100,14 +128,47 @@ const cuts = computed(() => {
 <template>
   <!-- On a phone it slides, by the keys of a keyboard too. -->
   <div ref="table" class="cells" :tabindex="phone && stacked ? 0 : undefined" :class="{ whole, stacked }">
-    <CellPhoto :picture="shown" :waiting :failed :window="sight" :size :whole :cuts :turned="looks.upsideDown" :brighter="looks.brighter" :lifted="looks.lifted" :course :points :crop :things :masses="looks.masses" :strengths="whole ? strengths : []" :mirrored="looks.mirrored">
+    <CellPhoto
+      :picture="shown"
+      :waiting
+      :failed
+      :window="sight"
+      :size
+      :whole
+      :cuts
+      :turned="looks.upsideDown"
+      :brighter="looks.brighter"
+      :lifted="looks.lifted"
+      :course
+      :points
+      :crop
+      :things
+      :masses="looks.masses"
+      :strengths="whole ? strengths : []"
+      :mirrored="looks.mirrored"
+    >
       <CellLoupe v-if="looks.loupe && shown" :picture="shown" :size :turned="looks.upsideDown" :mirrored="looks.mirrored" />
       <CellAddresses v-if="many" :window="sight" :turned="looks.upsideDown" :mirrored="looks.mirrored" />
       <CellContours :contours :points :chosen="looks.chosen" :size :turned="looks.upsideDown" bright @choose="$emit('choose', $event)" />
       <CellTicks v-if="!looks.mirrored" :ticks="onPhoto" :lit @point="!setting && $emit('point', $event)" />
       <CellSetting v-if="setting" :places="setting.places" :at="setting.at" :turned="looks.upsideDown" @put="$emit('put', $event)" />
     </CellPhoto>
-    <CellPaper :window="sight" :size :whole :cuts :turned="looks.upsideDown" :course :points :crop :things :masses="looks.masses && shown !== '' && !looks.shot" :strengths="whole ? strengths : []" :mirrored="looks.mirrored" :shot="looks.shot" :lifted="looks.lifted">
+    <CellPaper
+      :window="sight"
+      :size
+      :whole
+      :cuts
+      :turned="looks.upsideDown"
+      :course
+      :points
+      :crop
+      :things
+      :masses="looks.masses && shown !== '' && !looks.shot"
+      :strengths="whole ? strengths : []"
+      :mirrored="looks.mirrored"
+      :shot="looks.shot"
+      :lifted="looks.lifted"
+    >
       <CellAddresses v-if="many" :window="sight" :turned="looks.upsideDown" :mirrored="looks.mirrored" />
       <CellContours v-if="!looks.shot" :contours :points :chosen="looks.chosen" :size :turned="looks.upsideDown" />
       <CellTicks v-if="!looks.mirrored" :ticks="onPaper" :lit @point="$emit('point', $event)" />

@@ -16,12 +16,23 @@ const isLit = (tick: Tick, lit: number[]) => tick.crossing !== null && lit.inclu
     v-for="tick in ticks"
     :key="`${tick.side}${tick.at}`"
     class="tick"
-    :class="[tick.side, { quarter: tick.crossing === null, half: tick.half, back: tick.back, aside: tick.aside, lit: isLit(tick, lit), faint: lit.length > 0 && !isLit(tick, lit) }]"
+    :class="[
+      tick.side,
+      {
+        quarter: tick.crossing === null,
+        half: tick.half,
+        back: tick.back,
+        aside: tick.aside,
+        lit: isLit(tick, lit),
+        faint: lit.length > 0 && !isLit(tick, lit),
+      },
+    ]"
     :style="tick.side === 'left' || tick.side === 'right' ? { top: `${tick.at}%` } : { left: `${tick.at}%` }"
     :data-test="tick.crossing === null ? 'quarter' : 'crossing'"
     @pointerenter="emit('point', tick.crossing)"
     @pointerleave="emit('point', null)"
-  ><Num :text="tick.text" /></span>
+    ><Num :text="tick.text"
+  /></span>
 </template>
 
 <style scoped>

@@ -8,7 +8,14 @@ import CopyLooks from './CopyLooks.vue'
 import type { CopyKey } from './useCopyKeys'
 
 /** Under the two cells: the map, the line that is read, what is done with the cell, and two buttons for all else. */
-const props = defineProps<{ at: Place; line: string; deeds: CopyKey[]; groups: { name: string; looks: CopyKey[] }[]; more: boolean; over: boolean }>()
+const props = defineProps<{
+  at: Place
+  line: string
+  deeds: CopyKey[]
+  groups: { name: string; looks: CopyKey[] }[]
+  more: boolean
+  over: boolean
+}>()
 defineEmits<{ go: [place: Place]; more: [] }>()
 const cells = useCopying()
 const looking = ref(false)
@@ -25,16 +32,47 @@ const on = computed(() => props.groups.flatMap((group) => group.looks).filter((o
   <footer ref="foot" class="foot" @mousedown.prevent>
     <div class="where" :class="{ large }">
       <CellMap :at @go="(place) => ($emit('go', place), (large = false))" />
-      <button type="button" class="button bare enlarge" :aria-expanded="large" :aria-label="$t('copy.map')" @click="large = !large">{{ large ? $t('boards.close') : $t('copy.map') }}</button>
+      <button type="button" class="button bare enlarge" :aria-expanded="large" :aria-label="$t('copy.map')" @click="large = !large">
+        {{ large ? $t('boards.close') : $t('copy.map') }}
+      </button>
     </div>
     <p class="line" data-test="line"><Num :text="line" /></p>
     <div class="deeds">
       <slot />
-      <button v-for="deed in deeds" :key="deed.key" type="button" class="button" :class="[deed.key === ' ' && !over ? 'strong' : '', deed.room]" :aria-pressed="deed.on?.value" :data-test="deed.key === ' ' ? 'done' : deed.key === 'x' ? 'empty' : undefined" @click="deed.act"><span>{{ deed.label }}</span></button>
-      <span class="left soft" data-test="left"><b>{{ cells.done }}</b> {{ $t('copy.ofAll', { of: cells.toCopy.length - cells.empty }) }}<template v-if="cells.left > 0 && cells.way?.time">, <Num :text="$t('copy.timeLeft', { time: cells.way.time })" /></template></span>
-      <span class="on"><button v-for="one in on" :key="one.key" type="button" class="button bare" :aria-label="$t('copy.turnOff', { look: one.label })" @click="one.act">{{ one.label }} ✕</button></span>
-      <button type="button" class="button change" data-test="change-look" :aria-expanded="looking" @click="looking = !looking">{{ $t('boards.changeLook') }}</button>
-      <button type="button" class="button" data-test="show-more" :aria-expanded="more" @click="$emit('more')">{{ $t('copy.showMore') }}</button>
+      <button
+        v-for="deed in deeds"
+        :key="deed.key"
+        type="button"
+        class="button"
+        :class="[deed.key === ' ' && !over ? 'strong' : '', deed.room]"
+        :aria-pressed="deed.on?.value"
+        :data-test="deed.key === ' ' ? 'done' : deed.key === 'x' ? 'empty' : undefined"
+        @click="deed.act"
+      >
+        <span>{{ deed.label }}</span>
+      </button>
+      <span class="left soft" data-test="left"
+        ><b>{{ cells.done }}</b> {{ $t('copy.ofAll', { of: cells.toCopy.length - cells.empty })
+        }}<template v-if="cells.left > 0 && cells.way?.time">, <Num :text="$t('copy.timeLeft', { time: cells.way.time })" /></template
+      ></span>
+      <span class="on"
+        ><button
+          v-for="one in on"
+          :key="one.key"
+          type="button"
+          class="button bare"
+          :aria-label="$t('copy.turnOff', { look: one.label })"
+          @click="one.act"
+        >
+          {{ one.label }} ✕
+        </button></span
+      >
+      <button type="button" class="button change" data-test="change-look" :aria-expanded="looking" @click="looking = !looking">
+        {{ $t('boards.changeLook') }}
+      </button>
+      <button type="button" class="button" data-test="show-more" :aria-expanded="more" @click="$emit('more')">
+        {{ $t('copy.showMore') }}
+      </button>
     </div>
     <CopyLooks v-if="looking" :groups />
   </footer>

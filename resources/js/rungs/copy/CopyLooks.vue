@@ -9,7 +9,18 @@ defineProps<{ groups: { name: string; looks: CopyKey[] }[] }>()
   <section class="palette" :aria-label="$t('boards.changeLook')" data-test="looks" @mousedown.prevent>
     <fieldset v-for="group in groups" :key="group.name">
       <legend class="legend">{{ group.name }}</legend>
-      <button v-for="one in group.looks.filter(({ can }) => can?.value !== false)" :key="one.key" type="button" class="button" :aria-pressed="one.on?.value" :aria-keyshortcuts="one.cap" :title="one.says" @click="one.act">{{ one.label }}</button>
+      <button
+        v-for="one in group.looks.filter(({ can }) => can?.value !== false)"
+        :key="one.key"
+        type="button"
+        class="button"
+        :aria-pressed="one.on?.value"
+        :aria-keyshortcuts="one.cap"
+        :title="one.says"
+        @click="one.act"
+      >
+        {{ one.label }}
+      </button>
     </fieldset>
   </section>
 </template>

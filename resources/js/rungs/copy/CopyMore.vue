@@ -15,7 +15,21 @@ import type { CopyKey } from './useCopyKeys'
 import { useDotSpeed } from './useDotSpeed'
 
 /** All else of Copy, under headings: this cell, its contours and readings, how far it is, the order and passes, the keys. */
-const props = defineProps<{ at: Place; card: CellToCopy | null; strengths: Strength[]; choices: Choices; photo: boolean; rights: CopyKey[]; meant: boolean; pointed: number | null; acts: CopyKey[]; aloud: CopyKey; keys: CopyKey[]; groups: { name: string; looks: CopyKey[] }[]; size: string }>()
+const props = defineProps<{
+  at: Place
+  card: CellToCopy | null
+  strengths: Strength[]
+  choices: Choices
+  photo: boolean
+  rights: CopyKey[]
+  meant: boolean
+  pointed: number | null
+  acts: CopyKey[]
+  aloud: CopyKey
+  keys: CopyKey[]
+  groups: { name: string; looks: CopyKey[] }[]
+  size: string
+}>()
 const emit = defineEmits<{ go: [place: Place]; goBy: [way: Partial<Choices['copy']>]; close: []; show: [] }>()
 const chosen = defineModel<number | null>({ required: true })
 
@@ -61,7 +75,19 @@ defineExpose({ write })
 <template>
   <aside class="more" :aria-label="$t('copy.showMore')" data-test="more">
     <button type="button" class="button" @mousedown.prevent @click="emit('close')">{{ $t('boards.close') }}</button>
-    <el-input v-if="noting || words" ref="note" :model-value="draft" class="note" maxlength="200" :aria-label="$t('copy.aNoteOn', { at: cells.address(at) })" :placeholder="$t('copy.aNoteForLater', { at: cells.address(at) })" @input="draft = $event" @change="keep" @keydown.enter="($event.target as HTMLElement).blur()" @keydown.esc="($event.target as HTMLElement).blur()" />
+    <el-input
+      v-if="noting || words"
+      ref="note"
+      :model-value="draft"
+      class="note"
+      maxlength="200"
+      :aria-label="$t('copy.aNoteOn', { at: cells.address(at) })"
+      :placeholder="$t('copy.aNoteForLater', { at: cells.address(at) })"
+      @input="draft = $event"
+      @change="keep"
+      @keydown.enter="($event.target as HTMLElement).blur()"
+      @keydown.esc="($event.target as HTMLElement).blur()"
+    />
     <CrossingCheck v-if="pointed !== null" :at :pointed />
     <div v-if="phone" class="phone">
       <CellMap :at @go="emit('go', $event)" @mousedown.prevent />
@@ -69,26 +95,121 @@ defineExpose({ write })
     </div>
     <Fold group="copy cell" :name="$t('copy.thisSquare')" :decided="cells.address(at)">
       <p class="soft" data-test="twin"><Num :text="size" /></p>
-      <div class="acts"><button v-for="one in acts" :key="one.key" type="button" class="button" :title="one.says" :aria-pressed="one.on?.value" @mousedown.prevent @click="one.act">{{ one.label }}</button></div>
-      <button v-if="cells.left > 0 && cells.blank.length > 0" type="button" class="button" data-test="skip-blank" :title="cells.blank.map(cells.address).join(', ')" @click="cells.skipBlank()">{{ $t('copy.skipBlank', cells.blank.length) }}</button>
+      <div class="acts">
+        <button
+          v-for="one in acts"
+          :key="one.key"
+          type="button"
+          class="button"
+          :title="one.says"
+          :aria-pressed="one.on?.value"
+          @mousedown.prevent
+          @click="one.act"
+        >
+          {{ one.label }}
+        </button>
+      </div>
+      <button
+        v-if="cells.left > 0 && cells.blank.length > 0"
+        type="button"
+        class="button"
+        data-test="skip-blank"
+        :title="cells.blank.map(cells.address).join(', ')"
+        @click="cells.skipBlank()"
+      >
+        {{ $t('copy.skipBlank', cells.blank.length) }}
+      </button>
     </Fold>
     <Fold v-if="photo" group="copy contours" :name="$t('copy.contoursAndReadings')" :decided="card ? String(card.courses.length) : ''">
       <p v-for="one in card?.odd ?? []" :key="one" class="told" data-test="odd"><Num :text="one" /></p>
       <p v-if="card && card.in_line.length > 0" class="told soft" data-test="in-line"><Num :text="card.in_line.join('. ')" /></p>
       <p v-if="card?.unsaid" class="unsaid" data-test="unsaid"><Num :text="card.unsaid" /></p>
       <ol v-if="card && card.courses.length > 0" class="courses" data-test="courses">
-        <li v-for="(course, i) in card.courses" :key="i"><button type="button" class="button bare" :aria-pressed="chosen === i" @mousedown.prevent @click="chosen = chosen === i ? null : i"><b>{{ i + 1 }}</b><span><Num :text="course.sentence" /><em v-if="strengths[i]?.words" class="strength">{{ strengths[i].words }}</em></span></button></li>
+        <li v-for="(course, i) in card.courses" :key="i">
+          <button
+            type="button"
+            class="button bare"
+            :aria-pressed="chosen === i"
+            @mousedown.prevent
+            @click="chosen = chosen === i ? null : i"
+          >
+            <b>{{ i + 1 }}</b
+            ><span
+              ><Num :text="course.sentence" /><em v-if="strengths[i]?.words" class="strength">{{ strengths[i].words }}</em></span
+            >
+          </button>
+        </li>
       </ol>
       <p v-else-if="card" class="courses soft">{{ $t('copy.noEdgeOfLightAndDark') }}</p>
-      <div class="rights" data-test="rights"><button v-for="one in rights" :key="one.key" type="button" class="button" :title="one.says" :aria-pressed="one.on?.value" :disabled="!meant && (one.key === 'm' || one.key === 'Delete')" @mousedown.prevent @click="one.act">{{ one.label }}</button></div>
-      <p v-if="chosen !== null && motion !== 'reduce'" class="speed">{{ $t('copy.theDotTakes', { seconds }) }}<el-slider v-model="seconds" :min="1" :max="12" :step="0.5" :show-tooltip="false" :aria-label="$t('copy.secondsOfTheDot')" /></p>
+      <div class="rights" data-test="rights">
+        <button
+          v-for="one in rights"
+          :key="one.key"
+          type="button"
+          class="button"
+          :title="one.says"
+          :aria-pressed="one.on?.value"
+          :disabled="!meant && (one.key === 'm' || one.key === 'Delete')"
+          @mousedown.prevent
+          @click="one.act"
+        >
+          {{ one.label }}
+        </button>
+      </div>
+      <p v-if="chosen !== null && motion !== 'reduce'" class="speed">
+        {{ $t('copy.theDotTakes', { seconds })
+        }}<el-slider v-model="seconds" :min="1" :max="12" :step="0.5" :show-tooltip="false" :aria-label="$t('copy.secondsOfTheDot')" />
+      </p>
     </Fold>
     <Fold group="copy progress" :name="$t('copy.whereIAm')">
-      <p data-test="progress"><b>{{ cells.done }}</b> {{ cells.pass ? $t('copy.ofThroughThisPass', { of: cells.toCopy.length - cells.empty }) : $t('copy.ofDone', { of: cells.toCopy.length - cells.empty }) }}<br /><template v-if="cells.begun > 0 && cells.way">{{ $t('copy.begunByContent', { begun: cells.begun, percent: cells.way.by_content }) }}<br /></template><template v-if="cells.empty > 0 || !cells.pass">{{ $t('copy.emptyLeftEmpty', { empty: cells.empty }) }}<br /></template>{{ $t('copy.leftToGo', { left: cells.left }) }}<template v-if="cells.left > 0 && cells.way?.time">,<br /><Num :text="$t('copy.timeAtYourPace', { time: cells.way.time })" /></template></p>
+      <p data-test="progress">
+        <b>{{ cells.done }}</b>
+        {{
+          cells.pass
+            ? $t('copy.ofThroughThisPass', { of: cells.toCopy.length - cells.empty })
+            : $t('copy.ofDone', { of: cells.toCopy.length - cells.empty })
+        }}<br /><template v-if="cells.begun > 0 && cells.way"
+          >{{ $t('copy.begunByContent', { begun: cells.begun, percent: cells.way.by_content }) }}<br /></template
+        ><template v-if="cells.empty > 0 || !cells.pass">{{ $t('copy.emptyLeftEmpty', { empty: cells.empty }) }}<br /></template
+        >{{ $t('copy.leftToGo', { left: cells.left })
+        }}<template v-if="cells.left > 0 && cells.way?.time"
+          >,<br /><Num :text="$t('copy.timeAtYourPace', { time: cells.way.time })"
+        /></template>
+      </p>
       <p v-if="cells.left === 0" data-test="guides-off">{{ store.workings?.guides_off.says }}</p>
-      <p v-if="cells.left > 0 && known.length > 0" class="doubts" data-test="known"><span>{{ $t('copy.mostKnown') }}</span><button v-for="one in known" :key="one.cell" type="button" class="button bare" @mousedown.prevent @click="emit('go', cells.placeAt(one.cell))"><b>{{ cells.address(cells.placeAt(one.cell)) }}</b>&nbsp;{{ one.words }}</button></p>
-      <p v-if="cells.noted.length > 0" class="doubts" data-test="noted"><span>{{ $t('copy.notes') }}</span><button v-for="place in cells.noted" :key="keyOf(place)" type="button" class="button bare" :title="cells.wordsOf(place)" @click="emit('go', place)">{{ cells.address(place) }}</button></p>
-      <p v-if="cells.doubtful.length > 0" class="doubts" data-test="doubtful"><span>{{ $t('copy.doubtful') }}</span><button v-for="place in cells.doubtful" :key="keyOf(place)" type="button" class="button bare" @click="emit('go', place)">{{ cells.address(place) }}</button></p>
+      <p v-if="cells.left > 0 && known.length > 0" class="doubts" data-test="known">
+        <span>{{ $t('copy.mostKnown') }}</span
+        ><button
+          v-for="one in known"
+          :key="one.cell"
+          type="button"
+          class="button bare"
+          @mousedown.prevent
+          @click="emit('go', cells.placeAt(one.cell))"
+        >
+          <b>{{ cells.address(cells.placeAt(one.cell)) }}</b
+          >&nbsp;{{ one.words }}
+        </button>
+      </p>
+      <p v-if="cells.noted.length > 0" class="doubts" data-test="noted">
+        <span>{{ $t('copy.notes') }}</span
+        ><button
+          v-for="place in cells.noted"
+          :key="keyOf(place)"
+          type="button"
+          class="button bare"
+          :title="cells.wordsOf(place)"
+          @click="emit('go', place)"
+        >
+          {{ cells.address(place) }}
+        </button>
+      </p>
+      <p v-if="cells.doubtful.length > 0" class="doubts" data-test="doubtful">
+        <span>{{ $t('copy.doubtful') }}</span
+        ><button v-for="place in cells.doubtful" :key="keyOf(place)" type="button" class="button bare" @click="emit('go', place)">
+          {{ cells.address(place) }}
+        </button>
+      </p>
     </Fold>
     <Fold group="copy order" :name="$t('copy.orderAndPasses')">
       <PassList @go-by="emit('goBy', $event)" />
@@ -98,7 +219,12 @@ defineExpose({ write })
       <button type="button" class="button" :aria-pressed="aloud.on?.value" @mousedown.prevent @click="aloud.act">{{ aloud.label }}</button>
       <p>{{ $t('copy.arrowsGoFromCellToCell') }}</p>
       <dl data-test="help">
-        <template v-for="one in keys.filter(({ can }) => can?.value !== false)" :key="one.key"><dt><kbd>{{ one.cap }}</kbd></dt><dd>{{ one.says }}</dd></template>
+        <template v-for="one in keys.filter(({ can }) => can?.value !== false)" :key="one.key"
+          ><dt>
+            <kbd>{{ one.cap }}</kbd>
+          </dt>
+          <dd>{{ one.says }}</dd></template
+        >
       </dl>
     </Fold>
   </aside>

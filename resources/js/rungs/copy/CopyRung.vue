@@ -50,13 +50,10 @@ watch([() => looks.shot, () => shots.latest?.id], ([wanted, latest]) => {
 onUnmounted(() => looks.shot && shots.choose(null))
 const right = useSetRight(at, card, looks)
 const { setting } = right
-watch(
-  [() => keyOf(at.value), () => store.drawing?.id, () => store.drawing?.version],
-  () => {
-    Object.assign(looks, { chosen: null, pointed: null })
-    right.end()
-  },
-)
+watch([() => keyOf(at.value), () => store.drawing?.id, () => store.drawing?.version], () => {
+  Object.assign(looks, { chosen: null, pointed: null })
+  right.end()
+})
 // What was said of a cell is no word on the next one.
 watch(
   () => keyOf(at.value),
@@ -71,7 +68,21 @@ watch(
 const after = (now: number | null, count: number) => (count === 0 || (now !== null && now + 1 >= count) ? null : (now ?? -1) + 1)
 /** Crossings stand round a cell that is alone, unless its sides' quarters are wanted. */
 const crossings = computed(() => (looks.view === 'one' && !looks.quarters ? (card.value?.crossings ?? []) : []))
-const flip = (flag: 'quarters' | 'hairlines' | 'lifted' | 'upsideDown' | 'mirrored' | 'tone' | 'brighter' | 'things' | 'masses' | 'loupe' | 'strengths' | 'shot') => ({ act: () => (looks[flag] = !looks[flag]), on: computed(() => looks[flag]) })
+const flip = (
+  flag:
+    | 'quarters'
+    | 'hairlines'
+    | 'lifted'
+    | 'upsideDown'
+    | 'mirrored'
+    | 'tone'
+    | 'brighter'
+    | 'things'
+    | 'masses'
+    | 'loupe'
+    | 'strengths'
+    | 'shot',
+) => ({ act: () => (looks[flag] = !looks[flag]), on: computed(() => looks[flag]) })
 const views = (view: View) => ({ act: () => look(view), on: computed(() => looks.view === view) })
 
 /** What the sitting before left open is said once. */
@@ -111,19 +122,55 @@ const steps: CopyKey[] = [
 const deeds: CopyKey[] = [
   { key: ' ', also: 'PageDown', cap: t('copy.space'), label: t('copy.doneNext'), says: t('copy.doneAndOnToTheNext'), act: finish },
   { key: 'x', cap: 'X', label: t('copy.nothing'), says: t('copy.nothingToDrawInThisCell'), act: () => mark('empty') },
-  { key: 'f', cap: 'F', label: t('copy.flag'), room: 'rare', says: t('copy.flagThisCellAsDoubtful'), act: () => void cells.note(at.value, { doubtful: !cells.isDoubtful(at.value) }), on: computed(() => cells.isDoubtful(at.value)) },
+  {
+    key: 'f',
+    cap: 'F',
+    label: t('copy.flag'),
+    room: 'rare',
+    says: t('copy.flagThisCellAsDoubtful'),
+    act: () => void cells.note(at.value, { doubtful: !cells.isDoubtful(at.value) }),
+    on: computed(() => cells.isDoubtful(at.value)),
+  },
   { key: 'Backspace', also: 'PageUp', cap: '⌫', label: t('copy.back'), says: t('copy.backToTheCellLastLeft'), act: back },
 ]
 const acts: CopyKey[] = [
   { key: 'o', cap: 'O', label: t('copy.open'), says: t('copy.openThisCellAgain'), act: reopen },
   deeds[2]!,
-  { key: 'n', cap: 'N', label: t('copy.note'), says: t('copy.aNoteOnThisCell'), act: () => void drawer.value?.write(), on: computed(() => cells.wordsOf(at.value) !== '') },
+  {
+    key: 'n',
+    cap: 'N',
+    label: t('copy.note'),
+    says: t('copy.aNoteOnThisCell'),
+    act: () => void drawer.value?.write(),
+    on: computed(() => cells.wordsOf(at.value) !== ''),
+  },
 ]
 const contours: CopyKey[] = [
-  { key: 'c', cap: 'C', label: t('copy.contour'), says: t('copy.oneContourAfterAnotherRunAlong'), act: () => (looks.chosen = after(looks.chosen, card.value?.courses.length ?? 0)), on: computed(() => looks.chosen !== null) },
-  { key: 'e', cap: 'E', label: t('copy.crossing'), says: t('copy.oneCrossingAfterAnotherWithAll'), act: () => (looks.pointed = after(looks.pointed, crossings.value.length)), on: computed(() => looks.pointed !== null) },
+  {
+    key: 'c',
+    cap: 'C',
+    label: t('copy.contour'),
+    says: t('copy.oneContourAfterAnotherRunAlong'),
+    act: () => (looks.chosen = after(looks.chosen, card.value?.courses.length ?? 0)),
+    on: computed(() => looks.chosen !== null),
+  },
+  {
+    key: 'e',
+    cap: 'E',
+    label: t('copy.crossing'),
+    says: t('copy.oneCrossingAfterAnotherWithAll'),
+    act: () => (looks.pointed = after(looks.pointed, crossings.value.length)),
+    on: computed(() => looks.pointed !== null),
+  },
 ]
-const spoken: CopyKey = { key: 'r', cap: 'R', label: t('copy.aloud'), says: t('copy.callsOutTheCell'), act: () => (aloud.on.value = !aloud.on.value), on: aloud.on }
+const spoken: CopyKey = {
+  key: 'r',
+  cap: 'R',
+  label: t('copy.aloud'),
+  says: t('copy.callsOutTheCell'),
+  act: () => (aloud.on.value = !aloud.on.value),
+  on: aloud.on,
+}
 const groups: { name: string; looks: CopyKey[] }[] = [
   {
     name: t('copy.lookGroups.view'),
@@ -152,20 +199,56 @@ const groups: { name: string; looks: CopyKey[] }[] = [
       { key: 'z', cap: 'Z', label: t('copy.loupe'), says: t('copy.largerAndBrighterUnderThePointer'), ...flip('loupe') },
       { key: 'u', cap: 'U', label: t('copy.turned'), says: t('copy.upsideDownToSeeShapes'), ...flip('upsideDown') },
       { key: 'v', cap: 'V', label: t('copy.mirrored'), says: t('copy.mirroredToSeeShapes'), ...flip('mirrored') },
-      { key: 'p', cap: 'P', label: t('copy.shot'), says: t('copy.theDrawingAsPhotographed'), ...flip('shot'), can: computed(() => shots.latest !== null) },
+      {
+        key: 'p',
+        cap: 'P',
+        label: t('copy.shot'),
+        says: t('copy.theDrawingAsPhotographed'),
+        ...flip('shot'),
+        can: computed(() => shots.latest !== null),
+      },
     ],
   },
 ]
 
 const rights: CopyKey[] = [
-  { key: 'a', cap: 'A', label: t('copy.setRight.crossing'), says: t('copy.setRight.addACrossing'), act: () => right.add('crossing'), on: computed(() => setting.value?.what === 'crossing' && setting.value.was === null) },
-  { key: 'd', cap: 'D', label: t('copy.setRight.contour'), says: t('copy.setRight.addAContour'), act: () => right.add('contour'), on: computed(() => setting.value?.what === 'contour' && setting.value.was === null) },
-  { key: 'm', cap: 'M', label: t('copy.setRight.move'), says: t('copy.setRight.moveWhatIsPointedAt'), act: right.move, on: computed(() => Boolean(setting.value?.was)) },
+  {
+    key: 'a',
+    cap: 'A',
+    label: t('copy.setRight.crossing'),
+    says: t('copy.setRight.addACrossing'),
+    act: () => right.add('crossing'),
+    on: computed(() => setting.value?.what === 'crossing' && setting.value.was === null),
+  },
+  {
+    key: 'd',
+    cap: 'D',
+    label: t('copy.setRight.contour'),
+    says: t('copy.setRight.addAContour'),
+    act: () => right.add('contour'),
+    on: computed(() => setting.value?.what === 'contour' && setting.value.was === null),
+  },
+  {
+    key: 'm',
+    cap: 'M',
+    label: t('copy.setRight.move'),
+    says: t('copy.setRight.moveWhatIsPointedAt'),
+    act: right.move,
+    on: computed(() => Boolean(setting.value?.was)),
+  },
   { key: 'Delete', cap: '⌦', label: t('copy.setRight.strike'), says: t('copy.setRight.strikeWhatIsPointedAt'), act: right.strike },
 ]
 const more = ref(false)
 const list: CopyKey = { key: '?', cap: '?', label: t('copy.allKeys'), says: t('copy.thisList'), act: () => (more.value = !more.value) }
-const keys = [...deeds, ...acts.filter((one) => one !== deeds[2]), ...contours, ...groups.flatMap((group) => group.looks), spoken, ...rights, list]
+const keys = [
+  ...deeds,
+  ...acts.filter((one) => one !== deeds[2]),
+  ...contours,
+  ...groups.flatMap((group) => group.looks),
+  spoken,
+  ...rights,
+  list,
+]
 useCopyKeys([...keys, ...steps])
 useEventListener('keydown', (event: KeyboardEvent) => event.key === 'Escape' && (more.value = false))
 
@@ -192,7 +275,12 @@ const wake = useWakeLock()
 onMounted(() => void wake.request('screen').catch(() => undefined))
 // Where the browser lets a page say so: it stays the way round it is held.
 const turn = useScreenOrientation()
-onMounted(() => turn.isSupported.value && turn.orientation.value && void turn.lockOrientation(turn.orientation.value as OrientationLockType).catch(() => undefined))
+onMounted(
+  () =>
+    turn.isSupported.value &&
+    turn.orientation.value &&
+    void turn.lockOrientation(turn.orientation.value as OrientationLockType).catch(() => undefined),
+)
 onUnmounted(() => turn.isSupported.value && turn.unlockOrientation())
 onUnmounted(() => void wake.release().catch(() => undefined))
 
@@ -214,39 +302,103 @@ const line = computed(() => {
 const state = computed(() => {
   const division = store.workings?.divided.find((cell) => keyOf(cell) === keyOf(at.value))
   const words = [
-    cells.stateOf(at.value) === 'empty' ? t('copy.nothingHere') : cells.isSettled(at.value) ? t('copy.done') : cells.isBegun(at.value) ? t('copy.states.begun') : '',
+    cells.stateOf(at.value) === 'empty'
+      ? t('copy.nothingHere')
+      : cells.isSettled(at.value)
+        ? t('copy.done')
+        : cells.isBegun(at.value)
+          ? t('copy.states.begun')
+          : '',
     card.value?.partial ? t('copy.aPartialCell') : '',
     cells.isSpared(at.value) ? t('copy.notToBeDrawn') : '',
     division ? t('copy.cutInParts', { parts: division.parts }) : '',
     cells.isDoubtful(at.value) ? t('copy.isDoubtful') : '',
   ]
-  return words.filter(Boolean).map((word) => ` · ${word}`).join('')
+  return words
+    .filter(Boolean)
+    .map((word) => ` · ${word}`)
+    .join('')
 })
 </script>
 
 <template>
   <Lost v-if="store.missing" />
   <div v-else-if="store.drawing && store.workings && store.draft && cells.way" class="page">
-    <TopStrip :at="cells.pass ? `copy ${cells.pass}` : 'copy'"><StepsMenu :id="id" current="copy" :workings="store.workings" :progress="store.progress" /></TopStrip>
+    <TopStrip :at="cells.pass ? `copy ${cells.pass}` : 'copy'"
+      ><StepsMenu :id="id" current="copy" :workings="store.workings" :progress="store.progress"
+    /></TopStrip>
     <main class="table">
       <div class="head">
         <h2 class="address" data-test="address" aria-live="polite">{{ cells.address(at) }}</h2>
-        <svg v-if="store.workings.light" class="light" viewBox="-14 -14 28 28" role="img" :aria-label="store.workings.light.says" data-test="light" :style="{ rotate: `${lightFalls}deg` }"><title>{{ store.workings.light.says }}</title><path d="M-11 0H10M3 -7L10 0L3 7" /></svg>
-        <span class="soft">{{ $t('copy.columnAndRow', { column: at.column + 1, row: at.row + 1, state }) }}<template v-if="passNow"> · {{ passNow.label }}</template></span>
+        <svg
+          v-if="store.workings.light"
+          class="light"
+          viewBox="-14 -14 28 28"
+          role="img"
+          :aria-label="store.workings.light.says"
+          data-test="light"
+          :style="{ rotate: `${lightFalls}deg` }"
+        >
+          <title>{{ store.workings.light.says }}</title>
+          <path d="M-11 0H10M3 -7L10 0L3 7" />
+        </svg>
+        <span class="soft"
+          >{{ $t('copy.columnAndRow', { column: at.column + 1, row: at.row + 1, state })
+          }}<template v-if="passNow"> · {{ passNow.label }}</template></span
+        >
         <span v-if="said" class="twin" :class="{ fault: wrong }" :role="wrong ? 'alert' : 'status'"><Num :text="said" /></span>
-        <span v-else class="soft twin"><template v-if="card"><Num :text="card.size" /></template>{{ looks.upsideDown ? `, ${$t('copy.sheetTurnedToo')}` : '' }}</span>
+        <span v-else class="soft twin"
+          ><template v-if="card"><Num :text="card.size" /></template>{{ looks.upsideDown ? `, ${$t('copy.sheetTurnedToo')}` : '' }}</span
+        >
       </div>
       <Troubles said-elsewhere />
       <Cautions :cautions="store.workings.cautions.copy ?? []" />
       <PinnedNotes :at="cells.pass ? ['copy', `copy ${cells.pass}`] : ['copy']" />
-      <Callout v-if="carried" tone="calm" data-test="carried"><p>{{ $t('copy.leftOpenLastTime', { open: carried }) }}</p><button type="button" class="button" @click="hear">{{ $t('copy.iKnow') }}</button></Callout>
+      <Callout v-if="carried" tone="calm" data-test="carried"
+        ><p>{{ $t('copy.leftOpenLastTime', { open: carried }) }}</p>
+        <button type="button" class="button" @click="hear">{{ $t('copy.iKnow') }}</button></Callout
+      >
       <PassCard :id :copy="store.draft.copy" @go-by="goBy" />
-      <CellPair :at :card :looks :crossings :setting :strengths @move="move" @point="looks.pointed = $event" @put="right.put" @choose="looks.chosen = looks.chosen === $event ? null : $event" />
+      <CellPair
+        :at
+        :card
+        :looks
+        :crossings
+        :setting
+        :strengths
+        @move="move"
+        @point="looks.pointed = $event"
+        @put="right.put"
+        @choose="looks.chosen = looks.chosen === $event ? null : $event"
+      />
     </main>
     <CopyFoot :at :line :deeds :groups :more :over="isOver" @go="go" @more="more = !more">
-      <router-link v-if="isOver" class="button strong" :to="{ name: 'rung', params: { id, rung: 'check' } }">{{ $t('copy.photographTheDrawing') }}</router-link>
+      <router-link v-if="isOver" class="button strong" :to="{ name: 'rung', params: { id, rung: 'check' } }">{{
+        $t('copy.photographTheDrawing')
+      }}</router-link>
     </CopyFoot>
-    <CopyMore v-show="more" ref="drawer" v-model="looks.chosen" :at :card :strengths :choices="store.draft" :photo="store.drawing.photo !== null" :rights :meant="right.meant.value !== null" :pointed="looks.pointed" :acts :aloud="spoken" :keys :groups :size="card ? `${card.size}, ${card.place}` : ''" @go="go" @go-by="(way) => (goBy(way), (more = false))" @close="more = false" @show="more = true" />
+    <CopyMore
+      v-show="more"
+      ref="drawer"
+      v-model="looks.chosen"
+      :at
+      :card
+      :strengths
+      :choices="store.draft"
+      :photo="store.drawing.photo !== null"
+      :rights
+      :meant="right.meant.value !== null"
+      :pointed="looks.pointed"
+      :acts
+      :aloud="spoken"
+      :keys
+      :groups
+      :size="card ? `${card.size}, ${card.place}` : ''"
+      @go="go"
+      @go-by="(way) => (goBy(way), (more = false))"
+      @close="more = false"
+      @show="more = true"
+    />
   </div>
   <Waiting v-else />
 </template>
@@ -311,7 +463,6 @@ const state = computed(() => {
     font-size: 14px;
     line-height: 1.2;
   }
-
 }
 
 /* A small phone: what is said slides, and the cells keep their room. */

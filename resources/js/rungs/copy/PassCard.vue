@@ -27,10 +27,16 @@ function wave(name: string) {
 </script>
 
 <template>
-  <section v-if="now && (open || caution || cells.way?.ahead || (isRound && cells.way?.round))" class="passes" :aria-label="$t('copy.passes')">
+  <section
+    v-if="now && (open || caution || cells.way?.ahead || (isRound && cells.way?.round))"
+    class="passes"
+    :aria-label="$t('copy.passes')"
+  >
     <dl v-if="open" class="card" data-test="pass-card">
       <dt class="name">{{ now.label }}</dt>
-      <dd><button type="button" class="button" @mousedown.prevent @click="read = now.name">{{ $t('boards.close') }}</button></dd>
+      <dd>
+        <button type="button" class="button" @mousedown.prevent @click="read = now.name">{{ $t('boards.close') }}</button>
+      </dd>
       <dt>{{ $t('copy.drawn') }}</dt>
       <dd>{{ now.what }}</dd>
       <dt>{{ $t('copy.pencil') }}</dt>
@@ -38,9 +44,20 @@ function wave(name: string) {
       <dt>{{ $t('copy.notYet') }}</dt>
       <dd>{{ now.not_yet }}</dd>
     </dl>
-    <Callout v-if="caution" data-test="caution"><span>{{ caution.says }}</span><button type="button" class="button" @click="wave(caution.name)">{{ $t('copy.iKnow') }}</button></Callout>
+    <Callout v-if="caution" data-test="caution"
+      ><span>{{ caution.says }}</span
+      ><button type="button" class="button" @click="wave(caution.name)">{{ $t('copy.iKnow') }}</button></Callout
+    >
     <Callout v-if="cells.way?.ahead" data-test="ahead" tone="calm">{{ cells.way.ahead }}</Callout>
-    <Callout v-if="isRound && cells.way?.round" data-test="round" tone="calm"><span>{{ cells.way.round }}</span><span v-if="cells.way.missing">{{ cells.way.missing }}</span><span v-for="line in cells.way.critical" :key="line"><Num :text="line" /></span><router-link class="button" :to="{ name: 'rung', params: { id, rung: 'check' } }">{{ $t('rung.check') }}</router-link><button v-if="next" type="button" class="button strong" @click="emit('goBy', { pass: next.name })">{{ $t('copy.onTo', { pass: next.label }) }}</button></Callout>
+    <Callout v-if="isRound && cells.way?.round" data-test="round" tone="calm"
+      ><span>{{ cells.way.round }}</span
+      ><span v-if="cells.way.missing">{{ cells.way.missing }}</span
+      ><span v-for="line in cells.way.critical" :key="line"><Num :text="line" /></span
+      ><router-link class="button" :to="{ name: 'rung', params: { id, rung: 'check' } }">{{ $t('rung.check') }}</router-link
+      ><button v-if="next" type="button" class="button strong" @click="emit('goBy', { pass: next.name })">
+        {{ $t('copy.onTo', { pass: next.label }) }}
+      </button></Callout
+    >
   </section>
 </template>
 

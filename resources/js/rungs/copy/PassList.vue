@@ -26,11 +26,29 @@ function tick(name: string, stands: boolean) {
 
 <template>
   <div v-if="now" class="passes" data-test="passes" role="group" :aria-label="$t('copy.passes')">
-    <div class="row"><button v-for="(one, i) in cells.passes" :key="one.name" type="button" class="button" :aria-pressed="one.name === now.name" @mousedown.prevent @click="emit('goBy', { pass: one.name })">{{ i + 1 }} {{ one.label }}</button></div>
+    <div class="row">
+      <button
+        v-for="(one, i) in cells.passes"
+        :key="one.name"
+        type="button"
+        class="button"
+        :aria-pressed="one.name === now.name"
+        @mousedown.prevent
+        @click="emit('goBy', { pass: one.name })"
+      >
+        {{ i + 1 }} {{ one.label }}
+      </button>
+    </div>
     <p class="soft">{{ now.what }}</p>
     <div v-if="musts.length > 0" role="group" :aria-label="$t('copy.notToBeForgotten')" data-test="musts">
       <span class="soft">{{ $t('copy.notToBeForgotten') }}</span>
-      <Check v-for="thing in musts" :key="thing.name" :model-value="thing.ticked.includes(now.name)" @update:model-value="tick(thing.name, $event)">{{ thing.name }}</Check>
+      <Check
+        v-for="thing in musts"
+        :key="thing.name"
+        :model-value="thing.ticked.includes(now.name)"
+        @update:model-value="tick(thing.name, $event)"
+        >{{ thing.name }}</Check
+      >
     </div>
   </div>
 </template>

@@ -29,7 +29,14 @@ const way = computed(() => props.choices.fit.way)
 const slid = computed(() => (way.value === 'inset' ? 'inset' : 'size'))
 const percent = computed(() => {
   const { pulled } = store
-  const share = pulled?.by === 'size' ? pulled.size : pulled?.by === 'inset' ? pulled.share : slid.value === 'inset' ? props.workings.inset_size : props.workings.crop_size
+  const share =
+    pulled?.by === 'size'
+      ? pulled.size
+      : pulled?.by === 'inset'
+        ? pulled.share
+        : slid.value === 'inset'
+          ? props.workings.inset_size
+          : props.workings.crop_size
   return Math.round(share * 100)
 })
 const sizeOf = computed(() => (way.value === 'inset' ? t('fit.sizeAlongTheDiagonal') : t('fit.sizeOfTheCrop')))
@@ -55,7 +62,13 @@ function lock(to: Choices['fit']['lock']) {
   store.decide((choices) => {
     const { crop } = props.workings
     choices.fit.lock = to
-    if (to === 'free') Object.assign(choices.fit, { left: toShare(crop.left), top: toShare(crop.top), width: toShare(crop.share_w), height: toShare(crop.share_h) })
+    if (to === 'free')
+      Object.assign(choices.fit, {
+        left: toShare(crop.left),
+        top: toShare(crop.top),
+        width: toShare(crop.share_w),
+        height: toShare(crop.share_h),
+      })
   })
 }
 
@@ -66,7 +79,9 @@ async function aim(at: 'centre' | 'third') {
 
 /** A thing that lines run through: what can be done about it is asked, and nothing moves before one way is chosen. */
 const boxed = ref<ReturnType<typeof boxOf> | null>(null)
-const clearances = useAsked<Clearance[]>((photo, choices) => (boxed.value ? api.clearances(photo, choices, boxed.value) : Promise.resolve([])))
+const clearances = useAsked<Clearance[]>((photo, choices) =>
+  boxed.value ? api.clearances(photo, choices, boxed.value) : Promise.resolve([]),
+)
 
 async function whole() {
   const box = await tool.ask('box', t('fit.boxTheThingNoLineShould'))
@@ -82,14 +97,18 @@ async function clear(by: Clearance['by']) {
 }
 
 const wanted = ref('')
-const enlargement = useAsked<Verdict | null>((photo, choices) => (wanted.value.trim() ? api.enlargement(photo, choices, wanted.value) : Promise.resolve(null)))
+const enlargement = useAsked<Verdict | null>((photo, choices) =>
+  wanted.value.trim() ? api.enlargement(photo, choices, wanted.value) : Promise.resolve(null),
+)
 const dividers = useAsked(api.dividers)
 </script>
 
 <template>
   <h2>{{ $t('fit.makeTheTwoAgree') }}</h2>
   <Pictures :label="$t('fit.how')" :model-value="way" :options="offers" @update:model-value="store.adjust('way', { way: $event })">
-    <template #default="{ value }"><Small v-if="pictureOf(value)" :plan="pictureOf(value)!" :photo="preview" :grid="value === 'cells'" /><span v-else class="none" /></template>
+    <template #default="{ value }"
+      ><Small v-if="pictureOf(value)" :plan="pictureOf(value)!" :photo="preview" :grid="value === 'cells'" /><span v-else class="none"
+    /></template>
   </Pictures>
   <p v-if="ways.fault.value" class="fault">{{ ways.fault.value }}</p>
   <div data-test="figures">
@@ -101,30 +120,112 @@ const dividers = useAsked(api.dividers)
     <Fold group="fit move" :name="$t('fit.moveOrResize')">
       <p class="soft">{{ $t(`fit.says.${way}`) }}</p>
       <div v-if="way === 'cells'" class="two">
-        <TypedInput :label="$t('fit.cellOnThePaper')" field="cell" :model-value="choices.fit.cell" @update:model-value="store.decide((c) => (c.fit.cell = $event))" />
-        <TypedInput v-if="choices.photo.kind !== 'screen'" :label="$t('fit.cellOnThePrint')" field="fit.print_cell" :model-value="choices.fit.print_cell" :hint="$t('fit.asLargeAsFits')" @update:model-value="store.decide((c) => (c.fit.print_cell = $event || null))" />
+        <TypedInput
+          :label="$t('fit.cellOnThePaper')"
+          field="cell"
+          :model-value="choices.fit.cell"
+          @update:model-value="store.decide((c) => (c.fit.cell = $event))"
+        />
+        <TypedInput
+          v-if="choices.photo.kind !== 'screen'"
+          :label="$t('fit.cellOnThePrint')"
+          field="fit.print_cell"
+          :model-value="choices.fit.print_cell"
+          :hint="$t('fit.asLargeAsFits')"
+          @update:model-value="store.decide((c) => (c.fit.print_cell = $event || null))"
+        />
       </div>
       <template v-if="way === 'crop'">
-        <Pick :label="$t('fit.itsShapeIs')" :model-value="choices.fit.lock" :options="{ paper: $t('fit.thePapers'), ratio: $t('fit.myOwn'), free: $t('fit.free') }" @update:model-value="lock" />
-        <TypedInput v-if="choices.fit.lock === 'ratio'" :label="$t('fit.shape')" field="fit.ratio" :model-value="choices.fit.ratio" :hint="$t('fit.shapeHint')" @update:model-value="store.decide((c) => (c.fit.ratio = $event))" />
+        <Pick
+          :label="$t('fit.itsShapeIs')"
+          :model-value="choices.fit.lock"
+          :options="{ paper: $t('fit.thePapers'), ratio: $t('fit.myOwn'), free: $t('fit.free') }"
+          @update:model-value="lock"
+        />
+        <TypedInput
+          v-if="choices.fit.lock === 'ratio'"
+          :label="$t('fit.shape')"
+          field="fit.ratio"
+          :model-value="choices.fit.ratio"
+          :hint="$t('fit.shapeHint')"
+          @update:model-value="store.decide((c) => (c.fit.ratio = $event))"
+        />
       </template>
       <div v-if="sized" class="field">
         <span :id="id" class="legend">{{ sizeOf }}, {{ percent }} %</span>
-        <el-slider :model-value="percent" :min="5" :max="100" :show-tooltip="false" :aria-labelledby="id" :aria-label="sizeOf" @input="resize($event as number)" @change="store.keep()" />
+        <el-slider
+          :model-value="percent"
+          :min="5"
+          :max="100"
+          :show-tooltip="false"
+          :aria-labelledby="id"
+          :aria-label="sizeOf"
+          @input="resize($event as number)"
+          @change="store.keep()"
+        />
       </div>
       <div v-if="way === 'inset'" class="two">
-        <TypedInput :label="$t('fit.widthOfTheDrawing')" field="inset.width" :model-value="workings.typed.drawing_width" @update:model-value="store.adjust('inset', { as: 'width', typed: $event })" />
-        <TypedInput :label="$t('fit.heightOfTheDrawing')" field="inset.height" :model-value="workings.typed.drawing_height" @update:model-value="store.adjust('inset', { as: 'height', typed: $event })" />
-        <TypedInput v-if="workings.print" :label="$t('fit.timesLarger')" field="inset.factor" :model-value="workings.factor ?? ''" @update:model-value="store.adjust('inset', { as: 'factor', typed: $event })" />
-        <TypedInput v-if="workings.print" :label="$t('fit.perCent')" field="inset.percent" :model-value="workings.scale.percent === null ? '' : `${Math.round(workings.scale.percent * 100) / 100}`" @update:model-value="store.adjust('inset', { as: 'percent', typed: $event })" />
+        <TypedInput
+          :label="$t('fit.widthOfTheDrawing')"
+          field="inset.width"
+          :model-value="workings.typed.drawing_width"
+          @update:model-value="store.adjust('inset', { as: 'width', typed: $event })"
+        />
+        <TypedInput
+          :label="$t('fit.heightOfTheDrawing')"
+          field="inset.height"
+          :model-value="workings.typed.drawing_height"
+          @update:model-value="store.adjust('inset', { as: 'height', typed: $event })"
+        />
+        <TypedInput
+          v-if="workings.print"
+          :label="$t('fit.timesLarger')"
+          field="inset.factor"
+          :model-value="workings.factor ?? ''"
+          @update:model-value="store.adjust('inset', { as: 'factor', typed: $event })"
+        />
+        <TypedInput
+          v-if="workings.print"
+          :label="$t('fit.perCent')"
+          field="inset.percent"
+          :model-value="workings.scale.percent === null ? '' : `${Math.round(workings.scale.percent * 100) / 100}`"
+          @update:model-value="store.adjust('inset', { as: 'percent', typed: $event })"
+        />
       </div>
-      <button v-if="way === 'crop' || way === 'cells'" type="button" class="button" @click="store.decide((c) => Object.assign(c.fit, { left: null, top: null }))">{{ $t('fit.centreTheCrop') }}</button>
+      <button
+        v-if="way === 'crop' || way === 'cells'"
+        type="button"
+        class="button"
+        @click="store.decide((c) => Object.assign(c.fit, { left: null, top: null }))"
+      >
+        {{ $t('fit.centreTheCrop') }}
+      </button>
       <Fold v-if="way === 'crop' || way === 'cells'" :name="$t('fit.placeIt')" :decided="$t('fit.byNumberByPoint')">
         <div class="two">
-          <TypedInput :label="$t('fit.fromTheLeft')" field="crop.left" :model-value="workings.typed.crop_left" @update:model-value="store.adjust('crop', { side: 'left', typed: $event })" />
-          <TypedInput :label="$t('fit.fromTheTop')" field="crop.top" :model-value="workings.typed.crop_top" @update:model-value="store.adjust('crop', { side: 'top', typed: $event })" />
-          <TypedInput :label="$t('fit.cropsWidth')" field="crop.width" :model-value="workings.typed.crop_width" @update:model-value="store.adjust('crop', { side: 'width', typed: $event })" />
-          <TypedInput :label="$t('fit.cropsHeight')" field="crop.height" :model-value="workings.typed.crop_height" @update:model-value="store.adjust('crop', { side: 'height', typed: $event })" />
+          <TypedInput
+            :label="$t('fit.fromTheLeft')"
+            field="crop.left"
+            :model-value="workings.typed.crop_left"
+            @update:model-value="store.adjust('crop', { side: 'left', typed: $event })"
+          />
+          <TypedInput
+            :label="$t('fit.fromTheTop')"
+            field="crop.top"
+            :model-value="workings.typed.crop_top"
+            @update:model-value="store.adjust('crop', { side: 'top', typed: $event })"
+          />
+          <TypedInput
+            :label="$t('fit.cropsWidth')"
+            field="crop.width"
+            :model-value="workings.typed.crop_width"
+            @update:model-value="store.adjust('crop', { side: 'width', typed: $event })"
+          />
+          <TypedInput
+            :label="$t('fit.cropsHeight')"
+            field="crop.height"
+            :model-value="workings.typed.crop_height"
+            @update:model-value="store.adjust('crop', { side: 'height', typed: $event })"
+          />
         </div>
         <div class="two">
           <button type="button" class="button" @click="aim('centre')">{{ $t('fit.aPointInTheCentre') }}</button>
@@ -137,10 +238,14 @@ const dividers = useAsked(api.dividers)
             <Num :text="offer.says" />
             <button v-if="offer.by" type="button" class="button" @click="clear(offer.by)">{{ $t('fit.doThat') }}</button>
           </li>
-          <li><button type="button" class="button bare" @click="boxed = null">{{ $t('fit.leaveItAsItIs') }}</button></li>
+          <li>
+            <button type="button" class="button bare" @click="boxed = null">{{ $t('fit.leaveItAsItIs') }}</button>
+          </li>
         </ul>
       </Fold>
-      <Fold :name="$t('fit.cropsKept')" :decided="choices.crops.length ? String(choices.crops.length) : $t('fit.none')"><KeptCrops :choices="choices" :drawing="drawing" :workings="workings" /></Fold>
+      <Fold :name="$t('fit.cropsKept')" :decided="choices.crops.length ? String(choices.crops.length) : $t('fit.none')"
+        ><KeptCrops :choices="choices" :drawing="drawing" :workings="workings"
+      /></Fold>
     </Fold>
     <Fold group="fit squares" :name="$t('fit.otherEasySquares')" lazy>
       <PlannerList :drawing="drawing" :workings="workings" :choices="choices" />
@@ -161,7 +266,10 @@ const dividers = useAsked(api.dividers)
             <tr v-for="one in dividers.answer.value" :key="one.setting">
               <th scope="row"><Num :text="one.setting" /></th>
               <td><Num :text="one.drawing" /></td>
-              <td>{{ one.fits ? $t('fit.percentEmpty', { emptyPercent: one.empty_percent }) : $t('fit.tooLarge') }}<span class="soft"> · {{ one.ends }}</span></td>
+              <td>
+                {{ one.fits ? $t('fit.percentEmpty', { emptyPercent: one.empty_percent }) : $t('fit.tooLarge')
+                }}<span class="soft"> · {{ one.ends }}</span>
+              </td>
             </tr>
           </tbody>
         </table>
@@ -192,7 +300,6 @@ const dividers = useAsked(api.dividers)
 .clearances .button {
   flex: none;
 }
-
 
 .none {
   height: 92px;

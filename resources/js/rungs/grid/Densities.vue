@@ -16,9 +16,15 @@ void meshes.ask()
 const three = computed(() => (meshes.answer.value ?? []).filter((one) => one.density !== null))
 const meshOf = (columns: string) => three.value.find((one) => String(one.columns) === columns)!
 const offers = computed(() =>
-  three.value.map((one) => ({ value: String(one.columns), name: t(`grid.density.${one.density}`), figure: t('grid.densityCosts', { columns: one.columns, rows: one.rows, lines: one.lines, time: one.time, error: one.error }) })),
+  three.value.map((one) => ({
+    value: String(one.columns),
+    name: t(`grid.density.${one.density}`),
+    figure: t('grid.densityCosts', { columns: one.columns, rows: one.rows, lines: one.lines, time: one.time, error: one.error }),
+  })),
 )
-const chosen = computed(() => (props.choices.fit.way !== 'cells' && props.choices.grid.school === 'count' ? String(props.choices.grid.columns) : null))
+const chosen = computed(() =>
+  props.choices.fit.way !== 'cells' && props.choices.grid.school === 'count' ? String(props.choices.grid.columns) : null,
+)
 
 function take(columns: string) {
   store.decide((choices) => {
@@ -30,7 +36,14 @@ function take(columns: string) {
 
 <template>
   <p v-if="meshes.fault.value" class="fault">{{ meshes.fault.value }}</p>
-  <Pictures :columns="3" :label="$t('grid.howFine')" :model-value="chosen" :options="offers" data-test="densities" @update:model-value="take">
+  <Pictures
+    :columns="3"
+    :label="$t('grid.howFine')"
+    :model-value="chosen"
+    :options="offers"
+    data-test="densities"
+    @update:model-value="take"
+  >
     <template #default="{ value }"><Small :plan="meshOf(value).picture" :photo="photo" grid /></template>
   </Pictures>
 </template>

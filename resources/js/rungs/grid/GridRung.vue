@@ -48,7 +48,9 @@ async function axes() {
   const point = await tool.ask('point', t('grid.pointAtWhereTheAxesShould'))
   if (!point) return
   const { crop } = props.workings
-  store.decide((choices) => Object.assign(choices.grid, { x: toShare((point.x2 - crop.left) / crop.share_w), y: toShare((point.y2 - crop.top) / crop.share_h) }))
+  store.decide((choices) =>
+    Object.assign(choices.grid, { x: toShare((point.x2 - crop.left) / crop.share_w), y: toShare((point.y2 - crop.top) / crop.share_h) }),
+  )
 }
 
 /** A box on the picture as shares of the crop. */
@@ -70,35 +72,108 @@ async function part() {
   <div>
     <Fold group="grid count" :name="$t('grid.exactCount')">
       <template v-if="choices.fit.way === 'cells'">
-        <Choose :label="$t('grid.school')" :model-value="'cells'" :options="{ cells: $t('grid.wholeCellsFromTheFit'), ...schools }" @update:model-value="takeSchool" />
+        <Choose
+          :label="$t('grid.school')"
+          :model-value="'cells'"
+          :options="{ cells: $t('grid.wholeCellsFromTheFit'), ...schools }"
+          @update:model-value="takeSchool"
+        />
         <p>{{ $t('grid.theGridComesWithTheFit') }}</p>
-        <TypedInput :label="$t('grid.cellOnThePaper')" field="cell" :model-value="choices.fit.cell" @update:model-value="store.decide((c) => (c.fit.cell = $event))" />
+        <TypedInput
+          :label="$t('grid.cellOnThePaper')"
+          field="cell"
+          :model-value="choices.fit.cell"
+          @update:model-value="store.decide((c) => (c.fit.cell = $event))"
+        />
       </template>
       <template v-else>
-        <Choose :label="$t('grid.school')" :model-value="school" :options="schools" @update:model-value="store.decide((c) => (c.grid.school = $event as typeof school))" />
+        <Choose
+          :label="$t('grid.school')"
+          :model-value="school"
+          :options="schools"
+          @update:model-value="store.decide((c) => (c.grid.school = $event as typeof school))"
+        />
         <template v-if="school === 'measure'">
-          <TypedInput :label="$t('grid.sideOfASquare')" field="cell" :model-value="choices.grid.cell" @update:model-value="store.decide((c) => (c.grid.cell = $event))" />
-          <Pick v-if="choices.photo.kind !== 'screen'" :label="$t('grid.measuredOn')" :model-value="choices.grid.on" :options="{ paper: $t('grid.thePaper'), print: $t('grid.thePrint') }" @update:model-value="store.decide((c) => (c.grid.on = $event))" />
+          <TypedInput
+            :label="$t('grid.sideOfASquare')"
+            field="cell"
+            :model-value="choices.grid.cell"
+            @update:model-value="store.decide((c) => (c.grid.cell = $event))"
+          />
+          <Pick
+            v-if="choices.photo.kind !== 'screen'"
+            :label="$t('grid.measuredOn')"
+            :model-value="choices.grid.on"
+            :options="{ paper: $t('grid.thePaper'), print: $t('grid.thePrint') }"
+            @update:model-value="store.decide((c) => (c.grid.on = $event))"
+          />
         </template>
         <div v-if="school === 'count' || school === 'proportional'" class="counts">
-          <CountInput :label="$t('grid.columns')" field="grid.columns" :model-value="choices.grid.columns" @update:model-value="store.decide((c) => (c.grid.columns = $event))" />
-          <CountInput v-if="school === 'proportional'" :label="$t('grid.rows')" field="grid.rows" :model-value="choices.grid.rows" @update:model-value="store.decide((c) => (c.grid.rows = $event))" />
+          <CountInput
+            :label="$t('grid.columns')"
+            field="grid.columns"
+            :model-value="choices.grid.columns"
+            @update:model-value="store.decide((c) => (c.grid.columns = $event))"
+          />
+          <CountInput
+            v-if="school === 'proportional'"
+            :label="$t('grid.rows')"
+            field="grid.rows"
+            :model-value="choices.grid.rows"
+            @update:model-value="store.decide((c) => (c.grid.rows = $event))"
+          />
         </div>
         <template v-if="school === 'folding'">
-          <Pick :label="$t('grid.partsAcross')" :model-value="String(choices.grid.fold_columns)" :options="folds" @update:model-value="store.decide((c) => (c.grid.fold_columns = Number($event)))" />
-          <Pick :label="$t('grid.partsDown')" :model-value="String(choices.grid.fold_rows)" :options="folds" @update:model-value="store.decide((c) => (c.grid.fold_rows = Number($event)))" />
+          <Pick
+            :label="$t('grid.partsAcross')"
+            :model-value="String(choices.grid.fold_columns)"
+            :options="folds"
+            @update:model-value="store.decide((c) => (c.grid.fold_columns = Number($event)))"
+          />
+          <Pick
+            :label="$t('grid.partsDown')"
+            :model-value="String(choices.grid.fold_rows)"
+            :options="folds"
+            @update:model-value="store.decide((c) => (c.grid.fold_rows = Number($event)))"
+          />
           <p class="soft">{{ $t('grid.foldACopyACrease') }}</p>
         </template>
         <MainLines v-if="school === 'main'" :choices="choices" :workings="workings" :drawing="drawing" />
         <template v-if="school === 'own'">
-          <TypedInput :label="$t('grid.uprightLinesFromTheLeft')" field="grid.own_across" :model-value="choices.grid.own_across" :hint="$t('grid.acrossHint')" @update:model-value="store.decide((c) => (c.grid.own_across = $event))" />
-          <TypedInput :label="$t('grid.levelLinesFromTheTop')" field="grid.own_down" :model-value="choices.grid.own_down" :hint="$t('grid.downHint')" @update:model-value="store.decide((c) => (c.grid.own_down = $event))" />
+          <TypedInput
+            :label="$t('grid.uprightLinesFromTheLeft')"
+            field="grid.own_across"
+            :model-value="choices.grid.own_across"
+            :hint="$t('grid.acrossHint')"
+            @update:model-value="store.decide((c) => (c.grid.own_across = $event))"
+          />
+          <TypedInput
+            :label="$t('grid.levelLinesFromTheTop')"
+            field="grid.own_down"
+            :model-value="choices.grid.own_down"
+            :hint="$t('grid.downHint')"
+            @update:model-value="store.decide((c) => (c.grid.own_down = $event))"
+          />
         </template>
-        <Choose v-if="squares" :label="$t('grid.whatRemainsIs')" :model-value="choices.grid.remainder" :options="remainders" @update:model-value="store.decide((c) => (c.grid.remainder = $event))" />
+        <Choose
+          v-if="squares"
+          :label="$t('grid.whatRemainsIs')"
+          :model-value="choices.grid.remainder"
+          :options="remainders"
+          @update:model-value="store.decide((c) => (c.grid.remainder = $event))"
+        />
       </template>
       <div v-if="school === 'axes' || choices.grid.overlays.includes('axes with ticks')" class="two">
-        <TypedInput :label="$t('grid.fromTickToTick')" field="grid.tick" :model-value="choices.grid.tick" @update:model-value="store.decide((c) => (c.grid.tick = $event))" />
-        <div class="field"><span class="legend">{{ $t('grid.theAxesMeet') }}</span><button type="button" class="button" @click="axes">{{ $t('grid.atAPoint') }}</button></div>
+        <TypedInput
+          :label="$t('grid.fromTickToTick')"
+          field="grid.tick"
+          :model-value="choices.grid.tick"
+          @update:model-value="store.decide((c) => (c.grid.tick = $event))"
+        />
+        <div class="field">
+          <span class="legend">{{ $t('grid.theAxesMeet') }}</span
+          ><button type="button" class="button" @click="axes">{{ $t('grid.atAPoint') }}</button>
+        </div>
       </div>
       <p v-if="store.errors['grid.rows'] && school !== 'proportional'" class="fault" role="alert">{{ store.errors['grid.rows'] }}</p>
       <Fold :name="$t('grid.howFine')"><Meshes :choices="choices" /></Fold>
@@ -109,8 +184,16 @@ async function part() {
       <Fold :name="$t('grid.gridsKept')">
         <div v-if="shelf.of('grid').length" class="kept">
           <template v-for="grid in shelf.of('grid')" :key="grid.id">
-            <button type="button" class="button" @click="store.decide((c) => Object.assign(c.grid, JSON.parse(JSON.stringify(grid.content.grid))))">{{ grid.name }}</button>
-            <p v-if="grid.content.shape !== workings.shape" class="soft">{{ $t('grid.madeForAnotherShape', { shape: grid.content.shape, here: workings.shape }) }}</p>
+            <button
+              type="button"
+              class="button"
+              @click="store.decide((c) => Object.assign(c.grid, JSON.parse(JSON.stringify(grid.content.grid))))"
+            >
+              {{ grid.name }}
+            </button>
+            <p v-if="grid.content.shape !== workings.shape" class="soft">
+              {{ $t('grid.madeForAnotherShape', { shape: grid.content.shape, here: workings.shape }) }}
+            </p>
           </template>
         </div>
         <KeepUnder kind="grid" :label="$t('grid.keepThisGridAs')" :hint="$t('grid.myPortraitGrid')" />
@@ -120,41 +203,77 @@ async function part() {
       <Finer :choices="choices" :workings="workings" />
       <Fold :name="$t('grid.overAPartOnly')" :decided="choices.grid.part ? $t('grid.yes') : $t('grid.allOfIt')">
         <button type="button" class="button" @click="part">{{ $t('grid.boxThePart') }}</button>
-        <button v-if="choices.grid.part" type="button" class="button" @click="store.decide((c) => (c.grid.part = null))">{{ $t('grid.overAllOfItAgain') }}</button>
+        <button v-if="choices.grid.part" type="button" class="button" @click="store.decide((c) => (c.grid.part = null))">
+          {{ $t('grid.overAllOfItAgain') }}
+        </button>
       </Fold>
       <KeyPoints :choices="choices" :workings="workings" />
     </Fold>
     <Fold group="grid labels" :name="$t('grid.labelsAndLines')">
-      <Pick :label="$t('grid.labels')" :model-value="choices.grid.labels" :options="{ letters: 'C4', numbers: $t('grid.inAndDown'), running: '18' }" @update:model-value="store.decide((c) => (c.grid.labels = $event))" />
+      <Pick
+        :label="$t('grid.labels')"
+        :model-value="choices.grid.labels"
+        :options="{ letters: 'C4', numbers: $t('grid.inAndDown'), running: '18' }"
+        @update:model-value="store.decide((c) => (c.grid.labels = $event))"
+      />
       <Fold :name="$t('grid.lines')" :decided="$t('grid.weightOnThePhoto', { as: weights[choices.grid.weights.photo as 1] })">
         <!-- Native radios: each is the pencil's own colour, which Element Plus's would paint over when chosen. -->
         <fieldset class="pencils">
           <legend class="legend">{{ $t('grid.lineOnThePhoto') }}</legend>
           <label v-for="colour in shelf.catalogue.colours" :key="colour.key" :title="colour.name">
-            <input type="radio" name="line-colour" :value="colour.key" :checked="drawing.line.key === colour.key" @change="store.decide((c) => (c.grid.colour = colour.key))" />
+            <input
+              type="radio"
+              name="line-colour"
+              :value="colour.key"
+              :checked="drawing.line.key === colour.key"
+              @change="store.decide((c) => (c.grid.colour = colour.key))"
+            />
             <span class="swatch" :style="{ background: colour.css, outlineColor: colour.casing }" />
             <span class="unseen">{{ colour.name }}</span>
           </label>
-          <button v-if="choices.grid.colour !== null" type="button" class="button" @click="store.decide((c) => (c.grid.colour = null))">{{ $t('grid.asAdvised') }}</button>
+          <button v-if="choices.grid.colour !== null" type="button" class="button" @click="store.decide((c) => (c.grid.colour = null))">
+            {{ $t('grid.asAdvised') }}
+          </button>
         </fieldset>
         <p class="soft" data-test="line-reason">{{ drawing.line_reason }}</p>
-        <Pick v-for="[board, name] in [['photo', $t('grid.lineOn.photo')], ['paper', $t('grid.lineOn.paper')], ['print', $t('grid.lineOn.print')]] as const" :key="board" :label="name" :model-value="String(choices.grid.weights[board])" :options="weights" @update:model-value="store.decide((c) => (c.grid.weights[board] = Number($event)))" />
+        <Pick
+          v-for="[board, name] in [
+            ['photo', $t('grid.lineOn.photo')],
+            ['paper', $t('grid.lineOn.paper')],
+            ['print', $t('grid.lineOn.print')],
+          ] as const"
+          :key="board"
+          :label="name"
+          :model-value="String(choices.grid.weights[board])"
+          :options="weights"
+          @update:model-value="store.decide((c) => (c.grid.weights[board] = Number($event)))"
+        />
         <p class="soft">{{ $t('grid.onThePaperItselfKeepThem') }}</p>
       </Fold>
       <Fold :name="$t('grid.countedFromLaidOver')" :decided="[choices.grid.corner, ...choices.grid.overlays].map(choice).join(', ')">
-        <Pick :label="$t('grid.columnsCountFromThe')" :model-value="choices.grid.corner" :options="labels('top left', 'top right')" @update:model-value="store.decide((c) => (c.grid.corner = $event))" />
+        <Pick
+          :label="$t('grid.columnsCountFromThe')"
+          :model-value="choices.grid.corner"
+          :options="labels('top left', 'top right')"
+          @update:model-value="store.decide((c) => (c.grid.corner = $event))"
+        />
         <Overlays :choices="choices" />
       </Fold>
       <Fold v-if="drawing.photo" :name="$t('grid.thePhotoCarriesAGrid')"><Carried :choices="choices" /></Fold>
       <Fold :name="$t('grid.alreadyRuled')"><RuledAlready :workings="workings" /></Fold>
       <div class="legendry" :aria-label="$t('grid.whatTheLinesAre')">
-        <span><i class="line" :style="{ background: drawing.line.css, outlineColor: drawing.line.casing }" /> {{ $t('grid.gridOnThePhoto') }}</span>
+        <span
+          ><i class="line" :style="{ background: drawing.line.css, outlineColor: drawing.line.casing }" />
+          {{ $t('grid.gridOnThePhoto') }}</span
+        >
         <span><i class="line guide" /> {{ $t('grid.gridOnThePaper') }}</span>
         <span v-if="choices.points.some((point) => point.cross)"><i class="line focal" /> {{ $t('grid.focalCross') }}</span>
         <span v-if="choices.grid.overlays.length"><i class="line over" /> {{ choices.grid.overlays.join(', ') }}</span>
       </div>
     </Fold>
-    <Worked :lines="workings.rungs.grid.sums"><p class="soft" data-test="guides-off">{{ workings.guides_off.says }}</p></Worked>
+    <Worked :lines="workings.rungs.grid.sums"
+      ><p class="soft" data-test="guides-off">{{ workings.guides_off.says }}</p></Worked
+    >
   </div>
 </template>
 

@@ -23,8 +23,10 @@ const store = useOpenDrawing(
 const log = ref<Log | null>(null)
 const latest = useLatest()
 const load = () =>
-  latest(told().then(() => api.log(props.id)), (fresh) => (log.value = fresh))
-    .catch((error: Error) => (store.trouble = error.message))
+  latest(
+    told().then(() => api.log(props.id)),
+    (fresh) => (log.value = fresh),
+  ).catch((error: Error) => (store.trouble = error.message))
 watch([() => props.id, () => store.drawing?.edits], load, { immediate: true })
 
 const named = (part: Log['parts'][number]) => [t(`rung.${part.rung}`), part.pass].filter(Boolean).join(', ')
@@ -57,23 +59,39 @@ async function learn(sitting: number, lesson: string) {
       <section v-if="log.open.length + log.passes.length + log.parts.length > 0" class="three">
         <div v-if="log.open.length > 0" data-test="left-open">
           <h3>{{ $t('log.leftOpen') }}</h3>
-          <ul><li v-for="one in log.open" :key="one"><Num :text="one" /></li></ul>
+          <ul>
+            <li v-for="one in log.open" :key="one"><Num :text="one" /></li>
+          </ul>
           <p v-if="log.waved.length > 0" class="soft">{{ $t('log.wavedAway', { cautions: log.waved.join(', ') }) }}</p>
         </div>
         <div v-if="log.passes.length > 0">
           <h3>{{ $t('copy.passes') }}</h3>
-          <ul><li v-for="one in log.passes" :key="one">{{ one }}</li></ul>
+          <ul>
+            <li v-for="one in log.passes" :key="one">{{ one }}</li>
+          </ul>
         </div>
         <div v-if="log.parts.length > 0">
           <h3>{{ $t('log.byRung') }}</h3>
-          <dl><template v-for="part in log.parts" :key="named(part)"><dt>{{ named(part) }}</dt><dd>{{ part.time }}</dd></template></dl>
+          <dl>
+            <template v-for="part in log.parts" :key="named(part)"
+              ><dt>{{ named(part) }}</dt>
+              <dd>{{ part.time }}</dd></template
+            >
+          </dl>
         </div>
       </section>
       <p v-if="log.sittings.length === 0" class="soft">{{ $t('log.noSittingYet') }}</p>
       <section v-for="sitting in log.sittings" :key="sitting.id" class="sitting" data-test="sitting">
         <h3>{{ when.format(new Date(sitting.began)) }} · {{ sitting.time }}</h3>
         <p class="soft">{{ sitting.parts.map((part) => `${named(part)} ${part.time}`).join(' · ') }}</p>
-        <el-input :model-value="sitting.lesson" maxlength="200" :aria-label="$t('log.lessonOf', { when: when.format(new Date(sitting.began)) })" :placeholder="$t('log.whatItTaught')" @update:model-value="sitting.lesson = $event" @change="learn(sitting.id, $event)" />
+        <el-input
+          :model-value="sitting.lesson"
+          maxlength="200"
+          :aria-label="$t('log.lessonOf', { when: when.format(new Date(sitting.began)) })"
+          :placeholder="$t('log.whatItTaught')"
+          @update:model-value="sitting.lesson = $event"
+          @change="learn(sitting.id, $event)"
+        />
       </section>
     </main>
   </div>

@@ -28,7 +28,11 @@ function off(row: MarkRow) {
   <p>{{ $t('next.marks') }}</p>
   <router-link class="button" :to="{ name: 'print', params: { id: drawing.id } }">{{ $t('marks.printTheNumbers') }}</router-link>
   <div>
-    <Fold group="marks numbers" :name="$t('marks.allNumbers')" :decided="way === 'down' ? $t('marks.marksDownTheSide') : $t('marks.marksAcrossTheTop')">
+    <Fold
+      group="marks numbers"
+      :name="$t('marks.allNumbers')"
+      :decided="way === 'down' ? $t('marks.marksDownTheSide') : $t('marks.marksAcrossTheTop')"
+    >
       <Pick v-model="way" :label="$t('marks.whichEdge')" :options="{ down: $t('marks.down'), across: $t('marks.across') }" />
       <table data-test="marks">
         <thead>
@@ -37,14 +41,30 @@ function off(row: MarkRow) {
             <th scope="col">{{ $t('marks.photo') }}</th>
             <th scope="col">{{ $t('marks.area') }}</th>
             <th scope="col">{{ $t('marks.sheetEdge') }}</th>
-            <th scope="col"><span class="unseen">{{ $t('marks.rounded') }}</span></th>
+            <th scope="col">
+              <span class="unseen">{{ $t('marks.rounded') }}</span>
+            </th>
           </tr>
         </thead>
         <tbody>
-          <tr v-for="row in rows" :key="row.name" :class="{ lit: row.line !== null && lit === row.line, finer: row.line === null }" @pointerenter="row.line !== null && (lit = row.line)">
+          <tr
+            v-for="row in rows"
+            :key="row.name"
+            :class="{ lit: row.line !== null && lit === row.line, finer: row.line === null }"
+            @pointerenter="row.line !== null && (lit = row.line)"
+          >
             <th scope="row">
               <span v-if="row.line === null" class="soft"><Num :text="row.name" /></span>
-              <button v-else type="button" :aria-pressed="lit === row.line" :aria-label="$t('marks.oneLine', { line: row.line })" @click="lit = row.line" @focus="lit = row.line">{{ row.line }}</button>
+              <button
+                v-else
+                type="button"
+                :aria-pressed="lit === row.line"
+                :aria-label="$t('marks.oneLine', { line: row.line })"
+                @click="lit = row.line"
+                @focus="lit = row.line"
+              >
+                {{ row.line }}
+              </button>
             </th>
             <td><Num :text="row.print?.rounded.amount ?? '–'" /></td>
             <td><Num :text="row.area.rounded.amount" /></td>
@@ -54,11 +74,20 @@ function off(row: MarkRow) {
         </tbody>
       </table>
       <dl v-if="chosen" class="exact" data-test="exact">
-        <template v-for="[name, reading] in [[$t('marks.photo'), chosen.print], [$t('marks.area'), chosen.area], [$t('marks.sheetEdge'), chosen.sheet]] as const" :key="name">
+        <template
+          v-for="[name, reading] in [
+            [$t('marks.photo'), chosen.print],
+            [$t('marks.area'), chosen.area],
+            [$t('marks.sheetEdge'), chosen.sheet],
+          ] as const"
+          :key="name"
+        >
           <template v-if="reading">
             <dt class="legend">{{ name }}</dt>
             <dd>
-              <Num :text="reading.exactly" /><span v-if="reading.error_mm !== 0" class="soft"><Num :text="$t('marks.readingIsError', { reading: reading.rounded.amount, error: reading.error })" /></span><span v-else class="soft">{{ $t('marks.onTheRuler') }}</span>
+              <Num :text="reading.exactly" /><span v-if="reading.error_mm !== 0" class="soft"
+                ><Num :text="$t('marks.readingIsError', { reading: reading.rounded.amount, error: reading.error })" /></span
+              ><span v-else class="soft">{{ $t('marks.onTheRuler') }}</span>
             </dd>
           </template>
         </template>
@@ -75,7 +104,9 @@ function off(row: MarkRow) {
         <p class="soft">{{ $t('marks.theShortestReachFirst') }}</p>
         <Cautions :cautions="workings.cautions.dividers ?? []" />
         <ol class="reaches" data-test="reaches">
-          <li v-for="one in workings.reaches" :key="one.name"><b>{{ one.name }}</b> <Num :text="one.reach" /><template v-if="one.arcs">; <Num :text="one.arcs" /></template></li>
+          <li v-for="one in workings.reaches" :key="one.name">
+            <b>{{ one.name }}</b> <Num :text="one.reach" /><template v-if="one.arcs">; <Num :text="one.arcs" /></template>
+          </li>
         </ol>
       </Fold>
       <SideShares :drawing="drawing" />

@@ -34,7 +34,9 @@ const search = ref('')
 
 const families = computed(() => {
   const wanted = search.value.trim().toLowerCase().replaceAll('x', '×')
-  const found = shelf.catalogue.sheets.filter((sheet) => `${sheet.name} ${sheet.width} × ${sheet.height} ${sheet.source}`.toLowerCase().includes(wanted))
+  const found = shelf.catalogue.sheets.filter((sheet) =>
+    `${sheet.name} ${sheet.width} × ${sheet.height} ${sheet.source}`.toLowerCase().includes(wanted),
+  )
   return Object.entries(Object.groupBy(found, (sheet) => sheet.source)).map(([source, sheets]) => ({ source, sheets: sheets ?? [] }))
 })
 const chosen = computed(() => props.choices.paper.sheet ?? (props.choices.paper.name ? `own:${props.choices.paper.name}` : OWN))
@@ -52,29 +54,68 @@ function choose(key: string) {
 }
 
 function take(other: OtherSheet) {
-  store.decide((choices) => Object.assign(choices.paper, { sheet: other.key, name: other.owned ? other.name : null, width: other.width, height: other.height, turn: 'advised' }))
+  store.decide((choices) =>
+    Object.assign(choices.paper, {
+      sheet: other.key,
+      name: other.owned ? other.name : null,
+      width: other.width,
+      height: other.height,
+      turn: 'advised',
+    }),
+  )
 }
-
 </script>
 
 <template>
   <h2>{{ $t('paper.whatYouDrawOn') }}</h2>
   <SheetPictures :choices="choices" :workings="workings" :chosen="chosen" @choose="choose" />
-  <button type="button" class="button" data-test="turn-sheet" @click="store.decide((c) => (c.paper.turn = isWide ? 'upright' : 'sideways'))">
-    <svg class="turned" viewBox="0 0 40 28" aria-hidden="true"><path :d="isWide ? 'M5 1H19V27H5Z' : 'M1 7H27V21H1Z'" /><path d="M30 6A11 11 0 0 1 33 21M33 21L36 16M33 21L28 19" /></svg>
+  <button
+    type="button"
+    class="button"
+    data-test="turn-sheet"
+    @click="store.decide((c) => (c.paper.turn = isWide ? 'upright' : 'sideways'))"
+  >
+    <svg class="turned" viewBox="0 0 40 28" aria-hidden="true">
+      <path :d="isWide ? 'M5 1H19V27H5Z' : 'M1 7H27V21H1Z'" />
+      <path d="M30 6A11 11 0 0 1 33 21M33 21L36 16M33 21L28 19" />
+    </svg>
     {{ $t('paper.turnSheet') }}
   </button>
   <p class="result"><Num :text="workings.rungs.paper.decision" /></p>
-  <p data-test="advice">{{ workings.advice.sentence }} <button v-if="choices.paper.turn !== 'advised'" type="button" class="button bare link" @click="store.decide((c) => (c.paper.turn = 'advised'))">{{ $t('paper.asAdvised') }}</button></p>
+  <p data-test="advice">
+    {{ workings.advice.sentence }}
+    <button
+      v-if="choices.paper.turn !== 'advised'"
+      type="button"
+      class="button bare link"
+      @click="store.decide((c) => (c.paper.turn = 'advised'))"
+    >
+      {{ $t('paper.asAdvised') }}
+    </button>
+  </p>
   <Warnings :lines="workings.rungs.paper.warnings" />
   <div>
     <Fold group="paper other" :name="$t('paper.otherSheet')">
       <div class="field">
         <label :for="id">{{ $t('paper.sheet') }}</label>
-        <el-select :id="id" :model-value="chosen" filterable :filter-method="(text: string) => (search = text)" :aria-label="$t('paper.sheet')" :placeholder="$t('paper.sheet')" @update:model-value="choose" @visible-change="search = ''">
+        <el-select
+          :id="id"
+          :model-value="chosen"
+          filterable
+          :filter-method="(text: string) => (search = text)"
+          :aria-label="$t('paper.sheet')"
+          :placeholder="$t('paper.sheet')"
+          @update:model-value="choose"
+          @visible-change="search = ''"
+        >
           <el-option :value="OWN" :label="$t('paper.aSizeOfMyOwn')" />
           <el-option-group v-if="shelf.of('paper').length" :label="$t('paper.myOwnStock')">
-            <el-option v-for="paper in shelf.of('paper')" :key="paper.id" :value="`own:${paper.name}`" :label="paper.left === null ? paper.name : $t('paper.nameAndLeft', { name: paper.name, left: paper.left })" />
+            <el-option
+              v-for="paper in shelf.of('paper')"
+              :key="paper.id"
+              :value="`own:${paper.name}`"
+              :label="paper.left === null ? paper.name : $t('paper.nameAndLeft', { name: paper.name, left: paper.left })"
+            />
           </el-option-group>
           <el-option-group v-for="family in families" :key="family.source" :label="family.source">
             <el-option v-for="sheet in family.sheets" :key="sheet.key" :value="sheet.key" :label="sheet.name">
@@ -84,14 +125,33 @@ function take(other: OtherSheet) {
         </el-select>
       </div>
       <div class="two">
-        <TypedInput :label="$t('paper.widthMeasured')" field="paper.width" :model-value="choices.paper.width" @update:model-value="store.decide((c) => (c.paper.width = $event))" />
-        <TypedInput :label="$t('paper.heightMeasured')" field="paper.height" :model-value="choices.paper.height" @update:model-value="store.decide((c) => (c.paper.height = $event))" />
+        <TypedInput
+          :label="$t('paper.widthMeasured')"
+          field="paper.width"
+          :model-value="choices.paper.width"
+          @update:model-value="store.decide((c) => (c.paper.width = $event))"
+        />
+        <TypedInput
+          :label="$t('paper.heightMeasured')"
+          field="paper.height"
+          :model-value="choices.paper.height"
+          @update:model-value="store.decide((c) => (c.paper.height = $event))"
+        />
       </div>
       <Fold :name="$t('paper.otherSheetsForThisPicture')" @opened="others.ask">
         <p v-if="others.fault.value" class="fault">{{ others.fault.value }}</p>
         <ul v-if="others.answer.value" class="others" data-test="others">
           <li v-for="other in others.answer.value" :key="`${other.key} ${other.name}`">
-            <button type="button" class="button bare" @click="take(other)"><b>{{ other.name }}</b><span class="soft">{{ other.owned ? $t('paper.mine') + ' · ' : '' }}<Num :text="$t('paper.drawingScaleEmpty', { drawing: other.drawing, scale: other.scale, wastedPercent: other.wasted_percent })" /></span></button>
+            <button type="button" class="button bare" @click="take(other)">
+              <b>{{ other.name }}</b
+              ><span class="soft"
+                >{{ other.owned ? $t('paper.mine') + ' · ' : ''
+                }}<Num
+                  :text="
+                    $t('paper.drawingScaleEmpty', { drawing: other.drawing, scale: other.scale, wastedPercent: other.wasted_percent })
+                  "
+              /></span>
+            </button>
           </li>
         </ul>
       </Fold>
@@ -103,21 +163,62 @@ function take(other: OtherSheet) {
     <Fold group="paper margins" :name="$t('paper.marginsAndShape')">
       <fieldset class="margins">
         <legend class="legend">{{ $t(`paper.keptFree.${choices.paper.margins_for}`) }}</legend>
-        <TypedInput v-for="side in sides" :key="side" :class="side" :label="choice(side)" :field="`paper.margins.${side}`" :model-value="choices.paper.margins[side]" hint="0" @update:model-value="store.decide((c) => (c.paper.margins[side] = $event))" />
+        <TypedInput
+          v-for="side in sides"
+          :key="side"
+          :class="side"
+          :label="choice(side)"
+          :field="`paper.margins.${side}`"
+          :model-value="choices.paper.margins[side]"
+          hint="0"
+          @update:model-value="store.decide((c) => (c.paper.margins[side] = $event))"
+        />
         <p v-if="store.errors['paper.margins']" class="fault" role="alert">{{ store.errors['paper.margins'] }}</p>
       </fieldset>
-      <Choose :label="$t('paper.theDrawingLies')" :model-value="choices.paper.placement" :options="placements" @update:model-value="store.decide((c) => (c.paper.placement = $event))" />
+      <Choose
+        :label="$t('paper.theDrawingLies')"
+        :model-value="choices.paper.placement"
+        :options="placements"
+        @update:model-value="store.decide((c) => (c.paper.placement = $event))"
+      />
       <div v-if="choices.paper.placement === 'offsets'" class="two">
-        <TypedInput :label="$t('paper.fromTheLeftEdge')" field="paper.offset.left" :model-value="choices.paper.offset.left" :hint="$t('paper.offsetHint')" @update:model-value="store.decide((c) => (c.paper.offset.left = $event))" />
-        <TypedInput :label="$t('paper.fromTheTopEdge')" field="paper.offset.top" :model-value="choices.paper.offset.top" :hint="$t('paper.offsetHint')" @update:model-value="store.decide((c) => (c.paper.offset.top = $event))" />
+        <TypedInput
+          :label="$t('paper.fromTheLeftEdge')"
+          field="paper.offset.left"
+          :model-value="choices.paper.offset.left"
+          :hint="$t('paper.offsetHint')"
+          @update:model-value="store.decide((c) => (c.paper.offset.left = $event))"
+        />
+        <TypedInput
+          :label="$t('paper.fromTheTopEdge')"
+          field="paper.offset.top"
+          :model-value="choices.paper.offset.top"
+          :hint="$t('paper.offsetHint')"
+          @update:model-value="store.decide((c) => (c.paper.offset.top = $event))"
+        />
       </div>
-      <Pick :label="$t('paper.theMarginsAreFor')" :model-value="choices.paper.margins_for" :options="keptFor" @update:model-value="store.decide((c) => (c.paper.margins_for = $event))" />
+      <Pick
+        :label="$t('paper.theMarginsAreFor')"
+        :model-value="choices.paper.margins_for"
+        :options="keptFor"
+        @update:model-value="store.decide((c) => (c.paper.margins_for = $event))"
+      />
       <p class="soft">{{ $t(`paper.keptForCaution.${choices.paper.margins_for}`) }}</p>
-      <Pick :label="$t('paper.theDrawingIs')" :model-value="choices.paper.shape" :options="shapes" @update:model-value="store.decide((c) => (c.paper.shape = $event))" />
+      <Pick
+        :label="$t('paper.theDrawingIs')"
+        :model-value="choices.paper.shape"
+        :options="shapes"
+        @update:model-value="store.decide((c) => (c.paper.shape = $event))"
+      />
       <p class="soft">{{ $t(`paper.does.${choices.paper.shape}`) }}</p>
     </Fold>
     <Fold group="paper care" :name="$t('paper.careAndKit')">
-      <Choose :label="$t('paper.thePaperIs')" :model-value="choices.paper.colour" :options="colours" @update:model-value="store.decide((c) => (c.paper.colour = $event))" />
+      <Choose
+        :label="$t('paper.thePaperIs')"
+        :model-value="choices.paper.colour"
+        :options="colours"
+        @update:model-value="store.decide((c) => (c.paper.colour = $event))"
+      />
       <div v-if="drawing.tones.length" class="tones" :style="{ background: workings.paper_colour ?? undefined }" data-test="tones">
         <span v-for="tone in drawing.tones" :key="tone" :style="{ background: tone }" />
       </div>
@@ -171,7 +272,6 @@ function take(other: OtherSheet) {
   flex: 1;
   height: 30px;
 }
-
 
 .others {
   margin: 0;

@@ -17,7 +17,10 @@ const HIGH = 70
 const sheets = computed(() => {
   const { sheets } = shelf.catalogue
   const usual = sheets.filter((one) => one.usual === (props.choices.unit === 'in' ? 'in' : 'cm'))
-  const owned = shelf.of('paper').slice(0, OWN_SHOWN).map((one) => ({ key: `own:${one.name}`, name: one.name, figure: '' }))
+  const owned = shelf
+    .of('paper')
+    .slice(0, OWN_SHOWN)
+    .map((one) => ({ key: `own:${one.name}`, name: one.name, figure: '' }))
   const listed = [...usual].sort((a, b) => a.height_mm - b.height_mm).map((one) => ({ key: one.key, name: one.name, figure: one.size }))
   const shown = [...owned, ...listed]
   if (shown.some((one) => one.key === props.chosen)) return shown
@@ -39,9 +42,17 @@ const drawn = (key: string) => {
 </script>
 
 <template>
-  <Pictures :columns="3" :label="$t('paper.sheet')" :model-value="chosen" :options="sheets.map(({ key, name, figure }) => ({ value: key, name, figure }))" @update:model-value="$emit('choose', $event)">
+  <Pictures
+    :columns="3"
+    :label="$t('paper.sheet')"
+    :model-value="chosen"
+    :options="sheets.map(({ key, name, figure }) => ({ value: key, name, figure }))"
+    @update:model-value="$emit('choose', $event)"
+  >
     <template #default="{ value }">
-      <svg class="outline" viewBox="0 0 72 72" aria-hidden="true"><rect :x="36 - drawn(value).w / 2" :y="71 - drawn(value).h" :width="drawn(value).w" :height="drawn(value).h" /></svg>
+      <svg class="outline" viewBox="0 0 72 72" aria-hidden="true">
+        <rect :x="36 - drawn(value).w / 2" :y="71 - drawn(value).h" :width="drawn(value).w" :height="drawn(value).h" />
+      </svg>
     </template>
   </Pictures>
 </template>

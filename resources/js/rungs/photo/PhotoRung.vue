@@ -34,7 +34,9 @@ const kinds = [
   { value: 'screen' as const, name: t('photo.onAScreen') },
   { value: 'print' as const, name: t('photo.aPrint') },
 ]
-const rulers = computed(() => Object.fromEntries([['', t('photo.thePapersRuler')], ...props.workings.ruler.known.map((ruler) => [ruler, ruler])]))
+const rulers = computed(() =>
+  Object.fromEntries([['', t('photo.thePapersRuler')], ...props.workings.ruler.known.map((ruler) => [ruler, ruler])]),
+)
 const prints = useAsked(api.prints)
 const bordered = computed(() => Object.values(props.choices.photo.border).some((side) => side !== '0'))
 const degrees = computed(() => (props.choices.photo.straighten === 0 ? '0' : String(props.choices.photo.straighten)))
@@ -57,7 +59,10 @@ async function level() {
 /** An arrow, drawn from where the light comes, the way it falls. */
 async function light() {
   const line = await tool.ask('line', t('photo.drawFromTheLight'))
-  if (line) store.decide((choices) => (choices.photo.light = { x1: toShare(line.x1), y1: toShare(line.y1), x2: toShare(line.x2), y2: toShare(line.y2) }))
+  if (line)
+    store.decide(
+      (choices) => (choices.photo.light = { x1: toShare(line.x1), y1: toShare(line.y1), x2: toShare(line.x2), y2: toShare(line.y2) }),
+    )
 }
 
 /** What a trimmed print shows of its photo. */
@@ -75,7 +80,13 @@ async function border() {
 
 <template>
   <h2>{{ $t('photo.whatYouCopyFrom') }}</h2>
-  <Pictures v-if="drawing.photo" :label="$t('photo.thePhotoIs')" :model-value="choices.photo.kind" :options="kinds" @update:model-value="store.decide((c) => (c.photo.kind = $event))">
+  <Pictures
+    v-if="drawing.photo"
+    :label="$t('photo.thePhotoIs')"
+    :model-value="choices.photo.kind"
+    :options="kinds"
+    @update:model-value="store.decide((c) => (c.photo.kind = $event))"
+  >
     <template #default="{ value }">
       <svg class="kind" viewBox="0 0 60 44" aria-hidden="true">
         <path v-if="value === 'screen'" d="M6 4H54V33H6ZM24 33V40M36 33V40M18 40H42" />
@@ -86,22 +97,56 @@ async function border() {
   <p v-else class="soft">{{ $t('photo.sizesOnlyThereIsNoPhoto') }}</p>
   <template v-if="choices.photo.kind !== 'screen'">
     <div class="two">
-      <TypedInput :label="drawing.photo ? $t('photo.widthMeasured') : $t('photo.originalsWidth')" field="photo.width" :model-value="choices.photo.width" :hint="choices.unit === 'in' ? $t('photo.widthHintIn') : $t('photo.widthHintCm')" @update:model-value="side('width', $event)" />
-      <TypedInput :label="drawing.photo ? $t('photo.heightMeasured') : $t('photo.originalsHeight')" field="photo.height" :model-value="choices.photo.height" :hint="choices.unit === 'in' ? $t('photo.heightHintIn') : $t('photo.heightHintCm')" @update:model-value="side('height', $event)" />
+      <TypedInput
+        :label="drawing.photo ? $t('photo.widthMeasured') : $t('photo.originalsWidth')"
+        field="photo.width"
+        :model-value="choices.photo.width"
+        :hint="choices.unit === 'in' ? $t('photo.widthHintIn') : $t('photo.widthHintCm')"
+        @update:model-value="side('width', $event)"
+      />
+      <TypedInput
+        :label="drawing.photo ? $t('photo.heightMeasured') : $t('photo.originalsHeight')"
+        field="photo.height"
+        :model-value="choices.photo.height"
+        :hint="choices.unit === 'in' ? $t('photo.heightHintIn') : $t('photo.heightHintCm')"
+        @update:model-value="side('height', $event)"
+      />
     </div>
     <Callout v-if="workings.mismatch" data-test="mismatch">
       <p>{{ workings.mismatch.sentence }}</p>
-      <button v-if="workings.mismatch.swapped" type="button" class="button strong" @click="store.decide((c) => ([c.photo.width, c.photo.height] = [c.photo.height, c.photo.width]))">{{ $t('photo.swapSides') }}</button>
-      <button type="button" class="button" @click="side('height', workings.mismatch.height)"><span><Num :text="$t('photo.makeTheHeight', { height: workings.mismatch.height })" /></span></button>
-      <button type="button" class="button" @click="side('width', workings.mismatch.width)"><span><Num :text="$t('photo.makeTheWidth', { width: workings.mismatch.width })" /></span></button>
+      <button
+        v-if="workings.mismatch.swapped"
+        type="button"
+        class="button strong"
+        @click="store.decide((c) => ([c.photo.width, c.photo.height] = [c.photo.height, c.photo.width]))"
+      >
+        {{ $t('photo.swapSides') }}
+      </button>
+      <button type="button" class="button" @click="side('height', workings.mismatch.height)">
+        <span><Num :text="$t('photo.makeTheHeight', { height: workings.mismatch.height })" /></span>
+      </button>
+      <button type="button" class="button" @click="side('width', workings.mismatch.width)">
+        <span><Num :text="$t('photo.makeTheWidth', { width: workings.mismatch.width })" /></span>
+      </button>
       <p>{{ $t('photo.orItWasTrimmed') }}</p>
       <button type="button" class="button" data-test="part-drawn" @click="part">{{ $t('photo.drawWhatItShows') }}</button>
-      <button type="button" class="button" data-test="part-middle" @click="store.adjust('part', {})">{{ $t('photo.itShowsTheMiddle') }}</button>
+      <button type="button" class="button" data-test="part-middle" @click="store.adjust('part', {})">
+        {{ $t('photo.itShowsTheMiddle') }}
+      </button>
     </Callout>
     <div v-if="choices.photo.part && drawing.photo" class="field" data-test="part">
       <span class="legend">{{ $t('photo.whatThePrintShows') }}</span>
       <div class="turns four" role="group" :aria-label="$t('photo.whatThePrintShows')">
-        <button v-for="(arrow, way) in arrows" :key="way" type="button" class="button" :aria-label="$t('photo.moveWhatItShows', { way: $t(`photo.wayOf.${way}`) })" @click="store.adjust('part', { nudge: way })">{{ arrow }}</button>
+        <button
+          v-for="(arrow, way) in arrows"
+          :key="way"
+          type="button"
+          class="button"
+          :aria-label="$t('photo.moveWhatItShows', { way: $t(`photo.wayOf.${way}`) })"
+          @click="store.adjust('part', { nudge: way })"
+        >
+          {{ arrow }}
+        </button>
       </div>
       <button type="button" class="button bare" @click="store.adjust('part', { all: true })">{{ $t('photo.placeItAnew') }}</button>
       <p v-if="store.errors['photo.part']" class="fault" role="alert">{{ store.errors['photo.part'] }}</p>
@@ -112,30 +157,59 @@ async function border() {
   <Callout v-if="drawing.photo?.remark" tone="calm" data-test="remark">{{ drawing.photo.remark }}</Callout>
   <Callout v-if="workings.swapped && drawing.photo" :tone="choices.photo.mirrored ? 'calm' : undefined" data-test="swapped">
     <p>{{ workings.swapped }}</p>
-    <button v-if="!choices.photo.mirrored" type="button" class="button" @click="store.adjust('turn', { way: 'mirror' })">{{ $t('photo.mirrorItNow') }}</button>
+    <button v-if="!choices.photo.mirrored" type="button" class="button" @click="store.adjust('turn', { way: 'mirror' })">
+      {{ $t('photo.mirrorItNow') }}
+    </button>
   </Callout>
   <div>
     <Fold v-if="drawing.photo" group="photo turn" :name="$t('photo.turnAndCrop')">
       <div class="turns" role="group" :aria-label="$t('photo.holdThePhoto')">
         <button type="button" class="button" @click="store.adjust('turn', { way: 'left' })">{{ $t('photo.left') }}</button>
         <button type="button" class="button" @click="store.adjust('turn', { way: 'right' })">{{ $t('photo.right') }}</button>
-        <button type="button" class="button" :aria-pressed="choices.photo.mirrored" @click="store.adjust('turn', { way: 'mirror' })">{{ $t('photo.mirror') }}</button>
+        <button type="button" class="button" :aria-pressed="choices.photo.mirrored" @click="store.adjust('turn', { way: 'mirror' })">
+          {{ $t('photo.mirror') }}
+        </button>
       </div>
       <div class="two">
-        <TypedInput :label="$t('photo.straightenedDegrees')" field="photo.straighten" :model-value="degrees" hint="0" @update:model-value="straighten" />
-        <div class="field"><span class="legend">{{ $t('photo.orByHand') }}</span><button type="button" class="button" @click="level">{{ $t('photo.drawALevel') }}</button></div>
+        <TypedInput
+          :label="$t('photo.straightenedDegrees')"
+          field="photo.straighten"
+          :model-value="degrees"
+          hint="0"
+          @update:model-value="straighten"
+        />
+        <div class="field">
+          <span class="legend">{{ $t('photo.orByHand') }}</span
+          ><button type="button" class="button" @click="level">{{ $t('photo.drawALevel') }}</button>
+        </div>
       </div>
-      <Pick v-if="choices.photo.straighten !== 0" :label="$t('photo.keepOfIt')" :model-value="choices.photo.keep" :options="{ shape: $t('photo.itsOwnShape'), largest: $t('photo.allThatFits') }" @update:model-value="store.decide((c) => (c.photo.keep = $event))" />
+      <Pick
+        v-if="choices.photo.straighten !== 0"
+        :label="$t('photo.keepOfIt')"
+        :model-value="choices.photo.keep"
+        :options="{ shape: $t('photo.itsOwnShape'), largest: $t('photo.allThatFits') }"
+        @update:model-value="store.decide((c) => (c.photo.keep = $event))"
+      />
       <Fold :name="$t('photo.border')" :decided="bordered ? $t('photo.leftOff') : $t('photo.none')">
         <p class="soft">{{ $t('photo.whatIsNotPictureOffEach') }}</p>
         <div class="two">
-          <TypedInput v-for="which in sides" :key="which" :label="$t('photo.borderSide', { which: choice(which) })" :field="`photo.border.${which}`" :model-value="choices.photo.border[which]" hint="3 %" @update:model-value="store.decide((c) => (c.photo.border[which] = $event))" />
+          <TypedInput
+            v-for="which in sides"
+            :key="which"
+            :label="$t('photo.borderSide', { which: choice(which) })"
+            :field="`photo.border.${which}`"
+            :model-value="choices.photo.border[which]"
+            hint="3 %"
+            @update:model-value="store.decide((c) => (c.photo.border[which] = $event))"
+          />
         </div>
         <button type="button" class="button" @click="border">{{ $t('photo.drawRoundThePicture') }}</button>
       </Fold>
       <Fold :name="$t('photo.takenAskew')">
         <p class="soft">{{ $t('photo.aSnapshotOfAPage') }}</p>
-        <button type="button" class="button" :disabled="squaring.busy" data-test="square-up" @click="squaring.begin">{{ $t('photo.squareItUp') }}</button>
+        <button type="button" class="button" :disabled="squaring.busy" data-test="square-up" @click="squaring.begin">
+          {{ $t('photo.squareItUp') }}
+        </button>
         <p v-if="squaring.fault && !squaring.corners" class="fault" role="alert">{{ squaring.fault }}</p>
       </Fold>
     </Fold>
@@ -147,22 +221,45 @@ async function border() {
       <Regions :choices="choices" :workings="workings" />
       <div v-if="drawing.photo" class="field">
         <span class="legend">{{ $t('photo.whereTheLightComesFrom') }}</span>
-        <p v-if="workings.light" class="lit" data-test="light-says">{{ workings.light.says }} <button type="button" class="button bare" @click="store.decide((c) => (c.photo.light = null))">{{ $t('photo.forgetIt') }}</button></p>
+        <p v-if="workings.light" class="lit" data-test="light-says">
+          {{ workings.light.says }}
+          <button type="button" class="button bare" @click="store.decide((c) => (c.photo.light = null))">{{ $t('photo.forgetIt') }}</button>
+        </p>
         <button v-else type="button" class="button" @click="light">{{ $t('photo.drawTheLight') }}</button>
         <p v-if="store.errors['photo.light']" class="fault" role="alert">{{ store.errors['photo.light'] }}</p>
       </div>
     </Fold>
     <Fold group="photo source" :name="$t('photo.sizesAndSource')">
-      <Fold v-if="choices.photo.kind === 'print'" :name="$t('photo.rulerOnThePrint')" :decided="choices.photo.ruler ?? $t('photo.thePapers')">
-        <Choose :label="$t('photo.itsFinestMark')" :model-value="choices.photo.ruler ?? ''" :options="rulers" @update:model-value="store.decide((c) => (c.photo.ruler = $event || null))" />
+      <Fold
+        v-if="choices.photo.kind === 'print'"
+        :name="$t('photo.rulerOnThePrint')"
+        :decided="choices.photo.ruler ?? $t('photo.thePapers')"
+      >
+        <Choose
+          :label="$t('photo.itsFinestMark')"
+          :model-value="choices.photo.ruler ?? ''"
+          :options="rulers"
+          @update:model-value="store.decide((c) => (c.photo.ruler = $event || null))"
+        />
         <p v-if="store.errors['photo.ruler']" class="fault" role="alert">{{ store.errors['photo.ruler'] }}</p>
       </Fold>
       <Fold v-if="drawing.photo" :name="$t('photo.howLargeToPrintIt')" @opened="prints.ask">
         <p v-if="prints.fault.value" class="fault">{{ prints.fault.value }}</p>
-        <TypedInput :label="$t('photo.noCellSmallerThan')" field="photo.least_cell" :model-value="choices.photo.least_cell" :hint="choices.unit === 'in' ? $t('photo.cellHintIn') : $t('photo.cellHintCm')" @update:model-value="store.decide((c) => (c.photo.least_cell = $event || null))" />
+        <TypedInput
+          :label="$t('photo.noCellSmallerThan')"
+          field="photo.least_cell"
+          :model-value="choices.photo.least_cell"
+          :hint="choices.unit === 'in' ? $t('photo.cellHintIn') : $t('photo.cellHintCm')"
+          @update:model-value="store.decide((c) => (c.photo.least_cell = $event || null))"
+        />
         <table v-if="prints.answer.value" class="listed" data-test="prints">
           <thead>
-            <tr><th scope="col">{{ $t('photo.paper') }}</th><th scope="col">{{ $t('photo.print') }}</th><th scope="col">{{ $t('photo.aCell') }}</th><th scope="col">{{ $t('photo.pixelsPerInch') }}</th></tr>
+            <tr>
+              <th scope="col">{{ $t('photo.paper') }}</th>
+              <th scope="col">{{ $t('photo.print') }}</th>
+              <th scope="col">{{ $t('photo.aCell') }}</th>
+              <th scope="col">{{ $t('photo.pixelsPerInch') }}</th>
+            </tr>
           </thead>
           <tbody>
             <tr v-for="print in prints.answer.value" :key="print.paper" :class="{ short: !print.enough, under: print.too_small }">
@@ -176,12 +273,26 @@ async function border() {
       </Fold>
       <Beside :choices="choices" />
       <Fold :name="$t('photo.whosePhoto')" :decided="choices.photo.source || $t('photo.notSaid')">
-        <TypedInput :label="$t('photo.whereItComesFrom')" field="photo.source" :model-value="choices.photo.source" :hint="$t('photo.myOwnFromTheBeach')" @update:model-value="store.decide((c) => (c.photo.source = $event))" />
-        <TypedInput :label="$t('photo.byWhoseLeave')" field="photo.permission" :model-value="choices.photo.permission" :hint="$t('photo.mine')" @update:model-value="store.decide((c) => (c.photo.permission = $event))" />
+        <TypedInput
+          :label="$t('photo.whereItComesFrom')"
+          field="photo.source"
+          :model-value="choices.photo.source"
+          :hint="$t('photo.myOwnFromTheBeach')"
+          @update:model-value="store.decide((c) => (c.photo.source = $event))"
+        />
+        <TypedInput
+          :label="$t('photo.byWhoseLeave')"
+          field="photo.permission"
+          :model-value="choices.photo.permission"
+          :hint="$t('photo.mine')"
+          @update:model-value="store.decide((c) => (c.photo.permission = $event))"
+        />
         <p class="soft">{{ $t('photo.someoneElsesPhotoStaysTheirsAsk') }}</p>
       </Fold>
     </Fold>
-    <Worked :lines="workings.rungs.photo.sums"><p v-if="drawing.photo && choices.photo.kind !== 'screen'" class="soft">{{ $t('photo.markUpACopyNever') }}</p></Worked>
+    <Worked :lines="workings.rungs.photo.sums"
+      ><p v-if="drawing.photo && choices.photo.kind !== 'screen'" class="soft">{{ $t('photo.markUpACopyNever') }}</p></Worked
+    >
   </div>
 </template>
 

@@ -48,18 +48,36 @@ async function make(format: string) {
 <template>
   <p v-if="fault" class="fault" role="alert">{{ fault }}</p>
   <div v-if="making" class="progress" role="status" data-test="making">
-    <el-progress :percentage="Math.round((100 * (making.page ?? 0)) / (making.of ?? 1))" :show-text="false" :aria-label="$t('print.pagesMade')" />
+    <el-progress
+      :percentage="Math.round((100 * (making.page ?? 0)) / (making.of ?? 1))"
+      :show-text="false"
+      :aria-label="$t('print.pagesMade')"
+    />
     <span>{{ $t('print.pageBeingMade', { page: making.page, of: making.of }) }}</span>
     <button type="button" class="button bare" @click="end">{{ $t('print.stop') }}</button>
   </div>
-  <a v-else-if="ready" class="button strong" :href="ready" target="_blank" rel="noopener" data-test="ready">{{ $t('print.openThePages', { pages }) }}</a>
+  <a v-else-if="ready" class="button strong" :href="ready" target="_blank" rel="noopener" data-test="ready">{{
+    $t('print.openThePages', { pages })
+  }}</a>
   <div v-else-if="pages > 0" class="make">
     <template v-if="pages <= AT_ONCE">
-      <template v-if="others"><a v-for="format in formats" :key="format" class="button" :href="`${path}.${format}?${asked}`" target="_blank" rel="noopener">{{ format.toUpperCase() }}</a></template>
-      <a v-else class="button strong" :href="`${path}.pdf?${asked}`" target="_blank" rel="noopener" data-test="print-pdf">{{ $t('print.openThePdf') }}</a>
+      <template v-if="others"
+        ><a v-for="format in formats" :key="format" class="button" :href="`${path}.${format}?${asked}`" target="_blank" rel="noopener">{{
+          format.toUpperCase()
+        }}</a></template
+      >
+      <a v-else class="button strong" :href="`${path}.pdf?${asked}`" target="_blank" rel="noopener" data-test="print-pdf">{{
+        $t('print.openThePdf')
+      }}</a>
     </template>
-    <template v-else-if="others"><button v-for="format in formats" :key="format" type="button" class="button" @click="make(format)">{{ format.toUpperCase() }}</button></template>
-    <button v-else type="button" class="button strong" data-test="make-pdf" @click="make('pdf')">{{ $t('print.pdfOfPages', { pages }) }}</button>
+    <template v-else-if="others"
+      ><button v-for="format in formats" :key="format" type="button" class="button" @click="make(format)">
+        {{ format.toUpperCase() }}
+      </button></template
+    >
+    <button v-else type="button" class="button strong" data-test="make-pdf" @click="make('pdf')">
+      {{ $t('print.pdfOfPages', { pages }) }}
+    </button>
   </div>
 </template>
 
@@ -79,5 +97,4 @@ async function make(format: string) {
   gap: 10px;
   white-space: nowrap;
 }
-
 </style>

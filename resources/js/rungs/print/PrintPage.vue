@@ -65,7 +65,11 @@ watch(
 )
 onMounted(() => (store.rung = null))
 
-const shown = computed(() => (pages.value === 0 || !kind.value ? null : `/api/drawings/${props.id}/sheets/${kind.value.key}.svg?${query.value}&leaf=${leaf.value}&v=${store.drawing?.version}`))
+const shown = computed(() =>
+  pages.value === 0 || !kind.value
+    ? null
+    : `/api/drawings/${props.id}/sheets/${kind.value.key}.svg?${query.value}&leaf=${leaf.value}&v=${store.drawing?.version}`,
+)
 
 watch(shown, () => (loading.value = true))
 
@@ -80,13 +84,22 @@ function turn(by: number) {
       <section class="bench" :aria-label="$t('print.theSheet')">
         <p v-if="fault" class="fault" role="alert" data-test="sheet-fault">{{ fault }}</p>
         <template v-else-if="shown">
-          <img :key="shown" :src="shown" :alt="$t('print.sheetPageOf', { name: kind?.name, leaf, pages })" data-test="sheet" @load="loading = false" @error="loading = false" />
+          <img
+            :key="shown"
+            :src="shown"
+            :alt="$t('print.sheetPageOf', { name: kind?.name, leaf, pages })"
+            data-test="sheet"
+            @load="loading = false"
+            @error="loading = false"
+          />
           <p v-if="loading" class="making" role="status">{{ $t('print.layingOutThePage') }}</p>
         </template>
       </section>
     </template>
     <template #workings="{ drawing, choices }">
-      <PrintPanel v-if="kind" :drawing="drawing" :choices="choices" :kind="kind" :spacing="spacing"><MakeSheet :drawing="drawing" :kind="kind" :query="query" :pages="pages" others /></PrintPanel>
+      <PrintPanel v-if="kind" :drawing="drawing" :choices="choices" :kind="kind" :spacing="spacing"
+        ><MakeSheet :drawing="drawing" :kind="kind" :query="query" :pages="pages" others
+      /></PrintPanel>
     </template>
     <template #next>
       <span class="hint">{{ $t('print.printAt100NeverFitted') }}</span>

@@ -21,17 +21,31 @@ const printing = usePrinting()
 
 const sizes = { print: t('print.sizes.print'), page: t('print.sizes.page'), drawing: t('print.sizes.drawing') }
 const takes = computed(() => new Set(props.kind.takes))
-const possible = computed(() => Object.fromEntries(Object.entries(sizes).filter(([at]) => takes.value.has(`at ${at}`) && (at !== 'print' || props.choices.photo.kind === 'print'))))
+const possible = computed(() =>
+  Object.fromEntries(
+    Object.entries(sizes).filter(([at]) => takes.value.has(`at ${at}`) && (at !== 'print' || props.choices.photo.kind === 'print')),
+  ),
+)
 const at = computed({
-  get: () => (printing.at && possible.value[printing.at] ? printing.at : (['page', 'print', 'drawing'] as const).find((one) => possible.value[one]) ?? 'page'),
+  get: () =>
+    printing.at && possible.value[printing.at]
+      ? printing.at
+      : ((['page', 'print', 'drawing'] as const).find((one) => possible.value[one]) ?? 'page'),
   set: (wanted) => (printing.at = wanted),
 })
 /** What most people print; the others are one press away. */
 const FIRST = ['plan', 'gridded', 'strips']
 const first = FIRST.map((value) => ({ value, name: t(`print.first.${value}`) }))
-const others = computed(() => Object.fromEntries(shelf.catalogue.printed.filter((one) => !FIRST.includes(one.key)).map((one) => [one.key, one.name])))
+const others = computed(() =>
+  Object.fromEntries(shelf.catalogue.printed.filter((one) => !FIRST.includes(one.key)).map((one) => [one.key, one.name])),
+)
 const isMore = computed(() => props.kind.key in others.value)
-const hasContent = computed(() => Object.keys(possible.value).length > 1 || ['look', 'labels', 'mirrored'].some((one) => takes.value.has(one)) || props.spacing.length > 0)
+const hasContent = computed(
+  () =>
+    Object.keys(possible.value).length > 1 ||
+    ['look', 'labels', 'mirrored'].some((one) => takes.value.has(one)) ||
+    props.spacing.length > 0,
+)
 const open = (sheet: string) => void router.replace({ name: 'print', params: { id: props.drawing.id, sheet } })
 </script>
 
@@ -52,12 +66,25 @@ const open = (sheet: string) => void router.replace({ name: 'print', params: { i
   <div>
     <Fold group="print more" :name="$t('print.morePrintouts')" :decided="isMore ? kind.name : ''">
       <nav class="places" :aria-label="$t('print.whatToPrint')">
-        <router-link v-for="(name, key) in others" :key="key" :to="{ name: 'print', params: { id: drawing.id, sheet: key } }" replace :class="{ on: key === kind.key }" :aria-current="key === kind.key ? 'page' : undefined">{{ name }}</router-link>
+        <router-link
+          v-for="(name, key) in others"
+          :key="key"
+          :to="{ name: 'print', params: { id: drawing.id, sheet: key } }"
+          replace
+          :class="{ on: key === kind.key }"
+          :aria-current="key === kind.key ? 'page' : undefined"
+          >{{ name }}</router-link
+        >
       </nav>
     </Fold>
     <Fold v-if="hasContent" group="print content" :name="$t('print.sizeAndContent')">
       <Pick v-if="Object.keys(possible).length > 1" v-model="at" :label="$t('print.size')" :options="possible" />
-      <Pick v-if="takes.has('look')" v-model="printing.look" :label="$t('print.picture')" :options="{ photo: $t('print.photo'), grey: $t('print.greyscale'), outline: $t('print.outline'), tones: $t('print.inItsTones') }" />
+      <Pick
+        v-if="takes.has('look')"
+        v-model="printing.look"
+        :label="$t('print.picture')"
+        :options="{ photo: $t('print.photo'), grey: $t('print.greyscale'), outline: $t('print.outline'), tones: $t('print.inItsTones') }"
+      />
       <div v-if="takes.has('labels') || takes.has('mirrored')">
         <Check v-if="takes.has('labels')" v-model="printing.labels">{{ $t('print.withItsLettersAndNumbers') }}</Check>
         <Check v-if="takes.has('whole')" v-model="printing.whole">{{ $t('print.theWholePhotoTheRestDimmed') }}</Check>
@@ -70,13 +97,21 @@ const open = (sheet: string) => void router.replace({ name: 'print', params: { i
     </Fold>
     <Fold group="print paper" :name="$t('print.printerAndPaper')">
       <PrintersPaper :choices="choices" :own="takes.has('own')" />
-      <Fold :name="$t('print.trueSizeOnThisPrinter')" :decided="printing.kept ? (printing.kept.measured_across ? $t('print.measured') : $t('print.toMeasure')) : $t('print.notKnown')" :open="kind.key === 'calibration'">
+      <Fold
+        :name="$t('print.trueSizeOnThisPrinter')"
+        :decided="printing.kept ? (printing.kept.measured_across ? $t('print.measured') : $t('print.toMeasure')) : $t('print.notKnown')"
+        :open="kind.key === 'calibration'"
+      >
         <PrinterCheck :drawing="drawing" :choices="choices" :kind="kind" />
       </Fold>
     </Fold>
     <Fold group="print files" :name="$t('print.otherFiles')">
       <slot />
-      <p class="soft">{{ $t('print.theMarksAsAList') }} <a :href="`/api/drawings/${drawing.id}/marks.csv?v=${drawing.version}`">{{ $t('print.csv') }}</a> · <a :href="`/api/drawings/${drawing.id}/marks.json?v=${drawing.version}`" target="_blank" rel="noopener">{{ $t('print.json') }}</a></p>
+      <p class="soft">
+        {{ $t('print.theMarksAsAList') }}
+        <a :href="`/api/drawings/${drawing.id}/marks.csv?v=${drawing.version}`">{{ $t('print.csv') }}</a> ·
+        <a :href="`/api/drawings/${drawing.id}/marks.json?v=${drawing.version}`" target="_blank" rel="noopener">{{ $t('print.json') }}</a>
+      </p>
     </Fold>
   </div>
 </template>

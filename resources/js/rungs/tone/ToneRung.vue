@@ -25,11 +25,9 @@ const store = useDrawing()
 const tones = useTones()
 const tool = useTool()
 
-watch(
-  [() => props.drawing.id, () => props.drawing.version],
-  () => tones.load().catch((error: Error) => (store.trouble = error.message)),
-  { immediate: true },
-)
+watch([() => props.drawing.id, () => props.drawing.version], () => tones.load().catch((error: Error) => (store.trouble = error.message)), {
+  immediate: true,
+})
 
 const probing = ref(false)
 
@@ -40,7 +38,9 @@ async function probe() {
     const at = await tool.ask('point', t('tone.pointAtAPlaceEscapeEnds'))
     if (!at) break
     const { crop } = props.workings
-    await tones.probe((at.x1 - crop.left) / crop.share_w, (at.y1 - crop.top) / crop.share_h).catch((error: Error) => (store.trouble = error.message))
+    await tones
+      .probe((at.x1 - crop.left) / crop.share_w, (at.y1 - crop.top) / crop.share_h)
+      .catch((error: Error) => (store.trouble = error.message))
   }
   probing.value = false
 }
@@ -49,7 +49,10 @@ async function probe() {
 async function strokes() {
   tones.hatched = true
   const line = await tool.ask('line', t('tone.drawInACell'))
-  if (line) store.decide((choices) => choices.strokes.push({ x1: toShare(line.x1), y1: toShare(line.y1), x2: toShare(line.x2), y2: toShare(line.y2) }))
+  if (line)
+    store.decide((choices) =>
+      choices.strokes.push({ x1: toShare(line.x1), y1: toShare(line.y1), x2: toShare(line.x2), y2: toShare(line.y2) }),
+    )
 }
 
 /** Pencils of which nobody knows how dark they go. */
@@ -67,40 +70,98 @@ onUnmounted(() => tool.finish(null))
 <template>
   <h2>{{ $t('tone.howDark') }}</h2>
   <ToneBar v-if="tones.tones" :bar="tones.tones.bar" :here="tones.probed?.step" :out="tones.tones.reach?.out" />
-  <Pick v-if="drawing.photo" v-model="tones.view" :label="$t('tone.lookAt')" :options="{ photo: $t('tone.thePhoto'), few: $t('tone.countedTones', { steps: choices.tone.steps }), two: $t('tone.two') }" />
+  <Pick
+    v-if="drawing.photo"
+    v-model="tones.view"
+    :label="$t('tone.lookAt')"
+    :options="{ photo: $t('tone.thePhoto'), few: $t('tone.countedTones', { steps: choices.tone.steps }), two: $t('tone.two') }"
+  />
   <p class="result">{{ $t('table.tones', { steps: choices.tone.steps }) }}</p>
   <template v-if="drawing.photo">
     <div class="two">
-      <button type="button" class="button" :aria-pressed="probing" @click="probing ? tool.finish(null) : probe()">{{ probing ? $t('tone.layTheProbeDown') : $t('tone.probeAPlace') }}</button>
-      <button type="button" class="button" :aria-pressed="tones.marked" @click="tones.marked = !tones.marked">{{ tones.marked ? $t('tone.hideTheEnds') : $t('tone.showTheEnds') }}</button>
+      <button type="button" class="button" :aria-pressed="probing" @click="probing ? tool.finish(null) : probe()">
+        {{ probing ? $t('tone.layTheProbeDown') : $t('tone.probeAPlace') }}
+      </button>
+      <button type="button" class="button" :aria-pressed="tones.marked" @click="tones.marked = !tones.marked">
+        {{ tones.marked ? $t('tone.hideTheEnds') : $t('tone.showTheEnds') }}
+      </button>
     </div>
-    <div v-if="tones.probed" class="probed" data-test="probed" role="status"><span class="swatch" :style="{ background: tones.probed.colour }" /><span>{{ tones.probed.words }}<template v-if="tones.probed.compared">. {{ tones.probed.compared }}</template></span></div>
+    <div v-if="tones.probed" class="probed" data-test="probed" role="status">
+      <span class="swatch" :style="{ background: tones.probed.colour }" /><span
+        >{{ tones.probed.words }}<template v-if="tones.probed.compared">. {{ tones.probed.compared }}</template></span
+      >
+    </div>
     <div v-if="tones.probed && tones.tones" class="in-hand" data-test="cell-in-hand">
-      <figure v-for="greys in [null, tones.tones.query]" :key="greys ?? ''"><img :src="cutOf(drawing, workings, tones.probed.cell, greys)" :alt="greys ? $t('tone.cellInTones', { cell: tones.probed.address, steps: choices.tone.steps }) : $t('tone.cellAsItIs', { cell: tones.probed.address })" :style="{ aspectRatio: `${tones.probed.cell.width * workings.drawing.width.mm} / ${tones.probed.cell.height * workings.drawing.height.mm}` }" /></figure>
+      <figure v-for="greys in [null, tones.tones.query]" :key="greys ?? ''">
+        <img
+          :src="cutOf(drawing, workings, tones.probed.cell, greys)"
+          :alt="
+            greys
+              ? $t('tone.cellInTones', { cell: tones.probed.address, steps: choices.tone.steps })
+              : $t('tone.cellAsItIs', { cell: tones.probed.address })
+          "
+          :style="{
+            aspectRatio: `${tones.probed.cell.width * workings.drawing.width.mm} / ${tones.probed.cell.height * workings.drawing.height.mm}`,
+          }"
+        />
+      </figure>
     </div>
     <ul v-if="tones.marked && tones.tones" class="spots" data-test="spots">
-      <li v-for="spot in tones.tones.spots" :key="spot.words"><span class="swatch" :style="{ background: spot.colour }" />{{ spot.words }}</li>
+      <li v-for="spot in tones.tones.spots" :key="spot.words">
+        <span class="swatch" :style="{ background: spot.colour }" />{{ spot.words }}
+      </li>
     </ul>
   </template>
   <div>
     <Fold group="tone number" :name="$t('tone.numberOfTones')">
-      <CountInput :label="$t('tone.tones')" field="tone.steps" :model-value="choices.tone.steps" @update:model-value="store.decide((c) => (c.tone.steps = $event))" />
-      <Pick :label="$t('tone.countedFrom')" :model-value="String(choices.tone.first)" :options="{ 1: '1', 0: '0' }" data-test="tone-first" @update:model-value="store.decide((c) => (c.tone.first = Number($event) as 0 | 1))" />
-      <Check :model-value="choices.tone.paper" @update:model-value="store.decide((c) => (c.tone.paper = $event))">{{ $t('tone.theBarePaper') }}</Check>
+      <CountInput
+        :label="$t('tone.tones')"
+        field="tone.steps"
+        :model-value="choices.tone.steps"
+        @update:model-value="store.decide((c) => (c.tone.steps = $event))"
+      />
+      <Pick
+        :label="$t('tone.countedFrom')"
+        :model-value="String(choices.tone.first)"
+        :options="{ 1: '1', 0: '0' }"
+        data-test="tone-first"
+        @update:model-value="store.decide((c) => (c.tone.first = Number($event) as 0 | 1))"
+      />
+      <Check :model-value="choices.tone.paper" @update:model-value="store.decide((c) => (c.tone.paper = $event))">{{
+        $t('tone.theBarePaper')
+      }}</Check>
       <div v-if="tones.view !== 'photo'" class="field">
         <label for="drop">{{ $t('tone.smallAreasLeftOut') }}</label>
-        <el-slider id="drop" :model-value="choices.tone.drop" :min="0" :max="4" :step="1" :aria-label="$t('tone.smallAreasLeftOut')" @change="store.decide((c) => (c.tone.drop = $event as number))" />
+        <el-slider
+          id="drop"
+          :model-value="choices.tone.drop"
+          :min="0"
+          :max="4"
+          :step="1"
+          :aria-label="$t('tone.smallAreasLeftOut')"
+          @change="store.decide((c) => (c.tone.drop = $event as number))"
+        />
       </div>
       <p v-if="tones.tones?.background" data-test="background">{{ tones.tones.background }}</p>
-      <router-link class="button" :to="{ name: 'print', params: { id: drawing.id, sheet: 'tones' } }">{{ $t('table.printTheBar') }}</router-link>
+      <router-link class="button" :to="{ name: 'print', params: { id: drawing.id, sheet: 'tones' } }">{{
+        $t('table.printTheBar')
+      }}</router-link>
     </Fold>
     <Fold v-if="tones.tones?.reach || (unlooked.length && tones.tones)" group="tone pencils" :name="$t('tone.myPencils')">
       <div v-if="tones.tones?.reach" data-test="reach">
-        <p>{{ tones.tones.reach.says }} <template v-if="tones.tones.reach.advice">{{ tones.tones.reach.advice }}</template></p>
-        <button v-if="tones.tones.reach.out.length" type="button" class="button" @click="setEnd(tones.tones.reach.end)">{{ $t('tone.setTheBar') }}</button>
+        <p>
+          {{ tones.tones.reach.says }} <template v-if="tones.tones.reach.advice">{{ tones.tones.reach.advice }}</template>
+        </p>
+        <button v-if="tones.tones.reach.out.length" type="button" class="button" @click="setEnd(tones.tones.reach.end)">
+          {{ $t('tone.setTheBar') }}
+        </button>
         <button v-if="choices.tone.end !== null" type="button" class="button bare" @click="setEnd(null)">{{ $t('tone.asItWas') }}</button>
       </div>
-      <Fold v-if="unlooked.length && tones.tones" :name="$t('tone.whatYourPencilsReach')" :decided="$t('tone.notLookedAt', { count: unlooked.length })">
+      <Fold
+        v-if="unlooked.length && tones.tones"
+        :name="$t('tone.whatYourPencilsReach')"
+        :decided="$t('tone.notLookedAt', { count: unlooked.length })"
+      >
         <p class="soft">{{ $t('tone.layEachByTheBar') }}</p>
         <ByEye :pencils="unlooked" :bar="tones.tones.bar" @kept="loadPencils" />
       </Fold>
@@ -108,7 +169,13 @@ onUnmounted(() => tool.finish(null))
     <Colours v-if="drawing.photo" :drawing="drawing" :workings="workings" />
     <Fold group="tone strokes" :name="$t('tone.strokesAndLayers')">
       <template v-if="tones.tones">
-        <Pick :label="$t('tone.whichFirst')" :model-value="tones.tones.order" :options="Object.fromEntries(tones.tones.orders.map((one) => [one.name, one.label]))" data-test="tone-order" @update:model-value="store.decide((c) => (c.tone.order = $event as NonNullable<typeof c.tone.order>))" />
+        <Pick
+          :label="$t('tone.whichFirst')"
+          :model-value="tones.tones.order"
+          :options="Object.fromEntries(tones.tones.orders.map((one) => [one.name, one.label]))"
+          data-test="tone-order"
+          @update:model-value="store.decide((c) => (c.tone.order = $event as NonNullable<typeof c.tone.order>))"
+        />
         <p class="soft" data-test="tone-order-why">{{ tones.tones.orders.find((one) => one.name === tones.tones?.order)?.reason }}</p>
       </template>
       <Fold v-if="drawing.photo" :name="$t('tone.howTheStrokesRun')" :decided="tones.hatched ? $t('tone.shown') : ''">
@@ -117,10 +184,14 @@ onUnmounted(() => tool.finish(null))
         <button type="button" class="button" data-test="draw-strokes" @click="strokes">{{ $t('tone.drawTheWay') }}</button>
         <p v-if="store.errors.strokes" class="fault" role="alert">{{ store.errors.strokes }}</p>
         <p v-for="one in tones.strokes.filter((stroke) => stroke.by_hand)" :key="one.says" data-test="stroke">{{ one.says }}</p>
-        <button v-if="choices.strokes.length > 0" type="button" class="button bare" @click="store.decide((c) => c.strokes.splice(0))">{{ $t('tone.asThePhotoHasThem') }}</button>
+        <button v-if="choices.strokes.length > 0" type="button" class="button bare" @click="store.decide((c) => c.strokes.splice(0))">
+          {{ $t('tone.asThePhotoHasThem') }}
+        </button>
       </Fold>
       <Areas v-if="choices.things.length > 0" :choices="choices" />
-      <Fold v-if="choices.shots.length > 0" :name="$t('shots.layAShotOver')" :decided="String(choices.shots.length)"><ShotsKept :choices="choices" /></Fold>
+      <Fold v-if="choices.shots.length > 0" :name="$t('shots.layAShotOver')" :decided="String(choices.shots.length)"
+        ><ShotsKept :choices="choices"
+      /></Fold>
     </Fold>
     <Worked :lines="tones.tones?.sums ?? []">
       <p v-if="!choices.paper.setup.includes('hard')" class="soft" data-test="hard">{{ $t('tone.putAHardBoardUnder') }}</p>

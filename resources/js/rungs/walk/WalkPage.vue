@@ -50,7 +50,11 @@ async function asked<T>(question: Promise<T>): Promise<T | null> {
 
 async function load() {
   if (!store.drawing) return
-  await asked(props.board === 'folded' ? latest(api.folding(props.id), (fresh) => (folding.value = fresh)) : latest(api.marking(props.id, props.board, hand.value), take))
+  await asked(
+    props.board === 'folded'
+      ? latest(api.folding(props.id), (fresh) => (folding.value = fresh))
+      : latest(api.marking(props.id, props.board, hand.value), take),
+  )
 }
 
 /** Of which drawing, board and hand the marks are. */
@@ -78,9 +82,19 @@ onMounted(() => (store.rung = null))
 const steps = computed(() =>
   props.board === 'folded'
     ? (folding.value?.folds ?? []).map((fold, i) => ({ key: String(i + 1), name: fold.name, left: 0, all: 0 }))
-    : (marking.value?.steps ?? []).map((step) => ({ key: step.key, name: step.name, left: step.ticks.filter((tick) => !tick.done).length, all: step.ticks.length })),
+    : (marking.value?.steps ?? []).map((step) => ({
+        key: step.key,
+        name: step.name,
+        left: step.ticks.filter((tick) => !tick.done).length,
+        all: step.ticks.length,
+      })),
 )
-const at = computed(() => Math.max(0, steps.value.findIndex((step) => step.key === props.step)))
+const at = computed(() =>
+  Math.max(
+    0,
+    steps.value.findIndex((step) => step.key === props.step),
+  ),
+)
 const now = computed(() => marking.value?.steps[at.value])
 const fold = computed(() => folding.value?.folds[at.value])
 const waiting = computed(() => now.value?.ticks.find((tick) => !tick.done) ?? null)
@@ -116,7 +130,9 @@ useEventListener('keydown', (event) => {
   if (event.key === ' ' && target.matches('input, button')) return
   if (target.matches('input[type=text], textarea') || event.ctrlKey || event.metaKey || event.altKey) return
   if (target.matches('input[type=radio]') && event.key.startsWith('Arrow')) return
-  const act = { ' ': onward, PageDown: onward, Backspace: backward, PageUp: backward, ArrowRight: () => go(1), ArrowLeft: () => go(-1) }[event.key]
+  const act = { ' ': onward, PageDown: onward, Backspace: backward, PageUp: backward, ArrowRight: () => go(1), ArrowLeft: () => go(-1) }[
+    event.key
+  ]
   if (!act) return
   event.preventDefault()
   act()
@@ -138,8 +154,15 @@ async function again() {
 const madeOne = computed(() => now.value?.ticks.some((tick) => tick.done) ?? false)
 const next = useNext(() => 'marks')
 
-const boards = computed<Record<string, string>>(() => ({ paper: t('walk.thePaper'), ...(store.draft?.photo.kind === 'print' ? { photo: t('walk.thePrint') } : {}), folded: t('walk.byFolding') }))
-const board = computed({ get: () => props.board, set: (wanted) => void router.replace({ name: 'walk', params: { id: props.id, board: wanted } }) })
+const boards = computed<Record<string, string>>(() => ({
+  paper: t('walk.thePaper'),
+  ...(store.draft?.photo.kind === 'print' ? { photo: t('walk.thePrint') } : {}),
+  folded: t('walk.byFolding'),
+}))
+const board = computed({
+  get: () => props.board,
+  set: (wanted) => void router.replace({ name: 'walk', params: { id: props.id, board: wanted } }),
+})
 </script>
 
 <template>
@@ -168,7 +191,9 @@ const board = computed({ get: () => props.board, set: (wanted) => void router.re
     <template #workings>
       <h2>{{ $t('walk.markingOut') }}</h2>
       <p class="result">{{ $t('walk.stepOf', { n: at + 1, of: steps.length }) }}</p>
-      <button v-if="board !== 'folded'" type="button" class="button" :aria-pressed="caller.on.value" @click="callOut">{{ caller.on.value ? $t('walk.stopCallingOut') : $t('walk.callTheReadingsOut') }}</button>
+      <button v-if="board !== 'folded'" type="button" class="button" :aria-pressed="caller.on.value" @click="callOut">
+        {{ caller.on.value ? $t('walk.stopCallingOut') : $t('walk.callTheReadingsOut') }}
+      </button>
       <p v-if="caller.on.value && !caller.speaks" class="soft">{{ $t('walk.thisBrowserHasNoVoice') }}</p>
       <p v-if="board === 'folded' && folding" data-test="folding"><Num :text="folding.says" /></p>
       <p v-for="one in board === 'folded' ? (folding?.what ?? []) : []" :key="one" data-test="fold-what">{{ one }}</p>
@@ -177,7 +202,12 @@ const board = computed({ get: () => props.board, set: (wanted) => void router.re
         <Fold group="walk edges" :name="$t('walk.allEdges')" :decided="steps[at]?.name">
           <ol class="places steps">
             <li v-for="(one, i) in steps" :key="one.key">
-              <router-link :to="{ name: 'walk', params: { id, board, step: one.key } }" replace :class="{ on: i === at }" :aria-current="i === at ? 'step' : undefined">
+              <router-link
+                :to="{ name: 'walk', params: { id, board, step: one.key } }"
+                replace
+                :class="{ on: i === at }"
+                :aria-current="i === at ? 'step' : undefined"
+              >
                 <span>{{ one.name }}</span>
                 <span v-if="one.all" class="soft">{{ one.left === 0 ? $t('walk.done') : $t('walk.left', { left: one.left }) }}</span>
               </router-link>
@@ -187,7 +217,11 @@ const board = computed({ get: () => props.board, set: (wanted) => void router.re
         <Fold group="walk boards" :name="$t('walk.paperPrintFolding')" :decided="boards[board]">
           <Pick v-model="board" :label="$t('walk.whatIsMarked')" :options="boards" />
           <Pick v-if="board !== 'folded'" v-model="hand" :label="$t('walk.theHandThatDraws')" :options="labels('right', 'left')" />
-          <i18n-t keypath="walk.noRulerAtHand" tag="p" class="soft"><router-link :to="{ name: 'print', params: { id, sheet: board === 'folded' ? 'folding' : 'strips' } }">{{ $t('walk.printStrips') }}</router-link></i18n-t>
+          <i18n-t keypath="walk.noRulerAtHand" tag="p" class="soft"
+            ><router-link :to="{ name: 'print', params: { id, sheet: board === 'folded' ? 'folding' : 'strips' } }">{{
+              $t('walk.printStrips')
+            }}</router-link></i18n-t
+          >
         </Fold>
         <Fold v-if="board !== 'folded'" group="walk over" :name="$t('walk.startOver')">
           <p>{{ $t('walk.allMarksOpen') }}</p>
@@ -196,9 +230,15 @@ const board = computed({ get: () => props.board, set: (wanted) => void router.re
       </div>
     </template>
     <template #next>
-      <span class="hint"><template v-if="board !== 'folded'"><kbd>{{ $t('walk.space') }}</kbd> {{ $t('walk.madeAndOn') }}</template></span>
+      <span class="hint"
+        ><template v-if="board !== 'folded'"
+          ><kbd>{{ $t('walk.space') }}</kbd> {{ $t('walk.madeAndOn') }}</template
+        ></span
+      >
       <button type="button" class="button" :disabled="at === 0 && !madeOne" @click="backward">{{ $t('copy.back') }}</button>
-      <button v-if="waiting" type="button" class="button strong" data-test="mark-done" @click="onward">{{ $t('walk.doneNextMark') }}</button>
+      <button v-if="waiting" type="button" class="button strong" data-test="mark-done" @click="onward">
+        {{ $t('walk.doneNextMark') }}
+      </button>
       <button v-else-if="at < steps.length - 1" type="button" class="button strong" @click="go(1)">{{ steps[at + 1]?.name }}</button>
       <NextButton v-else :id="id" step="marks" :next="next" />
     </template>
