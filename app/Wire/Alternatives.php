@@ -91,7 +91,7 @@ final readonly class Alternatives
                 $plan->layout->scale->keepsProportion() ? Say::it('alternatives.proportion.kept') : Say::it('alternatives.proportion.stretched', ['percent' => Fractions::places($plan->layout->scale->stretch->times(100), 2), 'verdict' => Say::it("alternatives.stretch.{$plan->layout->scale->verdict()->value}")]),
                 $plan->layout->scale->verdict()->value,
                 self::cost($plan),
-                (new PlanWriter($plan))->small(),
+                (new PlanWriter($plan))->planPicture(),
             );
         }, Way::cases());
     }
@@ -183,7 +183,7 @@ final readonly class Alternatives
                 $pace === null ? null : CopyWording::takes($pace * $cells->columns * $cells->rows / 60),
                 $this->write->reading($plan->layout->cell()->width->dividedBy(Figures::EYE_PARTS)),
                 $densities[$i] ?? null,
-                (new PlanWriter($plan))->small(),
+                (new PlanWriter($plan))->planPicture(),
             );
         }
 

@@ -35,15 +35,19 @@ final readonly class FinishWriter
         $left = $this->leftovers($drawing, $plan);
         $say = new FinishWording($plan->layout, $plan->choices->medium, $left, $plan->choices->guidesOff(), Trimmed::of($plan), $plan->choices->transfer, $plan->choices->profile->letsLightThrough());
 
-        return array_map(fn (Task $task): TaskJson => $this->task($task, $say, $plan), Closing::tasks($plan->layout, $plan->choices->medium, $left, $plan->choices->guidesOff(), $plan->choices->transfer));
+        return array_map(fn (Task $task): TaskJson => $this->task($task, $say, $plan), self::due($plan, $left));
     }
 
     /** @return list<string> the names of what is to do, in its order */
     public function keys(Drawing $drawing, Plan $plan): array
     {
-        $choices = $plan->choices;
+        return array_column(self::due($plan, $this->leftovers($drawing, $plan)), 'value');
+    }
 
-        return array_column(Closing::tasks($plan->layout, $choices->medium, $this->leftovers($drawing, $plan), $choices->guidesOff(), $choices->transfer), 'value');
+    /** @return list<Task> */
+    private static function due(Plan $plan, Leftovers $left): array
+    {
+        return Closing::tasks($plan->layout, $plan->choices->medium, $left, $plan->choices->guidesOff(), $plan->choices->transfer);
     }
 
     private function task(Task $task, FinishWording $say, Plan $plan): TaskJson

@@ -27,30 +27,30 @@ final readonly class NextWriter
     /** @param  string  $step  the step it is asked on; any other name asks what comes next at all */
     public function next(Drawing $drawing, Plan $plan, Hand $hand, string $step = ''): NextJson
     {
+        $choices = $drawing->read()->json;
         $cell = $this->copying->next($drawing, $plan, $hand);
         $pass = $plan->choices->pass()?->next();
-        [$marks, $marked] = $this->marks($drawing, $plan, $hand);
-        $choices = $drawing->read()->json;
+        $copying = $drawing->record($plan)->cells !== [];
         $photos = count($choices->shots);
-        // What is left to do is asked for only where it decides: it looks at pixels.
-        $isOver = $cell === null && $pass === null && $photos > 0;
-        $done = new WorkDone(
+        // Marks decide only before the first cell, tasks only after the last: both are work to find out.
+        [$marks, $marked] = $copying ? [0, 0] : $this->marks($drawing, $plan, $hand);
+        $isCopied = $cell === null && $pass === null && $photos > 0;
+        $left = $isCopied ? array_diff($this->finish->keys($drawing, $plan), $choices->finish->done) : null;
+        $next = NextStep::fromStep($step, new WorkDone(
             planned: $drawing->position > 0,
             marks: $marks,
             marked: $marked,
-            copying: $drawing->record($plan)->cells !== [],
+            copying: $copying,
             cellsLeft: $cell !== null,
             passesLeft: $pass !== null,
             photos: $photos,
             tasks: count($choices->finish->done),
-            tasksLeft: ! $isOver || array_diff($this->finish->keys($drawing, $plan), $choices->finish->done) !== [],
-        );
-        $next = NextStep::fromStep($step, $done);
+            tasksLeft: $left !== [],
+        ));
         $of = $this->words($plan, $cell, $pass, $marks - $marked);
-
         $says = $step === 'tone' && $next === NextStep::Check ? 'next.before tone' : "next.{$next->value}.says";
 
-        return new NextJson($next->value, Say::it("next.{$next->value}.button", $of), Say::it($says, $of), $next === NextStep::Copy ? $cell : null);
+        return new NextJson($next->value, Say::it("next.{$next->value}.button", $of), Say::it($says, $of));
     }
 
     /** @return array<string, string> */

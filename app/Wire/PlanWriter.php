@@ -188,11 +188,18 @@ final readonly class PlanWriter
         );
     }
 
-    private function rung(string $decision, PhotoWorkings|PaperWorkings|FitWorkings|GridWorkings|MarkWorkings $sums, bool $wanted, ?string $brief = null): RungJson
-    {
-        return $wanted
-            ? new RungJson($decision, $sums->lines(), $sums instanceof GridWorkings || $sums instanceof MarkWorkings ? [] : $sums->warnings(), $brief)
-            : new RungJson($decision, [], brief: $brief);
+    private function rung(
+        string $decision,
+        PhotoWorkings|PaperWorkings|FitWorkings|GridWorkings|MarkWorkings $sums,
+        bool $wanted,
+        ?string $brief = null,
+    ): RungJson {
+        if (! $wanted) {
+            return new RungJson($decision, [], brief: $brief);
+        }
+        $warnings = $sums instanceof GridWorkings || $sums instanceof MarkWorkings ? [] : $sums->warnings();
+
+        return new RungJson($decision, $sums->lines(), $warnings, $brief);
     }
 
     private function picture(): PictureJson
@@ -244,7 +251,8 @@ final readonly class PlanWriter
         return new GridJson($cells->columns, $cells->rows, HandWork::name($this->plan), $this->size($this->plan->layout->cell()), $this->sizeOrNull($this->plan->layout->printCell()));
     }
 
-    public function small(): PlanPictureJson
+    /** The plan as it is shown small, to be chosen among others. */
+    public function planPicture(): PlanPictureJson
     {
         $layout = $this->plan->layout;
         [$crop, $sheet, $area] = [$layout->fitted->crop, $layout->sheet, $layout->fitted->area];
@@ -252,7 +260,12 @@ final readonly class PlanWriter
 
         return new PlanPictureJson(
             new BoxJson($crop->left->toFloat(), $crop->top->toFloat(), $crop->width->toFloat(), $crop->height->toFloat()),
-            new BoxJson($share($layout->left, $sheet->width), $share($layout->top, $sheet->height), $share($area->width, $sheet->width), $share($area->height, $sheet->height)),
+            new BoxJson(
+                $share($layout->left, $sheet->width),
+                $share($layout->top, $sheet->height),
+                $share($area->width, $sheet->width),
+                $share($area->height, $sheet->height),
+            ),
             round($sheet->ratio()->toFloat(), 5),
             self::floats($layout->grid->columns),
             self::floats($layout->grid->rows),

@@ -54,24 +54,37 @@ final readonly class Decisions
         return $name === null || str_contains($name, ' × ') ? null : $name;
     }
 
-    /** How large it is drawn: `6 × 8 squares of 4.5 cm, 2.5 cm on the print`, or the size of the drawing. */
+    /** How large it is drawn: `6 × 8 squares of 4.5 cm, 2.5 cm on the print, ×1.8`, or the size of the drawing. */
     public function drawn(): string
     {
+        return $this->plan->layout->fitted->cells === null ? $this->drawnSize() : $this->drawnSquares();
+    }
+
+    private function drawnSize(): string
+    {
+        $size = Say::it('decisions.drawn.size', ['size' => $this->size($this->plan->layout->fitted->area)]);
+        $factor = $this->factor();
+
+        return $factor === null ? $size : Say::it('decisions.drawn.scaled', ['size' => $size, 'factor' => $factor]);
+    }
+
+    private function drawnSquares(): string
+    {
         $layout = $this->plan->layout;
-        $notation = $this->plan->choices->notation;
-        $square = $this->plan->layout->fitted->cells;
-        if ($square === null) {
-            $size = Say::it('decisions.drawn.size', ['size' => $this->size($layout->fitted->area)]);
-            $factor = $this->factor();
-
-            return $factor === null ? $size : Say::it('decisions.drawn.scaled', ['size' => $size, 'factor' => $factor]);
-        }
-        $nearest = static fn (Length $side, Graduation $ruler): string => $notation->plain($ruler->round($side)->reading);
+        $nearest = fn (Length $side, Graduation $ruler): string => $this->plan->choices->notation->plain($ruler->round($side)->reading);
         $cells = $layout->grid->cells();
-        $says = Say::it('decisions.drawn.squares', ['columns' => $cells->columns, 'rows' => $cells->rows, 'side' => $nearest($layout->cell()->width, $notation->ruler)]);
-        $print = $layout->print === null ? null : $layout->print->width->times($layout->grid->across->widest());
+        $squares = Say::it('decisions.drawn.squares', [
+            'columns' => $cells->columns,
+            'rows' => $cells->rows,
+            'side' => $nearest($layout->cell()->width, $this->plan->choices->notation->ruler),
+        ]);
+        $print = $layout->printCell();
 
-        return $print === null ? $says : Say::it('decisions.drawn.of print', ['squares' => $says, 'side' => $nearest($print, $layout->printRuler), 'factor' => (string) $this->factor()]);
+        return $print === null ? $squares : Say::it('decisions.drawn.of print', [
+            'squares' => $squares,
+            'side' => $nearest($print->width, $layout->printRuler),
+            'factor' => (string) $this->factor(),
+        ]);
     }
 
     /** `×1 1/2`; null on a screen, and where the two axes differ. */

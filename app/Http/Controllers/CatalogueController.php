@@ -38,9 +38,21 @@ final class CatalogueController
     {
         $notation = new Notation($sheet->unit, $sheet->unit->commonRuler());
 
-        $both = $sheet->unit->isMetric() ? new Notation(Unit::Centimetre, Unit::Centimetre->commonRuler()) : $notation;
+        // Both sides beside each other are read in centimetres, which whole sheets are spoken of in.
+        $together = $sheet->unit->isMetric() ? new Notation(Unit::Centimetre, Unit::Centimetre->commonRuler()) : $notation;
         $usual = array_keys(array_filter(Figures::USUAL, static fn (array $keys): bool => in_array($sheet->key, $keys, true)))[0] ?? null;
 
-        return new SheetJson($sheet->key, $sheet->name, $notation->plain($sheet->size->width), $notation->plain($sheet->size->height), $sheet->unit->value, Phrases::source($sheet), $both->amount($sheet->size->width).' × '.$both->plain($sheet->size->height), round($sheet->size->ratio()->toFloat(), 5), round($sheet->size->height->toFloat(), 2), $usual);
+        return new SheetJson(
+            key: $sheet->key,
+            name: $sheet->name,
+            width: $notation->plain($sheet->size->width),
+            height: $notation->plain($sheet->size->height),
+            unit: $sheet->unit->value,
+            source: Phrases::source($sheet),
+            size: $together->amount($sheet->size->width).' × '.$together->plain($sheet->size->height),
+            ratio: round($sheet->size->ratio()->toFloat(), 5),
+            height_mm: round($sheet->size->height->toFloat(), 2),
+            usual: $usual,
+        );
     }
 }

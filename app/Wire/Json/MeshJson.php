@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Wire\Json;
 
+use InchLadder\Grid\Density;
 use OpenApi\Attributes as OA;
 
 /** How fine a grid could be, and what that costs and gives. */
@@ -28,7 +29,7 @@ final readonly class MeshJson
         /** What an eye that is a tenth of a cell out draws wrong, on the paper. */
         #[OA\Property] public string $error,
         /** Which of the three that are offered first; null for the others. */
-        #[OA\Property(nullable: true, enum: ['few', 'middling', 'many'])] public ?string $density,
+        #[OA\Property(nullable: true, enum: Density::class)] public ?string $density,
         #[OA\Property] public PlanPictureJson $picture,
     ) {
     }

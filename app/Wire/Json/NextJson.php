@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Wire\Json;
 
+use InchLadder\Layout\Hand;
+use InchLadder\Plan\NextStep;
 use OpenApi\Attributes as OA;
 
 /** What comes next on a drawing: where it is done, the button that leads there, and the sentence beside it. */
@@ -13,7 +15,7 @@ use OpenApi\Attributes as OA;
     parameters: [
         new OA\Parameter(ref: '#/components/parameters/drawing'),
         new OA\Parameter(name: 'step', in: 'query', description: 'The step it is asked on.', schema: new OA\Schema(type: 'string')),
-        new OA\Parameter(name: 'hand', in: 'query', schema: new OA\Schema(type: 'string', enum: ['left', 'right'])),
+        new OA\Parameter(name: 'hand', in: 'query', schema: new OA\Schema(type: 'string', enum: Hand::class)),
     ],
     responses: [new OA\Response(response: 200, description: 'What comes next.', content: new OA\JsonContent(ref: NextJson::class))],
 )]
@@ -21,12 +23,10 @@ use OpenApi\Attributes as OA;
 final readonly class NextJson
 {
     public function __construct(
-        #[OA\Property(enum: ['paper', 'fit', 'grid', 'marks', 'mark', 'mark on', 'copy', 'pass', 'check', 'tone', 'finish', 'rest'])] public string $does,
+        #[OA\Property(enum: NextStep::class)] public string $does,
         /** The name of the button. */
         #[OA\Property] public string $button,
         #[OA\Property] public string $says,
-        /** The address of the cell that is next; null where none is. */
-        #[OA\Property(nullable: true)] public ?string $cell,
     ) {
     }
 }

@@ -2052,7 +2052,6 @@ export interface components {
             does: "paper" | "fit" | "grid" | "marks" | "mark" | "mark on" | "copy" | "pass" | "check" | "tone" | "finish" | "rest";
             button: string;
             says: string;
-            cell: string | null;
         };
         /** @description What was noted of cells by one key, on a device that keeps it until it is sent. */
         NoteRequest: {
@@ -4388,7 +4387,7 @@ export interface operations {
             query?: {
                 /** @description The step it is asked on. */
                 step?: string;
-                hand?: "left" | "right";
+                hand?: "right" | "left";
             };
             header?: never;
             path: {

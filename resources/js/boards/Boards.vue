@@ -245,8 +245,7 @@ function lightNearest(event: PointerEvent) {
           :options="{ bench: $t('fit.bench'), black: $t('fit.black'), white: $t('fit.white'), grey: $t('fit.grey') }"
         />
         <div class="field">
-          <span class="legend">{{ $t('fit.howDense', { strength: look.strength }) }}</span
-          ><el-slider
+          <span class="legend">{{ $t('fit.howDense', { strength: look.strength }) }}</span><el-slider
             v-model="look.strength"
             :min="0"
             :max="100"
@@ -272,31 +271,23 @@ function lightNearest(event: PointerEvent) {
     <p v-if="tool.kind" class="hint" role="status" data-test="hint">
       {{ tool.hint }}
       <button type="button" class="button" @click="tool.finish(null)">
-        <kbd>{{ $t('boards.esc') }}</kbd
-        >{{ $t('boards.neverMind') }}
+        <kbd>{{ $t('boards.esc') }}</kbd>{{ $t('boards.neverMind') }}
       </button>
     </p>
     <p v-if="shots.placing" class="hint" role="status" data-test="placing">
       {{ $t('shots.tapWhere', { name: shots.placing.label }) }}
       <button type="button" class="button" @click="shots.placing = null">
-        <kbd>{{ $t('boards.esc') }}</kbd
-        >{{ $t('boards.neverMind') }}
+        <kbd>{{ $t('boards.esc') }}</kbd>{{ $t('boards.neverMind') }}
       </button>
     </p>
     <div v-if="point" class="reading" data-test="reading" aria-live="polite">
       <template v-if="reading">
         <b>{{ reading.cell }}</b>
-        <span v-if="reading.across.print && reading.down.print"
-          ><Num :text="$t('boards.photoAcrossDown', { across: reading.across.print.rounded.text, down: reading.down.print.rounded.text })"
-        /></span>
-        <span
-          ><Num :text="$t('boards.paperAcrossDown', { across: reading.across.area.rounded.text, down: reading.down.area.rounded.text })"
-        /></span>
+        <span v-if="reading.across.print && reading.down.print"><Num :text="$t('boards.photoAcrossDown', { across: reading.across.print.rounded.text, down: reading.down.print.rounded.text })" /></span>
+        <span><Num :text="$t('boards.paperAcrossDown', { across: reading.across.area.rounded.text, down: reading.down.area.rounded.text })" /></span>
         <span v-if="reading.plumb" data-test="plumb"><Num :text="reading.plumb" /></span>
         <span v-if="reading.level"><Num :text="reading.level" /></span>
-        <span class="soft"
-          ><Num :text="$t('boards.fromSheetEdge', { across: reading.across.sheet.rounded.text, down: reading.down.sheet.rounded.text })"
-        /></span>
+        <span class="soft"><Num :text="$t('boards.fromSheetEdge', { across: reading.across.sheet.rounded.text, down: reading.down.sheet.rounded.text })" /></span>
       </template>
     </div>
     <button v-if="view.zoom !== 1" type="button" class="button whole" @click="reset">{{ $t('boards.wholeBoards') }}</button>

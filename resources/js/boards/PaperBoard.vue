@@ -69,8 +69,9 @@ const ruled = computed(() => props.grid && !(props.onShot && look.value.lifted))
         :x="label.x"
         :y="label.y"
         :text-anchor="label.anchor"
-        >{{ label.text }}</text
       >
+        {{ label.text }}
+      </text>
     </template>
     <StrokeLines v-if="rung === 'tone' && tones.hatched && !onShot" :area="stage.area" :lines="lines" :scale="stage.paperScale" />
     <MassShapes v-if="look.masses && drawing.photo" :box="stage.area" />
@@ -93,8 +94,9 @@ const ruled = computed(() => props.grid && !(props.onShot && look.value.lifted))
       class="caption"
       v-bind="caption(workings.rungs.paper.brief ?? workings.rungs.paper.decision, stage.sheet, stage)"
       text-anchor="middle"
-      ><Num svg :text="workings.rungs.paper.brief ?? workings.rungs.paper.decision"
-    /></text>
+    >
+      <Num svg :text="workings.rungs.paper.brief ?? workings.rungs.paper.decision" />
+    </text>
   </g>
 </template>
 

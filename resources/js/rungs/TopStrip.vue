@@ -77,9 +77,7 @@ const states = ['saved', 'saving', 'unsaved'] as const
       ↷
     </button>
     <slot />
-    <span class="kept soft" data-test="kept" role="status"
-      ><span v-for="state in states" :key="state" :class="{ other: state !== store.kept }">{{ $t(`table.kept.${state}`) }}</span></span
-    >
+    <span class="kept soft" data-test="kept" role="status"><span v-for="state in states" :key="state" :class="{ other: state !== store.kept }">{{ $t(`table.kept.${state}`) }}</span></span>
   </header>
 </template>
 

@@ -10,7 +10,7 @@ import { useCatalogue } from '@/stores/catalogue'
 import Num from '@/ui/Num.vue'
 import Pick from '@/ui/Pick.vue'
 import SidePage from '@/ui/SidePage.vue'
-import { useStream } from '@/together/useStream'
+import { useShelfEvents } from '@/together/useShelfEvents'
 import Check from '@/ui/Check.vue'
 import { useHand } from '@/ui/useHand'
 import { useKeys } from '@/ui/useKeys'
@@ -28,14 +28,7 @@ const letters = useKeys()
 /** Only where it is wanted: it brings what draws the code to scan. */
 const HousePanel = defineAsyncComponent(() => import('@/house/HousePanel.vue'))
 const housing = ref(false)
-/** What was told last; nothing, where something may have been missed. */
-const told = shallowRef<{ paired?: string; drawing?: string }>({})
-useStream<typeof told.value>(
-  () => '/api/shelf/events',
-  (message) => (told.value = message),
-  () => (told.value = {}),
-  true,
-)
+const told = useShelfEvents()
 useTitle(t('settings.settings'))
 
 /** The drawing one came from: swatches are printed and read with it. */
@@ -175,9 +168,7 @@ const forgetPrinter = (one: Printer) =>
       <h2>{{ $t('settings.printers') }}</h2>
       <ul class="own">
         <li v-for="one in printers" :key="one.id">
-          <span
-            >{{ one.name }} <small class="soft"><Num :text="one.says" /></small
-          ></span>
+          <span>{{ one.name }} <small class="soft"><Num :text="one.says" /></small></span>
           <button type="button" class="button bare" :aria-label="$t('table.forgetName', { name: one.name })" @click="forgetPrinter(one)">
             {{ asks === one.id ? $t('settings.yesForgetIt') : '✕' }}
           </button>

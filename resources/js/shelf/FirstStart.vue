@@ -34,11 +34,11 @@ const marks = (parts: number) =>
       :options="rulers"
       @update:model-value="own.unit = $event"
     >
-      <template #default="{ value }"
-        ><svg viewBox="0 0 100 40" aria-hidden="true">
+      <template #default="{ value }">
+        <svg viewBox="0 0 100 40" aria-hidden="true">
           <path class="body" d="M2 8H98V36H2Z" />
-          <path :d="marks(value === 'cm' ? 10 : 8)" /></svg
-      ></template>
+          <path :d="marks(value === 'cm' ? 10 : 8)" /></svg>
+      </template>
     </Pictures>
     <h2>{{ $t('shelf.whichHand') }}</h2>
     <Pictures v-model="hand" :label="$t('shelf.whichHand')" :options="hands">

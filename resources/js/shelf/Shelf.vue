@@ -11,7 +11,7 @@ import Callout from '@/ui/Callout.vue'
 import Num from '@/ui/Num.vue'
 import { useHand } from '@/ui/useHand'
 import Fold from '@/ui/Fold.vue'
-import { useStream } from '@/together/useStream'
+import { useShelfEvents } from '@/together/useShelfEvents'
 import { useOwn } from '@/settings/useOwn'
 import { useCatalogue } from '@/stores/catalogue'
 import FirstStart from './FirstStart.vue'
@@ -60,14 +60,7 @@ void load()
 useEventListener(window, 'pageshow', (event: PageTransitionEvent) => event.persisted && void load())
 useEventListener(document, 'visibilitychange', () => document.visibilityState === 'visible' && void load())
 const loadSoon = useDebounceFn(load, 300)
-/** What was told last; nothing, where something may have been missed. */
-const told = shallowRef<{ paired?: string; drawing?: string }>({})
-useStream<typeof told.value>(
-  () => '/api/shelf/events',
-  (message) => (told.value = message),
-  () => (told.value = {}),
-  true,
-)
+const told = useShelfEvents()
 watch(told, ({ paired }) => paired || void loadSoon())
 // What was noted elsewhere may come in when the shelf is seen already.
 watch(
@@ -187,8 +180,9 @@ async function putBack() {
             accept="image/jpeg,image/png,image/webp,image/heic,image/avif,.zip"
             data-test="photo-file"
             @file="take"
-            >{{ $t('shelf.addAPhoto') }}</FilePick
           >
+            {{ $t('shelf.addAPhoto') }}
+          </FilePick>
           <FilePick v-if="handheld" accept="image/*" capture="environment" @file="take">{{ $t('shelf.takeAPhoto') }}</FilePick>
         </div>
         <div v-else class="progress" role="status">
@@ -207,10 +201,9 @@ async function putBack() {
       </template>
       <KeepingNotices @taken-over="load()" />
       <Callout v-if="trouble" data-test="trouble">{{ trouble }}</Callout>
-      <Callout v-if="binned" tone="calm" class="binned"
-        ><span>{{ $t('shelf.movedToBin', { title: binned.title }) }}</span
-        ><button type="button" class="button" @click="putBack">{{ $t('table.undo') }}</button></Callout
-      >
+      <Callout v-if="binned" tone="calm" class="binned">
+        <span>{{ $t('shelf.movedToBin', { title: binned.title }) }}</span><button type="button" class="button" @click="putBack">{{ $t('table.undo') }}</button>
+      </Callout>
       <p v-for="paper in shelf.of('paper').filter((one) => one.low)" :key="paper.id" class="fault" data-test="low-stock">{{ paper.low }}</p>
       <ul v-if="entries" class="boards">
         <li
@@ -231,8 +224,7 @@ async function putBack() {
               class="button bare"
               :href="`/api/drawings/${entry.id}/drawing.zip`"
               :aria-label="$t('shelf.exportTitle', { title: entry.title })"
-              >{{ $t('table.exportDrawing') }}</a
-            >
+            >{{ $t('table.exportDrawing') }}</a>
             <button type="button" class="button bare" :aria-label="$t('shelf.toTheBinTitle', { title: entry.title })" @click="bin(entry)">
               {{ $t('table.moveToBin') }}
             </button>

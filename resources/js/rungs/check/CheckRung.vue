@@ -80,8 +80,8 @@ async function add() {
           <p class="large"><Num :text="workings.check.spans[i].paper" /></p>
           <p class="soft">
             <Num :text="workings.check.spans[i].slope" /><template v-if="workings.check.spans[i].print">
-              <Num :text="$t('check.onThePrint', { print: workings.check.spans[i].print })"
-            /></template>
+              <Num :text="$t('check.onThePrint', { print: workings.check.spans[i].print })" />
+            </template>
           </p>
           <p v-if="workings.check.spans[i].against"><Num :text="workings.check.spans[i].against" /></p>
         </template>
@@ -119,9 +119,9 @@ async function add() {
       </Fold>
       <Relations :relations="workings.check.relations" />
     </Fold>
-    <Fold group="check photos" :name="$t('check.myDrawingPhotos')" :decided="choices.shots.length ? String(choices.shots.length) : ''"
-      ><MyShots :choices="choices"
-    /></Fold>
+    <Fold group="check photos" :name="$t('check.myDrawingPhotos')" :decided="choices.shots.length ? String(choices.shots.length) : ''">
+      <MyShots :choices="choices" />
+    </Fold>
     <Fold group="check exact" :name="$t('check.howExact')" :decided="choice(choices.photo.subject)">
       <Choose
         :label="$t('photo.itIsOf')"

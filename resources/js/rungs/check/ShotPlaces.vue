@@ -49,10 +49,8 @@ function setByHand(name: string, label: string, at: number[] | null) {
       </div>
     </article>
     <p v-for="span in shots.told?.spans ?? []" :key="span.index" class="row" data-test="seen-span">
-      <span
-        ><Num :text="$t('shots.lengthSeen', { name: span.name, drawn: span.drawn, misfit: span.misfit })" />;
-        <Num :text="span.slope" /></span
-      ><button
+      <span><Num :text="$t('shots.lengthSeen', { name: span.name, drawn: span.drawn, misfit: span.misfit })" />;
+        <Num :text="span.slope" /></span><button
         type="button"
         class="button bare"
         @click="store.decide((c) => c.spans[span.index] && (c.spans[span.index]!.drawn = span.drawn))"
@@ -65,27 +63,25 @@ function setByHand(name: string, label: string, at: number[] | null) {
         <Num :text="one.photo" />; <Num :text="one.drawing" />
       </li>
     </ul>
-    <Fold v-if="shots.told?.pairs.length" :name="$t('check.eachAgainstEach')" :decided="String(shots.told.pairs.length)"
-      ><ul class="aligned" data-test="pairs-seen">
-        <li v-for="line in shots.told.pairs" :key="line"><Num :text="line" /></li></ul
-    ></Fold>
+    <Fold v-if="shots.told?.pairs.length" :name="$t('check.eachAgainstEach')" :decided="String(shots.told.pairs.length)">
+      <ul class="aligned" data-test="pairs-seen">
+        <li v-for="line in shots.told.pairs" :key="line"><Num :text="line" /></li>
+      </ul>
+    </Fold>
     <ul v-if="shots.told?.relations.length" class="aligned" data-test="gaps-seen">
       <li v-for="one in shots.told.relations" :key="one.photo" :class="{ fault: !one.same }">
         <Num :text="one.photo" />; <Num :text="one.drawing" />
       </li>
     </ul>
     <p class="row">
-      <a class="button bare" :href="`/api/drawings/${store.drawing?.id}/shots/${shots.chosen}/places.csv`">{{ $t('shots.csv') }}</a
-      ><router-link
+      <a class="button bare" :href="`/api/drawings/${store.drawing?.id}/shots/${shots.chosen}/places.csv`">{{ $t('shots.csv') }}</a><router-link
         v-if="store.drawing"
         class="button bare"
         :to="{ name: 'print', params: { id: store.drawing.id, sheet: 'corrections' } }"
-        >{{ $t('shots.printCorrections') }}</router-link
-      >
+      >{{ $t('shots.printCorrections') }}</router-link>
     </p>
     <p v-for="name in missing" :key="name" class="row">
-      <span>? {{ name }}</span
-      ><button type="button" class="button bare" @click="setByHand(name, name, null)">{{ $t('shots.setByHand') }}</button>
+      <span>? {{ name }}</span><button type="button" class="button bare" @click="setByHand(name, name, null)">{{ $t('shots.setByHand') }}</button>
     </p>
     <Features v-if="shots.told" :features="shots.told.features" />
   </Fold>

@@ -41,8 +41,7 @@ useEventListener('keydown', (event: KeyboardEvent) => {
           :aria-pressed="shots.over === over"
           @click="shots.over = over"
         >
-          <kbd>{{ keys[over] }}</kbd
-          >{{ $t(`shots.over.${over}`) }}
+          <kbd>{{ keys[over] }}</kbd>{{ $t(`shots.over.${over}`) }}
         </button>
         <button type="button" class="button" :aria-pressed="shots.contours" @click="shots.contours = !shots.contours">
           <kbd>C</kbd>{{ $t('shots.contours') }}

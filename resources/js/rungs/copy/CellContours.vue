@@ -39,7 +39,7 @@ const places = computed(() => {
 </script>
 
 <template>
-  <svg class="lines" :class="{ turned, bright }" :viewBox="`0 0 ${size.width} ${size.height}`" aria-hidden="true">
+  <svg class="over lines" :class="{ turned, bright }" :viewBox="`0 0 ${size.width} ${size.height}`" aria-hidden="true">
     <g v-for="(one, i) in contours" :key="i" :class="{ chosen: chosen === i, faint: chosen !== null && chosen !== i }">
       <path v-if="bright" class="under" :d="line(one.path)" />
       <path :d="line(one.path)" />
@@ -65,14 +65,6 @@ const places = computed(() => {
 </template>
 
 <style scoped>
-.lines {
-  position: absolute;
-  inset: 0;
-  width: 100%;
-  height: 100%;
-  pointer-events: none;
-}
-
 .turned {
   rotate: 180deg;
 }

@@ -82,14 +82,6 @@ const joints = computed(() => {
   outline: 2px solid var(--guide);
 }
 
-.over {
-  position: absolute;
-  inset: 0;
-  width: 100%;
-  height: 100%;
-  pointer-events: none;
-}
-
 .turned {
   rotate: 180deg;
 }

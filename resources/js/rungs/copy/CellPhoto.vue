@@ -125,14 +125,6 @@ img {
   filter: brightness(1.3) contrast(1.4);
 }
 
-.over {
-  position: absolute;
-  inset: 0;
-  width: 100%;
-  height: 100%;
-  pointer-events: none;
-}
-
 .outside {
   fill-opacity: 0.62;
 }

@@ -31,8 +31,7 @@ const isLit = (tick: Tick, lit: number[]) => tick.crossing !== null && lit.inclu
     :data-test="tick.crossing === null ? 'quarter' : 'crossing'"
     @pointerenter="emit('point', tick.crossing)"
     @pointerleave="emit('point', null)"
-    ><Num :text="tick.text"
-  /></span>
+  ><Num :text="tick.text" /></span>
 </template>
 
 <style scoped>

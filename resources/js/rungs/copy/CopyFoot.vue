@@ -51,22 +51,18 @@ const on = computed(() => props.groups.flatMap((group) => group.looks).filter((o
       >
         <span>{{ deed.label }}</span>
       </button>
-      <span class="left soft" data-test="left"
-        ><b>{{ cells.done }}</b> {{ $t('copy.ofAll', { of: cells.toCopy.length - cells.empty })
-        }}<template v-if="cells.left > 0 && cells.way?.time">, <Num :text="$t('copy.timeLeft', { time: cells.way.time })" /></template
-      ></span>
-      <span class="on"
-        ><button
-          v-for="one in on"
-          :key="one.key"
-          type="button"
-          class="button bare"
-          :aria-label="$t('copy.turnOff', { look: one.label })"
-          @click="one.act"
-        >
-          {{ one.label }} ✕
-        </button></span
+      <span class="left soft" data-test="left"><b>{{ cells.done }}</b> {{ $t('copy.ofAll', { of: cells.toCopy.length - cells.empty })
+      }}<template v-if="cells.left > 0 && cells.way?.time">, <Num :text="$t('copy.timeLeft', { time: cells.way.time })" /></template></span>
+      <span class="on"><button
+        v-for="one in on"
+        :key="one.key"
+        type="button"
+        class="button bare"
+        :aria-label="$t('copy.turnOff', { look: one.label })"
+        @click="one.act"
       >
+        {{ one.label }} ✕
+      </button></span>
       <button type="button" class="button change" data-test="change-look" :aria-expanded="looking" @click="looking = !looking">
         {{ $t('boards.changeLook') }}
       </button>
@@ -94,7 +90,7 @@ const on = computed(() => props.groups.flatMap((group) => group.looks).filter((o
 }
 
 .where :deep(.map) {
-  height: 96px;
+  height: 74px;
 }
 
 .where.large :deep(.map) {
@@ -112,7 +108,10 @@ const on = computed(() => props.groups.flatMap((group) => group.looks).filter((o
 }
 
 .enlarge {
-  display: none;
+  width: 100%;
+  min-height: 26px;
+  padding: 0;
+  font-size: 14px;
 }
 
 .line {

@@ -133,10 +133,7 @@ defineExpose({ write })
             @mousedown.prevent
             @click="chosen = chosen === i ? null : i"
           >
-            <b>{{ i + 1 }}</b
-            ><span
-              ><Num :text="course.sentence" /><em v-if="strengths[i]?.words" class="strength">{{ strengths[i].words }}</em></span
-            >
+            <b>{{ i + 1 }}</b><span><Num :text="course.sentence" /><em v-if="strengths[i]?.words" class="strength">{{ strengths[i].words }}</em></span>
           </button>
         </li>
       </ol>
@@ -168,18 +165,16 @@ defineExpose({ write })
           cells.pass
             ? $t('copy.ofThroughThisPass', { of: cells.toCopy.length - cells.empty })
             : $t('copy.ofDone', { of: cells.toCopy.length - cells.empty })
-        }}<br /><template v-if="cells.begun > 0 && cells.way"
-          >{{ $t('copy.begunByContent', { begun: cells.begun, percent: cells.way.by_content }) }}<br /></template
-        ><template v-if="cells.empty > 0 || !cells.pass">{{ $t('copy.emptyLeftEmpty', { empty: cells.empty }) }}<br /></template
-        >{{ $t('copy.leftToGo', { left: cells.left })
-        }}<template v-if="cells.left > 0 && cells.way?.time"
-          >,<br /><Num :text="$t('copy.timeAtYourPace', { time: cells.way.time })"
-        /></template>
+        }}<br /><template v-if="cells.begun > 0 && cells.way">
+          {{ $t('copy.begunByContent', { begun: cells.begun, percent: cells.way.by_content }) }}<br />
+        </template><template v-if="cells.empty > 0 || !cells.pass">{{ $t('copy.emptyLeftEmpty', { empty: cells.empty }) }}<br /></template>{{ $t('copy.leftToGo', { left: cells.left })
+        }}<template v-if="cells.left > 0 && cells.way?.time">
+          ,<br /><Num :text="$t('copy.timeAtYourPace', { time: cells.way.time })" />
+        </template>
       </p>
       <p v-if="cells.left === 0" data-test="guides-off">{{ store.workings?.guides_off.says }}</p>
       <p v-if="cells.left > 0 && known.length > 0" class="doubts" data-test="known">
-        <span>{{ $t('copy.mostKnown') }}</span
-        ><button
+        <span>{{ $t('copy.mostKnown') }}</span><button
           v-for="one in known"
           :key="one.cell"
           type="button"
@@ -187,13 +182,11 @@ defineExpose({ write })
           @mousedown.prevent
           @click="emit('go', cells.placeAt(one.cell))"
         >
-          <b>{{ cells.address(cells.placeAt(one.cell)) }}</b
-          >&nbsp;{{ one.words }}
+          <b>{{ cells.address(cells.placeAt(one.cell)) }}</b>&nbsp;{{ one.words }}
         </button>
       </p>
       <p v-if="cells.noted.length > 0" class="doubts" data-test="noted">
-        <span>{{ $t('copy.notes') }}</span
-        ><button
+        <span>{{ $t('copy.notes') }}</span><button
           v-for="place in cells.noted"
           :key="keyOf(place)"
           type="button"
@@ -205,8 +198,7 @@ defineExpose({ write })
         </button>
       </p>
       <p v-if="cells.doubtful.length > 0" class="doubts" data-test="doubtful">
-        <span>{{ $t('copy.doubtful') }}</span
-        ><button v-for="place in cells.doubtful" :key="keyOf(place)" type="button" class="button bare" @click="emit('go', place)">
+        <span>{{ $t('copy.doubtful') }}</span><button v-for="place in cells.doubtful" :key="keyOf(place)" type="button" class="button bare" @click="emit('go', place)">
           {{ cells.address(place) }}
         </button>
       </p>
@@ -219,12 +211,12 @@ defineExpose({ write })
       <button type="button" class="button" :aria-pressed="aloud.on?.value" @mousedown.prevent @click="aloud.act">{{ aloud.label }}</button>
       <p>{{ $t('copy.arrowsGoFromCellToCell') }}</p>
       <dl data-test="help">
-        <template v-for="one in keys.filter(({ can }) => can?.value !== false)" :key="one.key"
-          ><dt>
+        <template v-for="one in keys.filter(({ can }) => can?.value !== false)" :key="one.key">
+          <dt>
             <kbd>{{ one.cap }}</kbd>
           </dt>
-          <dd>{{ one.says }}</dd></template
-        >
+          <dd>{{ one.says }}</dd>
+        </template>
       </dl>
     </Fold>
   </aside>

@@ -324,9 +324,9 @@ const state = computed(() => {
 <template>
   <Lost v-if="store.missing" />
   <div v-else-if="store.drawing && store.workings && store.draft && cells.way" class="page">
-    <TopStrip :at="cells.pass ? `copy ${cells.pass}` : 'copy'"
-      ><StepsMenu :id="id" current="copy" :workings="store.workings" :progress="store.progress"
-    /></TopStrip>
+    <TopStrip :at="cells.pass ? `copy ${cells.pass}` : 'copy'">
+      <StepsMenu :id="id" current="copy" :workings="store.workings" :progress="store.progress" />
+    </TopStrip>
     <main class="table">
       <div class="head">
         <h2 class="address" data-test="address" aria-live="polite">{{ cells.address(at) }}</h2>
@@ -342,22 +342,18 @@ const state = computed(() => {
           <title>{{ store.workings.light.says }}</title>
           <path d="M-11 0H10M3 -7L10 0L3 7" />
         </svg>
-        <span class="soft"
-          >{{ $t('copy.columnAndRow', { column: at.column + 1, row: at.row + 1, state })
-          }}<template v-if="passNow"> · {{ passNow.label }}</template></span
-        >
+        <span class="soft">{{ $t('copy.columnAndRow', { column: at.column + 1, row: at.row + 1, state })
+        }}<template v-if="passNow"> · {{ passNow.label }}</template></span>
         <span v-if="said" class="twin" :class="{ fault: wrong }" :role="wrong ? 'alert' : 'status'"><Num :text="said" /></span>
-        <span v-else class="soft twin"
-          ><template v-if="card"><Num :text="card.size" /></template>{{ looks.upsideDown ? `, ${$t('copy.sheetTurnedToo')}` : '' }}</span
-        >
+        <span v-else class="soft twin"><template v-if="card"><Num :text="card.size" /></template>{{ looks.upsideDown ? `, ${$t('copy.sheetTurnedToo')}` : '' }}</span>
       </div>
       <Troubles said-elsewhere />
       <Cautions :cautions="store.workings.cautions.copy ?? []" />
       <PinnedNotes :at="cells.pass ? ['copy', `copy ${cells.pass}`] : ['copy']" />
-      <Callout v-if="carried" tone="calm" data-test="carried"
-        ><p>{{ $t('copy.leftOpenLastTime', { open: carried }) }}</p>
-        <button type="button" class="button" @click="hear">{{ $t('copy.iKnow') }}</button></Callout
-      >
+      <Callout v-if="carried" tone="calm" data-test="carried">
+        <p>{{ $t('copy.leftOpenLastTime', { open: carried }) }}</p>
+        <button type="button" class="button" @click="hear">{{ $t('copy.iKnow') }}</button>
+      </Callout>
       <PassCard :id :copy="store.draft.copy" @go-by="goBy" />
       <CellPair
         :at

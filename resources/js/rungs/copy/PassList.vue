@@ -47,8 +47,9 @@ function tick(name: string, stands: boolean) {
         :key="thing.name"
         :model-value="thing.ticked.includes(now.name)"
         @update:model-value="tick(thing.name, $event)"
-        >{{ thing.name }}</Check
       >
+        {{ thing.name }}
+      </Check>
     </div>
   </div>
 </template>

@@ -58,9 +58,9 @@ function tick(key: string) {
         </li>
       </ul>
       <p class="soft"><Num :text="task.why" /></p>
-      <template v-if="task.shot && !done.has(task.key)"
-        ><TakeShot :strong="choices.shots.length === 0" /><ShotsKept :choices="choices"
-      /></template>
+      <template v-if="task.shot && !done.has(task.key)">
+        <TakeShot :strong="choices.shots.length === 0" /><ShotsKept :choices="choices" />
+      </template>
       <router-link v-if="task.key === 'carry'" class="button" :to="{ name: 'print', params: { id: drawing.id, sheet: 'contour' } }">{{
         $t('finish.printTheContour')
       }}</router-link>

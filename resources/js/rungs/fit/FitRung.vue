@@ -106,9 +106,9 @@ const dividers = useAsked(api.dividers)
 <template>
   <h2>{{ $t('fit.makeTheTwoAgree') }}</h2>
   <Pictures :label="$t('fit.how')" :model-value="way" :options="offers" @update:model-value="store.adjust('way', { way: $event })">
-    <template #default="{ value }"
-      ><Small v-if="pictureOf(value)" :plan="pictureOf(value)!" :photo="preview" :grid="value === 'cells'" /><span v-else class="none"
-    /></template>
+    <template #default="{ value }">
+      <Small v-if="pictureOf(value)" :plan="pictureOf(value)!" :photo="preview" :grid="value === 'cells'" /><span v-else class="none" />
+    </template>
   </Pictures>
   <p v-if="ways.fault.value" class="fault">{{ ways.fault.value }}</p>
   <div data-test="figures">
@@ -243,9 +243,9 @@ const dividers = useAsked(api.dividers)
           </li>
         </ul>
       </Fold>
-      <Fold :name="$t('fit.cropsKept')" :decided="choices.crops.length ? String(choices.crops.length) : $t('fit.none')"
-        ><KeptCrops :choices="choices" :drawing="drawing" :workings="workings"
-      /></Fold>
+      <Fold :name="$t('fit.cropsKept')" :decided="choices.crops.length ? String(choices.crops.length) : $t('fit.none')">
+        <KeptCrops :choices="choices" :drawing="drawing" :workings="workings" />
+      </Fold>
     </Fold>
     <Fold group="fit squares" :name="$t('fit.otherEasySquares')" lazy>
       <PlannerList :drawing="drawing" :workings="workings" :choices="choices" />

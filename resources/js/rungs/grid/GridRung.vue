@@ -171,8 +171,7 @@ async function part() {
           @update:model-value="store.decide((c) => (c.grid.tick = $event))"
         />
         <div class="field">
-          <span class="legend">{{ $t('grid.theAxesMeet') }}</span
-          ><button type="button" class="button" @click="axes">{{ $t('grid.atAPoint') }}</button>
+          <span class="legend">{{ $t('grid.theAxesMeet') }}</span><button type="button" class="button" @click="axes">{{ $t('grid.atAPoint') }}</button>
         </div>
       </div>
       <p v-if="store.errors['grid.rows'] && school !== 'proportional'" class="fault" role="alert">{{ store.errors['grid.rows'] }}</p>
@@ -262,18 +261,16 @@ async function part() {
       <Fold v-if="drawing.photo" :name="$t('grid.thePhotoCarriesAGrid')"><Carried :choices="choices" /></Fold>
       <Fold :name="$t('grid.alreadyRuled')"><RuledAlready :workings="workings" /></Fold>
       <div class="legendry" :aria-label="$t('grid.whatTheLinesAre')">
-        <span
-          ><i class="line" :style="{ background: drawing.line.css, outlineColor: drawing.line.casing }" />
-          {{ $t('grid.gridOnThePhoto') }}</span
-        >
+        <span><i class="line" :style="{ background: drawing.line.css, outlineColor: drawing.line.casing }" />
+          {{ $t('grid.gridOnThePhoto') }}</span>
         <span><i class="line guide" /> {{ $t('grid.gridOnThePaper') }}</span>
         <span v-if="choices.points.some((point) => point.cross)"><i class="line focal" /> {{ $t('grid.focalCross') }}</span>
         <span v-if="choices.grid.overlays.length"><i class="line over" /> {{ choices.grid.overlays.join(', ') }}</span>
       </div>
     </Fold>
-    <Worked :lines="workings.rungs.grid.sums"
-      ><p class="soft" data-test="guides-off">{{ workings.guides_off.says }}</p></Worked
-    >
+    <Worked :lines="workings.rungs.grid.sums">
+      <p class="soft" data-test="guides-off">{{ workings.guides_off.says }}</p>
+    </Worked>
   </div>
 </template>
 

@@ -73,10 +73,10 @@ async function learn(sitting: number, lesson: string) {
         <div v-if="log.parts.length > 0">
           <h3>{{ $t('log.byRung') }}</h3>
           <dl>
-            <template v-for="part in log.parts" :key="named(part)"
-              ><dt>{{ named(part) }}</dt>
-              <dd>{{ part.time }}</dd></template
-            >
+            <template v-for="part in log.parts" :key="named(part)">
+              <dt>{{ named(part) }}</dt>
+              <dd>{{ part.time }}</dd>
+            </template>
           </dl>
         </div>
       </section>

@@ -143,13 +143,11 @@ function take(other: OtherSheet) {
         <ul v-if="others.answer.value" class="others" data-test="others">
           <li v-for="other in others.answer.value" :key="`${other.key} ${other.name}`">
             <button type="button" class="button bare" @click="take(other)">
-              <b>{{ other.name }}</b
-              ><span class="soft"
-                >{{ other.owned ? $t('paper.mine') + ' · ' : ''
-                }}<Num
-                  :text="
-                    $t('paper.drawingScaleEmpty', { drawing: other.drawing, scale: other.scale, wastedPercent: other.wasted_percent })
-                  "
+              <b>{{ other.name }}</b><span class="soft">{{ other.owned ? $t('paper.mine') + ' · ' : ''
+              }}<Num
+                :text="
+                  $t('paper.drawingScaleEmpty', { drawing: other.drawing, scale: other.scale, wastedPercent: other.wasted_percent })
+                "
               /></span>
             </button>
           </li>

@@ -179,8 +179,7 @@ async function border() {
           @update:model-value="straighten"
         />
         <div class="field">
-          <span class="legend">{{ $t('photo.orByHand') }}</span
-          ><button type="button" class="button" @click="level">{{ $t('photo.drawALevel') }}</button>
+          <span class="legend">{{ $t('photo.orByHand') }}</span><button type="button" class="button" @click="level">{{ $t('photo.drawALevel') }}</button>
         </div>
       </div>
       <Pick
@@ -290,9 +289,9 @@ async function border() {
         <p class="soft">{{ $t('photo.someoneElsesPhotoStaysTheirsAsk') }}</p>
       </Fold>
     </Fold>
-    <Worked :lines="workings.rungs.photo.sums"
-      ><p v-if="drawing.photo && choices.photo.kind !== 'screen'" class="soft">{{ $t('photo.markUpACopyNever') }}</p></Worked
-    >
+    <Worked :lines="workings.rungs.photo.sums">
+      <p v-if="drawing.photo && choices.photo.kind !== 'screen'" class="soft">{{ $t('photo.markUpACopyNever') }}</p>
+    </Worked>
   </div>
 </template>
 

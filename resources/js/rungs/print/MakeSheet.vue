@@ -61,20 +61,20 @@ async function make(format: string) {
   }}</a>
   <div v-else-if="pages > 0" class="make">
     <template v-if="pages <= AT_ONCE">
-      <template v-if="others"
-        ><a v-for="format in formats" :key="format" class="button" :href="`${path}.${format}?${asked}`" target="_blank" rel="noopener">{{
+      <template v-if="others">
+        <a v-for="format in formats" :key="format" class="button" :href="`${path}.${format}?${asked}`" target="_blank" rel="noopener">{{
           format.toUpperCase()
-        }}</a></template
-      >
+        }}</a>
+      </template>
       <a v-else class="button strong" :href="`${path}.pdf?${asked}`" target="_blank" rel="noopener" data-test="print-pdf">{{
         $t('print.openThePdf')
       }}</a>
     </template>
-    <template v-else-if="others"
-      ><button v-for="format in formats" :key="format" type="button" class="button" @click="make(format)">
+    <template v-else-if="others">
+      <button v-for="format in formats" :key="format" type="button" class="button" @click="make(format)">
         {{ format.toUpperCase() }}
-      </button></template
-    >
+      </button>
+    </template>
     <button v-else type="button" class="button strong" data-test="make-pdf" @click="make('pdf')">
       {{ $t('print.pdfOfPages', { pages }) }}
     </button>

@@ -97,9 +97,9 @@ function turn(by: number) {
       </section>
     </template>
     <template #workings="{ drawing, choices }">
-      <PrintPanel v-if="kind" :drawing="drawing" :choices="choices" :kind="kind" :spacing="spacing"
-        ><MakeSheet :drawing="drawing" :kind="kind" :query="query" :pages="pages" others
-      /></PrintPanel>
+      <PrintPanel v-if="kind" :drawing="drawing" :choices="choices" :kind="kind" :spacing="spacing">
+        <MakeSheet :drawing="drawing" :kind="kind" :query="query" :pages="pages" others />
+      </PrintPanel>
     </template>
     <template #next>
       <span class="hint">{{ $t('print.printAt100NeverFitted') }}</span>

@@ -73,8 +73,7 @@ const open = (sheet: string) => void router.replace({ name: 'print', params: { i
           replace
           :class="{ on: key === kind.key }"
           :aria-current="key === kind.key ? 'page' : undefined"
-          >{{ name }}</router-link
-        >
+        >{{ name }}</router-link>
       </nav>
     </Fold>
     <Fold v-if="hasContent" group="print content" :name="$t('print.sizeAndContent')">

@@ -87,9 +87,7 @@ onUnmounted(() => tool.finish(null))
       </button>
     </div>
     <div v-if="tones.probed" class="probed" data-test="probed" role="status">
-      <span class="swatch" :style="{ background: tones.probed.colour }" /><span
-        >{{ tones.probed.words }}<template v-if="tones.probed.compared">. {{ tones.probed.compared }}</template></span
-      >
+      <span class="swatch" :style="{ background: tones.probed.colour }" /><span>{{ tones.probed.words }}<template v-if="tones.probed.compared">. {{ tones.probed.compared }}</template></span>
     </div>
     <div v-if="tones.probed && tones.tones" class="in-hand" data-test="cell-in-hand">
       <figure v-for="greys in [null, tones.tones.query]" :key="greys ?? ''">
@@ -127,9 +125,11 @@ onUnmounted(() => tool.finish(null))
         data-test="tone-first"
         @update:model-value="store.decide((c) => (c.tone.first = Number($event) as 0 | 1))"
       />
-      <Check :model-value="choices.tone.paper" @update:model-value="store.decide((c) => (c.tone.paper = $event))">{{
-        $t('tone.theBarePaper')
-      }}</Check>
+      <Check :model-value="choices.tone.paper" @update:model-value="store.decide((c) => (c.tone.paper = $event))">
+        {{
+          $t('tone.theBarePaper')
+        }}
+      </Check>
       <div v-if="tones.view !== 'photo'" class="field">
         <label for="drop">{{ $t('tone.smallAreasLeftOut') }}</label>
         <el-slider
@@ -189,9 +189,9 @@ onUnmounted(() => tool.finish(null))
         </button>
       </Fold>
       <Areas v-if="choices.things.length > 0" :choices="choices" />
-      <Fold v-if="choices.shots.length > 0" :name="$t('shots.layAShotOver')" :decided="String(choices.shots.length)"
-        ><ShotsKept :choices="choices"
-      /></Fold>
+      <Fold v-if="choices.shots.length > 0" :name="$t('shots.layAShotOver')" :decided="String(choices.shots.length)">
+        <ShotsKept :choices="choices" />
+      </Fold>
     </Fold>
     <Worked :lines="tones.tones?.sums ?? []">
       <p v-if="!choices.paper.setup.includes('hard')" class="soft" data-test="hard">{{ $t('tone.putAHardBoardUnder') }}</p>

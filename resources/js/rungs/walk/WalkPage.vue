@@ -217,11 +217,11 @@ const board = computed({
         <Fold group="walk boards" :name="$t('walk.paperPrintFolding')" :decided="boards[board]">
           <Pick v-model="board" :label="$t('walk.whatIsMarked')" :options="boards" />
           <Pick v-if="board !== 'folded'" v-model="hand" :label="$t('walk.theHandThatDraws')" :options="labels('right', 'left')" />
-          <i18n-t keypath="walk.noRulerAtHand" tag="p" class="soft"
-            ><router-link :to="{ name: 'print', params: { id, sheet: board === 'folded' ? 'folding' : 'strips' } }">{{
+          <i18n-t keypath="walk.noRulerAtHand" tag="p" class="soft">
+            <router-link :to="{ name: 'print', params: { id, sheet: board === 'folded' ? 'folding' : 'strips' } }">{{
               $t('walk.printStrips')
-            }}</router-link></i18n-t
-          >
+            }}</router-link>
+          </i18n-t>
         </Fold>
         <Fold v-if="board !== 'folded'" group="walk over" :name="$t('walk.startOver')">
           <p>{{ $t('walk.allMarksOpen') }}</p>
@@ -230,11 +230,7 @@ const board = computed({
       </div>
     </template>
     <template #next>
-      <span class="hint"
-        ><template v-if="board !== 'folded'"
-          ><kbd>{{ $t('walk.space') }}</kbd> {{ $t('walk.madeAndOn') }}</template
-        ></span
-      >
+      <span class="hint"><template v-if="board !== 'folded'"><kbd>{{ $t('walk.space') }}</kbd> {{ $t('walk.madeAndOn') }}</template></span>
       <button type="button" class="button" :disabled="at === 0 && !madeOne" @click="backward">{{ $t('copy.back') }}</button>
       <button v-if="waiting" type="button" class="button strong" data-test="mark-done" @click="onward">
         {{ $t('walk.doneNextMark') }}
