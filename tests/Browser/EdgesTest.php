@@ -99,6 +99,16 @@ it('says that a print contradicts its photo, with three ways to go on', function
     ['it shows the middle', 'Height, measured', '5 in'],
 ]);
 
+it('makes the photo a print once one side is measured, and leaves it as it was until then', function () {
+    $table = fresh('--sheet=letter', 'photo', 900, 600)->press('Print')->write('Width, measured', 'wide');
+    expect($table->fault('Width, measured'))->toContain('is not a length');
+    // Nothing is half said meanwhile: the next step is as it was.
+    $table->see('[data-test=kept]', 'saved')->see('nav', 'on a screen');
+    $table->write('Width, measured', '6 in')->kept()->see('nav', '6 × 4 in print');
+    expect($table->field('Height, measured')->getAttribute('value'))->toBe('4 in')->and($table->all('.fault'))->toBe([]);
+    $table->click('[data-test=undo]')->kept()->see('nav', 'on a screen')->isQuiet();
+});
+
 it('refuses a file beside the place it was dropped, and the shelf stays as it was', function (Closure $file, string $says) {
     $table = Table::lay()->go('/');
     $table->find('.boards li');

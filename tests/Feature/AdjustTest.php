@@ -387,3 +387,38 @@ it('lays a boxed part of a grid on the ruler’s marks, in whole cells', functio
         expect(abs(end($at) - $at[0] - $wantedLength * $side->toFloat()))->toBeLessThan(max($cells) + count($cells) * $step);
     }
 })->with(range(1, 24));
+
+it('makes the photo a print from one measured side: the other follows from its pixels, to the ruler', function () {
+    mt_srand(11);
+    foreach (range(1, 40) as $try) {
+        [$wide, $high, $quarters, $cm] = [mt_rand(300, 6000), mt_rand(300, 6000), mt_rand(0, 3), mt_rand(40, 500) / 10];
+        $side = $try % 2 ? 'width' : 'height';
+        [$ruler, $millimetre] = $try % 3 ? ['1 mm', 1] : ['0.5 mm', 0.5];
+        $document = ['unit' => 'cm', 'ruler' => $ruler, 'photo' => ['kind' => 'screen', 'width' => null, 'height' => null, 'quarters' => $quarters]];
+        $read = Adjustments::apply('print', ChoicesReader::read($document, $wide, $high), ['side' => $side, 'typed' => "{$cm} cm"], $wide, $high)->read;
+        $print = $read->choices->whole->print;
+        // As the photo stands after its quarter turns.
+        $shape = $quarters % 2 ? $high / $wide : $wide / $high;
+        $follows = $side === 'width' ? $cm * 10 / $shape : $cm * 10 * $shape;
+        [$typed, $other] = $side === 'width' ? [$print->width, $print->height] : [$print->height, $print->width];
+        expect($read->json->photo->kind)->toBe('print')
+            ->and($typed->toFloat())->toEqualWithDelta($cm * 10, 1e-9)
+            ->and($other->toFloat())->toEqualWithDelta($follows, $millimetre / 2 + 1e-9);
+    }
+});
+
+it('refuses a side that is no length, nothing, or of no picture, beside that side', function (array $how, ?int $wide, string $field, string $says) {
+    $read = ChoicesReader::read($wide === null ? ['photo' => ['kind' => 'sizes', 'width' => '5 in', 'height' => '7 in']] : ['photo' => ['kind' => 'screen']], $wide, $wide);
+    try {
+        Adjustments::apply('print', $read, $how, $wide, $wide);
+        $errors = [];
+    } catch (ValidationException $e) {
+        $errors = $e->errors();
+    }
+    expect($errors[$field][0] ?? '')->toContain($says);
+})->with([
+    'words' => [['side' => 'width', 'typed' => 'wide'], 900, 'photo.width', 'is not a length'],
+    'nothing' => [['side' => 'height', 'typed' => ''], 900, 'photo.height', 'A length is missing'],
+    'zero' => [['side' => 'width', 'typed' => '0'], 900, 'photo.width', 'cannot be 0 long'],
+    'sizes only' => [['side' => 'width', 'typed' => '6 in'], null, 'photo.width', 'Say how long this side'],
+]);

@@ -96,7 +96,7 @@ function valid(Drawing $drawing): array
     $acts = [
         'turn' => ['quarters' => 1], 'level' => ['x1' => 0.1, 'y1' => 0.1, 'x2' => 0.9, 'y2' => 0.2], 'border' => ['left' => 0.1, 'top' => 0.1, 'width' => 0.8, 'height' => 0.8], 'aim' => ['x' => 0.4, 'y' => 0.4, 'at' => 'third'],
         'crop' => ['field' => 'width', 'typed' => '5 in'], 'inset' => ['side' => 'width', 'typed' => '5 in'], 'plan' => ['paper_cell' => '1 in', 'photo_cell' => '', 'columns' => 5, 'rows' => 7],
-        'unit' => ['unit' => 'cm'], 'feature' => ['width' => 0.1, 'fineness' => 'fine'], 'whole' => ['left' => 0.1, 'top' => 0.1, 'width' => 0.05, 'height' => 0.05, 'by' => 'level'], 'ruled' => ['way' => 'across', 'ticks' => ['1' => '1 in', '2' => '2 in']],
+        'print' => ['side' => 'height', 'typed' => '14,5 cm'], 'unit' => ['unit' => 'cm'], 'feature' => ['width' => 0.1, 'fineness' => 'fine'], 'whole' => ['left' => 0.1, 'top' => 0.1, 'width' => 0.05, 'height' => 0.05, 'by' => 'level'], 'ruled' => ['way' => 'across', 'ticks' => ['1' => '1 in', '2' => '2 in']],
         'carried' => ['left' => 0.1, 'top' => 0.1, 'width' => 0.5, 'height' => 0.7, 'columns' => 5, 'rows' => 7, 'labels' => 'numbers', 'corner' => 'top right'],
         'pull' => ['by' => 'corner', 'width' => 0.5, 'height' => 0.6], 'thing' => ['places' => [[0.1, 0.1], [0.5, 0.2], [0.4, 0.7]], 'name' => 'jug'], 'shape' => ['kind' => 'oval', 'places' => [[0.1, 0.1], [0.5, 0.2], [0.4, 0.7]]], 'edge' => ['column' => 0, 'row' => 0, 'what' => 'crossing', 'was' => null, 'now' => [[0.5, 0.0]]],
     ];

@@ -1310,7 +1310,7 @@ export interface components {
             wide?: number | null;
             high?: number | null;
             /** @enum {string} */
-            act: "turn" | "level" | "border" | "gridded" | "part" | "aim" | "crop" | "pull" | "inset" | "plan" | "feature" | "whole" | "ruled" | "carried" | "edge" | "thing" | "shape" | "unit" | "way";
+            act: "turn" | "level" | "border" | "gridded" | "part" | "aim" | "crop" | "pull" | "inset" | "plan" | "feature" | "whole" | "ruled" | "carried" | "edge" | "thing" | "shape" | "unit" | "way" | "print";
             how: {
                 [key: string]: unknown;
             };
@@ -2927,7 +2927,7 @@ export interface components {
             high?: number | null;
             rung?: string | null;
             /** @enum {string|null} */
-            act?: "turn" | "level" | "border" | "gridded" | "part" | "aim" | "crop" | "pull" | "inset" | "plan" | "feature" | "whole" | "ruled" | "carried" | "edge" | "thing" | "shape" | "unit" | "way" | null;
+            act?: "turn" | "level" | "border" | "gridded" | "part" | "aim" | "crop" | "pull" | "inset" | "plan" | "feature" | "whole" | "ruled" | "carried" | "edge" | "thing" | "shape" | "unit" | "way" | "print" | null;
             how?: {
                 [key: string]: unknown;
             } | null;

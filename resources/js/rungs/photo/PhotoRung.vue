@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed } from 'vue'
+import { computed, ref } from 'vue'
 import { api } from '@/api/client'
 import type { Choices, Drawing, Workings } from '@/api/types'
 import { choice, t } from '@/lang'
@@ -41,8 +41,21 @@ const prints = useAsked(api.prints)
 const bordered = computed(() => Object.values(props.choices.photo.border).some((side) => side !== '0'))
 const degrees = computed(() => (props.choices.photo.straighten === 0 ? '0' : String(props.choices.photo.straighten)))
 
-function side(which: 'width' | 'height', typed: string) {
-  store.decide((choices) => Object.assign(choices.photo, { [which]: typed, agreed: false }))
+/** A print is asked for before one of its sides is known. */
+const measuring = ref(false)
+const kind = computed(() => (measuring.value ? 'print' : props.choices.photo.kind))
+
+function choose(wanted: Choices['photo']['kind']) {
+  measuring.value = wanted === 'print' && (props.choices.photo.width === null || props.choices.photo.height === null)
+  if (!measuring.value) store.decide((choices) => (choices.photo.kind = wanted))
+}
+
+/** One side measured makes it that print; then each is its own. */
+async function side(which: 'width' | 'height', typed: string) {
+  if (kind.value !== props.choices.photo.kind) {
+    await store.adjust('print', { side: which, typed })
+    measuring.value = props.choices.photo.kind === 'screen'
+  } else store.decide((choices) => Object.assign(choices.photo, { [which]: typed, agreed: false }))
 }
 
 function straighten(typed: string) {
@@ -83,9 +96,9 @@ async function border() {
   <Pictures
     v-if="drawing.photo"
     :label="$t('photo.thePhotoIs')"
-    :model-value="choices.photo.kind"
+    :model-value="kind"
     :options="kinds"
-    @update:model-value="store.decide((c) => (c.photo.kind = $event))"
+    @update:model-value="choose"
   >
     <template #default="{ value }">
       <svg class="kind" viewBox="0 0 60 44" aria-hidden="true">
@@ -95,7 +108,7 @@ async function border() {
     </template>
   </Pictures>
   <p v-else class="soft">{{ $t('photo.sizesOnlyThereIsNoPhoto') }}</p>
-  <template v-if="choices.photo.kind !== 'screen'">
+  <template v-if="kind !== 'screen'">
     <div class="two">
       <TypedInput
         :label="drawing.photo ? $t('photo.widthMeasured') : $t('photo.originalsWidth')"
