@@ -37,7 +37,7 @@ final class ExceptionRenderer
 
             return self::say(422, $said, ['errors' => [$e->choice() => [$said]]]);
         });
-        $exceptions->render(fn (StaleSave $e): JsonResponse => self::say(409, $e->changed === [] ? Say::it('refused.changed elsewhere.it') : Say::it('refused.changed elsewhere.rungs', ['steps' => Say::listed($e->changed)]), ['changed' => $e->changed, 'version' => $e->version]));
+        $exceptions->render(fn (StaleSave $e): JsonResponse => self::say(409, self::stale($e), ['changed' => $e->changed, 'version' => $e->version]));
         $exceptions->render(fn (DrawingUnworkable $e): JsonResponse => self::say(422, $e->getMessage(), ['version' => $e->version, 'undo' => $e->undo]));
         $exceptions->render(fn (StorageFailed $e): JsonResponse => self::say($e->isFull ? 507 : 503, Refusal::of($e)));
         $exceptions->render(fn (MalformedUrlException $e): JsonResponse => self::say(400, Say::it('http.address unreadable')));
@@ -47,6 +47,13 @@ final class ExceptionRenderer
             : null);
         // A commit that fails is no QueryException: the driver's own comes through.
         $exceptions->render(fn (SQLiteDatabaseDoesNotExistException|\PDOException $e): ?JsonResponse => ($trouble = DatabaseTrouble::of($e)) === null ? null : self::say($trouble->isFull ? 507 : 503, $trouble->sentence));
+    }
+
+    private static function stale(StaleSave $e): string
+    {
+        return $e->changed === []
+            ? Say::it('refused.changed elsewhere.it')
+            : Say::it('refused.changed elsewhere.rungs', ['steps' => Say::listed($e->changed)]);
     }
 
     /** The unit that is worked in, as far as the request says it. */

@@ -171,7 +171,8 @@ final readonly class Alternatives
             }
         }
         $count = static fn (Plan $plan): int => $plan->layout->grid->cells()->columns * $plan->layout->grid->cells()->rows;
-        $densities = array_flip(Density::among(array_map($count, $plans)));
+        $slivers = array_map(static fn (Plan $plan): bool => $plan->layout->grid->hasSliver(), $plans);
+        $densities = array_flip(Density::among(array_map($count, $plans), $slivers));
         $meshes = [];
         $pace = OwnPace::ofACell();
         foreach ($plans as $i => $plan) {

@@ -165,7 +165,8 @@ final readonly class DrawingWriter
     {
         return new ShelfEntryJson(
             $drawing->id, $drawing->title(), null, '', 1, new CropJson(null, null, 0, 0, 1, 1, 0), new LinesJson([], [], [], [], [], [], [], [], false, null, []),
-            LineColourJson::of(LineColour::Graphite), '', 0, 0, 'photo', '', '', false, $drawing->updated_at->toIso8601String(), $drawing->version, $drawing->work, null, $trouble, Phrases::step($drawing->steps()[0]),
+            LineColourJson::of(LineColour::Graphite), '', 0, 0, 'photo', '', '', false, $drawing->updated_at->toIso8601String(), $drawing->version, $drawing->work, null, $trouble,
+            Phrases::step($drawing->steps()[0]),
         );
     }
 

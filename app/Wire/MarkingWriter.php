@@ -153,7 +153,10 @@ final readonly class MarkingWriter
 
     private function tick(Step $step, Tick $tick): MarkingTickJson
     {
-        $laid = $tick->laying === 1 ? '' : Say::it('marking.laid on.'.min(4, $tick->laying), ['start' => $this->notation->plain($tick->zeroAt), 'reading' => $this->notation->plain($tick->onRuler)]);
+        $laid = $tick->laying === 1 ? '' : Say::it('marking.laid on.'.min(4, $tick->laying), [
+            'start' => $this->notation->plain($tick->zeroAt),
+            'reading' => $this->notation->plain($tick->onRuler),
+        ]);
         $rounded = $tick->at->isExact() ? '' : Say::it('marking.off', ['error' => (new Writing($this->notation))->error($tick->at)]);
 
         return new MarkingTickJson(

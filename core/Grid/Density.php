@@ -12,12 +12,14 @@ enum Density: string
     case Many = 'many';
 
     /**
-     * The counts that come nearest to the three, each count taken once.
+     * The counts that come nearest to the three, each count taken once. One that leaves a sliver
+     * is as far off as one of twice the cells.
      *
      * @param  list<int>  $counts  of cells, each above 0, from few to many
+     * @param  list<bool>  $slivers  whether each of them leaves a strip too narrow to copy in; none where left out
      * @return array<string, int> density => index of its count; fewer than three where there are fewer counts
      */
-    public static function among(array $counts): array
+    public static function among(array $counts, array $slivers = []): array
     {
         $chosen = [];
         foreach ([self::Middling, self::Few, self::Many] as $density) {
@@ -28,7 +30,8 @@ enum Density: string
                 self::Middling => true,
                 self::Many => $i > $middle,
             });
-            usort($fits, static fn (int $a, int $b): int => $density->distance($counts[$a]) <=> $density->distance($counts[$b]));
+            $off = static fn (int $i): float => $density->distance($counts[$i]) + (($slivers[$i] ?? false) ? 1 : 0);
+            usort($fits, static fn (int $a, int $b): int => $off($a) <=> $off($b));
             if ($fits !== []) {
                 $chosen[$density->value] = $fits[0];
             }

@@ -74,6 +74,12 @@ final readonly class Grid
         );
     }
 
+    /** Whether a strip at a side is too narrow to be cells. */
+    public function hasSliver(): bool
+    {
+        return $this->across->sliver() !== null || $this->down->sliver() !== null;
+    }
+
     public function cells(): Cells
     {
         return Cells::of($this->across->parts(), $this->down->parts());

@@ -2,14 +2,16 @@
 
 use InchLadder\Grid\Density;
 
-it('offers the counts nearest to 20, 40 and 90 cells, each once and in order', function (array $counts, array $chosen) {
-    expect(array_map(fn (int $i): int => $counts[$i], Density::among($counts)))->toEqual($chosen);
+it('offers the counts nearest to 20, 40 and 90 cells, each once and in order', function (array $counts, array $chosen, array $slivers = []) {
+    expect(array_map(fn (int $i): int => $counts[$i], Density::among($counts, $slivers)))->toEqual($chosen);
 })->with([
     [[12, 24, 35, 48, 96, 150], ['few' => 24, 'middling' => 35, 'many' => 96]],
     // In doublings 28 is farther from 40 than 57 is, and 29 nearer.
     [[6, 14, 28, 57, 114], ['few' => 28, 'middling' => 57, 'many' => 114]],
     [[6, 14, 29, 57, 114], ['few' => 14, 'middling' => 29, 'many' => 114]],
     [[40, 45], ['middling' => 40, 'many' => 45]],
+    // 40 leaves a sliver, so a count less than one doubling off comes before it; 90 does too, but nothing else is near.
+    [[21, 28, 40, 90], ['few' => 21, 'middling' => 28, 'many' => 90], [false, false, true, true]],
     [[300], ['middling' => 300]],
     [[], []],
 ]);

@@ -44,7 +44,8 @@ async function bin() {
 <template>
   <div class="menu" role="group" :aria-label="$t('table.thisDrawing')" data-test="drawing-menu">
     <div class="field">
-      <label :for="id">{{ $t('table.nameOfTheDrawing') }}</label><el-input :id v-model="title" maxlength="120" autocomplete="off" @change="rename" @keydown.enter="rename" />
+      <label :for="id">{{ $t('table.nameOfTheDrawing') }}</label>
+      <el-input :id v-model="title" maxlength="120" autocomplete="off" @change="rename" @keydown.enter="rename" />
     </div>
     <UnitAndRuler :choices="choices" :workings="workings" />
     <Fold :name="$t('paper.sheetsOfThisDrawing')" :decided="drawing.sheets.length ? String(drawing.sheets.length) : $t('paper.thisOne')">

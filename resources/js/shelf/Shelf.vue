@@ -202,7 +202,8 @@ async function putBack() {
       <KeepingNotices @taken-over="load()" />
       <Callout v-if="trouble" data-test="trouble">{{ trouble }}</Callout>
       <Callout v-if="binned" tone="calm" class="binned">
-        <span>{{ $t('shelf.movedToBin', { title: binned.title }) }}</span><button type="button" class="button" @click="putBack">{{ $t('table.undo') }}</button>
+        <span>{{ $t('shelf.movedToBin', { title: binned.title }) }}</span>
+        <button type="button" class="button" @click="putBack">{{ $t('table.undo') }}</button>
       </Callout>
       <p v-for="paper in shelf.of('paper').filter((one) => one.low)" :key="paper.id" class="fault" data-test="low-stock">{{ paper.low }}</p>
       <ul v-if="entries" class="boards">

@@ -74,14 +74,16 @@ function setByHand(name: string, label: string, at: number[] | null) {
       </li>
     </ul>
     <p class="row">
-      <a class="button bare" :href="`/api/drawings/${store.drawing?.id}/shots/${shots.chosen}/places.csv`">{{ $t('shots.csv') }}</a><router-link
+      <a class="button bare" :href="`/api/drawings/${store.drawing?.id}/shots/${shots.chosen}/places.csv`">{{ $t('shots.csv') }}</a>
+      <router-link
         v-if="store.drawing"
         class="button bare"
         :to="{ name: 'print', params: { id: store.drawing.id, sheet: 'corrections' } }"
       >{{ $t('shots.printCorrections') }}</router-link>
     </p>
     <p v-for="name in missing" :key="name" class="row">
-      <span>? {{ name }}</span><button type="button" class="button bare" @click="setByHand(name, name, null)">{{ $t('shots.setByHand') }}</button>
+      <span>? {{ name }}</span>
+      <button type="button" class="button bare" @click="setByHand(name, name, null)">{{ $t('shots.setByHand') }}</button>
     </p>
     <Features v-if="shots.told" :features="shots.told.features" />
   </Fold>

@@ -133,7 +133,11 @@ defineExpose({ write })
             @mousedown.prevent
             @click="chosen = chosen === i ? null : i"
           >
-            <b>{{ i + 1 }}</b><span><Num :text="course.sentence" /><em v-if="strengths[i]?.words" class="strength">{{ strengths[i].words }}</em></span>
+            <b>{{ i + 1 }}</b>
+            <span>
+              <Num :text="course.sentence" />
+              <em v-if="strengths[i]?.words" class="strength">{{ strengths[i].words }}</em>
+            </span>
           </button>
         </li>
       </ol>
@@ -167,14 +171,16 @@ defineExpose({ write })
             : $t('copy.ofDone', { of: cells.toCopy.length - cells.empty })
         }}<br /><template v-if="cells.begun > 0 && cells.way">
           {{ $t('copy.begunByContent', { begun: cells.begun, percent: cells.way.by_content }) }}<br />
-        </template><template v-if="cells.empty > 0 || !cells.pass">{{ $t('copy.emptyLeftEmpty', { empty: cells.empty }) }}<br /></template>{{ $t('copy.leftToGo', { left: cells.left })
-        }}<template v-if="cells.left > 0 && cells.way?.time">
+        </template>
+        <template v-if="cells.empty > 0 || !cells.pass">{{ $t('copy.emptyLeftEmpty', { empty: cells.empty }) }}<br /></template>
+        {{ $t('copy.leftToGo', { left: cells.left }) }}<template v-if="cells.left > 0 && cells.way?.time">
           ,<br /><Num :text="$t('copy.timeAtYourPace', { time: cells.way.time })" />
         </template>
       </p>
       <p v-if="cells.left === 0" data-test="guides-off">{{ store.workings?.guides_off.says }}</p>
       <p v-if="cells.left > 0 && known.length > 0" class="doubts" data-test="known">
-        <span>{{ $t('copy.mostKnown') }}</span><button
+        <span>{{ $t('copy.mostKnown') }}</span>
+        <button
           v-for="one in known"
           :key="one.cell"
           type="button"
@@ -198,7 +204,8 @@ defineExpose({ write })
         </button>
       </p>
       <p v-if="cells.doubtful.length > 0" class="doubts" data-test="doubtful">
-        <span>{{ $t('copy.doubtful') }}</span><button v-for="place in cells.doubtful" :key="keyOf(place)" type="button" class="button bare" @click="emit('go', place)">
+        <span>{{ $t('copy.doubtful') }}</span>
+        <button v-for="place in cells.doubtful" :key="keyOf(place)" type="button" class="button bare" @click="emit('go', place)">
           {{ cells.address(place) }}
         </button>
       </p>

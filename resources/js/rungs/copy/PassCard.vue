@@ -49,7 +49,11 @@ function wave(name: string) {
     </Callout>
     <Callout v-if="cells.way?.ahead" data-test="ahead" tone="calm">{{ cells.way.ahead }}</Callout>
     <Callout v-if="isRound && cells.way?.round" data-test="round" tone="calm">
-      <span>{{ cells.way.round }}</span><span v-if="cells.way.missing">{{ cells.way.missing }}</span><span v-for="line in cells.way.critical" :key="line"><Num :text="line" /></span><router-link class="button" :to="{ name: 'rung', params: { id, rung: 'check' } }">{{ $t('rung.check') }}</router-link><button v-if="next" type="button" class="button strong" @click="emit('goBy', { pass: next.name })">
+      <span>{{ cells.way.round }}</span>
+      <span v-if="cells.way.missing">{{ cells.way.missing }}</span>
+      <span v-for="line in cells.way.critical" :key="line"><Num :text="line" /></span>
+      <router-link class="button" :to="{ name: 'rung', params: { id, rung: 'check' } }">{{ $t('rung.check') }}</router-link>
+      <button v-if="next" type="button" class="button strong" @click="emit('goBy', { pass: next.name })">
         {{ $t('copy.onTo', { pass: next.label }) }}
       </button>
     </Callout>

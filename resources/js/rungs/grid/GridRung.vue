@@ -171,7 +171,8 @@ async function part() {
           @update:model-value="store.decide((c) => (c.grid.tick = $event))"
         />
         <div class="field">
-          <span class="legend">{{ $t('grid.theAxesMeet') }}</span><button type="button" class="button" @click="axes">{{ $t('grid.atAPoint') }}</button>
+          <span class="legend">{{ $t('grid.theAxesMeet') }}</span>
+          <button type="button" class="button" @click="axes">{{ $t('grid.atAPoint') }}</button>
         </div>
       </div>
       <p v-if="store.errors['grid.rows'] && school !== 'proportional'" class="fault" role="alert">{{ store.errors['grid.rows'] }}</p>

@@ -85,7 +85,9 @@ function off(row: MarkRow) {
           <template v-if="reading">
             <dt class="legend">{{ name }}</dt>
             <dd>
-              <Num :text="reading.exactly" /><span v-if="reading.error_mm !== 0" class="soft"><Num :text="$t('marks.readingIsError', { reading: reading.rounded.amount, error: reading.error })" /></span><span v-else class="soft">{{ $t('marks.onTheRuler') }}</span>
+              <Num :text="reading.exactly" />
+              <span v-if="reading.error_mm !== 0" class="soft"><Num :text="$t('marks.readingIsError', { reading: reading.rounded.amount, error: reading.error })" /></span>
+              <span v-else class="soft">{{ $t('marks.onTheRuler') }}</span>
             </dd>
           </template>
         </template>

@@ -192,7 +192,8 @@ async function border() {
           @update:model-value="straighten"
         />
         <div class="field">
-          <span class="legend">{{ $t('photo.orByHand') }}</span><button type="button" class="button" @click="level">{{ $t('photo.drawALevel') }}</button>
+          <span class="legend">{{ $t('photo.orByHand') }}</span>
+          <button type="button" class="button" @click="level">{{ $t('photo.drawALevel') }}</button>
         </div>
       </div>
       <Pick

@@ -87,7 +87,8 @@ onUnmounted(() => tool.finish(null))
       </button>
     </div>
     <div v-if="tones.probed" class="probed" data-test="probed" role="status">
-      <span class="swatch" :style="{ background: tones.probed.colour }" /><span>{{ tones.probed.words }}<template v-if="tones.probed.compared">. {{ tones.probed.compared }}</template></span>
+      <span class="swatch" :style="{ background: tones.probed.colour }" />
+      <span>{{ tones.probed.words }}<template v-if="tones.probed.compared">. {{ tones.probed.compared }}</template></span>
     </div>
     <div v-if="tones.probed && tones.tones" class="in-hand" data-test="cell-in-hand">
       <figure v-for="greys in [null, tones.tones.query]" :key="greys ?? ''">
