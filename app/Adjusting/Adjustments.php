@@ -19,7 +19,7 @@ final class Adjustments
         'turn' => TurnPhoto::class, 'level' => LevelPhoto::class, 'border' => SetBorder::class, 'gridded' => GridPart::class, 'part' => ShowPart::class, 'aim' => AimCrop::class, 'crop' => TypeCrop::class, 'pull' => PullCrop::class,
         'inset' => TypeInset::class, 'plan' => AdoptPlan::class, 'feature' => FitFeature::class, 'whole' => KeepWhole::class, 'ruled' => AdoptRuled::class, 'carried' => AdoptCarried::class,
         'edge' => CorrectEdge::class, 'thing' => AddThing::class, 'shape' => AddShape::class, 'unit' => UseUnit::class,
-        'way' => ChooseWay::class, 'print' => MeasurePrint::class,
+        'way' => ChooseWay::class, 'print' => MeasurePrint::class, 'keep' => KeepFit::class, 'count' => CountSquares::class,
     ];
 
     /** @return list<string> */

@@ -65,13 +65,13 @@ final readonly class ChooseWay implements Adjustment
         ];
     }
 
+    /** So many columns, and the rows that keep most of the picture where none were said. */
     private function counted(ChoicesReader $read, int $columns, ?int $rows): WholeCells
     {
         $room = $read->choices->room();
-        $cell = WholeCells::largest($room, $columns, $rows, $read->choices->notation->ruler);
-        $most = $room->height->over($cell)->floor();
+        $rows ??= max(1, min(Cells::MOST, (int) round($columns / $read->choices->reference()->ratio()->toFloat())));
 
-        return new WholeCells($cell, Frame::centred(), $columns, $rows ?? ($most > Cells::MOST ? Cells::MOST : null));
+        return new WholeCells(WholeCells::largest($room, $columns, $rows, $read->choices->notation->ruler), Frame::centred(), $columns, $rows);
     }
 
     private function typed(ChoicesReader $read, string $length): Length

@@ -12,7 +12,7 @@ use InchLadder\Impossible;
 use InchLadder\Measure\LengthReader;
 use InchLadder\Photo\Reference;
 
-/** One side of a print, as it was measured: the photo becomes that print, and the other side follows from its shape. */
+/** One side of a print, as it was measured: the photo becomes that print, and the other side follows from its shape. Of a print each side is its own. */
 final readonly class MeasurePrint implements Adjustment
 {
     public function apply(ChoicesReader $read, array $how): Adjusted
@@ -29,6 +29,9 @@ final readonly class MeasurePrint implements Adjustment
             $measured = (new LengthReader($notation->unit))->read($typed);
         } catch (Impossible $e) {
             throw ValidationException::withMessages(["photo.{$side}" => Refusal::of($e)]);
+        }
+        if ($whole->print !== null) {
+            return new Adjusted(['photo' => ['agreed' => false, $side => $typed]]);
         }
         $follows = Reference::onScreen(max(1, $whole->pixelsWide), max(1, $whole->pixelsHigh))->otherSide($measured, $side === 'width');
 

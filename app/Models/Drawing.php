@@ -159,7 +159,7 @@ final class Drawing extends Model
     public function followed(array $choices): Followed
     {
         [$wide, $high] = [$this->photo?->width, $this->photo?->height];
-        $after = BestPlan::read($choices, $wide, $high);
+        $after = $this->planned(BestPlan::read($choices, $wide, $high));
         $was = $this->document() ?? [];
         $follows = FreshSheet::follow($was, Renamed::follow($was, $after->document()));
         $after = $follows === $after->document() ? $after : ChoicesReader::read($follows, $wide, $high);
@@ -174,6 +174,21 @@ final class Drawing extends Model
         }
 
         return PlacedThings::follow($before, $after, $wide, $high);
+    }
+
+    /** Choices that are to be, their plan as it follows the one the drawing stands on. */
+    private function planned(ChoicesReader $after): ChoicesReader
+    {
+        $made = ['unit' => 0, 'ruler' => 0, 'photo' => 0, 'paper' => 0];
+        if (self::difference(array_intersect_key($this->document() ?? [], $made), array_intersect_key($after->document(), $made)) === []) {
+            return $after;
+        }
+        try {
+            return BestPlan::follow($this->read(), $after, $this->isWorkedOn(), $this->photo?->width, $this->photo?->height);
+        } catch (ValidationException|Impossible) {
+            // What stands cannot be read: nothing is known to follow.
+            return $after;
+        }
     }
 
     /** Whether anything was made or noted by hand: marks, and cells. */

@@ -13,6 +13,7 @@ use App\Wire\Json\MeshJson;
 use App\Wire\Json\OtherSheetJson;
 use App\Wire\Json\PrintSizeJson;
 use App\Wire\Json\SchoolJson;
+use App\Wire\Json\TakenPlanJson;
 use App\Wire\Json\VerdictJson;
 use App\Wire\Json\WayJson;
 use App\Wording\CopyWording;
@@ -27,9 +28,11 @@ use Illuminate\Validation\ValidationException;
 use InchLadder\Fit\Dividers;
 use InchLadder\Fit\DividerSetting;
 use InchLadder\Fit\Enlargement;
+use InchLadder\Fit\Frame;
 use InchLadder\Fit\Stretched;
 use InchLadder\Fit\Way;
 use InchLadder\Fit\Ways\FreeCrop;
+use InchLadder\Fit\Ways\WholeCells;
 use InchLadder\Grid\Cells;
 use InchLadder\Grid\Density;
 use InchLadder\Grid\Edge;
@@ -50,6 +53,9 @@ use InchLadder\Paper\Sheet;
 use InchLadder\Paper\Standards\PhotoPrints;
 use InchLadder\Plan\Choices;
 use InchLadder\Plan\Plan;
+use InchLadder\Plan\Planning;
+use InchLadder\Planner\NoPlan;
+use InchLadder\Planner\Proposal;
 
 /** What a drawing could be instead: other ways, sheets, schools, sizes; each by the same plan as the one in force. */
 final readonly class Alternatives
@@ -158,8 +164,40 @@ final readonly class Alternatives
         }, SchoolCatalogue::keys());
     }
 
-    /** @return list<MeshJson> squares by count, from coarse to fine */
+    /** @return list<MeshJson> from coarse to fine: whole squares where the fit is that, else squares by count */
     public function meshes(): array
+    {
+        return $this->choices->fit->way() === Way::Cells ? $this->squares() : $this->counts();
+    }
+
+    /** @return list<MeshJson> */
+    private function squares(): array
+    {
+        $planning = new Planning($this->choices);
+        try {
+            $densities = $planning->densities();
+        } catch (NoPlan) {
+            return $this->counts();
+        }
+        $notation = $this->choices->notation;
+        $pace = OwnPace::ofACell();
+
+        return array_map(function (Proposal $proposal, string $density) use ($planning, $notation, $pace): MeshJson {
+            $taken = TakenPlanJson::of($proposal, $planning->turn($proposal), $notation);
+            $fit = $this->read->json->fit;
+
+            return $this->mesh(
+                Plan::of($this->choices->fitted(new WholeCells($proposal->paperCell, Frame::centred(), $proposal->columns, $proposal->rows, $proposal->photoCell))),
+                $pace,
+                $density,
+                [$fit->cell, $fit->columns, $fit->rows] === [$taken->paper_cell, $taken->columns, $taken->rows],
+                $taken,
+            );
+        }, $densities, array_keys($densities));
+    }
+
+    /** @return list<MeshJson> */
+    private function counts(): array
     {
         $crop = $this->choices->fit->way() === Way::Cells ? $this->choices->fitted($this->read->fitted(Way::Crop)->fit) : $this->choices;
         $plans = [];
@@ -173,22 +211,30 @@ final readonly class Alternatives
         $count = static fn (Plan $plan): int => $plan->layout->grid->cells()->columns * $plan->layout->grid->cells()->rows;
         $slivers = array_map(static fn (Plan $plan): bool => $plan->layout->grid->hasSliver(), $plans);
         $densities = array_flip(Density::among(array_map($count, $plans), $slivers));
-        $meshes = [];
+        $grid = $this->read->json->grid;
         $pace = OwnPace::ofACell();
-        foreach ($plans as $i => $plan) {
-            $cells = $plan->layout->grid->cells();
-            $lines = $plan->layout->grid->innerLines();
-            $meshes[] = new MeshJson(
-                $cells->columns, $cells->rows, $lines, $cells->columns * $cells->rows, $this->write->readSize($plan->layout->cell()),
-                Phrases::setUp(SetUpTime::forLines($lines)),
-                $pace === null ? null : CopyWording::takes($pace * $cells->columns * $cells->rows / 60),
-                $this->write->reading($plan->layout->cell()->width->dividedBy(Figures::EYE_PARTS)),
-                $densities[$i] ?? null,
-                (new PlanWriter($plan))->planPicture(),
-            );
-        }
+        $isCounted = $this->choices->fit->way() !== Way::Cells && $grid->school === 'count';
 
-        return $meshes;
+        return array_map(fn (Plan $plan, int $i): MeshJson => $this->mesh(
+            $plan, $pace, $densities[$i] ?? null, $isCounted && $plan->layout->grid->cells()->columns === $grid->columns, null,
+        ), $plans, array_keys($plans));
+    }
+
+    private function mesh(Plan $plan, ?float $pace, ?string $density, bool $chosen, ?TakenPlanJson $taken): MeshJson
+    {
+        $cells = $plan->layout->grid->cells();
+        $lines = $plan->layout->grid->innerLines();
+
+        return new MeshJson(
+            $cells->columns, $cells->rows, $lines, $cells->columns * $cells->rows, $this->write->readSize($plan->layout->cell()),
+            Phrases::setUp(SetUpTime::forLines($lines)),
+            $pace === null ? null : CopyWording::takes($pace * $cells->columns * $cells->rows / 60),
+            $this->write->reading($plan->layout->cell()->width->dividedBy(Figures::EYE_PARTS)),
+            $density,
+            (new PlanWriter($plan))->planPicture(),
+            $chosen,
+            $taken,
+        );
     }
 
     /** @return list<PrintSizeJson> usual prints and printer's papers, and the cell each would have */

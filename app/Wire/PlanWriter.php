@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Wire;
 
+use App\Documents\BestPlan;
 use App\Documents\Choices\ChoicesJson;
 use App\Models\HandWork;
 use App\Wire\Json\AdviceJson;
@@ -24,6 +25,7 @@ use App\Wire\Json\MarkJson;
 use App\Wire\Json\MarkRowJson;
 use App\Wire\Json\MarksJson;
 use App\Wire\Json\MismatchJson;
+use App\Wire\Json\OfferJson;
 use App\Wire\Json\OutlineJson;
 use App\Wire\Json\OverlayJson;
 use App\Wire\Json\PictureJson;
@@ -41,6 +43,7 @@ use App\Wire\Json\SidesJson;
 use App\Wire\Json\SizeJson;
 use App\Wire\Json\StartJson;
 use App\Wire\Json\StretchJson;
+use App\Wire\Json\TakenPlanJson;
 use App\Wire\Json\TypedJson;
 use App\Wire\Json\WorkingsJson;
 use App\Wording\Decisions;
@@ -79,6 +82,7 @@ use InchLadder\Photo\PrintMismatch;
 use InchLadder\Plan\MarkRows;
 use InchLadder\Plan\Meets;
 use InchLadder\Plan\Plan;
+use InchLadder\Plan\Planning;
 use InchLadder\Tone\KeptWhites;
 
 /** Writes a plan as JSON: the short form of the command line, and the full workings of the pages. */
@@ -164,6 +168,7 @@ final readonly class PlanWriter
             light: $plan->choices->light === null ? null : new LightJson(round($plan->choices->light->degrees, 1), Say::it('photo.light', ['from' => Say::it("photo.light from.{$plan->choices->light->from()}")])),
             mismatch: $mismatch === null ? null : $this->mismatch($mismatch),
             sliver: $sums->grid->sliver(),
+            offer: $rung === null ? $this->offer($choices) : null,
             lines: $this->lines($choices->grid->overlays),
             across: $marks ? $this->ladder($plan->across()) : [],
             down: $marks ? $this->ladder($plan->down()) : [],
@@ -185,6 +190,20 @@ final readonly class PlanWriter
                 $this->rung($decisions->marks(), $sums->marks, $rung === null || $rung === 'marks'),
             ),
             point: $point === null ? null : $this->point(...$point),
+        );
+    }
+
+    private function offer(ChoicesJson $json): ?OfferJson
+    {
+        $best = BestPlan::offered($json, $this->plan);
+
+        return $best === null ? null : new OfferJson(
+            Say::it($best->kept->isEqualTo(1) ? 'planner.offer.whole' : 'planner.offer.cropped', [
+                'squares' => $best->cells(),
+                'side' => $this->notation->plain($best->paperCell),
+                'percent' => Fractions::places(Rational::one()->minus($best->kept)->times(100), 1),
+            ]),
+            TakenPlanJson::of($best, (new Planning($this->plan->choices))->turn($best), $this->notation),
         );
     }
 

@@ -78,7 +78,7 @@ final readonly class Suggestions
         return new Wish($this->choices->subject, (bool) ($demands['never_trim'] ?? false), (bool) ($demands['whole_sheet'] ?? false), $lines === null || $lines === '' ? null : (int) $lines, $least);
     }
 
-    /** `1 in on the photo is 1 1/2 in on the paper: 5 by 7 cells; 1/2 in of paper is left at the foot; nothing is trimmed.` */
+    /** `5 × 7 squares, 1 in on the photo, 1 1/2 in on the paper. 1/2 in of paper is left at the bottom. Nothing is cropped.` */
     private function sentence(Proposal $proposal): string
     {
         $cell = $this->notation->plain($proposal->paperCell);
@@ -87,12 +87,12 @@ final readonly class Suggestions
         [$side, $foot] = [$proposal->leftover->width, $proposal->leftover->height];
         $left = [['both', 'side'], ['foot', 'nothing']][(int) $side->isZero()][(int) $foot->isZero()];
 
-        return Say::it('planner.sentence', ['parts' => implode('; ', array_filter([
+        return implode(' ', array_filter([
             Say::it('planner.cells.'.($proposal->photoCell === null ? 'paper' : 'both'), ['photo' => $proposal->photoCell === null ? '' : $this->notation->plain($proposal->photoCell), 'paper' => $cell, 'columns' => $proposal->columns, 'rows' => $proposal->rows]),
             $proposal->isTurned ? Say::it('planner.turned.'.($this->planning->sheet()->isUpright() ? 'sideways' : 'upright')) : null,
             Say::it("planner.left.{$left}", ['side' => $strip($side), 'foot' => $strip($foot)]),
             Say::it('planner.trimmed.'.($trimmed->isZero() ? 'nothing' : 'some'), ['percent' => Fractions::places($trimmed->times(100), 1)]),
-        ]))]);
+        ]));
     }
 
     private function length(Length $length): LengthJson

@@ -28,12 +28,6 @@ enum Subject: string
         };
     }
 
-    /** Cells fewer or more than a drawing is as well made with: half as many as wanted, to twice as many, cost nothing. */
-    public function cellsOff(int $cells): int
-    {
-        return max(0, (int) ceil($this->cellsWanted() / 2) - $cells, $cells - 2 * $this->cellsWanted());
-    }
-
     /** Largest share of the photo that may be trimmed, in per cent. */
     public function mostTrimmedPercent(): int
     {

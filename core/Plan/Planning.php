@@ -4,11 +4,14 @@ declare(strict_types=1);
 
 namespace InchLadder\Plan;
 
+use InchLadder\Grid\Density;
 use InchLadder\Measure\Size;
 use InchLadder\Paper\OrientationAdvice;
 use InchLadder\Paper\Shape;
 use InchLadder\Paper\Turn;
+use InchLadder\Planner\Figures;
 use InchLadder\Planner\Friendly;
+use InchLadder\Planner\NoPlan;
 use InchLadder\Planner\Planner;
 use InchLadder\Planner\Proposal;
 use InchLadder\Planner\Wish;
@@ -23,7 +26,7 @@ final readonly class Planning
     /**
      * @return non-empty-list<Proposal> the best first
      *
-     * @throws \InchLadder\Planner\NoPlan
+     * @throws NoPlan
      */
     public function plans(Wish $wish): array
     {
@@ -41,7 +44,7 @@ final readonly class Planning
     /**
      * The best of all, with nothing demanded.
      *
-     * @throws \InchLadder\Planner\NoPlan
+     * @throws NoPlan
      */
     public function best(): Proposal
     {
@@ -51,13 +54,42 @@ final readonly class Planning
     /**
      * The best on the sheet as it lies, if there is one.
      *
-     * @throws \InchLadder\Planner\NoPlan
+     * @throws NoPlan
      */
     public function asItLies(): Proposal
     {
         $plans = $this->plans(new Wish($this->choices->subject));
 
         return array_values(array_filter($plans, static fn (Proposal $one): bool => ! $one->isTurned))[0] ?? $plans[0];
+    }
+
+    /**
+     * Whole squares on the sheet as it lies: the middling plan is the best of all, and there is one of fewer and one of
+     * more squares where the sheet has them.
+     *
+     * @return array<string, Proposal> density => plan, from few to many
+     *
+     * @throws NoPlan
+     */
+    public function densities(): array
+    {
+        $middling = $this->asItLies();
+        $cells = $middling->cells();
+        $other = function (float $wanted, \Closure $isIt): ?Proposal {
+            try {
+                $plans = $this->plans(new Wish($this->choices->subject, cells: max(2, (int) round($wanted))));
+            } catch (NoPlan) {
+                return null;
+            }
+
+            return array_values(array_filter($plans, static fn (Proposal $one): bool => ! $one->isTurned && $isIt($one->cells())))[0] ?? null;
+        };
+
+        return array_filter([
+            Density::Few->value => $other($cells / Figures::DENSITY, static fn (int $count): bool => $count * Figures::APART <= $cells),
+            Density::Middling->value => $middling,
+            Density::Many->value => $other($cells * Figures::DENSITY, static fn (int $count): bool => $count >= $cells * Figures::APART),
+        ]);
     }
 
     /** Which way round the sheet lies for a plan: as it does, unless it is turned for it. */

@@ -11,16 +11,16 @@ use InchLadder\Measure\Unit;
 
 /**
  * Lengths that are easy to find on a ruler, as whole numbers of its finest friendly
- * division. A length's grade is 0 when it falls on the longest marks (whole inches,
- * whole centimetres), and one more for each kind of shorter mark it needs.
+ * division. A length's grade is 0 when all its running totals are multiples of 5 (in, cm), 1 when
+ * they are multiples of 2, 2 for whole ones, and one more for each kind of shorter mark they need.
  */
 final readonly class Friendly
 {
-    /** In sixteenths of an inch: 1, 1/2, 1/4, 1/8, 1/16 in. */
-    private const INCH = [16, 8, 4, 2, 1];
+    /** In sixteenths of an inch: 5, 2, 1, 1/2, 1/4, 1/8, 1/16 in. */
+    private const INCH = [80, 32, 16, 8, 4, 2, 1];
 
-    /** In millimetres: 1 cm, 5, 2 and 1 mm. */
-    private const METRIC = [10, 5, 2, 1];
+    /** In millimetres: 5, 2 and 1 cm, 5, 2 and 1 mm. */
+    private const METRIC = [50, 20, 10, 5, 2, 1];
 
     private const FINEST_IN_INCHES = 16;
 

@@ -100,7 +100,7 @@ final readonly class Planner
     /** Share of the picture that must be kept; of a square, of what a square can keep. */
     private function leastKept(Wish $wish): float
     {
-        return $wish->leastKept() * ($this->square && ! $wish->neverTrim ? self::keptOnScreen(1, 1, $this->reference->ratio())->toFloat() : 1);
+        return $wish->leastKept() * ($this->square && ! $wish->neverTrim ? self::shared(1, 1, $this->reference->ratio())->toFloat() : 1);
     }
 
     /** @return list<Candidate> */
@@ -113,7 +113,7 @@ final readonly class Planner
                 if ($n * $m < $wish->fewestCells() || $n * $m > $wish->mostCells() || ($this->square && $n !== $m)) {
                     continue;
                 }
-                $kept = self::keptOnScreen($n, $m, $ratio)->toFloat();
+                $kept = self::shared($n, $m, $ratio)->toFloat();
                 if ($kept < $this->leastKept($wish) - 1e-9) {
                     continue;
                 }
@@ -179,7 +179,7 @@ final readonly class Planner
     /** @return list<int|float> */
     private function costs(int|float $lost, int $paperCell, int $columns, int $rows, int $grades, Wish $wish): array
     {
-        return [$lost, -$columns * $rows * $paperCell ** 2, $grades, $columns + $rows - 2, $wish->subject->cellsOff($columns * $rows)];
+        return [$lost, -$columns * $rows * $paperCell ** 2, $grades, $columns + $rows - 2, $wish->cellsOff($columns * $rows)];
     }
 
     private function proposal(Candidate $candidate, Wish $wish): Proposal
@@ -192,11 +192,13 @@ final readonly class Planner
 
         return new Proposal(
             $photoCell, $paperCell, $n, $m,
-            $photoCell === null || $print === null ? self::keptOnScreen($n, $m, $this->reference->ratio()) : (new Size($photoCell->times($n), $photoCell->times($m)))->shareOf($print),
+            $photoCell === null || $print === null ? self::shared($n, $m, $this->reference->ratio()) : (new Size($photoCell->times($n), $photoCell->times($m)))->shareOf($print),
             (new Size($paperCell->times($n), $paperCell->times($m)))->shareOf($usable),
             (int) $candidate->costs[2],
-            $wish->subject->cellsOff($n * $m),
+            $wish->cellsOff($n * $m),
             $usable->minus(new Size($paperCell->times($n), $paperCell->times($m))),
+            self::shared($n, $m, $this->reference->ratio()),
+            self::shared($n, $m, $usable->width->over($usable->height)),
             $candidate->isTurned,
         );
     }
@@ -208,8 +210,8 @@ final readonly class Planner
         return $this->usable->minus(new Size($cell->times($columns), $cell->times($rows)));
     }
 
-    /** What the largest n:m crop keeps of a picture: the smaller of the two shapes over the larger. */
-    private static function keptOnScreen(int $columns, int $rows, Rational $ratio): Rational
+    /** What the largest n:m part of a picture or a sheet takes of it: the smaller of the two shapes over the larger. */
+    private static function shared(int $columns, int $rows, Rational $ratio): Rational
     {
         $shape = Rational::nd($columns, $rows)->dividedBy($ratio);
 

@@ -28,6 +28,10 @@ final readonly class Proposal
         public int $offWanted,
         /** Paper left at the side and at the foot. */
         public Size $leftover,
+        /** Share of the photo that so many by so many squares could keep at most, whatever the rulers, in (0, 1]. */
+        public Rational $keepsAtMost,
+        /** Share of the usable paper that they could cover at most, in (0, 1]. */
+        public Rational $coversAtMost,
         /** Whether the sheet is turned for it. */
         public bool $isTurned = false,
     ) {

@@ -7,10 +7,13 @@ namespace InchLadder\Planner;
 /**
  * Orders plans that are all on the front, by what they cost an artist.
  *
- * One that trims nothing and leaves nothing leads, whatever it costs otherwise. The weights of the rest are ours:
- * a photo trimmed by a tenth weighs as much as a quarter of the paper left bare, as five kinds of shorter
- * marks to look for on the rulers, or as 25 lines to rule; as many cells as the subject wants, from half to
- * double, cost nothing, and each doubling or halving beyond as much as that tenth.
+ * One that trims nothing and leaves nothing leads, if it has a count that is wanted. Then the mesh decides, by what its
+ * shape costs on any ruler: so a sheet in centimetres and the same in inches open on the same squares. The cells of a
+ * mesh follow by what they cost on these rulers.
+ *
+ * The weights are ours: a photo trimmed by a tenth weighs as much as a third of the paper left bare, as four kinds of
+ * shorter marks to look for on the rulers, or as 25 lines to rule. As many cells as the subject wants, and 1.75 times
+ * fewer or more, cost nothing; each doubling or halving beyond as much as a fifth of the photo.
  *
  * Of the first six no two have the same mesh: the second of a mesh tells an artist nothing new.
  */
@@ -25,14 +28,12 @@ final class Ranking
      */
     public static function of(array $front, Wish $wish): array
     {
-        $wanted = $wish->subject->cellsWanted();
-        $cost = static fn (Proposal $plan): float => Figures::TRIMMED * (1 - $plan->kept->toFloat())
-            + Figures::UNUSED * (1 - $plan->used->toFloat())
-            + Figures::GRADE * $plan->grades
-            + Figures::LINE * $plan->lines()
-            + Figures::OFF_WANTED * max(0, abs(log($plan->cells() / $wanted, 2)) - 1);
         // Of equals, the sheet as it lies, and fewer lines.
-        $order = static fn (Proposal $plan): array => [! $plan->isPerfect(), round($cost($plan), 9), $plan->isTurned, $plan->lines(), $plan->columns];
+        $order = static fn (Proposal $plan): array => [
+            ! $plan->isPerfect() || $plan->offWanted > 0,
+            round(self::mesh($plan, $wish), 9), $plan->isTurned, $plan->lines(), $plan->columns,
+            round(self::cells($plan), 9),
+        ];
         usort($front, static fn (Proposal $a, Proposal $b): int => $order($a) <=> $order($b));
         $shown = $later = $meshes = [];
         foreach ($front as $plan) {
@@ -46,5 +47,20 @@ final class Ranking
         }
 
         return [...$shown, ...$later];
+    }
+
+    /** What so many by so many squares cost, however long they are. */
+    private static function mesh(Proposal $plan, Wish $wish): float
+    {
+        return Figures::TRIMMED * (1 - $plan->keepsAtMost->toFloat())
+            + Figures::UNUSED * (1 - $plan->coversAtMost->toFloat())
+            + Figures::LINE * $plan->lines()
+            + Figures::OFF_WANTED * $wish->doublingsOff($plan->cells());
+    }
+
+    /** What these squares of it cost. */
+    private static function cells(Proposal $plan): float
+    {
+        return Figures::TRIMMED * (1 - $plan->kept->toFloat()) + Figures::UNUSED * (1 - $plan->used->toFloat()) + Figures::GRADE * $plan->grades;
     }
 }

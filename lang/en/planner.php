@@ -3,14 +3,20 @@
 /* Cells that are easy on both rulers, one sentence a plan. */
 return [
     'lines' => 'Lines are counted in whole numbers, up to :most.',
-    'cells' => ['both' => ':photo on the photo is :paper on the paper: :columns by :rows cells', 'paper' => ':paper cells on the paper: :columns by :rows cells'],
-    'turned' => ['sideways' => 'the sheet landscape', 'upright' => 'the sheet portrait'],
-    'left' => [
-        'nothing' => 'the paper is filled',
-        'side' => ':side of paper is left at the side',
-        'foot' => ':foot of paper is left at the foot',
-        'both' => ':side of paper is left at the side and :foot at the foot',
+    'cells' => [
+        'both' => ':columns × :rows squares, :photo on the photo, :paper on the paper.',
+        'paper' => ':columns × :rows squares, :paper on the paper.',
     ],
-    'trimmed' => ['nothing' => 'nothing is trimmed', 'some' => ':percent % of the photo is trimmed'],
-    'sentence' => ':parts.',
+    'turned' => ['sideways' => 'Turn the sheet to landscape.', 'upright' => 'Turn the sheet to portrait.'],
+    'left' => [
+        'nothing' => 'The paper is filled.',
+        'side' => ':side of paper is left at the side.',
+        'foot' => ':foot of paper is left at the bottom.',
+        'both' => ':side of paper is left at the side and :foot at the bottom.',
+    ],
+    'trimmed' => ['nothing' => 'Nothing is cropped.', 'some' => ':percent % of the photo is cropped.'],
+    'offer' => [
+        'whole' => ':squares squares of :side would fit whole.',
+        'cropped' => ':squares squares of :side would fit, with :percent % of the photo cropped.',
+    ],
 ];

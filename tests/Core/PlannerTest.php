@@ -36,16 +36,20 @@ it('grades a length by the shortest marks it needs', function (string $ruler, st
     $friendly = Friendly::on(Graduation::read($ruler));
     expect($friendly->grade($friendly->units(length($length))))->toBe($grade);
 })->with([
-    ['1/16 in', '3 in', 0],
-    ['1/16 in', '1 1/2 in', 1],
-    ['1/16 in', '3/4 in', 2],
-    ['1/16 in', '3/8 in', 3],
-    ['1/16 in', '5/16 in', 4],
+    ['1/16 in', '5 in', 0],
+    ['1/16 in', '4 in', 1],
+    ['1/16 in', '3 in', 2],
+    ['1/16 in', '1 1/2 in', 3],
+    ['1/16 in', '3/4 in', 4],
+    ['1/16 in', '3/8 in', 5],
+    ['1/16 in', '5/16 in', 6],
     ['1/4 in', '3/8 in', null],
-    ['1 mm', '4 cm', 0],
-    ['1 mm', '35 mm', 1],
-    ['1 mm', '34 mm', 2],
-    ['1 mm', '33 mm', 3],
+    ['1 mm', '10 cm', 0],
+    ['1 mm', '4 cm', 1],
+    ['1 mm', '3 cm', 2],
+    ['1 mm', '35 mm', 3],
+    ['1 mm', '34 mm', 4],
+    ['1 mm', '33 mm', 5],
 ]);
 
 it('says which demand to let go of', function (Wish $wish, string $says) {
@@ -126,31 +130,35 @@ it('makes fewer demands when one is let go', function (Demand $demand) {
         ->and($all->without($demand)->demands())->toBe(array_values(array_filter(Demand::cases(), fn (Demand $one) => $one !== $demand)));
 })->with(Demand::cases());
 
-/** A plan of a letter sheet, by what it costs. */
-function weighed(float $trimmed = 0.0, float $unused = 0.0, int $grades = 0, int $columns = 5, int $rows = 7): Proposal
+/** A plan of a letter sheet, by what it costs; a mesh that could keep and cover so much. */
+function weighed(float $trimmed = 0.0, float $unused = 0.0, int $grades = 0, int $columns = 5, int $rows = 7, ?float $meshTrims = null, float $meshLeaves = 0.0): Proposal
 {
     $near = fn (float $share): InchLadder\Measure\Rational => InchLadder\Measure\Rational::near(1 - $share, 4);
 
-    return new Proposal(length('1 in'), length('1 1/2 in'), $columns, $rows, $near($trimmed), $near($unused), $grades, 0, size('0.5x0.5in'));
+    return new Proposal(length('1 in'), length('1 1/2 in'), $columns, $rows, $near($trimmed), $near($unused), $grades, (new Wish(Subject::StillLife))->cellsOff($columns * $rows), size('0.5x0.5in'), $near($meshTrims ?? $trimmed), $near($meshLeaves));
 }
 
-it('weighs a tenth of the photo against a quarter of the paper, five grades, 25 lines and a doubling of the cells', function (Closure $trimmed, Closure $other, bool $otherFirst) {
-    // A still life wants 35 cells; from half to double of that nothing is off.
+it('weighs a tenth of the photo against a third of the paper, four grades, 25 lines and half a doubling of the cells', function (Closure $trimmed, Closure $other, bool $otherFirst) {
+    // A still life wants 35 cells; from 20 to 61 of that nothing is off.
     $plans = [$trimmed(), $other()];
     expect(Ranking::of($plans, new Wish(Subject::StillLife))[0])->toBe($plans[$otherFirst ? 1 : 0])
         ->and(Ranking::of(array_reverse($plans), new Wish(Subject::StillLife))[0])->toBe($plans[$otherFirst ? 1 : 0]);
 })->with([
-    'less of the paper' => [fn () => weighed(0.1), fn () => weighed(unused: 0.24), true],
-    'more of the paper' => [fn () => weighed(0.1), fn () => weighed(unused: 0.26), false],
-    'four grades' => [fn () => weighed(0.1), fn () => weighed(grades: 4), true],
-    'six grades' => [fn () => weighed(0.1), fn () => weighed(grades: 6), false],
-    // 5 by 7 has 10 lines, 1 by 35 has 34 and 1 by 37 has 36.
-    '24 lines more' => [fn () => weighed(0.1), fn () => weighed(columns: 1, rows: 35), true],
+    // Cells of one mesh.
+    'less of the paper' => [fn () => weighed(0.1, meshTrims: 0), fn () => weighed(unused: 0.32), true],
+    'more of the paper' => [fn () => weighed(0.1, meshTrims: 0), fn () => weighed(unused: 0.35), false],
+    'three grades' => [fn () => weighed(0.1, meshTrims: 0), fn () => weighed(unused: 0.001, grades: 3), true],
+    'four grades' => [fn () => weighed(0.1, meshTrims: 0), fn () => weighed(unused: 0.001, grades: 4), false],
+    // Meshes: 5 by 7 has 10 lines, 2 by 30 has 30, and 1 by 37 has 36.
+    'a mesh that leaves less of the paper' => [fn () => weighed(0.1), fn () => weighed(unused: 0.5, meshLeaves: 0.32), true],
+    'a mesh that leaves more of it' => [fn () => weighed(0.1), fn () => weighed(unused: 0.5, meshLeaves: 0.35), false],
+    '20 lines more' => [fn () => weighed(0.1), fn () => weighed(columns: 2, rows: 30), true],
     '26 lines more' => [fn () => weighed(0.1), fn () => weighed(columns: 1, rows: 37), false],
-    // 10 by 14 is four times 35, one doubling too many, with 12 lines more than 5 by 7: as much as 0.148 of the photo.
-    'a doubling, against more of the photo' => [fn () => weighed(0.16), fn () => weighed(columns: 10, rows: 14), true],
-    'a doubling, against less' => [fn () => weighed(0.14), fn () => weighed(columns: 10, rows: 14), false],
-    'double is not off' => [fn () => weighed(0.05), fn () => weighed(columns: 7, rows: 10), true],
+    // 10 by 14 is four times 35, 1.19 doublings too many, with 12 lines more than 5 by 7: as much as 0.287 of the photo.
+    'doublings, against more of the photo' => [fn () => weighed(0.3), fn () => weighed(columns: 10, rows: 14), true],
+    'doublings, against less' => [fn () => weighed(0.27), fn () => weighed(columns: 10, rows: 14), false],
+    '60 are not off' => [fn () => weighed(0.05), fn () => weighed(columns: 6, rows: 10), true],
+    'however hard its cells are, a mesh that crops less leads' => [fn () => weighed(0.02), fn () => weighed(unused: 0.1, grades: 12), true],
 ]);
 
 it('shows six meshes first, and then whatever costs least', function () {
@@ -164,6 +172,12 @@ it('shows six meshes first, and then whatever costs least', function () {
     expect(array_slice($ranked, 0, 6))->toBe(['4x5 first', '4x6 first', '5x6 first', '5x7 first', '6x7 first', '6x8 first'])
         ->and(array_slice($ranked, 6, 3))->toBe(['4x5 second', '4x6 second', '5x6 second'])->and($ranked)->toHaveCount(16);
 });
+
+it('gives up nothing of a perfect plan, if it has squares that are wanted', function (int $columns, int $rows, bool $leads) {
+    $perfect = fn (int $columns, int $rows): Proposal => new Proposal(length('1 in'), length('1 in'), $columns, $rows, InchLadder\Measure\Rational::one(), InchLadder\Measure\Rational::one(), 12, (new Wish(Subject::StillLife))->cellsOff($columns * $rows), size('0x0in'), InchLadder\Measure\Rational::one(), InchLadder\Measure\Rational::one());
+    $plans = [$perfect($columns, $rows), weighed(columns: 4, rows: 6, unused: 0.01)];
+    expect(Ranking::of($plans, new Wish(Subject::StillLife))[0] === $plans[0])->toBe($leads);
+})->with([[5, 12, true], [7, 10, false], [4, 4, false]]);
 
 it('wants from a third to three times the cells of its subject', function (Subject $subject, int $fewest, int $most) {
     expect([(new Wish($subject))->fewestCells(), (new Wish($subject))->mostCells()])->toBe([$fewest, $most]);

@@ -67,13 +67,13 @@ it('keeps a count or a cell that was typed when the way to fit changes', functio
     expect(array_intersect_key((array) $back->grid, $grid))->toEqual($grid)->and($back->fit->way)->toBe('crop')
         ->and($grid['columns'] ?? $ruled->columns)->toBe($ruled->columns);
 })->with([
-    'columns' => [['school' => 'count', 'columns' => 6], ['way' => 'cells', 'cell' => '1 5/8 in', 'columns' => 6, 'rows' => null]],
+    'columns' => [['school' => 'count', 'columns' => 6], ['way' => 'cells', 'cell' => '1 5/8 in', 'columns' => 6, 'rows' => 4]],
     'columns and rows' => [['school' => 'proportional', 'columns' => 6, 'rows' => 8], ['cell' => '1 1/4 in', 'columns' => 6, 'rows' => 8]],
     'a cell' => [['school' => 'measure', 'cell' => '1 1/4 in', 'on' => 'paper'], ['cell' => '1 1/4 in', 'columns' => null]],
     'a cell on the print' => [['school' => 'measure', 'cell' => '1 1/4 in', 'on' => 'print'], ['way' => 'cells']],
     // Those have no count of squares: the planner's is taken.
     'neither' => [['school' => 'thirds'], ['way' => 'cells', 'size' => '1', 'left' => null]],
-    'squares that would be too many down' => [['school' => 'count', 'columns' => 60], ['cell' => '1/8 in', 'columns' => 60, 'rows' => 60]],
+    'as many as there can be' => [['school' => 'count', 'columns' => 60], ['cell' => '1/8 in', 'columns' => 60, 'rows' => 40]],
 ]);
 
 it('shows of each way beforehand just what taking it makes', function (array $choices) {

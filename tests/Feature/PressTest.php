@@ -61,7 +61,7 @@ it('draws a check bar of its stated length, and says to print at 100 %', functio
     $pdf = Sheets::bytes(Format::Pdf, sheet($drawing, 'print'));
     $lengths = array_map(fn (array $s) => round($s[2] - $s[0], 1), Pdf::strokes($pdf));
     expect($lengths)->toContain($length)
-        ->and((new Parser)->parseContent($pdf)->getText())->toContain($says, 'print at 100 %');
+        ->and((new Parser)->parseContent($pdf)->getText())->toContain($says, 'Print at 100 %');
 })->with([
     ['in', '1/16 in', 101.6, 'This bar is 4 in long'],
     ['cm', '1 mm', 100.0, 'This bar is 100 mm long'],

@@ -72,7 +72,7 @@ it('keeps every mark inside the printer’s border, and says so where it cannot'
         foreach ($leaf->marks as $mark) {
             expect($room->holds($mark->box(), 0.02))->toBeTrue(json_encode($mark->box()));
         }
-        expect(Sheets::words($leaf))->toContain($kind === 'calibration' ? 'Print this page at 100 %' : 'print at 100 %');
+        expect(Sheets::words($leaf))->toContain($kind === 'calibration' ? 'Print this page at 100 %' : 'Print at 100 %');
     }
 })->with(everySheetKind())->with([
     'A4' => ['a4', '6 mm'],
@@ -450,7 +450,7 @@ it('has the whole plan on one page', function () {
     $leaves = Sheets::leaves($drawing->refresh(), 'plan', ['page' => 'letter']);
     expect($leaves)->toHaveCount(1);
     $words = preg_replace('/\s+/', ' ', (new Parser)->parseContent(Sheets::bytes(Format::Pdf, $leaves))->getText());
-    expect($words)->toContain('Garden gate', 'the pivot is 3', '1 of 35 cells', 'sheet edge', 'measure the diagonals')
+    expect($words)->toContain('Garden gate', 'the pivot is 3', '1 of 35 cells', 'sheet edge', 'Measure the diagonals')
         // The sheet's size is said once: the decision has it.
         ->and([substr_count((string) $words, 'Letter portrait'), substr_count((string) $words, '× 11 in')])->toBe([1, 1])
         ->and(array_filter($leaves->page(0)->marks, fn ($mark) => $mark instanceof App\Printing\Fill))->toHaveCount(1);

@@ -55,7 +55,7 @@ function bruteFront(?Size $print, Rational $ratio, Size $paper, array $marks, Wi
             && ($wish->leastCell === null || ! $wish->leastCell->isLongerThan($b))
             && (! $wish->wholeSheet || ($area->width->equals($paper->width) && $area->height->equals($paper->height)));
         if ($fits) {
-            $plans[] = [($a?->exact() ?? '–')." {$b->exact()} {$n}x{$m}", [-$kept->toFloat(), -$area->shareOf($paper)->toFloat(), $grades, $n + $m, max(0, $wanted / 2 - $n * $m <= 0 ? 0 : (int) ceil($wanted / 2) - $n * $m, $n * $m - 2 * $wanted)]];
+            $plans[] = [($a?->exact() ?? '–')." {$b->exact()} {$n}x{$m}", [-$kept->toFloat(), -$area->shareOf($paper)->toFloat(), $grades, $n + $m, max(0, (int) ceil($wanted * 4 / 7) - $n * $m, $n * $m - (int) floor($wanted * 7 / 4))]];
         }
     };
     $shorter = Length::smaller($paper->width, $paper->height);
@@ -114,19 +114,19 @@ it('finds the same front as a brute force over the same candidates', function (s
     sort($found);
     expect($found)->toBe(bruteFront($print, $reference->ratio(), size($sheet), $marks, $wish(), $square));
 })->with([
-    'a print on letter' => ['5x7in', '8.5x11in', '1/8 in', ['1 in', '1/2 in', '1/4 in', '1/8 in'], fn () => new Wish(Subject::StillLife)],
-    'a likeness' => ['4x6in', '8x10in', '1/8 in', ['1 in', '1/2 in', '1/4 in', '1/8 in'], fn () => new Wish(Subject::Likeness)],
-    'a ruler of halves' => ['5x7in', '22x30in', '1/2 in', ['1 in', '1/2 in'], fn () => new Wish(Subject::Landscape)],
-    'metric' => ['9x13cm', '148x210mm', '1 mm', ['1 cm', '5 mm', '2 mm', '1 mm'], fn () => new Wish(Subject::StillLife)],
-    'an odd sheet' => ['6.3x4.1in', '9.4x7.7in', '1/4 in', ['1 in', '1/2 in', '1/4 in'], fn () => new Wish(Subject::Figure)],
-    'a screen' => ['3000x2000px', '11x8.5in', '1/4 in', ['1 in', '1/2 in', '1/4 in'], fn () => new Wish(Subject::Buildings)],
-    'a screen, metric' => ['1237x811px', '148x105mm', '1 mm', ['1 cm', '5 mm', '2 mm', '1 mm'], fn () => new Wish(Subject::Landscape)],
-    'never trimmed' => ['5x7in', '8.5x11in', '1/8 in', ['1 in', '1/2 in', '1/4 in', '1/8 in'], fn () => new Wish(Subject::StillLife, neverTrim: true)],
-    'the whole sheet' => ['4x6in', '8x10in', '1/4 in', ['1 in', '1/2 in', '1/4 in'], fn () => new Wish(Subject::StillLife, wholeSheet: true)],
-    'few lines, large cells' => ['5x7in', '18x24in', '1/4 in', ['1 in', '1/2 in', '1/4 in'], fn () => new Wish(Subject::StillLife, mostLines: 9, leastCell: length('2 in'))],
-    'a circle of a print' => ['5x7in', '8x8in', '1/8 in', ['1 in', '1/2 in', '1/4 in', '1/8 in'], fn () => new Wish(Subject::StillLife), true],
-    'a circle of a screen, metric' => ['1237x811px', '105x105mm', '1 mm', ['1 cm', '5 mm', '2 mm', '1 mm'], fn () => new Wish(Subject::Landscape), true],
-    'a circle that may trim nothing' => ['4x6in', '8x8in', '1/4 in', ['1 in', '1/2 in', '1/4 in'], fn () => new Wish(Subject::StillLife, neverTrim: true), true],
-    'a circle of few lines, on an odd square' => ['6.3x4.1in', '7.7x7.7in', '1/4 in', ['1 in', '1/2 in', '1/4 in'], fn () => new Wish(Subject::Figure, mostLines: 12), true],
-    'nothing to be had' => ['5x7in', '9x11in', '1/4 in', ['1 in', '1/2 in', '1/4 in'], fn () => new Wish(Subject::StillLife, neverTrim: true, wholeSheet: true)],
+    'a print on letter' => ['5x7in', '8.5x11in', '1/8 in', ['5 in', '2 in', '1 in', '1/2 in', '1/4 in', '1/8 in'], fn () => new Wish(Subject::StillLife)],
+    'a likeness' => ['4x6in', '8x10in', '1/8 in', ['5 in', '2 in', '1 in', '1/2 in', '1/4 in', '1/8 in'], fn () => new Wish(Subject::Likeness)],
+    'a ruler of halves' => ['5x7in', '22x30in', '1/2 in', ['5 in', '2 in', '1 in', '1/2 in'], fn () => new Wish(Subject::Landscape)],
+    'metric' => ['9x13cm', '148x210mm', '1 mm', ['5 cm', '2 cm', '1 cm', '5 mm', '2 mm', '1 mm'], fn () => new Wish(Subject::StillLife)],
+    'an odd sheet' => ['6.3x4.1in', '9.4x7.7in', '1/4 in', ['5 in', '2 in', '1 in', '1/2 in', '1/4 in'], fn () => new Wish(Subject::Figure)],
+    'a screen' => ['3000x2000px', '11x8.5in', '1/4 in', ['5 in', '2 in', '1 in', '1/2 in', '1/4 in'], fn () => new Wish(Subject::Buildings)],
+    'a screen, metric' => ['1237x811px', '148x105mm', '1 mm', ['5 cm', '2 cm', '1 cm', '5 mm', '2 mm', '1 mm'], fn () => new Wish(Subject::Landscape)],
+    'never trimmed' => ['5x7in', '8.5x11in', '1/8 in', ['5 in', '2 in', '1 in', '1/2 in', '1/4 in', '1/8 in'], fn () => new Wish(Subject::StillLife, neverTrim: true)],
+    'the whole sheet' => ['4x6in', '8x10in', '1/4 in', ['5 in', '2 in', '1 in', '1/2 in', '1/4 in'], fn () => new Wish(Subject::StillLife, wholeSheet: true)],
+    'few lines, large cells' => ['5x7in', '18x24in', '1/4 in', ['5 in', '2 in', '1 in', '1/2 in', '1/4 in'], fn () => new Wish(Subject::StillLife, mostLines: 9, leastCell: length('2 in'))],
+    'a circle of a print' => ['5x7in', '8x8in', '1/8 in', ['5 in', '2 in', '1 in', '1/2 in', '1/4 in', '1/8 in'], fn () => new Wish(Subject::StillLife), true],
+    'a circle of a screen, metric' => ['1237x811px', '105x105mm', '1 mm', ['5 cm', '2 cm', '1 cm', '5 mm', '2 mm', '1 mm'], fn () => new Wish(Subject::Landscape), true],
+    'a circle that may trim nothing' => ['4x6in', '8x8in', '1/4 in', ['5 in', '2 in', '1 in', '1/2 in', '1/4 in'], fn () => new Wish(Subject::StillLife, neverTrim: true), true],
+    'a circle of few lines, on an odd square' => ['6.3x4.1in', '7.7x7.7in', '1/4 in', ['5 in', '2 in', '1 in', '1/2 in', '1/4 in'], fn () => new Wish(Subject::Figure, mostLines: 12), true],
+    'nothing to be had' => ['5x7in', '9x11in', '1/4 in', ['5 in', '2 in', '1 in', '1/2 in', '1/4 in'], fn () => new Wish(Subject::StillLife, neverTrim: true, wholeSheet: true)],
 ]);

@@ -39,6 +39,8 @@ final readonly class FitChoice
         #[OA\Property] public ?int $rows,
         /** What was planned without being asked, and for what; null once the fit is the artist’s own. */
         #[OA\Property] public ?string $planned,
+        /** What the artist’s own fit was chosen for; null while it is the planner’s. */
+        #[OA\Property] public ?string $own,
     ) {
     }
 }

@@ -24,7 +24,7 @@ final readonly class FitPart
 {
     public const DEFAULTS = [
         'way' => 'crop', 'lock' => 'paper', 'ratio' => '4:5', 'left' => null, 'top' => null, 'size' => '1', 'width' => '1', 'height' => '1',
-        'inset' => '1', 'inset_width' => null, 'cell' => '1 in', 'print_cell' => null, 'columns' => null, 'rows' => null, 'planned' => null,
+        'inset' => '1', 'inset_width' => null, 'cell' => '1 in', 'print_cell' => null, 'columns' => null, 'rows' => null, 'planned' => null, 'own' => null,
     ];
 
     private const OVER_LEAST = '-1';
@@ -53,6 +53,7 @@ final readonly class FitPart
             columns: $fields->whole("{$at}.columns"),
             rows: $fields->whole("{$at}.rows"),
             planned: $fields->words("{$at}.planned", 200) ?: null,
+            own: $fields->words("{$at}.own", 40) ?: null,
         );
     }
 

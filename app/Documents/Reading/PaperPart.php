@@ -9,6 +9,7 @@ use App\Documents\Choices\OffsetChoice;
 use App\Documents\Choices\PaperChoice;
 use App\Wording\Say;
 use InchLadder\Measure\Size;
+use InchLadder\Measure\Unit;
 use InchLadder\Paper\Catalogue;
 use InchLadder\Paper\Colour;
 use InchLadder\Paper\Margins;
@@ -34,6 +35,12 @@ final readonly class PaperPart
     ];
 
     private const OFFSETS = 'offsets';
+
+    /** What is kept free of every side of a new drawing's sheet: about a strip of narrow tape (common practice), round in its unit. */
+    public static function margin(Unit $unit): string
+    {
+        return $unit->isMetric() ? '5 mm' : '1/4 in';
+    }
 
     public PaperChoice $json;
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Documents\Reading\PaperPart;
 use App\Imaging\PhotoRefused;
 use App\Wire\Said;
 use Illuminate\Foundation\Http\FormRequest;
@@ -58,7 +59,7 @@ final class PhotoRequest extends FormRequest
 
         return [
             'unit' => $unit->value, 'ruler' => $unit->commonRuler()->name,
-            'paper' => ['sheet' => 'a4', 'width' => '210 mm', 'height' => '297 mm', 'margins' => array_fill_keys(['top', 'right', 'bottom', 'left'], '7 mm')],
+            'paper' => ['sheet' => 'a4', 'width' => '210 mm', 'height' => '297 mm', 'margins' => array_fill_keys(['top', 'right', 'bottom', 'left'], PaperPart::margin($unit))],
         ];
     }
 

@@ -31,6 +31,10 @@ final readonly class MeshJson
         /** Which of the three that are offered first; null for the others. */
         #[OA\Property(nullable: true, enum: Density::class)] public ?string $density,
         #[OA\Property] public PlanPictureJson $picture,
+        /** Whether the grid is this one. */
+        #[OA\Property] public bool $chosen,
+        /** Of whole squares: the plan that is taken up for it. Null where a count of columns is enough. */
+        #[OA\Property] public ?TakenPlanJson $plan,
     ) {
     }
 }

@@ -69,6 +69,8 @@ final readonly class WorkingsJson
         #[OA\Property] public ?MismatchJson $mismatch,
         /** What is proposed of a strip that squares leave over and that is too narrow to be cells. */
         #[OA\Property] public ?string $sliver,
+        /** Null where nothing has changed since the fit was chosen. */
+        #[OA\Property] public ?OfferJson $offer,
         #[OA\Property] public GuidesOffJson $guides_off,
         #[OA\Property] public SheetCareJson $sheet_care,
         #[OA\Property] public CarryJson $carry,

@@ -1310,7 +1310,7 @@ export interface components {
             wide?: number | null;
             high?: number | null;
             /** @enum {string} */
-            act: "turn" | "level" | "border" | "gridded" | "part" | "aim" | "crop" | "pull" | "inset" | "plan" | "feature" | "whole" | "ruled" | "carried" | "edge" | "thing" | "shape" | "unit" | "way" | "print";
+            act: "turn" | "level" | "border" | "gridded" | "part" | "aim" | "crop" | "pull" | "inset" | "plan" | "feature" | "whole" | "ruled" | "carried" | "edge" | "thing" | "shape" | "unit" | "way" | "print" | "keep" | "count";
             how: {
                 [key: string]: unknown;
             };
@@ -2016,6 +2016,8 @@ export interface components {
             /** @enum {string|null} */
             density: "few" | "middling" | "many" | null;
             picture: components["schemas"]["PlanPictureJson"];
+            chosen: boolean;
+            plan: components["schemas"]["TakenPlanJson"] | null;
         };
         /** @description A print whose shape is not the photo’s, and the two sizes that would agree. */
         MismatchJson: {
@@ -2089,6 +2091,11 @@ export interface components {
             /** @enum {string|null} */
             purpose: "trial" | "good" | null;
             size: string;
+        };
+        /** @description Whole squares that would suit, after what the artist's own fit was chosen for has changed. */
+        OfferJson: {
+            sentence: string;
+            plan: components["schemas"]["TakenPlanJson"];
         };
         /** @description Another sheet for the same picture, drawn whole. */
         OtherSheetJson: {
@@ -2693,6 +2700,15 @@ export interface components {
             soft: string | null;
             says: string;
         };
+        /** @description A plan as it is taken up: what the adjustment `plan` is sent. */
+        TakenPlanJson: {
+            paper_cell: string;
+            photo_cell: string;
+            columns: number;
+            rows: number;
+            /** @enum {string} */
+            turn: "given" | "advised" | "upright" | "sideways";
+        };
         /** @description One thing to do before the drawing is done. */
         TaskJson: {
             key: string;
@@ -2896,6 +2912,7 @@ export interface components {
             advice: components["schemas"]["AdviceJson"];
             mismatch: components["schemas"]["MismatchJson"] | null;
             sliver: string | null;
+            offer: components["schemas"]["OfferJson"] | null;
             guides_off: components["schemas"]["GuidesOffJson"];
             sheet_care: components["schemas"]["SheetCareJson"];
             carry: components["schemas"]["CarryJson"];
@@ -2927,7 +2944,7 @@ export interface components {
             high?: number | null;
             rung?: string | null;
             /** @enum {string|null} */
-            act?: "turn" | "level" | "border" | "gridded" | "part" | "aim" | "crop" | "pull" | "inset" | "plan" | "feature" | "whole" | "ruled" | "carried" | "edge" | "thing" | "shape" | "unit" | "way" | "print" | null;
+            act?: "turn" | "level" | "border" | "gridded" | "part" | "aim" | "crop" | "pull" | "inset" | "plan" | "feature" | "whole" | "ruled" | "carried" | "edge" | "thing" | "shape" | "unit" | "way" | "print" | "keep" | "count" | null;
             how?: {
                 [key: string]: unknown;
             } | null;
@@ -3043,6 +3060,7 @@ export interface components {
             columns: number | null;
             rows: number | null;
             planned: string | null;
+            own: string | null;
         };
         /** @description The school of grid, its size, its labels and its lines. */
         GridChoice: {

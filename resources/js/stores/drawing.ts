@@ -70,17 +70,26 @@ export const useDrawing = defineStore('drawing', () => {
     state.value = 'saved'
   }
 
+  let adjusting: Promise<void> = Promise.resolve()
+
+  /** One adjustment after another: each is made of what the one before has left. */
+  function adjust(act: Act, how: Record<string, unknown>): Promise<void> {
+    return (adjusting = adjusting.catch(() => undefined).then(() => takeAdjustment(act, how)))
+  }
+
   /** Where the choices are read, errors stand beside them; typed things that are no choices have theirs here until the next try. */
-  async function adjust(act: Act, how: Record<string, unknown>) {
+  async function takeAdjustment(act: Act, how: Record<string, unknown>) {
     if (!draft.value || !drawing.value) return
     said.value = ''
     touched.value = false
     const before = state.value
+    const sent = plain(draft.value)
     state.value = 'unsaved'
     try {
-      const answer = await api.adjust(drawing.value.photo, draft.value, act, how)
+      const answer = await api.adjust(drawing.value.photo, sent, act, how)
       errors.value = {}
-      draft.value = answer.choices
+      // What was decided while this was on its way stands on top of it.
+      draft.value = rebase(draft.value, sent, answer.choices)
       said.value = adjusted = answer.said
       decide(() => undefined)
     } catch (error) {

@@ -14,6 +14,7 @@ import Pictures from '@/ui/Pictures.vue'
 import Small from '@/ui/Small.vue'
 import { toShare } from '@/ui/shares'
 import Warnings from '@/ui/Warnings.vue'
+import PlanOffer from '../PlanOffer.vue'
 import PlannerList from '../planner/PlannerList.vue'
 import { useAsked } from '../useAsked'
 import KeptCrops from './KeptCrops.vue'
@@ -115,6 +116,7 @@ const dividers = useAsked(api.dividers)
     <p class="result"><Num :text="result" /></p>
     <p v-if="workings.trimmed_share" class="soft"><Num :text="trimming" /></p>
   </div>
+  <PlanOffer :workings="workings" />
   <Warnings :lines="workings.rungs.fit.warnings" />
   <div>
     <Fold group="fit move" :name="$t('fit.moveOrResize')">

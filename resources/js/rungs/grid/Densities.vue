@@ -1,37 +1,26 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { api } from '@/api/client'
-import type { Choices } from '@/api/types'
 import { t } from '@/lang'
-import { useDrawing } from '@/stores/drawing'
 import Pictures from '@/ui/Pictures.vue'
 import Small from '@/ui/Small.vue'
 import { useAsked } from '../useAsked'
+import { takeMesh } from './takeMesh'
 
 /** Few squares, a middling count, many: each as a picture with what it costs to rule and how near an eye comes. */
-const props = defineProps<{ choices: Choices; photo: string | null }>()
-const store = useDrawing()
+defineProps<{ photo: string | null }>()
 const meshes = useAsked(api.meshes)
 void meshes.ask()
 const three = computed(() => (meshes.answer.value ?? []).filter((one) => one.density !== null))
-const meshOf = (columns: string) => three.value.find((one) => String(one.columns) === columns)!
+const meshOf = (density: string) => three.value.find((one) => one.density === density)!
 const offers = computed(() =>
   three.value.map((one) => ({
-    value: String(one.columns),
+    value: String(one.density),
     name: t(`grid.density.${one.density}`),
     figure: t('grid.densityCosts', { columns: one.columns, rows: one.rows, lines: one.lines, time: one.time, error: one.error }),
   })),
 )
-const chosen = computed(() =>
-  props.choices.fit.way !== 'cells' && props.choices.grid.school === 'count' ? String(props.choices.grid.columns) : null,
-)
-
-function take(columns: string) {
-  store.decide((choices) => {
-    Object.assign(choices.grid, { school: 'count', columns: Number(columns) })
-    if (choices.fit.way === 'cells') choices.fit.way = 'crop'
-  })
-}
+const chosen = computed(() => three.value.find((one) => one.chosen)?.density ?? null)
 </script>
 
 <template>
@@ -42,7 +31,7 @@ function take(columns: string) {
     :model-value="chosen"
     :options="offers"
     data-test="densities"
-    @update:model-value="take"
+    @update:model-value="takeMesh(meshOf($event))"
   >
     <template #default="{ value }"><Small :plan="meshOf(value).picture" :photo="photo" grid /></template>
   </Pictures>

@@ -16,6 +16,7 @@ import Pick from '@/ui/Pick.vue'
 import { toShare } from '@/ui/shares'
 import KeepUnder from '../KeepUnder.vue'
 import Overlays from '../Overlays.vue'
+import PlanOffer from '../PlanOffer.vue'
 import KeyPoints from '../photo/KeyPoints.vue'
 import Worked from '../Worked.vue'
 import Carried from './Carried.vue'
@@ -62,8 +63,9 @@ async function part() {
 
 <template>
   <h2>{{ $t('grid.theSameGridOnBoth') }}</h2>
-  <Densities :choices="choices" :photo="preview" />
+  <Densities :photo="preview" />
   <p class="result"><Num :text="workings.rungs.grid.decision" /></p>
+  <PlanOffer :workings="workings" />
   <Callout v-if="workings.sliver" data-test="sliver">
     <p><Num :text="workings.sliver" /></p>
     <button type="button" class="button" @click="store.decide((c) => (c.grid.remainder = 'absorb'))">{{ $t('grid.spreadIt') }}</button>
@@ -79,6 +81,16 @@ async function part() {
           @update:model-value="takeSchool"
         />
         <p>{{ $t('grid.theGridComesWithTheFit') }}</p>
+        <div class="counts">
+          <CountInput
+            v-for="side in ['columns', 'rows'] as const"
+            :key="side"
+            :label="$t(`grid.${side}`)"
+            :field="`fit.${side}`"
+            :model-value="workings.grid[side]"
+            @update:model-value="store.adjust('count', { side, count: $event })"
+          />
+        </div>
         <TypedInput
           :label="$t('grid.cellOnThePaper')"
           field="cell"
@@ -176,7 +188,7 @@ async function part() {
         </div>
       </div>
       <p v-if="store.errors['grid.rows'] && school !== 'proportional'" class="fault" role="alert">{{ store.errors['grid.rows'] }}</p>
-      <Fold :name="$t('grid.howFine')"><Meshes :choices="choices" /></Fold>
+      <Fold :name="$t('grid.howFine')"><Meshes /></Fold>
       <LeftStrips v-if="choices.fit.way !== 'cells'" :workings="workings" :drawing="drawing" />
     </Fold>
     <Fold group="grid types" :name="$t('grid.theSchoolsSideBySide')" lazy>

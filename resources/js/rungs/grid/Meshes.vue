@@ -1,22 +1,12 @@
 <script setup lang="ts">
 import { api } from '@/api/client'
-import type { Choices } from '@/api/types'
-import { useDrawing } from '@/stores/drawing'
 import Num from '@/ui/Num.vue'
 import { useAsked } from '../useAsked'
+import { takeMesh } from './takeMesh'
 
 /** How fine the grid could be: what it costs to rule, and how far an edge placed by eye may be out. */
-defineProps<{ choices: Choices }>()
-const store = useDrawing()
 const meshes = useAsked(api.meshes)
 void meshes.ask()
-
-function take(columns: number) {
-  store.decide((choices) => {
-    Object.assign(choices.grid, { school: 'count', columns })
-    if (choices.fit.way === 'cells') choices.fit.way = 'crop'
-  })
-}
 </script>
 
 <template>
@@ -27,7 +17,7 @@ function take(columns: number) {
     </thead>
     <tbody>
       <tr v-for="mesh in meshes.answer.value" :key="mesh.columns">
-        <th scope="row"><button type="button" class="button bare" :aria-pressed="choices.grid.school === 'count' && choices.grid.columns === mesh.columns" @click="take(mesh.columns)">{{ mesh.columns }} × {{ mesh.rows }}</button></th>
+        <th scope="row"><button type="button" class="button bare" :aria-pressed="mesh.chosen" @click="takeMesh(mesh)">{{ mesh.columns }} × {{ mesh.rows }}</button></th>
         <td>{{ mesh.lines }}</td>
         <td>{{ mesh.time }}<template v-if="mesh.copying"><br /><Num :text="mesh.copying" /></template></td>
         <td><Num :text="mesh.error" /></td>
