@@ -142,7 +142,7 @@ final readonly class PlanWriter
             inset_size: round(min(1, $plan->layout->fitted->area->width->over($plan->layout->usable->largestInside($plan->layout->fitted->area->ratio())->width)->toFloat()), 6),
             typed: $this->typed($fit),
             trimming: $fit ? $sums->fit->trimming() : '',
-            left_over: $fit ? $sums->fit->remains() : '',
+            left_over: $fit ? $sums->fit->leftover() : '',
             trimmed_share: Writing::trimmed($plan),
             shape: Fractions::places($plan->layout->fitted->area->ratio(), 3),
             drawing: $this->area($plan->layout->fitted->area, $plan->layout->left, $plan->layout->top),

@@ -238,14 +238,6 @@ final readonly class FitWorkings
         return Say::it('fit.left.some', ['across' => $this->write->reading($left->width), 'down' => $this->write->reading($left->height)]);
     }
 
-    /** The same in two or three words: `nothing`, `1/2 in, 2 in`. */
-    public function remains(): string
-    {
-        $left = $this->plan->layout->leftover;
-
-        return $left->isNothing() ? Say::it('fit.left.none') : $this->write->reading($left->width).', '.$this->write->reading($left->height);
-    }
-
     private function wholeCells(): ?string
     {
         if ($this->plan->layout->fitted->cells === null) {

@@ -31,12 +31,12 @@ return [
     ],
     'pinned' => ':point: :says',
     'trimmed' => [
-        'nothing' => 'Nothing is trimmed from the photo.',
-        'some' => ':share of the photo is trimmed: :sides.',
+        'nothing' => 'Nothing is cropped from the photo.',
+        'some' => ':share of the photo is cropped: :sides.',
         'left' => ':off off the left', 'right' => ':off off the right', 'top' => ':off off the top', 'bottom' => ':off off the bottom',
     ],
     'round' => ['full' => 'The circle is :is across.', 'smaller' => 'The circle is :is across. Cropped to the paper it could be :could.'],
-    'left' => ['nothing' => 'The drawing fills the paper inside its margins.', 'some' => 'Left over: :across across, :down down.', 'none' => 'nothing'],
+    'left' => ['nothing' => 'The drawing fills the paper inside its margins.', 'some' => 'Left over: :across across, :down down.'],
     'whole cells' => ':columns × :cell = :width across, :rows × :high = :height down.',
     'limit' => ['width' => 'The width stops it first. All the slack is above and below.', 'height' => 'The height stops it first. All the slack is at the sides.'],
     'scale' => [

@@ -117,7 +117,7 @@ return [
     'NoPlan' => [
         'under all demands' => 'No cells are easy on both rulers under all these demands. Let go of :helps, and there are some.',
         'nor with one let go' => 'No cells are easy on both rulers under these demands, nor with one of them let go. Let go of more than one.',
-        'not at all' => 'No cells are easy on both rulers for this photo and paper with no more than :percent % trimmed. Try other margins, another sheet, or a subject that may be trimmed more.',
+        'not at all' => 'No cells are easy on both rulers for this photo and paper with no more than :percent % cropped. Try other margins, another sheet, or a subject that may be cropped more.',
     ],
     'CellUnknown' => [
         'named' => 'There is no cell :cell. This grid’s go from :first to :last.',

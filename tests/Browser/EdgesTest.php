@@ -32,12 +32,12 @@ function cropFrame(Table $table): array
 it('moves the crop by hand and by arrow keys, masks the rest, and keeps it', function () {
     // A wide photo for a square sheet: the crop has room to either side.
     $table = fresh('--sheet=10x10in --photo=9x6in', 'fit')
-        ->see('[data-test=sums]', '33.3 % of the photo is trimmed: 1 1/2 in off the left, 1 1/2 in off the right.');
+        ->see('[data-test=sums]', '33.3 % of the photo is cropped: 1 1/2 in off the left, 1 1/2 in off the right.');
     [$x, $y, $width, $height] = cropFrame($table);
     expect($width)->toEqualWithDelta($height, 0.5)->and($table->all('.mask'))->toHaveCount(1);
 
     (new WebDriverActions($table->browser))->moveToElement($table->find('[data-test=crop]'))->clickAndHold()->moveByOffset(-30, 0)->moveByOffset(-150, 5)->release()->perform();
-    $table->kept()->see('[data-test=sums]', '33.3 % of the photo is trimmed: 3 in off the right.');
+    $table->kept()->see('[data-test=sums]', '33.3 % of the photo is cropped: 3 in off the right.');
     expect(cropFrame($table)[0])->toBeLessThan($x - 20)->and(cropFrame($table)[1])->toEqualWithDelta($y, 0.5);
 
     $table->script('document.querySelector("[data-test=crop]").focus()');

@@ -37,7 +37,7 @@ it('goes from a photo to a printed grid and a copied cell, with the same numbers
     $table->click('nav li:nth-child(3) a')->press('Whole squares')->write('Cell on the paper', '1½')->kept();
     $table
         ->see('[data-test=figures]', '×1 1/2')
-        ->see('[data-test=sums]', 'Nothing is trimmed from the photo.')
+        ->see('[data-test=sums]', 'Nothing is cropped from the photo.')
         ->see('[data-test=sums]', 'Left over: 1 in across, 1/2 in down.');
     $table->isAccessibleThen('Fit');
 

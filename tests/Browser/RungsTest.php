@@ -161,7 +161,7 @@ it('shows what all four ways cost, and switches without losing the crop', functi
     $table = begun('--sheet=10x10in --photo=9x6in --margin=0', 'fit')->see('[data-test=losses]', '1 1/2 in');
     $table->drawOn('[data-test=crop]', [0.5, 0.5], [0.8, 0.5])->kept();
     $place = $table->find('[data-test=crop]')->getAttribute('x');
-    $table->unfold('Compare the four ways')->see('[data-test=way]:nth-of-type(1)', '33.3 % of the photo is trimmed');
+    $table->unfold('Compare the four ways')->see('[data-test=way]:nth-of-type(1)', '33.3 % of the photo is cropped');
     $ways = implode(' ', $table->texts('[data-test=way]'));
     expect($ways)->toContain('50 %, visible')->toContain('Left over: 0 in across, 3 5/16 in down');
     $table->press('Stretch')->kept()->see('[data-test=warnings]', 'Stretched 50 %: visible: a circle is drawn as an oval');
@@ -187,7 +187,7 @@ it('locks the crop to a shape, frees it, and takes its place typed', function ()
     $table
         ->write('Crop’s width', '2 in')
         ->kept()
-        ->see('[data-test=sums]', '88.9 % of the photo is trimmed')
+        ->see('[data-test=sums]', '88.9 % of the photo is cropped')
         ->press('free')
         ->kept()
         ->write('Crop’s width', '50 %')

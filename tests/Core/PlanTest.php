@@ -133,8 +133,8 @@ it('writes its sums as a careful person would', function (string $rung, string $
     ['paper', '9 − 1/4 − 1/2 = 8 1/4 in to draw on, across.', fn () => Plans::of(Reference::printed(size('5x7in')), size('9x12in'), margins: new Margins(length('0'), length('1/2 in'), length('0'), length('1/4 in')))],
     ['fit', 'The photo and the paper have the same shape.', fn () => Plans::of(Reference::printed(size('4x6in')), size('8x12in'))],
     ['fit', 'The photo is wider in shape than the paper, by 50 %.', fn () => Plans::of(Reference::printed(size('6x4in')), size('10x10in'))],
-    ['fit', '33.3 % of the photo is trimmed: 1 in off the left, 1 in off the right.', fn () => Plans::of(Reference::printed(size('6x4in')), size('10x10in'))],
-    ['fit', '33.3 % of the photo is trimmed: 16.7 % off the left, 16.7 % off the right.', fn () => Plans::of(Reference::onScreen(600, 400), size('10x10in'))],
+    ['fit', '33.3 % of the photo is cropped: 1 in off the left, 1 in off the right.', fn () => Plans::of(Reference::printed(size('6x4in')), size('10x10in'))],
+    ['fit', '33.3 % of the photo is cropped: 16.7 % off the left, 16.7 % off the right.', fn () => Plans::of(Reference::onScreen(600, 400), size('10x10in'))],
     ['fit', '5 × 1 1/2 = 7 1/2 in across, 7 × 1 1/2 = 10 1/2 in down.', fn () => Plans::of(Reference::printed(size('5x7in')), size('8.5x11in'), new WholeCells(length('1.5in'), Frame::centred()))],
     ['fit', '7 1/2 ÷ 5 in = ×1 1/2, larger, 3:2 or 150 %. The area grows ×2 1/4.', fn () => Plans::of(Reference::printed(size('5x7in')), size('7.5x10.5in'))],
     // 1170 ÷ 713 = 1.64095…, its square 2.69273…; 1170:713 is a ratio that nobody sets.
