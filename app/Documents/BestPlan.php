@@ -199,7 +199,7 @@ final class BestPlan
      */
     private static function made(ChoicesJson $json, array $without = []): string
     {
-        $photo = array_diff_key((array) $json->photo, ['source' => 0, 'permission' => 0, 'agreed' => 0, 'least_cell' => 0, 'light' => 0]);
+        $photo = array_diff_key((array) $json->photo, ['source' => 0, 'permission' => 0, 'agreed' => 0, 'least_cell' => 0, 'light' => 0, 'border_stays' => 0]);
         $paper = array_diff_key((array) $json->paper, ['colour' => 0, 'placement' => 0, 'offset' => 0, 'margins_for' => 0, 'name' => 0, ...$without]);
 
         return hash('crc32b', (string) json_encode([$photo, $paper, $json->unit, $json->ruler]));

@@ -8,7 +8,11 @@ use App\Exceptions\StorageFailed;
 use App\Models\Photo;
 use Illuminate\Filesystem\Filesystem;
 use Imagick;
+use InchLadder\Measure\Rational;
+use InchLadder\Photo\Border;
+use InchLadder\Photo\Figures;
 use InchLadder\Photo\Framing;
+use InchLadder\Photo\WhiteBorder;
 use InchLadder\Pixels\Field;
 use InchLadder\Pixels\Lab;
 
@@ -132,6 +136,20 @@ final readonly class PhotoStore
         });
 
         return new Imagick("png:{$path}");
+    }
+
+    /** The white border of a scan, as shares of its sides; null where there is none. */
+    public function whiteBorder(Photo $photo): ?Border
+    {
+        $kept = $this->made($photo, 'white-border', function (string $to) use ($photo): bool {
+            $found = WhiteBorder::in($this->lightness($photo, Framing::plain(), Figures::BORDER_SAMPLES));
+            $shares = $found === null ? [] : array_map(static fn (Rational $share): string => (string) $share, [$found->top, $found->right, $found->bottom, $found->left]);
+
+            return file_put_contents($to, implode(' ', $shares)) !== false;
+        });
+        $shares = array_map(Rational::of(...), array_filter(explode(' ', (string) file_get_contents($kept)), static fn (string $share): bool => $share !== ''));
+
+        return count($shares) === 4 ? Border::of(...$shares) : null;
     }
 
     /** L* of the picture, squeezed to a square of so many samples a side. */

@@ -9,10 +9,12 @@ use App\Exceptions\ChoicesUnreadable;
 use App\Exceptions\DrawingUnworkable;
 use App\Exceptions\StorageFailed;
 use App\Imaging\LineAdvice;
+use App\Imaging\OriginalLost;
 use App\Imaging\PhotoStore;
 use App\Models\Drawing;
 use App\Models\Photo;
 use App\Models\Sheets;
+use App\Wire\Json\BoxJson;
 use App\Wire\Json\CellNoteJson;
 use App\Wire\Json\CropJson;
 use App\Wire\Json\DrawingJson;
@@ -32,6 +34,7 @@ use InchLadder\Copying\Tally;
 use InchLadder\Grid\LineColour;
 use InchLadder\Impossible;
 use InchLadder\Layout\Hand;
+use InchLadder\Measure\Rational;
 use InchLadder\Paper\Purpose;
 use InchLadder\Plan\NextStep;
 use InchLadder\Plan\Plan;
@@ -172,6 +175,29 @@ final readonly class DrawingWriter
 
     private function photo(?Photo $photo): ?PhotoJson
     {
-        return $photo === null ? null : new PhotoJson($photo->id, $photo->width, $photo->height, "/api/photos/{$photo->id}/preview.jpg", "/api/photos/{$photo->id}/cut.jpg", $photo->remark);
+        return $photo === null ? null : new PhotoJson(
+            $photo->id,
+            $photo->width,
+            $photo->height,
+            "/api/photos/{$photo->id}/preview.jpg",
+            "/api/photos/{$photo->id}/cut.jpg",
+            $photo->remark,
+            $this->insideWhite($photo),
+        );
+    }
+
+    private function insideWhite(Photo $photo): ?BoxJson
+    {
+        try {
+            $border = $this->photos->whiteBorder($photo);
+        } catch (StorageFailed|OriginalLost) {
+            // It is said where the photo itself is asked for.
+            return null;
+        }
+
+        return $border === null ? null : new BoxJson(...array_map(
+            static fn (Rational $share): float => round($share->toFloat(), 6),
+            [$border->left, $border->top, $border->width(), $border->height()],
+        ));
     }
 }

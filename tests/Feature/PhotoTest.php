@@ -299,3 +299,89 @@ it('reads a photo ahead on a machine that waits for such work, and not while it 
     Artisan::call('queue:work --stop-when-empty --quiet');
     expect(DB::table('jobs')->count())->toBe(0)->and(DB::table('failed_jobs')->count())->toBe(0)->and(count($made()))->toBe(count($before) + 1);
 });
+
+/**
+ * A picture laid on white, as a scanner gives it: no code here is the product's.
+ *
+ * @param  array{float, float, float, float}  $sides  top, right, bottom, left, as shares of the whole
+ */
+function scanned(array $sides, float $degrees = 0, float $white = 0.97, float $noise = 0, int $wide = 800, int $high = 1000): string
+{
+    [$top, $right, $bottom, $left] = $sides;
+    $paper = new Imagick;
+    $paper->newImage($wide, $high, new ImagickPixel(sprintf('gray(%d)', round(255 * $white))));
+    $picture = new Imagick(Photos::photographic((int) round($wide * (1 - $left - $right)), (int) round($high * (1 - $top - $bottom)), 5));
+    // No white of its own.
+    $picture->levelImage(0, 1.0, 1.3 * Imagick::getQuantum());
+    if ($degrees !== 0.0) {
+        $picture->setImageBackgroundColor('transparent');
+        $picture->rotateImage('transparent', $degrees);
+    }
+    $paper->compositeImage($picture, Imagick::COMPOSITE_OVER, (int) round($left * $wide), (int) round($top * $high));
+    if ($noise > 0) {
+        $paper->addNoiseImage(Imagick::NOISE_GAUSSIAN, Imagick::CHANNEL_DEFAULT);
+    }
+    $paper->setImageFormat('jpeg');
+    $paper->setImageCompressionQuality(90);
+
+    return Photos::file($paper->getImageBlob());
+}
+
+it('finds the white border of a scan, and offers to leave it off', function (array $sides, array $more) {
+    $answer = upload(scanned($sides, ...$more))->assertCreated();
+    $inside = $answer->json('photo.inside_white');
+    expect($inside)->not->toBeNull();
+    [$top, $right, $bottom, $left] = $sides;
+    // To a hundredth of a side or so, and never with a hair of white. Turned by 0.2°, a side is 0.0035 farther out at one end.
+    $out = isset($more['degrees']) ? 0.004 : 1e-9;
+    expect($inside['left'])->toBeGreaterThanOrEqual($left - $out)->toBeLessThan($left + 0.015)
+        ->and($inside['top'])->toBeGreaterThanOrEqual($top - $out)->toBeLessThan($top + 0.015)
+        ->and($inside['left'] + $inside['width'])->toBeLessThanOrEqual(1 - $right + $out)->toBeGreaterThan(1 - $right - 0.015)
+        ->and($inside['top'] + $inside['height'])->toBeLessThanOrEqual(1 - $bottom + $out)->toBeGreaterThan(1 - $bottom - 0.015);
+    $choices = test()->postJson('/api/adjust', ['choices' => $answer->json('workings.choices'), 'wide' => 800, 'high' => 1000, 'act' => 'border', 'how' => $inside])->assertOk()->json('choices');
+    expect((float) $choices['photo']['border']['left'])->toEqualWithDelta(100 * $inside['left'], 0.01);
+})->with([
+    'on all sides' => [[0.05, 0.05, 0.05, 0.05], []],
+    'an instant print' => [[0.06, 0.06, 0.2, 0.06], []],
+    'laid in the corner of the glass' => [[0.0, 0.12, 0.2, 0.0], []],
+    'narrow' => [[0.02, 0.02, 0.02, 0.02], []],
+    'grey white' => [[0.08, 0.04, 0.08, 0.04], ['white' => 0.91]],
+    'noisy' => [[0.08, 0.04, 0.08, 0.04], ['noise' => 1]],
+    'a little crooked' => [[0.06, 0.06, 0.06, 0.06], ['degrees' => 0.2]],
+]);
+
+it('takes nothing for a border that is the picture’s own white', function (Closure $photo) {
+    expect(upload($photo())->assertCreated()->json('photo.inside_white'))->toBeNull();
+})->with([
+    'no border' => [fn () => Photos::photographic(800, 600, 4)],
+    'one white side' => [fn () => scanned([0.2, 0.0, 0.0, 0.0])],
+    'white throughout' => [function () {
+        $white = new Imagick;
+        $white->newImage(600, 400, 'white');
+        $white->setImageFormat('jpeg');
+
+        return Photos::file($white->getImageBlob());
+    }],
+    'a round thing on white' => [function () {
+        $white = new Imagick;
+        $white->newImage(600, 800, 'white');
+        $pot = new ImagickDraw;
+        $pot->setFillColor('#704030');
+        $pot->ellipse(300, 420, 230, 330, 0, 360);
+        $white->drawImage($pot);
+        $white->setImageFormat('jpeg');
+
+        return Photos::file($white->getImageBlob());
+    }],
+    'snow under a pale sky, with a hut' => [function () {
+        $snow = new Imagick;
+        $snow->newImage(900, 600, '#f7f8fa');
+        $hut = new ImagickDraw;
+        $hut->setFillColor('#5a3a2a');
+        $hut->polygon([['x' => 300, 'y' => 420], ['x' => 300, 'y' => 280], ['x' => 400, 'y' => 200], ['x' => 500, 'y' => 280], ['x' => 500, 'y' => 420]]);
+        $snow->drawImage($hut);
+        $snow->setImageFormat('jpeg');
+
+        return Photos::file($snow->getImageBlob());
+    }],
+]);

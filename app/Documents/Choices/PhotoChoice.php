@@ -34,6 +34,8 @@ final readonly class PhotoChoice
         /** Which rectangle is kept of a straightened photo. */
         #[OA\Property(enum: Keep::class)] public string $keep,
         #[OA\Property] public BorderChoice $border,
+        /** Whether the white border that was found is part of the picture. */
+        #[OA\Property] public bool $border_stays,
         /** The smallest cell on a print the artist would work from, with its unit; null for no minimum. */
         #[OA\Property] public ?string $least_cell,
         /** Where its light comes from; null where that was not said. */

@@ -30,7 +30,7 @@ final readonly class PhotoPart
     public const DEFAULTS = [
         'kind' => 'screen', 'width' => null, 'height' => null, 'agreed' => false, 'ruler' => null, 'subject' => 'still life', 'source' => '', 'permission' => '',
         'quarters' => 0, 'mirrored' => false, 'straighten' => 0, 'keep' => 'shape',
-        'border' => ['top' => '0', 'right' => '0', 'bottom' => '0', 'left' => '0'], 'least_cell' => null, 'light' => null, 'part' => null,
+        'border' => ['top' => '0', 'right' => '0', 'bottom' => '0', 'left' => '0'], 'border_stays' => false, 'least_cell' => null, 'light' => null, 'part' => null,
     ];
 
     private const PER_CENT = '/^(\d{1,2}(?:[.,]\d{1,4})?)\s*%$/D';
@@ -56,6 +56,7 @@ final readonly class PhotoPart
             straighten: is_numeric($degrees) && is_finite((float) $degrees) ? round((float) $degrees, 2) : $this->notDegrees(),
             keep: $fields->one('photo.keep', Keep::class)->value,
             border: new BorderChoice(...array_map(fn (string $side): string => $this->borderWritten("photo.border.{$side}"), ['top' => 'top', 'right' => 'right', 'bottom' => 'bottom', 'left' => 'left'])),
+            border_stays: $fields->flag('photo.border_stays'),
             least_cell: $fields->typed('photo.least_cell'),
             light: $this->lightRead(),
             part: $this->partRead(),

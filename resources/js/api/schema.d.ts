@@ -2204,6 +2204,7 @@ export interface components {
             preview: string;
             cut: string;
             remark: string | null;
+            inside_white: components["schemas"]["BoxJson"] | null;
         };
         /** @description The picture that is drawn from: turned, straightened, without its border. */
         PictureJson: {
@@ -3181,6 +3182,7 @@ export interface components {
             /** @enum {string} */
             keep: "shape" | "largest";
             border: components["schemas"]["BorderChoice"];
+            border_stays: boolean;
             least_cell: string | null;
             light: components["schemas"]["LightChoice"] | null;
             part: components["schemas"]["PrintedPartChoice"] | null;

@@ -39,6 +39,11 @@ const rulers = computed(() =>
 )
 const prints = useAsked(api.prints)
 const bordered = computed(() => Object.values(props.choices.photo.border).some((side) => side !== '0'))
+/** The picture inside the white border that was found, until that is left off or kept; as the photo lies, so not once it is turned. */
+const whiteFound = computed(() => {
+  const { border_stays, quarters, mirrored, straighten } = props.choices.photo
+  return border_stays || bordered.value || quarters || mirrored || straighten ? null : (props.drawing.photo?.inside_white ?? null)
+})
 const degrees = computed(() => (props.choices.photo.straighten === 0 ? '0' : String(props.choices.photo.straighten)))
 
 /** A print is asked for before one of its sides is known. */
@@ -167,6 +172,11 @@ async function border() {
   </template>
   <p class="result"><Num :text="workings.rungs.photo.decision" /></p>
   <Warnings :lines="workings.rungs.photo.warnings" />
+  <Callout v-if="whiteFound" tone="calm" data-test="white-border">
+    <p>{{ $t('photo.whiteBorderFound') }}</p>
+    <button type="button" class="button strong" @click="store.adjust('border', { ...whiteFound })">{{ $t('photo.leaveTheWhiteOff') }}</button>
+    <button type="button" class="button" @click="store.decide((c) => (c.photo.border_stays = true))">{{ $t('photo.keepTheWhite') }}</button>
+  </Callout>
   <Callout v-if="drawing.photo?.remark" tone="calm" data-test="remark">{{ drawing.photo.remark }}</Callout>
   <Callout v-if="workings.swapped && drawing.photo" :tone="choices.photo.mirrored ? 'calm' : undefined" data-test="swapped">
     <p>{{ workings.swapped }}</p>
