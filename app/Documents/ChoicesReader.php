@@ -80,7 +80,7 @@ final class ChoicesReader
         'fit' => FitPart::DEFAULTS,
         'grid' => GridPart::DEFAULTS,
         'copy' => ['start' => 'corner', 'working' => 'cells', 'pass' => 'place', 'ink' => false, 'naming' => 'features', 'detail' => null, 'straight' => 2, 'waved' => [], 'corrections' => []],
-        'tone' => ['steps' => 5, 'paper' => true, 'drop' => 1, 'order' => null, 'end' => null, 'first' => 1],
+        'tone' => ['steps' => 5, 'paper' => true, 'drop' => 1, 'order' => null, 'end' => null, 'first' => 1, 'threshold' => null],
         'finish' => ['medium' => 'graphite', 'guides' => null, 'transfer' => null, 'done' => [], 'lesson' => ''],
         'points' => [],
         'regions' => [],
@@ -140,9 +140,10 @@ final class ChoicesReader
         $colour = Colour::from($paper->json->colour);
         $number = static fn (string $field): int => filter_var($fields->at($field), FILTER_VALIDATE_INT, FILTER_NULL_ON_FAILURE) ?? -1;
         $end = $fields->at('tone.end') === null ? null : filter_var($fields->at('tone.end'), FILTER_VALIDATE_FLOAT, FILTER_NULL_ON_FAILURE);
-        $tones = $fields->beside('tone.steps', static fn (): Tones => Tones::of($number('tone.steps'), $fields->flag('tone.paper'), $number('tone.drop'), $colour->lightness(), $end, $number('tone.first')));
+        $threshold = $fields->at('tone.threshold') === null ? null : filter_var($fields->at('tone.threshold'), FILTER_VALIDATE_FLOAT, FILTER_NULL_ON_FAILURE);
+        $tones = $fields->beside('tone.steps', static fn (): Tones => Tones::of($number('tone.steps'), $fields->flag('tone.paper'), $number('tone.drop'), $colour->lightness(), $end, $number('tone.first'), $threshold));
         $order = $fields->at('tone.order') === null ? null : $fields->one('tone.order', Order::class);
-        $toned = new ToneChoice($number('tone.steps'), $fields->flag('tone.paper'), $tones->drop ?? 0, $order?->value, $tones?->end, $tones->first ?? 1);
+        $toned = new ToneChoice($number('tone.steps'), $fields->flag('tone.paper'), $tones->drop ?? 0, $order?->value, $tones?->end, $tones->first ?? 1, $tones?->threshold);
         $title = trim(mb_strimwidth($fields->words('title', 200), 0, 120));
 
         $this->json = new ChoicesJson(

@@ -14,6 +14,7 @@ use App\Models\Photo;
 use App\Shots\ShotTones;
 use App\Wire\Json\BoxJson;
 use App\Wire\Json\NotesJson;
+use App\Wire\Json\PartingJson;
 use App\Wire\Json\ReachedJson;
 use App\Wire\Json\StartJson;
 use App\Wire\Json\ToneBoxJson;
@@ -55,13 +56,13 @@ final readonly class TonesWriter
     {
         $bar = $plan->choices->tones->bar();
         if ($drawing->photo === null) {
-            return new TonesJson(null, null, null, array_map(static fn (Swatch $box): ToneBoxJson => self::box($box, $plan->choices->tones->paper, ''), $bar->boxes), [], [Phrases::bar($bar)], self::reach($plan, $bar), ColoursWriter::background($plan), self::care($drawing, $plan), self::layers($drawing), ...self::order($plan));
+            return new TonesJson(null, null, null, null, array_map(static fn (Swatch $box): ToneBoxJson => self::box($box, $plan->choices->tones->paper, ''), $bar->boxes), [], [Phrases::bar($bar)], self::reach($plan, $bar), ColoursWriter::background($plan), self::care($drawing, $plan), self::layers($drawing), ...self::order($plan));
         }
         $crop = $this->sight->crop($drawing->photo, $plan);
         $scale = ValueScale::over($crop, $plan->choices->tones->steps);
         $shown = $this->sight->shown($drawing->photo, $plan);
         $shares = array_combine(array_column($bar->boxes, 'number'), $shown->shares($plan->layout->fitted->crop));
-        $parting = Threshold::of($crop);
+        $parting = Threshold::of($crop, $plan->choices->tones->threshold);
         $percent = static fn (float $share): string => ($share > 0 && $share < 0.005 ? 'under 1' : (string) round(100 * $share)).' %';
         $scarce = array_keys(array_filter($shares, static fn (float $share): bool => $share < 0.01));
         $drawn = $this->shots->drawn($drawing, $plan);
@@ -72,6 +73,7 @@ final readonly class TonesWriter
         return new TonesJson(
             $this->picture($drawing->photo, $plan, $bar, $scale->light, $scale->dark),
             $this->picture($drawing->photo, $plan, Bar::of(2, true, $plan->choices->tones->paper), 2 * $parting->threshold, 0),
+            new PartingJson(round($parting->threshold, 1), Phrases::threshold($parting)),
             TonesQuery::write($bar, $scale->light, $scale->dark, $plan->choices->tones->drop),
             array_map(static fn (Swatch $box): ToneBoxJson => self::box($box, $plan->choices->tones->paper, $percent($shares[$box->number]), $laid === null ? null : $percent($laid->drawn[$box->number])), $bar->boxes),
             $this->spots($drawing->photo, $plan, $shown, Spots::of($crop)),
@@ -79,7 +81,6 @@ final readonly class TonesWriter
                 Phrases::bar($bar),
                 Say::it('tones.most', ['step' => $most, 'share' => $percent($shares[$most])]),
                 $scarce === [] ? null : Say::it('tones.scarce', ['steps' => Say::listed(array_map(strval(...), $scarce))]),
-                Phrases::threshold($parting),
                 ...$laid === null ? [] : self::laid($laid),
                 $whites->places === [] ? null : Say::counted('finish.words.whites', count($whites->places)).' '.FinishWording::whites($drawn === null ? null : $whites->soiled($drawn, $plan->choices->colour->lightness())),
             ])),

@@ -8,8 +8,8 @@ use InchLadder\Pixels\Field;
 use InchLadder\Pixels\Otsu;
 
 /**
- * Whether a picture parts cleanly into light and shadow: the threshold that parts it best,
- * and how much of it lies so near to the threshold that it is neither.
+ * Whether a picture parts cleanly into light and shadow: the threshold that parts it best, or the one that was
+ * chosen, and how much of the picture lies so near to it that it is neither.
  */
 final readonly class Threshold
 {
@@ -23,15 +23,18 @@ final readonly class Threshold
     ) {
     }
 
-    /** @param  Field  $picture  L* */
-    public static function of(Field $picture): self
+    /**
+     * @param  Field  $picture  L*
+     * @param  float|null  $chosen  L*; null for the one that parts it best
+     */
+    public static function of(Field $picture, ?float $chosen = null): self
     {
         $counts = array_fill(0, 101, 0);
         foreach ($picture->all() as $lightness) {
             $counts[(int) max(0, min(100, round($lightness)))]++;
         }
         $all = $picture->wide * $picture->high;
-        $threshold = Otsu::level($counts);
+        $threshold = $chosen ?? Otsu::level($counts);
         $lightness = $picture->all();
 
         return new self(

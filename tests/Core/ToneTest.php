@@ -125,6 +125,12 @@ it('says whether a picture parts into light and shadow', function (Closure $ligh
     'one long slope' => [fn (int $x): float => 35 + $x * 30 / 47, 'muddy', 50.0, 'It is muddy'],
 ]);
 
+it('parts a picture where it is told, and says what that does', function (float $at, string $verdict, float $shadow) {
+    // A quarter at 20, half at 50, a quarter at 80.
+    $parting = Threshold::of(toned(fn (int $x): int => $x < 12 ? 20 : ($x < 36 ? 50 : 80)), $at);
+    expect([$parting->threshold, $parting->verdict(), $parting->shadow])->toBe([$at, $verdict, $shadow]);
+})->with([[35.0, 'clean', 0.25], [65.0, 'clean', 0.75], [50.5, 'muddy', 0.75], [10.0, 'clean', 0.0]]);
+
 it('finds the lightest place and the darks in their order, patches and not specks', function () {
     $patch = fn (int $x, int $y, int $left, int $top): bool => $x >= $left && $x < $left + 6 && $y >= $top && $y < $top + 6;
     $found = Spots::of(toned(fn (int $x, int $y): int => match (true) {

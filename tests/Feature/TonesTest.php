@@ -390,3 +390,24 @@ it('lets the hand say how strokes run in a cell that the photo tells otherwise, 
     $sizes = test()->postJson('/api/drawings', ['width' => '5 in', 'height' => '7 in'])->json('id');
     expect(test()->getJson("/api/drawings/{$sizes}/strokes")->assertOk()->json())->toBe([]);
 });
+
+it('parts light and shadow where that is moved to, and goes back to where they part best', function () {
+    // Bands of L* 100, 50 and 0.
+    $drawing = banded();
+    $asked = function (mixed $at) use ($drawing): array {
+        test()->putJson("/api/drawings/{$drawing->id}", ['version' => $drawing->refresh()->version, 'choices' => array_replace_recursive($drawing->document(), ['tone' => ['threshold' => $at]])])->assertOk();
+        $told = tonesOf($drawing)->assertOk()->json();
+        $two = new Imagick;
+        $two->readImageBlob(test()->get($told['two'])->assertOk()->streamedContent());
+        $grey = fn (float $x): int => $two->getImagePixelColor((int) ($x * $two->getImageWidth()), intdiv($two->getImageHeight(), 2))->getColor()['r'];
+
+        // Whether the middle band goes with the light one.
+        return [...$told['parting'], 'light' => $grey(0.6) === $grey(0.2)];
+    };
+    $best = $asked(null);
+    expect($best['at'])->toBeGreaterThan(1)->toBeLessThan(99)
+        ->and($asked(30))->toMatchArray(['at' => 30, 'words' => 'It parts cleanly into light and shadow: 25 % is shadow, and only 0 % lies between.', 'light' => true])
+        ->and($asked(80))->toMatchArray(['at' => 80, 'words' => 'It parts cleanly into light and shadow: 50 % is shadow, and only 0 % lies between.', 'light' => false])
+        ->and($asked(51)['words'])->toContain('25 % lies between')
+        ->and($asked(1000)['at'])->toBe(99)->and($asked('noon'))->toBe($best)->and($asked(null))->toBe($best);
+});

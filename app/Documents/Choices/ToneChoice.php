@@ -24,6 +24,8 @@ final readonly class ToneChoice
         #[OA\Property] public ?float $end,
         /** The number of the lightest step. */
         #[OA\Property(enum: [0, 1])] public int $first,
+        /** L* at which light and shadow are parted; null for where the picture parts best. */
+        #[OA\Property] public ?float $threshold,
     ) {
     }
 }

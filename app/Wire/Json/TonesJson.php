@@ -20,8 +20,10 @@ final readonly class TonesJson
     public function __construct(
         /** Address of the whole picture in so many tones; null when there is no photo. */
         #[OA\Property] public ?string $few,
-        /** The same in two, parted where it parts best. */
+        /** The same in two: light and shadow. */
         #[OA\Property] public ?string $two,
+        /** Where light and shadow are parted in it. */
+        #[OA\Property] public ?PartingJson $parting,
         /** What a cut of the photo is asked for with, to be shown in these tones; null when there is no photo. */
         #[OA\Property] public ?string $query,
         /** @var list<ToneBoxJson> */

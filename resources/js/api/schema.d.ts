@@ -2157,6 +2157,12 @@ export interface components {
             pounds: number;
             lines: string[];
         };
+        /** @description Where a picture is parted into light and shadow, and how cleanly. */
+        PartingJson: {
+            /** Format: float */
+            at: number;
+            words: string;
+        };
         /** @description A pass, and the card it opens with. */
         PassJson: {
             /** @enum {string} */
@@ -2771,6 +2777,7 @@ export interface components {
         TonesJson: {
             few: string | null;
             two: string | null;
+            parting: components["schemas"]["PartingJson"] | null;
             query: string | null;
             bar: components["schemas"]["ToneBoxJson"][];
             spots: components["schemas"]["ToneSpotJson"][];
@@ -3287,6 +3294,8 @@ export interface components {
             end: number | null;
             /** @enum {integer} */
             first: 0 | 1;
+            /** Format: float */
+            threshold: number | null;
         };
         /** @description How heavy the lines are, 1…3, on each board and in print. */
         WeightsChoice: {

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, onUnmounted, ref, shallowRef, watch } from 'vue'
+import { computed, onUnmounted, ref, shallowRef, useId, watch } from 'vue'
 import { api } from '@/api/client'
 import { useLatest } from '@/api/latest'
 import { cutOf } from '@/api/pictures'
@@ -62,6 +62,17 @@ const latest = useLatest()
 const loadPencils = () => latest(api.pencils(), (fresh) => (pencils.value = fresh)).catch(() => undefined)
 void loadPencils()
 
+/** Where light and shadow are parted, while that is dragged. */
+const id = useId()
+const parted = ref<number | null>(null)
+function part(at: number | null) {
+  store.decide((choices) => (choices.tone.threshold = at))
+}
+watch(
+  () => tones.tones,
+  () => (parted.value = null),
+)
+
 const setEnd = (end: number | null) => store.decide((choices) => (choices.tone.end = end))
 
 onUnmounted(() => tool.finish(null))
@@ -76,7 +87,21 @@ onUnmounted(() => tool.finish(null))
     :label="$t('tone.lookAt')"
     :options="{ photo: $t('tone.thePhoto'), few: $t('tone.countedTones', { steps: choices.tone.steps }), two: $t('tone.two') }"
   />
-  <p class="result">{{ $t('table.tones', { steps: choices.tone.steps }) }}</p>
+  <p v-if="tones.view !== 'two'" class="result">{{ $t('table.tones', { steps: choices.tone.steps }) }}</p>
+  <div v-else-if="tones.tones?.parting" data-test="parting">
+    <p class="result">{{ tones.tones.parting.words }}</p>
+    <label :id="`${id}-parting`">{{ $t('tone.partsAt') }}</label>
+    <el-slider
+      :model-value="parted ?? tones.tones.parting.at"
+      :min="1"
+      :max="99"
+      :format-tooltip="(at: number) => `L* ${Math.round(at)}`"
+      :aria-labelledby="`${id}-parting`"
+      @input="parted = Number($event)"
+      @change="part(Number($event))"
+    />
+    <button v-if="choices.tone.threshold !== null" type="button" class="button" @click="part(null)">{{ $t('tone.whereItPartsBest') }}</button>
+  </div>
   <template v-if="drawing.photo">
     <div class="two">
       <button type="button" class="button" :aria-pressed="probing" @click="probing ? tool.finish(null) : probe()">
