@@ -34,8 +34,8 @@ return [
         'paper beyond' => ':boxes boxes, numbered :first to :last, :first the lightest. The bare paper is not counted.',
     ],
     'threshold' => [
-        'clean' => 'It parts cleanly into light and shadow: :shadow is shadow, and only :between lies between.',
-        'partly' => 'It parts into light and shadow in most places: :shadow is shadow, and :between lies between.',
-        'muddy' => 'It is muddy: :between lies between light and shadow. Decide for each of those places which it is, or light the subject from one side.',
+        'clean' => 'Light and shadow are clearly apart. :shadow is shadow. Only :between lies between.',
+        'partly' => 'Light and shadow are apart in most places. :shadow is shadow. :between lies between.',
+        'muddy' => 'Light and shadow are hard to tell apart. :between lies between. Decide each of those places, or light the subject from one side.',
     ],
 ];

@@ -250,7 +250,7 @@ it('sizes an inset along the diagonal, by hand and by number, and knows a false 
 it('finds cells easy on both rulers, takes one up, and takes it back', function () {
     $table = begun('--sheet=letter --photo=5x7in --margin=0', 'fit', 1000, 1400)
         ->unfold('Other easy squares')
-        ->see('[data-test=plan]', '1 in on the photo is 1 1/2 in on the paper: 5 by 7 cells');
+        ->see('[data-test=plan]', '5 × 7 squares, 1 in on the photo, 1 1/2 in on the paper.');
     expect($table->all('[data-test=plan]'))->toHaveCount(6);
     $rest = collect($table->texts('.workings .button'))->first(fn (string $words) => str_starts_with($words, 'the other '));
     $table->press($rest);
@@ -387,7 +387,7 @@ it('begins from sizes alone, and goes as far as the marks and an empty cell', fu
     $table->click('nav li:nth-child(3) a')
         ->press('Whole squares')
         ->kept()->click('nav li:nth-child(5) a')
-        ->see('[data-test=marks]', '1 5/8')->click('nav li:nth-child(6) a')
+        ->see('[data-test=marks]', '2 1/4')->click('nav li:nth-child(6) a')
         ->see('[data-test=address]', 'A1');
     $table->key(' ')->see('[data-test=address]', 'B1');
     $pdf = (string) file_get_contents($table->address("/api/drawings/{$id}/sheets/gridded.pdf?at=print&page=letter"));

@@ -120,9 +120,9 @@ it('says whether a picture parts into light and shadow', function (Closure $ligh
     $parting = Threshold::of(toned($lightness));
     expect([$parting->verdict(), round($parting->threshold)])->toBe([$verdict, $threshold])->and(Phrases::threshold($parting))->toContain($says);
 })->with([
-    'two tones: the threshold is halfway' => [fn (int $x): int => $x < 12 ? 20 : 80, 'clean', 50.0, '25 % is shadow, and only 0 % lies between'],
+    'two tones: the threshold is halfway' => [fn (int $x): int => $x < 12 ? 20 : 80, 'clean', 50.0, '25 % is shadow. Only 0 % lies between.'],
     'two tones and a soft edge between' => [fn (int $x): float => $x < 16 ? 20 : ($x < 32 ? 20 + ($x - 15) * 60 / 17 : 80), 'partly', 50.0, '8 % lies between'],
-    'one long slope' => [fn (int $x): float => 35 + $x * 30 / 47, 'muddy', 50.0, 'It is muddy'],
+    'one long slope' => [fn (int $x): float => 35 + $x * 30 / 47, 'muddy', 50.0, 'hard to tell apart'],
 ]);
 
 it('parts a picture where it is told, and says what that does', function (float $at, string $verdict, float $shadow) {

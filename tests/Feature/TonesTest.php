@@ -406,8 +406,8 @@ it('parts light and shadow where that is moved to, and goes back to where they p
     };
     $best = $asked(null);
     expect($best['at'])->toBeGreaterThan(1)->toBeLessThan(99)
-        ->and($asked(30))->toMatchArray(['at' => 30, 'words' => 'It parts cleanly into light and shadow: 25 % is shadow, and only 0 % lies between.', 'light' => true])
-        ->and($asked(80))->toMatchArray(['at' => 80, 'words' => 'It parts cleanly into light and shadow: 50 % is shadow, and only 0 % lies between.', 'light' => false])
+        ->and($asked(30))->toMatchArray(['at' => 30, 'words' => 'Light and shadow are clearly apart. 25 % is shadow. Only 0 % lies between.', 'light' => true])
+        ->and($asked(80))->toMatchArray(['at' => 80, 'words' => 'Light and shadow are clearly apart. 50 % is shadow. Only 0 % lies between.', 'light' => false])
         ->and($asked(51)['words'])->toContain('25 % lies between')
         ->and($asked(1000)['at'])->toBe(99)->and($asked('noon'))->toBe($best)->and($asked(null))->toBe($best);
 });

@@ -174,7 +174,7 @@ async function border() {
   <Warnings :lines="workings.rungs.photo.warnings" />
   <Callout v-if="whiteFound" tone="calm" data-test="white-border">
     <p>{{ $t('photo.whiteBorderFound') }}</p>
-    <button type="button" class="button strong" @click="store.adjust('border', { ...whiteFound })">{{ $t('photo.leaveTheWhiteOff') }}</button>
+    <button type="button" class="button" @click="store.adjust('border', { ...whiteFound })">{{ $t('photo.leaveTheWhiteOff') }}</button>
     <button type="button" class="button" @click="store.decide((c) => (c.photo.border_stays = true))">{{ $t('photo.keepTheWhite') }}</button>
   </Callout>
   <Callout v-if="drawing.photo?.remark" tone="calm" data-test="remark">{{ drawing.photo.remark }}</Callout>
