@@ -10,7 +10,9 @@ import { i18n } from './lang'
 import { keepAtHand } from './offline/keepAtHand'
 import { pieceMissing } from './offline/newer'
 import { router } from './router'
+import { headingAfterStep } from './ui/focus'
 
 window.addEventListener('vite:preloadError', () => pieceMissing())
+headingAfterStep(router)
 createApp(App).use(createPinia()).use(router).use(i18n).mount('#app')
 keepAtHand()

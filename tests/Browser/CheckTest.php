@@ -1,6 +1,7 @@
 <?php
 
 use Facebook\WebDriver\WebDriverKeys;
+use Tests\Browser\Hand;
 use Tests\Browser\Table;
 use Tests\Photos;
 
@@ -138,3 +139,38 @@ it('squares up a page that was taken askew, looks at it before the first line, a
     $table->see('.workings', 'What you copy from');
     $table->isQuiet();
 })->group('long');
+
+it('measures by keys and by two clicks as by dragging, asks nothing while it is dragged, and reads out each step', function () {
+    $id = Table::lay()->begin(Photos::make(900, 600), '--title=Keyed --sheet=9x6in --photo=9x6in --columns=3');
+    $table = Table::lay()->go("/drawing/{$id}/marks")->see('h2', 'Where each mark goes')->click('nav li:nth-child(7) a')->see('.workings', 'Measure a length');
+    $focused = fn (): string => (string) $table->script('return document.activeElement.innerText');
+    // The heading of the step has the focus, and the way past strip and steps is one Tab from the top.
+    Table::until(fn () => $focused() === $table->script('return document.querySelector(".workings h2").innerText'), 'the heading to take the focus');
+    $table->script('document.querySelector(".skip").focus()');
+    expect($table->script('const r = document.querySelector(".skip").getBoundingClientRect(); return r.top >= 0 && r.height > 20'))->toBeTrue();
+    $table->key("\n");
+    expect($table->script('return document.activeElement === document.querySelector("aside.workings")'))->toBeTrue();
+
+    $length = fn (int $row): float => length($table->texts('[data-test=span-row] .large')[$row])->toFloat() / 25.4;
+    // From the middle ten steps of a tenth to the left end, and back to the right one, with Shift: all of 9 in.
+    $arrows = fn (string $arrow, int $times) => array_map(fn () => $table->key($arrow, Hand::SHIFT), range(1, $times));
+    $table->press('Measure a length')->see('[data-test=hint]', 'Or use the arrow keys.');
+    $arrows(WebDriverKeys::ARROW_LEFT, 7);
+    $table->see('[data-test=cross-hair]', '0 % across, 50 % down')->key("\n");
+    $arrows(WebDriverKeys::ARROW_RIGHT, 6);
+    $table->see('[data-test=cross-hair]', '60 % across, 50 % down')->key("\n")->kept()->see('[data-test=span-row]', 'level');
+    expect($length(0))->toEqualWithDelta(5.4, 1 / 32);
+    // Two clicks.
+    $photo = '[data-test=photo-board] image';
+    $table->press('Measure a length')->drawOn($photo, [0.2, 0.5], [0.2, 0.5])->drawOn($photo, [0.8, 0.5], [0.8, 0.5])->kept();
+    expect($length(1))->toEqualWithDelta(5.4, 0.1);
+    // Escape leaves it, and the button that it was taken up with has the focus again.
+    $table->press('Measure a length')->key(WebDriverKeys::ESCAPE);
+    expect($focused())->toBe('Measure a length')->and($table->all('[data-test=hint]'))->toBe([]);
+
+    $table->click('nav li:nth-child(3) a')->see('h2', 'Match photo and paper')->press('Fill the paper')->kept();
+    $table->script('performance.clearResourceTimings()');
+    $table->drawOn('[data-test=crop]', [0.4, 0.5], [0.6, 0.5])->kept();
+    expect($table->script('return performance.getEntriesByType("resource").filter((e) => e.name.endsWith("/api/point")).length'))->toBeLessThan(3);
+    $table->isQuiet();
+});

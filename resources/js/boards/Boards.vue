@@ -99,6 +99,8 @@ const circle = computed(() =>
   props.workings.stretch.verdict === 'not' || props.rung !== 'fit' ? null : Math.min(stage.value.crop.w, stage.value.crop.h) * 0.3,
 )
 
+const percent = (share: number) => `${Math.round(100 * share)} %`
+
 function share(event: PointerEvent, box: Box) {
   const rect = svg.value?.getBoundingClientRect()
   const x = (event.clientX - (rect?.left ?? 0) - box.x) / box.w
@@ -150,7 +152,8 @@ function down(event: PointerEvent) {
 function move(event: PointerEvent) {
   if (pinching.value) return
   hand.move(event)
-  point.value = look.value.mirrored ? null : (share(event, stage.value.crop) ?? share(event, stage.value.area))
+  // What is dragged is looked at, and nothing is asked about the places on its way.
+  point.value = look.value.mirrored || hand.grip.value || hand.rubber.value ? null : (share(event, stage.value.crop) ?? share(event, stage.value.area))
   if (props.rung === 'marks') lightNearest(event)
 }
 
@@ -172,6 +175,7 @@ function lightNearest(event: PointerEvent) {
       ref="svg"
       class="stage"
       role="group"
+      tabindex="-1"
       :aria-label="$t('boards.photoBoardInchLadderAndPaper')"
       @pointerdown="down"
       @pointermove="move"
@@ -196,6 +200,7 @@ function lightNearest(event: PointerEvent) {
         :picture
         :rubber="hand.rubber.value"
         :outline="hand.outline.value"
+        :cross-hair="hand.crossHair.value"
         :roomy="width > ROOM_FOR_LOSSES"
         @nudge="keys.nudge"
         @pull="keys.pullCrop"
@@ -270,6 +275,8 @@ function lightNearest(event: PointerEvent) {
     </LookStrip>
     <p v-if="tool.kind" class="hint" role="status" data-test="hint">
       {{ tool.hint }}
+      <span v-if="hand.cursor.value" data-test="cross-hair">{{ $t('boards.crossHairAt', { across: percent(hand.cursor.value.x), down: percent(hand.cursor.value.y) }) }}</span>
+      <span v-else class="keys-too">{{ $t('boards.arrowsToo') }}</span>
       <button type="button" class="button" @click="tool.finish(null)">
         <kbd>{{ $t('boards.esc') }}</kbd>{{ $t('boards.neverMind') }}
       </button>
@@ -314,6 +321,21 @@ function lightNearest(event: PointerEvent) {
 
 .drawing .stage {
   cursor: crosshair;
+}
+
+.stage:focus {
+  outline: none;
+}
+
+.stage:focus-visible {
+  outline: 3px solid var(--guide);
+  outline-offset: -3px;
+}
+
+@media (pointer: coarse) {
+  .keys-too {
+    display: none;
+  }
 }
 
 .hint {

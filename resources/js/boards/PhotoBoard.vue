@@ -20,6 +20,8 @@ const props = defineProps<BoardProps & {
   rubber: Box | null
   /** An outline as far as it was tapped. */
   outline: { x: number; y: number }[]
+  /** Where keys have brought the cross-hair. */
+  crossHair: { x: number; y: number } | null
   spots: ToneSpot[]
   wholePhoto?: boolean
   picture?: string | null
@@ -120,6 +122,12 @@ const caption = computed(() => {
     <rect v-if="rubber && tool.kind === 'box'" class="rubber" :x="Math.min(rubber.x, rubber.x + rubber.w)" :y="Math.min(rubber.y, rubber.y + rubber.h)" :width="Math.abs(rubber.w)" :height="Math.abs(rubber.h)" />
     <g v-if="outline.length > 0" data-test="outline"><path class="rubber" :d="`M${outline.map((at) => `${at.x} ${at.y}`).join('L')}`" /><circle v-for="(at, i) in outline" :key="i" class="rubber" :cx="at.x" :cy="at.y" :r="i === 0 ? 9 : 4" /></g>
     <path v-if="rubber && tool.kind === 'line'" class="rubber" :d="`M${rubber.x} ${rubber.y}l${rubber.w} ${rubber.h}`" />
+    <path
+      v-if="crossHair"
+      class="cross-hair"
+      :d="`M${crossHair.x} ${stage.photo.y}v${stage.photo.h}M${stage.photo.x} ${crossHair.y}h${stage.photo.w}`"
+      data-test="cross-hair-lines"
+    />
     <text class="caption" v-bind="place(caption, stage.photo, stage)" text-anchor="middle"><Num svg :text="caption" /></text>
   </g>
 </template>
@@ -179,6 +187,12 @@ const caption = computed(() => {
   fill: rgb(47 155 224 / 18%);
   stroke: #c8341f;
   stroke-width: 2;
+}
+
+.cross-hair {
+  fill: none;
+  stroke: #c8341f;
+  stroke-width: 1.5;
 }
 
 .frame {

@@ -3,6 +3,7 @@ import { computed, ref, watch, type ComputedRef, type Ref } from 'vue'
 import type { Pull, Workings } from '@/api/types'
 import { useTool } from '@/stores/tool'
 import type { Box, Stage } from './stage'
+import { useCrossHair } from './useCrossHair'
 
 /** What the hand does to the photo board: takes up a tool, drags or stretches the crop, pulls a line or the inset's corner. */
 export interface Hand {
@@ -12,6 +13,9 @@ export interface Hand {
 }
 
 const GRIP = 16
+
+/** A press that moves less than this sets a place; the next press sets the other. */
+const CLICK = 5
 
 /** Where the inset's free corner is, and the whole diagonal it runs along, from the corner of the paper. */
 export type Diagonal = Box & { endX: number; endY: number }
@@ -23,6 +27,7 @@ export function usePhotoHand(svg: Ref<SVGSVGElement | null>, stage: ComputedRef<
   /** The outline so far, as shares of the whole picture, and as it is seen. */
   const trail = ref<[number, number][]>([])
   const grip = ref<'crop' | 'corner' | 'inset' | { way: 'across' | 'down'; from: number } | null>(null)
+  let pressed = { x: 0, y: 0 }
   let origin = { x: 0, y: 0, left: 0, top: 0 }
 
   function at(event: PointerEvent) {
@@ -39,6 +44,7 @@ export function usePhotoHand(svg: Ref<SVGSVGElement | null>, stage: ComputedRef<
     return { x: Math.min(1, Math.max(0, whole.x)), y: Math.min(1, Math.max(0, whole.y)) }
   }
 
+  const still = (a: { x: number; y: number }, b: { x: number; y: number }) => Math.hypot(a.x - b.x, a.y - b.y) < CLICK
   const near = (a: { x: number; y: number }, x: number, y: number) => Math.hypot(a.x - x, a.y - y) <= GRIP
 
   const diagonal = computed<Diagonal>(() => {
@@ -65,8 +71,9 @@ export function usePhotoHand(svg: Ref<SVGSVGElement | null>, stage: ComputedRef<
       return true
     }
     if (tool.kind) {
-      start.value = p
       if (tool.kind === 'point') finishTool(p)
+      else start.value ??= p
+      pressed = p
       return true
     }
     const inside = p.x >= crop.x && p.x <= crop.x + crop.w && p.y >= crop.y && p.y <= crop.y + crop.h
@@ -100,8 +107,12 @@ export function usePhotoHand(svg: Ref<SVGSVGElement | null>, stage: ComputedRef<
   }
 
   function up(event: PointerEvent) {
-    if (start.value && tool.kind) finishTool(at(event))
-    else if (grip.value) hand.moved()
+    const p = at(event)
+    if (start.value && tool.kind) {
+      // A line or a box: dragged from where it was pressed, or one click and another.
+      if (!still(pressed, p)) start.value = pressed
+      if (!still(start.value, p)) finishTool(p)
+    } else if (grip.value) hand.moved()
     grip.value = null
   }
 
@@ -129,6 +140,24 @@ export function usePhotoHand(svg: Ref<SVGSVGElement | null>, stage: ComputedRef<
   }
 
   const outline = computed(() => trail.value.map(onBoard))
+
+  /** A place set by a key: a point at once, of a line or a box first the one end and then the other. */
+  function set(x: number, y: number) {
+    const p = onBoard([x, y])
+    if (tool.kind === 'outline') add(p)
+    else if (tool.kind === 'point' || start.value) finishTool(p)
+    else start.value = p
+  }
+
+  const seen = () => {
+    const { left, top, share_w, share_h } = workings.value.crop
+    return can.value.whole ? { left: 0, top: 0, right: 1, bottom: 1 } : { left, top, right: left + share_w, bottom: top + share_h }
+  }
+  const { at: cursor } = useCrossHair(svg, seen, set)
+  const crossHair = computed(() => (cursor.value ? onBoard([cursor.value.x, cursor.value.y]) : null))
+  watch(crossHair, (p) => {
+    if (p && start.value && tool.kind !== 'outline') rubber.value = { x: start.value.x, y: start.value.y, w: p.x - start.value.x, h: p.y - start.value.y }
+  })
 
   function finishTool(end: { x: number; y: number }) {
     const from = picture(start.value ?? end)
@@ -160,5 +189,5 @@ export function usePhotoHand(svg: Ref<SVGSVGElement | null>, stage: ComputedRef<
     tool.finish(null)
   })
 
-  return { rubber, outline, diagonal, grip, down, move, up, letGo }
+  return { rubber, outline, cursor, crossHair, diagonal, grip, down, move, up, letGo }
 }

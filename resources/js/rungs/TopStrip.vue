@@ -3,6 +3,7 @@ import { onClickOutside, useEventListener } from '@vueuse/core'
 import { ref, useTemplateRef } from 'vue'
 import { useDrawing } from '@/stores/drawing'
 import { useTogether } from '@/together/together'
+import { skipToWork } from '@/ui/focus'
 import ThisDrawing from './ThisDrawing.vue'
 
 /** Shelf, name, undo and redo, saved. */
@@ -27,6 +28,7 @@ const states = ['saved', 'saving', 'unsaved'] as const
 
 <template>
   <header class="strip" :data-open="together.open">
+    <button type="button" class="skip" @click="skipToWork">{{ $t('table.skipToWork') }}</button>
     <router-link to="/" class="shelf" :aria-label="$t('table.shelf')" :title="$t('table.shelf')">
       <svg viewBox="0 0 20 20" width="20" height="20" aria-hidden="true"><path d="M4 1v18M16 1v18M4 5h12M4 10h12M4 15h12" /></svg>
     </router-link>
