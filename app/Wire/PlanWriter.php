@@ -168,6 +168,7 @@ final readonly class PlanWriter
             light: $plan->choices->light === null ? null : new LightJson(round($plan->choices->light->degrees, 1), Say::it('photo.light', ['from' => Say::it("photo.light from.{$plan->choices->light->from()}")])),
             mismatch: $mismatch === null ? null : $this->mismatch($mismatch),
             sliver: $sums->grid->sliver(),
+            unit_offer: UnitOffer::of($choices),
             offer: $rung === null ? $this->offer($choices) : null,
             lines: $this->lines($choices->grid->overlays),
             across: $marks ? $this->ladder($plan->across()) : [],

@@ -2,6 +2,11 @@
 
 /* The sheet, what its margins cost, and where the drawing lies on it. */
 return [
+    'unit offer' => [
+        'in' => 'You typed :typed. Work in inches?',
+        'cm' => 'You typed :typed. Work in centimetres?',
+        'mm' => 'You typed :typed. Work in millimetres?',
+    ],
     'source' => ['common practice' => 'rule of thumb', 'common practice, office' => 'rule of thumb (letter and tabloid: also ASME Y14.1 A and B)'],
     'sheet' => 'Sheet :size.',
     'other sheet' => 'This is further from :name than :source allows. It may be another sheet. The measured size counts.',

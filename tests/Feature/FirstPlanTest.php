@@ -186,3 +186,22 @@ it('does not move the squares of a drawing that was begun', function () {
     $kept = $save($a3);
     expect($kept['choices']['fit'])->toMatchArray(['cell' => '3 cm', 'columns' => 6, 'rows' => 8, 'planned' => null])->and($kept['offer']['sentence'])->toBe('48 squares of 4.5 cm would fit whole.');
 });
+
+it('offers the unit a size was typed in, once, and the plan follows it', function (string $unit, array $choices, ?string $offered) {
+    $read = BestPlan::begin(['unit' => $unit, 'ruler' => Unit::from($unit)->commonRuler()->name, ...$choices], 3000, 4000);
+    $told = fn (array $document): ?array => test()->postJson('/api/workings', ['choices' => $document, 'wide' => 3000, 'high' => 4000])->assertOk()->json('unit_offer');
+    $offer = $told($read->document());
+    expect($offer['sentence'] ?? null)->toBe($offered);
+    if ($offer !== null) {
+        $taken = Adjustments::apply('unit', $read, ['unit' => $offer['unit']], 3000, 4000)->read;
+        expect($taken->json->unit)->toBe($offer['unit'])->and($told($taken->document()))->toBeNull()->and($taken->json->fit->planned)->not->toBeNull();
+        expect($told(array_replace_recursive($read->document(), ['copy' => ['waved' => [$offer['name']]]])))->toBeNull();
+    }
+})->with([
+    'a sheet in centimetres' => ['in', ['paper' => ['sheet' => null, 'width' => '21 cm', 'height' => '30 cm']], 'You typed 21 cm. Work in centimetres?'],
+    'a sheet in inches' => ['cm', ['paper' => ['sheet' => null, 'width' => '9 in', 'height' => '12 in']], 'You typed 9 in. Work in inches?'],
+    'a print in centimetres' => ['in', ['photo' => ['kind' => 'print', 'width' => '9 cm', 'height' => '12 cm']], 'You typed 9 cm. Work in centimetres?'],
+    'a sheet of the catalogue' => ['in', ['paper' => ['sheet' => 'a4', 'width' => '210 mm', 'height' => '297 mm']], null],
+    'millimetres beside centimetres' => ['cm', ['paper' => ['sheet' => null, 'width' => '210 mm', 'height' => '30 cm']], null],
+    'a screen with an old size' => ['in', ['photo' => ['kind' => 'screen', 'width' => '9 cm', 'height' => '12 cm']], null],
+]);

@@ -71,6 +71,8 @@ final readonly class WorkingsJson
         #[OA\Property] public ?string $sliver,
         /** Null where nothing has changed since the fit was chosen. */
         #[OA\Property] public ?OfferJson $offer,
+        /** Null where all was measured in the drawing’s own unit, or near it. */
+        #[OA\Property] public ?UnitOfferJson $unit_offer,
         #[OA\Property] public GuidesOffJson $guides_off,
         #[OA\Property] public SheetCareJson $sheet_care,
         #[OA\Property] public CarryJson $carry,

@@ -2816,6 +2816,13 @@ export interface components {
             drawing_width: string;
             drawing_height: string;
         };
+        /** @description Another unit to work in. */
+        UnitOfferJson: {
+            /** @enum {string} */
+            unit: "in" | "cm" | "mm";
+            sentence: string;
+            name: string;
+        };
         /** @description Whether something is as it should be, and what is to be said of it. */
         VerdictJson: {
             good: boolean;
@@ -2921,6 +2928,7 @@ export interface components {
             mismatch: components["schemas"]["MismatchJson"] | null;
             sliver: string | null;
             offer: components["schemas"]["OfferJson"] | null;
+            unit_offer: components["schemas"]["UnitOfferJson"] | null;
             guides_off: components["schemas"]["GuidesOffJson"];
             sheet_care: components["schemas"]["SheetCareJson"];
             carry: components["schemas"]["CarryJson"];

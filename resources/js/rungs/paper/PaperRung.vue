@@ -13,6 +13,7 @@ import Pick from '@/ui/Pick.vue'
 import Warnings from '@/ui/Warnings.vue'
 import KeepUnder from '../KeepUnder.vue'
 import Kit from '../Kit.vue'
+import UnitOffer from '../UnitOffer.vue'
 import Worked from '../Worked.vue'
 import SheetCare from './SheetCare.vue'
 import SheetPictures from './SheetPictures.vue'
@@ -93,6 +94,7 @@ function take(other: OtherSheet) {
       {{ $t('paper.asAdvised') }}
     </button>
   </p>
+  <UnitOffer :choices="choices" :workings="workings" />
   <Warnings :lines="workings.rungs.paper.warnings" />
   <div>
     <Fold group="paper other" :name="$t('paper.otherSheet')">

@@ -16,6 +16,7 @@ import Pick from '@/ui/Pick.vue'
 import Pictures from '@/ui/Pictures.vue'
 import Warnings from '@/ui/Warnings.vue'
 import { useAsked } from '../useAsked'
+import UnitOffer from '../UnitOffer.vue'
 import Worked from '../Worked.vue'
 import Beside from './Beside.vue'
 import KeyPoints from './KeyPoints.vue'
@@ -171,6 +172,7 @@ async function border() {
     </div>
   </template>
   <p class="result"><Num :text="workings.rungs.photo.decision" /></p>
+  <UnitOffer :choices="choices" :workings="workings" />
   <Warnings :lines="workings.rungs.photo.warnings" />
   <Callout v-if="whiteFound" tone="calm" data-test="white-border">
     <p>{{ $t('photo.whiteBorderFound') }}</p>
