@@ -129,3 +129,22 @@ it('goes from a photo to a printed grid and a copied cell, with the same numbers
     Table::until(fn () => ! $table->find('[data-test=redo]')->isEnabled(), 'nothing to be left to redo');
     $table->see('[data-test=figures]', '×1 1/2')->isQuiet();
 });
+
+it('takes in a photo that is pasted, several at once, and one that is dropped on another page', function () {
+    $bytes = fn (int $number): string => base64_encode((string) file_get_contents(Photos::photographic(300, 400, $number)));
+    $give = <<<'JS'
+        const [kind, named] = arguments
+        const data = new DataTransfer()
+        for (const [name, base64] of Object.entries(named)) data.items.add(new File([Uint8Array.from(atob(base64), (one) => one.charCodeAt(0))], name, { type: 'image/jpeg' }))
+        if (kind === 'paste') window.dispatchEvent(new ClipboardEvent('paste', { clipboardData: data }))
+        else for (const type of ['dragenter', 'drop']) document.body.dispatchEvent(new DragEvent(type, { dataTransfer: data, bubbles: true, cancelable: true }))
+        JS;
+    $table = Table::lay()->go('/')->see('h1', 'Inch Ladder');
+    $table->script($give, ['paste', ['pasted_pear.jpg' => $bytes(21)]]);
+    $table->arrive('/drawing/(\w+)/photo');
+    $table->see('h1', 'Pasted pear');
+    // On another page two come in, and both lie on the first page; what is no picture says which it is.
+    $table->script($give, ['drop', ['dropped_quince.jpg' => $bytes(22), 'dropped_plum.jpg' => $bytes(23), 'list.jpg' => base64_encode('no picture')]]);
+    $table->see('.boards', 'Dropped quince')->see('.boards', 'Dropped plum')->see('[data-test=trouble]', 'list.jpg: ');
+    $table->isQuiet();
+});

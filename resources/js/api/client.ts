@@ -232,16 +232,23 @@ export const api = {
 export const readSwatches = (drawing: string, photo: File, onProgress: (share: number) => void) =>
   send<Swatch[]>(`/api/drawings/${drawing}/swatches`, photo, onProgress)
 
-export const begin = (photo: File, unit: string, onProgress: (share: number) => void) =>
-  send<Drawing>('/api/drawings', photo, onProgress, { unit })
+export const begin = (photo: File, unit: string, onProgress: (share: number) => void, signal?: AbortSignal) =>
+  send<Drawing>('/api/drawings', photo, onProgress, { unit }, signal)
 
 /** Reads an exported drawing back. */
-export const bringBack = (archive: File, onProgress: (share: number) => void) => send<Drawing>('/api/archives', archive, onProgress)
+export const bringBack = (archive: File, onProgress: (share: number) => void, signal?: AbortSignal) =>
+  send<Drawing>('/api/archives', archive, onProgress, {}, signal)
 
 /** Brings over another picture, to stand beside the reference. */
 export const bring = (photo: File, onProgress: (share: number) => void) => send<Choices['beside'][number]>('/api/photos', photo, onProgress)
 
-function send<T>(path: string, photo: File, onProgress: (share: number) => void, also: Record<string, string> = {}): Promise<T> {
+function send<T>(
+  path: string,
+  photo: File,
+  onProgress: (share: number) => void,
+  also: Record<string, string> = {},
+  signal?: AbortSignal,
+): Promise<T> {
   return new Promise((resolve, reject) => {
     const request = new XMLHttpRequest()
     const form = new FormData()
@@ -250,6 +257,8 @@ function send<T>(path: string, photo: File, onProgress: (share: number) => void,
     request.responseType = 'json'
     request.upload.onprogress = (event) => onProgress(event.loaded / event.total)
     request.onerror = () => reject(new Refused(0, { message: unreachable }))
+    request.onabort = request.onerror
+    signal?.addEventListener('abort', () => request.abort())
     request.onload = () =>
       request.status < 300
         ? resolve(request.response as T)

@@ -1,8 +1,8 @@
 <script setup lang="ts">
-import { useDebounceFn, useLocalStorage, useDropZone, useEventListener, useMediaQuery, useTitle } from '@vueuse/core'
-import { computed, reactive, ref, shallowRef, watch } from 'vue'
+import { useDebounceFn, useLocalStorage, useEventListener, useMediaQuery, useTitle } from '@vueuse/core'
+import { computed, onUnmounted, reactive, ref, shallowRef, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
-import { api, begin, bringBack, Refused } from '@/api/client'
+import { api, Refused } from '@/api/client'
 import type { ShelfEntry } from '@/api/types'
 import { choice, t } from '@/lang'
 import { route, type RungKey } from '@/rungs/rungs'
@@ -14,9 +14,11 @@ import Fold from '@/ui/Fold.vue'
 import { useShelfEvents } from '@/together/useShelfEvents'
 import { useOwn } from '@/settings/useOwn'
 import { useCatalogue } from '@/stores/catalogue'
+import Bringing from './Bringing.vue'
 import FirstStart from './FirstStart.vue'
 import KeepingNotices from './KeepingNotices.vue'
 import SmallBoard from './SmallBoard.vue'
+import { useBringing } from './useBringing'
 import FilePick from '@/ui/FilePick.vue'
 
 /** A device that is held in the hand has a camera. */
@@ -31,7 +33,12 @@ const shelf = useCatalogue()
 
 const entries = shallowRef<ShelfEntry[] | null>(null)
 const trouble = ref<string | null>(null)
-const progress = ref<number | null>(null)
+const bringing = useBringing()
+const { progress } = bringing
+onUnmounted(() => (bringing.trouble.value = null))
+const take = (files: File[]) => bringing.take(router, files)
+// Several that came in at once are seen as soon as they are here.
+watch(progress, (now) => now === null && void load())
 const binned = shallowRef<ShelfEntry | null>(null)
 
 /** A page as it is asked for; a shorter one is the last. */
@@ -68,22 +75,6 @@ watch(
   () => void load(),
 )
 
-async function take(file: File | undefined) {
-  if (!file || progress.value !== null) return
-  trouble.value = null
-  progress.value = 0
-  try {
-    const archive = file.name.toLowerCase().endsWith('.zip')
-    const told = (share: number) => (progress.value = share)
-    const drawing = await (archive ? bringBack(file, told) : begin(file, own.value.unit, told))
-    await router.push({ name: 'rung', params: { id: drawing.id, rung: 'photo' } })
-  } catch (error) {
-    trouble.value = error instanceof Refused ? error.message : String(error)
-  } finally {
-    progress.value = null
-  }
-}
-
 /** Sheets of one drawing lie side by side, where the one touched last has its place. */
 const boards = computed(() => {
   const all = entries.value ?? []
@@ -115,8 +106,6 @@ if (typeof came.query.binned === 'string') {
   binned.value = { id, title: String(came.query.title ?? '') } as ShelfEntry
   void router.replace({ name: 'shelf' })
 }
-
-const { isOverDropZone } = useDropZone(document.body, { onDrop: (files) => void take(files?.[0]), multiple: true })
 
 /** Takes back the last change of a drawing that cannot be opened as it stands. */
 async function takeBack(entry: ShelfEntry) {
@@ -164,7 +153,7 @@ async function putBack() {
       <router-link class="button bare" :to="{ name: 'settings' }">{{ $t('settings.settings') }}</router-link>
       <router-link class="button bare" :to="{ name: 'instruments' }">{{ $t('instruments.instruments') }}</router-link>
     </header>
-    <main :class="{ over: isOverDropZone }">
+    <main>
       <FirstStart v-if="!begun" />
       <template v-else>
         <div v-if="progress === null" class="begin">
@@ -179,28 +168,17 @@ async function putBack() {
             :strong="!newest"
             accept="image/jpeg,image/png,image/webp,image/heic,image/avif,.zip"
             data-test="photo-file"
-            @file="take"
+            multiple
+            @files="take"
           >
             {{ $t('shelf.addAPhoto') }}
           </FilePick>
-          <FilePick v-if="handheld" accept="image/*" capture="environment" @file="take">{{ $t('shelf.takeAPhoto') }}</FilePick>
+          <FilePick v-if="handheld" accept="image/*" capture="environment" @files="take">{{ $t('shelf.takeAPhoto') }}</FilePick>
         </div>
-        <div v-else class="progress" role="status">
-          <p>
-            {{
-              progress < 1 ? $t('shelf.bringingItOver', { progress: Math.round(progress * 100) }) : $t('shelf.turningItUprightAndReading')
-            }}
-          </p>
-          <el-progress
-            :percentage="Math.round(progress * 100)"
-            :indeterminate="progress >= 1"
-            :show-text="false"
-            :aria-label="$t('shelf.bringingThePhotoOver')"
-          />
-        </div>
+        <Bringing v-else />
       </template>
       <KeepingNotices @taken-over="load()" />
-      <Callout v-if="trouble" data-test="trouble">{{ trouble }}</Callout>
+      <Callout v-if="trouble ?? bringing.trouble.value" data-test="trouble">{{ trouble ?? bringing.trouble.value }}</Callout>
       <Callout v-if="binned" tone="calm" class="binned">
         <span>{{ $t('shelf.movedToBin', { title: binned.title }) }}</span>
         <button type="button" class="button" @click="putBack">{{ $t('table.undo') }}</button>
@@ -340,11 +318,6 @@ main {
   width: 92px;
 }
 
-main.over {
-  outline: 3px solid var(--guide-ink);
-  outline-offset: 8px;
-}
-
 .begin {
   display: flex;
   flex-wrap: wrap;
@@ -361,10 +334,6 @@ main.over {
 .next {
   font-size: 18px;
   margin-right: auto;
-}
-
-.progress {
-  width: min(420px, 100%);
 }
 
 .boards {
