@@ -14,6 +14,7 @@ use App\Documents\Renamed;
 use App\Exceptions\CellUnknown;
 use App\Exceptions\ChoicesUnreadable;
 use App\Exceptions\StaleSave;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -85,6 +86,24 @@ final class Drawing extends Model
 
             return $drawing;
         });
+    }
+
+    /**
+     * As My drawings lists them.
+     *
+     * @param  string  $search  part of a name, in any case; empty for all
+     * @param  bool  $byName  the last touched first, if not
+     * @return Builder<self>
+     */
+    public static function listed(string $search = '', bool $byName = false): Builder
+    {
+        // A damaged row has no name, and is no fault of the question.
+        [$title, $like] = DB::getDriverName() === 'sqlite' ? ["case when json_valid(choices) then json_extract(choices, '$.title') end", 'like'] : ["choices->>'title'", 'ilike'];
+
+        return self::query()
+            ->when(trim($search) !== '', static fn (Builder $query) => $query->whereRaw("{$title} {$like} ? escape '!'", ['%'.preg_replace('/[!%_]/', '!$0', trim($search)).'%']))
+            ->when($byName, static fn (Builder $query) => $query->orderByRaw("lower({$title})"))
+            ->latest('updated_at')->latest('id');
     }
 
     /** @return BelongsTo<Photo, $this> */

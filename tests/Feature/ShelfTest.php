@@ -84,3 +84,19 @@ it('comes a page at a time', function () {
         ->and($this->getJson('/api/drawings?from=-7')->assertOk()->json())->toHaveCount(24)
         ->and($this->getJson('/api/drawings?from=99')->assertOk()->json())->toBe([]);
 });
+
+it('finds drawings by a part of their name, and lists them by it, whatever is damaged', function () {
+    foreach (['Pear on a sill', 'apple tree', '100 % wool', 'Under_score'] as $title) {
+        Drawings::begin([...Drawings::FIVE_BY_SEVEN, 'title' => $title]);
+    }
+    $broken = Drawings::begin([...Drawings::FIVE_BY_SEVEN, 'title' => 'Broken']);
+    damage($broken, DB::getDriverName() === 'pgsql' ? '"half"' : '{"title": "Bro');
+    $found = fn (string $query): array => array_column(test()->getJson("/api/drawings?{$query}")->assertOk()->json(), 'title');
+    expect($found('search=PEAR'))->toBe(['Pear on a sill'])
+        ->and($found('search='.urlencode(' tree ')))->toBe(['apple tree'])
+        // Signs that ask a database something are letters here.
+        ->and($found('search=%25'))->toBe(['100 % wool'])->and($found('search=_'))->toBe(['Under_score'])->and($found('search=%21'))->toBe([])
+        ->and($found('search='.urlencode("' or 1=1 --")))->toBe([]);
+    expect(array_values(array_diff($found('sort=name'), ['Untitled'])))->toBe(['100 % wool', 'apple tree', 'Pear on a sill', 'Under_score'])
+        ->and($found('sort=nonsense'))->toHaveCount(5)->and($found(''))->toHaveCount(5);
+});

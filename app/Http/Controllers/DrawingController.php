@@ -45,7 +45,8 @@ final readonly class DrawingController
     {
         $hand = Hand::tryFrom(Said::text($request, 'hand')) ?? Hand::Right;
 
-        $page = Drawing::query()->with('photo')->latest('updated_at')->latest('id')->offset(max(0, min(1_000_000, $request->integer('from'))))->limit(self::PAGE)->get();
+        $page = Drawing::listed(Said::text($request, 'search'), Said::text($request, 'sort') === 'name')->with('photo')
+            ->offset(max(0, min(1_000_000, $request->integer('from'))))->limit(self::PAGE)->get();
 
         // Sheets of one drawing lie side by side, however long ago they were touched.
         $beside = Drawing::query()->with('photo')->whereIn('work', $page->pluck('work')->filter())->whereNotIn('id', $page->pluck('id'))->orderBy('created_at')->get();

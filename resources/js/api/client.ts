@@ -83,7 +83,8 @@ type Asked<P extends { post: unknown }> = Omit<
 >
 
 export const api = {
-  shelf: (hand: string, from = 0) => told(http.GET('/api/drawings', { params: { query: { hand, from } } })),
+  shelf: (hand: string, from = 0, search = '', sort: 'touched' | 'name' = 'touched') =>
+    told(http.GET('/api/drawings', { params: { query: { hand, from, search, sort } } })),
   catalogue: () => told(http.GET('/api/catalogue')),
   drawing: (id: string) => told(http.GET('/api/drawings/{drawing}', of(id))),
   decide: (id: string, version: number, choices: Choices) =>

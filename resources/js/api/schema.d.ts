@@ -3801,6 +3801,8 @@ export interface operations {
             query?: {
                 hand?: string;
                 from?: number;
+                search?: string;
+                sort?: "touched" | "name";
             };
             header?: never;
             path?: never;
@@ -3808,7 +3810,7 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
-            /** @description A page of the shelf, last touched first. */
+            /** @description A page of the shelf. */
             200: {
                 headers: {
                     [name: string]: unknown;

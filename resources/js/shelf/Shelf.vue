@@ -9,6 +9,7 @@ import { route, type RungKey } from '@/rungs/rungs'
 import { useDrawing } from '@/stores/drawing'
 import Callout from '@/ui/Callout.vue'
 import Num from '@/ui/Num.vue'
+import Pick from '@/ui/Pick.vue'
 import { useHand } from '@/ui/useHand'
 import Fold from '@/ui/Fold.vue'
 import { useShelfEvents } from '@/together/useShelfEvents'
@@ -48,11 +49,28 @@ const asked = ref(0)
 
 const drawings = useDrawing()
 
+/** The one to go on with: the last that was worked on and is not done. */
+const newest = shallowRef<ShelfEntry | null>(null)
+
+/** What the list is narrowed to, and how it is ordered. */
+const search = ref('')
+const sort = useLocalStorage<'touched' | 'name'>('inch-ladder.sort', 'touched')
+/** Few drawings are found by looking. */
+const MANY = 6
+const many = computed(() => search.value !== '' || (entries.value ?? []).length > MANY)
+
 async function load(from = 0) {
   try {
     // What was noted on the page that was left a moment ago comes first, or the shelf would not know of it.
     await drawings.settleHand()
-    const page = await api.shelf(hand.value, from)
+    const wanted = [search.value, sort.value].join()
+    const page = await api.shelf(hand.value, from, search.value, sort.value)
+    // Something else was asked for meanwhile.
+    if (wanted !== [search.value, sort.value].join()) return
+    if (from === 0) {
+      const touched = search.value === '' && sort.value === 'touched' ? page : await api.shelf(hand.value)
+      newest.value = touched.find((one) => !one.trouble && !one.finished) ?? null
+    }
     const before = from === 0 ? [] : (entries.value ?? [])
     entries.value = [...before, ...page.filter((one) => !before.some((other) => other.id === one.id))]
     asked.value = from + PAGE
@@ -67,6 +85,7 @@ void load()
 useEventListener(window, 'pageshow', (event: PageTransitionEvent) => event.persisted && void load())
 useEventListener(document, 'visibilitychange', () => document.visibilityState === 'visible' && void load())
 const loadSoon = useDebounceFn(load, 300)
+watch([search, sort], () => void loadSoon())
 const told = useShelfEvents()
 watch(told, ({ paired }) => paired || void loadSoon())
 // What was noted elsewhere may come in when the shelf is seen already.
@@ -82,9 +101,6 @@ const boards = computed(() => {
     .filter((one, i) => !one.work || all.findIndex((other) => other.work === one.work) === i)
     .map((one) => (one.work ? all.filter((other) => other.work === one.work).sort((a, b) => (a.id < b.id ? -1 : 1)) : [one]))
 })
-
-/** The one to go on with: the last that was worked on and is not done. */
-const newest = computed(() => entries.value?.find((one) => !one.trouble && !one.finished) ?? null)
 
 const sizes = reactive({ width: '', height: '' })
 
@@ -184,6 +200,11 @@ async function putBack() {
         <button type="button" class="button" @click="putBack">{{ $t('table.undo') }}</button>
       </Callout>
       <p v-for="paper in shelf.of('paper').filter((one) => one.low)" :key="paper.id" class="fault" data-test="low-stock">{{ paper.low }}</p>
+      <div v-if="many" class="find" data-test="find">
+        <el-input v-model="search" type="search" :aria-label="$t('shelf.findADrawing')" :placeholder="$t('shelf.findADrawing')" clearable />
+        <Pick v-model="sort" :label="$t('shelf.sortBy')" :options="{ touched: $t('shelf.lastTouched'), name: $t('shelf.name') }" />
+      </div>
+      <p v-if="search && entries?.length === 0" data-test="none-found">{{ $t('shelf.noneFound', { search }) }}</p>
       <ul v-if="entries" class="boards">
         <li
           v-for="[entry, ...others] in boards.map((group) => [group[0]!, ...group.slice(1)] as const)"
@@ -316,6 +337,17 @@ main {
 
 .sizes .el-input {
   width: 92px;
+}
+
+.find {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: end;
+  gap: 16px;
+}
+
+.find .el-input {
+  flex: 0 1 300px;
 }
 
 .begin {
