@@ -18,7 +18,7 @@ function onSheet(string $sheet, string $unit = 'cm'): array
 
     return ['unit' => $unit, 'ruler' => Unit::from($unit)->commonRuler()->name, 'paper' => [
         'sheet' => null, 'width' => $width, 'height' => $height,
-        'margins' => array_fill_keys(['top', 'right', 'bottom', 'left'], $unit === 'cm' ? '5 mm' : '1/4 in'),
+        'margins' => array_fill_keys(['top', 'right', 'bottom', 'left'], $unit === 'cm' ? '1 cm' : '1/4 in'),
     ]];
 }
 
@@ -62,10 +62,10 @@ it('opens on squares a careful artist would have chosen', function (string $phot
     ['3000 x 4000', '210 mm x 297 mm', 'cm', '6x8 of 3 cm'],
     ['4000 x 3000', '210 mm x 297 mm', 'cm', '8x6 of 3 cm'],
     ['2000 x 3000', '210 mm x 297 mm', 'cm', '4x6 of 4.5 cm'],
-    ['1080 x 1920', '210 mm x 297 mm', 'cm', '4x7 of 4 cm'],
-    ['1450 x 2050', '210 mm x 297 mm', 'cm', '5x7 of 4 cm'],
-    ['2000 x 2000', '210 mm x 297 mm', 'cm', '5x5 of 4 cm'],
-    ['13 cm x 18 cm', '210 mm x 297 mm', 'cm', '5x7 of 4 cm'],
+    ['1080 x 1920', '210 mm x 297 mm', 'cm', '4x7 of 3.8 cm'],
+    ['1450 x 2050', '210 mm x 297 mm', 'cm', '5x7 of 3.8 cm'],
+    ['2000 x 2000', '210 mm x 297 mm', 'cm', '5x5 of 3.8 cm'],
+    ['13 cm x 18 cm', '210 mm x 297 mm', 'cm', '5x7 of 3.8 cm'],
     ['10 cm x 15 cm', '210 mm x 297 mm', 'cm', '4x6 of 4.5 cm'],
     ['3000 x 4000', '297 mm x 420 mm', 'cm', '6x8 of 4.5 cm'],
     ['2000 x 3000', '297 mm x 420 mm', 'cm', '4x6 of 6 cm'],
@@ -115,7 +115,7 @@ it('follows the photo, the sheet, the unit and the margins until a fit or a grid
     expect(standsOn($begun))->toBe('6x8 of 1 3/8 in');
     foreach ([[$a4, 'cm', $wide], ['cm', $a4, $wide], [$a4, $wide, 'cm'], ['cm', $wide, $a4]] as $order) {
         $read = after($begun, ...$order);
-        expect(standsOn($read))->toBe('6x8 of 2.8 cm')->and((array) $read->json->paper->margins)->toBe(['top' => '5 mm', 'right' => '2 cm', 'bottom' => '5 mm', 'left' => '2 cm']);
+        expect(standsOn($read))->toBe('6x8 of 2.8 cm')->and((array) $read->json->paper->margins)->toBe(['top' => '1 cm', 'right' => '2 cm', 'bottom' => '1 cm', 'left' => '2 cm']);
     }
     // A print that takes no squares is not the end of it.
     $none = after($begun, fn (): array => ['photo' => ['kind' => 'print', 'width' => '0.1 in', 'height' => '20 in', 'agreed' => true]]);
@@ -145,11 +145,11 @@ it('says what a typed count crops, and offers what would keep it', function () {
     $read = opened('3000 x 4000', '210 mm x 297 mm');
     $counted = Adjustments::apply('count', $read, ['side' => 'columns', 'count' => 7], 3000, 4000)->read;
     // 7 by 9 is 0.778 wide for 1 high, the photo 0.75: 3.6 % of it goes.
-    expect(standsOn($counted))->toBe('7x9 of 2.8 cm');
+    expect(standsOn($counted))->toBe('7x9 of 2.7 cm');
     $told = test()->postJson('/api/workings', ['choices' => $counted->document(), 'wide' => 3000, 'high' => 4000])->assertOk()->json();
     expect($told['trimmed_share'])->toBe('3.6 %')->and($told['offer']['sentence'])->toBe('48 squares of 3 cm would fit whole.');
     $rows = Adjustments::apply('count', $read, ['side' => 'rows', 'count' => 12], 3000, 4000)->read;
-    expect(standsOn($rows))->toBe('9x12 of 2.2 cm');
+    expect(standsOn($rows))->toBe('9x12 of 2.1 cm');
     expect(fn () => Adjustments::apply('count', $read, ['side' => 'rows', 'count' => 'many'], 3000, 4000))->toThrow(Illuminate\Validation\ValidationException::class);
 });
 

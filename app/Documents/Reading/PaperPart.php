@@ -36,10 +36,10 @@ final readonly class PaperPart
 
     private const OFFSETS = 'offsets';
 
-    /** What is kept free of every side of a new drawing's sheet: about a strip of narrow tape (common practice), round in its unit. */
+    /** What is kept free of every side of a new drawing's sheet: room for tape and fingers (common practice), round in its unit. */
     public static function margin(Unit $unit): string
     {
-        return $unit->isMetric() ? '5 mm' : '1/4 in';
+        return $unit->isMetric() ? '1 cm' : '1/4 in';
     }
 
     public PaperChoice $json;

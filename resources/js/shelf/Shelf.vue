@@ -200,7 +200,7 @@ async function putBack() {
         <button type="button" class="button" @click="putBack">{{ $t('table.undo') }}</button>
       </Callout>
       <p v-for="paper in shelf.of('paper').filter((one) => one.low)" :key="paper.id" class="fault" data-test="low-stock">{{ paper.low }}</p>
-      <div v-if="many" class="find" data-test="find">
+      <div v-if="begun && many" class="find" data-test="find">
         <el-input v-model="search" type="search" :aria-label="$t('shelf.findADrawing')" :placeholder="$t('shelf.findADrawing')" clearable />
         <Pick v-model="sort" :label="$t('shelf.sortBy')" :options="{ touched: $t('shelf.lastTouched'), name: $t('shelf.name') }" />
       </div>
@@ -344,6 +344,10 @@ main {
   flex-wrap: wrap;
   align-items: end;
   gap: 16px;
+}
+
+.find > :last-child {
+  min-inline-size: 270px;
 }
 
 .find .el-input {
