@@ -7,8 +7,8 @@ namespace InchLadder\Planner;
 /** A demand an artist can make of a plan, and let go again. */
 enum Demand: string
 {
-    case NeverTrim = 'never trim the photo';
-    case WholeSheet = 'use the whole sheet';
-    case FewLines = 'at most so many lines';
-    case LargeCells = 'cells at least so big';
+    case NeverTrim = 'Crop nothing';
+    case WholeSheet = 'Fill the sheet';
+    case FewLines = 'Lines, at most';
+    case LargeCells = 'Squares, at least';
 }

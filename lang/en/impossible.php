@@ -115,9 +115,9 @@ return [
         'half said' => '“:text” says a unit for one side only. Say it for both, like 2 ft x 3 ft 6 in.',
     ],
     'NoPlan' => [
-        'under all demands' => 'No cells are easy on both rulers under all these demands. Let go of :helps, and there are some.',
-        'nor with one let go' => 'No cells are easy on both rulers under these demands, nor with one of them let go. Let go of more than one.',
-        'not at all' => 'No cells are easy on both rulers for this photo and paper with no more than :percent % cropped. Try other margins, another sheet, or a subject that may be cropped more.',
+        'under all demands' => 'No squares meet all these conditions. Without :helps there are some.',
+        'nor with one let go' => 'No squares meet these conditions. Remove more than one of them.',
+        'not at all' => 'No squares suit this photo and paper with :percent % cropped at most. Try other margins or another sheet. Some subjects may be cropped more.',
     ],
     'CellUnknown' => [
         'named' => 'There is no cell :cell. This grid’s go from :first to :last.',

@@ -148,3 +148,55 @@ it('takes in a photo that is pasted, several at once, and one that is dropped on
     $table->see('.boards', 'Dropped quince')->see('.boards', 'Dropped plum')->see('[data-test=trouble]', 'list.jpg: ');
     $table->isQuiet();
 });
+
+it('brings a beginner to the first square in at most twelve presses, five decisions and 400 words', function () {
+    $table = Table::lay()->go('/');
+    $table->script('localStorage.removeItem("inch-ladder.begun")');
+    $table->browser->navigate()->refresh();
+    $presses = 0;
+    $read = [];
+    // What is read on the way: the page's question, what answers it, its result, and what comes next; not the labels of the rulers.
+    $look = function () use ($table, &$read): void {
+        $read[] = $table->script(<<<'JS'
+            const inSight = (node) => { const range = document.createRange(); range.selectNodeContents(node); const r = range.getBoundingClientRect(); return node.parentElement.checkVisibility({ checkOpacity: true, checkVisibilityCSS: true }) && r.width > 1 && r.top < innerHeight && r.bottom > 0 }
+            let words = 0
+            for (const part of document.querySelectorAll('[data-test=first-start], .begin, aside.workings, footer, [data-test=next], .tools')) {
+                if (part.parentElement.closest('[data-test=first-start], .begin, aside.workings, footer, [data-test=next], .tools')) continue
+                for (let walk = document.createTreeWalker(part, NodeFilter.SHOW_TEXT), node; (node = walk.nextNode());) if (node.textContent.trim() && inSight(node)) words += node.textContent.trim().split(/\s+/).length
+            }
+            return words
+            JS);
+    };
+    $press = function (string $name) use ($table, &$presses): void {
+        $table->press($name);
+        $presses++;
+    };
+    // The two things that are asked, and the photo: three decisions. The sheet, the fit and the grid are shown as decided.
+    $table->see('[data-test=first-start]', 'Which ruler do you use?');
+    $look();
+    $press('Centimetres');
+    $press('right');
+    $press('Start drawing');
+    $table->see('.begin', 'Add');
+    $look();
+    $table->choosePhoto(Photos::photographic(900, 1200, 31));
+    $presses++;
+    $table->arrive('/drawing/(\w+)/photo');
+    foreach (['Choose the paper' => 'paper', 'Set the fit' => 'fit', 'Choose the grid' => 'grid', 'See the marks' => 'marks'] as $black => $step) {
+        Table::until(fn () => in_array($black, $table->texts('.button.strong'), true), "“{$black}” to lead on");
+        expect(array_filter($table->texts('.button.strong')))->toBe([$black]);
+        $look();
+        $press($black);
+        $table->arrive("/drawing/\w+/({$step})$");
+    }
+    $table->see('nav', 'A4 portrait')->see('nav', '6 × 8')->see('nav', '12 lines to rule');
+    $look();
+    // The lines ruled, by whatever help there is, the first square.
+    $presses++;
+    $table->click('nav li:nth-child(6) a')->see('[data-test=address]', 'A1');
+    $look();
+    $press('Done, next square');
+    $table->see('[data-test=address]', 'B1');
+    expect($presses)->toBeLessThanOrEqual(12)->and(array_sum($read))->toBeGreaterThan(100)->toBeLessThanOrEqual(400);
+    $table->isQuiet();
+});

@@ -252,9 +252,9 @@ it('finds cells easy on both rulers, takes one up, and takes it back', function 
         ->unfold('Other easy squares')
         ->see('[data-test=plan]', '5 × 7 squares, 1 in on the photo, 1 1/2 in on the paper.');
     expect($table->all('[data-test=plan]'))->toHaveCount(6);
-    $rest = collect($table->texts('.workings .button'))->first(fn (string $words) => str_starts_with($words, 'the other '));
+    $rest = collect($table->texts('.workings .button'))->first(fn (string $words) => preg_match('/^Show \d+ more$/', $words) === 1);
     $table->press($rest);
-    Table::until(fn () => count($table->all('[data-test=plan]')) === 6 + (int) substr($rest, 10), 'the rest');
+    Table::until(fn () => count($table->all('[data-test=plan]')) === 6 + (int) substr($rest, 5), 'the rest');
     $table
         ->isAccessibleThen('The planner')->click('[data-test=plan] button')
         ->see('nav', 'whole squares, ×1 1/2')
@@ -262,8 +262,8 @@ it('finds cells easy on both rulers, takes one up, and takes it back', function 
         ->see('nav', '5 × 7');
     expect($table->field('Cell on the print')->getAttribute('value'))->toBe('1 in');
     $table->click('[data-test=undo]')->see('nav', 'fill the paper');
-    $table->press('never trim')->press('use the whole sheet')->see('[data-test=no-plan]', 'Let go of “use the whole sheet”');
-    $table->press('use the whole sheet')->see('[data-test=plan]', '1 in on the photo');
+    $table->press('Crop nothing')->press('Fill the sheet')->see('[data-test=no-plan]', 'Without “Fill the sheet” there are some.');
+    $table->press('Fill the sheet')->see('[data-test=plan]', '1 in on the photo');
 });
 
 it('lays every school, compares them, and moves a main line', function () {

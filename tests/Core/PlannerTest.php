@@ -55,14 +55,14 @@ it('grades a length by the shortest marks it needs', function (string $ruler, st
 it('says which demand to let go of', function (Wish $wish, string $says) {
     expect(fn () => plans('5x7in', '9x11in', $wish))->toBeRefused(NoPlan::class, $says);
 })->with([
-    'the whole sheet' => [new Wish(Subject::StillLife, wholeSheet: true, neverTrim: true), 'Let go of “use the whole sheet”, and there are some.'],
-    'few lines' => [new Wish(Subject::Likeness, mostLines: 4), 'Let go of “at most so many lines”'],
-    'large cells' => [new Wish(Subject::Likeness, leastCell: length('5 in')), 'Let go of “cells at least so big”'],
-    'more than one' => [new Wish(Subject::Likeness, mostLines: 4, leastCell: length('5 in')), 'Let go of more than one'],
+    'the whole sheet' => [new Wish(Subject::StillLife, wholeSheet: true, neverTrim: true), 'Without “Fill the sheet” there are some.'],
+    'few lines' => [new Wish(Subject::Likeness, mostLines: 4), 'Without “Lines, at most” there are some.'],
+    'large cells' => [new Wish(Subject::Likeness, leastCell: length('5 in')), 'Without “Squares, at least” there are some.'],
+    'more than one' => [new Wish(Subject::Likeness, mostLines: 4, leastCell: length('5 in')), 'Remove more than one of them.'],
 ]);
 
 it('speaks of the photo when no demand was made', function () {
-    expect(fn () => plans('0.1x20in', '9x11in', new Wish(Subject::Likeness)))->toBeRefused(NoPlan::class, 'Try other margins, another sheet');
+    expect(fn () => plans('0.1x20in', '9x11in', new Wish(Subject::Likeness)))->toBeRefused(NoPlan::class, 'Try other margins or another sheet');
 });
 
 it('keeps what it promises, whatever the photo, the sheet, the ruler and the subject', function (string $print, string $sheet, string $ruler) {
@@ -189,5 +189,5 @@ it('takes as many lines as are allowed, and none more', function () {
 });
 
 it('speaks of the photo too where the one demand there is does not help', function () {
-    expect(fn () => plans('0.1x20in', '9x11in', new Wish(Subject::Likeness, neverTrim: true)))->toBeRefused(NoPlan::class, 'Try other margins, another sheet');
+    expect(fn () => plans('0.1x20in', '9x11in', new Wish(Subject::Likeness, neverTrim: true)))->toBeRefused(NoPlan::class, 'Try other margins or another sheet');
 });

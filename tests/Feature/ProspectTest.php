@@ -257,7 +257,7 @@ it('answers nonsense beside what was typed', function (string $path, array $more
     $this->postJson("/api/{$path}", asked([], $more))->assertUnprocessable()->assertJson(['errors' => [$field => [$says]]]);
 })->with([
     ['plans', ['most_lines' => 'few'], 'most_lines', 'Lines are counted in whole numbers, up to 120.'],
-    ['plans', ['least_cell' => '2 in', 'never_trim' => true, 'whole_sheet' => true], 'plans', 'No cells are easy on both rulers under these demands, nor with one of them let go. Let go of more than one.'],
+    ['plans', ['least_cell' => '2 in', 'never_trim' => true, 'whole_sheet' => true], 'plans', 'No squares meet these conditions. Remove more than one of them.'],
     ['adjust', ['act' => 'dance', 'how' => []], 'act', 'There is no such thing to do.'],
     ['adjust', ['act' => 'aim', 'how' => ['x' => 'here']], 'x', 'Point at the picture.'],
     ['ruled', ['columns' => 0, 'rows' => 3], 'grid.columns', 'A grid needs at least 1 of its columns. Choose 1 to 60.'],
@@ -326,7 +326,7 @@ it('says on the command line which demand to let go of', function (string $optio
     $output = new BufferedOutput;
     expect(Artisan::call("inch:suggest {$options}", [], $output))->toBe(1)->and($output->fetch())->toContain($says);
 })->with([
-    ['--photo=5x7in --sheet=9x11in --never-trim --whole-sheet', 'Let go of “use the whole sheet”'],
+    ['--photo=5x7in --sheet=9x11in --never-trim --whole-sheet', 'Without “Fill the sheet” there are some.'],
     ['--photo=5x7in --subject=dragon', 'Choose one of likeness'],
     ['--photo=5x7in --photo-ruler=1mm', 'in'],
 ]);

@@ -24,7 +24,7 @@ final class SuggestCommand extends Planning
 
     protected const FORMERLY = ['never-trim' => 'whole-photo', 'least-cell' => 'smallest-cell'];
 
-    protected $description = 'Find cells that are easy on both rulers';
+    protected $description = 'Find squares that are easy on both rulers';
 
     protected function answer(): void
     {
