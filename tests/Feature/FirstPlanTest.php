@@ -141,6 +141,17 @@ it('leaves a fit or a grid alone once it was chosen, and offers the first plan w
     'another grid type' => [fn (): Closure => fn (): array => ['fit' => ['way' => 'crop'], 'grid' => ['school' => 'thirds']]],
 ]);
 
+it('offers nothing that stands already', function () {
+    $read = opened('3000 x 4000', '210 mm x 297 mm');
+    $many = test()->postJson('/api/meshes', ['choices' => $read->document(), 'wide' => 3000, 'high' => 4000])->json('2.plan');
+    // Taken up by the artist, and again the first plan's own: then nothing is the planner's any more.
+    $own = Adjustments::apply('plan', Adjustments::apply('plan', $read, $many, 3000, 4000)->read, test()->postJson('/api/meshes', ['choices' => $read->document(), 'wide' => 3000, 'high' => 4000])->json('1.plan'), 3000, 4000)->read;
+    expect($own->json->fit->planned)->toBeNull();
+    $narrower = after($own, fn (): array => ['paper' => ['margins' => ['left' => '9 mm']]]);
+    expect(standsOn($narrower))->toBe('6x8 of 3 cm')->and(standsOn(after($read, fn (): array => ['paper' => ['margins' => ['left' => '9 mm']]])))->toBe('6x8 of 3 cm');
+    expect(test()->postJson('/api/workings', ['choices' => $narrower->document(), 'wide' => 3000, 'high' => 4000])->assertOk()->json('offer'))->toBeNull();
+});
+
 it('says what a typed count crops, and offers what would keep it', function () {
     $read = opened('3000 x 4000', '210 mm x 297 mm');
     $counted = Adjustments::apply('count', $read, ['side' => 'columns', 'count' => 7], 3000, 4000)->read;
@@ -205,3 +216,59 @@ it('offers the unit a size was typed in, once, and the plan follows it', functio
     'millimetres beside centimetres' => ['cm', ['paper' => ['sheet' => null, 'width' => '210 mm', 'height' => '30 cm']], null],
     'a screen with an old size' => ['in', ['photo' => ['kind' => 'screen', 'width' => '9 cm', 'height' => '12 cm']], null],
 ]);
+
+it('follows or stays, and only offers what can be taken, whatever is changed in whatever order', function (int $seed) {
+    $chance = new Random\Randomizer(new Random\Engine\Mt19937($seed));
+    $one = fn (array $of): mixed => $of[$chance->getInt(0, count($of) - 1)];
+    [$wide, $high] = $one([[3000, 4000], [4000, 3000], [1080, 1920], [1450, 2050], [2000, 2000]]);
+    $facts = [
+        fn (): array => ['paper' => [...$one([['sheet' => 'a4', 'width' => '210 mm', 'height' => '297 mm'], ['sheet' => 'a3', 'width' => '297 mm', 'height' => '420 mm'], ['sheet' => null, 'width' => '9 in', 'height' => '12 in'], ['sheet' => null, 'width' => '33 cm', 'height' => '33 cm']]), 'turn' => $one(['advised', 'upright', 'sideways', 'given'])]],
+        fn (): array => ['paper' => ['shape' => $one(['rectangle', 'oval', 'circle'])]],
+        fn (): array => ['paper' => ['margins' => ['left' => $one(['0', '1/4 in', '2 cm']), 'top' => $one(['0', '1 in', '15 mm'])]]],
+        fn (): array => ['photo' => $one([['kind' => 'screen'], ['kind' => 'print', 'width' => '13 cm', 'height' => '18 cm', 'agreed' => true], ['kind' => 'print', 'width' => '6 in', 'height' => '4 in', 'agreed' => true]])],
+        fn (): array => ['photo' => ['quarters' => $one([0, 1, 2, 3]), 'mirrored' => $one([true, false]), 'straighten' => $one([0, 0, 2.5])]],
+        fn (): array => ['photo' => ['border' => ['top' => $one(['0', '5 %']), 'left' => $one(['0', '3 %'])]]],
+        fn (): array => ['photo' => ['subject' => $one(['still life', 'likeness', 'landscape'])]],
+    ];
+    $own = [
+        fn (ChoicesReader $read): ChoicesReader => Adjustments::apply('way', $read, ['way' => $one(['crop', 'inset', 'stretch', 'cells'])], $wide, $high)->read,
+        fn (ChoicesReader $read): ChoicesReader => Adjustments::apply('count', $read, ['side' => $one(['columns', 'rows']), 'count' => $one([3, 7, 11])], $wide, $high)->read,
+        fn (ChoicesReader $read): ChoicesReader => BestPlan::read(array_replace_recursive($read->document(), ['fit' => ['way' => 'crop'], 'grid' => ['school' => $one(['count', 'thirds', 'measure']), 'columns' => $one([4, 9])]]), $wide, $high),
+    ];
+    $read = BestPlan::begin([], $wide, $high);
+    $chosen = fn (ChoicesReader $read): array => [array_diff_key((array) $read->json->fit, ['planned' => 0, 'own' => 0]), (array) $read->json->grid];
+    for ($step = 0, $acted = 0; $step < 24; $step++) {
+        $before = $read;
+        try {
+            $isOwn = $step > 8 && $chance->getInt(0, 3) === 0;
+            $read = match (true) {
+                $isOwn => $one($own)($read),
+                $chance->getInt(0, 5) === 0 => Adjustments::apply('unit', $read, ['unit' => $one(['in', 'cm', 'mm'])], $wide, $high)->read,
+                default => BestPlan::read(array_replace_recursive($read->document(), $one($facts)()), $wide, $high),
+            };
+            Plan::of($read->choices);
+        } catch (InchLadder\Impossible|Illuminate\Validation\ValidationException) {
+            // It is said beside the field, and nothing of it is kept.
+            $read = $before;
+
+            continue;
+        }
+        $acted++;
+        if ($read->json->fit->planned !== null) {
+            // Still the planner's: just what these would begin with, on the sheet as it lies.
+            $anew = BestPlan::begin([...$read->document(), 'fit' => [...$read->document()['fit'], 'planned' => $read->json->fit->planned]], $wide, $high);
+            expect($chosen($anew))->toEqual($chosen($read), "seed {$seed}, step {$step}");
+        } elseif ($before->json->fit->planned === null && ! $isOwn) {
+            expect($chosen($read))->toEqual($chosen($before), "seed {$seed}, step {$step}");
+        }
+        $told = test()->postJson('/api/workings', ['choices' => $read->document(), 'wide' => $wide, 'high' => $high])->assertOk()->json();
+        expect($read->json->fit->planned === null || $told['offer'] === null)->toBeTrue();
+        if ($told['offer'] !== null) {
+            $taken = Adjustments::apply('plan', $read, $told['offer']['plan'], $wide, $high)->read;
+            expect(test()->postJson('/api/workings', ['choices' => $taken->document(), 'wide' => $wide, 'high' => $high])->assertOk()->json('offer'))->toBeNull("seed {$seed}, step {$step}");
+            $kept = Adjustments::apply('keep', $read, [], $wide, $high)->read;
+            expect($chosen($kept))->toEqual($chosen($read))->and(test()->postJson('/api/workings', ['choices' => $kept->document(), 'wide' => $wide, 'high' => $high])->json('offer'))->toBeNull();
+        }
+    }
+    expect($acted)->toBeGreaterThan(10);
+})->with(range(1, getenv('INCH_LONG') ? 24 : 4));
