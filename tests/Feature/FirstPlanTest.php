@@ -159,6 +159,20 @@ it('says what a typed count crops, and offers what would keep it', function () {
     expect(standsOn($counted))->toBe('7x9 of 2.7 cm');
     $told = test()->postJson('/api/workings', ['choices' => $counted->document(), 'wide' => 3000, 'high' => 4000])->assertOk()->json();
     expect($told['trimmed_share'])->toBe('3.6 %')->and($told['offer']['sentence'])->toBe('48 squares of 3 cm would fit whole.');
+    // A shorter side is not a smaller drawing: there are more of them.
+    $shorter = Adjustments::apply('count', $read, ['cell' => '2,5'], 3000, 4000)->read;
+    expect(standsOn($shorter))->toBe('7x9 of 2.5 cm');
+    $print = opened('10 cm x 15 cm', '210 mm x 297 mm');
+    expect(standsOn(Adjustments::apply('count', $print, ['cell' => '3 cm'], 1000, 1500)->read))->toBe('4x6 of 3 cm')->and(standsOn(Adjustments::apply('count', $print, ['cell' => '6 cm'], 1000, 1500)->read))->toBe('3x4 of 6 cm');
+    foreach (['a bit' => 'is not a length', '30 cm' => 'longer than the side', '0' => 'cannot be 0 long'] as $typed => $says) {
+        try {
+            Adjustments::apply('count', $read, ['cell' => (string) $typed], 3000, 4000);
+            $said = 'nothing';
+        } catch (Illuminate\Validation\ValidationException|InchLadder\Impossible $e) {
+            $said = $e instanceof InchLadder\Impossible ? App\Wording\Refusal::of($e) : (string) collect($e->errors())->flatten()->first();
+        }
+        expect($said)->toContain($says);
+    }
     $rows = Adjustments::apply('count', $read, ['side' => 'rows', 'count' => 12], 3000, 4000)->read;
     expect(standsOn($rows))->toBe('9x12 of 2.1 cm');
     expect(fn () => Adjustments::apply('count', $read, ['side' => 'rows', 'count' => 'many'], 3000, 4000))->toThrow(Illuminate\Validation\ValidationException::class);

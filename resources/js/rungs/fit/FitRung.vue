@@ -126,7 +126,7 @@ const dividers = useAsked(api.dividers)
           :label="$t('fit.cellOnThePaper')"
           field="cell"
           :model-value="choices.fit.cell"
-          @update:model-value="store.decide((c) => (c.fit.cell = $event))"
+          @update:model-value="store.adjust('count', { cell: $event })"
         />
         <TypedInput
           v-if="choices.photo.kind !== 'screen'"

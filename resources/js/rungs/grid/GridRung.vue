@@ -95,7 +95,7 @@ async function part() {
           :label="$t('grid.cellOnThePaper')"
           field="cell"
           :model-value="choices.fit.cell"
-          @update:model-value="store.decide((c) => (c.fit.cell = $event))"
+          @update:model-value="store.adjust('count', { cell: $event })"
         />
       </template>
       <template v-else>
