@@ -84,7 +84,7 @@ it('makes a printer true: kept, its page measured, every later sheet corrected',
 });
 
 it('walks through marking out, ticks off by key and by touch, and keeps it over a reload', function () {
-    $table = atThe('marks')->click('[data-test=next]')->see('[data-test=step]', '1. The start corner')->isAccessibleThen('Marking out');
+    $table = atThe('marks')->see('[data-test=next]', 'Start marking')->click('[data-test=next]')->see('[data-test=step]', '1. The start corner')->isAccessibleThen('Marking out');
     $table->click('ol.steps li:nth-child(2) a')->see('[data-test=step]', '2. The top edge')->see('[data-test=tick-top-1]', '2');
     $done = fn (): array => $table->texts('.ticks label.done .line');
     $table->key(' ');

@@ -5,7 +5,7 @@ import TakeShot from './check/TakeShot.vue'
 import { route, rungs, type RungKey } from './rungs'
 
 /** The one black button of a step: what comes next. */
-const props = defineProps<{ id: string; step: RungKey; next: NextStep | null }>()
+const props = defineProps<{ id: string; step: RungKey; next: NextStep | null | undefined }>()
 const following = computed(() => rungs[rungs.findIndex((rung) => rung.key === props.step) + 1]?.key ?? null)
 const to = computed(() => {
   const { id } = props
@@ -29,6 +29,8 @@ const to = computed(() => {
 <template>
   <!-- On Finish the task in hand has the button. -->
   <template v-if="step === 'finish' && next?.does !== 'rest'" />
+  <!-- Nothing is pressed that would lead elsewhere a moment later. -->
+  <span v-else-if="next === undefined" class="button strong" aria-hidden="true">…</span>
   <TakeShot v-else-if="next?.does === 'check' && step === 'check'" strong>{{ next.button }}</TakeShot>
   <router-link v-else-if="to" class="button strong" data-test="next" :to>{{
     next?.button ?? (following && $t(`rung.${following}`))

@@ -10,11 +10,13 @@ export function useNext(step: () => string) {
   const store = useDrawing()
   const hand = useHand()
   const latest = useLatest()
-  const next = shallowRef<NextStep | null>(null)
+  /** Undefined until it is known, null away from the server. */
+  const next = shallowRef<NextStep | null>()
   watch(
     [step, () => store.drawing?.id, () => store.drawing?.version, () => store.drawing?.edits, hand],
-    ([, id], before) => {
-      if (id !== before?.[1]) next.value = null
+    ([at, id], before) => {
+      // What led on from another step is not what is pressed here.
+      if (id !== before?.[1] || at !== before?.[0]) next.value = undefined
       // Away from the server the step after this one is offered.
       if (id)
         void latest(
