@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Adjusting;
 
 use App\Documents\ChoicesReader;
+use App\Documents\Reading\FitPart;
 use InchLadder\Measure\LengthReader;
 use InchLadder\Paper\Turn;
 
@@ -20,8 +21,11 @@ final readonly class AdoptPlan implements Adjustment
         $turn = Turn::tryFrom(Input::typed($how, 'turn')) ?? $read->choices->turn;
 
         return new Adjusted(['paper' => ['turn' => $turn->value], 'fit' => [
-            'way' => 'cells', 'cell' => $written('paper_cell'), 'print_cell' => Input::typed($how, 'photo_cell') === '' ? null : $written('photo_cell'),
-            'columns' => $how['columns'] ?? null, 'rows' => $how['rows'] ?? null, 'size' => '1', 'left' => null, 'top' => null,
+            ...FitPart::SQUARES,
+            'cell' => $written('paper_cell'),
+            'print_cell' => Input::typed($how, 'photo_cell') === '' ? null : $written('photo_cell'),
+            'columns' => $how['columns'] ?? null,
+            'rows' => $how['rows'] ?? null,
         ]]);
     }
 }

@@ -65,13 +65,11 @@ final readonly class ChooseWay implements Adjustment
         ];
     }
 
-    /** So many columns, and the rows that keep most of the picture where none were said. */
     private function counted(ChoicesReader $read, int $columns, ?int $rows): WholeCells
     {
-        $room = $read->choices->room();
-        $rows ??= max(1, min(Cells::MOST, (int) round($columns / $read->choices->reference()->ratio()->toFloat())));
+        $choices = $read->choices;
 
-        return new WholeCells(WholeCells::largest($room, $columns, $rows, $read->choices->notation->ruler), Frame::centred(), $columns, $rows);
+        return WholeCells::counted($choices->reference(), $choices->room(), $columns, $rows, $choices->notation->ruler);
     }
 
     private function typed(ChoicesReader $read, string $length): Length

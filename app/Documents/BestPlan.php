@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Documents;
 
 use App\Documents\Choices\ChoicesJson;
+use App\Documents\Reading\FitPart;
 use InchLadder\Fit\Way;
 use InchLadder\Impossible;
 use InchLadder\Plan\Plan;
@@ -64,17 +65,21 @@ final class BestPlan
      */
     public static function follow(ChoicesReader $was, ChoicesReader $now, bool $isWorkedOn, ?int $wide, ?int $high): ChoicesReader
     {
-        $own = $now->json->fit;
-        if ($own->planned === null) {
-            return $own->own !== null || self::chosenFor($was->json) === self::chosenFor($now->json) ? $now
-                : ChoicesReader::read(self::with($now->document(), ['fit' => ['own' => self::mine($now->json).' '.self::chosenFor($was->json)]]), $wide, $high);
+        [$before, $fit] = [$was->json->fit, $now->json->fit];
+        if ($fit->planned === null) {
+            // What was never the planner's says from now on what it was chosen for.
+            $isSaid = $fit->own !== null || self::chosenFor($was->json) === self::chosenFor($now->json);
+
+            return $isSaid ? $now : self::changed($now, ['fit' => ['own' => self::ownOf($now->json, $was->json)]], $wide, $high);
         }
-        if (! $isWorkedOn || $was->json->fit->planned === null || self::chosen($was->json) === self::chosen($now->json)) {
+        if (! $isWorkedOn || $before->planned === null || self::chosen($was->json) === self::chosen($now->json)) {
             return $now;
         }
-        $fit = [...(array) $was->json->fit, 'planned' => null, 'own' => self::mine($was->json).' '.self::chosenFor($was->json)];
         try {
-            $kept = ChoicesReader::read(self::with($now->document(), ['paper' => ['turn' => $was->json->paper->turn], 'fit' => $fit]), $wide, $high);
+            $kept = self::changed($now, [
+                'paper' => ['turn' => $was->json->paper->turn],
+                'fit' => [...(array) $before, 'planned' => null, 'own' => self::ownOf($was->json, $was->json)],
+            ], $wide, $high);
             Plan::of($kept->choices);
         } catch (Impossible) {
             // It no longer lies on the paper.
@@ -90,10 +95,10 @@ final class BestPlan
      */
     public static function offered(ChoicesJson $json, Plan $plan): ?Proposal
     {
-        $isSquares = $plan->layout->fitted->cells !== null;
-        $own = explode(' ', (string) $json->fit->own);
-        $hasChanged = ($own[1] ?? null) !== self::chosenFor($json);
-        if ($json->fit->own === null || (! $hasChanged && (! $isSquares || ($own[2] ?? null) === self::DECLINED))) {
+        $cells = $plan->layout->fitted->cells;
+        [, $for, $answer] = [...explode(' ', (string) $json->fit->own), '', ''];
+        $hasChanged = $for !== self::chosenFor($json);
+        if ($json->fit->own === null || (! $hasChanged && ($cells === null || $answer === self::DECLINED))) {
             return null;
         }
         try {
@@ -101,11 +106,12 @@ final class BestPlan
         } catch (NoPlan) {
             return null;
         }
-        $cells = $plan->layout->fitted->cells;
-        $stands = $cells !== null && [$cells->columns, $cells->rows] === [$best->columns, $best->rows] && $plan->layout->cell()->width->equals($best->paperCell);
-        $crops = $plan->layout->fitted->crop;
+        $stands = $cells !== null && [$cells->columns, $cells->rows] === [$best->columns, $best->rows]
+            && $plan->layout->cell()->width->equals($best->paperCell);
+        $crop = $plan->layout->fitted->crop;
+        $keepsMore = $best->kept->isGreaterThan($crop->width->times($crop->height));
 
-        return $stands || (! $hasChanged && ! $best->kept->isGreaterThan($crops->width->times($crops->height))) ? null : $best;
+        return ! $stands && ($hasChanged || $keepsMore) ? $best : null;
     }
 
     /**
@@ -115,19 +121,18 @@ final class BestPlan
      */
     public static function declined(ChoicesJson $json): array
     {
-        return ['planned' => null, 'own' => implode(' ', [self::mine($json), self::chosenFor($json), self::DECLINED])];
+        return ['planned' => null, 'own' => self::ownOf($json, $json).' '.self::DECLINED];
     }
 
     private static function own(ChoicesReader $read, ?int $wide, ?int $high): ChoicesReader
     {
-        $mine = self::mine($read->json);
         $fit = $read->json->fit;
         // One that was never the planner's says nothing until what it was made for changes.
-        if ($fit->planned === null && ($fit->own === null || str_starts_with($fit->own, "{$mine} "))) {
+        if ($fit->planned === null && ($fit->own === null || str_starts_with($fit->own, self::mine($read->json).' '))) {
             return $read;
         }
 
-        return ChoicesReader::read(self::with($read->document(), ['fit' => ['planned' => null, 'own' => "{$mine} ".self::chosenFor($read->json)]]), $wide, $high);
+        return self::changed($read, ['fit' => ['planned' => null, 'own' => self::ownOf($read->json, $read->json)]], $wide, $high);
     }
 
     private static function planned(ChoicesReader $read, ?int $wide, ?int $high): ChoicesReader
@@ -137,7 +142,8 @@ final class BestPlan
         if (str_contains((string) $read->json->fit->planned, " turned:{$read->json->paper->turn}")) {
             $document['paper']['turn'] = 'advised';
         }
-        $planning = new Planning(ChoicesReader::read($document, $wide, $high)->choices);
+        $free = ChoicesReader::read($document, $wide, $high);
+        $planning = new Planning($free->choices);
         try {
             $best = $planning->best();
             $turned = $best->isTurned;
@@ -146,10 +152,10 @@ final class BestPlan
             $turned = false;
             $changed = ['fit' => ['way' => Way::Crop->value]];
         }
-        $adopted = ChoicesReader::read(self::with($document, $changed), $wide, $high);
+        $adopted = self::changed($free, $changed, $wide, $high);
         $planned = self::chosen($adopted->json).' '.self::made($adopted->json).($turned ? " turned:{$adopted->json->paper->turn}" : '');
 
-        return ChoicesReader::read(self::with($adopted->document(), ['fit' => ['planned' => $planned, 'own' => null]]), $wide, $high);
+        return self::changed($adopted, ['fit' => ['planned' => $planned, 'own' => null]], $wide, $high);
     }
 
     /**
@@ -159,63 +165,57 @@ final class BestPlan
      */
     public static function fit(ChoicesReader $read, Proposal $best): array
     {
-        $exactly = $read->choices->notation->exactly(...);
-
-        return [
-            'way' => Way::Cells->value, 'cell' => $exactly($best->paperCell), 'print_cell' => $best->photoCell === null ? null : $exactly($best->photoCell),
-            'columns' => $best->columns, 'rows' => $best->rows, 'size' => '1', 'left' => null, 'top' => null,
-        ];
+        return FitPart::squares(Planning::squares($best), $read->choices->notation);
     }
 
     /** What makes the planner's fit what it is, in one word. */
     private static function chosen(ChoicesJson $json): string
     {
         $fit = $json->fit;
-        $cells = [$fit->cell, $fit->print_cell ?? '-', "{$fit->columns}x{$fit->rows}"];
-        $grid = [$fit->way, $fit->lock, $json->grid->school, "{$json->grid->columns}x{$json->grid->rows}", $json->grid->cell];
+        $what = $fit->way === Way::Cells->value
+            ? [$fit->cell, $fit->print_cell ?? '-', "{$fit->columns}x{$fit->rows}"]
+            : [$fit->way, $fit->lock, $json->grid->school, "{$json->grid->columns}x{$json->grid->rows}", $json->grid->cell];
 
-        return str_replace(' ', '_', implode('|', [...$fit->way === Way::Cells->value ? $cells : $grid, $fit->size, $fit->left ?? '-', $fit->top ?? '-']));
+        return str_replace(' ', '_', implode('|', [...$what, $fit->size, $fit->left ?? '-', $fit->top ?? '-']));
     }
 
     /** What makes the artist's own fit and grid what they are. Where the crop lies is no other choice. */
     private static function mine(ChoicesJson $json): string
     {
         return hash('crc32b', (string) json_encode([
-            array_diff_key((array) $json->fit, ['planned' => 0, 'own' => 0, 'left' => 0, 'top' => 0]),
-            array_diff_key((array) $json->grid, ['labels' => 0, 'corner' => 0, 'colour' => 0, 'weights' => 0, 'overlays' => 0]),
+            array_diff_key((array) $json->fit, array_flip(['planned', 'own', 'left', 'top'])),
+            array_diff_key((array) $json->grid, array_flip(['labels', 'corner', 'colour', 'weights', 'overlays'])),
         ]));
+    }
+
+    /** What `fit.own` says of the artist's own fit: which it is, and what it was chosen for. */
+    private static function ownOf(ChoicesJson $fit, ChoicesJson $for): string
+    {
+        return self::mine($fit).' '.self::chosenFor($for);
     }
 
     /** What an own fit was chosen for: as made(), without how the sheet is cared for. */
     private static function chosenFor(ChoicesJson $json): string
     {
-        return self::made($json, ['surface' => 0, 'delicate' => 0, 'purpose' => 0, 'setup' => 0]);
+        return self::made($json, ['surface', 'delicate', 'purpose', 'setup']);
     }
 
     /**
      * What it was made for: the photo, the paper, the rulers.
      *
-     * @param  array<string, int>  $without  fields of the paper that do not count
+     * @param  list<string>  $without  fields of the paper that do not count
      */
     private static function made(ChoicesJson $json, array $without = []): string
     {
-        $photo = array_diff_key((array) $json->photo, ['source' => 0, 'permission' => 0, 'agreed' => 0, 'least_cell' => 0, 'light' => 0, 'border_stays' => 0]);
-        $paper = array_diff_key((array) $json->paper, ['colour' => 0, 'placement' => 0, 'offset' => 0, 'margins_for' => 0, 'name' => 0, ...$without]);
+        $photo = array_diff_key((array) $json->photo, array_flip(['source', 'permission', 'agreed', 'least_cell', 'light', 'border_stays']));
+        $paper = array_diff_key((array) $json->paper, array_flip(['colour', 'placement', 'offset', 'margins_for', 'name', ...$without]));
 
         return hash('crc32b', (string) json_encode([$photo, $paper, $json->unit, $json->ruler]));
     }
 
-    /**
-     * @param  array<array-key, mixed>  $document
-     * @param  array<string, array<string, mixed>>  $changed
-     * @return array<array-key, mixed>
-     */
-    private static function with(array $document, array $changed): array
+    /** @param  array<string, array<string, mixed>>  $changes  by the part of the document */
+    private static function changed(ChoicesReader $read, array $changes, ?int $wide, ?int $high): ChoicesReader
     {
-        foreach ($changed as $part => $fields) {
-            $document[$part] = [...is_array($document[$part] ?? null) ? $document[$part] : [], ...$fields];
-        }
-
-        return $document;
+        return ChoicesReader::read(array_replace_recursive($read->document(), $changes), $wide, $high);
     }
 }

@@ -28,11 +28,9 @@ use Illuminate\Validation\ValidationException;
 use InchLadder\Fit\Dividers;
 use InchLadder\Fit\DividerSetting;
 use InchLadder\Fit\Enlargement;
-use InchLadder\Fit\Frame;
 use InchLadder\Fit\Stretched;
 use InchLadder\Fit\Way;
 use InchLadder\Fit\Ways\FreeCrop;
-use InchLadder\Fit\Ways\WholeCells;
 use InchLadder\Grid\Cells;
 use InchLadder\Grid\Density;
 use InchLadder\Grid\Edge;
@@ -187,7 +185,7 @@ final readonly class Alternatives
             $fit = $this->read->json->fit;
 
             return $this->mesh(
-                Plan::of($this->choices->fitted(new WholeCells($proposal->paperCell, Frame::centred(), $proposal->columns, $proposal->rows, $proposal->photoCell))),
+                Plan::of($this->choices->fitted(Planning::squares($proposal))),
                 $pace,
                 $density,
                 [$fit->cell, $fit->columns, $fit->rows] === [$taken->paper_cell, $taken->columns, $taken->rows],

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace InchLadder\Plan;
 
+use InchLadder\Fit\Frame;
+use InchLadder\Fit\Ways\WholeCells;
 use InchLadder\Grid\Density;
 use InchLadder\Measure\Size;
 use InchLadder\Paper\OrientationAdvice;
@@ -90,6 +92,12 @@ final readonly class Planning
             Density::Middling->value => $middling,
             Density::Many->value => $other($cells * Figures::DENSITY, static fn (int $count): bool => $count >= $cells * Figures::APART),
         ]);
+    }
+
+    /** A plan as whole squares to fit by. */
+    public static function squares(Proposal $plan): WholeCells
+    {
+        return new WholeCells($plan->paperCell, Frame::centred(), $plan->columns, $plan->rows, $plan->photoCell);
     }
 
     /** Which way round the sheet lies for a plan: as it does, unless it is turned for it. */

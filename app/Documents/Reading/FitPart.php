@@ -16,6 +16,7 @@ use InchLadder\Fit\Ways\FreeCrop;
 use InchLadder\Fit\Ways\Inset;
 use InchLadder\Fit\Ways\Stretch;
 use InchLadder\Fit\Ways\WholeCells;
+use InchLadder\Measure\Notation;
 use InchLadder\Measure\Rational;
 use InchLadder\Plan\Choices;
 
@@ -26,6 +27,9 @@ final readonly class FitPart
         'way' => 'crop', 'lock' => 'paper', 'ratio' => '4:5', 'left' => null, 'top' => null, 'size' => '1', 'width' => '1', 'height' => '1',
         'inset' => '1', 'inset_width' => null, 'cell' => '1 in', 'print_cell' => null, 'columns' => null, 'rows' => null, 'planned' => null, 'own' => null,
     ];
+
+    /** What a fit of whole squares says beside the squares: the largest crop of them, in the middle. */
+    public const SQUARES = ['way' => 'cells', 'size' => '1', 'left' => null, 'top' => null];
 
     private const OVER_LEAST = '-1';
 
@@ -55,6 +59,22 @@ final readonly class FitPart
             planned: $fields->words("{$at}.planned", 200) ?: null,
             own: $fields->words("{$at}.own", 40) ?: null,
         );
+    }
+
+    /**
+     * Whole squares as they are kept.
+     *
+     * @return array<string, mixed>
+     */
+    public static function squares(WholeCells $cells, Notation $notation): array
+    {
+        return [
+            ...self::SQUARES,
+            'cell' => $notation->exactly($cells->cell),
+            'print_cell' => $cells->printCell === null ? null : $notation->exactly($cells->printCell),
+            'columns' => $cells->columns,
+            'rows' => $cells->rows,
+        ];
     }
 
     /** @param  Choices  $choices  all but the fit */

@@ -30,7 +30,7 @@ final readonly class WholeCells implements Fit
         private Frame $frame,
         public ?int $columns = null,
         public ?int $rows = null,
-        private ?Length $printCell = null,
+        public ?Length $printCell = null,
     ) {
     }
 
@@ -50,6 +50,44 @@ final readonly class WholeCells implements Fit
         $onRuler = $ruler->step->times($side->over($ruler->step)->floor());
 
         return $onRuler->isPositive() ? $onRuler : $side;
+    }
+
+    /**
+     * So many squares along a side, as long as the paper takes them. Where one count is not said, it is the one that keeps
+     * most of the picture.
+     *
+     * @param  int|null  $columns  1 to Cells::MOST; one of the two at least is said
+     */
+    public static function counted(Reference $reference, Size $usable, ?int $columns, ?int $rows, Graduation $ruler): self
+    {
+        $ratio = $reference->ratio()->toFloat();
+        $columns ??= self::count(($rows ?? 1) * $ratio);
+        $rows ??= self::count($columns / $ratio);
+
+        return new self(self::largest($usable, $columns, $rows, $ruler), Frame::centred(), $columns, $rows);
+    }
+
+    /**
+     * Squares of one length, as many as the paper and the print take, in the counts that keep most of the picture; one at
+     * least, which onto() refuses where it does not fit.
+     *
+     * @param  Length|null  $printCell  side of a square on the print; null makes them as large as the print takes
+     */
+    public static function sided(Reference $reference, Size $usable, Length $cell, ?Length $printCell): self
+    {
+        $within = static fn (Length $side, ?Length $cell): int => $cell === null || ! $cell->isPositive() ? Cells::MOST : $side->over($cell)->floor();
+        $print = $reference->print ?? $usable;
+        $across = min($within($usable->width, $cell), $within($print->width, $printCell));
+        $down = min($within($usable->height, $cell), $within($print->height, $printCell));
+        $ratio = $reference->ratio()->toFloat();
+        $rows = min($down, self::count($across / $ratio));
+
+        return new self($cell, Frame::centred(), max(1, min($across, self::count($rows * $ratio))), max(1, $rows), $printCell);
+    }
+
+    private static function count(float $count): int
+    {
+        return max(1, min(Cells::MOST, (int) round($count)));
     }
 
     /** @throws CellTooLarge when not one square fits, or not as many as wanted */
