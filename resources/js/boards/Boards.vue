@@ -133,6 +133,14 @@ watch(
   },
 )
 
+// Places are those of the photo as it is: a tool takes the mirror off, or nothing could be set.
+watch(
+  () => tool.kind,
+  (kind) => {
+    if (kind) look.value.mirrored = false
+  },
+)
+
 watch(pinching, (two) => two && hand.letGo())
 
 function down(event: PointerEvent) {
@@ -153,7 +161,8 @@ function move(event: PointerEvent) {
   if (pinching.value) return
   hand.move(event)
   // What is dragged is looked at, and nothing is asked about the places on its way.
-  point.value = look.value.mirrored || hand.grip.value || hand.rubber.value ? null : (share(event, stage.value.crop) ?? share(event, stage.value.area))
+  const isBusy = look.value.mirrored || hand.grip.value || hand.rubber.value
+  point.value = isBusy ? null : (share(event, stage.value.crop) ?? share(event, stage.value.area))
   if (props.rung === 'marks') lightNearest(event)
 }
 
@@ -275,7 +284,9 @@ function lightNearest(event: PointerEvent) {
     </LookStrip>
     <p v-if="tool.kind" class="hint" role="status" data-test="hint">
       {{ tool.hint }}
-      <span v-if="hand.cursor.value" data-test="cross-hair">{{ $t('boards.crossHairAt', { across: percent(hand.cursor.value.x), down: percent(hand.cursor.value.y) }) }}</span>
+      <span v-if="hand.cursor.value" data-test="cross-hair">
+        {{ $t('boards.crossHairAt', { across: percent(hand.cursor.value.x), down: percent(hand.cursor.value.y) }) }}
+      </span>
       <span v-else class="keys-too">{{ $t('boards.arrowsToo') }}</span>
       <button type="button" class="button" @click="tool.finish(null)">
         <kbd>{{ $t('boards.esc') }}</kbd>{{ $t('boards.neverMind') }}

@@ -1,21 +1,26 @@
 import { useEventListener } from '@vueuse/core'
 import { ref, watch, type Ref } from 'vue'
 import { useTool } from '@/stores/tool'
+import { ARROWS } from './arrows'
 
 /** One arrow key goes this share of the picture; with Shift ten times as far, with Alt a tenth. */
 const STEP = 0.01
 
-const ARROWS: Record<string, [number, number]> = { ArrowLeft: [-1, 0], ArrowRight: [1, 0], ArrowUp: [0, -1], ArrowDown: [0, 1] }
+/** What of the picture can be seen, as shares of it. */
+interface Bounds {
+  left: number
+  top: number
+  right: number
+  bottom: number
+}
 
 const between = (least: number, share: number, most: number) => Math.min(most, Math.max(least, share))
 
 /**
  * What a pointer does with a tool, done with keys: arrows move a cross-hair over the photo, Enter or Space sets a place.
  * An outline is closed by Enter, so there Space alone sets. The board has the focus meanwhile.
- *
- * @param bounds  what of the picture can be seen, as shares of it
  */
-export function useCrossHair(board: Ref<SVGSVGElement | null>, bounds: () => { left: number; top: number; right: number; bottom: number }, set: (x: number, y: number) => void) {
+export function useCrossHair(board: Ref<SVGSVGElement | null>, bounds: () => Bounds, set: (x: number, y: number) => void) {
   const tool = useTool()
   const at = ref<{ x: number; y: number } | null>(null)
   let before: Element | null = null
@@ -45,7 +50,8 @@ export function useCrossHair(board: Ref<SVGSVGElement | null>, bounds: () => { l
     const here = at.value ?? { x: (left + right) / 2, y: (top + bottom) / 2 }
     if (!arrow) return set(here.x, here.y)
     const step = STEP * (event.shiftKey ? 10 : event.altKey ? 0.1 : 1)
-    at.value = at.value ? { x: between(left, here.x + arrow[0] * step, right), y: between(top, here.y + arrow[1] * step, bottom) } : here
+    const moved = { x: between(left, here.x + arrow[0] * step, right), y: between(top, here.y + arrow[1] * step, bottom) }
+    at.value = at.value ? moved : here
   })
 
   return { at }

@@ -86,11 +86,16 @@ export function usePhotoHand(svg: Ref<SVGSVGElement | null>, stage: ComputedRef<
     return grip.value !== null || (can.value.crop && p.x >= photo.x && p.x <= photo.x + photo.w && inside)
   }
 
+  /** The line or the box from the one end to here. */
+  function stretch(p: { x: number; y: number }) {
+    if (start.value) rubber.value = { ...start.value, w: p.x - start.value.x, h: p.y - start.value.y }
+  }
+
   function move(event: PointerEvent) {
     const p = at(event)
     const { photo, crop } = stage.value
     if (start.value && tool.kind) {
-      rubber.value = { x: start.value.x, y: start.value.y, w: p.x - start.value.x, h: p.y - start.value.y }
+      stretch(p)
     } else if (grip.value === 'crop') {
       hand.pull({ by: 'move', left: origin.left + (p.x - origin.x) / photo.w, top: origin.top + (p.y - origin.y) / photo.h })
     } else if (grip.value === 'corner') {
@@ -156,7 +161,7 @@ export function usePhotoHand(svg: Ref<SVGSVGElement | null>, stage: ComputedRef<
   const { at: cursor } = useCrossHair(svg, seen, set)
   const crossHair = computed(() => (cursor.value ? onBoard([cursor.value.x, cursor.value.y]) : null))
   watch(crossHair, (p) => {
-    if (p && start.value && tool.kind !== 'outline') rubber.value = { x: start.value.x, y: start.value.y, w: p.x - start.value.x, h: p.y - start.value.y }
+    if (p && start.value && tool.kind !== 'outline') stretch(p)
   })
 
   function finishTool(end: { x: number; y: number }) {

@@ -1,8 +1,7 @@
 <script setup lang="ts">
 import type { Choices, Workings } from '@/api/types'
 import { useDrawing } from '@/stores/drawing'
-import Callout from '@/ui/Callout.vue'
-import Num from '@/ui/Num.vue'
+import Offer from '@/ui/Offer.vue'
 
 /** A size was typed in another unit: to work in that is offered once. */
 defineProps<{ choices: Choices; workings: Workings }>()
@@ -10,23 +9,13 @@ const store = useDrawing()
 </script>
 
 <template>
-  <Callout v-if="workings.unit_offer" tone="calm" data-test="unit-offer">
-    <p><Num :text="workings.unit_offer.sentence" /></p>
-    <div class="choice">
-      <button type="button" class="button" @click="store.adjust('unit', { unit: workings.unit_offer.unit })">
-        {{ $t(`paper.useUnit.${workings.unit_offer.unit}`) }}
-      </button>
-      <button type="button" class="button" @click="store.decide((c) => c.copy.waved.push(workings.unit_offer!.name))">
-        {{ $t(`paper.keepUnit.${choices.unit}`) }}
-      </button>
-    </div>
-  </Callout>
+  <Offer
+    v-if="workings.unit_offer"
+    :sentence="workings.unit_offer.sentence"
+    :take="$t(`paper.useUnit.${workings.unit_offer.unit}`)"
+    :keep="$t(`paper.keepUnit.${choices.unit}`)"
+    data-test="unit-offer"
+    @take="store.adjust('unit', { unit: workings.unit_offer.unit })"
+    @keep="store.decide((c) => c.copy.waved.push(workings.unit_offer!.name))"
+  />
 </template>
-
-<style scoped>
-.choice {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 8px;
-}
-</style>

@@ -12,6 +12,7 @@ import Choose from '@/ui/Choose.vue'
 import Fold from '@/ui/Fold.vue'
 import TypedInput from '@/ui/TypedInput.vue'
 import Num from '@/ui/Num.vue'
+import Offer from '@/ui/Offer.vue'
 import Pick from '@/ui/Pick.vue'
 import Pictures from '@/ui/Pictures.vue'
 import Warnings from '@/ui/Warnings.vue'
@@ -174,11 +175,15 @@ async function border() {
   <p class="result"><Num :text="workings.rungs.photo.decision" /></p>
   <UnitOffer :choices="choices" :workings="workings" />
   <Warnings :lines="workings.rungs.photo.warnings" />
-  <Callout v-if="whiteFound" tone="calm" data-test="white-border">
-    <p>{{ $t('photo.whiteBorderFound') }}</p>
-    <button type="button" class="button" @click="store.adjust('border', { ...whiteFound })">{{ $t('photo.leaveTheWhiteOff') }}</button>
-    <button type="button" class="button" @click="store.decide((c) => (c.photo.border_stays = true))">{{ $t('photo.keepTheWhite') }}</button>
-  </Callout>
+  <Offer
+    v-if="whiteFound"
+    :sentence="$t('photo.whiteBorderFound')"
+    :take="$t('photo.leaveTheWhiteOff')"
+    :keep="$t('photo.keepTheWhite')"
+    data-test="white-border"
+    @take="store.adjust('border', { ...whiteFound })"
+    @keep="store.decide((c) => (c.photo.border_stays = true))"
+  />
   <Callout v-if="drawing.photo?.remark" tone="calm" data-test="remark">{{ drawing.photo.remark }}</Callout>
   <Callout v-if="workings.swapped && drawing.photo" :tone="choices.photo.mirrored ? 'calm' : undefined" data-test="swapped">
     <p>{{ workings.swapped }}</p>
