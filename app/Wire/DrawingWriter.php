@@ -63,7 +63,7 @@ final readonly class DrawingWriter
         return new DrawingJson(
             $drawing->id,
             $drawing->version,
-            $this->photo($drawing->photo),
+            $this->photo($drawing->photo, looked: true),
             (new PlanWriter($plan))->workings($read->json),
             LineColourJson::of($line->colour),
             Phrases::lineColour($line->colour, $line->reason),
@@ -173,7 +173,8 @@ final readonly class DrawingWriter
         );
     }
 
-    private function photo(?Photo $photo): ?PhotoJson
+    /** @param  bool  $looked  whether the page asks what lies round the picture; the shelf does not */
+    private function photo(?Photo $photo, bool $looked = false): ?PhotoJson
     {
         return $photo === null ? null : new PhotoJson(
             $photo->id,
@@ -182,7 +183,7 @@ final readonly class DrawingWriter
             "/api/photos/{$photo->id}/preview.jpg",
             "/api/photos/{$photo->id}/cut.jpg",
             $photo->remark,
-            $this->insideWhite($photo),
+            $looked ? $this->insideWhite($photo) : null,
         );
     }
 

@@ -22,7 +22,7 @@ final class UnitOffer
         }
         $typed = array_filter([
             ...$json->paper->sheet === null && $json->paper->name === null ? [$json->paper->width, $json->paper->height] : [],
-            ...$json->photo->kind === 'print' ? [$json->photo->width, $json->photo->height] : [],
+            ...$json->photo->kind !== 'screen' ? [$json->photo->width, $json->photo->height] : [],
         ], is_string(...));
         foreach ($typed as $length) {
             $unit = Unit::tryFrom((string) preg_replace('/^.* /', '', $length));

@@ -37,7 +37,10 @@ final readonly class WhiteBorder
         return Border::of($share($top, $lightness->high), $share($right, $lightness->wide), $share($bottom, $lightness->high), $share($left, $lightness->wide));
     }
 
-    /** Rows that are white from side to side, from the top; 0 where there are too few for a border, DOUBTFUL where too many. */
+    /**
+     * Rows that are white from side to side, from the top; 0 where there are too few for a border. DOUBTFUL where there are
+     * too many, and where the outermost is mostly white and not plainly so.
+     */
     private static function depth(Field $field): int
     {
         $row = 0;
@@ -46,6 +49,7 @@ final readonly class WhiteBorder
         }
 
         return match (true) {
+            $row === 0 && self::white($field, 0, 0, $field->wide) > Figures::WHITE_BEHIND => self::DOUBTFUL,
             $row < Figures::LEAST_BORDER * $field->high => 0,
             $row > Figures::MOST_BORDER * $field->high => self::DOUBTFUL,
             default => $row,

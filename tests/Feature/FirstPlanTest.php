@@ -228,6 +228,7 @@ it('offers the unit a size was typed in, once, and the plan follows it', functio
     'a print in centimetres' => ['in', ['photo' => ['kind' => 'print', 'width' => '9 cm', 'height' => '12 cm']], 'You typed 9 cm. Work in centimetres?'],
     'a sheet of the catalogue' => ['in', ['paper' => ['sheet' => 'a4', 'width' => '210 mm', 'height' => '297 mm']], null],
     'millimetres beside centimetres' => ['cm', ['paper' => ['sheet' => null, 'width' => '210 mm', 'height' => '30 cm']], null],
+    'sizes alone' => ['in', ['photo' => ['kind' => 'sizes', 'width' => '9 cm', 'height' => '12 cm']], 'You typed 9 cm. Work in centimetres?'],
     'a screen with an old size' => ['in', ['photo' => ['kind' => 'screen', 'width' => '9 cm', 'height' => '12 cm']], null],
 ]);
 

@@ -27,7 +27,7 @@ final readonly class PhotoJson
         #[OA\Property] public string $cut,
         /** What there is to be said of the file. */
         #[OA\Property] public ?string $remark,
-        /** The picture inside a white border that was found round it, as shares of the photo as it lies; null where there is none. */
+        /** The picture inside a white border that was found round it, as shares of the photo as it lies; null where there is none, and on the shelf. */
         #[OA\Property] public ?BoxJson $inside_white,
     ) {
     }

@@ -2,7 +2,7 @@ import { createPinia, setActivePinia } from 'pinia'
 import { beforeEach, expect, it, vi } from 'vitest'
 import type { Choices, Drawing } from '@/api/types'
 
-type Call = { what: 'workings' | 'decide'; cell: string; rung?: string | null; answer: () => void; refuse: (status: number) => void }
+type Call = { what: 'workings' | 'decide' | 'adjust'; cell: string; rung?: string | null; answer: () => void; refuse: (status: number) => void }
 let calls: Call[] = []
 /** Answers that come later, of the drawing as it is known by then. */
 let asked: Promise<Drawing>[] = []
@@ -30,6 +30,9 @@ vi.mock('@/api/client', () => {
       drawing: () => (asked.length > 0 ? asked.shift()! : Promise.resolve(drawn('1 in'))),
       // A pull is answered with what it makes of the choices.
       workings: (_: unknown, choices: Choices, rung: string | null, pull: { left: number } | null) => call('workings', choices, workings(choices.fit.cell ?? '', pull ? { left: `${pull.left}` } : {}), rung),
+      // An adjustment adds one to the count it was sent, and says its own name.
+      adjust: (_: unknown, choices: Choices, act: string) =>
+        call('adjust', choices, { choices: { fit: { ...choices.fit, columns: (choices.fit.columns ?? 0) + 1 } }, said: act }),
       notes: () => Promise.resolve({ version: 1, edits: 5, undo: 'D2 open again', redo: null, overtaken: [] }),
       undo: () => new Promise<Drawing>((resolve) => (undone = resolve)),
       decide: (_: string, __: number, choices: Choices) => call('decide', choices, drawn(choices.fit.cell ?? '')),
@@ -202,4 +205,32 @@ it('counts what is done of what there is to draw in: neither what is spared, wha
   const store = useDrawing()
   await store.open('one')
   expect(store.progress).toEqual({ done: 1, of: 13 })
+})
+
+it('makes one adjustment of what the one before has left, and keeps what was decided while it was on its way', async () => {
+  const store = useDrawing()
+  await store.open('one')
+  void store.adjust('turn', {})
+  const second = store.adjust('level', {})
+  await vi.advanceTimersByTimeAsync(1)
+  // The second is not asked before the first is answered.
+  expect(calls.filter((one) => one.what === 'adjust')).toHaveLength(1)
+  store.decide((choices) => (choices.fit.cell = '2 in'))
+  await answer('adjust', '1 in')
+  expect(store.draft!.fit).toMatchObject({ cell: '2 in', columns: 1 })
+  await answer('adjust', '2 in')
+  await second
+  expect(store.draft!.fit).toMatchObject({ cell: '2 in', columns: 2 })
+})
+
+it('goes on after an adjustment that was refused', async () => {
+  const store = useDrawing()
+  await store.open('one')
+  void store.adjust('turn', {})
+  void store.adjust('level', {})
+  await vi.advanceTimersByTimeAsync(1)
+  await answer('adjust', '1 in', 422)
+  expect(store.errors).toEqual({ 'fit.cell': '1 in is refused' })
+  await answer('adjust', '1 in')
+  expect(store.draft!.fit.columns).toBe(1)
 })

@@ -2,12 +2,15 @@
 import { useDropZone } from '@vueuse/core'
 import type { Choices } from '@/api/types'
 import { useShots } from '@/stores/shots'
+import { usePaste } from '@/ui/usePaste'
 import TakeShot from './TakeShot.vue'
 
 /** A photograph of the drawing is taken or dropped, or tried with a test photo; the last one is opened again. */
 defineProps<{ choices: Choices; photo: boolean }>()
 const shots = useShots()
-useDropZone(document.body, { onDrop: (files) => files?.[0] && !shots.busy && void shots.take(files[0]), multiple: false })
+const take = (files: File[] | null) => void (files?.[0] && !shots.busy && shots.take(files[0]))
+useDropZone(document.body, { onDrop: take, multiple: false })
+usePaste(take)
 </script>
 
 <template>
