@@ -12,7 +12,10 @@ use InchLadder\Impossible;
 use InchLadder\Measure\LengthReader;
 use InchLadder\Photo\Reference;
 
-/** One side of a print, as it was measured: the photo becomes that print, and the other side follows from its shape. Of a print each side is its own. */
+/**
+ * One side of a print, as it was measured: the photo becomes that print, and the other side follows from its shape. Of a
+ * print each side is its own.
+ */
 final readonly class MeasurePrint implements Adjustment
 {
     public function apply(ChoicesReader $read, array $how): Adjusted

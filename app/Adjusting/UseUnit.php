@@ -23,7 +23,12 @@ final readonly class UseUnit implements Adjustment
         }
         $ruler = $unit->commonRuler();
 
-        return new Adjusted(['unit' => $unit->value, 'ruler' => $ruler->name, 'photo' => ['ruler' => null], 'paper' => ['margins' => $this->margins($read, new Notation($unit, $ruler))]]);
+        return new Adjusted([
+            'unit' => $unit->value,
+            'ruler' => $ruler->name,
+            'photo' => ['ruler' => null],
+            'paper' => ['margins' => $this->margins($read, new Notation($unit, $ruler))],
+        ]);
     }
 
     /**
@@ -34,13 +39,15 @@ final readonly class UseUnit implements Adjustment
      */
     private function margins(ChoicesReader $read, Notation $to): array
     {
-        $from = PaperPart::margin($read->choices->notation->unit);
-        $lengths = new LengthReader($read->choices->notation->unit);
+        $margins = (array) $read->json->paper->margins;
+        if ($read->json->fit->planned === null) {
+            return $margins;
+        }
+        $from = $read->choices->notation->unit;
+        $lengths = new LengthReader($from);
 
-        return array_map(fn (string $typed): string => match (true) {
-            $typed === $from && $read->json->fit->planned !== null => PaperPart::margin($to->unit),
-            $read->json->fit->planned !== null => $to->plain($to->ruler->round($lengths->read($typed))->reading),
-            default => $typed,
-        }, (array) $read->json->paper->margins);
+        return array_map(static fn (string $typed): string => $typed === PaperPart::margin($from)
+            ? PaperPart::margin($to->unit)
+            : $to->plain($to->ruler->round($lengths->read($typed))->reading), $margins);
     }
 }

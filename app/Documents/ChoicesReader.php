@@ -139,11 +139,27 @@ final class ChoicesReader
         $finish = new FinishChoice($medium->value, $guides?->value, $transfer?->value, array_values(array_unique(array_filter($done))), $fields->words('finish.lesson', 200));
         $colour = Colour::from($paper->json->colour);
         $number = static fn (string $field): int => filter_var($fields->at($field), FILTER_VALIDATE_INT, FILTER_NULL_ON_FAILURE) ?? -1;
-        $end = $fields->at('tone.end') === null ? null : filter_var($fields->at('tone.end'), FILTER_VALIDATE_FLOAT, FILTER_NULL_ON_FAILURE);
-        $threshold = $fields->at('tone.threshold') === null ? null : filter_var($fields->at('tone.threshold'), FILTER_VALIDATE_FLOAT, FILTER_NULL_ON_FAILURE);
-        $tones = $fields->beside('tone.steps', static fn (): Tones => Tones::of($number('tone.steps'), $fields->flag('tone.paper'), $number('tone.drop'), $colour->lightness(), $end, $number('tone.first'), $threshold));
+        $lightness = static fn (string $field): ?float => $fields->at($field) === null ? null
+            : filter_var($fields->at($field), FILTER_VALIDATE_FLOAT, FILTER_NULL_ON_FAILURE);
+        $tones = $fields->beside('tone.steps', static fn (): Tones => Tones::of(
+            $number('tone.steps'),
+            $fields->flag('tone.paper'),
+            $number('tone.drop'),
+            $colour->lightness(),
+            $lightness('tone.end'),
+            $number('tone.first'),
+            $lightness('tone.threshold'),
+        ));
         $order = $fields->at('tone.order') === null ? null : $fields->one('tone.order', Order::class);
-        $toned = new ToneChoice($number('tone.steps'), $fields->flag('tone.paper'), $tones->drop ?? 0, $order?->value, $tones?->end, $tones->first ?? 1, $tones?->threshold);
+        $toned = new ToneChoice(
+            steps: $number('tone.steps'),
+            paper: $fields->flag('tone.paper'),
+            drop: $tones->drop ?? 0,
+            order: $order?->value,
+            end: $tones?->end,
+            first: $tones->first ?? 1,
+            threshold: $tones?->threshold,
+        );
         $title = trim(mb_strimwidth($fields->words('title', 200), 0, 120));
 
         $this->json = new ChoicesJson(

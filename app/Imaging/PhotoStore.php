@@ -143,13 +143,13 @@ final readonly class PhotoStore
     {
         $kept = $this->made($photo, 'white-border', function (string $to) use ($photo): bool {
             $found = WhiteBorder::in($this->lightness($photo, Framing::plain(), Figures::BORDER_SAMPLES));
-            $shares = $found === null ? [] : array_map(static fn (Rational $share): string => (string) $share, [$found->top, $found->right, $found->bottom, $found->left]);
+            $sides = $found === null ? [] : [$found->top, $found->right, $found->bottom, $found->left];
 
-            return file_put_contents($to, implode(' ', $shares)) !== false;
+            return file_put_contents($to, implode("\n", array_map(strval(...), $sides))) !== false;
         });
-        $shares = array_map(Rational::of(...), array_filter(explode(' ', (string) file_get_contents($kept)), static fn (string $share): bool => $share !== ''));
+        $sides = array_map(Rational::of(...), file($kept, FILE_IGNORE_NEW_LINES) ?: []);
 
-        return count($shares) === 4 ? Border::of(...$shares) : null;
+        return count($sides) === 4 ? Border::of(...$sides) : null;
     }
 
     /** L* of the picture, squeezed to a square of so many samples a side. */

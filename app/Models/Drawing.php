@@ -98,10 +98,13 @@ final class Drawing extends Model
     public static function listed(string $search = '', bool $byName = false): Builder
     {
         // A damaged row has no name, and is no fault of the question.
-        [$title, $like] = DB::getDriverName() === 'sqlite' ? ["case when json_valid(choices) then json_extract(choices, '$.title') end", 'like'] : ["choices->>'title'", 'ilike'];
+        [$title, $like] = DB::getDriverName() === 'sqlite'
+            ? ["case when json_valid(choices) then json_extract(choices, '$.title') end", 'like']
+            : ["choices->>'title'", 'ilike'];
+        $part = '%'.preg_replace('/[!%_]/', '!$0', trim($search)).'%';
 
         return self::query()
-            ->when(trim($search) !== '', static fn (Builder $query) => $query->whereRaw("{$title} {$like} ? escape '!'", ['%'.preg_replace('/[!%_]/', '!$0', trim($search)).'%']))
+            ->when(trim($search) !== '', static fn (Builder $query) => $query->whereRaw("{$title} {$like} ? escape '!'", [$part]))
             ->when($byName, static fn (Builder $query) => $query->orderByRaw("lower({$title})"))
             ->latest('updated_at')->latest('id');
     }

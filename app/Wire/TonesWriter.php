@@ -56,7 +56,23 @@ final readonly class TonesWriter
     {
         $bar = $plan->choices->tones->bar();
         if ($drawing->photo === null) {
-            return new TonesJson(null, null, null, null, array_map(static fn (Swatch $box): ToneBoxJson => self::box($box, $plan->choices->tones->paper, ''), $bar->boxes), [], [Phrases::bar($bar)], self::reach($plan, $bar), ColoursWriter::background($plan), self::care($drawing, $plan), self::layers($drawing), ...self::order($plan));
+            [$order, $orders] = self::order($plan);
+
+            return new TonesJson(
+                few: null,
+                two: null,
+                parting: null,
+                query: null,
+                bar: array_map(static fn (Swatch $box): ToneBoxJson => self::box($box, $plan->choices->tones->paper, ''), $bar->boxes),
+                spots: [],
+                sums: [Phrases::bar($bar)],
+                reach: self::reach($plan, $bar),
+                background: ColoursWriter::background($plan),
+                care: self::care($drawing, $plan),
+                layers: self::layers($drawing),
+                order: $order,
+                orders: $orders,
+            );
         }
         $crop = $this->sight->crop($drawing->photo, $plan);
         $scale = ValueScale::over($crop, $plan->choices->tones->steps);

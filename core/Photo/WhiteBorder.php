@@ -33,8 +33,9 @@ final readonly class WhiteBorder
             }
         }
         $share = static fn (int $depth, int $of): Rational => Rational::nd($depth === 0 ? 0 : $depth + 1, $of);
+        [$wide, $high] = [$lightness->wide, $lightness->high];
 
-        return Border::of($share($top, $lightness->high), $share($right, $lightness->wide), $share($bottom, $lightness->high), $share($left, $lightness->wide));
+        return Border::of($share($top, $high), $share($right, $wide), $share($bottom, $high), $share($left, $wide));
     }
 
     /**

@@ -84,7 +84,13 @@ final readonly class Planning
                 return null;
             }
 
-            return array_values(array_filter($plans, static fn (Proposal $one): bool => ! $one->isTurned && $isIt($one->cells())))[0] ?? null;
+            foreach ($plans as $plan) {
+                if (! $plan->isTurned && $isIt($plan->cells())) {
+                    return $plan;
+                }
+            }
+
+            return null;
         };
 
         return array_filter([

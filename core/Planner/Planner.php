@@ -192,7 +192,9 @@ final readonly class Planner
 
         return new Proposal(
             $photoCell, $paperCell, $n, $m,
-            $photoCell === null || $print === null ? self::shared($n, $m, $this->reference->ratio()) : (new Size($photoCell->times($n), $photoCell->times($m)))->shareOf($print),
+            $photoCell === null || $print === null
+                ? self::shared($n, $m, $this->reference->ratio())
+                : (new Size($photoCell->times($n), $photoCell->times($m)))->shareOf($print),
             (new Size($paperCell->times($n), $paperCell->times($m)))->shareOf($usable),
             (int) $candidate->costs[2],
             $wish->cellsOff($n * $m),

@@ -61,6 +61,8 @@ final class Ranking
     /** What these squares of it cost. */
     private static function cells(Proposal $plan): float
     {
-        return Figures::TRIMMED * (1 - $plan->kept->toFloat()) + Figures::UNUSED * (1 - $plan->used->toFloat()) + Figures::GRADE * $plan->grades;
+        return Figures::TRIMMED * (1 - $plan->kept->toFloat())
+            + Figures::UNUSED * (1 - $plan->used->toFloat())
+            + Figures::GRADE * $plan->grades;
     }
 }

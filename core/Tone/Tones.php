@@ -27,11 +27,26 @@ final readonly class Tones
     }
 
     /** @throws StepsOutOfRange */
-    public static function of(int $steps, bool $paperCounts, int $drop, float $paper, ?float $end = null, int $first = 1, ?float $threshold = null): self
-    {
+    public static function of(
+        int $steps,
+        bool $paperCounts,
+        int $drop,
+        float $paper,
+        ?float $end = null,
+        int $first = 1,
+        ?float $threshold = null,
+    ): self {
         ValueScale::of($steps, 100, 0);
 
-        return new self($steps, $paperCounts, max(0, min(self::MOST_DROP, $drop)), $paper, $end === null ? null : self::within($end, $paper), $first === 0 ? 0 : 1, $threshold === null || is_nan($threshold) ? null : max(1.0, min(99.0, $threshold)));
+        return new self(
+            $steps,
+            $paperCounts,
+            max(0, min(self::MOST_DROP, $drop)),
+            $paper,
+            $end === null ? null : self::within($end, $paper),
+            $first === 0 ? 0 : 1,
+            $threshold === null || is_nan($threshold) ? null : max(1.0, min(99.0, $threshold)),
+        );
     }
 
     /** Null where it leaves no room for steps between it and the paper: it was set on another sheet. */

@@ -270,3 +270,39 @@ it('takes just as many whole squares as fit, down to one', function () {
         expect(fn () => Plans::of(Reference::printed(size('3x3in')), size('3x3in'), new WholeCells(length($cell), frame(), $wanted)))->toThrow(CellTooLarge::class);
     }
 });
+
+it('takes so many squares as long as the paper lets them be, and the other count from the photo', function (string $photo, string $paper, ?int $columns, ?int $rows, string $ruler, string $squares) {
+    [$wide, $high] = array_map(intval(...), explode('x', $photo));
+    $cells = WholeCells::counted(Reference::onScreen($wide, $high), size($paper), $columns, $rows, Graduation::read($ruler));
+    expect("{$cells->columns} x {$cells->rows} of {$cells->cell->exact()}")->toBe($squares);
+    $fitted = $cells->onto(Reference::onScreen($wide, $high), size($paper));
+    expect([$fitted->cells?->columns, $fitted->cells?->rows])->toBe([$cells->columns, $cells->rows]);
+})->with([
+    // 3 to 4 in 8 across is 10.67 down, so 11; 190 ÷ 8 is 23.75 and 277 ÷ 11 is 25.2.
+    'across' => ['300x400', '190x277mm', 8, null, '1 mm', '8 x 11 of 23'],
+    // 12 down is 9 across; 190 ÷ 9 is 21.1.
+    'down' => ['300x400', '190x277mm', null, 12, '1 mm', '9 x 12 of 21'],
+    'both, whatever is cropped' => ['300x400', '190x277mm', 8, 2, '1 mm', '8 x 2 of 23'],
+    'a ruler in inches' => ['300x400', '190x277mm', 8, null, '1/8 in', '8 x 11 of 889/40'],
+    'never none' => ['4000x100', '190x277mm', 3, null, '1 mm', '3 x 1 of 63'],
+    'never more than there can be' => ['100x4000', '190x277mm', 20, null, '1 mm', '20 x 60 of 4'],
+]);
+
+it('takes as many squares of a length as paper and print have, in the shape of the photo', function (string $print, ?string $printCell, string $cell, string $squares) {
+    $reference = $print === 'screen' ? Reference::onScreen(300, 400) : Reference::printed(size($print));
+    $cells = WholeCells::sided($reference, size('190x277mm'), length($cell), $printCell === null ? null : length($printCell));
+    expect("{$cells->columns} x {$cells->rows} of {$cells->cell->exact()}")->toBe($squares)->and($cells->printCell?->exact())->toBe($printCell === null ? null : length($printCell)->exact());
+})->with([
+    // 7 by 11 lie on the paper; 7 across at 3 to 4 is 9.3 down.
+    'a screen' => ['screen', null, '25 mm', '7 x 9 of 25'],
+    'all of the width' => ['screen', null, '19 mm', '10 x 13 of 19'],
+    'a print with its own square' => ['100x150mm', '25 mm', '30 mm', '4 x 6 of 30'],
+    'fewer on the paper than on the print' => ['100x150mm', '25 mm', '60 mm', '3 x 4 of 60'],
+    'a print without one' => ['100x150mm', null, '30 mm', '6 x 9 of 30'],
+    'one that does not fit is one still, which is refused' => ['screen', null, '300 mm', '1 x 1 of 300'],
+]);
+
+it('refuses what one square of a length is too long for', function (string $cell, string $says) {
+    $reference = Reference::onScreen(300, 400);
+    expect(fn () => WholeCells::sided($reference, size('190x277mm'), length($cell), null)->onto($reference, size('190x277mm')))->toBeRefused(CellTooLarge::class, $says);
+})->with([['300 mm', 'longer than the side'], ['0 mm', 'cannot be 0 long']]);

@@ -25,7 +25,9 @@ final readonly class FitPart
 {
     public const DEFAULTS = [
         'way' => 'crop', 'lock' => 'paper', 'ratio' => '4:5', 'left' => null, 'top' => null, 'size' => '1', 'width' => '1', 'height' => '1',
-        'inset' => '1', 'inset_width' => null, 'cell' => '1 in', 'print_cell' => null, 'columns' => null, 'rows' => null, 'planned' => null, 'own' => null,
+        'inset' => '1', 'inset_width' => null,
+        'cell' => '1 in', 'print_cell' => null, 'columns' => null, 'rows' => null,
+        'planned' => null, 'own' => null,
     ];
 
     /** What a fit of whole squares says beside the squares: the largest crop of them, in the middle. */

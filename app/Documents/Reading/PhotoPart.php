@@ -30,7 +30,8 @@ final readonly class PhotoPart
     public const DEFAULTS = [
         'kind' => 'screen', 'width' => null, 'height' => null, 'agreed' => false, 'ruler' => null, 'subject' => 'still life', 'source' => '', 'permission' => '',
         'quarters' => 0, 'mirrored' => false, 'straighten' => 0, 'keep' => 'shape',
-        'border' => ['top' => '0', 'right' => '0', 'bottom' => '0', 'left' => '0'], 'border_stays' => false, 'least_cell' => null, 'light' => null, 'part' => null,
+        'border' => ['top' => '0', 'right' => '0', 'bottom' => '0', 'left' => '0'], 'border_stays' => false,
+        'least_cell' => null, 'light' => null, 'part' => null,
     ];
 
     private const PER_CENT = '/^(\d{1,2}(?:[.,]\d{1,4})?)\s*%$/D';

@@ -59,7 +59,10 @@ final class PhotoRequest extends FormRequest
 
         return [
             'unit' => $unit->value, 'ruler' => $unit->commonRuler()->name,
-            'paper' => ['sheet' => 'a4', 'width' => '210 mm', 'height' => '297 mm', 'margins' => array_fill_keys(['top', 'right', 'bottom', 'left'], PaperPart::margin($unit))],
+            'paper' => [
+                'sheet' => 'a4', 'width' => '210 mm', 'height' => '297 mm',
+                'margins' => array_fill_keys(['top', 'right', 'bottom', 'left'], PaperPart::margin($unit)),
+            ],
         ];
     }
 

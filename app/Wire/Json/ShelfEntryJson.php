@@ -11,8 +11,17 @@ use OpenApi\Attributes as OA;
 #[OA\Get(
     path: '/api/drawings',
     operationId: 'shelf',
-    parameters: [new OA\Parameter(name: 'hand', in: 'query', schema: new OA\Schema(type: 'string')), new OA\Parameter(name: 'from', in: 'query', schema: new OA\Schema(type: 'integer', minimum: 0)), new OA\Parameter(name: 'search', in: 'query', schema: new OA\Schema(type: 'string')), new OA\Parameter(name: 'sort', in: 'query', schema: new OA\Schema(type: 'string', enum: ['touched', 'name']))],
-    responses: [new OA\Response(response: 200, description: 'A page of the shelf.', content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: ShelfEntryJson::class)))],
+    parameters: [
+        new OA\Parameter(name: 'hand', in: 'query', schema: new OA\Schema(type: 'string')),
+        new OA\Parameter(name: 'from', in: 'query', schema: new OA\Schema(type: 'integer', minimum: 0)),
+        new OA\Parameter(name: 'search', in: 'query', schema: new OA\Schema(type: 'string')),
+        new OA\Parameter(name: 'sort', in: 'query', schema: new OA\Schema(type: 'string', enum: ['touched', 'name'])),
+    ],
+    responses: [new OA\Response(
+        response: 200,
+        description: 'A page of the shelf.',
+        content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: ShelfEntryJson::class)),
+    )],
 )]
 #[OA\Schema]
 final readonly class ShelfEntryJson

@@ -25,6 +25,12 @@ final readonly class TakenPlanJson
 
     public static function of(Proposal $plan, Turn $turn, Notation $notation): self
     {
-        return new self($notation->exactly($plan->paperCell), $plan->photoCell === null ? '' : $notation->exactly($plan->photoCell), $plan->columns, $plan->rows, $turn->value);
+        return new self(
+            paper_cell: $notation->exactly($plan->paperCell),
+            photo_cell: $plan->photoCell === null ? '' : $notation->exactly($plan->photoCell),
+            columns: $plan->columns,
+            rows: $plan->rows,
+            turn: $turn->value,
+        );
     }
 }

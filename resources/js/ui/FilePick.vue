@@ -20,5 +20,7 @@ function chosen(event: Event) {
 </script>
 
 <template>
-  <label class="button" :class="{ strong }"><slot /><input v-bind="$attrs" type="file" class="unseen" :accept="accept" :multiple="multiple" @change="chosen" /></label>
+  <label class="button" :class="{ strong }">
+    <slot /><input v-bind="$attrs" type="file" class="unseen" :accept="accept" :multiple="multiple" @change="chosen" />
+  </label>
 </template>

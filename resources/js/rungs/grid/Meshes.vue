@@ -17,7 +17,11 @@ void meshes.ask()
     </thead>
     <tbody>
       <tr v-for="mesh in meshes.answer.value" :key="mesh.columns">
-        <th scope="row"><button type="button" class="button bare" :aria-pressed="mesh.chosen" @click="takeMesh(mesh)">{{ mesh.columns }} × {{ mesh.rows }}</button></th>
+        <th scope="row">
+          <button type="button" class="button bare" :aria-pressed="mesh.chosen" @click="takeMesh(mesh)">
+            {{ mesh.columns }} × {{ mesh.rows }}
+          </button>
+        </th>
         <td>{{ mesh.lines }}</td>
         <td>{{ mesh.time }}<template v-if="mesh.copying"><br /><Num :text="mesh.copying" /></template></td>
         <td><Num :text="mesh.error" /></td>

@@ -86,7 +86,9 @@ function off(row: MarkRow) {
             <dt class="legend">{{ name }}</dt>
             <dd>
               <Num :text="reading.exactly" />
-              <span v-if="reading.error_mm !== 0" class="soft"><Num :text="$t('marks.readingIsError', { reading: reading.rounded.amount, error: reading.error })" /></span>
+              <span v-if="reading.error_mm !== 0" class="soft">
+                <Num :text="$t('marks.readingIsError', { reading: reading.rounded.amount, error: reading.error })" />
+              </span>
               <span v-else class="soft">{{ $t('marks.onTheRuler') }}</span>
             </dd>
           </template>

@@ -100,7 +100,9 @@ onUnmounted(() => tool.finish(null))
       @input="parted = Number($event)"
       @change="part(Number($event))"
     />
-    <button v-if="choices.tone.threshold !== null" type="button" class="button" @click="part(null)">{{ $t('tone.whereItPartsBest') }}</button>
+    <button v-if="choices.tone.threshold !== null" type="button" class="button" @click="part(null)">
+      {{ $t('tone.whereItPartsBest') }}
+    </button>
   </div>
   <template v-if="drawing.photo">
     <div class="two">
