@@ -3,8 +3,14 @@
 use App\Adjusting\Adjustments;
 use App\Documents\BestPlan;
 use App\Documents\ChoicesReader;
+use App\Models\Drawing;
+use Illuminate\Http\UploadedFile;
+use Illuminate\Validation\ValidationException;
+use InchLadder\Impossible;
 use InchLadder\Measure\Unit;
 use InchLadder\Plan\Plan;
+use Random\Engine\Mt19937;
+use Random\Randomizer;
 use Tests\Drawings;
 
 /*
@@ -27,7 +33,8 @@ function ofPhoto(string $photo): array
 {
     [$wide, $high] = array_map(trim(...), explode('x', $photo));
 
-    return is_numeric($wide) ? [['kind' => 'screen'], (int) $wide, (int) $high]
+    return is_numeric($wide)
+        ? [['kind' => 'screen'], (int) $wide, (int) $high]
         : [['kind' => 'print', 'width' => $wide, 'height' => $high], (int) (100 * (float) $wide), (int) (100 * (float) $high)];
 }
 
@@ -96,45 +103,75 @@ it('opens on the same squares in inches and in centimetres', function (string $s
     }
 })->with(['148 mm x 210 mm', '210 mm x 297 mm', '297 mm x 420 mm', '8 1/2 in x 11 in', '9 in x 12 in', '18 in x 24 in', '30 cm x 40 cm']);
 
+/**
+ * What follows from choices, as a page is told.
+ *
+ * @param  ChoicesReader|array<array-key, mixed>  $read
+ * @return array<string, mixed>
+ */
+function follows(ChoicesReader|array $read, int $wide = 3000, int $high = 4000): array
+{
+    $choices = is_array($read) ? $read : $read->document();
+
+    return test()->postJson('/api/workings', ['choices' => $choices, 'wide' => $wide, 'high' => $high])->assertOk()->json();
+}
+
+/** @return list<array<string, mixed>> few, middling and many squares */
+function densities(ChoicesReader $read, int $wide = 3000, int $high = 4000): array
+{
+    return test()->postJson('/api/meshes', ['choices' => $read->document(), 'wide' => $wide, 'high' => $high])->assertOk()->json();
+}
+
+/** @param  array<string, mixed>  $how */
+function done(string $act, ChoicesReader $read, array $how, int $wide = 3000, int $high = 4000): ChoicesReader
+{
+    return Adjustments::apply($act, $read, $how, $wide, $high)->read;
+}
+
+const A4 = ['paper' => ['sheet' => 'a4', 'width' => '210 mm', 'height' => '297 mm']];
+
+const A3 = ['paper' => ['sheet' => 'a3', 'width' => '297 mm', 'height' => '420 mm']];
+
 /** One change after another, as a page sends them. */
 function after(ChoicesReader $read, Closure|string ...$changes): ChoicesReader
 {
     foreach ($changes as $change) {
         $read = is_string($change)
             ? Adjustments::apply('unit', $read, ['unit' => $change], 3000, 4000)->read
-            : BestPlan::read(array_replace_recursive($read->document(), $change($read)), 3000, 4000);
+            : BestPlan::read(array_replace_recursive($read->document(), $change()), 3000, 4000);
     }
 
     return $read;
 }
 
 it('follows the photo, the sheet, the unit and the margins until a fit or a grid is chosen, in whatever order', function () {
-    $a4 = fn (): array => ['paper' => ['sheet' => 'a4', 'width' => '210 mm', 'height' => '297 mm']];
-    $wide = fn (): array => ['paper' => ['margins' => ['left' => '2 cm', 'right' => '2 cm']]];
+    $a4 = fn (): array => A4;
+    $narrow = fn (): array => ['paper' => ['margins' => ['left' => '2 cm', 'right' => '2 cm']]];
     $begun = BestPlan::begin([], 3000, 4000);
     expect(standsOn($begun))->toBe('6x8 of 1 3/8 in');
-    foreach ([[$a4, 'cm', $wide], ['cm', $a4, $wide], [$a4, $wide, 'cm'], ['cm', $wide, $a4]] as $order) {
+    foreach ([[$a4, 'cm', $narrow], ['cm', $a4, $narrow], [$a4, $narrow, 'cm'], ['cm', $narrow, $a4]] as $order) {
         $read = after($begun, ...$order);
-        expect(standsOn($read))->toBe('6x8 of 2.8 cm')->and((array) $read->json->paper->margins)->toBe(['top' => '1 cm', 'right' => '2 cm', 'bottom' => '1 cm', 'left' => '2 cm']);
+        expect(standsOn($read))->toBe('6x8 of 2.8 cm')
+            ->and((array) $read->json->paper->margins)->toBe(['top' => '1 cm', 'right' => '2 cm', 'bottom' => '1 cm', 'left' => '2 cm']);
     }
     // A print that takes no squares is not the end of it.
     $none = after($begun, fn (): array => ['photo' => ['kind' => 'print', 'width' => '0.1 in', 'height' => '20 in', 'agreed' => true]]);
-    expect(standsOn($none))->toBe('crop')->and(standsOn(after($none, fn (): array => ['photo' => ['kind' => 'screen']])))->toBe('6x8 of 1 3/8 in');
+    expect(standsOn($none))->toBe('crop');
+    expect(standsOn(after($none, fn (): array => ['photo' => ['kind' => 'screen']])))->toBe('6x8 of 1 3/8 in');
 });
 
-it('leaves a fit or a grid alone once it was chosen, and offers the first plan when something else is changed', function (Closure $chosen) {
+it('leaves a fit or a grid alone once it was chosen, and offers the first plan when something else changes', function (Closure $chosen) {
     $read = after(opened('3000 x 4000', '210 mm x 297 mm'), $chosen());
-    expect($read->json->fit->planned)->toBeNull();
-    $offer = fn (ChoicesReader $read): ?string => test()->postJson('/api/workings', ['choices' => $read->document(), 'wide' => 3000, 'high' => 4000])->assertOk()->json('offer.sentence');
     $stands = standsOn($read);
-    expect($offer($read))->toBeNull();
-    $larger = after($read, fn (): array => ['paper' => ['sheet' => 'a3', 'width' => '297 mm', 'height' => '420 mm']]);
-    expect(standsOn($larger))->toBe($stands)->and($offer($larger))->toBe('48 squares of 4.5 cm would fit whole.');
-    $kept = Adjustments::apply('keep', $larger, [], 3000, 4000)->read;
-    expect(standsOn($kept))->toBe($stands)->and($offer($kept))->toBeNull();
-    $taken = test()->postJson('/api/workings', ['choices' => $larger->document(), 'wide' => 3000, 'high' => 4000])->json('offer.plan');
-    $taken = Adjustments::apply('plan', $larger, $taken, 3000, 4000)->read;
-    expect(standsOn($taken))->toBe('6x8 of 4.5 cm')->and($offer($taken))->toBeNull();
+    expect($read->json->fit->planned)->toBeNull()->and(follows($read)['offer'])->toBeNull();
+
+    $larger = after($read, fn (): array => A3);
+    $offer = follows($larger)['offer'];
+    expect(standsOn($larger))->toBe($stands)->and($offer['sentence'])->toBe('48 squares of 4.5 cm would fit whole.');
+    $kept = done('keep', $larger, []);
+    expect(standsOn($kept))->toBe($stands)->and(follows($kept)['offer'])->toBeNull();
+    $taken = done('plan', $larger, $offer['plan']);
+    expect(standsOn($taken))->toBe('6x8 of 4.5 cm')->and(follows($taken)['offer'])->toBeNull();
 })->with([
     'another way to fit' => [fn (): Closure => fn (): array => ['fit' => ['way' => 'crop']]],
     'another cell' => [fn (): Closure => fn (): array => ['fit' => ['cell' => '2.5 cm']]],
@@ -143,54 +180,65 @@ it('leaves a fit or a grid alone once it was chosen, and offers the first plan w
 
 it('offers nothing that stands already', function () {
     $read = opened('3000 x 4000', '210 mm x 297 mm');
-    $many = test()->postJson('/api/meshes', ['choices' => $read->document(), 'wide' => 3000, 'high' => 4000])->json('2.plan');
-    // Taken up by the artist, and again the first plan's own: then nothing is the planner's any more.
-    $own = Adjustments::apply('plan', Adjustments::apply('plan', $read, $many, 3000, 4000)->read, test()->postJson('/api/meshes', ['choices' => $read->document(), 'wide' => 3000, 'high' => 4000])->json('1.plan'), 3000, 4000)->read;
-    expect($own->json->fit->planned)->toBeNull();
-    $narrower = after($own, fn (): array => ['paper' => ['margins' => ['left' => '9 mm']]]);
-    expect(standsOn($narrower))->toBe('6x8 of 3 cm')->and(standsOn(after($read, fn (): array => ['paper' => ['margins' => ['left' => '9 mm']]])))->toBe('6x8 of 3 cm');
-    expect(test()->postJson('/api/workings', ['choices' => $narrower->document(), 'wide' => 3000, 'high' => 4000])->assertOk()->json('offer'))->toBeNull();
+    [, $middling, $many] = array_column(densities($read), 'plan');
+    // Many taken up, and then the first plan again: it is the artist's own now.
+    $own = done('plan', done('plan', $read, $many), $middling);
+    $narrower = fn (): array => ['paper' => ['margins' => ['left' => '9 mm']]];
+    expect($own->json->fit->planned)->toBeNull()
+        ->and(standsOn(after($own, $narrower)))->toBe('6x8 of 3 cm')
+        ->and(standsOn(after($read, $narrower)))->toBe('6x8 of 3 cm')
+        ->and(follows(after($own, $narrower))['offer'])->toBeNull();
 });
 
 it('says what a typed count crops, and offers what would keep it', function () {
     $read = opened('3000 x 4000', '210 mm x 297 mm');
-    $counted = Adjustments::apply('count', $read, ['side' => 'columns', 'count' => 7], 3000, 4000)->read;
+    $counted = done('count', $read, ['side' => 'columns', 'count' => 7]);
     // 7 by 9 is 0.778 wide for 1 high, the photo 0.75: 3.6 % of it goes.
-    expect(standsOn($counted))->toBe('7x9 of 2.7 cm');
-    $told = test()->postJson('/api/workings', ['choices' => $counted->document(), 'wide' => 3000, 'high' => 4000])->assertOk()->json();
-    expect($told['trimmed_share'])->toBe('3.6 %')->and($told['offer']['sentence'])->toBe('48 squares of 3 cm would fit whole.');
-    // A shorter side is not a smaller drawing: there are more of them.
-    $shorter = Adjustments::apply('count', $read, ['cell' => '2,5'], 3000, 4000)->read;
-    expect(standsOn($shorter))->toBe('7x9 of 2.5 cm');
-    $print = opened('10 cm x 15 cm', '210 mm x 297 mm');
-    expect(standsOn(Adjustments::apply('count', $print, ['cell' => '3 cm'], 1000, 1500)->read))->toBe('4x6 of 3 cm')->and(standsOn(Adjustments::apply('count', $print, ['cell' => '6 cm'], 1000, 1500)->read))->toBe('3x4 of 6 cm');
-    foreach (['a bit' => 'is not a length', '30 cm' => 'longer than the side', '0' => 'cannot be 0 long'] as $typed => $says) {
-        try {
-            Adjustments::apply('count', $read, ['cell' => (string) $typed], 3000, 4000);
-            $said = 'nothing';
-        } catch (Illuminate\Validation\ValidationException|InchLadder\Impossible $e) {
-            $said = $e instanceof InchLadder\Impossible ? App\Wording\Refusal::of($e) : (string) collect($e->errors())->flatten()->first();
-        }
-        expect($said)->toContain($says);
-    }
-    $rows = Adjustments::apply('count', $read, ['side' => 'rows', 'count' => 12], 3000, 4000)->read;
-    expect(standsOn($rows))->toBe('9x12 of 2.1 cm');
-    expect(fn () => Adjustments::apply('count', $read, ['side' => 'rows', 'count' => 'many'], 3000, 4000))->toThrow(Illuminate\Validation\ValidationException::class);
+    $told = follows($counted);
+    expect(standsOn($counted))->toBe('7x9 of 2.7 cm')
+        ->and($told['trimmed_share'])->toBe('3.6 %')
+        ->and($told['offer']['sentence'])->toBe('48 squares of 3 cm would fit whole.')
+        ->and(standsOn(done('count', $read, ['side' => 'rows', 'count' => 12])))->toBe('9x12 of 2.1 cm');
 });
+
+it('has more squares where their side is shorter, and no smaller drawing', function () {
+    expect(standsOn(done('count', opened('3000 x 4000', '210 mm x 297 mm'), ['cell' => '2,5'])))->toBe('7x9 of 2.5 cm');
+    $print = opened('10 cm x 15 cm', '210 mm x 297 mm');
+    foreach (['3 cm' => '4x6 of 3 cm', '6 cm' => '3x4 of 6 cm'] as $cell => $stands) {
+        expect(standsOn(done('count', $print, ['cell' => $cell], 1000, 1500)))->toBe($stands);
+    }
+});
+
+it('answers what cannot be a count or a side beside it', function (array $how, string $field, string $says) {
+    $choices = opened('3000 x 4000', '210 mm x 297 mm')->document();
+    $asked = ['choices' => $choices, 'wide' => 3000, 'high' => 4000, 'act' => 'count', 'how' => $how];
+    $errors = test()->postJson('/api/adjust', $asked)->assertUnprocessable()->json('errors');
+    expect(array_keys($errors))->toBe([$field])->and($errors[$field][0])->toContain($says);
+})->with([
+    'no length' => [['cell' => 'a bit'], 'cell', 'is not a length'],
+    'longer than the sheet' => [['cell' => '30 cm'], 'cell', 'longer than the side'],
+    'no length at all' => [['cell' => '0'], 'cell', 'cannot be 0 long'],
+    'a word for a count' => [['side' => 'rows', 'count' => 'many'], 'fit.rows', 'A count is a whole number from 1 to 60.'],
+    'none' => [['side' => 'columns', 'count' => 0], 'fit.columns', 'A count is a whole number from 1 to 60.'],
+    'too many' => [['side' => 'rows', 'count' => 61], 'fit.rows', 'A count is a whole number from 1 to 60.'],
+    'a part of one' => [['side' => 'rows', 'count' => 3.5], 'fit.rows', 'A count is a whole number from 1 to 60.'],
+]);
 
 it('has fewer and more squares of the same photo, with the first plan between them', function (string $photo, string $sheet, string $unit) {
     $read = opened($photo, $sheet, $unit);
     [, $wide, $high] = ofPhoto($photo);
-    $meshes = test()->postJson('/api/meshes', ['choices' => $read->document(), 'wide' => $wide, 'high' => $high])->assertOk()->json();
-    expect(array_column($meshes, 'density'))->toBe(['few', 'middling', 'many'])->and(array_column($meshes, 'chosen'))->toBe([false, true, false]);
+    $meshes = densities($read, $wide, $high);
+    expect(array_column($meshes, 'density'))->toBe(['few', 'middling', 'many'])
+        ->and(array_column($meshes, 'chosen'))->toBe([false, true, false]);
     $cells = array_column($meshes, 'cells');
     expect($cells[1] / $cells[0])->toBeGreaterThanOrEqual(1.5)->and($cells[2] / $cells[1])->toBeGreaterThanOrEqual(1.5);
     foreach ($meshes as $mesh) {
-        $taken = Adjustments::apply('plan', $read, $mesh['plan'], $wide, $high)->read;
+        $taken = done('plan', $read, $mesh['plan'], $wide, $high);
         $grid = Plan::of($taken->choices)->layout->grid;
-        expect([$grid->cells()->columns, $grid->cells()->rows])->toBe([$mesh['columns'], $mesh['rows']])->and($grid->hasSliver())->toBeFalse();
-        $again = test()->postJson('/api/meshes', ['choices' => $taken->document(), 'wide' => $wide, 'high' => $high])->json();
-        expect(array_column($again, 'chosen', 'density'))->toBe([...array_fill_keys(['few', 'middling', 'many'], false), $mesh['density'] => true]);
+        $chosen = array_keys(array_filter(array_column(densities($taken, $wide, $high), 'chosen', 'density')));
+        expect([$grid->cells()->columns, $grid->cells()->rows])->toBe([$mesh['columns'], $mesh['rows']])
+            ->and($grid->hasSliver())->toBeFalse()
+            ->and($chosen)->toBe([$mesh['density']]);
     }
 })->with([
     ['3000 x 4000', '210 mm x 297 mm', 'cm'],
@@ -200,69 +248,124 @@ it('has fewer and more squares of the same photo, with the first plan between th
     ['4000 x 1000', '50 cm x 70 cm', 'cm'],
 ]);
 
+/** Saves changes as a page does. @return array<string, mixed> what follows */
+function saved(Drawing $drawing, array $changes): array
+{
+    $choices = array_replace_recursive($drawing->refresh()->document() ?? [], $changes);
+
+    $sent = ['version' => $drawing->version, 'choices' => $choices];
+
+    return test()->putJson("/api/drawings/{$drawing->id}", $sent)->assertOk()->json('workings');
+}
+
 it('does not move the squares of a drawing that was begun', function () {
     $drawing = Drawings::begin(opened('300 x 400', '210 mm x 297 mm')->document(), 300, 400);
-    $save = fn (array $changes) => test()->putJson("/api/drawings/{$drawing->id}", ['version' => $drawing->refresh()->version, 'choices' => array_replace_recursive($drawing->document(), $changes)])->assertOk()->json('workings');
-    $a3 = ['paper' => ['sheet' => 'a3', 'width' => '297 mm', 'height' => '420 mm']];
-    expect($save($a3)['choices']['fit']['cell'])->toBe('4.5 cm');
-    $a4 = ['paper' => ['sheet' => 'a4', 'width' => '210 mm', 'height' => '297 mm']];
-    expect($save($a4)['choices']['fit']['cell'])->toBe('3 cm');
+    expect(saved($drawing, A3)['choices']['fit']['cell'])->toBe('4.5 cm')
+        ->and(saved($drawing, A4)['choices']['fit']['cell'])->toBe('3 cm');
     test()->putJson("/api/drawings/{$drawing->id}/cells/0/0", ['state' => 'done'])->assertOk();
-    $kept = $save($a3);
-    expect($kept['choices']['fit'])->toMatchArray(['cell' => '3 cm', 'columns' => 6, 'rows' => 8, 'planned' => null])->and($kept['offer']['sentence'])->toBe('48 squares of 4.5 cm would fit whole.');
+    $kept = saved($drawing, A3);
+    expect($kept['choices']['fit'])->toMatchArray(['cell' => '3 cm', 'columns' => 6, 'rows' => 8, 'planned' => null])
+        ->and($kept['offer']['sentence'])->toBe('48 squares of 4.5 cm would fit whole.');
+});
+
+it('says of a fit that was never planned what it was chosen for, once that changes', function () {
+    // As a drawing was kept before that was remembered.
+    $drawing = Drawings::begin([...onSheet('210 mm x 297 mm'), 'fit' => ['way' => 'crop']], 300, 400);
+    expect(saved($drawing, ['title' => 'Renamed'])['choices']['fit']['own'])->toBeNull()
+        // How the sheet is cared for is nothing it was chosen for.
+        ->and(saved($drawing, ['paper' => ['setup' => ['taped'], 'delicate' => true]])['offer'])->toBeNull();
+    $larger = saved($drawing, A3);
+    expect($larger['choices']['fit'])->toMatchArray(['way' => 'crop', 'planned' => null])
+        ->and($larger['offer']['sentence'])->toBe('48 squares of 4.5 cm would fit whole.');
+});
+
+it('keeps a plan, an own fit and an answer through an archive', function (Closure $choices) {
+    $read = $choices()();
+    $drawing = Drawings::begin($read->document(), 300, 400);
+    $zip = test()->get("/api/drawings/{$drawing->id}/drawing.zip")->assertOk()->baseResponse->getFile()->getPathname();
+    $file = new UploadedFile($zip, 'drawing.zip', null, null, true);
+    $back = test()->post('/api/archives', ['photo' => $file], ['Accept' => 'application/json'])->assertCreated()->json('workings');
+    expect($back['choices']['fit'])->toBe((array) $read->json->fit)->and($back['offer'])->toBe(follows($read, 300, 400)['offer']);
+})->with(function () {
+    $planned = fn (): ChoicesReader => opened('300 x 400', '210 mm x 297 mm');
+    $counted = fn (): ChoicesReader => done('count', $planned(), ['side' => 'columns', 'count' => 7], 300, 400);
+
+    yield 'planned' => [fn (): Closure => $planned];
+    yield 'its own' => [fn (): Closure => fn (): ChoicesReader => done('way', $planned(), ['way' => 'crop'], 300, 400)];
+    yield 'offered' => [fn (): Closure => $counted];
+    yield 'declined' => [fn (): Closure => fn (): ChoicesReader => done('keep', $counted(), [], 300, 400)];
 });
 
 it('offers the unit a size was typed in, once, and the plan follows it', function (string $unit, array $choices, ?string $offered) {
     $read = BestPlan::begin(['unit' => $unit, 'ruler' => Unit::from($unit)->commonRuler()->name, ...$choices], 3000, 4000);
-    $told = fn (array $document): ?array => test()->postJson('/api/workings', ['choices' => $document, 'wide' => 3000, 'high' => 4000])->assertOk()->json('unit_offer');
-    $offer = $told($read->document());
+    $offer = follows($read)['unit_offer'];
     expect($offer['sentence'] ?? null)->toBe($offered);
     if ($offer !== null) {
-        $taken = Adjustments::apply('unit', $read, ['unit' => $offer['unit']], 3000, 4000)->read;
-        expect($taken->json->unit)->toBe($offer['unit'])->and($told($taken->document()))->toBeNull()->and($taken->json->fit->planned)->not->toBeNull();
-        expect($told(array_replace_recursive($read->document(), ['copy' => ['waved' => [$offer['name']]]])))->toBeNull();
+        $taken = done('unit', $read, ['unit' => $offer['unit']]);
+        expect($taken->json->unit)->toBe($offer['unit'])
+            ->and($taken->json->fit->planned)->not->toBeNull()
+            ->and(follows($taken)['unit_offer'])->toBeNull();
+        $declined = array_replace_recursive($read->document(), ['copy' => ['waved' => [$offer['name']]]]);
+        expect(follows($declined)['unit_offer'])->toBeNull();
     }
-})->with([
-    'a sheet in centimetres' => ['in', ['paper' => ['sheet' => null, 'width' => '21 cm', 'height' => '30 cm']], 'You typed 21 cm. Work in centimetres?'],
-    'a sheet in inches' => ['cm', ['paper' => ['sheet' => null, 'width' => '9 in', 'height' => '12 in']], 'You typed 9 in. Work in inches?'],
-    'a print in centimetres' => ['in', ['photo' => ['kind' => 'print', 'width' => '9 cm', 'height' => '12 cm']], 'You typed 9 cm. Work in centimetres?'],
-    'a sheet of the catalogue' => ['in', ['paper' => ['sheet' => 'a4', 'width' => '210 mm', 'height' => '297 mm']], null],
-    'millimetres beside centimetres' => ['cm', ['paper' => ['sheet' => null, 'width' => '210 mm', 'height' => '30 cm']], null],
-    'sizes alone' => ['in', ['photo' => ['kind' => 'sizes', 'width' => '9 cm', 'height' => '12 cm']], 'You typed 9 cm. Work in centimetres?'],
-    'a screen with an old size' => ['in', ['photo' => ['kind' => 'screen', 'width' => '9 cm', 'height' => '12 cm']], null],
-]);
+})->with(function () {
+    $sheet = fn (string $width, string $height, ?string $name = null): array => [
+        'paper' => ['sheet' => $name, 'width' => $width, 'height' => $height],
+    ];
+    $photo = fn (string $kind): array => ['photo' => ['kind' => $kind, 'width' => '9 cm', 'height' => '12 cm']];
+
+    yield 'a sheet in centimetres' => ['in', $sheet('21 cm', '30 cm'), 'You typed 21 cm. Work in centimetres?'];
+    yield 'a sheet in inches' => ['cm', $sheet('9 in', '12 in'), 'You typed 9 in. Work in inches?'];
+    yield 'a print in centimetres' => ['in', $photo('print'), 'You typed 9 cm. Work in centimetres?'];
+    yield 'sizes alone' => ['in', $photo('sizes'), 'You typed 9 cm. Work in centimetres?'];
+    yield 'a sheet of the catalogue' => ['in', $sheet('210 mm', '297 mm', 'a4'), null];
+    yield 'millimetres beside centimetres' => ['cm', $sheet('210 mm', '30 cm'), null];
+    yield 'a screen with an old size' => ['in', $photo('screen'), null];
+});
 
 it('follows or stays, and only offers what can be taken, whatever is changed in whatever order', function (int $seed) {
-    $chance = new Random\Randomizer(new Random\Engine\Mt19937($seed));
+    $chance = new Randomizer(new Mt19937($seed));
     $one = fn (array $of): mixed => $of[$chance->getInt(0, count($of) - 1)];
     [$wide, $high] = $one([[3000, 4000], [4000, 3000], [1080, 1920], [1450, 2050], [2000, 2000]]);
+    $act = fn (string $act, ChoicesReader $read, array $how): ChoicesReader => done($act, $read, $how, $wide, $high);
+    $own = fn (string $width, string $height): array => ['sheet' => null, 'width' => $width, 'height' => $height];
+    $print = fn (string $width, string $height): array => ['kind' => 'print', 'width' => $width, 'height' => $height, 'agreed' => true];
     $facts = [
-        fn (): array => ['paper' => [...$one([['sheet' => 'a4', 'width' => '210 mm', 'height' => '297 mm'], ['sheet' => 'a3', 'width' => '297 mm', 'height' => '420 mm'], ['sheet' => null, 'width' => '9 in', 'height' => '12 in'], ['sheet' => null, 'width' => '33 cm', 'height' => '33 cm']]), 'turn' => $one(['advised', 'upright', 'sideways', 'given'])]],
+        fn (): array => ['paper' => $one([A4['paper'], A3['paper'], $own('9 in', '12 in'), $own('33 cm', '33 cm')])],
+        fn (): array => ['paper' => ['turn' => $one(['advised', 'upright', 'sideways', 'given'])]],
         fn (): array => ['paper' => ['shape' => $one(['rectangle', 'oval', 'circle'])]],
         fn (): array => ['paper' => ['margins' => ['left' => $one(['0', '1/4 in', '2 cm']), 'top' => $one(['0', '1 in', '15 mm'])]]],
-        fn (): array => ['photo' => $one([['kind' => 'screen'], ['kind' => 'print', 'width' => '13 cm', 'height' => '18 cm', 'agreed' => true], ['kind' => 'print', 'width' => '6 in', 'height' => '4 in', 'agreed' => true]])],
-        fn (): array => ['photo' => ['quarters' => $one([0, 1, 2, 3]), 'mirrored' => $one([true, false]), 'straighten' => $one([0, 0, 2.5])]],
+        fn (): array => ['photo' => $one([['kind' => 'screen'], $print('13 cm', '18 cm'), $print('6 in', '4 in')])],
+        fn (): array => ['photo' => ['quarters' => $one([0, 1, 2, 3]), 'mirrored' => $one([true, false])]],
+        fn (): array => ['photo' => ['straighten' => $one([0, 2.5, -4])]],
         fn (): array => ['photo' => ['border' => ['top' => $one(['0', '5 %']), 'left' => $one(['0', '3 %'])]]],
         fn (): array => ['photo' => ['subject' => $one(['still life', 'likeness', 'landscape'])]],
     ];
-    $own = [
-        fn (ChoicesReader $read): ChoicesReader => Adjustments::apply('way', $read, ['way' => $one(['crop', 'inset', 'stretch', 'cells'])], $wide, $high)->read,
-        fn (ChoicesReader $read): ChoicesReader => Adjustments::apply('count', $read, ['side' => $one(['columns', 'rows']), 'count' => $one([3, 7, 11])], $wide, $high)->read,
-        fn (ChoicesReader $read): ChoicesReader => BestPlan::read(array_replace_recursive($read->document(), ['fit' => ['way' => 'crop'], 'grid' => ['school' => $one(['count', 'thirds', 'measure']), 'columns' => $one([4, 9])]]), $wide, $high),
+    $changed = fn (ChoicesReader $read, array $changes): array => array_replace_recursive($read->document(), $changes);
+    $grid = fn (): array => ['school' => $one(['count', 'thirds', 'measure']), 'columns' => $one([4, 9])];
+    $decisions = [
+        fn (ChoicesReader $read): ChoicesReader => $act('way', $read, ['way' => $one(['crop', 'inset', 'stretch', 'cells'])]),
+        fn (ChoicesReader $read): ChoicesReader => $act('count', $read, ['side' => $one(['columns', 'rows']), 'count' => $one([3, 7, 11])]),
+        fn (ChoicesReader $read): ChoicesReader => $act('count', $read, ['cell' => $one(['2 cm', '1 1/4 in', '45 mm'])]),
+        fn (ChoicesReader $read): ChoicesReader => BestPlan::read($changed($read, ['fit' => ['way' => 'crop'], 'grid' => $grid()]), $wide, $high),
+    ];
+    $chosen = fn (ChoicesReader $read): array => [
+        array_diff_key((array) $read->json->fit, ['planned' => 0, 'own' => 0]),
+        (array) $read->json->grid,
     ];
     $read = BestPlan::begin([], $wide, $high);
-    $chosen = fn (ChoicesReader $read): array => [array_diff_key((array) $read->json->fit, ['planned' => 0, 'own' => 0]), (array) $read->json->grid];
     for ($step = 0, $acted = 0; $step < 24; $step++) {
         $before = $read;
+        $where = "seed {$seed}, step {$step}";
+        $isOwn = $step > 8 && $chance->getInt(0, 3) === 0;
         try {
-            $isOwn = $step > 8 && $chance->getInt(0, 3) === 0;
             $read = match (true) {
-                $isOwn => $one($own)($read),
-                $chance->getInt(0, 5) === 0 => Adjustments::apply('unit', $read, ['unit' => $one(['in', 'cm', 'mm'])], $wide, $high)->read,
-                default => BestPlan::read(array_replace_recursive($read->document(), $one($facts)()), $wide, $high),
+                $isOwn => $one($decisions)($read),
+                $chance->getInt(0, 5) === 0 => $act('unit', $read, ['unit' => $one(['in', 'cm', 'mm'])]),
+                default => BestPlan::read($changed($read, $one($facts)()), $wide, $high),
             };
             Plan::of($read->choices);
-        } catch (InchLadder\Impossible|Illuminate\Validation\ValidationException) {
+        } catch (Impossible|ValidationException) {
             // It is said beside the field, and nothing of it is kept.
             $read = $before;
 
@@ -270,19 +373,18 @@ it('follows or stays, and only offers what can be taken, whatever is changed in 
         }
         $acted++;
         if ($read->json->fit->planned !== null) {
-            // Still the planner's: just what these would begin with, on the sheet as it lies.
-            $anew = BestPlan::begin([...$read->document(), 'fit' => [...$read->document()['fit'], 'planned' => $read->json->fit->planned]], $wide, $high);
-            expect($chosen($anew))->toEqual($chosen($read), "seed {$seed}, step {$step}");
+            // Still the planner's: just what these would begin with.
+            expect($chosen(BestPlan::begin($read->document(), $wide, $high)))->toEqual($chosen($read), $where);
         } elseif ($before->json->fit->planned === null && ! $isOwn) {
-            expect($chosen($read))->toEqual($chosen($before), "seed {$seed}, step {$step}");
+            expect($chosen($read))->toEqual($chosen($before), $where);
         }
-        $told = test()->postJson('/api/workings', ['choices' => $read->document(), 'wide' => $wide, 'high' => $high])->assertOk()->json();
-        expect($read->json->fit->planned === null || $told['offer'] === null)->toBeTrue();
-        if ($told['offer'] !== null) {
-            $taken = Adjustments::apply('plan', $read, $told['offer']['plan'], $wide, $high)->read;
-            expect(test()->postJson('/api/workings', ['choices' => $taken->document(), 'wide' => $wide, 'high' => $high])->assertOk()->json('offer'))->toBeNull("seed {$seed}, step {$step}");
-            $kept = Adjustments::apply('keep', $read, [], $wide, $high)->read;
-            expect($chosen($kept))->toEqual($chosen($read))->and(test()->postJson('/api/workings', ['choices' => $kept->document(), 'wide' => $wide, 'high' => $high])->json('offer'))->toBeNull();
+        $offer = follows($read, $wide, $high)['offer'];
+        expect($read->json->fit->planned === null || $offer === null)->toBeTrue($where);
+        if ($offer !== null) {
+            $kept = $act('keep', $read, []);
+            expect(follows($act('plan', $read, $offer['plan']), $wide, $high)['offer'])->toBeNull($where)
+                ->and($chosen($kept))->toEqual($chosen($read), $where)
+                ->and(follows($kept, $wide, $high)['offer'])->toBeNull($where);
         }
     }
     expect($acted)->toBeGreaterThan(10);
