@@ -198,11 +198,16 @@ final readonly class PlanWriter
     {
         $best = BestPlan::offered($json, $this->plan);
 
-        return $best === null ? null : new OfferJson(
-            Say::it($best->kept->isEqualTo(1) ? 'planner.offer.whole' : 'planner.offer.cropped', [
+        if ($best === null) {
+            return null;
+        }
+        $cropped = Writing::cropped(Rational::one()->minus($best->kept));
+
+        return new OfferJson(
+            Say::it($cropped === null ? 'planner.offer.whole' : 'planner.offer.cropped', [
                 'squares' => $best->cells(),
                 'side' => $this->notation->plain($best->paperCell),
-                'percent' => Fractions::places(Rational::one()->minus($best->kept)->times(100), 1),
+                'share' => $cropped ?? '',
             ]),
             TakenPlanJson::of($best, (new Planning($this->plan->choices))->turn($best), $this->notation),
         );

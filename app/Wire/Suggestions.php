@@ -8,10 +8,10 @@ use App\Wire\Json\LengthJson;
 use App\Wire\Json\ProposalJson;
 use App\Wording\Refusal;
 use App\Wording\Say;
+use App\Wording\Writing;
 use Illuminate\Validation\ValidationException;
 use InchLadder\Grid\Cells;
 use InchLadder\Impossible;
-use InchLadder\Measure\Fractions;
 use InchLadder\Measure\Length;
 use InchLadder\Measure\LengthReader;
 use InchLadder\Measure\Notation;
@@ -81,17 +81,22 @@ final readonly class Suggestions
     /** `5 × 7 squares, 1 in on the photo, 1 1/2 in on the paper. 1/2 in of paper is left at the bottom. Nothing is cropped.` */
     private function sentence(Proposal $proposal): string
     {
-        $cell = $this->notation->plain($proposal->paperCell);
-        $strip = fn (Length $strip): string => $this->notation->plain($this->notation->ruler->round($strip)->reading);
-        $trimmed = Rational::one()->minus($proposal->kept);
+        $plain = $this->notation->plain(...);
+        $strip = fn (Length $strip): string => $plain($this->notation->ruler->round($strip)->reading);
+        $cropped = Writing::cropped(Rational::one()->minus($proposal->kept));
         [$side, $foot] = [$proposal->leftover->width, $proposal->leftover->height];
         $left = [['both', 'side'], ['foot', 'nothing']][(int) $side->isZero()][(int) $foot->isZero()];
 
         return implode(' ', array_filter([
-            Say::it('planner.cells.'.($proposal->photoCell === null ? 'paper' : 'both'), ['photo' => $proposal->photoCell === null ? '' : $this->notation->plain($proposal->photoCell), 'paper' => $cell, 'columns' => $proposal->columns, 'rows' => $proposal->rows]),
+            Say::it('planner.cells.'.($proposal->photoCell === null ? 'paper' : 'both'), [
+                'photo' => $proposal->photoCell === null ? '' : $plain($proposal->photoCell),
+                'paper' => $plain($proposal->paperCell),
+                'columns' => $proposal->columns,
+                'rows' => $proposal->rows,
+            ]),
             $proposal->isTurned ? Say::it('planner.turned.'.($this->planning->sheet()->isUpright() ? 'sideways' : 'upright')) : null,
             Say::it("planner.left.{$left}", ['side' => $strip($side), 'foot' => $strip($foot)]),
-            Say::it('planner.trimmed.'.($trimmed->isZero() ? 'nothing' : 'some'), ['percent' => Fractions::places($trimmed->times(100), 1)]),
+            Say::it('planner.trimmed.'.($cropped === null ? 'nothing' : 'some'), ['share' => $cropped ?? '']),
         ]));
     }
 

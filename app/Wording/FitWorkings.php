@@ -125,7 +125,7 @@ final readonly class FitWorkings
 
             return match (true) {
                 $share->isZero() => '',
-                $length === null => Writing::percent($share, Writing::placesOfTrimmed($this->plan)),
+                $length === null => Writing::percent($share, Writing::placesOfTrimmed($this->plan->layout->fitted->crop->trimmed())),
                 default => $this->write->readingOfSome($length),
             };
         }, [[$crop->left, true], [$one->minus($crop->right()), true], [$crop->top, false], [$one->minus($crop->bottom()), false]]);

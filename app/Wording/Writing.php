@@ -76,21 +76,25 @@ final readonly class Writing
             : Say::it('grid.stretched.print', ['by' => $by, 'x' => $plan->choices->notation->factor($scale->x), 'y' => $plan->choices->notation->factor($scale->y)]);
     }
 
+    /** How much of the photo is trimmed by a plan; null for nothing. */
+    public static function trimmed(Plan $plan): ?string
+    {
+        return self::cropped($plan->layout->fitted->crop->trimmed());
+    }
+
     /**
      * How much of the photo is trimmed; null for nothing. Under a hundredth it has two digits, so that what comes off each side
      * adds up to it.
      */
-    public static function trimmed(Plan $plan): ?string
+    public static function cropped(Rational $trimmed): ?string
     {
-        $trimmed = $plan->layout->fitted->crop->trimmed();
-
-        return $trimmed->isZero() ? null : self::percent($trimmed, self::placesOfTrimmed($plan));
+        return $trimmed->isZero() ? null : self::percent($trimmed, self::placesOfTrimmed($trimmed));
     }
 
-    /** Digits of a share that is trimmed, or of what comes off one side. */
-    public static function placesOfTrimmed(Plan $plan): int
+    /** Digits of a share that is trimmed, and of what comes off each side of it. */
+    public static function placesOfTrimmed(Rational $trimmed): int
     {
-        return $plan->layout->fitted->crop->trimmed()->isLessThan(Rational::nd(1, 100)) ? 2 : 1;
+        return $trimmed->isLessThan(Rational::nd(1, 100)) ? 2 : 1;
     }
 
     /** `13.7 %`; what is more than nothing is never written as 0. */

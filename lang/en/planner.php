@@ -14,9 +14,9 @@ return [
         'foot' => ':foot of paper is left at the bottom.',
         'both' => ':side of paper is left at the side and :foot at the bottom.',
     ],
-    'trimmed' => ['nothing' => 'Nothing is cropped.', 'some' => ':percent % of the photo is cropped.'],
+    'trimmed' => ['nothing' => 'Nothing is cropped.', 'some' => ':share of the photo is cropped.'],
     'offer' => [
         'whole' => ':squares squares of :side would fit whole.',
-        'cropped' => ':squares squares of :side would fit, with :percent % of the photo cropped.',
+        'cropped' => ':squares squares of :side would fit, with :share of the photo cropped.',
     ],
 ];

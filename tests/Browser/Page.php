@@ -8,6 +8,7 @@ use Facebook\WebDriver\Exception\ElementNotInteractableException;
 use Facebook\WebDriver\Exception\JavascriptErrorException;
 use Facebook\WebDriver\Exception\NoSuchElementException;
 use Facebook\WebDriver\Exception\StaleElementReferenceException;
+use Facebook\WebDriver\Exception\WebDriverException;
 use Facebook\WebDriver\Remote\DesiredCapabilities;
 use Facebook\WebDriver\Remote\LocalFileDetector;
 use Facebook\WebDriver\Remote\RemoteWebDriver;
@@ -242,13 +243,21 @@ abstract class Page
                 return e.contains(document.elementFromPoint(x, y)) ? [x, y] : null
             }
             const was = middle()
+            window.missed = true
+            window.addEventListener('click', (event) => { window.missed = !({$finds})?.contains(event.target) }, { once: true, capture: true })
             return was && new Promise((tell) => setTimeout(() => { const now = middle(); tell(now?.every((at, i) => at === was[i]) ? now : null) }, 30))
             JS, [$argument]);
-        if ($place !== null) {
-            $this->hand()->click(...$place);
+        if ($place === null) {
+            return false;
         }
+        $this->hand()->click(...$place);
 
-        return $place !== null;
+        try {
+            // What moved away in that moment was not hit, and is aimed at anew.
+            return $this->script('return window.missed !== true');
+        } catch (WebDriverException) {
+            return true; // The click left the page.
+        }
     }
 
     /** Opens what belongs to the drawing rather than to a step. */

@@ -382,7 +382,10 @@ it('follows or stays, and only offers what can be taken, whatever is changed in 
         expect($read->json->fit->planned === null || $offer === null)->toBeTrue($where);
         if ($offer !== null) {
             $kept = $act('keep', $read, []);
-            expect(follows($act('plan', $read, $offer['plan']), $wide, $high)['offer'])->toBeNull($where)
+            $taken = follows($act('plan', $read, $offer['plan']), $wide, $high);
+            // What it was said to crop is what it crops, to the same digit.
+            expect($offer['sentence'])->toContain($taken['trimmed_share'] === null ? 'would fit whole' : "with {$taken['trimmed_share']} of");
+            expect($taken['offer'])->toBeNull($where)
                 ->and($chosen($kept))->toEqual($chosen($read), $where)
                 ->and(follows($kept, $wide, $high)['offer'])->toBeNull($where);
         }

@@ -102,16 +102,16 @@ const boards = computed(() => {
     .map((one) => (one.work ? all.filter((other) => other.work === one.work).sort((a, b) => (a.id < b.id ? -1 : 1)) : [one]))
 })
 
-const sizes = reactive({ width: '', height: '' })
+const sizes = reactive({ width: '', height: '', trouble: '' })
 
 /** A drawing with no photo: many only need the marks. */
 async function takeSizes() {
-  trouble.value = null
+  sizes.trouble = ''
   try {
     const drawing = await api.beginSizes(sizes.width, sizes.height, own.value.unit)
     await router.push({ name: 'rung', params: { id: drawing.id, rung: 'photo' } })
   } catch (error) {
-    trouble.value = error instanceof Refused ? (Object.values(error.trouble.errors ?? {})[0]?.[0] ?? error.message) : String(error)
+    sizes.trouble = error instanceof Refused ? (Object.values(error.trouble.errors ?? {})[0]?.[0] ?? error.message) : String(error)
   }
 }
 
@@ -276,6 +276,7 @@ async function putBack() {
             />
             <button type="submit" class="button">{{ $t('shelf.startDrawing') }}</button>
           </form>
+          <Callout v-if="sizes.trouble" data-test="trouble">{{ sizes.trouble }}</Callout>
         </Fold>
         <Fold v-if="inBin > 0" group="shelf bin" :name="$t('shelf.bin')" :decided="String(inBin)">
           <p class="bin" data-test="bin">

@@ -49,7 +49,7 @@ summary {
   display: flex;
   align-items: baseline;
   gap: 10px;
-  min-height: 38px;
+  min-height: max(38px, var(--target));
   padding: 8px 0;
   cursor: pointer;
   line-height: 1.25;

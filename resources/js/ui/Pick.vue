@@ -42,7 +42,7 @@ label {
   display: flex;
   align-items: center;
   justify-content: center;
-  min-height: 36px;
+  min-height: var(--target);
   padding: 4px 8px;
   border: 1px solid var(--tick);
   margin-left: -1px;

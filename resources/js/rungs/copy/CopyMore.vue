@@ -267,7 +267,6 @@ defineExpose({ write })
 }
 
 .doubts .button {
-  min-height: 34px;
   padding: 2px 6px;
   text-decoration: underline;
 }

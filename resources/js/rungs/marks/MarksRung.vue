@@ -195,4 +195,10 @@ tbody button {
 dd {
   margin: 0;
 }
+
+@media (pointer: coarse) {
+  tbody button {
+    min-height: var(--target);
+  }
+}
 </style>

@@ -13,6 +13,7 @@ import Pick from '@/ui/Pick.vue'
 import Warnings from '@/ui/Warnings.vue'
 import KeepUnder from '../KeepUnder.vue'
 import Kit from '../Kit.vue'
+import PlanOffer from '../PlanOffer.vue'
 import UnitOffer from '../UnitOffer.vue'
 import Worked from '../Worked.vue'
 import SheetCare from './SheetCare.vue'
@@ -94,6 +95,7 @@ function take(other: OtherSheet) {
       {{ $t('paper.asAdvised') }}
     </button>
   </p>
+  <PlanOffer :workings="workings" />
   <UnitOffer :choices="choices" :workings="workings" />
   <Warnings :lines="workings.rungs.paper.warnings" />
   <div>

@@ -17,6 +17,7 @@ import Pick from '@/ui/Pick.vue'
 import Pictures from '@/ui/Pictures.vue'
 import Warnings from '@/ui/Warnings.vue'
 import { useAsked } from '../useAsked'
+import PlanOffer from '../PlanOffer.vue'
 import UnitOffer from '../UnitOffer.vue'
 import Worked from '../Worked.vue'
 import Beside from './Beside.vue'
@@ -173,6 +174,7 @@ async function border() {
     </div>
   </template>
   <p class="result"><Num :text="workings.rungs.photo.decision" /></p>
+  <PlanOffer :workings="workings" />
   <UnitOffer :choices="choices" :workings="workings" />
   <Warnings :lines="workings.rungs.photo.warnings" />
   <Offer
