@@ -124,3 +124,15 @@ it('reads no numeral it cannot reckon with: under /u, \d would take any script\'
     }
     expect($patterns)->toBeGreaterThan(5);
 });
+
+it('has no two helpers of one name in its tests: loaded together, PHP would refuse the second', function () {
+    $names = [];
+    foreach (new RegexIterator(new RecursiveIteratorIterator(new RecursiveDirectoryIterator(dirname(__DIR__))), '/\.php$/') as $file) {
+        $code = (string) file_get_contents((string) $file);
+        if (preg_match('/^namespace/m', $code) === 0) {
+            preg_match_all('/^function (\w+)/m', $code, $found);
+            array_push($names, ...$found[1]);
+        }
+    }
+    expect(count($names))->toBeGreaterThan(30)->and(array_keys(array_filter(array_count_values($names), fn (int $times): bool => $times > 1)))->toBe([]);
+});

@@ -5,7 +5,7 @@ use InchLadder\Photo\WhiteBorder;
 use InchLadder\Pixels\Field;
 
 /** A picture of 100 × 120 samples. @param  Closure(int, int): (int|float)  $lightness */
-function seen(Closure $lightness): Field
+function edgesOf(Closure $lightness): Field
 {
     $samples = [];
     for ($y = 0; $y < 120; $y++) {
@@ -24,7 +24,7 @@ function bordered(int $top, int $right, int $bottom, int $left, int $white = 96,
 }
 
 it('finds white on the sides that have it, one sample farther in than it goes', function (Closure $lightness, ?array $depths) {
-    $found = WhiteBorder::in(seen($lightness));
+    $found = WhiteBorder::in(edgesOf($lightness));
     $shares = $found === null ? null : array_map(fn (Rational $side): string => (string) $side, [$found->top, $found->right, $found->bottom, $found->left]);
     expect($shares)->toBe($depths === null ? null : array_map(
         fn (int $depth, int $of): string => (string) Rational::nd($depth === 0 ? 0 : $depth + 1, $of),

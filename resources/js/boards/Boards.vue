@@ -14,6 +14,7 @@ import LookStrip from './LookStrip.vue'
 import PaperBoard from './PaperBoard.vue'
 import PhotoBoard from './PhotoBoard.vue'
 import TrueSize from './TrueSize.vue'
+import { holding } from './held'
 import { layStage, type Box, type Focus } from './stage'
 import { useCropKeys } from './useCropKeys'
 import { useLook } from './useLook'
@@ -32,11 +33,13 @@ const props = withDefaults(
     grid?: boolean
     onShot?: boolean
     pulled?: Pull | null
+    /** Of what was pulled, what is not answered yet: drawn at once. */
+    held?: Pull | null
     way?: 'across' | 'down'
     picture?: string | null
     spots?: ToneSpot[]
   }>(),
-  { pulled: null, way: 'down', picture: null, spots: () => [] },
+  { pulled: null, held: null, way: 'down', picture: null, spots: () => [] },
 )
 const lit = defineModel<number | null>('lit', { default: null })
 const emit = defineEmits<{ pull: [to: Pull]; line: [way: 'across' | 'down', from: number, to: number]; moved: [] }>()
@@ -51,7 +54,7 @@ const FILLS = 0.8
 
 const svg = useTemplateRef<SVGSVGElement>('svg')
 const { width, height } = useElementSize(svg)
-const { view, pinching, zoomBy, lookAt, toTrueSize, reset, pan } = useZoom(svg)
+const { view, pinching, panning, zoomBy, lookAt, toTrueSize, reset, pan } = useZoom(svg)
 const { at: point, reading } = usePointer()
 const { look } = useLook()
 const tool = useTool()
@@ -61,9 +64,10 @@ watch(point, (at) => together.point({ at }))
 
 const workings = computed(() => props.workings)
 const choices = computed(() => props.workings.choices)
-const stage = computed(() =>
+const laid = computed(() =>
   layStage(props.workings, props.focus, props.wholePhoto ?? false, { width: width.value, height: height.value }, view.value),
 )
+const stage = computed(() => (props.wholePhoto ? holding(laid.value, props.workings, props.held) : laid.value))
 const fitWay = computed(() => choices.value.fit.way)
 const can = computed(() => ({
   whole: props.wholePhoto ?? false,
@@ -76,7 +80,7 @@ const does = {
   line: (which: 'across' | 'down', from: number, to: number) => emit('line', which, from, to),
   moved: () => emit('moved'),
 }
-const hand = usePhotoHand(svg, stage, workings, can, does)
+const hand = usePhotoHand(svg, stage, laid, workings, can, does)
 const keys = useCropKeys(
   () => ({
     left: props.workings.crop.left,
@@ -161,7 +165,7 @@ function move(event: PointerEvent) {
   if (pinching.value) return
   hand.move(event)
   // What is dragged is looked at, and nothing is asked about the places on its way.
-  const isBusy = look.value.mirrored || hand.grip.value || hand.rubber.value
+  const isBusy = look.value.mirrored || hand.grip.value || hand.rubber.value || panning.value
   point.value = isBusy ? null : (share(event, stage.value.crop) ?? share(event, stage.value.area))
   if (props.rung === 'marks') lightNearest(event)
 }

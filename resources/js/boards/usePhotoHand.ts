@@ -20,7 +20,7 @@ const CLICK = 5
 /** Where the inset's free corner is, and the whole diagonal it runs along, from the corner of the paper. */
 export type Diagonal = Box & { endX: number; endY: number }
 
-export function usePhotoHand(svg: Ref<SVGSVGElement | null>, stage: ComputedRef<Stage>, workings: ComputedRef<Workings>, can: ComputedRef<{ whole: boolean; crop: boolean; inset: boolean; lines: boolean }>, hand: Hand) {
+export function usePhotoHand(svg: Ref<SVGSVGElement | null>, stage: ComputedRef<Stage>, laid: ComputedRef<Stage>, workings: ComputedRef<Workings>, can: ComputedRef<{ whole: boolean; crop: boolean; inset: boolean; lines: boolean }>, hand: Hand) {
   const tool = useTool()
   const rubber = ref<Box | null>(null)
   const start = ref<{ x: number; y: number } | null>(null)
@@ -48,9 +48,10 @@ export function usePhotoHand(svg: Ref<SVGSVGElement | null>, stage: ComputedRef<
   const near = (a: { x: number; y: number }, x: number, y: number) => Math.hypot(a.x - x, a.y - y) <= GRIP
 
   const diagonal = computed<Diagonal>(() => {
-    const { usable, area } = stage.value
+    // Along which it is pulled, whatever is held: the answer's own.
+    const { usable, area } = laid.value
     const size = workings.value.inset_size || 1
-    return { x: usable.x, y: usable.y, w: area.w / size, h: area.h / size, endX: usable.x + area.w, endY: usable.y + area.h }
+    return { x: usable.x, y: usable.y, w: area.w / size, h: area.h / size, endX: usable.x + stage.value.area.w, endY: usable.y + stage.value.area.h }
   })
 
   function lineAt(p: { x: number; y: number }): { way: 'across' | 'down'; from: number } | null {
@@ -82,7 +83,7 @@ export function usePhotoHand(svg: Ref<SVGSVGElement | null>, stage: ComputedRef<
     else if (can.value.crop && near(p, crop.x + crop.w, crop.y + crop.h)) grip.value = 'corner'
     else if (can.value.lines && inside) grip.value = lineAt(p)
     else if (can.value.crop && inside) grip.value = 'crop'
-    if (grip.value) origin = { ...p, left: workings.value.crop.left, top: workings.value.crop.top }
+    if (grip.value) origin = { ...p, left: (crop.x - photo.x) / photo.w, top: (crop.y - photo.y) / photo.h }
     return grip.value !== null || (can.value.crop && p.x >= photo.x && p.x <= photo.x + photo.w && inside)
   }
 

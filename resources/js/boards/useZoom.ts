@@ -84,6 +84,8 @@ export function useZoom(stage: Ref<SVGSVGElement | null>) {
     if (event.key === '0') reset()
   })
 
+  const panning = ref(false)
+
   /** Drags the view along with a pointer that went down on the bare bench. */
   function pan(start: PointerEvent) {
     if (view.value.zoom === 1) return
@@ -91,8 +93,14 @@ export function useZoom(stage: Ref<SVGSVGElement | null>) {
     const stop = useEventListener('pointermove', (event: PointerEvent) => {
       view.value = { zoom: from.zoom, x: from.x + event.clientX - start.clientX, y: from.y + event.clientY - start.clientY }
     })
-    useEventListener('pointerup', stop, { once: true })
+    panning.value = true
+    const end = () => {
+      stop()
+      panning.value = false
+      for (const leave of ends) leave()
+    }
+    const ends = (['pointerup', 'pointercancel'] as const).map((how) => useEventListener(how, end))
   }
 
-  return { view, pinching, zoomBy, lookAt, toTrueSize, reset, pan }
+  return { view, pinching, panning, zoomBy, lookAt, toTrueSize, reset, pan }
 }

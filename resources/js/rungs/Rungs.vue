@@ -94,6 +94,7 @@ onUnmounted(() => (store.rung = null))
           :picture="rung === 'tone' ? tones.picture : null"
           :spots="rung === 'tone' ? tones.spots : []"
           :pulled="store.pulled"
+          :held="store.held"
           @pull="store.pull"
           @line="pullLine"
           @moved="store.keep"

@@ -33,6 +33,10 @@ export const useDrawing = defineStore('drawing', () => {
   const overtaken = ref<(Overtaken & { drawing: string })[]>([])
   /** Where the crop or the inset was pulled to by hand, until it is kept: the next key goes on from there, not from what was answered last. */
   const pulled = shallowRef<Pull | null>(null)
+  /** Which of them is what the workings show. */
+  const answered = shallowRef<Pull | null>(null)
+  /** What was pulled and is not answered: the page draws it itself until then. */
+  const held = computed(() => (pulled.value === answered.value ? null : pulled.value))
   /** Choices that could not be kept, over a reload. */
   const unkept = useLocalStorage<{ id: string; version: number; choices: Choices } | null>('inch-ladder.unkept', null, { serializer: { read: JSON.parse, write: JSON.stringify } })
   /** What was said of the last thing done by hand. */
@@ -189,6 +193,7 @@ export const useDrawing = defineStore('drawing', () => {
     const [sent, pull] = [plain(choices), pulling]
     pulling = null
     const answer = await api.workings(photo, sent, rung.value, pull)
+    if (pull) answered.value = pull
     if (pull && draft.value) draft.value.fit = rebase(draft.value.fit, sent.fit, answer.choices.fit)
     workings.value = { ...answer, rungs: withSums(answer.rungs, workings.value?.rungs) }
     errors.value = {}
@@ -396,5 +401,5 @@ export const useDrawing = defineStore('drawing', () => {
     await keeping
   }
 
-  return { rung, said, touched, waiting, setAside, late, useLate, dismissLate, sendAgain: hand.tryAgain, deleteSetAside: hand.deleteSetAside, unopened, undoUnopened, taken, adjust, settleHand: hand.settle, drawing, draft, workings, errors, trouble, stale, state, missing, progress, open, refresh, preview, pull, pulled, kept, during, keep, decide, step, takeTheirs, putMineOnTop, note, heard }
+  return { rung, said, touched, waiting, setAside, late, useLate, dismissLate, sendAgain: hand.tryAgain, deleteSetAside: hand.deleteSetAside, unopened, undoUnopened, taken, adjust, settleHand: hand.settle, drawing, draft, workings, errors, trouble, stale, state, missing, progress, open, refresh, preview, pull, pulled, held, kept, during, keep, decide, step, takeTheirs, putMineOnTop, note, heard }
 })
