@@ -29,6 +29,42 @@ function cropFrame(Table $table): array
     return array_map(fn (string $name) => (float) $table->find('[data-test=crop]')->getAttribute($name), ['x', 'y', 'width', 'height']);
 }
 
+it('draws what is held where the hand is, while the server has not answered, and asks one thing at a time', function (string $way, string $held, string $box, array $sides) {
+    $table = fresh('--sheet=9x11in --photo=9x6in --margin=0', 'fit')->press($way)->kept();
+    $at = fn (): array => $table->script('const r = document.querySelector(arguments[0]).getBoundingClientRect(); return [r.right, r.bottom]', [$box]);
+    [$x, $y] = $table->script('const r = document.querySelector(arguments[0]).getBoundingClientRect(); return [r.left + r.width / 2, r.top + r.height / 2]', [$held]);
+    $mouse = fn (string $type, float $by) => $table->devtools('Input.dispatchMouseEvent', ['type' => $type, 'x' => $x - $by, 'y' => $y - $by * $sides[1], 'button' => 'left', 'buttons' => 1, 'clickCount' => 1]);
+    // Every answer takes two seconds; the page has none before that.
+    $table->devtools('Network.enable', []);
+    $slow = fn (int $ms) => $table->devtools('Network.emulateNetworkConditions', ['offline' => false, 'latency' => $ms, 'downloadThroughput' => -1, 'uploadThroughput' => -1]);
+    $slow(2000);
+    $table->script('performance.clearResourceTimings()');
+    [$right, $bottom] = $at();
+    $mouse('mousePressed', 0);
+    foreach (range(4, 40, 4) as $by) {
+        $mouse('mouseMoved', $by);
+    }
+    $drawn = $table->still('const r = document.querySelector(arguments[0]).getBoundingClientRect(); return [r.right, r.bottom]', $box);
+    expect($right - $drawn[0])->toEqualWithDelta(40 * $sides[0], 3)->and($bottom - $drawn[1])->toBeGreaterThanOrEqual(0);
+    expect($table->script('return performance.getEntriesByType("resource").filter((one) => one.name.endsWith("/api/workings")).length'))->toBe(0);
+    $slow(0);
+    $mouse('mouseReleased', 40);
+    $table->kept();
+    // What the server made of it is where it was drawn.
+    expect($at()[0])->toEqualWithDelta($drawn[0], 1.5)->and($at()[1])->toEqualWithDelta($drawn[1], 1.5);
+    $asked = $table->script('return performance.getEntriesByType("resource").filter((one) => one.name.includes("/api/")).map((one) => [new URL(one.name).pathname, one.startTime, one.responseEnd])');
+    expect(array_filter($asked, fn (array $one): bool => $one[0] === '/api/point'))->toBe([]);
+    $plans = array_values(array_filter($asked, fn (array $one): bool => $one[0] === '/api/workings'));
+    foreach (array_slice($plans, 1) as $i => $next) {
+        expect($next[1])->toBeGreaterThanOrEqual($plans[$i][2]);
+    }
+    expect(count($plans))->toBeLessThan(5)->toBeGreaterThan(0);
+})->with([
+    'the crop, moved' => ['Fill the paper', '[data-test=crop]', '[data-test=crop]', [1, 0]],
+    'its corner' => ['Fill the paper', '[data-test=corner]', '[data-test=crop]', [1, 1]],
+    'the inset' => ['Whole photo', '[data-test=inset-handle]', '[data-test=inset-handle]', [1, 0.667]],
+]);
+
 it('moves the crop by hand and by arrow keys, masks the rest, and keeps it', function () {
     // A wide photo for a square sheet: the crop has room to either side.
     $table = fresh('--sheet=10x10in --photo=9x6in', 'fit')

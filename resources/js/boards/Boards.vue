@@ -80,7 +80,7 @@ const does = {
   line: (which: 'across' | 'down', from: number, to: number) => emit('line', which, from, to),
   moved: () => emit('moved'),
 }
-const hand = usePhotoHand(svg, stage, laid, workings, can, does)
+const hand = usePhotoHand(svg, stage, workings, () => props.held, can, does)
 const keys = useCropKeys(
   () => ({
     left: props.workings.crop.left,
@@ -214,6 +214,7 @@ function lightNearest(event: PointerEvent) {
         :rubber="hand.rubber.value"
         :outline="hand.outline.value"
         :cross-hair="hand.crossHair.value"
+        :held-line="hand.heldLine.value"
         :roomy="width > ROOM_FOR_LOSSES"
         @nudge="keys.nudge"
         @pull="keys.pullCrop"

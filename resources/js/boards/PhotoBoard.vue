@@ -22,6 +22,8 @@ const props = defineProps<BoardProps & {
   outline: { x: number; y: number }[]
   /** Where keys have brought the cross-hair. */
   crossHair: { x: number; y: number } | null
+  /** A main line in the hand, and its share of the crop. */
+  heldLine: { way: 'across' | 'down'; from: number } | null
   spots: ToneSpot[]
   wholePhoto?: boolean
   picture?: string | null
@@ -122,6 +124,16 @@ const caption = computed(() => {
     <rect v-if="rubber && tool.kind === 'box'" class="rubber" :x="Math.min(rubber.x, rubber.x + rubber.w)" :y="Math.min(rubber.y, rubber.y + rubber.h)" :width="Math.abs(rubber.w)" :height="Math.abs(rubber.h)" />
     <g v-if="outline.length > 0" data-test="outline"><path class="rubber" :d="`M${outline.map((at) => `${at.x} ${at.y}`).join('L')}`" /><circle v-for="(at, i) in outline" :key="i" class="rubber" :cx="at.x" :cy="at.y" :r="i === 0 ? 9 : 4" /></g>
     <path v-if="rubber && tool.kind === 'line'" class="rubber" :d="`M${rubber.x} ${rubber.y}l${rubber.w} ${rubber.h}`" />
+    <path
+      v-if="heldLine"
+      class="rubber"
+      :d="
+        heldLine.way === 'across'
+          ? `M${stage.crop.x + heldLine.from * stage.crop.w} ${stage.crop.y}v${stage.crop.h}`
+          : `M${stage.crop.x} ${stage.crop.y + heldLine.from * stage.crop.h}h${stage.crop.w}`
+      "
+      data-test="held-line"
+    />
     <path
       v-if="crossHair"
       class="cross-hair"

@@ -23,13 +23,12 @@ function workings(from: string, free = false): Workings {
   return {
     crop: { left, top, share_w: size / 2, share_h: size },
     crop_size: size,
-    inset_size: 0.5,
     choices: { fit: { way: 'crop', lock: free ? 'free' : 'paper' } },
   } as unknown as Workings
 }
 
 const pullOf = ({ by, ...rest }: Record<string, string | boolean>) =>
-  ({ by, ...Object.fromEntries(Object.entries(rest).map(([name, value]) => [name, typeof value === 'string' ? share(value) : value])) }) as unknown as Pull
+  ({ by, ...Object.fromEntries(Object.entries(rest).map(([name, value]) => [name, typeof value === 'string' ? share(value) : value])) }) as unknown as Exclude<Pull, { by: 'inset' }>
 
 describe('a crop that is held', () => {
   for (const { name, from, pull, becomes } of table) {
@@ -39,12 +38,11 @@ describe('a crop that is held', () => {
     })
   }
 
-  it('moves nothing but the crop on the photo, and an inset along its diagonal on the paper', () => {
+  it('moves nothing but the crop on the photo', () => {
     const box = (x: number, y: number, w: number, h: number) => ({ x, y, w, h })
-    const stage = { photo: box(10, 20, 400, 200), crop: box(0, 0, 1, 1), usable: box(500, 20, 300, 300), area: box(500, 20, 100, 50) } as unknown as Stage
+    const stage = { photo: box(10, 20, 400, 200), crop: box(0, 0, 1, 1), area: box(500, 20, 100, 50) } as unknown as Stage
     const moved = holding(stage, workings('1/4 0 1/2'), { by: 'move', left: 0.1, top: 0.2 })
     expect(moved).toEqual({ ...stage, crop: box(50, 60, 100, 100) })
-    expect(holding(stage, workings('1/4 0 1/2'), { by: 'inset', share: 0.75 })).toEqual({ ...stage, area: box(500, 20, 150, 75) })
-    expect(holding(stage, workings('1/4 0 1/2'), null)).toBe(stage)
+    for (const other of [null, { by: 'inset', share: 0.75 } as const]) expect(holding(stage, workings('1/4 0 1/2'), other)).toBe(stage)
   })
 })

@@ -4,14 +4,17 @@ import type { Box, Stage } from './stage'
 /** No crop is smaller than this share of the largest of its shape, and no inset than this share of its diagonal; as the core has it. */
 const LEAST = 0.05
 
-const bounded = (share: number) => Math.min(1, Math.max(LEAST, share))
+export const bounded = (share: number) => Math.min(1, Math.max(LEAST, share))
 const within = (start: number, side: number) => Math.min(1 - side, Math.max(0, start))
 
 /**
  * Where the crop's frame follows a hand, as shares of the photo, until the server has answered with the choices that come of it.
  * It is drawn, never kept.
  */
-export function heldCrop({ crop, crop_size: size, choices }: Pick<Workings, 'crop' | 'crop_size' | 'choices'>, pull: Pull): Box {
+export function heldCrop(
+  { crop, crop_size: size, choices }: Pick<Workings, 'crop' | 'crop_size' | 'choices'>,
+  pull: Exclude<Pull, { by: 'inset' }>,
+): Box {
   const { left, top, share_w: w, share_h: h } = crop
   const framed = (by: number, x = left, y = top) => ({ x: within(x, w * by), y: within(y, h * by), w: w * by, h: h * by })
   switch (pull.by) {
@@ -25,19 +28,13 @@ export function heldCrop({ crop, crop_size: size, choices }: Pick<Workings, 'cro
       const by = bounded(pull.size) / size
       return framed(by, left + (w * (1 - by)) / 2, top + (h * (1 - by)) / 2)
     }
-    case 'inset':
-      return framed(1)
   }
 }
 
-/** The stage with the crop on the photo, or the inset on the paper, where the hand holds it. */
+/** The stage, with the crop on the photo where the hand holds it. */
 export function holding(stage: Stage, workings: Workings, pull: Pull | null): Stage {
-  if (!pull) return stage
-  const { photo, usable, area } = stage
-  if (pull.by === 'inset') {
-    const by = bounded(pull.share) / (workings.inset_size || 1)
-    return { ...stage, area: { x: usable.x, y: usable.y, w: area.w * by, h: area.h * by } }
-  }
+  if (!pull || pull.by === 'inset') return stage
+  const { photo } = stage
   const { x, y, w, h } = heldCrop(workings, pull)
   return { ...stage, crop: { x: photo.x + x * photo.w, y: photo.y + y * photo.h, w: w * photo.w, h: h * photo.h } }
 }

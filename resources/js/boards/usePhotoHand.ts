@@ -2,6 +2,7 @@ import { useEventListener } from '@vueuse/core'
 import { computed, ref, watch, type ComputedRef, type Ref } from 'vue'
 import type { Pull, Workings } from '@/api/types'
 import { useTool } from '@/stores/tool'
+import { bounded } from './held'
 import type { Box, Stage } from './stage'
 import { useCrossHair } from './useCrossHair'
 
@@ -20,13 +21,14 @@ const CLICK = 5
 /** Where the inset's free corner is, and the whole diagonal it runs along, from the corner of the paper. */
 export type Diagonal = Box & { endX: number; endY: number }
 
-export function usePhotoHand(svg: Ref<SVGSVGElement | null>, stage: ComputedRef<Stage>, laid: ComputedRef<Stage>, workings: ComputedRef<Workings>, can: ComputedRef<{ whole: boolean; crop: boolean; inset: boolean; lines: boolean }>, hand: Hand) {
+export function usePhotoHand(svg: Ref<SVGSVGElement | null>, stage: ComputedRef<Stage>, workings: ComputedRef<Workings>, held: () => Pull | null, can: ComputedRef<{ whole: boolean; crop: boolean; inset: boolean; lines: boolean }>, hand: Hand) {
   const tool = useTool()
   const rubber = ref<Box | null>(null)
   const start = ref<{ x: number; y: number } | null>(null)
   /** The outline so far, as shares of the whole picture, and as it is seen. */
   const trail = ref<[number, number][]>([])
   const grip = ref<'crop' | 'corner' | 'inset' | { way: 'across' | 'down'; from: number } | null>(null)
+  const heldLine = computed(() => (typeof grip.value === 'object' ? grip.value : null))
   let pressed = { x: 0, y: 0 }
   let origin = { x: 0, y: 0, left: 0, top: 0 }
 
@@ -48,10 +50,12 @@ export function usePhotoHand(svg: Ref<SVGSVGElement | null>, stage: ComputedRef<
   const near = (a: { x: number; y: number }, x: number, y: number) => Math.hypot(a.x - x, a.y - y) <= GRIP
 
   const diagonal = computed<Diagonal>(() => {
-    // Along which it is pulled, whatever is held: the answer's own.
-    const { usable, area } = laid.value
+    const { usable, area } = stage.value
     const size = workings.value.inset_size || 1
-    return { x: usable.x, y: usable.y, w: area.w / size, h: area.h / size, endX: usable.x + stage.value.area.w, endY: usable.y + stage.value.area.h }
+    const pull = held()
+    const share = pull?.by === 'inset' ? bounded(pull.share) : size
+    const [w, h] = [area.w / size, area.h / size]
+    return { x: usable.x, y: usable.y, w, h, endX: usable.x + w * share, endY: usable.y + h * share }
   })
 
   function lineAt(p: { x: number; y: number }): { way: 'across' | 'down'; from: number } | null {
@@ -195,5 +199,5 @@ export function usePhotoHand(svg: Ref<SVGSVGElement | null>, stage: ComputedRef<
     tool.finish(null)
   })
 
-  return { rubber, outline, cursor, crossHair, diagonal, grip, down, move, up, letGo }
+  return { rubber, outline, cursor, crossHair, heldLine, diagonal, grip, down, move, up, letGo }
 }
