@@ -1,5 +1,6 @@
 <?php
 
+use App\Http\Controllers\AboutController;
 use App\Http\Controllers\AlternativeController;
 use App\Http\Controllers\ArchiveController;
 use App\Http\Controllers\CatalogueController;
@@ -25,6 +26,7 @@ use App\Http\Controllers\ToneController;
 use App\Http\Controllers\WorkingsController;
 use Illuminate\Support\Facades\Route;
 
+Route::get('about', AboutController::class);
 Route::get('catalogue', CatalogueController::class);
 Route::post('workings', WorkingsController::class);
 Route::post('point', [WorkingsController::class, 'point']);
@@ -48,6 +50,9 @@ Route::post('drawings/{drawing}/sheet', [DrawingController::class, 'another']);
 Route::delete('drawings/{drawing}/sheet', [DrawingController::class, 'takeSheetAway']);
 Route::post('drawings/{drawing}/undo', [DrawingController::class, 'undo']);
 Route::post('drawings/{drawing}/redo', [DrawingController::class, 'redo']);
+Route::get('drawings/{drawing}/changes', [DrawingController::class, 'changes']);
+Route::post('drawings/{drawing}/changes/{position}', [DrawingController::class, 'stepTo'])->where('position', '\d{1,9}');
+Route::post('drawings/{drawing}/duplicate', [DrawingController::class, 'duplicate']);
 Route::get('keeping', [KeepingController::class, 'show']);
 Route::post('keeping/{name}', [KeepingController::class, 'takeOver']);
 Route::delete('keeping/{name}', [KeepingController::class, 'decline']);

@@ -52,6 +52,9 @@ final class Drawing extends Model
 
     private const REVISIONS_TRIMMED = 100;
 
+    /** What a list of revisions tells of each. */
+    private const TOLD = ['position', 'what', 'created_at'];
+
     /** As many changes of the choices as are made while a device is away (ours). */
     private const PLANS_LOOKED_BACK = 40;
 
@@ -292,21 +295,58 @@ final class Drawing extends Model
     public function step(int $by, int $version, ?int $edits = null): void
     {
         $this->write($version, $this->document() ?? [], function () use ($by, $edits): void {
-            if ($edits !== null && $edits !== $this->edits) {
-                throw StaleSave::of($this->version, []);
-            }
-            $revision = $this->revisions()->where('position', $by < 0 ? $this->position : $this->position + 1)->first();
-            if ($revision === null || ($by < 0 && $this->position === 0)) {
-                return;
-            }
-            $this->handWork()->put($revision->hand ?? [], $by < 0 ? 'before' : 'after');
-            // A document that is damaged is put right by any step.
-            if ($revision->choices !== null || $this->document() === null) {
-                $stood = $by > 0 && $revision->choices !== null ? $revision : $this->revisions()->where('position', $by > 0 ? '<=' : '<', $revision->position)->whereNotNull('choices')->orderByDesc('position')->first();
-                $this->choices = $stood->choices ?? $this->choices;
-            }
-            $this->position += $by;
+            $this->mustStandAt($edits);
+            $this->takeStep($by);
         });
+    }
+
+    /**
+     * Goes back or forward to a position of its history, one revision after another and all of them at once; as far as there are any.
+     *
+     * @param  int|null  $edits  as many as were known; null does not ask
+     *
+     * @throws StaleSave
+     */
+    public function stepTo(int $position, int $version, ?int $edits = null): void
+    {
+        $this->write($version, $this->document() ?? [], function () use ($position, $edits): void {
+            $this->mustStandAt($edits);
+            while ($this->position !== $position && $this->takeStep($position <=> $this->position));
+        });
+    }
+
+    private function mustStandAt(?int $edits): void
+    {
+        if ($edits !== null && $edits !== $this->edits) {
+            throw StaleSave::of($this->version, []);
+        }
+    }
+
+    /** One revision back or forward; false at either end. */
+    private function takeStep(int $by): bool
+    {
+        $revision = $this->revisions()->where('position', $by < 0 ? $this->position : $this->position + 1)->first();
+        if ($revision === null || ($by < 0 && $this->position === 0)) {
+            return false;
+        }
+        $this->handWork()->put($revision->hand ?? [], $by < 0 ? 'before' : 'after');
+        // A document that is damaged is put right by any step.
+        if ($revision->choices !== null || $this->document() === null) {
+            $stood = $by > 0 && $revision->choices !== null ? $revision : $this->revisions()->where('position', $by > 0 ? '<=' : '<', $revision->position)->whereNotNull('choices')->orderByDesc('position')->first();
+            $this->choices = $stood->choices ?? $this->choices;
+        }
+        $this->position += $by;
+
+        return true;
+    }
+
+    /** @return list<Revision> those about where it stands, the latest first: so many that were made, and as many that were taken back */
+    public function history(int $most): array
+    {
+        $made = $this->revisions()->where('position', '<=', $this->position)->orderByDesc('position')->limit($most)->get(self::TOLD);
+        $ahead = $this->revisions()->where('position', '>', $this->position)->orderBy('position')->limit($most)->get(self::TOLD);
+
+        return array_values($ahead->reverse()->concat($made)->all());
     }
 
     /**

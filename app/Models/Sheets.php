@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Documents\BestPlan;
+use App\Documents\ChoicesReader;
 use App\Exceptions\OnlySheet;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Facades\DB;
@@ -37,17 +38,8 @@ final readonly class Sheets
      */
     public function another(Purpose $purpose): Drawing
     {
-        $read = $this->drawing->read();
         count($this->all()) < self::MOST || throw OnlySheet::oneTooMany(self::MOST);
-        $document = $read->document();
-        $choices = BestPlan::read([
-            ...$document,
-            'paper' => [...$document['paper'], 'purpose' => $purpose->value, 'setup' => []],
-            'finish' => [...$document['finish'], 'done' => [], 'lesson' => ''],
-            'copy' => [...$document['copy'], 'pass' => 'place', 'waved' => []],
-            'things' => array_map(static fn (array $thing): array => [...$thing, 'ticked' => [], 'state' => State::Open->value], $document['things']),
-            'shots' => [], 'meant' => [], 'related' => [],
-        ], $this->drawing->photo?->width, $this->drawing->photo?->height);
+        $choices = $this->afresh(['purpose' => $purpose->value]);
 
         return DB::transaction(function () use ($choices): Drawing {
             $work = $this->drawing->work ?? $this->drawing->id;
@@ -59,6 +51,38 @@ final readonly class Sheets
 
             return $sheet;
         });
+    }
+
+    /**
+     * The same picture and plan as a drawing of its own.
+     *
+     * @throws \InchLadder\Impossible
+     * @throws \Illuminate\Validation\ValidationException
+     */
+    public function duplicate(string $title): Drawing
+    {
+        return Drawing::begin($this->drawing->photo, $this->afresh(['purpose' => null], ['title' => $title])->json);
+    }
+
+    /**
+     * Its choices with nothing made, noted or checked yet.
+     *
+     * @param  array{purpose: string|null}  $paper
+     * @param  array{title?: string}  $also
+     */
+    private function afresh(array $paper, array $also = []): ChoicesReader
+    {
+        $document = $this->drawing->read()->document();
+
+        return BestPlan::read([
+            ...$document,
+            ...$also,
+            'paper' => [...$document['paper'], ...$paper, 'setup' => []],
+            'finish' => [...$document['finish'], 'done' => [], 'lesson' => ''],
+            'copy' => [...$document['copy'], 'pass' => 'place', 'waved' => []],
+            'things' => array_map(static fn (array $thing): array => [...$thing, 'ticked' => [], 'state' => State::Open->value], $document['things']),
+            'shots' => [], 'meant' => [], 'related' => [],
+        ], $this->drawing->photo?->width, $this->drawing->photo?->height);
     }
 
     /** Puts a drawing among the sheets of another. */

@@ -28,6 +28,7 @@ return [
     'shot between' => 'Corners of a part lie at least a tenth of the side apart. The second is below and to the right of the first.',
     'shot unreadable' => 'A drawing photo has four corners and places in shares of it, like 0.25 0.5. This one’s cannot be read.',
     /* What a step changed, as undo names it. */
+    'begun' => 'begun',
     'part' => [
         'title' => 'the title', 'unit' => 'the unit', 'ruler' => 'the ruler', 'reach' => 'the ruler’s length', 'photo' => 'the photo', 'paper' => 'the paper', 'fit' => 'the fit', 'grid' => 'the grid',
         'copy' => 'how it is copied', 'tone' => 'the tones', 'finish' => 'the finishing checklist', 'points' => 'the key points', 'regions' => 'the areas', 'things' => 'the things', 'spans' => 'the lengths',

@@ -16,6 +16,7 @@ return [
         'name' => 'Give it a name of up to 60 letters, to find it by.',
     ],
     'file thrown away' => 'This file was thrown away after an hour. Make the sheet again.',
+    'copied' => ':title, copy',
     'squared' => ':title, squared',
     'as taken' => 'as it was taken',
     'no page found' => 'The edges of the page do not stand out: set its four corners by hand.',

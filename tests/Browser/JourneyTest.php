@@ -127,7 +127,18 @@ it('goes from a photo to a printed grid and a copied cell, with the same numbers
         Table::until(fn () => $version() > $before && $table->kept(), 'the redo');
     }
     Table::until(fn () => ! $table->find('[data-test=redo]')->isEnabled(), 'nothing to be left to redo');
-    $table->see('[data-test=figures]', '×1 1/2')->isQuiet();
+    $table->see('[data-test=figures]', '×1 1/2');
+    // The same at one press, from the list of what was changed, and back.
+    $table->thisDrawing()->unfold('Changes')->see('[data-test=changes]', 'A1 copied')->isAccessibleThen('The changes')->click('[data-test=changes] li:last-child button');
+    Table::until(fn () => ! $table->find('[data-test=undo]')->isEnabled(), 'the beginning');
+    $table->see('nav:not(.places)', $began)->see('[data-test=changes] [aria-current]', 'begun')->see('[data-test=changes] li:first-child', 'undone');
+    $table->click('[data-test=changes] li:first-child button')->see('[data-test=figures]', '×1 1/2');
+    Table::until(fn () => ! $table->find('[data-test=redo]')->isEnabled(), 'the end');
+    // A duplicate begins with the same plan and nothing copied.
+    $table->press('Duplicate drawing');
+    $copy = $table->arrive('/drawing/(\w+)/paper');
+    expect($copy)->not->toBe($id);
+    $table->see('h1', ', copy')->see('nav', '0 of 35')->isQuiet();
 });
 
 it('takes in a photo that is pasted, several at once, and one that is dropped on another page', function () {
@@ -146,6 +157,27 @@ it('takes in a photo that is pasted, several at once, and one that is dropped on
     // On another page two come in, and both lie on the first page; what is no picture says which it is.
     $table->script($give, ['drop', ['dropped_quince.jpg' => $bytes(22), 'dropped_plum.jpg' => $bytes(23), 'list.jpg' => base64_encode('no picture')]]);
     $table->see('.boards', 'Dropped quince')->see('.boards', 'Dropped plum')->see('[data-test=trouble]', 'list.jpg: ');
+    // Another app, or another site, sends some: nothing is taken in before that is said, and what is left is gone.
+    $share = <<<'JS'
+        const form = Object.assign(document.createElement('form'), { method: 'POST', action: '/shared', enctype: 'multipart/form-data' })
+        const input = Object.assign(document.createElement('input'), { type: 'file', name: 'photo', multiple: true })
+        const data = new DataTransfer()
+        for (const [name, base64] of Object.entries(arguments[0])) data.items.add(new File([Uint8Array.from(atob(base64), (one) => one.charCodeAt(0))], name, { type: 'image/jpeg' }))
+        input.files = data.files
+        form.append(input)
+        document.body.append(form)
+        form.submit()
+        JS;
+    Table::until(fn () => $table->script('return Boolean(navigator.serviceWorker.controller)'), 'the worker to serve the page');
+    $table->script($share, [['sent_fig.jpg' => $bytes(24)]]);
+    $table->see('[data-test=shared]', 'Another app has sent sent_fig.jpg.')->isAccessibleThen('The shelf, with a photo that was sent')->press('Leave it');
+    $table->script($share, [['sent_medlar.jpg' => $bytes(25), 'sent_sloe.jpg' => $bytes(26)]]);
+    $table->see('[data-test=shared]', 'Another app has sent 2 photos.')->press('Add')->see('.boards', 'Sent medlar')->see('.boards', 'Sent sloe');
+    expect($table->all('[data-test=shared]'))->toBe([])->and($table->text('.boards'))->not->toContain('Sent fig');
+    $table->go('/')->see('.boards', 'Sent sloe');
+    expect($table->all('[data-test=shared]'))->toBe([]);
+    // The shortcut of the installed app goes on with the last that was worked on.
+    $table->go('/?go-on')->arrive('/drawing/\w+/\w+');
     $table->isQuiet();
 });
 

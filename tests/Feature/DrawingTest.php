@@ -260,3 +260,83 @@ it('puts a damaged document right by any step back, a step of the hand too', fun
     DB::table('drawings')->where('id', $drawing->id)->update(['choices' => '"x"']);
     $this->postJson("{$url}/undo", ['version' => 1])->assertOk()->assertJsonPath('workings.choices.title', 'Garden gate')->assertJsonPath('cells', []);
 });
+
+it('lists what was changed, the latest first, and goes straight to any of it, by hand or by choice', function () {
+    $drawing = Drawings::begin();
+    $path = "/api/drawings/{$drawing->id}";
+    $act = [
+        fn () => decide($drawing, 1, ['fit.cell' => '2 in'])->assertOk(),
+        fn () => test()->putJson("{$path}/cells/1/0", ['state' => 'done'])->assertOk(),
+        fn () => decide($drawing, 2, ['title' => 'Gate'])->assertOk(),
+        fn () => test()->putJson("{$path}/cells/2/0", ['state' => 'done'])->assertOk(),
+    ];
+    $look = fn (): array => array_intersect_key(test()->getJson($path)->json(), ['cells' => 0, 'undo' => 0, 'redo' => 0]) + ['title' => standing($drawing, 'title'), 'cell' => standing($drawing, 'fit.cell')];
+    $states = [$look()];
+    foreach ($act as $change) {
+        $change();
+        $states[] = $look();
+    }
+    // Whatever is gone to, and from wherever, is as it was; nothing is lost on the way.
+    foreach ([0, 4, 1, 3, 2, 0, 2, 4, 4] as $position) {
+        ['version' => $version, 'edits' => $edits] = test()->getJson($path)->json();
+        test()->postJson("{$path}/changes/{$position}", ['version' => $version, 'edits' => $edits])->assertOk();
+        $now = $look();
+        expect([...$now, 'undo' => null, 'redo' => null])->toBe([...$states[$position], 'undo' => null, 'redo' => null])
+            ->and($now['undo'] === null)->toBe($position === 0)->and($now['redo'] === null)->toBe($position === 4);
+        $told = test()->getJson("{$path}/changes")->assertOk()->json();
+        expect(array_column($told, 'position'))->toBe([4, 3, 2, 1, 0])
+            ->and(array_column($told, 'side'))->toBe(array_map(fn (int $at): int => $at <=> $position, [4, 3, 2, 1, 0]))
+            ->and($told[1]['what'])->toBe('the title')->and($told[4]['what'])->toBe('begun')
+            ->and(array_filter($told, fn (array $one): bool => strtotime($one['at']) === false))->toBe([]);
+    }
+    // Further than there is ends at the end; another's edits in between refuse it.
+    ['version' => $version, 'edits' => $edits] = test()->getJson($path)->json();
+    test()->postJson("{$path}/changes/99", ['version' => $version, 'edits' => $edits])->assertOk();
+    expect($look()['title'])->toBe('Gate');
+    test()->postJson("{$path}/changes/0", ['version' => $version, 'edits' => $edits - 1])->assertStatus(409);
+    test()->postJson("{$path}/changes/0", ['version' => $version + 1])->assertStatus(409);
+    expect($look()['title'])->toBe('Gate');
+});
+
+it('duplicates a drawing: the same picture and plan, nothing done, and each goes its own way', function (Closure $begin) {
+    $drawing = $begin();
+    $path = "/api/drawings/{$drawing->id}";
+    decide($drawing, 1, ['title' => str_repeat('Gate and ', 13).'wall', 'fit.cell' => '2 in', 'paper.purpose' => 'trial', 'finish.lesson' => 'less water'])->assertOk();
+    test()->putJson("{$path}/cells/1/0", ['state' => 'done'])->assertOk();
+    $first = test()->getJson($path)->json();
+    $copy = test()->postJson("{$path}/duplicate")->assertStatus(201)->json();
+    $own = fn (array $one): array => array_diff_key($one['workings']['choices'], ['title' => 0, 'finish' => 0, 'paper' => 0]);
+    expect($copy['id'])->not->toBe($first['id'])
+        ->and($own($copy))->toBe($own($first))->and($copy['workings']['lines'])->toBe($first['workings']['lines'])
+        ->and($copy['photo'])->toBe($first['photo'])
+        ->and($copy['workings']['choices']['title'])->toEndWith(', copy')->toStartWith('Gate and Gate')
+        ->and($copy['workings']['choices']['paper'])->toBe([...$first['workings']['choices']['paper'], 'purpose' => null])
+        ->and($copy['workings']['choices']['finish']['lesson'])->toBe('')
+        ->and($copy['cells'])->toBe([])->and($copy['undo'])->toBeNull()->and($copy['sheets'])->toBe([]);
+    decide(Drawing::query()->findOrFail($copy['id']), 1, ['fit.cell' => '1 in'])->assertOk();
+    test()->deleteJson($path)->assertNoContent();
+    expect(test()->getJson("/api/drawings/{$copy['id']}")->assertOk()->json('workings.choices.fit.cell'))->toBe('1 in');
+    test()->postJson("{$path}/restore")->assertOk();
+    expect(standing($drawing, 'fit.cell'))->toBe('2 in');
+})->with([
+    'with a photo' => [fn () => Drawings::begin()],
+    'one sheet of two' => [function () {
+        $drawing = Drawings::begin();
+        test()->postJson("/api/drawings/{$drawing->id}/sheet", ['purpose' => 'good'])->assertStatus(201);
+
+        return $drawing->refresh();
+    }],
+]);
+
+it('says which version it is, and names each library with its licence', function () {
+    $about = test()->getJson('/api/about')->assertOk()->json();
+    $libraries = array_column($about['libraries'], null, 'name');
+    // composer.json and package.json are what is asked for; neither is read for the answer.
+    $asked = fn (string $file, string $part): array => array_keys(json_decode((string) file_get_contents(base_path($file)), true)[$part]);
+    $named = [...array_filter($asked('composer.json', 'require'), fn (string $name): bool => str_contains($name, '/')), ...$asked('package.json', 'dependencies')];
+    expect(count($named))->toBeGreaterThan(10)->and(array_diff($named, array_keys($libraries)))->toBe([])
+        ->and($libraries)->not->toHaveKey('pestphp/pest')
+        ->and(array_filter($libraries, fn (array $one): bool => $one['licence'] === '' || preg_match('/^\d/', $one['version']) !== 1))->toBe([])
+        ->and($about['licence'])->toBe(json_decode((string) file_get_contents(base_path('composer.json')), true)['license'])
+        ->and((string) file_get_contents(base_path('LICENSE')))->toContain($about['licence']);
+});

@@ -14,9 +14,11 @@ use App\Imaging\PhotoStore;
 use App\Imaging\ReadAhead;
 use App\Keeping\Bin;
 use App\Models\Drawing;
+use App\Models\Revision;
 use App\Models\Sheets;
 use App\Wire\DrawingWriter;
 use App\Wire\Json\BinJson;
+use App\Wire\Json\ChangeJson;
 use App\Wire\Json\MainLineJson;
 use App\Wire\Json\ShelfEntryJson;
 use App\Wire\MainLines;
@@ -24,6 +26,7 @@ use App\Wire\PlanWriter;
 use App\Wire\Said;
 use App\Wire\ShelfMemory;
 use App\Wire\Touched;
+use App\Wording\Phrases;
 use App\Wording\Say;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -35,6 +38,12 @@ final readonly class DrawingController
 {
     /** Boards of the shelf that are asked for at once. */
     private const PAGE = 24;
+
+    /** Signs of a title that leave room for what is added to it. */
+    private const TITLE = 100;
+
+    /** Changes that are listed, before and after where the drawing stands. */
+    private const CHANGES = 40;
 
     public function __construct(private PhotoStore $photos, private DrawingWriter $writer)
     {
@@ -112,6 +121,32 @@ final readonly class DrawingController
     public function redo(Request $request, Drawing $drawing): JsonResponse
     {
         return $this->step($request, $drawing, 1);
+    }
+
+    /** @return list<ChangeJson> the latest first; what was taken back and can be brought back before it */
+    public function changes(Drawing $drawing): array
+    {
+        return array_map(static fn (Revision $one): ChangeJson => new ChangeJson(
+            $one->position,
+            $one->what === 'begun' ? Say::it('choices.begun') : Phrases::step($one->what),
+            $one->created_at->toIso8601String(),
+            $one->position <=> $drawing->position,
+        ), $drawing->history(self::CHANGES));
+    }
+
+    public function stepTo(Request $request, Drawing $drawing, int $position): JsonResponse
+    {
+        $drawing->stepTo($position, $request->integer('version'), $request->has('edits') ? $request->integer('edits') : null);
+
+        return $this->show($drawing);
+    }
+
+    /** The same picture and plan once more, as a drawing of its own. */
+    public function duplicate(Drawing $drawing): JsonResponse
+    {
+        $title = Say::it('http.copied', ['title' => mb_strimwidth($drawing->title(), 0, self::TITLE)]);
+
+        return new JsonResponse($this->writer->drawing((new Sheets($drawing))->duplicate($title)), 201);
     }
 
     public function destroy(Drawing $drawing): Response

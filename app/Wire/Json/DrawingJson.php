@@ -51,6 +51,12 @@ use OpenApi\Attributes as OA;
     requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: StepRequest::class)),
     responses: [new OA\Response(response: 200, ref: '#/components/responses/Drawing'), new OA\Response(response: 409, ref: '#/components/responses/Trouble')],
 )]
+#[OA\Post(
+    path: '/api/drawings/{drawing}/duplicate',
+    operationId: 'duplicate',
+    parameters: [new OA\Parameter(ref: '#/components/parameters/drawing')],
+    responses: [new OA\Response(response: 201, ref: '#/components/responses/Drawing'), new OA\Response(response: 422, ref: '#/components/responses/Trouble')],
+)]
 #[OA\Delete(
     path: '/api/drawings/{drawing}',
     operationId: 'bin',

@@ -85,6 +85,7 @@ type Asked<P extends { post: unknown }> = Omit<
 export const api = {
   shelf: (hand: string, from = 0, search = '', sort: 'touched' | 'name' = 'touched') =>
     told(http.GET('/api/drawings', { params: { query: { hand, from, search, sort } } })),
+  about: () => told(http.GET('/api/about')),
   catalogue: () => told(http.GET('/api/catalogue')),
   drawing: (id: string) => told(http.GET('/api/drawings/{drawing}', of(id))),
   decide: (id: string, version: number, choices: Choices) =>
@@ -93,6 +94,10 @@ export const api = {
     told(http.POST('/api/drawings/{drawing}/undo', { ...of(id), body: { version, edits } })),
   redo: (id: string, version: number, edits?: number) =>
     told(http.POST('/api/drawings/{drawing}/redo', { ...of(id), body: { version, edits } })),
+  changes: (id: string) => told(http.GET('/api/drawings/{drawing}/changes', of(id))),
+  stepTo: (drawing: string, position: number, version: number, edits: number) =>
+    told(http.POST('/api/drawings/{drawing}/changes/{position}', { params: { path: { drawing, position } }, body: { version, edits } })),
+  duplicate: (id: string) => told(http.POST('/api/drawings/{drawing}/duplicate', of(id))),
   bin: (id: string) => told(http.DELETE('/api/drawings/{drawing}', of(id))),
   binned: () => told(http.GET('/api/bin')),
   keeping: () => told(http.GET('/api/keeping')),

@@ -4,6 +4,22 @@
  */
 
 export interface paths {
+    "/api/about": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["about"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/adjust": {
         parameters: {
             query?: never;
@@ -62,6 +78,38 @@ export interface paths {
         get: operations["cellToCopy"];
         put: operations["cell"];
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/drawings/{drawing}/changes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["changes"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/drawings/{drawing}/changes/{position}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["stepTo"];
         delete?: never;
         options?: never;
         head?: never;
@@ -286,6 +334,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["redo"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/drawings/{drawing}/duplicate": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["duplicate"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1304,6 +1368,14 @@ export interface paths {
 export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
+        /** @description What this is, and what it is built from. */
+        AboutJson: {
+            version: string;
+            /** Format: date-time */
+            built: string | null;
+            licence: string;
+            libraries: components["schemas"]["LibraryJson"][];
+        };
         /** @description Something done by hand to a drawing. */
         AdjustRequest: {
             choices: components["schemas"]["ChoicesJson"];
@@ -1448,6 +1520,15 @@ export interface components {
             /** @example 5x7-1f3870be */
             mesh?: string | null;
             ago?: number | null;
+        };
+        /** @description A change of a drawing that can be gone back to. */
+        ChangeJson: {
+            position: number;
+            what: string;
+            /** Format: date-time */
+            at: string;
+            /** @enum {integer} */
+            side: -1 | 0 | 1;
         };
         /** @description Lengths against lengths, slopes, and what lies under what. */
         CheckJson: {
@@ -1873,6 +1954,12 @@ export interface components {
             exact: string;
             text: string;
             amount: string;
+        };
+        /** @description A library Inch Ladder is built from. */
+        LibraryJson: {
+            name: string;
+            version: string;
+            licence: string;
         };
         /** @description Where the light of a picture comes from, as it is held. */
         LightJson: {
@@ -3366,6 +3453,26 @@ export interface components {
 }
 export type $defs = Record<string, never>;
 export interface operations {
+    about: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description What this is. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AboutJson"];
+                };
+            };
+        };
+    };
     adjust: {
         parameters: {
             query?: never;
@@ -3506,6 +3613,50 @@ export interface operations {
                 };
             };
             422: components["responses"]["Trouble"];
+        };
+    };
+    changes: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description The head of the description that the front end's types are generated from. */
+                drawing: components["parameters"]["drawing"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The latest first. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ChangeJson"][];
+                };
+            };
+        };
+    };
+    stepTo: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description The head of the description that the front end's types are generated from. */
+                drawing: components["parameters"]["drawing"];
+                position: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["StepRequest"];
+            };
+        };
+        responses: {
+            200: components["responses"]["Drawing"];
+            409: components["responses"]["Trouble"];
         };
     };
     clearances: {
@@ -3945,6 +4096,22 @@ export interface operations {
         responses: {
             200: components["responses"]["Drawing"];
             409: components["responses"]["Trouble"];
+        };
+    };
+    duplicate: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description The head of the description that the front end's types are generated from. */
+                drawing: components["parameters"]["drawing"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            201: components["responses"]["Drawing"];
+            422: components["responses"]["Trouble"];
         };
     };
     restore: {

@@ -3,7 +3,7 @@ import { clientsClaim } from 'workbox-core'
 import { ExpirationPlugin } from 'workbox-expiration'
 import { registerRoute } from 'workbox-routing'
 import { CacheFirst, NetworkFirst } from 'workbox-strategies'
-import { KEPT_IN, TAKE_OVER, TOLD } from './told'
+import { KEPT_IN, MOST_SHARED, SHARED, SHARED_IN, SHARED_NAME, TAKE_OVER, TOLD } from './told'
 
 /**
  * What the browser keeps, so that the page at the easel opens and turns its cells while the server is out of reach:
@@ -76,6 +76,20 @@ registerRoute(({ url }) => url.pathname.startsWith('/build/assets/') || url.path
 registerRoute(
   ({ request, url }) => request.mode === 'navigate' && !url.pathname.startsWith(PAIRING) && !url.pathname.startsWith('/api/'),
   new NetworkFirst({ cacheName: PAGES, plugins: [{ fetchDidSucceed: ({ response }) => forgetWhereRefused(response), cacheKeyWillBeUsed: async () => PAGE, cacheWillUpdate: async ({ response }) => (response.ok && !response.redirected ? response : null) }] }),
+)
+
+// Any page may send something here, not another app alone: it is laid aside, and the shelf asks before it is taken in.
+registerRoute(
+  ({ url }) => url.pathname === SHARED,
+  async ({ request }) => {
+    const files = (await request.formData()).getAll('photo').filter((one) => one instanceof File).slice(0, MOST_SHARED)
+    await caches.delete(SHARED_IN)
+    const cache = await caches.open(SHARED_IN)
+    const kept = files.map((file, i) => cache.put(`${SHARED}/${i}`, new Response(file, { headers: { [SHARED_NAME]: encodeURIComponent(file.name) } })))
+    await Promise.all(kept)
+    return Response.redirect('/', 303)
+  },
+  'POST',
 )
 
 registerRoute(

@@ -1,13 +1,14 @@
 <script setup lang="ts">
 import { ref, useId, watch } from 'vue'
 import { useRouter } from 'vue-router'
-import { api } from '@/api/client'
+import { api, Refused } from '@/api/client'
 import type { Choices, Drawing, Workings } from '@/api/types'
 import { labels } from '@/lang'
 import { useDrawing } from '@/stores/drawing'
 import { useTogether } from '@/together/together'
 import Fold from '@/ui/Fold.vue'
 import Pick from '@/ui/Pick.vue'
+import Changes from './Changes.vue'
 import PinNote from './PinNote.vue'
 import SheetsOf from './SheetsOf.vue'
 import UnitAndRuler from './UnitAndRuler.vue'
@@ -34,6 +35,22 @@ function rename() {
   else title.value = props.choices.title
 }
 
+const fault = ref('')
+
+/** The same picture and plan once more: what was changed a moment ago is in it. */
+async function duplicate() {
+  fault.value = ''
+  await store.keep()
+  try {
+    const { id: copy } = await api.duplicate(props.drawing.id)
+    emit('done')
+    await router.push({ name: 'rung', params: { id: copy, rung: 'paper' } })
+  } catch (error) {
+    if (!(error instanceof Refused)) throw error
+    fault.value = error.message
+  }
+}
+
 async function bin() {
   await store.keep()
   await api.bin(props.drawing.id)
@@ -58,6 +75,9 @@ async function bin() {
       <p v-if="workings.sheet_care.purpose" class="soft" data-test="purpose">{{ workings.sheet_care.purpose }}</p>
       <SheetsOf :drawing="drawing" />
     </Fold>
+    <Fold lazy :name="$t('table.changes')">
+      <Changes :drawing="drawing" />
+    </Fold>
     <PinNote :at="at" />
     <nav class="places" @click="emit('done')">
       <router-link :to="{ name: 'print', params: { id: drawing.id } }">{{ $t('rung.print') }}</router-link>
@@ -76,6 +96,8 @@ async function bin() {
     >
       {{ $t('table.followWhy') }}
     </button>
+    <button type="button" class="button" data-test="duplicate" @click="duplicate">{{ $t('table.duplicate') }}</button>
+    <p v-if="fault" class="fault" role="alert">{{ fault }}</p>
     <button type="button" class="button bare" data-test="bin-drawing" @click="bin">{{ $t('table.moveToBin') }}</button>
   </div>
 </template>

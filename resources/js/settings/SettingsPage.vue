@@ -15,6 +15,7 @@ import Check from '@/ui/Check.vue'
 import { useHand } from '@/ui/useHand'
 import { useKeys } from '@/ui/useKeys'
 import { useScheme } from '@/ui/useScheme'
+import AboutPanel from './AboutPanel.vue'
 import OwnPencils from './OwnPencils.vue'
 import { useOwn } from './useOwn'
 
@@ -175,6 +176,9 @@ const forgetPrinter = (one: Printer) =>
         </li>
       </ul>
       <p class="soft">{{ $t('settings.printersAreKeptOnPrint') }}</p>
+    </section>
+    <section class="instrument">
+      <AboutPanel />
     </section>
   </SidePage>
 </template>

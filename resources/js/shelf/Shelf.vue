@@ -9,6 +9,7 @@ import { route, type RungKey } from '@/rungs/rungs'
 import { useDrawing } from '@/stores/drawing'
 import Callout from '@/ui/Callout.vue'
 import Num from '@/ui/Num.vue'
+import Offer from '@/ui/Offer.vue'
 import Pick from '@/ui/Pick.vue'
 import { useHand } from '@/ui/useHand'
 import Fold from '@/ui/Fold.vue'
@@ -20,6 +21,7 @@ import FirstStart from './FirstStart.vue'
 import KeepingNotices from './KeepingNotices.vue'
 import SmallBoard from './SmallBoard.vue'
 import { useBringing } from './useBringing'
+import { useShared } from './useShared'
 import FilePick from '@/ui/FilePick.vue'
 
 /** A device that is held in the hand has a camera. */
@@ -27,6 +29,7 @@ const handheld = useMediaQuery('(pointer: coarse)')
 
 useTitle(t('shelf.shelfInchLadder'))
 const router = useRouter()
+const came = useRoute()
 const begun = useLocalStorage('inch-ladder.begun', false)
 const hand = useHand()
 const own = useOwn()
@@ -40,6 +43,7 @@ onUnmounted(() => (bringing.trouble.value = null))
 const take = (files: File[]) => bringing.take(router, files)
 // Several that came in at once are seen as soon as they are here.
 watch(progress, (now) => now === null && void load())
+const shared = useShared()
 const binned = shallowRef<ShelfEntry | null>(null)
 
 /** A page as it is asked for; a shorter one is the last. */
@@ -115,8 +119,12 @@ async function takeSizes() {
   }
 }
 
+// A shortcut of the installed app goes on where one was.
+watch(newest, (one) => {
+  if (one && 'go-on' in came.query) void router.replace(route(one.id, one.rung as RungKey))
+})
+
 /** What was moved to the bin on its own page is offered back here. */
-const came = useRoute()
 if (typeof came.query.binned === 'string') {
   const id = came.query.binned
   binned.value = { id, title: String(came.query.title ?? '') } as ShelfEntry
@@ -193,6 +201,15 @@ async function putBack() {
         </div>
         <Bringing v-else />
       </template>
+      <Offer
+        v-if="shared.files.value.length > 0"
+        :sentence="$t('shelf.sharedHere', { name: shared.files.value[0]!.name }, shared.files.value.length)"
+        :take="$t('shelf.takeShared')"
+        :keep="$t('shelf.leaveShared')"
+        data-test="shared"
+        @take="shared.done().then(take)"
+        @keep="shared.done()"
+      />
       <KeepingNotices @taken-over="load()" />
       <Callout v-if="trouble ?? bringing.trouble.value" data-test="trouble">{{ trouble ?? bringing.trouble.value }}</Callout>
       <Callout v-if="binned" tone="calm" class="binned">

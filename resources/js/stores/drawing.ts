@@ -287,17 +287,29 @@ export const useDrawing = defineStore('drawing', () => {
 
   /** One step after another, however fast the key is pressed. */
   function step(way: 'undo' | 'redo'): Promise<void> {
-    return (stepping = during(stepping.catch(() => undefined).then(() => takeStep(way))))
+    return inTurn(({ id, version, edits, [way]: what }) => (what === null ? null : api[way](id, version, edits)))
   }
 
-  async function takeStep(way: 'undo' | 'redo') {
+  /** All at once to where the drawing stood after one of its changes. */
+  function stepTo(position: number): Promise<void> {
+    return inTurn(({ id, version, edits }) => api.stepTo(id, position, version, edits))
+  }
+
+  type Ask = (known: Drawing) => Promise<Drawing> | null
+
+  function inTurn(ask: Ask): Promise<void> {
+    return (stepping = during(stepping.catch(() => undefined).then(() => takeStep(ask))))
+  }
+
+  async function takeStep(ask: Ask) {
     // What was done a moment ago is kept first, so that it is what is taken back.
     if (state.value === 'unsaved' && Object.keys(errors.value).length === 0) await keep()
     await hand.settle()
-    if (!drawing.value || (way === 'undo' ? drawing.value.undo : drawing.value.redo) === null) return
+    const asked = drawing.value && ask(drawing.value)
+    if (!asked) return
     const [was, sent] = [edits, draft.value && plain(draft.value)]
     try {
-      const fresh = await (stepped = api[way](drawing.value.id, drawing.value.version, drawing.value.edits))
+      const fresh = await (stepped = asked)
       // What was decided while this was on its way stands on top of it, and is kept next.
       if (was === edits || !draft.value || !sent) return show(fresh)
       know(fresh)
@@ -401,5 +413,5 @@ export const useDrawing = defineStore('drawing', () => {
     await keeping
   }
 
-  return { rung, said, touched, waiting, setAside, late, useLate, dismissLate, sendAgain: hand.tryAgain, deleteSetAside: hand.deleteSetAside, unopened, undoUnopened, taken, adjust, settleHand: hand.settle, drawing, draft, workings, errors, trouble, stale, state, missing, progress, open, refresh, preview, pull, pulled, held, kept, during, keep, decide, step, takeTheirs, putMineOnTop, note, heard }
+  return { rung, said, touched, waiting, setAside, late, useLate, dismissLate, sendAgain: hand.tryAgain, deleteSetAside: hand.deleteSetAside, unopened, undoUnopened, taken, adjust, settleHand: hand.settle, drawing, draft, workings, errors, trouble, stale, state, missing, progress, open, refresh, preview, pull, pulled, held, kept, during, keep, decide, step, stepTo, takeTheirs, putMineOnTop, note, heard }
 })
