@@ -77,7 +77,7 @@ it('holds on every page, in each size and light, in a longer language too', func
         try {
             $table->go($path)->see('body', '⟦');
             stillPage($table);
-            $table->script('document.querySelectorAll("details:not([open]) > summary").forEach((e) => e.click())');
+            $table->script('document.querySelectorAll("details:not([open]) > summary, [data-test=explain]").forEach((e) => e.click())');
             stillPage($table);
             // What is laid out by the room there is may take a moment more on a busy machine; what has none stays without.
             $clipped = [];
@@ -113,7 +113,8 @@ function knownWords(Table $table, string $drawing): array
 
     // What the history calls a step was said when it was made; months and halves of the day are the browser's to say.
     return [
-        'AM', 'PM', ...array_map(fn (int $month): string => date('M', (int) mktime(0, 0, 0, $month, 1)), range(1, 12)), (string) $answer['undo'], (string) $answer['redo'], ...array_column($table->shelf(), 'title'),
+        'AM', 'PM', ...array_map(fn (int $month): string => date('F', (int) mktime(0, 0, 0, $month, 1)), range(1, 12)), ...array_map(fn (int $month): string => date('M', (int) mktime(0, 0, 0, $month, 1)), range(1, 12)),
+        ...array_merge(...array_map(fn (array $one): array => [$one['name'], $one['licence']], $ask('/api/about')['libraries'])), $ask('/api/about')['version'], (string) $answer['undo'], (string) $answer['redo'], ...array_column($table->shelf(), 'title'),
         ...array_column([...$here['points'], ...$here['spans'], ...$here['things']], 'name'), ...array_column($ask('/api/catalogue')['sheets'], 'name'), ...array_column($ask('/api/keepsakes'), 'name'), ...array_column($ask('/api/printers?unit=in'), 'name'),
     ];
 }

@@ -172,3 +172,10 @@ it('asks for a sentence that has forms for one and for many by the count', funct
         expect(str_contains($asked, "Say::it('{$key}'"))->toBeFalse("{$key} is asked for without its count");
     }
 });
+
+it('explains each step in three sentences', function () {
+    $explained = json_decode((string) file_get_contents(resource_path('js/lang/en.json')), true)['explained'];
+    $steps = ['photo', 'paper', 'fit', 'grid', 'marks', 'copy', 'check', 'tone', 'finish'];
+    expect(array_keys($explained))->toBe(['ask', ...$steps])
+        ->and(array_map(fn (string $step): int => count(preg_split('/(?<=\.)\s/', $explained[$step])), $steps))->toBe(array_fill(0, count($steps), 3));
+});

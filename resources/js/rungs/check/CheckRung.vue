@@ -10,6 +10,7 @@ import Fold from '@/ui/Fold.vue'
 import Num from '@/ui/Num.vue'
 import { toShare } from '@/ui/shares'
 import TypedInput from '@/ui/TypedInput.vue'
+import StepTitle from '../StepTitle.vue'
 import KeyPoints from '../photo/KeyPoints.vue'
 import Relations from './Relations.vue'
 import Worked from '../Worked.vue'
@@ -43,7 +44,7 @@ async function add() {
 </script>
 
 <template>
-  <h2>{{ $t('check.isItRight') }}</h2>
+  <StepTitle step="check">{{ $t('check.isItRight') }}</StepTitle>
   <ShotsPanel :choices="choices" :photo="drawing.photo !== null">
     <button type="button" class="button" @click="add">{{ $t('check.takeALength') }}</button>
   </ShotsPanel>

@@ -6,6 +6,7 @@ import { keyOf, useCopying, type Place } from '@/stores/copying'
 import { useDrawing } from '@/stores/drawing'
 import Fold from '@/ui/Fold.vue'
 import Num from '@/ui/Num.vue'
+import StepExplained from '../StepExplained.vue'
 import CellMap from './CellMap.vue'
 import CopyLooks from './CopyLooks.vue'
 import CopyWay from './CopyWay.vue'
@@ -226,6 +227,7 @@ defineExpose({ write })
         </template>
       </dl>
     </Fold>
+    <Fold lazy :name="$t('explained.ask')"><StepExplained step="copy" /></Fold>
   </aside>
 </template>
 

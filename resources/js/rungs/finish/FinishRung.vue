@@ -12,6 +12,7 @@ import Fold from '@/ui/Fold.vue'
 import Num from '@/ui/Num.vue'
 import TypedInput from '@/ui/TypedInput.vue'
 import Cautions from '../Cautions.vue'
+import StepTitle from '../StepTitle.vue'
 import ShotsKept from '../check/ShotsKept.vue'
 import TakeShot from '../check/TakeShot.vue'
 
@@ -44,7 +45,7 @@ function tick(key: string) {
 </script>
 
 <template>
-  <h2>{{ $t('finish.whatIsLeft') }}</h2>
+  <StepTitle step="finish">{{ $t('finish.whatIsLeft') }}</StepTitle>
   <p class="result" data-test="left">
     {{ tasks.length > 0 && left === 0 ? $t('finish.allOfItIsDone') : $t('finish.leftToDo', { left, tasks: tasks.length }) }}
   </p>

@@ -15,6 +15,7 @@ import Small from '@/ui/Small.vue'
 import { toShare } from '@/ui/shares'
 import Warnings from '@/ui/Warnings.vue'
 import PlanOffer from '../PlanOffer.vue'
+import StepTitle from '../StepTitle.vue'
 import PlannerList from '../planner/PlannerList.vue'
 import { useAsked } from '../useAsked'
 import KeptCrops from './KeptCrops.vue'
@@ -105,7 +106,7 @@ const dividers = useAsked(api.dividers)
 </script>
 
 <template>
-  <h2>{{ $t('fit.makeTheTwoAgree') }}</h2>
+  <StepTitle step="fit">{{ $t('fit.makeTheTwoAgree') }}</StepTitle>
   <Pictures :label="$t('fit.how')" :model-value="way" :options="offers" @update:model-value="store.adjust('way', { way: $event })">
     <template #default="{ value }">
       <Small v-if="pictureOf(value)" :plan="pictureOf(value)!" :photo="preview" :grid="value === 'cells'" /><span v-else class="none" />

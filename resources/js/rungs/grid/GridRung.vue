@@ -17,6 +17,7 @@ import { toShare } from '@/ui/shares'
 import KeepUnder from '../KeepUnder.vue'
 import Overlays from '../Overlays.vue'
 import PlanOffer from '../PlanOffer.vue'
+import StepTitle from '../StepTitle.vue'
 import KeyPoints from '../photo/KeyPoints.vue'
 import Worked from '../Worked.vue'
 import Carried from './Carried.vue'
@@ -62,7 +63,7 @@ async function part() {
 </script>
 
 <template>
-  <h2>{{ $t('grid.theSameGridOnBoth') }}</h2>
+  <StepTitle step="grid">{{ $t('grid.theSameGridOnBoth') }}</StepTitle>
   <Densities :photo="preview" />
   <p class="result"><Num :text="workings.rungs.grid.decision" /></p>
   <PlanOffer :workings="workings" />

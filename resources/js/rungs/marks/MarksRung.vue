@@ -5,6 +5,7 @@ import Fold from '@/ui/Fold.vue'
 import Num from '@/ui/Num.vue'
 import Pick from '@/ui/Pick.vue'
 import Cautions from '../Cautions.vue'
+import StepTitle from '../StepTitle.vue'
 import Worked from '../Worked.vue'
 import GuidePencil from './GuidePencil.vue'
 import MarkChecks from './MarkChecks.vue'
@@ -23,7 +24,7 @@ function off(row: MarkRow) {
 </script>
 
 <template>
-  <h2>{{ $t('marks.whereEachMarkGoes') }}</h2>
+  <StepTitle step="marks">{{ $t('marks.whereEachMarkGoes') }}</StepTitle>
   <p class="result"><Num :text="workings.rungs.marks.decision" /></p>
   <p>{{ $t('next.marks') }}</p>
   <router-link class="button" :to="{ name: 'print', params: { id: drawing.id } }">{{ $t('marks.printTheNumbers') }}</router-link>

@@ -14,6 +14,7 @@ import Warnings from '@/ui/Warnings.vue'
 import KeepUnder from '../KeepUnder.vue'
 import Kit from '../Kit.vue'
 import PlanOffer from '../PlanOffer.vue'
+import StepTitle from '../StepTitle.vue'
 import UnitOffer from '../UnitOffer.vue'
 import Worked from '../Worked.vue'
 import SheetCare from './SheetCare.vue'
@@ -69,7 +70,7 @@ function take(other: OtherSheet) {
 </script>
 
 <template>
-  <h2>{{ $t('paper.whatYouDrawOn') }}</h2>
+  <StepTitle step="paper">{{ $t('paper.whatYouDrawOn') }}</StepTitle>
   <SheetPictures :choices="choices" :workings="workings" :chosen="chosen" @choose="choose" />
   <button
     type="button"

@@ -16,6 +16,7 @@ import Offer from '@/ui/Offer.vue'
 import Pick from '@/ui/Pick.vue'
 import Pictures from '@/ui/Pictures.vue'
 import Warnings from '@/ui/Warnings.vue'
+import StepTitle from '../StepTitle.vue'
 import { useAsked } from '../useAsked'
 import PlanOffer from '../PlanOffer.vue'
 import UnitOffer from '../UnitOffer.vue'
@@ -100,7 +101,7 @@ async function border() {
 </script>
 
 <template>
-  <h2>{{ $t('photo.whatYouCopyFrom') }}</h2>
+  <StepTitle step="photo">{{ $t('photo.whatYouCopyFrom') }}</StepTitle>
   <Pictures
     v-if="drawing.photo"
     :label="$t('photo.thePhotoIs')"

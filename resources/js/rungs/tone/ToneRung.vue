@@ -10,6 +10,7 @@ import { useTones } from '@/stores/tones'
 import { useTool } from '@/stores/tool'
 import CountInput from '@/ui/CountInput.vue'
 import Pick from '@/ui/Pick.vue'
+import StepTitle from '../StepTitle.vue'
 import Worked from '../Worked.vue'
 import Areas from './Areas.vue'
 import ByEye from './ByEye.vue'
@@ -79,7 +80,7 @@ onUnmounted(() => tool.finish(null))
 </script>
 
 <template>
-  <h2>{{ $t('tone.howDark') }}</h2>
+  <StepTitle step="tone">{{ $t('tone.howDark') }}</StepTitle>
   <ToneBar v-if="tones.tones" :bar="tones.tones.bar" :here="tones.probed?.step" :out="tones.tones.reach?.out" />
   <Pick
     v-if="drawing.photo"
