@@ -90,7 +90,6 @@ const ticks = (x: number, y: number, every: number, many: number, long: number) 
 svg {
   display: block;
   width: 100%;
-  max-width: 320px;
   margin-bottom: 8px;
   background: var(--bench);
   fill: none;
@@ -98,12 +97,9 @@ svg {
   stroke-width: 1.6;
 }
 
-.tone {
-  fill: var(--choice);
-}
-
+.tone,
 .sheet {
-  fill: var(--sheet);
+  fill: var(--choice);
 }
 
 .guide {
