@@ -47,6 +47,11 @@ const LAYOUT = <<<'JS'
     ]
     JS;
 
+/** Buttons that are narrower than their words. */
+const OVERFULL = <<<'JS'
+    return [...document.querySelectorAll('button, a.button, label.button, summary, .pictures label')].filter((e) => e.checkVisibility() && !e.matches('.title') && e.scrollWidth > e.clientWidth + 1).map((e) => `overfull: ${e.innerText || e.ariaLabel} ${e.scrollWidth} in ${e.clientWidth}`)
+    JS;
+
 /** Waits until a page asks for nothing any more, has its letters, and nothing new comes: a page that is half there clips nothing. */
 function stillPage(Table $table): void
 {
@@ -68,6 +73,14 @@ it('holds on every page, in each size and light, in a longer language too', func
             $table->light($light);
             stillPage($table);
             expect($table->still(LAYOUT))->toBe([], "{$wide} × {$high}");
+            // Letters half as large again, as a browser may be set to: nothing is wider than its button, or than the page.
+            if ($light === 'light') {
+                $table->script('document.documentElement.style.fontSize = "150%"');
+                stillPage($table);
+                expect([...$table->still(LAYOUT), ...$table->script(OVERFULL)])->toBe([], "{$wide} × {$high}, large letters");
+                $table->script('document.documentElement.style.fontSize = ""');
+                stillPage($table);
+            }
             $table->isAccessible("{$path} at {$wide} px, {$light}", isLong() ? 'all' : $asked);
         }
         $table->light('light')->isQuiet();

@@ -49,12 +49,12 @@ function keep() {
   flex-wrap: wrap;
   align-items: center;
   gap: 4px;
-  font-size: 15px;
+  font-size: 0.9375rem;
   color: var(--soft);
 }
 
 .true .button {
-  font-size: 15px;
+  font-size: 0.9375rem;
 }
 
 .measure {

@@ -68,7 +68,7 @@ path {
 }
 
 .digits {
-  font-size: 64px;
+  font-size: 4rem;
   line-height: 1;
   font-weight: 700;
   font-variant-numeric: tabular-nums;

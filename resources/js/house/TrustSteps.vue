@@ -54,7 +54,7 @@ i {
 }
 
 .print {
-  font-size: 14px;
+  font-size: 0.875rem;
   overflow-wrap: anywhere;
 }
 </style>

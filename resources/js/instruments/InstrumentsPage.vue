@@ -121,7 +121,7 @@ const share = computed(() => {
 
 <style scoped>
 .factor {
-  font-size: 28px;
+  font-size: 1.75rem;
   font-weight: 700;
 }
 

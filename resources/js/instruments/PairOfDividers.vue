@@ -52,7 +52,7 @@ svg {
 }
 
 text {
-  font-size: 16px;
+  font-size: 1rem;
   fill: var(--graphite);
 }
 </style>

@@ -47,7 +47,7 @@ th {
 th,
 td {
   padding: 2px 10px 2px 0;
-  font-size: 15px;
+  font-size: 0.9375rem;
 }
 
 @media (max-width: 600px) {

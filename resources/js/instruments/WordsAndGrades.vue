@@ -71,7 +71,7 @@ const swatches = computed(() => {
   background: var(--sheet);
   color: var(--sheet-ink);
   list-style: none;
-  font-size: 14px;
+  font-size: 0.875rem;
   text-align: center;
 }
 

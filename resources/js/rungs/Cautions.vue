@@ -18,7 +18,7 @@ const store = useDrawing()
   gap: 6px;
   padding: 4px 0 4px 8px;
   border-left: 3px solid var(--red);
-  font-size: 15px;
+  font-size: 0.9375rem;
   line-height: 1.3;
 }
 

@@ -97,11 +97,11 @@ li {
 }
 
 .rung b {
-  font-size: 16px;
+  font-size: 1rem;
 }
 
 .rung small {
-  font-size: 13.5px;
+  font-size: 0.84375rem;
   color: var(--soft);
 }
 

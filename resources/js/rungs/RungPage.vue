@@ -37,7 +37,7 @@ provideFaults(() => store.errors)
 <style scoped>
 .page {
   display: grid;
-  grid-template: 46px minmax(0, 1fr) 58px / 132px minmax(0, 1fr) 300px;
+  grid-template: var(--strip) minmax(0, 1fr) max(58px, 3.625rem) / var(--steps) minmax(0, 1fr) var(--workings);
   height: 100%;
 }
 
@@ -68,7 +68,7 @@ provideFaults(() => store.errors)
   display: flex;
   align-items: center;
   gap: 12px;
-  padding: 0 16px 0 152px;
+  padding: 0 16px 0 calc(var(--steps) + 20px);
   border-top: 1px solid var(--rule);
 }
 
@@ -77,21 +77,21 @@ provideFaults(() => store.errors)
 }
 
 .next > :deep(.strong) {
-  min-width: 268px;
+  min-width: calc(var(--workings) - 32px);
   min-height: 46px;
-  font-size: 17px;
+  font-size: 1.0625rem;
 }
 
 @media (max-width: 760px) {
   .page {
-    grid-template: 46px auto 56vh auto auto / minmax(0, 1fr);
+    grid-template: var(--strip) auto 56vh auto auto / minmax(0, 1fr);
     height: auto;
     min-height: 100%;
   }
 
   /* What is read rather than looked at takes the height it needs. */
   .page.tall {
-    grid-template-rows: 46px auto auto auto auto;
+    grid-template-rows: var(--strip) auto auto auto auto;
   }
 
   .next > :deep(.hint) {

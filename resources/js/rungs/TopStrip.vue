@@ -88,7 +88,7 @@ const states = ['saved', 'saving', 'unsaved'] as const
   display: flex;
   align-items: center;
   gap: 6px;
-  height: 46px;
+  height: var(--strip);
   padding: 0 14px;
   border-bottom: 1px solid var(--rule);
   min-width: 0;
@@ -116,7 +116,7 @@ const states = ['saved', 'saving', 'unsaved'] as const
 
 h1 {
   margin: 0;
-  font-size: 18px;
+  font-size: 1.125rem;
   line-height: 1.2;
 }
 
@@ -147,7 +147,7 @@ h1 {
 }
 
 .strip .bare {
-  font-size: 20px;
+  font-size: 1.25rem;
   min-width: 36px;
 }
 
@@ -172,7 +172,7 @@ h1 {
   }
 
   .title {
-    padding-bottom: 16px;
+    padding-bottom: 1rem;
   }
 
   .strip .bare {
@@ -190,7 +190,7 @@ h1 {
     position: absolute;
     left: 60px;
     bottom: 3px;
-    font-size: 12px;
+    font-size: 0.75rem;
     text-align: left;
     pointer-events: none;
   }

@@ -33,7 +33,7 @@ const again = () => location.reload()
 }
 
 h1 {
-  font-size: 18px;
+  font-size: 1.125rem;
   font-weight: 400;
 }
 </style>

@@ -330,7 +330,7 @@ header path {
 }
 
 h1 {
-  font-size: 24px;
+  font-size: 1.5rem;
 }
 
 header .soft + .button {
@@ -382,11 +382,11 @@ main {
 .begin .button {
   min-height: 48px;
   padding: 5px 22px;
-  font-size: 17px;
+  font-size: 1.0625rem;
 }
 
 .next {
-  font-size: 18px;
+  font-size: 1.125rem;
   margin-right: auto;
 }
 
@@ -496,7 +496,7 @@ li.several {
   }
 
   h1 {
-    font-size: 20px;
+    font-size: 1.25rem;
     white-space: nowrap;
   }
 

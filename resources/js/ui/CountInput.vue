@@ -45,7 +45,7 @@ function tell(text: string) {
 
 .button {
   padding: 0;
-  font-size: 20px;
+  font-size: 1.25rem;
 }
 
 :deep(.el-input__inner) {

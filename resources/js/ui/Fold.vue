@@ -83,7 +83,7 @@ summary::before {
 summary .soft {
   margin-left: auto;
   text-align: right;
-  font-size: 14px;
+  font-size: 0.875rem;
 }
 
 .inside {

@@ -48,7 +48,7 @@ label {
   margin-left: -1px;
   background: var(--choice);
   color: var(--on-choice);
-  font-size: 15px;
+  font-size: 0.9375rem;
   line-height: 1.15;
   text-align: center;
   overflow-wrap: anywhere;

@@ -83,7 +83,7 @@ label:focus-within {
 }
 
 small {
-  font-size: 13.5px;
+  font-size: 0.84375rem;
   color: var(--soft);
 }
 

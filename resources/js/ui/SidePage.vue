@@ -34,7 +34,7 @@ header {
 
 h1 {
   margin-right: auto;
-  font-size: 20px;
+  font-size: 1.25rem;
 }
 
 header > :slotted(*) {

@@ -44,7 +44,7 @@ function tell() {
 
 <style scoped>
 p.soft {
-  font-size: 14px;
+  font-size: 0.875rem;
   line-height: 1.3;
 }
 

@@ -155,11 +155,11 @@ async function add() {
 }
 
 .head b {
-  font-size: 22px;
+  font-size: 1.375rem;
 }
 
 .large {
-  font-size: 22px;
+  font-size: 1.375rem;
   font-weight: 700;
 }
 

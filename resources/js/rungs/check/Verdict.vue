@@ -74,13 +74,13 @@ useEventListener('keydown', (event: KeyboardEvent) => {
 }
 
 .first {
-  font-size: 20px;
+  font-size: 1.25rem;
   font-weight: 700;
   line-height: 1.25;
 }
 
 .more {
-  font-size: 16px;
+  font-size: 1rem;
 }
 
 .over {

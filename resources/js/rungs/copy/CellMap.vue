@@ -72,7 +72,7 @@ button {
   place-items: center;
   color: var(--red);
   background: var(--sheet);
-  font-size: 11px;
+  font-size: 0.6875rem;
   font-weight: 700;
   line-height: 1;
 }

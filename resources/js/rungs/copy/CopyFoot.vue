@@ -111,12 +111,12 @@ const on = computed(() => props.groups.flatMap((group) => group.looks).filter((o
   width: 100%;
   min-height: 26px;
   padding: 0;
-  font-size: 14px;
+  font-size: 0.875rem;
 }
 
 .line {
   align-self: end;
-  font-size: 17px;
+  font-size: 1.0625rem;
   line-height: 1.3;
   text-align: center;
 }
@@ -137,7 +137,7 @@ const on = computed(() => props.groups.flatMap((group) => group.looks).filter((o
 
 .strong {
   min-width: 220px;
-  font-size: 17px;
+  font-size: 1.0625rem;
 }
 
 .left {
@@ -156,7 +156,7 @@ const on = computed(() => props.groups.flatMap((group) => group.looks).filter((o
 .on .button {
   min-height: 24px;
   padding: 0 6px;
-  font-size: 14px;
+  font-size: 0.875rem;
   font-weight: 400;
 }
 
@@ -190,7 +190,7 @@ const on = computed(() => props.groups.flatMap((group) => group.looks).filter((o
 
   .line {
     max-height: 2.6em;
-    font-size: 15px;
+    font-size: 0.9375rem;
     overflow-y: auto;
   }
 
@@ -203,9 +203,11 @@ const on = computed(() => props.groups.flatMap((group) => group.looks).filter((o
     padding: 5px 8px;
   }
 
-  .strong {
+  .deeds > .strong {
     flex: 1;
     min-width: 0;
+    line-height: 1.15;
+    white-space: normal;
   }
 
   .on,

@@ -234,7 +234,7 @@ defineExpose({ write })
 <style scoped>
 .more {
   position: absolute;
-  top: 46px;
+  top: var(--strip);
   right: 0;
   bottom: 0;
   z-index: 8;
@@ -297,7 +297,7 @@ defineExpose({ write })
   align-items: baseline;
   width: 100%;
   padding: 4px 8px;
-  font-size: 16px;
+  font-size: 1rem;
   font-weight: 400;
   text-align: start;
 }

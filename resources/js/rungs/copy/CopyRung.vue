@@ -403,7 +403,7 @@ const state = computed(() => {
 .page {
   position: relative;
   display: grid;
-  grid-template: 46px minmax(0, 1fr) auto / minmax(0, 1fr);
+  grid-template: var(--strip) minmax(0, 1fr) auto / minmax(0, 1fr);
   height: 100%;
 }
 
@@ -423,7 +423,7 @@ const state = computed(() => {
 }
 
 .address {
-  font-size: 38px;
+  font-size: 2.375rem;
   line-height: 1.15;
 }
 
@@ -450,13 +450,13 @@ const state = computed(() => {
   }
 
   .address {
-    font-size: 30px;
+    font-size: 1.875rem;
   }
 
   .twin {
     width: 100%;
     margin: 0;
-    font-size: 14px;
+    font-size: 0.875rem;
     line-height: 1.2;
   }
 }
@@ -472,7 +472,7 @@ const state = computed(() => {
     max-height: 58px;
     padding: 5px 11px;
     overflow-y: auto;
-    font-size: 15px;
+    font-size: 0.9375rem;
   }
 }
 </style>

@@ -48,7 +48,7 @@ const other = computed(() => (cells.hand === 'right' ? 'left' : 'right'))
 <style scoped>
 .way {
   overflow-y: auto;
-  font-size: 14px;
+  font-size: 0.875rem;
   line-height: 1.25;
 }
 
@@ -61,7 +61,7 @@ const other = computed(() => (cells.hand === 'right' ? 'left' : 'right'))
 .hand {
   min-height: 26px;
   padding: 0;
-  font-size: 14px;
+  font-size: 0.875rem;
   text-decoration: underline;
 }
 </style>

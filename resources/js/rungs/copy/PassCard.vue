@@ -90,7 +90,7 @@ function wave(name: string) {
 }
 
 .card .name {
-  font-size: 20px;
+  font-size: 1.25rem;
 }
 
 .card .button {

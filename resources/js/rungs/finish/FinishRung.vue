@@ -168,7 +168,7 @@ function tick(key: string) {
   background: none;
   color: inherit;
   font: inherit;
-  font-size: 17px;
+  font-size: 1.0625rem;
   text-align: left;
   cursor: pointer;
 }
@@ -186,7 +186,7 @@ function tick(key: string) {
 
 .words,
 .parts .check {
-  font-size: 16px;
+  font-size: 1rem;
 }
 
 .parts li {

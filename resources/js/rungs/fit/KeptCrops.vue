@@ -63,7 +63,7 @@ const preview = computed(() => previewOf(props.drawing, props.workings))
 li {
   display: flex;
   flex-direction: column;
-  font-size: 14px;
+  font-size: 0.875rem;
   line-height: 1.25;
 }
 

@@ -345,7 +345,7 @@ async function part() {
   display: flex;
   flex-wrap: wrap;
   gap: 2px 16px;
-  font-size: 14px;
+  font-size: 0.875rem;
   color: var(--soft);
 }
 

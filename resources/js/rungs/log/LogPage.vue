@@ -101,7 +101,7 @@ async function learn(sitting: number, lesson: string) {
 <style scoped>
 .page {
   display: grid;
-  grid-template: 46px minmax(0, 1fr) / 44px minmax(0, 1fr);
+  grid-template: var(--strip) minmax(0, 1fr) / 44px minmax(0, 1fr);
   height: 100%;
 }
 
@@ -137,7 +137,7 @@ ul {
 }
 
 h3 {
-  font-size: 16px;
+  font-size: 1rem;
 }
 
 ul {
@@ -169,7 +169,7 @@ dd {
 
 @media (max-width: 760px) {
   .page {
-    grid-template: 46px minmax(0, 1fr) / minmax(0, 1fr);
+    grid-template: var(--strip) minmax(0, 1fr) / minmax(0, 1fr);
   }
 
   .page > nav {

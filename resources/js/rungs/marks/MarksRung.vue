@@ -130,7 +130,7 @@ function off(row: MarkRow) {
 table {
   width: 100%;
   border-collapse: collapse;
-  font-size: 17px;
+  font-size: 1.0625rem;
 }
 
 th,
@@ -146,7 +146,7 @@ thead th {
   vertical-align: bottom;
   white-space: normal;
   overflow-wrap: anywhere;
-  font-size: 14px;
+  font-size: 0.875rem;
   color: var(--soft);
 }
 

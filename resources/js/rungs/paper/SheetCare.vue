@@ -38,7 +38,7 @@ function tick(name: string) {
 
 <style scoped>
 .check {
-  font-size: 16px;
+  font-size: 1rem;
 }
 
 .why {

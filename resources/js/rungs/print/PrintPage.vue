@@ -133,7 +133,7 @@ img {
 
 .fault {
   max-width: 40ch;
-  font-size: 18px;
+  font-size: 1.125rem;
 }
 
 .making {

@@ -88,6 +88,6 @@ onUnmounted(() => (look.value.strong = false))
 
 h3 {
   margin: 6px 0 0;
-  font-size: 15px;
+  font-size: 0.9375rem;
 }
 </style>

@@ -42,7 +42,7 @@ li {
   border: 1px solid var(--tick);
   border-left-width: 0;
   color: #2b2926;
-  font-size: 12px;
+  font-size: 0.75rem;
   line-height: 1.3;
   overflow: hidden;
   overflow-wrap: anywhere;
@@ -63,7 +63,7 @@ li:first-child .box {
 }
 
 small {
-  font-size: 13px;
+  font-size: 0.8125rem;
   color: var(--soft);
 }
 

@@ -64,31 +64,31 @@ input {
 
 .line {
   min-width: 1.4em;
-  font-size: 16px;
+  font-size: 1rem;
   color: #625c53;
 }
 
 .reads {
-  font-size: 30px;
+  font-size: 1.875rem;
   font-weight: 700;
   line-height: 1.15;
 }
 
 .wide .reads {
   grid-column: 2 / -1;
-  font-size: 21px;
+  font-size: 1.3125rem;
 }
 
 .more {
   grid-column: 1 / -1;
-  font-size: 15px;
+  font-size: 0.9375rem;
   line-height: 1.25;
   color: #625c53;
 }
 
 .wide .more {
   grid-column: 2 / -1;
-  font-size: 17px;
+  font-size: 1.0625rem;
 }
 
 .waiting {
@@ -97,7 +97,7 @@ input {
 }
 
 .lines .reads {
-  font-size: 22px;
+  font-size: 1.375rem;
   white-space: nowrap;
 }
 

@@ -256,13 +256,13 @@ const board = computed({
   gap: 10px;
   min-height: 0;
   overflow-y: auto;
-  font-size: 19px;
+  font-size: 1.1875rem;
   line-height: 1.35;
 }
 
 h1 {
   margin: 0;
-  font-size: 30px;
+  font-size: 1.875rem;
   line-height: 1.15;
 }
 
