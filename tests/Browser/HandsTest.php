@@ -99,6 +99,9 @@ it('shows where the edges cross a cell, follows them, and looks at it in every w
     // Four coloured quarters, 4 × 4 in on 3 × 3 cells: the upright edge halves the top and the bottom of B1.
     $table = begin(Photos::make(800, 800), '--sheet=6x6in --photo=4x4in --columns=3', 'copy/2-1')->see('[data-test=address]', 'B1')->see('[data-test=courses]', 'vertical, straight');
     expect($table->texts('.photo [data-test=crossing]'))->toBe(['1/2', '1/2'])->and($table->texts('.paper [data-test=crossing]'))->toBe(['1 in', '1 in']);
+    // Who hears the page has each as a sentence, and none of the short readings twice.
+    expect($table->texts('[data-test=crossings-said] li'))->toBe(['At 1/2 of the top side, 1 in from the left on the paper. Exactly 50 %.', 'At 1/2 of the bottom side, 1 in from the left on the paper. Exactly 50 %.'])
+        ->and($table->all('[data-test=crossing]:not([aria-hidden])'))->toBe([]);
     $spot = fn (string $board): array => $table->script('const t = document.querySelectorAll(arguments[0] + " [data-test=crossing]")[0].getBoundingClientRect(), c = document.querySelector(arguments[0]).getBoundingClientRect(); return [Math.round(100 * ((t.left + t.right) / 2 - c.left) / c.width), t.bottom <= c.top]', [$board]);
     expect($spot('.photo'))->toBe([50, true])->and($spot('.paper'))->toBe([50, true]);
     $table->key('e')->see('.head', 'At 1/2 of the top side, 1 in from the left on the paper. Exactly 50 %.')->isAccessibleThen('Copy with crossings')->key('e')->key('e')->key('c');

@@ -173,6 +173,9 @@ const cuts = computed(() => {
       <CellContours v-if="!looks.shot" :contours :points :chosen="looks.chosen" :size :turned="looks.upsideDown" />
       <CellTicks v-if="!looks.mirrored" :ticks="onPaper" :lit @point="$emit('point', $event)" />
     </CellPaper>
+    <ol v-if="crossings.length > 0" class="unseen" :aria-label="$t('copy.crossingPoints')" data-test="crossings-said">
+      <li v-for="(one, i) in crossings" :key="i">{{ one.sentence }}</li>
+    </ol>
   </div>
 </template>
 

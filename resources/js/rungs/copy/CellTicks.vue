@@ -4,7 +4,7 @@ import type { Tick } from './sides'
 
 /**
  * Ticks on the four sides of a cell: where contours cross them, or the quarters of the sides. A crossing that is
- * pointed at is the other board's too; a key goes through them.
+ * pointed at is the other board's too; a key goes through them. They are read out as sentences, once for both boards.
  */
 defineProps<{ ticks: Tick[]; lit: number[] }>()
 const emit = defineEmits<{ point: [crossing: number | null] }>()
@@ -28,6 +28,7 @@ const isLit = (tick: Tick, lit: number[]) => tick.crossing !== null && lit.inclu
       },
     ]"
     :style="tick.side === 'left' || tick.side === 'right' ? { top: `${tick.at}%` } : { left: `${tick.at}%` }"
+    :aria-hidden="tick.crossing !== null || undefined"
     :data-test="tick.crossing === null ? 'quarter' : 'crossing'"
     @pointerenter="emit('point', tick.crossing)"
     @pointerleave="emit('point', null)"
