@@ -207,47 +207,10 @@ $bench->say('the same, against decoding once', sprintf('%.1f × decoding', $all 
 $masses = Bench::quantile(array_column($seen, 'masses'), 0.5);
 $bench->say('masses of 24 megapixels, once', sprintf('%.2f s', $masses), '≤ 1.5 s', $masses <= 1.5, Bench::quantile(array_column($seen, 'count'), 0.5).' masses');
 
-// Next cell in Copy, from key press to sharp picture, neighbours fetched.
-$made = json_decode($table->artisan('inch:new '.$photos[0].' --photo=15x10in --sheet=18x24in --turn=advised --columns=10'), true);
-$table->go("/drawing/{$made['drawing']}/copy")->see('[data-test=address]', 'A1');
-$waits = $table->browser->executeAsyncScript(<<<'JS'
-    const done = arguments[arguments.length - 1]
-    const pause = (ms) => new Promise((go) => setTimeout(go, ms))
-    const sharp = async (before) => {
-        for (;;) {
-            const image = document.querySelector('[data-test=cell-picture]')
-            if (image && image.src !== before && image.complete && image.naturalWidth > 0) { await image.decode(); return image.src }
-            await new Promise(requestAnimationFrame)
-        }
-    }
-    ;(async () => {
-        let shown = await sharp('')
-        await pause(6000)
-        const waits = []
-        for (let i = 0; i < 12; i++) {
-            const start = performance.now()
-            window.dispatchEvent(new KeyboardEvent('keydown', { key: i % 4 === 3 ? 'ArrowDown' : 'ArrowRight' }))
-            shown = await sharp(shown)
-            waits.push(performance.now() - start)
-            await pause(1200)
-        }
-        done(waits)
-    })()
-    JS);
-$worst = Bench::quantile($waits, 0.95);
-$bench->say('next cell in Copy, key press to sharp picture', sprintf('%.0f ms (19 of 20)', $worst), '≤ 100 ms', $worst <= 100, implode(', ', array_map(fn ($wait) => sprintf('%.0f', $wait), $waits)).' ms');
+(require __DIR__.'/desk.php')($bench, $table);
 
 (require __DIR__.'/large.php')($bench, $table);
 
 (require __DIR__.'/tones.php')($bench);
-
-// The front end's first load.
-$manifest = json_decode((string) file_get_contents(public_path('build/manifest.json')), true);
-$needed = function (string $entry) use ($manifest, &$needed): array {
-    return [$entry, ...array_merge(...array_map($needed, $manifest[$entry]['imports'] ?? [])), ...[]];
-};
-$scripts = fn (array $entries): int => array_sum(array_map(fn (string $entry) => strlen((string) gzencode((string) file_get_contents(public_path('build/'.$manifest[$entry]['file'])), 6)), array_unique($entries)));
-$drawing = $scripts([...$needed('resources/js/main.ts'), ...$needed('resources/js/rungs/Rungs.vue')]);
-$bench->say('first load of a drawing, compressed script', sprintf('%d kB', $drawing / 1000), '≤ 250 kB', $drawing <= 250_000, sprintf('the shelf alone %d kB', $scripts($needed('resources/js/main.ts')) / 1000));
 
 exit($bench->allMet() ? 0 : 1);

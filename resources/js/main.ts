@@ -15,4 +15,6 @@ import { headingAfterStep } from './ui/focus'
 window.addEventListener('vite:preloadError', () => pieceMissing())
 headingAfterStep(router)
 createApp(App).use(createPinia()).use(router).use(i18n).mount('#app')
-keepAtHand()
+// Once the page stands: what is fetched to be kept would be in its way.
+if ('requestIdleCallback' in window) requestIdleCallback(keepAtHand, { timeout: 3000 })
+else keepAtHand()

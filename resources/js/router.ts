@@ -6,7 +6,7 @@ import Shelf from './shelf/Shelf.vue'
 export const router = createRouter({
   history: createWebHistory(),
   // Another step opens at its top; Back leads to where one was. Another cell or page of the same one stays in sight.
-  scrollBehavior: (to, from, before) => before ?? (to.name === from.name && to.params.rung === from.params.rung ? false : { top: 0 }),
+  scrollBehavior: (to, from, before) => before ?? (!from.name || (to.name === from.name && to.params.rung === from.params.rung) ? false : { top: 0 }),
   routes: [
     { path: '/', name: 'shelf', component: Shelf, meta: { title: t('shelf.shelf') } },
     { path: '/instruments', name: 'instruments', component: () => import('./instruments/InstrumentsPage.vue'), meta: { title: t('instruments.instruments') } },

@@ -72,3 +72,28 @@ it('would notice an answer that is not as described', function (array $answer) {
     'another type' => [['key' => 'shot', 'words' => 7, 'why' => 'y', 'cautions' => []]],
     'null where there is always something' => [['key' => null, 'words' => 'w', 'why' => 'y', 'cautions' => []]],
 ]);
+
+it('names in each page what its script will ask for, and nothing twice', function () {
+    $part = fn (string $name, array $imports = []): array => ['file' => "assets/{$name}.js", 'imports' => $imports, 'css' => ["assets/{$name}.css"]];
+    $parts = new App\Http\PageParts([
+        'resources/js/main.ts' => $part('main', ['_vue.js']), '_vue.js' => $part('vue', ['_vue-more.js']), '_vue-more.js' => $part('vue-more'),
+        'resources/js/rungs/Rungs.vue' => $part('steps', ['_vue.js', '_board.js']), '_board.js' => $part('board', ['_vue-more.js', '_board.js']),
+        'resources/js/rungs/copy/CopyRung.vue' => $part('copy', ['resources/js/main.ts', '_board.js']),
+        'node_modules/@fontsource/source-sans-3/files/source-sans-3-latin-600-normal.woff2' => ['file' => 'assets/600.woff2'],
+    ]);
+    $files = fn (string $end, string ...$names): array => array_map(fn (string $name): string => "/build/assets/{$name}.{$end}", $names);
+    foreach (['/' => [], 'drawing/01a/grid' => ['steps', 'board'], 'drawing/01a' => ['steps', 'board'], 'drawing/01a/copy/C4' => ['copy', 'board'], 'drawing/01a/log' => [], 'nowhere' => []] as $path => $names) {
+        expect($parts->of((string) $path))->toEqualCanonicalizing(['scripts' => $files('js', ...$names), 'styles' => $files('css', ...$names)]);
+    }
+    expect($parts->letters())->toBe(['/build/assets/600.woff2'])->and((new App\Http\PageParts([]))->letters())->toBe([])->and((new App\Http\PageParts([]))->of('drawing/01a/copy'))->toBe(['scripts' => [], 'styles' => []]);
+
+    // As it is built: each address leads to a file, and the page's own part is among them.
+    $built = json_decode((string) file_get_contents(public_path('build/manifest.json')), true);
+    foreach (['drawing/01a/grid' => 'rungs/Rungs', 'drawing/01a/copy' => 'rungs/copy/CopyRung', 'drawing/01a/log' => 'rungs/log/LogPage', 'drawing/01a/print/gridded' => 'rungs/print/PrintPage', 'drawing/01a/marks/paper' => 'rungs/walk/WalkPage', 'settings' => 'settings/SettingsPage', 'instruments' => 'instruments/InstrumentsPage'] as $path => $name) {
+        preg_match_all('~<link rel="(?:module)?preload"[^>]* href="(?:http://[^/]*)?(/build/[^"]+)"~', (string) test()->get("/{$path}")->assertOk()->getContent(), $found);
+        expect($found[1])->toContain("/build/{$built["resources/js/{$name}.vue"]['file']}")
+            ->and(array_filter($found[1], fn (string $file): bool => ! is_file(public_path($file))))->toBe([])
+            ->and(array_filter($found[1], fn (string $file): bool => str_ends_with($file, '.woff2')))->toHaveCount(3)
+            ->and($found[1])->toBe(array_values(array_unique($found[1])));
+    }
+});

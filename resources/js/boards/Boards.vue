@@ -222,7 +222,7 @@ function lightNearest(event: PointerEvent) {
       <PaperBoard
         :drawing
         :workings
-        :stage
+        :stage="laid"
         :rung
         :focus
         :way
