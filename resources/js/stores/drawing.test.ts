@@ -128,6 +128,27 @@ it('keeps what a pull made of the choices, however soon it was let go, and the l
   expect([store.state, store.pulled]).toEqual(['saved', null])
 })
 
+it('asks about the last of many pulls after a rest, and at once when the hand lets go', async () => {
+  const store = useDrawing()
+  await store.open('one')
+  void store.pull({ by: 'move', left: 0.1, top: 0 })
+  await answer('workings', '1 in')
+  for (const left of [0.2, 0.3]) void store.pull({ by: 'move', left, top: 0 })
+  await vi.advanceTimersByTimeAsync(150)
+  expect(calls).toEqual([])
+  // The page draws it meanwhile.
+  expect(store.held).toMatchObject({ left: 0.3 })
+  await vi.advanceTimersByTimeAsync(100)
+  await answer('workings', '1 in')
+  expect([store.draft?.fit.left, store.held]).toEqual(['0.3', null])
+  void store.pull({ by: 'move', left: 0.4, top: 0 })
+  void store.keep()
+  await vi.advanceTimersByTimeAsync(1)
+  await answer('workings', '1 in')
+  await answer('decide', '1 in')
+  expect(store.state).toBe('saved')
+})
+
 it('saves no pull that is not answered yet, also when it comes while one is being saved', async () => {
   const store = useDrawing()
   await store.open('one')

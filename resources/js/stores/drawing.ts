@@ -10,6 +10,9 @@ import { plain, rebase } from './rebase'
 /** Long enough that a run of clicks on a stepper is one change to undo. */
 const SETTLE_MS = 350
 
+/** From one question to the next while the crop is held: each answer draws all that is said of it anew, in the way of the hand (ours). */
+const REST_MS = 200
+
 /** Until a save that failed for want of room is tried again. */
 const TRY_AGAIN_MS = 8000
 
@@ -171,20 +174,34 @@ export const useDrawing = defineStore('drawing', () => {
     await asking
   }
 
+  /** Whether a hand pulls and has not let go. */
+  let inHand = false
+  let endRest = () => undefined as void
+
+  function rest(ms: number) {
+    return new Promise<void>((resolve) => {
+      endRest = resolve
+      window.setTimeout(resolve, ms)
+    })
+  }
+
   async function askInTurn() {
     while (askAgain && drawing.value && draft.value) {
       askAgain = false
+      const since = performance.now()
       await ask(drawing.value.photo, draft.value).catch((error: unknown) => {
         // Refused, but something newer waits: the answer to that is the one that counts.
         if (askAgain) return
         pulled.value = null
         complain(error)
       })
+      if (inHand) await rest(REST_MS - (performance.now() - since))
     }
   }
 
   /** Pulls at the crop or the inset; the choices that come of it are the server's. */
   function pull(to: Pull) {
+    inHand = true
     pulling = pulled.value = to
     return preview(() => undefined)
   }
@@ -214,6 +231,8 @@ export const useDrawing = defineStore('drawing', () => {
   let saveAgain = false
 
   async function keep() {
+    inHand = false
+    endRest()
     if (!draft.value || !drawing.value || stale.value) return
     saveAgain = true
     if (saving) return
