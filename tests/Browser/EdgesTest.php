@@ -135,6 +135,20 @@ it('says that a print contradicts its photo, with three ways to go on', function
     ['it shows the middle', 'Height, measured', '5 in'],
 ]);
 
+it('leaves what is being typed alone when an answer to something else comes in', function () {
+    $table = fresh('--sheet=letter', 'photo', 900, 600)->press('Print');
+    $table->devtools('Network.enable', []);
+    $slow = fn (int $ms) => $table->devtools('Network.emulateNetworkConditions', ['offline' => false, 'latency' => $ms, 'downloadThroughput' => -1, 'uploadThroughput' => -1]);
+    $table->field('Height, measured');
+    $slow(500);
+    $table->write('Width, measured', '6 in')->key('5')->see('nav', '6 × 4 in print');
+    $slow(0);
+    expect($table->field('Height, measured')->getAttribute('value'))->toBe('5');
+    $table->key(WebDriverKeys::TAB)->see('[data-test=mismatch]', 'differ by 20 %')->kept();
+    expect($table->field('Height, measured')->getAttribute('value'))->toBe('5 in');
+    $table->isQuiet();
+});
+
 it('makes the photo a print once one side is measured, and leaves it as it was until then', function () {
     $table = fresh('--sheet=letter', 'photo', 900, 600)->press('Print')->write('Width, measured', 'wide');
     expect($table->fault('Width, measured'))->toContain('is not a length');

@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import Num from './Num.vue'
-import { ref, useId, watch } from 'vue'
+import { useId } from 'vue'
 import { useFault } from './faults'
+import { useTyped } from './useTyped'
 
 /**
  * A count with a large less and more. Element Plus's number field corrects what is typed on its own; here the server
@@ -11,14 +12,11 @@ const props = defineProps<{ label: string; modelValue: number; field: string }>(
 const emit = defineEmits<{ 'update:modelValue': [count: number] }>()
 
 const id = useId()
-const typed = ref(String(props.modelValue))
-watch(
-  () => props.modelValue,
-  (kept) => (typed.value = String(kept)),
-)
+const { typed, typing, told, left } = useTyped(() => String(props.modelValue))
 const fault = useFault(() => props.field)
 
 function tell(text: string) {
+  told()
   // Whether a text is a count is for the server to say; it is sent as it was typed.
   emit('update:modelValue', (/^\d+$/.test(text.trim()) ? Number(text) : text) as number)
 }
@@ -29,7 +27,17 @@ function tell(text: string) {
     <label :for="id">{{ label }}</label>
     <div class="row">
       <button type="button" class="button" :aria-label="$t('ui.oneOfTheLabel', { label: label.toLowerCase() })" @click="tell(String(Number(typed) - 1))">−</button>
-      <el-input :id="id" v-model="typed" inputmode="numeric" autocomplete="off" :aria-invalid="fault ? true : undefined" :aria-describedby="fault ? `${id}-fault` : undefined" @change="tell" />
+      <el-input
+        :id="id"
+        v-model="typed"
+        inputmode="numeric"
+        autocomplete="off"
+        :aria-invalid="fault ? true : undefined"
+        :aria-describedby="fault ? `${id}-fault` : undefined"
+        @input="typing"
+        @change="tell"
+        @blur="left"
+      />
       <button type="button" class="button" :aria-label="$t('ui.oneOfTheLabelMore', { label: label.toLowerCase() })" @click="tell(String(Number(typed) + 1))">+</button>
     </div>
     <p v-if="fault" :id="`${id}-fault`" class="fault" role="alert"><Num :text="fault" /></p>

@@ -1,23 +1,21 @@
 <script setup lang="ts">
-import { computed, ref, useId, watch } from 'vue'
+import { computed, useId } from 'vue'
 import { useFault } from './faults'
 import Num from './Num.vue'
+import { useTyped } from './useTyped'
 
 /** Something typed the way it is said: a length, a share, a name. The server reads it; what it says of it stands beside it. */
 const props = defineProps<{ label: string; modelValue: string | null; field: string; hint?: string }>()
 const emit = defineEmits<{ 'update:modelValue': [typed: string] }>()
 
 const id = useId()
-const typed = ref(props.modelValue ?? '')
-watch(
-  () => props.modelValue,
-  (kept) => (typed.value = kept ?? ''),
-)
+const { typed, typing, told, left } = useTyped(() => props.modelValue ?? '')
 const fault = useFault(() => props.field)
 /** What is only not there yet is asked for; what was typed and cannot be is at fault. */
 const asked = computed(() => typed.value.trim() === '')
 
 function tell() {
+  told()
   if (typed.value.trim() !== (props.modelValue ?? '')) emit('update:modelValue', typed.value.trim())
 }
 </script>
@@ -34,7 +32,9 @@ function tell() {
         :aria-invalid="fault && !asked ? true : undefined"
         :aria-describedby="fault ? `${id}-fault` : undefined"
         autocomplete="off"
+        @input="typing"
         @change="tell"
+        @blur="left"
         @keydown.enter="tell"
       />
     </div>
