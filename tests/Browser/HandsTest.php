@@ -198,6 +198,24 @@ it('gives a drawing a new name, and takes it back by key', function () {
     expect($table->find('[data-test=redo]')->isEnabled())->toBeTrue();
 });
 
+it('keeps older drawings in sight when another is begun elsewhere', function () {
+    $table = Table::lay();
+    $ask = fn (string $method, string $path, array $body = []) => json_decode((string) file_get_contents($table->address($path), context: stream_context_create(['http' => ['method' => $method, 'header' => "Content-Type: application/json\r\nAccept: application/json", 'content' => json_encode($body)]])), true);
+    $begin = fn () => $ask('POST', '/api/drawings', ['width' => '5 in', 'height' => '7 in'])['id'];
+    $made = array_map($begin, range(1, 30));
+    try {
+        $count = fn (): int => count($table->all('.boards > li'));
+        $table->wholeShelf();
+        $shown = $count();
+        expect($shown)->toBeGreaterThan(30);
+        $made[] = $begin();
+        Table::until(fn () => $count() === $shown + 1, 'the new one, and all the others with it');
+        $table->isQuiet();
+    } finally {
+        array_map(fn (string $id) => $ask('DELETE', "/api/drawings/{$id}"), $made);
+    }
+});
+
 it('takes over what another tab saved when the artist comes back to this one', function () {
     $table = begin(Photos::make(900, 600), '--sheet=letter --photo=6x4in --columns=4', 'grid')->see('nav', '4 ×');
     $here = $table->browser->getWindowHandle();

@@ -63,22 +63,31 @@ const sort = useLocalStorage<'touched' | 'name'>('inch-ladder.sort', 'touched')
 const MANY = 6
 const many = computed(() => search.value !== '' || (entries.value ?? []).length > MANY)
 
-async function load(from = 0) {
+/** As many as are shown already, or those that follow them: what is told of another drawing takes none away. */
+async function load(from = 0, to = Math.max(PAGE, asked.value)) {
   try {
     // What was noted on the page that was left a moment ago comes first, or the shelf would not know of it.
     await drawings.settleHand()
     const wanted = [search.value, sort.value].join()
-    const page = await api.shelf(hand.value, from, search.value, sort.value)
-    // Something else was asked for meanwhile.
-    if (wanted !== [search.value, sort.value].join()) return
+    const fresh: ShelfEntry[] = []
+    let isLast = false
+    for (let at = from; at < to && !isLast; at += PAGE) {
+      const page = await api.shelf(hand.value, at, search.value, sort.value)
+      // Something else was asked for meanwhile.
+      if (wanted !== [search.value, sort.value].join()) return
+      fresh.push(...page.filter((one) => !fresh.some((other) => other.id === one.id)))
+      isLast = page.length < PAGE
+    }
+    // Older ones were asked for while this was on its way.
+    if (from === 0 && to < asked.value) return await load()
     if (from === 0) {
-      const touched = search.value === '' && sort.value === 'touched' ? page : await api.shelf(hand.value)
+      const touched = search.value === '' && sort.value === 'touched' ? fresh : await api.shelf(hand.value)
       newest.value = touched.find((one) => !one.trouble && !one.finished) ?? null
     }
     const before = from === 0 ? [] : (entries.value ?? [])
-    entries.value = [...before, ...page.filter((one) => !before.some((other) => other.id === one.id))]
-    asked.value = from + PAGE
-    more.value = page.length >= PAGE
+    entries.value = [...before, ...fresh.filter((one) => !before.some((other) => other.id === one.id))]
+    asked.value = Math.max(asked.value, to)
+    more.value = !isLast
     inBin.value = (await api.binned()).drawings
   } catch (error) {
     trouble.value = error instanceof Refused ? error.message : String(error)
@@ -88,8 +97,11 @@ void load()
 // Brought back by the Back button as it was left, or looked at again after another tab: it says how things are now.
 useEventListener(window, 'pageshow', (event: PageTransitionEvent) => event.persisted && void load())
 useEventListener(document, 'visibilitychange', () => document.visibilityState === 'visible' && void load())
-const loadSoon = useDebounceFn(load, 300)
-watch([search, sort], () => void loadSoon())
+const loadSoon = useDebounceFn(() => load(), 300)
+watch([search, sort], () => {
+  asked.value = 0
+  void loadSoon()
+})
 const told = useShelfEvents()
 watch(told, ({ paired }) => paired || void loadSoon())
 // What was noted elsewhere may come in when the shelf is seen already.
@@ -273,7 +285,7 @@ async function putBack() {
           </div>
         </li>
       </ul>
-      <button v-if="more && entries" type="button" class="button more" @click="load(asked)">{{ $t('shelf.showOlderDrawings') }}</button>
+      <button v-if="more && entries" type="button" class="button more" @click="load(asked, asked + PAGE)">{{ $t('shelf.showOlderDrawings') }}</button>
       <div>
         <Fold group="shelf sizes" :name="$t('shelf.beginWithoutAPhoto')">
           <p>{{ $t('shelf.onlyTheMarksAreWanted') }}</p>
